@@ -1,0 +1,71 @@
+using System.Globalization;
+
+namespace Gassel.Core.Germination;
+
+/// <summary>Everything the counts of one sowing say. Times belong to one part, from its own sowing.</summary>
+/// <param name="Fraction">Emerged ÷ sown, 0..1.</param>
+/// <param name="Band">Empty where there is no curve or the bootstrap could not be fitted often enough.</param>
+/// <param name="Advice">Null without a context.</param>
+public sealed record GerminationResult(
+    int Sown,
+    int Emerged,
+    double Fraction,
+    FractionInterval Wilson,
+    FractionInterval Exact,
+    GerminationIndices Indices,
+    EmergenceCurve? Curve,
+    IReadOnlyList<BandPoint> Band,
+    StoppingAdvice? Advice,
+    IReadOnlyList<string> Working)
+{
+    /// <param name="sown">At least 1 and at least the sum of the counts.</param>
+    /// <param name="counts">Strictly increasing days; a day below <see cref="SeedlingCount.EarliestDay"/> holds no seedlings.</param>
+    /// <param name="confidence">Of the two intervals for the fraction, in (0, 1).</param>
+    public static GerminationResult From(int sown, IReadOnlyList<SeedlingCount> counts, double confidence = 0.95, SowingContext? context = null)
+    {
+        var emerged = counts.Sum(c => c.Emerged);
+        var fit = EmergenceCurveFit.Fit(sown, counts);
+        var band = fit.Curve is null ? [] : CurveBand.Bootstrap(fit.Curve, sown, counts);
+        var wilson = Proportion.Wilson(emerged, sown, confidence);
+        var indices = GerminationIndices.From(sown, counts);
+        return new(sown, emerged, (double)emerged / sown, wilson, Proportion.Exact(emerged, sown, confidence), indices,
+            fit.Curve, band,
+            context is null ? null : StoppingRule.Advise(sown, counts, fit.Curve, context),
+            Explain(sown, emerged, confidence, wilson, indices, fit, band));
+    }
+
+    private static List<string> Explain(
+        int sown, int emerged, double confidence, FractionInterval wilson, GerminationIndices indices, CurveFit fit, IReadOnlyList<BandPoint> band)
+    {
+        var culture = CultureInfo.InvariantCulture;
+        var lines = new List<string>
+        {
+            string.Create(culture, $"{emerged} emerged of {sown} sown = {(double)emerged / sown:P1}."),
+            string.Create(culture, $"{confidence:P0} interval {wilson.Low:P1} to {wilson.High:P1} (Wilson 1927)."),
+        };
+        if (indices.MeanTime is { } mean)
+        {
+            lines.Add(string.Create(culture, $"T50 {indices.T50Farooq:0.##} days: half of the {emerged} seedlings, linear between counts (Farooq et al. 2005); {indices.T50Coolbear:0.##} days by Coolbear et al. 1984."));
+            lines.Add(string.Create(culture, $"Mean time {mean:0.##} days = Σ(seedlings × day) ÷ {emerged} (Ranal & Santana 2006)."));
+        }
+        else
+        {
+            lines.Add("No seedlings yet: times and rates do not exist.");
+        }
+        lines.Add(fit switch
+        {
+            { Curve: { } c } => string.Create(culture, $"Curve d/(1+(e/t)^b): d {c.MaxFraction:P1}, e {c.T50:0.##} days, b {c.Shape:0.##}; maximum likelihood on the count intervals (Ritz, Pipper & Streibig 2013){(c.Extrapolated ? "; extrapolated, so not leaned on yet" : "")}."),
+            { Absence: CurveAbsence.TooFewCountsWithSeedlings } => "No curve: seedlings in fewer than two counts.",
+            { Absence: CurveAbsence.OnlyTwoNeighbouringCounts } => "No curve: seedlings in two neighbouring counts only.",
+            { Absence: CurveAbsence.TooSteep } => "No curve: the seedlings came so close together that the counts hold no slope (b above 50).",
+            _ => "No curve: the counts do not pin down both time and slope.",
+        });
+        if (fit.Curve is not null)
+        {
+            lines.Add(band.Count > 0
+                ? $"Band: pointwise 95 %, parametric bootstrap of {CurveBand.Draws} draws with a fixed seed."
+                : "No band: too few bootstrap draws could be fitted.");
+        }
+        return lines;
+    }
+}

@@ -1,0 +1,75 @@
+namespace Gassel.Core.Treatments;
+
+/// <summary>A caution to show where the hand is about to do the step.</summary>
+/// <param name="Topic">Short stable name, for instance <c>hotWater</c>.</param>
+/// <param name="Text">The usual caution; it defers to labels, local codes and licensed practice.</param>
+public sealed record Caution(string Topic, string Text);
+
+/// <summary>
+/// Which cautions go with which step. All are the usual cautions of the trade (common practice, no source) and replace
+/// neither a product label nor local rules nor professional advice.
+/// </summary>
+public static class Cautions
+{
+    private static readonly Caution ToxicSeed = new("toxicSeed",
+        "Toxic seed: gloves, mask and eye protection when abrading, damp-wipe the bench; no soak, rinse or shared water; away from children and animals. On suspicion of poisoning call a poison-control centre or a veterinarian.");
+
+    private static readonly Caution IrritantSeed = new("irritantSeed",
+        "Irritant seed: gloves; own marked vessel; do not leave the water standing.");
+
+    private static readonly Caution HotWater = new("hotWater",
+        "Hot water scalds: steady vessel on a level bench, no one at your elbow, let it cool before you reach in. Never boil the seed. Acid is professional work; Gassel gives no recipe for it.");
+
+    private static readonly Caution Dust = new("dust",
+        "Dust of perlite, vermiculite, dry peat or sanding: wet it, ventilate, wear a mask.");
+
+    private static readonly Caution Mould = new("mould",
+        "Mould: gloves, open the bag in open air, discard what is soft. Sphagnum can infect cuts: gloves.");
+
+    private static readonly Caution FridgeBox = new("fridgeBox",
+        "Own closed box in the fridge, marked not food; never in a freezer.");
+
+    private static readonly Caution PottingMix = new("pottingMix",
+        "Potting mix can carry Legionella: open it away from the face, keep it damp, ventilate, wash hands.");
+
+    private static readonly Caution MatsAndLamps = new("matsAndLamps",
+        "Mats and lamps near water: residual-current (GFCI) outlet, drip loop, nothing over a mat. Follow the maker's label and the local electrical code.");
+
+    private static readonly Caution Collecting = new("collecting",
+        "Collect only with the land-owner's permission and the permits that apply; take at most a tenth to a fifth of the ripe seed, less from small stands. Check that the species is not regulated where it goes.");
+
+    /// <summary>What to read before taking seed from the wild.</summary>
+    public static Caution ForCollecting => Collecting;
+
+    /// <summary>Cautions for one step of a species, hazard of the seed first.</summary>
+    public static IReadOnlyList<Caution> For(HazardLevel hazard, StepKind step)
+    {
+        var list = new List<Caution>();
+        if (hazard == HazardLevel.Toxic) list.Add(ToxicSeed);
+        if (hazard == HazardLevel.Irritant) list.Add(IrritantSeed);
+        switch (step)
+        {
+            case StepKind.Scarify:
+                list.Add(HotWater);
+                list.Add(Dust);
+                break;
+            case StepKind.WarmMoist or StepKind.Imbibe:
+                list.Add(Dust);
+                list.Add(Mould);
+                break;
+            case StepKind.ColdMoist or StepKind.SeedVernalization:
+                list.Add(FridgeBox);
+                list.Add(Dust);
+                list.Add(Mould);
+                break;
+            case StepKind.Germinate:
+                list.Add(PottingMix);
+                list.Add(MatsAndLamps);
+                break;
+            case StepKind.GrowOn:
+                list.Add(PottingMix);
+                break;
+        }
+        return list;
+    }
+}
