@@ -61,20 +61,18 @@ public static class Scheduler
         {
             anchor.Event switch
             {
-                AnchorEvent.Start => $"Counted forwards from the start on {Day(anchor.Date)}.",
-                AnchorEvent.Sow => $"Sowing fixed on {Day(anchor.Date)}: counted back before it, forwards after it.",
-                _ => $"Counted back from planting out on {Day(anchor.Date)}.",
+                AnchorEvent.Start => $"Counted forwards from the start on {DayWords.Of(anchor.Date)}.",
+                AnchorEvent.Sow => $"Sowing fixed on {DayWords.Of(anchor.Date)}: counted back before it, forwards after it.",
+                _ => $"Counted back from planting out on {DayWords.Of(anchor.Date)}.",
             },
         };
         lines.AddRange(steps.Select(s => string.Create(CultureInfo.InvariantCulture,
             $"{s.Kind.Words()}: {s.Days.Shortest}–{s.Days.Usual}–{s.Days.Longest} days (shortest–usual–longest){(s.Optional ? ", optional" : "")}.")));
-        lines.Add($"Start: usual durations give {Day(start.Usual)}; longest {Day(anchor.Event == AnchorEvent.Start ? start.Latest : start.Earliest)}, shortest {Day(anchor.Event == AnchorEvent.Start ? start.Earliest : start.Latest)}.");
+        lines.Add($"Start: usual durations give {DayWords.Of(start.Usual)}; longest {DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Latest : start.Earliest)}, shortest {DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Earliest : start.Latest)}.");
         lines.Add(shortfall == 0
-            ? $"Today is {Day(today)}: the usual start is not past."
-            : string.Create(CultureInfo.InvariantCulture, $"Today is {Day(today)}: {today.DayNumber} − {start.Usual.DayNumber} = {shortfall} days past the usual start."));
+            ? $"Today is {DayWords.Of(today)}: the usual start is not past."
+            : string.Create(CultureInfo.InvariantCulture, $"Today is {DayWords.Of(today)}: {today.DayNumber} − {start.Usual.DayNumber} = {shortfall} days past the usual start."));
         lines.Add("Rule: dates follow from the durations alone (common practice, no source).");
         return lines;
     }
-
-    internal static string Day(DateOnly day) => day.ToString("d MMM yyyy", CultureInfo.InvariantCulture);
 }

@@ -1,0 +1,205 @@
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Batches;
+
+/// <summary>
+/// From a plan and its entries to the state of the batch. Total: whatever the entries say, it never throws; what cannot be true
+/// becomes a conflict. Entries count in order of the day they were done, then of arrival. Voids resolve first.
+/// </summary>
+public static class BatchFold
+{
+    public static BatchState Run(BatchPlan plan, IEnumerable<Entry> entries)
+    {
+        var once = entries.GroupBy(e => e.Id).Select(g => g.MinBy(e => e.Sequence)!)
+            .OrderBy(e => e.DoneOn).ThenBy(e => e.Sequence).ToList();
+        var takenBack = Voids.TakenBack(once);
+        var here = once.Select(e => e.Id).ToHashSet();
+        var run = new Folding(plan);
+        var log = new List<LoggedEntry>(once.Count);
+        foreach (var entry in once)
+        {
+            if (takenBack.Contains(entry.Id))
+            {
+                log.Add(new(entry, EntryFate.TakenBack, null));
+            }
+            else if (entry.Payload is VoidEntry v)
+            {
+                log.Add(new(entry, here.Contains(v.Entry) ? EntryFate.Counted : EntryFate.Held, null));
+            }
+            else
+            {
+                var conflict = run.Apply(entry);
+                log.Add(new(entry, conflict is null ? EntryFate.Counted : EntryFate.InConflict, conflict));
+            }
+        }
+        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence));
+    }
+
+    /// <summary>A part while the fold runs.</summary>
+    private sealed class Working(string id, string? parent)
+    {
+        public string Id { get; } = id;
+        public string? Parent { get; } = parent;
+        public int Seeds { get; set; }
+        public int Sprouted { get; set; }
+        public List<StepSpan> Spans { get; init; } = [];
+        public string? Place { get; set; }
+        public Vessel? Vessel { get; set; }
+        public List<CheckRecord> Checks { get; } = [];
+        public List<CountRecord> Counts { get; } = [];
+        public DateOnly? SownOn { get; set; }
+        public bool Divided { get; set; }
+        public int Emerged { get; set; }
+        public int Lost { get; set; }
+
+        public StepSpan? Open => Spans.Count > 0 && Spans[^1].End is null ? Spans[^1] : null;
+
+        public void EndOpen(DateOnly on)
+        {
+            if (Open is { } open) Spans[^1] = open with { End = on };
+        }
+
+        public PartState Snapshot() => new(Id, Parent, Seeds, Sprouted, Spans, Place, Vessel, Checks, Counts, SownOn, Divided);
+    }
+
+    private sealed class Folding(BatchPlan plan)
+    {
+        private readonly Dictionary<string, Working> _parts = new() { [BatchPlan.FirstPart] = new(BatchPlan.FirstPart, null) };
+        private readonly List<string> _order = [BatchPlan.FirstPart];
+
+        public int SeedsStarted { get; private set; }
+
+        public List<PartState> Parts() => _order.Select(id => _parts[id].Snapshot()).ToList();
+
+        /// <summary>Applies the entry, or leaves everything as it was and says why.</summary>
+        public Conflict? Apply(Entry entry) => entry.Payload switch
+        {
+            StepStarted p => OnPart(entry, p.Part, part => Start(entry, p, part)),
+            StepEnded p => OnPart(entry, p.Part, part => End(entry, p, part)),
+            Check p => OnPart(entry, p.Part, part => Check(entry, p, part)),
+            Split p => OnPart(entry, p.Part, part => Split(entry, p, part)),
+            Moved p => OnPart(entry, p.Part, part => { part.Place = p.Place; return null; }),
+            Sown p => OnPart(entry, p.Part, part => Sow(entry, p, part)),
+            Count p => OnPart(entry, p.Part, part => Count(entry, p, part)),
+            Note p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
+            _ => new(entry.Id, ConflictCode.Unreadable),
+        };
+
+        private Conflict? OnPart(Entry entry, string id, Func<Working, Conflict?> apply)
+        {
+            if (!_parts.TryGetValue(id, out var part)) return new(entry.Id, ConflictCode.UnknownPart, id);
+            return part.Divided ? new(entry.Id, ConflictCode.PartDivided, id) : apply(part);
+        }
+
+        private Conflict? Start(Entry entry, StepStarted start, Working part)
+        {
+            if (start.Step < 0 || start.Step >= plan.Steps.Count)
+            {
+                return new(entry.Id, ConflictCode.UnknownStep, part.Id, start.Step, plan.Steps.Count - 1);
+            }
+            if (part.Open?.Step == start.Step) return new(entry.Id, ConflictCode.StepAlreadyStarted, part.Id);
+            if (part.Spans.Count > 0 && part.Spans[^1].Step >= start.Step) return new(entry.Id, ConflictCode.StepOutOfOrder, part.Id);
+            var kind = plan.Steps[start.Step].Step.Kind;
+            if (kind > StepKind.Germinate && part.SownOn is null) return new(entry.Id, ConflictCode.NotSown, part.Id);
+            if (part.Seeds == 0)
+            {
+                if (start.Seeds is not > 0) return new(entry.Id, ConflictCode.NoSeeds, part.Id);
+                part.Seeds = start.Seeds.Value;
+                SeedsStarted += start.Seeds.Value;
+            }
+            part.EndOpen(entry.DoneOn);
+            part.Spans.Add(new(start.Step, entry.DoneOn, null));
+            if (kind == StepKind.Germinate) part.SownOn = entry.DoneOn;
+            Stand(part, start.Place, start.Vessel);
+            return null;
+        }
+
+        private static Conflict? End(Entry entry, StepEnded end, Working part)
+        {
+            if (part.Open?.Step != end.Step) return new(entry.Id, ConflictCode.StepNotOpen, part.Id);
+            part.EndOpen(entry.DoneOn);
+            return null;
+        }
+
+        private Conflict? Check(Entry entry, Check check, Working part)
+        {
+            if (part.Open is not { } open || !plan.Steps[open.Step].Step.Kind.IsSeedTreatment())
+            {
+                return new(entry.Id, ConflictCode.NotInTreatment, part.Id);
+            }
+            if (part.Sprouted + check.Sprouted > part.Seeds)
+            {
+                return new(entry.Id, ConflictCode.MoreSproutsThanSeeds, part.Id, check.Sprouted, part.Seeds - part.Sprouted);
+            }
+            part.Sprouted += check.Sprouted;
+            part.Checks.Add(new(entry.Id, entry.DoneOn, check.Moisture, check.Mould, check.Sprouted));
+            return null;
+        }
+
+        private Conflict? Split(Entry entry, Split split, Working part)
+        {
+            if (part.SownOn is not null) return new(entry.Id, ConflictCode.AlreadySown, part.Id);
+            if (split.Children.FirstOrDefault(c => _parts.ContainsKey(c.Part)) is { Part: not null } there)
+            {
+                return new(entry.Id, ConflictCode.PartExists, there.Part);
+            }
+            var seeds = split.Children.Sum(c => (long)c.Seeds);
+            var sound = split.Children.Count >= 2
+                && split.Children.All(c => c.Seeds > 0 && c.Sprouted >= 0 && c.Sprouted <= c.Seeds)
+                && split.Children.Select(c => c.Part).Distinct().Count() == split.Children.Count
+                && seeds == part.Seeds
+                && split.Children.Sum(c => c.Sprouted) == part.Sprouted;
+            if (!sound) return new(entry.Id, ConflictCode.SplitDoesNotAddUp, part.Id, (int)Math.Min(seeds, int.MaxValue), part.Seeds);
+            foreach (var child in split.Children)
+            {
+                _parts[child.Part] = new(child.Part, part.Id)
+                {
+                    Seeds = child.Seeds,
+                    Sprouted = child.Sprouted,
+                    Spans = [.. part.Spans],
+                    Place = part.Place,
+                    Vessel = part.Vessel,
+                };
+                // a split does not make a bag unlooked-at: the checks before it were checks of this seed too
+                _parts[child.Part].Checks.AddRange(part.Checks);
+                _order.Add(child.Part);
+            }
+            part.EndOpen(entry.DoneOn);
+            part.Divided = true;
+            return null;
+        }
+
+        private Conflict? Sow(Entry entry, Sown sown, Working part)
+        {
+            if (part.SownOn is not null) return new(entry.Id, ConflictCode.AlreadySown, part.Id);
+            if (part.Seeds == 0) return new(entry.Id, ConflictCode.NothingToSow, part.Id);
+            if (plan.GerminateStep is not { } germinate) return new(entry.Id, ConflictCode.UnknownStep, part.Id, plan.Steps.Count, plan.Steps.Count - 1);
+            part.EndOpen(entry.DoneOn);
+            part.Spans.Add(new(germinate, entry.DoneOn, null));
+            part.SownOn = entry.DoneOn;
+            Stand(part, sown.Place, sown.Vessel);
+            return null;
+        }
+
+        private static Conflict? Count(Entry entry, Count count, Working part)
+        {
+            if (part.SownOn is null) return new(entry.Id, ConflictCode.NotSown, part.Id);
+            if (part.Emerged + (long)count.Emerged > part.Seeds)
+            {
+                return new(entry.Id, ConflictCode.MoreSeedlingsThanSeeds, part.Id, count.Emerged, part.Seeds - part.Emerged);
+            }
+            var standing = part.Emerged - part.Lost + count.Emerged;
+            if (count.Lost > standing) return new(entry.Id, ConflictCode.MoreLostThanStand, part.Id, count.Lost, standing);
+            part.Emerged += count.Emerged;
+            part.Lost += count.Lost;
+            part.Counts.Add(new(entry.Id, entry.DoneOn, count.Emerged, count.Lost, count.Cause));
+            return null;
+        }
+
+        private static void Stand(Working part, string? place, Vessel? vessel)
+        {
+            part.Place = place ?? part.Place;
+            part.Vessel = vessel ?? part.Vessel;
+        }
+    }
+}

@@ -1,0 +1,52 @@
+using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Batches;
+
+/// <summary>A route step as planned for one batch.</summary>
+/// <param name="PlannedDays">Usual days, or fewer where the plan was shortened; 0 where <paramref name="Skipped"/>.</param>
+/// <param name="Skipped">An optional step that the plan leaves out.</param>
+public sealed record PlannedStep(RouteStep Step, int PlannedDays, DateOnly Start, DateOnly End, bool Skipped);
+
+/// <summary>What a batch was confirmed with. It never changes; what happens is in the entries.</summary>
+/// <param name="Route">The version of the route at the time of planning.</param>
+/// <param name="Seeds">Seeds planned to start with.</param>
+/// <param name="LatestStart">Last start that still reaches the anchor with every step at its shortest.</param>
+public sealed record BatchPlan(
+    Route Route,
+    IReadOnlyList<PlannedStep> Steps,
+    int Plants,
+    int Seeds,
+    Anchor Anchor,
+    DateOnly EarliestStart,
+    DateOnly LatestStart)
+{
+    public const string FirstPart = "1";
+
+    public DateOnly Start => Steps[0].Start;
+
+    public DateOnly Finish => Steps[^1].End;
+
+    /// <summary>Index of the germinate step; null in a route that ends before sowing.</summary>
+    public int? GerminateStep
+    {
+        get
+        {
+            for (var i = 0; i < Steps.Count; i++)
+            {
+                if (Steps[i].Step.Kind == StepKind.Germinate) return i;
+            }
+            return null;
+        }
+    }
+
+    /// <summary>The next step that the plan does not skip; null after the last.</summary>
+    public int? NextStep(int after)
+    {
+        for (var i = after + 1; i < Steps.Count; i++)
+        {
+            if (!Steps[i].Skipped) return i;
+        }
+        return null;
+    }
+}

@@ -1,0 +1,94 @@
+using Gassel.Core.Germination;
+
+namespace Gassel.Core.Batches;
+
+/// <summary>A step a part was or is in. <c>End</c> is null while it lasts.</summary>
+public sealed record StepSpan(int Step, DateOnly Start, DateOnly? End);
+
+/// <summary>A check as recorded.</summary>
+public sealed record CheckRecord(Guid Entry, DateOnly On, Moisture Moisture, MouldSeen Mould, int Sprouted);
+
+/// <summary>A count as recorded.</summary>
+public sealed record CountRecord(Guid Entry, DateOnly On, int Emerged, int Lost, LossCause Cause);
+
+/// <summary>An amount of one batch that moves together.</summary>
+/// <param name="Seeds">Seeds in it, sprouted ones included.</param>
+/// <param name="Sprouted">Of these, seen sprouted in the treatment.</param>
+/// <param name="Divided">True once split: its seed lives on in its children and it takes no more entries.</param>
+public sealed record PartState(
+    string Id,
+    string? Parent,
+    int Seeds,
+    int Sprouted,
+    IReadOnlyList<StepSpan> Spans,
+    string? Place,
+    Vessel? Vessel,
+    IReadOnlyList<CheckRecord> Checks,
+    IReadOnlyList<CountRecord> Counts,
+    DateOnly? SownOn,
+    bool Divided)
+{
+    public StepSpan? Open => Spans.Count > 0 && Spans[^1].End is null ? Spans[^1] : null;
+
+    /// <summary>Index of the last step begun; null before the first.</summary>
+    public int? LastStep => Spans.Count > 0 ? Spans[^1].Step : null;
+
+    public int Emerged => Counts.Sum(c => c.Emerged);
+
+    public int Lost => Counts.Sum(c => c.Lost);
+
+    public int Standing => Emerged - Lost;
+
+    /// <summary>
+    /// Seeds known to have germinated. Seedlings of a part come from its sprouted seed first, so a sprout that emerges
+    /// is not counted twice.
+    /// </summary>
+    public int Germinated => Math.Max(Sprouted, Emerged);
+
+    /// <summary>
+    /// Counts by days since its own sowing, those of one day together. Seedlings seen on the day of sowing count at half a day.
+    /// </summary>
+    public IReadOnlyList<SeedlingCount> CountsSinceSowing() => SownOn is not { } sown
+        ? []
+        : Counts.GroupBy(c => c.On.DayNumber - sown.DayNumber)
+            .OrderBy(g => g.Key)
+            .Select(g => new SeedlingCount(g.Key > 0 ? g.Key : 0.5, g.Sum(c => c.Emerged)))
+            .ToList();
+}
+
+public enum EntryFate
+{
+    Counted,
+    TakenBack,
+
+    /// <summary>Cannot be true beside what else is recorded; kept, not counted.</summary>
+    InConflict,
+
+    /// <summary>A void whose entry has not arrived yet.</summary>
+    Held,
+}
+
+/// <summary>A line of the log: the entry and what became of it.</summary>
+public sealed record LoggedEntry(Entry Entry, EntryFate Fate, Conflict? Conflict);
+
+/// <summary>Everything that follows from the entries of one batch.</summary>
+/// <param name="Parts">In order of making; divided parts stay in for the record.</param>
+/// <param name="Log">In order of the fold.</param>
+public sealed record BatchState(
+    IReadOnlyList<PartState> Parts,
+    int SeedsStarted,
+    IReadOnlyList<LoggedEntry> Log,
+    long LastSequence)
+{
+    public bool Started => SeedsStarted > 0;
+
+    /// <summary>The parts that hold seed now.</summary>
+    public IEnumerable<PartState> Living => Parts.Where(p => !p.Divided);
+
+    public IEnumerable<Conflict> Conflicts => Log.Where(l => l.Conflict is not null).Select(l => l.Conflict!);
+
+    /// <summary>Sprouted in treatment or emerged, over all parts.</summary>
+    public int Germinated => Living.Sum(p => p.Germinated);
+
+    public int Standing => Living.Sum(p => p.Standing);
+}

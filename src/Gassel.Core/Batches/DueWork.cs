@@ -1,0 +1,158 @@
+using System.Globalization;
+using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Batches;
+
+public enum DueKind
+{
+    StartStep,
+    CheckBag,
+    Sow,
+    CountSeedlings,
+    EndStep,
+}
+
+/// <summary>Something that needs hands.</summary>
+/// <param name="Step">The step to start, check, or end.</param>
+/// <param name="DueOn">The usual day.</param>
+/// <param name="OpenUntil">Last day on which it does no harm by the route's longest or the plan's latest; null where nothing is lost.</param>
+/// <param name="LateDays">Days past <paramref name="DueOn"/>; 0 if it is due today or later.</param>
+/// <param name="Cost">What waiting costs, in a grower's words.</param>
+/// <param name="Working">Why it is due on that day.</param>
+public sealed record DueItem(
+    DueKind Kind, string Part, int Step, DateOnly DueOn, DateOnly? OpenUntil, int LateDays, string Cost, IReadOnlyList<string> Working);
+
+/// <summary>What each batch asks for. A pure function of state, plan and day: there is no list of tasks that could drift from the facts.</summary>
+public static class DueWork
+{
+    /// <summary>Bags are looked at weekly (common practice, no source).</summary>
+    public const int CheckEveryDays = 7;
+
+    /// <summary>A known bag-sprouter past half of its shortest cold is looked at twice a week (common practice, no source).</summary>
+    public const int SprouterCheckEveryDays = 3;
+
+    /// <summary>Trays in emergence are counted every third day (our assumption).</summary>
+    public const int CountEveryDays = 3;
+
+    /// <summary>Everything that each living part will next ask for, whether due yet or not, soonest first.</summary>
+    public static IReadOnlyList<DueItem> For(BatchPlan plan, BatchState state, Species species, DateOnly today)
+    {
+        var items = new List<DueItem>();
+        foreach (var part in state.Living) items.AddRange(ForPart(plan, part, species, today));
+        return [.. items.OrderBy(i => i.DueOn).ThenBy(i => i.Part, StringComparer.Ordinal)];
+    }
+
+    private static IEnumerable<DueItem> ForPart(BatchPlan plan, PartState part, Species species, DateOnly today)
+    {
+        if (part.Spans.Count == 0)
+        {
+            yield return FirstStart(plan, part, today);
+            yield break;
+        }
+        if (part.Open is not { } open)
+        {
+            if (Onward(plan, part, part.Spans[^1].Step, part.Spans[^1].End!.Value, null, today) is { } waiting) yield return waiting;
+            yield break;
+        }
+        var step = plan.Steps[open.Step];
+        var kind = step.Step.Kind;
+        if (kind.IsMoistHold()) yield return Look(step, part, open, species, today);
+        if (kind == StepKind.Germinate && part.Emerged < part.Seeds) yield return Tally(step, part, open, today);
+        if (kind != StepKind.Germinate || part.Emerged > 0)
+        {
+            yield return Onward(plan, part, open.Step, open.Start.AddDays(step.PlannedDays), open.Start.AddDays(step.Step.Days.Longest), today)
+                ?? EndOfRoute(plan, part, open, today);
+        }
+    }
+
+    private static DueItem FirstStart(BatchPlan plan, PartState part, DateOnly today)
+    {
+        var first = plan.NextStep(-1)!.Value;
+        var sow = plan.Steps[first].Step.Kind == StepKind.Germinate;
+        var late = Late(plan.Start, today);
+        var target = DayWords.Of(plan.Anchor.Date);
+        var cost = (late, plan.LatestStart >= today) switch
+        {
+            (0, _) => $"Any day until {DayWords.Of(plan.LatestStart)} still reaches the target of {target}.",
+            (_, true) => $"The target of {target} stays in reach until {DayWords.Of(plan.LatestStart)}, with every step at its shortest.",
+            _ => $"The target of {target} is out of reach; each day of waiting moves the plants by a day.",
+        };
+        return new(sow ? DueKind.Sow : DueKind.StartStep, part.Id, first, plan.Start, plan.LatestStart, late, cost,
+        [
+            $"Planned start {DayWords.Of(plan.Start)}; window {DayWords.Of(plan.EarliestStart)} to {DayWords.Of(plan.LatestStart)}.",
+            "Counted back from the target over the durations of the route (common practice, no source).",
+        ]);
+    }
+
+    /// <summary>The next step of the part, due when the present one has lasted its planned days; null after the last step.</summary>
+    private static DueItem? Onward(BatchPlan plan, PartState part, int from, DateOnly due, DateOnly? until, DateOnly today)
+    {
+        if (plan.NextStep(from) is not { } next) return null;
+        var present = plan.Steps[from].Step;
+        var late = Late(due, today);
+        var kind = plan.Steps[next].Step.Kind == StepKind.Germinate ? DueKind.Sow : DueKind.StartStep;
+        var cost = (late, until) switch
+        {
+            (0, _) => $"Since {DayWords.Of(part.Spans[^1].Start)}.",
+            (_, { } last) when last >= today => $"Harmless until {DayWords.Of(last)}, the longest of this step; every later step moves with it.",
+            (_, { } last) => $"Past the longest of this step since {DayWords.Of(last)}: seed may sprout, rot or fall dormant again.",
+            _ => "Between two steps: moist seed should not wait.",
+        };
+        return new(kind, part.Id, next, due, until, late, cost,
+        [
+            until is null
+                ? $"{Capital(present.Kind.Words())} ended {DayWords.Of(due)}; {plan.Steps[next].Step.Kind.Words()} comes next."
+                : string.Create(CultureInfo.InvariantCulture, $"{Capital(present.Kind.Words())} since {DayWords.Of(part.Spans[^1].Start)} + {plan.Steps[from].PlannedDays} days planned = {DayWords.Of(due)}."),
+            string.Create(CultureInfo.InvariantCulture, $"Route: {present.Days.Shortest}–{present.Days.Usual}–{present.Days.Longest} days (shortest–usual–longest)."),
+        ]);
+    }
+
+    private static DueItem EndOfRoute(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
+    {
+        var step = plan.Steps[open.Step];
+        var due = open.Start.AddDays(step.PlannedDays);
+        return new(DueKind.EndStep, part.Id, open.Step, due, open.Start.AddDays(step.Step.Days.Longest), Late(due, today),
+            "The plants are ready when this ends.",
+            [string.Create(CultureInfo.InvariantCulture, $"{Capital(step.Step.Kind.Words())} since {DayWords.Of(open.Start)} + {step.PlannedDays} days planned.")]);
+    }
+
+    private static DueItem Look(PlannedStep step, PartState part, StepSpan open, Species species, DateOnly today)
+    {
+        var last = part.Checks.Where(c => c.On >= open.Start).Select(c => c.On).DefaultIfEmpty(open.Start).Max();
+        var halfway = open.Start.AddDays(step.Step.Days.Shortest / 2);
+        var sprouter = step.Step.Kind == StepKind.ColdMoist && species.Has(SpeciesFlag.GerminatesInCold) && last >= halfway;
+        var interval = sprouter ? SprouterCheckEveryDays : CheckEveryDays;
+        var due = last.AddDays(interval);
+        var late = Late(due, today);
+        return new(DueKind.CheckBag, part.Id, open.Step, due, null, late,
+            late == 0 ? "Moist without dripping, no mould, no sprouts." : "Nobody knows whether it dried, moulded or sprouted since.",
+            [
+                string.Create(CultureInfo.InvariantCulture, $"Last looked at {DayWords.Of(last)} + {interval} days = {DayWords.Of(due)}."),
+                sprouter
+                    ? $"Sprouts in the cold and past half of its shortest time since {DayWords.Of(halfway)}: twice a week (common practice, no source)."
+                    : "Weekly (common practice, no source).",
+            ]);
+    }
+
+    private static DueItem Tally(PlannedStep step, PartState part, StepSpan open, DateOnly today)
+    {
+        var last = part.Counts.Count > 0 ? part.Counts.Max(c => c.On) : (DateOnly?)null;
+        var firstLook = open.Start.AddDays(Math.Max(1, step.Step.Days.Shortest));
+        var due = last?.AddDays(CountEveryDays) ?? firstLook;
+        var windowEnd = open.Start.AddDays(step.Step.Days.Longest);
+        return new(DueKind.CountSeedlings, part.Id, open.Step, due, null, Late(due, today),
+            today <= windowEnd
+                ? $"Expected between {DayWords.Of(firstLook)} and {DayWords.Of(windowEnd)}."
+                : $"Past the expected window, which ended {DayWords.Of(windowEnd)}.",
+            [
+                last is { } l
+                    ? string.Create(CultureInfo.InvariantCulture, $"Last count {DayWords.Of(l)} + {CountEveryDays} days (our assumption).")
+                    : string.Create(CultureInfo.InvariantCulture, $"Sown {DayWords.Of(open.Start)} + {step.Step.Days.Shortest} days, the shortest to emergence of the route."),
+            ]);
+    }
+
+    private static int Late(DateOnly due, DateOnly today) => Math.Max(0, today.DayNumber - due.DayNumber);
+
+    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
+}

@@ -1,0 +1,98 @@
+using System.Text.Json.Serialization;
+
+namespace Gassel.Core.Batches;
+
+public enum Moisture
+{
+    Dry,
+    Right,
+    Dripping,
+}
+
+public enum MouldSeen
+{
+    None,
+    Some,
+    Much,
+}
+
+public enum VesselKind
+{
+    Bag,
+    Jar,
+    Tray,
+    Pot,
+    Container,
+}
+
+public enum LossCause
+{
+    Unknown,
+    DampingOff,
+    Dried,
+    Eaten,
+    Frost,
+}
+
+/// <summary>What a part is in.</summary>
+/// <param name="Label">As written on it, for instance "tray 12".</param>
+/// <param name="Cells">Cells of a tray; null for everything without cells.</param>
+public sealed record Vessel(VesselKind Kind, string Label, int? Cells = null);
+
+/// <summary>An amount split off, with the seed that had already sprouted in the treatment.</summary>
+public readonly record struct SplitChild(string Part, int Seeds, int Sprouted);
+
+/// <summary>
+/// What an entry says, by kind. <c>Part</c> names an amount of the batch that moves together; the first part is "1".
+/// A new shape of a kind gets a new version beside the old one; old versions stay readable.
+/// </summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(StepStarted), "stepStarted")]
+[JsonDerivedType(typeof(StepEnded), "stepEnded")]
+[JsonDerivedType(typeof(Check), "check")]
+[JsonDerivedType(typeof(Split), "split")]
+[JsonDerivedType(typeof(Moved), "moved")]
+[JsonDerivedType(typeof(Sown), "sown")]
+[JsonDerivedType(typeof(Count), "count")]
+[JsonDerivedType(typeof(Note), "note")]
+[JsonDerivedType(typeof(VoidEntry), "void")]
+public abstract record EntryPayload
+{
+    /// <summary>Version of the payload's shape.</summary>
+    [JsonIgnore]
+    public virtual int Version => 1;
+}
+
+/// <param name="Step">Index in the route of the batch.</param>
+/// <param name="Seeds">Seeds put in; given with the first step of a batch, null later.</param>
+/// <param name="Place">Id of the place where it stands now; null where it stays.</param>
+public sealed record StepStarted(string Part, int Step, int? Seeds = null, string? Place = null, Vessel? Vessel = null) : EntryPayload;
+
+public sealed record StepEnded(string Part, int Step) : EntryPayload;
+
+/// <param name="Sprouted">Seeds newly sprouted since the last check.</param>
+public sealed record Check(string Part, Moisture Moisture, MouldSeen Mould, int Sprouted, string? Action = null) : EntryPayload;
+
+/// <summary>The children hold every seed of the parent, and every sprout.</summary>
+public sealed record Split(string Part, IReadOnlyList<SplitChild> Children) : EntryPayload;
+
+public sealed record Moved(string Part, string Place) : EntryPayload;
+
+/// <summary>Sown; starts the germinate step and ends the one before it.</summary>
+public sealed record Sown(string Part, string? Place, Vessel? Vessel, double? DepthMm = null) : EntryPayload;
+
+/// <param name="Emerged">New seedlings since the last count.</param>
+/// <param name="Lost">Seedlings lost since the last count.</param>
+public sealed record Count(string Part, int Emerged, int Lost, LossCause Cause = LossCause.Unknown) : EntryPayload;
+
+public sealed record Note(string? Part, string Text) : EntryPayload;
+
+/// <summary>Takes an entry back. A void may itself be voided.</summary>
+public sealed record VoidEntry(Guid Entry) : EntryPayload;
+
+/// <summary>An entry of a kind or version that this program cannot read; kept, and listed as a conflict.</summary>
+public sealed record Unread(string Kind, int UnreadVersion, string Json) : EntryPayload
+{
+    [JsonIgnore]
+    public override int Version => UnreadVersion;
+}

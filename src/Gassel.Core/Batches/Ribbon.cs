@@ -1,0 +1,52 @@
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Batches;
+
+public enum RibbonTime
+{
+    Past,
+    Now,
+    Ahead,
+}
+
+/// <summary>A stretch of the ribbon. Start and end as they happened, or as they will follow from what happened.</summary>
+public sealed record RibbonStretch(
+    int Step, StepKind Kind, DateOnly Start, DateOnly End, RibbonTime Time, DateOnly PlannedStart, DateOnly PlannedEnd);
+
+/// <summary>
+/// One part along time: what was, what is, and what follows with the planned days from the last known day on. A step that has
+/// outlasted its days is taken to end today.
+/// </summary>
+public static class Ribbon
+{
+    public static IReadOnlyList<RibbonStretch> For(BatchPlan plan, PartState part, DateOnly today)
+    {
+        var stretches = new List<RibbonStretch>();
+        void Add(int step, DateOnly start, DateOnly end, RibbonTime time) =>
+            stretches.Add(new(step, plan.Steps[step].Step.Kind, start, end, time, plan.Steps[step].Start, plan.Steps[step].End));
+
+        foreach (var span in part.Spans.Where(s => s.End is not null)) Add(span.Step, span.Start, span.End!.Value, RibbonTime.Past);
+
+        DateOnly from;
+        if (part.Divided) return stretches;
+        if (part.Open is { } open)
+        {
+            var end = Later(open.Start.AddDays(plan.Steps[open.Step].PlannedDays), today);
+            Add(open.Step, open.Start, end, RibbonTime.Now);
+            from = end;
+        }
+        else
+        {
+            from = part.Spans.Count > 0 ? Later(part.Spans[^1].End!.Value, today) : Later(plan.Start, today);
+        }
+        for (var next = plan.NextStep(part.LastStep ?? -1); next is { } step; next = plan.NextStep(step))
+        {
+            var end = from.AddDays(plan.Steps[step].PlannedDays);
+            Add(step, from, end, RibbonTime.Ahead);
+            from = end;
+        }
+        return stretches;
+    }
+
+    private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;
+}
