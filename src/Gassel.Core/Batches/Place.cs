@@ -1,0 +1,40 @@
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Batches;
+
+public enum PlaceKind
+{
+    Table,
+    ColdShelf,
+    WarmShelf,
+    LampShelf,
+    Yard,
+}
+
+/// <summary>Where vessels stand.</summary>
+/// <param name="AssumedC">Temperature assumed until something measures it, °C.</param>
+public sealed record Place(string Id, string Name, PlaceKind Kind, double AssumedC);
+
+public static class Places
+{
+    /// <summary>What a new book starts with; the temperatures are our assumption.</summary>
+    public static IReadOnlyList<Place> Starter { get; } =
+    [
+        new("table", "Table", PlaceKind.Table, 20),
+        new("cold-shelf", "Cold shelf", PlaceKind.ColdShelf, 4),
+        new("warm-shelf", "Warm shelf", PlaceKind.WarmShelf, 22),
+        new("lamp-shelf", "Lamp shelf", PlaceKind.LampShelf, 18),
+        new("yard", "Yard", PlaceKind.Yard, 5),
+    ];
+
+    /// <summary>The kind of place a step is usually done in. Cool germinators go to the yard's shelter, not under warm lamps.</summary>
+    public static PlaceKind For(RouteStep step) => step.Kind switch
+    {
+        StepKind.ColdMoist or StepKind.ColdDry or StepKind.SeedVernalization => PlaceKind.ColdShelf,
+        StepKind.WarmMoist or StepKind.AfterRipen => PlaceKind.WarmShelf,
+        StepKind.Germinate => step.Band is { HighC: < 16 } ? PlaceKind.Yard : PlaceKind.LampShelf,
+        StepKind.GrowOn => PlaceKind.LampShelf,
+        StepKind.HardenOff or StepKind.DormantSeason or StepKind.PlantVernalization => PlaceKind.Yard,
+        _ => PlaceKind.Table,
+    };
+}

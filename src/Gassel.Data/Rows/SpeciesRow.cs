@@ -1,0 +1,21 @@
+namespace Gassel.Data.Rows;
+
+/// <summary>A species without its routes; <c>Body</c> is the core record as JSON.</summary>
+public sealed class SpeciesRow
+{
+    public required string Id { get; set; }
+    public required string ScientificName { get; set; }
+    public required string Body { get; set; }
+    public List<RouteRow> Routes { get; } = [];
+}
+
+/// <summary>One version of a route. Versions are added, never changed.</summary>
+public sealed class RouteRow
+{
+    public required string Id { get; set; }
+    public int Version { get; set; }
+    public required string SpeciesId { get; set; }
+
+    /// <summary>The core record as JSON.</summary>
+    public required string Body { get; set; }
+}

@@ -1,0 +1,36 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Germination;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Web.Features.Batches;
+
+/// <summary>A batch in a list.</summary>
+/// <param name="Status">Where it stands, in a few words.</param>
+public sealed record BatchSummary(
+    Guid Id, int Number, string SpeciesId, string CommonName, string ScientificName, int LotId, string Status,
+    int Seeds, int Germinated, int Standing, int Conflicts, DateOnly Start, DateOnly Finish, IReadOnlyList<RibbonStretch> Ribbon);
+
+/// <param name="Ribbon">What was, is and follows.</param>
+/// <param name="Result">Counts since its own sowing; null before sowing.</param>
+public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribbon, GerminationResult? Result);
+
+/// <summary>A line of the log, newest last.</summary>
+/// <param name="Words">What was done, in a sentence.</param>
+/// <param name="Conflict">Why it does not count; null where it does.</param>
+public sealed record LogLine(
+    Guid Id, Guid Act, DateOnly DoneOn, DateTimeOffset RecordedAt, string Who, EntrySource Source, string Words, EntryFate Fate, string? Conflict);
+
+/// <summary>Germination over all parts: sprouted in treatment or emerged, of the seed started.</summary>
+public sealed record BatchGermination(int Germinated, int Seeds, double Fraction, double Low, double High, IReadOnlyList<string> Working);
+
+/// <param name="Germination">Null before the first step.</param>
+/// <param name="Cautions">For each step of the route.</param>
+public sealed record BatchView(
+    BatchSummary Summary,
+    BatchPlan Plan,
+    Core.Treatments.Species Species,
+    IReadOnlyList<PartView> Parts,
+    BatchGermination? Germination,
+    IReadOnlyList<DueItem> Due,
+    IReadOnlyList<LogLine> Log,
+    IReadOnlyList<IReadOnlyList<Caution>> Cautions);

@@ -1,0 +1,72 @@
+using Gassel.Core.Batches;
+using Gassel.Data;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Batches;
+
+/// <param name="Id">UUID made by the device.</param>
+/// <param name="DoneOn">Day at the site; today or earlier.</param>
+/// <param name="DoneAt">Moment, where hours matter.</param>
+/// <param name="RecordedAt">By the device's clock.</param>
+public sealed record EntryToRecord(Guid Id, DateOnly DoneOn, DateTimeOffset? DoneAt, DateTimeOffset RecordedAt, EntryPayload Payload);
+
+/// <summary>The entries of one gesture: saved together or not at all.</summary>
+/// <param name="Act">UUID of the gesture.</param>
+/// <param name="IfConflict"><c>warn</c> if left out.</param>
+public sealed record RecordRequest(Guid Act, string Who, IReadOnlyList<EntryToRecord> Entries, IfConflict? IfConflict = null)
+{
+    public Refusal? Check(DateOnly today, IReadOnlyCollection<string> places)
+    {
+        if ((Limits.Text("who", Who, 40) ?? Limits.Count("entries", Entries.Count, 1, 200)) is { } refusal) return refusal;
+        for (var i = 0; i < Entries.Count; i++)
+        {
+            var at = $"entries[{i}]";
+            if (Entries[i] is not { } entry) return new(at, $"{at} is null; an entry is needed.");
+            if (Limits.Day($"{at}.doneOn", entry.DoneOn) is { } wrongDay) return wrongDay;
+            if (entry.DoneOn > today) return new($"{at}.doneOn", $"doneOn was {entry.DoneOn:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}.");
+            if (entry.Id == Guid.Empty) return new($"{at}.id", $"{at}.id is empty; a UUID is needed.");
+            if (PayloadCheck.Of($"{at}.payload", entry.Payload, places) is { } wrong) return wrong;
+        }
+        return null;
+    }
+
+    public IReadOnlyList<Entry> ToEntries() =>
+        [.. Entries.Select(e => new Entry(e.Id, 0, Act, e.DoneOn, e.DoneAt, e.RecordedAt, Who.Trim(), EntrySource.Hand, e.Payload))];
+}
+
+/// <summary>Shape of a payload: what no book could hold, whatever else is in it.</summary>
+internal static class PayloadCheck
+{
+    private const int MaxSeeds = 1_000_000;
+
+    public static Refusal? Of(string at, EntryPayload payload, IReadOnlyCollection<string> places) => payload switch
+    {
+        StepStarted p => Part(at, p.Part) ?? Limits.Whole($"{at}.step", p.Step, 0, 49) ?? Seeds($"{at}.seeds", p.Seeds)
+            ?? Place($"{at}.place", p.Place, places) ?? VesselOf($"{at}.vessel", p.Vessel),
+        StepEnded p => Part(at, p.Part) ?? Limits.Whole($"{at}.step", p.Step, 0, 49),
+        Check p => Part(at, p.Part) ?? Limits.Whole($"{at}.sprouted", p.Sprouted, 0, MaxSeeds) ?? Limits.Text($"{at}.action", p.Action, 200, required: false),
+        Split p => Part(at, p.Part) ?? Limits.Count($"{at}.children", p.Children.Count, 2, 50)
+            ?? p.Children.Select((c, i) => Part($"{at}.children[{i}]", c.Part) ?? Limits.Whole($"{at}.children[{i}].seeds", c.Seeds, 1, MaxSeeds)
+                ?? Limits.Whole($"{at}.children[{i}].sprouted", c.Sprouted, 0, c.Seeds)).FirstOrDefault(r => r is not null),
+        Moved p => Part(at, p.Part) ?? Place($"{at}.place", p.Place, places),
+        Sown p => Part(at, p.Part) ?? Place($"{at}.place", p.Place, places) ?? VesselOf($"{at}.vessel", p.Vessel)
+            ?? (p.DepthMm is { } depth ? Limits.Number($"{at}.depthMm", depth, 0, 200) : null),
+        Count p => Part(at, p.Part) ?? Limits.Whole($"{at}.emerged", p.Emerged, 0, MaxSeeds) ?? Limits.Whole($"{at}.lost", p.Lost, 0, MaxSeeds)
+            ?? (p is { Emerged: 0, Lost: 0, Cause: not LossCause.Unknown } ? new($"{at}.cause", "A cause needs a loss: lost was 0.") : null),
+        Note p => Limits.Text($"{at}.text", p.Text, 2000),
+        VoidEntry => null,
+        _ => new Refusal($"{at}.kind", "This kind of entry cannot be recorded."),
+    };
+
+    private static Refusal? Part(string at, string part) => Limits.Text($"{at}.part", part, 40);
+
+    private static Refusal? Seeds(string field, int? seeds) => seeds is { } n ? Limits.Whole(field, n, 1, MaxSeeds) : null;
+
+    private static Refusal? Place(string field, string? place, IReadOnlyCollection<string> places) => place is null || places.Contains(place)
+        ? null
+        : new(field, $"There is no place {place}; valid are {string.Join(", ", places)}.");
+
+    private static Refusal? VesselOf(string field, Vessel? vessel) => vessel is null
+        ? null
+        : Limits.Text($"{field}.label", vessel.Label, 40) ?? (vessel.Cells is { } cells ? Limits.Whole($"{field}.cells", cells, 1, 1000) : null);
+}

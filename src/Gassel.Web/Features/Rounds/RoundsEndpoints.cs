@@ -1,0 +1,83 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Hosting;
+
+namespace Gassel.Web.Features.Rounds;
+
+/// <summary>A vessel standing at a place: one part of a batch.</summary>
+/// <param name="Seeds">0 while the batch has not begun; then <paramref name="PlannedSeeds"/> says what is planned.</param>
+/// <param name="Step">The step it is in; null before the first and between two.</param>
+/// <param name="Day">Days in this step; null with it.</param>
+/// <param name="Due">What it asks for, due or not, soonest first.</param>
+/// <param name="NextPlace">Where the next step is usually done.</param>
+public sealed record StandingPart(
+    Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Standing, Vessel? Vessel,
+    StepKind? Step, int? Day, int? PlannedDays, IReadOnlyList<StandingDue> Due);
+
+/// <param name="Due">What is asked for.</param>
+/// <param name="StepKind">Kind of the step it concerns.</param>
+/// <param name="Note">How the step is done.</param>
+/// <param name="Cautions">To be read where the hand is about to do it.</param>
+/// <param name="ToPlace">Id of the place where the step is usually done; null where it stays.</param>
+public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, IReadOnlyList<Caution> Cautions, string? ToPlace);
+
+public sealed record RoundsPlace(Place Place, IReadOnlyList<StandingPart> Parts);
+
+/// <summary>An entry that cannot be true beside the others, for the grower to settle.</summary>
+public sealed record RoundsConflict(Guid BatchId, int Number, string CommonName, Guid Entry, DateOnly DoneOn, string Who, string Words, string Why);
+
+/// <param name="DueCount">Things due today or late, over all places.</param>
+public sealed record RoundsView(DateOnly Today, int DueCount, IReadOnlyList<RoundsPlace> Places, IReadOnlyList<RoundsConflict> Conflicts);
+
+internal static class RoundsEndpoints
+{
+    public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today);
+
+    private static async Task<RoundsView> Today(Func<GasselDb> connect, BatchShelf shelf, SiteClock clock)
+    {
+        await using var db = connect();
+        var species = (await SpeciesShelf.Load(db)).ToDictionary(s => s.Id);
+        var places = (await BatchEndpoints.PlaceRows(db)).Select(p => p.ToPlace()).ToList();
+        var names = places.ToDictionary(p => p.Id, p => p.Name);
+        var today = clock.Today;
+        var batches = await shelf.All();
+
+        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, today)).ToLookup(s => s.PlaceId, s => s.Part);
+        var conflicts = batches.SelectMany(b => b.State.Log.Where(l => l.Conflict is not null).Select(l => new RoundsConflict(
+            b.Row.Id, b.Row.Number, species[b.Row.SpeciesId].CommonName, l.Entry.Id, l.Entry.DoneOn, l.Entry.Who,
+            EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)));
+        var byPlace = places.Select(p => new RoundsPlace(p, [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)])).ToList();
+        return new(today,
+            byPlace.Sum(p => p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
+            [.. byPlace.Where(p => p.Parts.Count > 0)],
+            [.. conflicts]);
+    }
+
+    private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(
+        ShelvedBatch batch, Core.Treatments.Species species, List<Place> places, DateOnly today)
+    {
+        var due = DueWork.For(batch.Plan, batch.State, species, today).ToLookup(d => d.Part);
+        foreach (var part in batch.State.Living)
+        {
+            var open = part.Open;
+            yield return (part.Place ?? places.First(p => p.Kind == PlaceKind.Table).Id, new(
+                batch.Row.Id, batch.Row.Number, species.CommonName, species.Hazard, part.Id, part.Seeds, batch.Plan.Seeds, part.Standing, part.Vessel,
+                open is null ? null : batch.Plan.Steps[open.Step].Step.Kind,
+                open is null ? null : today.DayNumber - open.Start.DayNumber,
+                open is null ? null : batch.Plan.Steps[open.Step].PlannedDays,
+                [.. due[part.Id].Select(d => Explain(d, batch.Plan.Steps[d.Step].Step, species, places))]));
+        }
+    }
+
+    private static StandingDue Explain(DueItem due, RouteStep step, Core.Treatments.Species species, List<Place> places)
+    {
+        var moves = due.Kind is DueKind.StartStep or DueKind.Sow;
+        var kind = Places.For(step);
+        return new(due, step.Kind, step.Note, Cautions.For(species.Hazard, step.Kind), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null);
+    }
+
+    private static int Lateness(StandingPart part, DateOnly today) =>
+        part.Due.Count == 0 ? int.MinValue : part.Due.Max(d => today.DayNumber - d.Due.DueOn.DayNumber);
+}

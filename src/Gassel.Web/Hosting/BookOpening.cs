@@ -1,0 +1,19 @@
+using Gassel.Data;
+
+namespace Gassel.Web.Hosting;
+
+/// <summary>Opens the book before the first request is taken: lock, migration, starter values, demo season, clock.</summary>
+internal sealed class BookOpening(BookFile file, Func<GasselDb> connect, Launch launch, SiteClock clock, TimeProvider real) : IHostedService
+{
+    public async Task StartAsync(CancellationToken cancellationToken)
+    {
+        if (Launch.IsDescribing) return;
+        file.Open(connect);
+        await using var db = connect();
+        await StarterBook.Fill(db);
+        if (launch.Demo) await DemoSeason.Fill(db, real.GetUtcNow());
+        await clock.Follow(db);
+    }
+
+    public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;
+}

@@ -1,0 +1,29 @@
+using Microsoft.AspNetCore.StaticFiles;
+
+namespace Gassel.Web.Hosting;
+
+/// <summary>The built interface, shipped beside the program.</summary>
+internal static class Pages
+{
+    public static void UseShippedPages(this WebApplication app) => app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = Cache });
+
+    /// <summary>Every address that is neither a file nor the API is a view of the interface.</summary>
+    public static void MapShippedPages(this WebApplication app) => app.MapFallbackToFile("index.html", new StaticFileOptions { OnPrepareResponse = Cache });
+
+    public static void UseSecurityHeaders(this WebApplication app) => app.Use((context, next) =>
+    {
+        var headers = context.Response.Headers;
+        headers.XContentTypeOptions = "nosniff";
+        headers["Referrer-Policy"] = "no-referrer";
+        headers.XFrameOptions = "DENY";
+        // the interface writes its styles into the page as it draws; scripts come from files alone
+        headers.ContentSecurityPolicy = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'";
+        return next(context);
+    });
+
+    /// <summary>Files under assets carry their hash in the name and never change; the page that names them is asked for each time.</summary>
+    private static void Cache(StaticFileResponseContext file) =>
+        file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal)
+            ? "public, max-age=31536000, immutable"
+            : "no-cache";
+}
