@@ -58,6 +58,7 @@ builder.Services.Configure<BrotliCompressionProviderOptions>(o => o.Level = Comp
 
 var app = builder.Build();
 app.UseExceptionHandler();
+app.UseStatusCodePages(EmptyAnswers.Explain);
 app.UseHostFiltering();
 app.UseSecurityHeaders();
 app.UseResponseCompression();
@@ -72,10 +73,7 @@ api.MapBatches();
 api.MapCount();
 api.MapRounds();
 api.MapCalculators();
-api.MapFallback("/{**rest}", (string rest) => Refusal.NotFound("address", $"/api/{rest}", "See /openapi/v1.json for those there are.").ToResult())
-    .ExcludeFromDescription();
 app.MapOpenApi();
-app.MapShippedPages();
 
 try
 {

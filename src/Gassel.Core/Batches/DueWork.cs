@@ -59,11 +59,13 @@ public static class DueWork
         var kind = step.Step.Kind;
         if (kind.IsMoistHold()) yield return Look(step, part, open, species, today);
         if (kind == StepKind.Germinate && part.Emerged < part.Seeds) yield return Tally(step, part, open, today);
-        if (kind != StepKind.Germinate || part.Emerged > 0)
+        if (kind == StepKind.Germinate)
         {
-            yield return Onward(plan, part, open.Step, open.Start.AddDays(step.PlannedDays), open.Start.AddDays(step.Step.Days.Longest), today)
-                ?? EndOfRoute(plan, part, open, today);
+            if (part.Standing > 0 && PotOn(plan, part, open, today) is { } potOn) yield return potOn;
+            yield break;
         }
+        yield return Onward(plan, part, open.Step, open.Start.AddDays(step.PlannedDays), open.Start.AddDays(step.Step.Days.Longest), today)
+            ?? EndOfRoute(plan, part, open, today);
     }
 
     private static DueItem FirstStart(BatchPlan plan, PartState part, DateOnly today)
@@ -106,6 +108,23 @@ public static class DueWork
                 : string.Create(CultureInfo.InvariantCulture, $"{Capital(present.Kind.Words())} since {DayWords.Of(part.Spans[^1].Start)} + {plan.Steps[from].PlannedDays} days planned = {DayWords.Of(due)}."),
             string.Create(CultureInfo.InvariantCulture, $"Route: {present.Days.Shortest}–{present.Days.Usual}–{present.Days.Longest} days (shortest–usual–longest)."),
         ]);
+    }
+
+    /// <summary>Seedlings move on when the expected emergence is over; late seed may go on coming up.</summary>
+    private static DueItem? PotOn(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
+    {
+        if (plan.NextStep(open.Step) is not { } next) return null;
+        var days = plan.Steps[open.Step].Step.Days;
+        var due = open.Start.AddDays(days.Longest);
+        var late = Late(due, today);
+        return new(DueKind.StartStep, part.Id, next, due, null, late,
+            late == 0
+                ? string.Create(CultureInfo.InvariantCulture, $"{part.Standing} stand; emergence expected until {DayWords.Of(due)}.")
+                : string.Create(CultureInfo.InvariantCulture, $"{part.Standing} stand crowded; left too long they stay stunted. Late seed may still come."),
+            [
+                string.Create(CultureInfo.InvariantCulture, $"Sown {DayWords.Of(open.Start)} + {days.Longest} days, the longest to emergence of the route = {DayWords.Of(due)}."),
+                "Growing on follows the emergence (common practice, no source).",
+            ]);
     }
 
     private static DueItem EndOfRoute(BatchPlan plan, PartState part, StepSpan open, DateOnly today)

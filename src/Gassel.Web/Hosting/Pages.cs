@@ -5,10 +5,19 @@ namespace Gassel.Web.Hosting;
 /// <summary>The built interface, shipped beside the program.</summary>
 internal static class Pages
 {
-    public static void UseShippedPages(this WebApplication app) => app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = Cache });
-
     /// <summary>Every address that is neither a file nor the API is a view of the interface.</summary>
-    public static void MapShippedPages(this WebApplication app) => app.MapFallbackToFile("index.html", new StaticFileOptions { OnPrepareResponse = Cache });
+    public static void UseShippedPages(this WebApplication app)
+    {
+        app.Use((context, next) =>
+        {
+            var path = context.Request.Path;
+            var isView = context.GetEndpoint() is null && HttpMethods.IsGet(context.Request.Method)
+                && !path.StartsWithSegments("/api", StringComparison.OrdinalIgnoreCase) && !Path.HasExtension(path);
+            if (isView) context.Request.Path = "/index.html";
+            return next(context);
+        });
+        app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = Cache });
+    }
 
     public static void UseSecurityHeaders(this WebApplication app) => app.Use((context, next) =>
     {

@@ -1,3 +1,4 @@
+using System.Reflection;
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using Microsoft.AspNetCore.Diagnostics;
@@ -41,10 +42,10 @@ internal sealed partial class BindingErrors : IExceptionHandler
         }
         if (WrongType().Match(json.Message) is { Success: true } wrong)
         {
-            var expected = Expected(wrong.Groups["type"].Value);
+            var expected = Expected(wrong.Groups["type"].Value, path);
             return path is null ? new(null, $"The body must be {expected}.") : new(path, $"{path} cannot be read; valid is {expected}.");
         }
-        if (json.Message.Contains("null", StringComparison.Ordinal) && path is not null && json.Message.Contains("nullable", StringComparison.OrdinalIgnoreCase))
+        if (path is not null && json.Message.Contains("allow null values", StringComparison.Ordinal))
         {
             return new(path, $"{path} is null; a value is needed.");
         }
@@ -66,9 +67,18 @@ internal sealed partial class BindingErrors : IExceptionHandler
 
     private static string Join(string? path, string name) => path is null ? name : $"{path}.{name}";
 
-    private static string Expected(string type)
+    /// <summary>
+    /// The reader names either the type of the value or the record that holds it; in the second case the last word of the path
+    /// says which of its properties.
+    /// </summary>
+    private static string Expected(string type, string? path)
     {
         var core = NullableOf().Match(type) is { Success: true } n ? n.Groups["inner"].Value : type;
+        if (path is not null && Known(core) is { IsEnum: false } holder
+            && holder.GetProperty(path[(path.LastIndexOf('.') + 1)..], BindingFlags.IgnoreCase | BindingFlags.Public | BindingFlags.Instance) is { } property)
+        {
+            core = (Nullable.GetUnderlyingType(property.PropertyType) ?? property.PropertyType).FullName ?? core;
+        }
         switch (core)
         {
             case "System.Int32" or "System.Int64": return "a whole number, not in quotes";
@@ -79,10 +89,11 @@ internal sealed partial class BindingErrors : IExceptionHandler
             case "System.DateTimeOffset": return "an instant as in RFC 3339, for instance 2027-03-14T09:00:00Z";
             case "System.Guid": return "a UUID";
         }
-        var known = AppDomain.CurrentDomain.GetAssemblies().Select(a => a.GetType(core)).FirstOrDefault(t => t is not null);
-        if (known is { IsEnum: true }) return "one of " + string.Join(", ", Enum.GetNames(known).Select(JsonNamingPolicy.CamelCase.ConvertName));
+        if (Known(core) is { IsEnum: true } known) return "one of " + string.Join(", ", Enum.GetNames(known).Select(JsonNamingPolicy.CamelCase.ConvertName));
         return core.Contains("List", StringComparison.Ordinal) || core.Contains("[]", StringComparison.Ordinal) ? "a list" : "an object";
     }
+
+    private static Type? Known(string name) => AppDomain.CurrentDomain.GetAssemblies().Select(a => a.GetType(name)).FirstOrDefault(t => t is not null);
 
     [GeneratedRegex("""missing required properties including: (?<names>.+)""")]
     private static partial Regex MissingProperties();

@@ -85,4 +85,25 @@ public class DueWorkTests
         var overdue = Ribbon.For(plan, state.Parts[0], D("2027-04-01"));
         Assert.Equal(D("2027-04-01"), overdue[0].End);
     }
+
+    [Fact]
+    public void Seedlings_move_on_when_the_expected_emergence_is_over()
+    {
+        var book = Book.SownBalsamroot();
+        Assert.DoesNotContain(Due(book, "2027-03-30"), i => i.Kind == DueKind.StartStep);
+        book.Add("2027-03-01", new Count("1", 8, 1));
+        var potOn = Due(book, "2027-03-25").Single(i => i.Kind == DueKind.StartStep);
+        Assert.Equal((2, 3), (potOn.Step, potOn.LateDays));
+        Assert.Contains("7 stand", potOn.Cost);
+    }
+
+    /// <summary>Three of sixty before the shortest are picked out; six, or any past the shortest, and the whole bag is sown.</summary>
+    [Fact]
+    public void The_default_school_for_sprouts()
+    {
+        var plan = Book.Plan();
+        var part = new Book().Add("2026-12-01", new StepStarted("1", 0, 60)).Fold().Parts[0];
+        Assert.Equal(6, SproutSchool.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-20")));
+        Assert.Equal(1, SproutSchool.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-30")));
+    }
 }

@@ -10,11 +10,12 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Seeds">0 while the batch has not begun; then <paramref name="PlannedSeeds"/> says what is planned.</param>
 /// <param name="Step">The step it is in; null before the first and between two.</param>
 /// <param name="Day">Days in this step; null with it.</param>
+/// <param name="Sprouted">Of the seeds, seen sprouted in the treatment.</param>
+/// <param name="SowAllFrom">Newly sprouted seeds from which sowing all is the default; null outside a moist hold.</param>
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
-/// <param name="NextPlace">Where the next step is usually done.</param>
 public sealed record StandingPart(
-    Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Standing, Vessel? Vessel,
-    StepKind? Step, int? Day, int? PlannedDays, IReadOnlyList<StandingDue> Due);
+    Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
+    StepKind? Step, int? Day, int? PlannedDays, int? SowAllFrom, IReadOnlyList<StandingDue> Due);
 
 /// <param name="Due">What is asked for.</param>
 /// <param name="StepKind">Kind of the step it concerns.</param>
@@ -63,10 +64,13 @@ internal static class RoundsEndpoints
         {
             var open = part.Open;
             yield return (part.Place ?? places.First(p => p.Kind == PlaceKind.Table).Id, new(
-                batch.Row.Id, batch.Row.Number, species.CommonName, species.Hazard, part.Id, part.Seeds, batch.Plan.Seeds, part.Standing, part.Vessel,
+                batch.Row.Id, batch.Row.Number, species.CommonName, species.Hazard, part.Id, part.Seeds, batch.Plan.Seeds, part.Sprouted, part.Standing, part.Vessel,
                 open is null ? null : batch.Plan.Steps[open.Step].Step.Kind,
                 open is null ? null : today.DayNumber - open.Start.DayNumber,
                 open is null ? null : batch.Plan.Steps[open.Step].PlannedDays,
+                open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold()
+                    ? SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
+                    : null,
                 [.. due[part.Id].Select(d => Explain(d, batch.Plan.Steps[d.Step].Step, species, places))]));
         }
     }

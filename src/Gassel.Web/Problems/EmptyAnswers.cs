@@ -1,0 +1,21 @@
+using Microsoft.AspNetCore.Diagnostics;
+
+namespace Gassel.Web.Problems;
+
+/// <summary>Gives a body to answers that the framework leaves empty: no such address, method or content type.</summary>
+internal static class EmptyAnswers
+{
+    public static Task Explain(StatusCodeContext context)
+    {
+        var (request, response) = (context.HttpContext.Request, context.HttpContext.Response);
+        Refusal refusal = response.StatusCode switch
+        {
+            StatusCodes.Status404NotFound => Refusal.NotFound("address", request.Path, "See /openapi/v1.json for those there are."),
+            StatusCodes.Status405MethodNotAllowed => new(null, $"{request.Method} does not work here; valid is {response.Headers.Allow}.", response.StatusCode, "Wrong method"),
+            StatusCodes.Status415UnsupportedMediaType => new(null,
+                $"The content type was '{request.ContentType ?? "none"}'; valid is application/json, or text/csv for a file of counts.", response.StatusCode, "Wrong content type"),
+            _ => new(null, "The request was not accepted.", response.StatusCode),
+        };
+        return refusal.ToResult().ExecuteAsync(context.HttpContext);
+    }
+}

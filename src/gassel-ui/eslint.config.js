@@ -1,0 +1,26 @@
+import js from "@eslint/js";
+import reactHooks from "eslint-plugin-react-hooks";
+import tseslint from "typescript-eslint";
+
+// the day comes from the server; text is turned into dates in one module only
+const noDatesFromText = {
+  selector: "NewExpression[callee.name='Date']",
+  message: "Days live in src/time/days.ts; the browser is never asked for the day.",
+};
+
+export default tseslint.config(
+  { ignores: ["src/api/schema.d.ts", "node_modules"] },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  {
+    files: ["src/**/*.{ts,tsx}"],
+    plugins: { "react-hooks": reactHooks },
+    rules: {
+      ...reactHooks.configs.recommended.rules,
+      "no-restricted-syntax": ["error", noDatesFromText],
+      "@typescript-eslint/consistent-type-imports": "error",
+      "@typescript-eslint/no-non-null-assertion": "error",
+    },
+  },
+  { files: ["src/time/days.ts", "src/record/entries.ts"], rules: { "no-restricted-syntax": "off" } },
+);
