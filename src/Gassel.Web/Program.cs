@@ -52,7 +52,7 @@ builder.Services.ConfigureHttpJsonOptions(o => CoreJson.Strict(o.SerializerOptio
 builder.Services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails();
 builder.Services.AddExceptionHandler<BindingErrors>();
-builder.Services.AddOpenApi();
+builder.Services.AddOpenApi(o => o.AddSchemaTransformer(SchemaRequired.Mark));
 builder.Services.AddResponseCompression(o => o.EnableForHttps = false);
 builder.Services.Configure<BrotliCompressionProviderOptions>(o => o.Level = CompressionLevel.Fastest);
 

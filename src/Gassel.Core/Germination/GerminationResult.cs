@@ -2,8 +2,13 @@ using System.Globalization;
 
 namespace Gassel.Core.Germination;
 
+/// <summary>Share of the sown seed on one day: up by then as counted, or by the fitted curve.</summary>
+public readonly record struct EmergencePoint(double Day, double Fraction);
+
 /// <summary>Everything the counts of one sowing say. Times belong to one part, from its own sowing.</summary>
 /// <param name="Fraction">Emerged ÷ sown, 0..1.</param>
+/// <param name="Points">As counted, cumulative.</param>
+/// <param name="Line">The fitted curve up to the last count; empty without one.</param>
 /// <param name="Band">Empty where there is no curve or the bootstrap could not be fitted often enough.</param>
 /// <param name="Advice">Null without a context.</param>
 public sealed record GerminationResult(
@@ -13,11 +18,15 @@ public sealed record GerminationResult(
     FractionInterval Wilson,
     FractionInterval Exact,
     GerminationIndices Indices,
+    IReadOnlyList<EmergencePoint> Points,
     EmergenceCurve? Curve,
+    IReadOnlyList<EmergencePoint> Line,
     IReadOnlyList<BandPoint> Band,
     StoppingAdvice? Advice,
     IReadOnlyList<string> Working)
 {
+    private const int LinePoints = 81;
+
     /// <param name="sown">At least 1 and at least the sum of the counts.</param>
     /// <param name="counts">Strictly increasing days; a day below <see cref="SeedlingCount.EarliestDay"/> holds no seedlings.</param>
     /// <param name="confidence">Of the two intervals for the fraction, in (0, 1).</param>
@@ -29,10 +38,20 @@ public sealed record GerminationResult(
         var wilson = Proportion.Wilson(emerged, sown, confidence);
         var indices = GerminationIndices.From(sown, counts);
         return new(sown, emerged, (double)emerged / sown, wilson, Proportion.Exact(emerged, sown, confidence), indices,
-            fit.Curve, band,
+            Cumulate(sown, counts), fit.Curve, Trace(fit.Curve, counts), band,
             context is null ? null : StoppingRule.Advise(sown, counts, fit.Curve, context),
             Explain(sown, emerged, confidence, wilson, indices, fit, band));
     }
+
+    private static List<EmergencePoint> Cumulate(int sown, IReadOnlyList<SeedlingCount> counts)
+    {
+        var up = 0;
+        return [.. counts.Select(c => new EmergencePoint(c.Day, (double)(up += c.Emerged) / sown))];
+    }
+
+    private static List<EmergencePoint> Trace(EmergenceCurve? curve, IReadOnlyList<SeedlingCount> counts) => curve is null
+        ? []
+        : [.. Enumerable.Range(0, LinePoints).Select(i => counts[^1].Day * i / (LinePoints - 1)).Select(day => new EmergencePoint(day, curve.At(day)))];
 
     private static List<string> Explain(
         int sown, int emerged, double confidence, FractionInterval wilson, GerminationIndices indices, CurveFit fit, IReadOnlyList<BandPoint> band)

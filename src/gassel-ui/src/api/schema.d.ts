@@ -792,9 +792,9 @@ export interface components {
             working: string[];
         };
         Anchor: {
-            event?: components["schemas"]["AnchorEvent"];
+            event: components["schemas"]["AnchorEvent"];
             /** Format: date */
-            date?: string;
+            date: string;
         };
         /** @enum {unknown} */
         AnchorEvent: "start" | "sow" | "plantOut";
@@ -805,11 +805,11 @@ export interface components {
         };
         BandPoint: {
             /** Format: double */
-            day?: number;
+            day: number;
             /** Format: double */
-            low?: number;
+            low: number;
             /** Format: double */
-            high?: number;
+            high: number;
         };
         BatchGermination: {
             /** Format: int32 */
@@ -837,11 +837,11 @@ export interface components {
             /** Format: date */
             latestStart: string;
             /** Format: date */
-            start?: string;
+            start: string;
             /** Format: date */
-            finish?: string;
+            finish: string;
             /** Format: int32 */
-            germinateStep?: null | number;
+            germinateStep: null | number;
         };
         BatchSummary: {
             /** Format: uuid */
@@ -933,7 +933,7 @@ export interface components {
             emerged: string;
             lost: string;
             refused: null | string;
-            accepted?: boolean;
+            accepted: boolean;
         };
         CountInput: {
             /** Format: double */
@@ -974,11 +974,11 @@ export interface components {
         };
         DateWindow: {
             /** Format: date */
-            earliest?: string;
+            earliest: string;
             /** Format: date */
-            usual?: string;
+            usual: string;
             /** Format: date */
-            latest?: string;
+            latest: string;
         };
         DaysInput: {
             /** Format: int32 */
@@ -990,9 +990,9 @@ export interface components {
         };
         DepthRange: {
             /** Format: double */
-            lowMm?: number;
+            lowMm: number;
             /** Format: double */
-            highMm?: number;
+            highMm: number;
         };
         /** @enum {unknown} */
         DormancyClass: "none" | "physiological" | "morphological" | "morphophysiological" | "physical" | "combinational";
@@ -1016,12 +1016,12 @@ export interface components {
         DueKind: "startStep" | "checkBag" | "sow" | "countSeedlings" | "endStep";
         DurationRange: {
             /** Format: int32 */
-            shortest?: number;
+            shortest: number;
             /** Format: int32 */
-            usual?: number;
+            usual: number;
             /** Format: int32 */
-            longest?: number;
-            isOrdered?: boolean;
+            longest: number;
+            isOrdered: boolean;
         };
         EmergenceCurve: {
             /** Format: double */
@@ -1033,6 +1033,12 @@ export interface components {
             /** Format: double */
             logLikelihood: number;
             extrapolated: boolean;
+        };
+        EmergencePoint: {
+            /** Format: double */
+            day: number;
+            /** Format: double */
+            fraction: number;
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
@@ -1123,9 +1129,9 @@ export interface components {
         };
         FractionInterval: {
             /** Format: double */
-            low?: number;
+            low: number;
             /** Format: double */
-            high?: number;
+            high: number;
         };
         GerminationIndices: {
             /** Format: double */
@@ -1230,7 +1236,9 @@ export interface components {
             wilson: components["schemas"]["FractionInterval"];
             exact: components["schemas"]["FractionInterval"];
             indices: components["schemas"]["GerminationIndices"];
+            points: components["schemas"]["EmergencePoint"][];
             curve: null | components["schemas"]["EmergenceCurve"];
+            line: components["schemas"]["EmergencePoint"][];
             band: components["schemas"]["BandPoint"][];
             advice: null | components["schemas"]["StoppingAdvice"];
             working: string[];
@@ -1309,17 +1317,17 @@ export interface components {
             /** Format: date */
             sownOn: null | string;
             divided: boolean;
-            open?: components["schemas"]["StepSpan"];
+            open: components["schemas"]["StepSpan"];
             /** Format: int32 */
-            lastStep?: null | number;
+            lastStep: null | number;
             /** Format: int32 */
-            emerged?: number;
+            emerged: number;
             /** Format: int32 */
-            lost?: number;
+            lost: number;
             /** Format: int32 */
-            standing?: number;
+            standing: number;
             /** Format: int32 */
-            germinated?: number;
+            germinated: number;
         };
         PartView: {
             state: components["schemas"]["PartState"];
@@ -1405,9 +1413,9 @@ export interface components {
         };
         Remaining: {
             /** Format: double */
-            expected?: number;
+            expected: number;
             /** Format: double */
-            probabilityOfAny?: number;
+            probabilityOfAny: number;
         };
         RibbonStretch: {
             /** Format: int32 */
@@ -1555,11 +1563,11 @@ export interface components {
             stepCautions: components["schemas"]["RouteCautions"][];
         };
         SplitChild: {
-            part?: string;
+            part: string;
             /** Format: int32 */
-            seeds?: number;
+            seeds: number;
             /** Format: int32 */
-            sprouted?: number;
+            sprouted: number;
         };
         StandingDue: {
             due: components["schemas"]["DueItem"];
@@ -1620,9 +1628,9 @@ export interface components {
         TargetEvent: "sow" | "plantOut";
         TemperatureBand: {
             /** Format: double */
-            lowC?: number;
+            lowC: number;
             /** Format: double */
-            highC?: number;
+            highC: number;
         };
         Vessel: {
             kind: components["schemas"]["VesselKind"];

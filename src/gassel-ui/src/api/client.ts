@@ -1,0 +1,51 @@
+import createClient from "openapi-fetch";
+import type { paths } from "./schema";
+
+export const api = createClient<paths>({ baseUrl: "/" });
+
+/** What the server says when it does not accept something. */
+export interface Problem {
+  status: number;
+  title: string;
+  detail: string;
+  field?: string;
+  conflicts?: { words: string }[];
+  /** Entries that would have to be taken back together. */
+  chain?: { id: string; doneOn: string; words: string }[];
+}
+
+/** A request that was answered with a problem, or not at all. */
+export class Refused extends Error {
+  readonly problem: Problem;
+
+  constructor(problem: Problem) {
+    super(problem.detail);
+    this.problem = problem;
+  }
+}
+
+const silent: Problem = {
+  status: 0,
+  title: "No answer",
+  detail: "Gassel does not answer. Is the program still running on this computer? Nothing was saved.",
+};
+
+/** The data of an answer, or the problem as an error. */
+export async function answered<T>(
+  request: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  let answer;
+  try {
+    answer = await request;
+  } catch {
+    throw new Refused(silent);
+  }
+  if (answer.response.ok && answer.data !== undefined) return answer.data;
+  const problem = answer.error as Partial<Problem> | undefined;
+  throw new Refused({
+    ...problem,
+    status: answer.response.status,
+    title: problem?.title ?? "Not accepted",
+    detail: problem?.detail ?? "The server gave no reason.",
+  });
+}

@@ -1,0 +1,27 @@
+import { useQuery } from "@tanstack/react-query";
+import { answered, api } from "./client";
+
+/** Site, now and today by the server's clock; asked again so that midnight is noticed. */
+export const useSite = () =>
+  useQuery({ queryKey: ["site"], queryFn: () => answered(api.GET("/api/site")), refetchInterval: 60_000 });
+
+export const useRounds = () =>
+  useQuery({ queryKey: ["rounds"], queryFn: () => answered(api.GET("/api/rounds")) });
+
+export const useSpecies = () =>
+  useQuery({ queryKey: ["species"], queryFn: () => answered(api.GET("/api/species")) });
+
+export const useLots = () => useQuery({ queryKey: ["lots"], queryFn: () => answered(api.GET("/api/lots")) });
+
+export const usePlaces = () =>
+  useQuery({ queryKey: ["places"], queryFn: () => answered(api.GET("/api/places")) });
+
+export const useBatches = () =>
+  useQuery({ queryKey: ["batches"], queryFn: () => answered(api.GET("/api/batches")) });
+
+export const useBatch = (id: string) =>
+  useQuery({
+    queryKey: ["batches", id],
+    queryFn: () => answered(api.GET("/api/batches/{id}", { params: { path: { id } } })),
+    retry: false,
+  });

@@ -1,0 +1,30 @@
+import type { components } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type BatchSummary = Schemas["BatchSummary"];
+export type BatchView = Schemas["BatchView"];
+export type Caution = Schemas["Caution"];
+export type CountFileReport = Schemas["CountFileReport"];
+export type DateWindow = Schemas["DateWindow"];
+export type EntryPayload = Schemas["EntryPayload"];
+export type GerminationResult = Schemas["GerminationResult"];
+export type LogLine = Schemas["LogLine"];
+export type LotDetails = Schemas["LotDetails"];
+export type LotView = Schemas["LotView"];
+export type Moisture = Schemas["Moisture"];
+export type MouldSeen = Schemas["MouldSeen"];
+export type PartView = Schemas["PartView"];
+export type Place = Schemas["Place"];
+export type PlanChoice = Schemas["PlanChoice"];
+export type PlanRequest = Schemas["PlanRequest"];
+export type PlanView = Schemas["PlanView"];
+export type RibbonStretch = Schemas["RibbonStretch"];
+export type RoundsView = Schemas["RoundsView"];
+export type ShortfallOption = Schemas["ShortfallOption"];
+export type SiteView = Schemas["SiteView"];
+export type SpeciesView = Schemas["SpeciesView"];
+export type StandingDue = Schemas["StandingDue"];
+export type StandingPart = Schemas["StandingPart"];
+export type StepKind = Schemas["StepKind"];
+export type Vessel = Schemas["Vessel"];

@@ -1,0 +1,72 @@
+import { lazy, Suspense, useMemo } from "react";
+import { CssBaseline, ThemeProvider } from "@mui/material";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { BrowserRouter, Route, Routes } from "react-router";
+import { Textures } from "../drawings/Textures";
+import { RecordProvider } from "../record/RecordProvider";
+import { Loading } from "../shared/Loading";
+import { DeviceProvider, useDevice } from "./DeviceContext";
+import { KeysProvider } from "./Keys";
+import { NoSuchView } from "./NoSuchView";
+import { Shell } from "./Shell";
+import { makeTheme } from "./theme";
+
+const Rounds = lazy(() => import("../features/rounds/Rounds").then((m) => ({ default: m.Rounds })));
+const Plan = lazy(() => import("../features/plan/Plan").then((m) => ({ default: m.Plan })));
+const Batches = lazy(() => import("../features/batches/Batches").then((m) => ({ default: m.Batches })));
+const Batch = lazy(() => import("../features/batches/Batch").then((m) => ({ default: m.Batch })));
+const CountList = lazy(() =>
+  import("../features/counting/CountList").then((m) => ({ default: m.CountList })),
+);
+const Count = lazy(() => import("../features/counting/Count").then((m) => ({ default: m.Count })));
+const Seed = lazy(() => import("../features/seed/Seed").then((m) => ({ default: m.Seed })));
+const Species = lazy(() => import("../features/species/Species").then((m) => ({ default: m.Species })));
+const Site = lazy(() => import("../features/site/Site").then((m) => ({ default: m.Site })));
+
+export function App() {
+  const client = useMemo(
+    () => new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1 } } }),
+    [],
+  );
+  return (
+    <QueryClientProvider client={client}>
+      <DeviceProvider>
+        <Themed />
+      </DeviceProvider>
+    </QueryClientProvider>
+  );
+}
+
+function Themed() {
+  const { palette, light } = useDevice();
+  const theme = useMemo(() => makeTheme(palette, light), [palette, light]);
+  return (
+    <ThemeProvider theme={theme}>
+      <CssBaseline />
+      <Textures />
+      <BrowserRouter>
+        <KeysProvider>
+          <RecordProvider>
+            <Shell>
+              <Suspense fallback={<Loading what="the view" />}>
+                <Routes>
+                  <Route path="/" element={<Rounds />} />
+                  <Route path="/plan" element={<Plan />} />
+                  <Route path="/batches" element={<Batches />} />
+                  <Route path="/batches/:id" element={<Batch />} />
+                  <Route path="/count" element={<CountList />} />
+                  <Route path="/count/:id/:part" element={<Count />} />
+                  <Route path="/seed" element={<Seed />} />
+                  <Route path="/species" element={<Species />} />
+                  <Route path="/species/:id" element={<Species />} />
+                  <Route path="/site" element={<Site />} />
+                  <Route path="*" element={<NoSuchView />} />
+                </Routes>
+              </Suspense>
+            </Shell>
+          </RecordProvider>
+        </KeysProvider>
+      </BrowserRouter>
+    </ThemeProvider>
+  );
+}

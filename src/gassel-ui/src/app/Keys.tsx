@@ -1,0 +1,105 @@
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
+import type { ReactNode } from "react";
+import {
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  Table,
+  TableBody,
+  TableCell,
+  TableRow,
+} from "@mui/material";
+
+/** A key of a view. `key` is matched as the browser names it; `shown` is how it is told. */
+export interface ViewKey {
+  key: string;
+  shown: string;
+  does: string;
+  run: () => void;
+}
+
+interface KeysBoard {
+  lay: (keys: ViewKey[]) => () => void;
+  show: () => void;
+}
+
+const KeysContext = createContext<KeysBoard | null>(null);
+
+export function useKeysHelp(): () => void {
+  const board = useContext(KeysContext);
+  if (!board) throw new Error("useKeysHelp outside KeysProvider");
+  return board.show;
+}
+
+/** Keys that work while the view is open and nothing is being typed. */
+export function useKeys(keys: ViewKey[]): void {
+  const board = useContext(KeysContext);
+  useEffect(() => board?.lay(keys), [board, keys]);
+}
+
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  target.closest("input, textarea, select, [contenteditable], [role=listbox]") !== null;
+
+export function KeysProvider({ children }: { children: ReactNode }) {
+  const [help, setHelp] = useState<ViewKey[] | null>(null);
+  const laid = useRef<ViewKey[][]>([]);
+
+  const lay = useCallback((keys: ViewKey[]) => {
+    laid.current = [...laid.current, keys];
+    return () => {
+      laid.current = laid.current.filter((other) => other !== keys);
+    };
+  }, []);
+
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+      if (event.key === "?") {
+        setHelp(laid.current.flat());
+        return;
+      }
+      if (document.querySelector("[role=dialog]")) return;
+      const found = laid.current.flat().find((key) => key.key === event.key);
+      if (!found) return;
+      event.preventDefault();
+      found.run();
+    };
+    window.addEventListener("keydown", press);
+    return () => window.removeEventListener("keydown", press);
+  }, []);
+
+  const board = useMemo(() => ({ lay, show: () => setHelp(laid.current.flat()) }), [lay]);
+  return (
+    <KeysContext.Provider value={board}>
+      {children}
+      {help && <KeysHelp keys={help} close={() => setHelp(null)} />}
+    </KeysContext.Provider>
+  );
+}
+
+function KeysHelp({ keys, close }: { keys: ViewKey[]; close: () => void }) {
+  const rows = [...keys, { key: "?", shown: "?", does: "show the keys of this view" }];
+  return (
+    <Dialog open onClose={close} aria-labelledby="keys-title">
+      <DialogTitle id="keys-title">Keys of this view</DialogTitle>
+      <DialogContent>
+        <Table size="small">
+          <TableBody>
+            {rows.map((row) => (
+              <TableRow key={row.key + row.does}>
+                <TableCell sx={{ fontWeight: 700, whiteSpace: "nowrap" }}>{row.shown}</TableCell>
+                <TableCell>{row.does}</TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={close}>close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

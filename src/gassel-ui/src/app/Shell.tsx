@@ -1,0 +1,146 @@
+import { useMemo } from "react";
+import type { ReactNode } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { NavLink, useLocation, useNavigate } from "react-router";
+import { useSite } from "../api/queries";
+import { actDay, shortDay } from "../time/days";
+import { useDevice } from "./DeviceContext";
+import { useKeys, useKeysHelp } from "./Keys";
+import { SERIF } from "./theme";
+import { VIEWS } from "./views";
+
+/** Name, day and views above; the view below. On a phone the views stand at the lower edge, under the thumb. */
+export function Shell({ children }: { children: ReactNode }) {
+  const site = useSite().data;
+  const { palette, light, setLight } = useDevice();
+  const navigate = useNavigate();
+  const showKeys = useKeysHelp();
+  const keys = useMemo(
+    () =>
+      VIEWS.map((view) => ({
+        key: view.key,
+        shown: view.key,
+        does: `go to ${view.name}`,
+        run: () => void navigate(view.path),
+      })),
+    [navigate],
+  );
+  // Count takes the digits for counting
+  const counting = /^\/count\/./.test(useLocation().pathname);
+  useKeys(useMemo(() => (counting ? [] : keys), [counting, keys]));
+  return (
+    <Box sx={{ minHeight: "100dvh", display: "flex", flexDirection: "column", pb: { xs: 8, md: 0 } }}>
+      <Box
+        component="header"
+        sx={{
+          bgcolor: palette.card,
+          borderBottom: `1px solid ${palette.line}`,
+          px: { xs: 2, md: 3 },
+          py: 0.75,
+          displayPrint: "none",
+        }}
+      >
+        <Box
+          sx={{ display: "flex", alignItems: "center", gap: 2, maxWidth: 1400, mx: "auto", flexWrap: "wrap" }}
+        >
+          <Typography
+            component="span"
+            sx={{ fontFamily: SERIF, fontWeight: 700, fontSize: "1.35rem", color: palette.slate }}
+          >
+            Gassel
+          </Typography>
+          <Views />
+          <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25 }}>
+            <Typography component="div" sx={{ fontWeight: 600 }} data-testid="today">
+              {site ? actDay(site.today) : ""}
+            </Typography>
+            <Typography
+              component="div"
+              variant="body2"
+              color="text.secondary"
+              sx={{ display: { xs: "none", sm: "block" } }}
+            >
+              {site?.site
+                ? `${site.site.name}${site.demo ? ", made-up demo" : ""}${site.nextLastFrost ? ` · last frost about ${shortDay(site.nextLastFrost, site.today)}` : ""}`
+                : "no site yet"}
+            </Typography>
+          </Box>
+          <Button
+            size="small"
+            variant="outlined"
+            onClick={() => setLight(light === "dark" ? "light" : "dark")}
+            sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 64, px: 1.5 }}
+          >
+            {light === "dark" ? "light" : "dark"}
+          </Button>
+          <Button
+            size="small"
+            variant="outlined"
+            aria-label="keys of this view"
+            onClick={showKeys}
+            sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 48, px: 0 }}
+          >
+            ?
+          </Button>
+        </Box>
+      </Box>
+      <Box
+        component="main"
+        sx={{
+          flex: 1,
+          width: "100%",
+          maxWidth: 1400,
+          mx: "auto",
+          px: { xs: 1.5, md: 3 },
+          py: { xs: 1.5, md: 2 },
+        }}
+      >
+        {children}
+      </Box>
+    </Box>
+  );
+}
+
+function Views() {
+  const { palette } = useDevice();
+  return (
+    <Box
+      component="nav"
+      aria-label="views"
+      sx={{
+        display: "flex",
+        gap: { xs: 0, md: 0.5 },
+        position: { xs: "fixed", md: "static" },
+        bottom: 0,
+        left: 0,
+        right: 0,
+        zIndex: 5,
+        bgcolor: palette.card,
+        borderTop: { xs: `1px solid ${palette.line}`, md: "none" },
+        justifyContent: { xs: "space-around", md: "flex-start" },
+        overflowX: "auto",
+        "& a": {
+          color: palette.ink,
+          textDecoration: "none",
+          fontWeight: 600,
+          minHeight: 48,
+          minWidth: 48,
+          display: "flex",
+          alignItems: "center",
+          justifyContent: "center",
+          px: { xs: 0.75, md: 1.5 },
+          fontSize: { xs: "0.875rem", md: "1rem" },
+          borderBottom: "3px solid transparent",
+          borderTop: "3px solid transparent",
+        },
+        "& a.active": { color: palette.slate, borderBottomColor: palette.ochre },
+      }}
+    >
+      {VIEWS.map((view) => (
+        <NavLink key={view.path} to={view.path} end={view.path === "/"}>
+          {view.name}
+        </NavLink>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,49 @@
+import { createTheme } from "@mui/material/styles";
+import type { Theme } from "@mui/material/styles";
+import type { Palette } from "./palette";
+
+export const SERIF = "'Bitter Variable', Bitter, Georgia, serif";
+const SANS = "'Source Sans 3 Variable', 'Source Sans 3', sans-serif";
+
+export function makeTheme(p: Palette, mode: "light" | "dark"): Theme {
+  const heading = { fontFamily: SERIF, fontWeight: 600 };
+  return createTheme({
+    palette: {
+      mode,
+      primary: { main: p.slate, contrastText: p.onSlate },
+      secondary: { main: p.ochre },
+      error: { main: p.alarm },
+      background: { default: p.paper, paper: p.card },
+      text: { primary: p.ink, secondary: p.ink2 },
+      divider: p.line,
+    },
+    shape: { borderRadius: 6 },
+    typography: {
+      fontFamily: SANS,
+      fontSize: 15,
+      h1: { ...heading, fontSize: "1.6rem" },
+      h2: { ...heading, fontSize: "1.2rem" },
+      h3: { ...heading, fontSize: "1.02rem" },
+      button: { textTransform: "none", fontWeight: 600, fontSize: "1rem" },
+    },
+    components: {
+      MuiButton: {
+        defaultProps: { disableElevation: true },
+        styleOverrides: { root: { minHeight: 48, paddingInline: 18 } },
+      },
+      MuiToggleButton: {
+        styleOverrides: { root: { minHeight: 48, textTransform: "none", fontSize: "1rem" } },
+      },
+      MuiIconButton: { styleOverrides: { root: { minWidth: 48, minHeight: 48 } } },
+      MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: "none" } } },
+      MuiDialog: { styleOverrides: { paper: { border: `1px solid ${p.line}` } } },
+      MuiCssBaseline: {
+        styleOverrides: {
+          body: { fontVariantNumeric: "tabular-nums" },
+          ":focus-visible": { outline: `3px solid ${p.ochre}`, outlineOffset: 2 },
+          "@media print": { body: { background: "#fff" } },
+        },
+      },
+    },
+  });
+}

@@ -1,0 +1,135 @@
+import { useState } from "react";
+import { Box, Button, TextField, Typography } from "@mui/material";
+import { Link, useParams } from "react-router";
+import { useBatch, useSite } from "../../api/queries";
+import { SERIF } from "../../app/theme";
+import { RibbonStrip } from "../../drawings/RibbonStrip";
+import { useRecord } from "../../record/RecordProvider";
+import { Card } from "../../shared/Card";
+import { Failure } from "../../shared/Failure";
+import { Loading } from "../../shared/Loading";
+import { percent, several } from "../../shared/numbers";
+import { Why } from "../../shared/Why";
+import { shortDay } from "../../time/days";
+import { EntryLog } from "./EntryLog";
+import { NextWork } from "./NextWork";
+import { PartResult } from "./PartResult";
+
+/** One batch whole: its ribbon, what it asks for, what came up, and everything recorded. */
+export function Batch() {
+  const { id = "" } = useParams();
+  const batch = useBatch(id);
+  const today = useSite().data?.today;
+  const { record } = useRecord();
+  const [note, setNote] = useState("");
+  if (batch.error) return <Failure error={batch.error} />;
+  if (!batch.data || !today) return <Loading what="the batch" />;
+  const { summary, plan, species, parts, germination, due, log } = batch.data;
+  const living = parts.filter((part) => !part.state.divided);
+  const main = [...living].sort((a, b) => b.state.seeds - a.state.seeds)[0];
+  const sown = living.filter((part) => part.result);
+  const target =
+    plan.anchor.event === "sow" ? "sowing" : plan.anchor.event === "plantOut" ? "planting out" : "start";
+  return (
+    <Box sx={{ display: "grid", gap: 2 }}>
+      <Card label="the batch">
+        <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 2 }}>
+          <Typography variant="h1">
+            B-{summary.number} {species.commonName}
+          </Typography>
+          <Typography color="text.secondary">
+            <Link to={`/species/${species.id}`} style={{ color: "inherit", fontStyle: "italic" }}>
+              {species.scientificName}
+            </Link>{" "}
+            · lot {summary.lotId} · {plan.route.name}, version {plan.route.version} ·{" "}
+            {several(summary.seeds, "seed")} · {target} aimed at {shortDay(plan.anchor.date, today)}
+          </Typography>
+          <Typography sx={{ fontWeight: 700, ml: "auto" }}>{summary.status}</Typography>
+        </Box>
+        {main && <RibbonStrip stretches={main.ribbon} today={today} />}
+        <Typography variant="body2" color="text.secondary">
+          Firm edges: done. Broken edges: what follows from it. Thin line: the plan. Plants expected{" "}
+          {shortDay(summary.finish, today)}, planned {shortDay(plan.finish, today)}.
+        </Typography>
+      </Card>
+
+      <Box
+        sx={{
+          display: "grid",
+          gap: 2,
+          gridTemplateColumns: { xs: "minmax(0,1fr)", lg: "minmax(0,1.35fr) minmax(0,1fr)" },
+          alignItems: "start",
+        }}
+      >
+        <Box sx={{ display: "grid", gap: 2 }}>
+          {germination && (
+            <Card label="germination">
+              <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
+                <Typography
+                  component="p"
+                  sx={{ fontFamily: SERIF, fontWeight: 600, fontSize: "1.6rem" }}
+                  data-testid="germination"
+                >
+                  {percent(germination.fraction)} germinated
+                </Typography>
+                <Typography data-testid="germination-interval">
+                  {germination.germinated} of {germination.seeds}; 95 % interval {percent(germination.low)} to{" "}
+                  {percent(germination.high)}
+                </Typography>
+                <Why lines={germination.working} about="germination" />
+              </Box>
+            </Card>
+          )}
+          {sown.map((part) => (
+            <PartResult
+              key={part.state.id}
+              batch={batch.data}
+              part={part}
+              today={today}
+              alone={living.length === 1}
+            />
+          ))}
+          {sown.length === 0 && (
+            <Card label="result">
+              <Typography variant="h2">No seedlings to count yet</Typography>
+              <Typography>The result appears here once the seed is sown and counted.</Typography>
+            </Card>
+          )}
+        </Box>
+        <Box sx={{ display: "grid", gap: 2 }}>
+          <NextWork due={due} plan={plan} batch={id} today={today} />
+          <Card label="log">
+            <Typography variant="h2">Log</Typography>
+            <EntryLog batch={id} log={log} today={today} />
+            <Box
+              component="form"
+              sx={{ display: "flex", gap: 1, mt: 1.5 }}
+              onSubmit={(event) => {
+                event.preventDefault();
+                if (!note.trim()) return;
+                void record(
+                  id,
+                  [{ kind: "note", part: null, text: note.trim() }],
+                  today,
+                  "Note recorded",
+                ).then((kept) => kept && setNote(""));
+              }}
+            >
+              <TextField
+                label="Note"
+                name="note"
+                size="small"
+                fullWidth
+                value={note}
+                onChange={(event) => setNote(event.target.value)}
+              />
+              <Button type="submit" variant="outlined" disabled={!note.trim()}>
+                note it
+              </Button>
+            </Box>
+          </Card>
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,85 @@
+import { Box, Typography } from "@mui/material";
+import type { BatchView, PartView } from "../../api/types";
+import { SERIF } from "../../app/theme";
+import { EmergenceChart } from "../../drawings/EmergenceChart";
+import { Card } from "../../shared/Card";
+import { inDays, percent } from "../../shared/numbers";
+import { Why } from "../../shared/Why";
+import { daysBetween, shortDay } from "../../time/days";
+import type { Day } from "../../time/days";
+import { adviceWords } from "./adviceWords";
+
+interface PartResultProps {
+  batch: BatchView;
+  part: PartView;
+  today: Day;
+  alone: boolean;
+}
+
+/** What the counts of one sown part say, with its curve. Times run from its own sowing. */
+export function PartResult({ batch, part, today, alone }: PartResultProps) {
+  const { state, result } = part;
+  const window = batch.plan.steps.find((s) => s.step.kind === "germinate")?.step.days;
+  if (!result || !state.sownOn || !window) return null;
+  const { indices, advice } = result;
+  return (
+    <Card label={`emergence of ${state.vessel?.label ?? `part ${state.id}`}`}>
+      <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
+        <Typography variant="h2">
+          {alone ? "Emergence" : `Emergence, part ${state.id}`}
+          {state.vessel ? ` in ${state.vessel.label}` : ""}
+        </Typography>
+        <Typography variant="body2" color="text.secondary">
+          sown {shortDay(state.sownOn, today)}
+        </Typography>
+      </Box>
+      <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 4, rowGap: 0.5, my: 0.5 }}>
+        <Figure
+          name="up"
+          value={percent(result.fraction)}
+          note={`${result.emerged} of ${result.sown}; ${percent(result.wilson.low)} to ${percent(result.wilson.high)}`}
+          id="part-fraction"
+        />
+        <Figure
+          name="half up by (T50)"
+          value={indices.t50Farooq === null ? "not yet" : inDays(indices.t50Farooq)}
+          note="of those that came up"
+          id="part-t50"
+        />
+        <Figure
+          name="mean time"
+          value={indices.meanTime === null ? "not yet" : inDays(indices.meanTime)}
+          note="sowing to emergence"
+          id="part-mean"
+        />
+        <Figure
+          name="standing"
+          value={String(state.standing)}
+          note={`${state.lost} lost`}
+          id="part-standing"
+        />
+      </Box>
+      <EmergenceChart result={result} window={window} dayNow={daysBetween(state.sownOn, today)} />
+      {advice && <Typography sx={{ fontWeight: 600 }}>{adviceWords(advice)}</Typography>}
+      <Why lines={[...result.working, ...(advice?.working ?? [])]} about="these numbers" />
+    </Card>
+  );
+}
+
+function Figure({ name, value, note, id }: { name: string; value: string; note: string; id: string }) {
+  return (
+    <Box>
+      <Typography variant="body2">{name}</Typography>
+      <Typography
+        component="p"
+        sx={{ fontFamily: SERIF, fontWeight: 600, fontSize: "1.35rem", lineHeight: 1.15 }}
+        data-testid={id}
+      >
+        {value}
+      </Typography>
+      <Typography variant="body2" color="text.secondary">
+        {note}
+      </Typography>
+    </Box>
+  );
+}

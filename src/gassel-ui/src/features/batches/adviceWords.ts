@@ -1,0 +1,27 @@
+import type { GerminationResult } from "../../api/types";
+
+type Advice = NonNullable<GerminationResult["advice"]>;
+
+const WORDS: Record<Advice["kind"], string> = {
+  wait: "Wait.",
+  enough: "This has given what it had; the space can go to something else.",
+  secondCold: "Little more will come now; a second cold may bring the rest.",
+  keepToNextSpring: "Finished for this spring; keep it to the next.",
+  close: "Little more will come; it can be closed.",
+};
+
+/** The stopping rule in a grower's words, with what the next two weeks may still bring. */
+export function adviceWords(advice: Advice): string {
+  const first = advice.cutTestFirst ? " Cut a few seeds first: full and firm means alive." : "";
+  if (!advice.remaining) return WORDS[advice.kind] + first;
+  const { expected, probabilityOfAny } = advice.remaining;
+  const number =
+    expected < 0.95
+      ? probabilityOfAny < 0.05
+        ? "hardly any"
+        : "perhaps one"
+      : `about ${Math.round(expected)}`;
+  return `${WORDS[advice.kind]} Next two weeks: ${number} more${first}`
+    .replace(/more$/, "more.")
+    .replace("more Cut", "more. Cut");
+}

@@ -1,0 +1,217 @@
+import { useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { useQueryClient } from "@tanstack/react-query";
+import { useNavigate } from "react-router";
+import { answered, api } from "../../api/client";
+import type { PlanChoice, PlanRequest, PlanView } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { SERIF } from "../../app/theme";
+import { AlarmMark } from "../../drawings/AlarmMark";
+import { uuid7 } from "../../record/entries";
+import { Card } from "../../shared/Card";
+import { Failure } from "../../shared/Failure";
+import { NumberField } from "../../shared/NumberField";
+import { percent, several } from "../../shared/numbers";
+import { Why } from "../../shared/Why";
+import { actDay, shortDay } from "../../time/days";
+import type { Day } from "../../time/days";
+import { Choices } from "./Choices";
+import { PlanSteps } from "./PlanSteps";
+
+interface PlanAnswerProps {
+  plan: PlanView;
+  request: PlanRequest;
+  today: Day;
+  stale: boolean;
+}
+
+/** When to start, how many seeds, what to do if it is too late, and the confirmation that makes a batch. */
+export function PlanAnswer({ plan, request, today, stale }: PlanAnswerProps) {
+  const { schedule, seeds } = plan;
+  const { palette } = useDevice();
+  const late = schedule.shortfallDays;
+  const usualChoice: PlanChoice =
+    late > 0 ? (schedule.options.find((o) => o.possible)?.kind ?? "moveTarget") : "usual";
+  const [picked, setPicked] = useState<PlanChoice | null>(null);
+  const choice =
+    picked && (picked === "usual" || schedule.options.some((o) => o.kind === picked && o.possible))
+      ? picked
+      : usualChoice;
+  const chosen = schedule.options.find((o) => o.kind === choice);
+  return (
+    <Box sx={{ display: "grid", gap: 2, opacity: stale ? 0.6 : 1 }} aria-busy={stale}>
+      <Card label="the answer">
+        <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr 1fr" }, gap: 2 }}>
+          <Answer
+            name={late > 0 ? "usual start was" : "start"}
+            value={actDay(schedule.start.usual, today)}
+            id="plan-start"
+          >
+            {schedule.start.earliest === schedule.start.latest
+              ? "fixed by the target"
+              : `any day from ${shortDay(schedule.start.earliest, today)} to ${shortDay(schedule.start.latest, today)}`}
+          </Answer>
+          <Answer
+            name="seeds to start"
+            value={seeds.seeds === null ? "too many" : String(seeds.seeds)}
+            id="plan-seeds"
+          >
+            {seeds.reachProbability !== null &&
+              `${percent(seeds.reachProbability)} sure of ${several(request.plants, "plant")}`}
+            {seeds.naiveSeeds !== null && `; the usual sum says ${seeds.naiveSeeds}`}
+          </Answer>
+          <Answer
+            name="plants ready"
+            value={actDay(chosen?.finish ?? schedule.finish.usual, today)}
+            id="plan-finish"
+          >
+            {chosen
+              ? "with the choice below"
+              : schedule.finish.earliest === schedule.finish.latest
+                ? "the target"
+                : `between ${shortDay(schedule.finish.earliest, today)} and ${shortDay(schedule.finish.latest, today)}`}
+          </Answer>
+        </Box>
+        <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}>
+          <Why lines={schedule.working} about="the dates" />
+          <Why
+            lines={[...seeds.working, "Survival from seedling to plant 85 % (our assumption)."]}
+            about="the number of seeds"
+          />
+        </Box>
+        {plan.seedsShort > 0 && (
+          <Typography sx={{ display: "flex", gap: 1, fontWeight: 600, mt: 0.5 }}>
+            <AlarmMark />
+            <span>
+              The lot has {several(plan.seedsLeft, "seed")} left
+              {seeds.seeds !== null && `, ${plan.seedsShort} too few`}. Gather more, want fewer plants, or
+              start with what there is.
+            </span>
+          </Typography>
+        )}
+        {late > 0 && (
+          <Typography sx={{ display: "flex", gap: 1, fontWeight: 600, mt: 0.5 }} data-testid="plan-late">
+            <AlarmMark />
+            <span>
+              {late === 1 ? "1 day" : `${late} days`} past the usual start
+              {schedule.feasible
+                ? `; with every step at its shortest it can still start until ${shortDay(schedule.start.latest, today)}.`
+                : ", and past the last start as well."}
+            </span>
+          </Typography>
+        )}
+        <Confirm
+          plan={plan}
+          request={request}
+          choice={choice}
+          stale={stale}
+          key={`${seeds.seeds ?? 0}-${plan.seedsLeft}`}
+        />
+      </Card>
+      {late > 0 && <Choices schedule={schedule} choice={choice} today={today} onChoose={setPicked} />}
+      <Card label="the steps">
+        <Typography variant="h2">Steps</Typography>
+        <Typography variant="body2" sx={{ color: palette.ink2 }}>
+          {plan.origin}.
+        </Typography>
+        <PlanSteps plan={plan} chosen={chosen ?? null} today={today} />
+      </Card>
+    </Box>
+  );
+}
+
+function Answer({
+  name,
+  value,
+  children,
+  id,
+}: {
+  name: string;
+  value: string;
+  children: React.ReactNode;
+  id: string;
+}) {
+  return (
+    <Box>
+      <Typography variant="body2">{name}</Typography>
+      <Typography
+        component="p"
+        sx={{ fontFamily: SERIF, fontWeight: 600, fontSize: "1.55rem", lineHeight: 1.15 }}
+        data-testid={id}
+      >
+        {value}
+      </Typography>
+      <Typography variant="body2">{children}</Typography>
+    </Box>
+  );
+}
+
+const CHOICE_WORDS: Record<PlanChoice, string> = {
+  usual: "make the batch",
+  shorten: "make the batch, shortened",
+  skipOptional: "make the batch without the optional step",
+  moveTarget: "make the batch, target moved",
+  nextSeason: "make the batch for next season",
+};
+
+function Confirm({
+  plan,
+  request,
+  choice,
+  stale,
+}: {
+  plan: PlanView;
+  request: PlanRequest;
+  choice: PlanChoice;
+  stale: boolean;
+}) {
+  const { who } = useDevice();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [seeds, setSeeds] = useState<number | null>(
+    Math.max(1, Math.min(plan.seeds.seeds ?? plan.seedsLeft, plan.seedsLeft)),
+  );
+  const [error, setError] = useState<unknown>(null);
+  // one id a page, so that a doubled press makes one batch
+  const [id] = useState(() => uuid7());
+  if (plan.seedsLeft === 0) return null;
+  const confirm = async () => {
+    setError(null);
+    try {
+      const made = await answered(
+        api.POST("/api/batches", { body: { id, plan: request, choice, seeds, who } }),
+      );
+      await queries.invalidateQueries();
+      await navigate(`/batches/${made.id}`);
+    } catch (refused) {
+      setError(refused);
+    }
+  };
+  return (
+    <Box sx={{ mt: 1.5 }}>
+      <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", alignItems: "flex-start" }}>
+        <Box sx={{ width: 170 }}>
+          <NumberField
+            label="Seeds for the batch"
+            name="seeds"
+            value={seeds}
+            onChange={setSeeds}
+            min={1}
+            max={plan.seedsLeft}
+            helper={`of ${plan.seedsLeft} left`}
+          />
+        </Box>
+        <Button
+          variant="contained"
+          disabled={seeds === null || stale}
+          onClick={() => void confirm()}
+          sx={{ minHeight: 56 }}
+          data-testid="confirm-plan"
+        >
+          {CHOICE_WORDS[choice]}
+        </Button>
+      </Box>
+      <Failure error={error} />
+    </Box>
+  );
+}

@@ -1,0 +1,35 @@
+import { Box, Button, Typography } from "@mui/material";
+import { Link } from "react-router";
+import type { RoundsView } from "../../api/types";
+import { AlarmMark } from "../../drawings/AlarmMark";
+import { useRecord } from "../../record/RecordProvider";
+import { Card } from "../../shared/Card";
+import { actDay } from "../../time/days";
+import type { Day } from "../../time/days";
+
+/** Entries that cannot be true beside the others: kept, not counted, and settled here. */
+export function ConflictList({ conflicts, today }: { conflicts: RoundsView["conflicts"]; today: Day }) {
+  const { takeBack } = useRecord();
+  return (
+    <Card label="to settle" sx={{ mb: 2, py: 1 }}>
+      {conflicts.map((conflict) => (
+        <Box
+          key={conflict.entry}
+          sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 1.5 }}
+        >
+          <AlarmMark />
+          <Typography sx={{ flex: "1 1 24em" }}>
+            <Link to={`/batches/${conflict.batchId}`} style={{ color: "inherit", fontWeight: 700 }}>
+              B-{conflict.number} {conflict.commonName}
+            </Link>
+            : “{conflict.words}” by {conflict.who}, {actDay(conflict.doneOn, today)}, does not fit.{" "}
+            {conflict.why} Kept, but not counted.
+          </Typography>
+          <Button variant="outlined" onClick={() => void takeBack(conflict.batchId, [conflict.entry], today)}>
+            take it back
+          </Button>
+        </Box>
+      ))}
+    </Card>
+  );
+}

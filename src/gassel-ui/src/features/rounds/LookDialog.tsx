@@ -1,0 +1,152 @@
+import { useState } from "react";
+import {
+  Box,
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  ToggleButton,
+  ToggleButtonGroup,
+  Typography,
+} from "@mui/material";
+import type { Moisture, MouldSeen, StandingDue, StandingPart } from "../../api/types";
+import { lookAtBag } from "../../record/entries";
+import type { SproutAction } from "../../record/entries";
+import { useRecord } from "../../record/RecordProvider";
+import { Cautions } from "../../shared/Cautions";
+import { NumberField } from "../../shared/NumberField";
+import { several } from "../../shared/numbers";
+import { nearDay } from "../../time/days";
+import type { Day } from "../../time/days";
+
+interface LookDialogProps {
+  part: StandingPart;
+  item: StandingDue;
+  doneOn: Day;
+  today: Day;
+  close: () => void;
+}
+
+/** A bag that is not as it should be: dry or dripping, mouldy, or sprouting. */
+export function LookDialog({ part, item, doneOn, today, close }: LookDialogProps) {
+  const { record } = useRecord();
+  const [moisture, setMoisture] = useState<Moisture>("right");
+  const [mould, setMould] = useState<MouldSeen>("none");
+  const [sprouted, setSprouted] = useState<number | null>(0);
+  const [chosen, setChosen] = useState<SproutAction | null>(null);
+  const left = part.seeds - part.sprouted;
+  const usual: SproutAction =
+    (sprouted ?? 0) >= (part.sowAllFrom ?? 1) || sprouted === left ? "sowAll" : "pickOut";
+  const action = chosen ?? usual;
+  const sowTo = part.due.find((d) => d.due.kind === "sow")?.toPlace ?? "lamp-shelf";
+  const name = `B-${part.number} ${part.commonName}`;
+  const send = async () => {
+    const payloads = lookAtBag(part, { moisture, mould, sprouted: sprouted ?? 0 }, action, sowTo);
+    close();
+    await record(
+      part.batchId,
+      payloads,
+      doneOn,
+      `${name}: look recorded${sprouted ? `, ${sprouted} sprouted` : ""}`,
+    );
+  };
+  return (
+    <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="look-title">
+      <DialogTitle id="look-title">
+        {name}: what the bag looked like {nearDay(doneOn, today)}
+      </DialogTitle>
+      <DialogContent sx={{ display: "grid", gap: 2 }}>
+        <Choice
+          label="Moisture"
+          value={moisture}
+          onChange={setMoisture}
+          options={[
+            ["dry", "dry"],
+            ["right", "moist"],
+            ["dripping", "dripping"],
+          ]}
+        />
+        <Choice
+          label="Mould"
+          value={mould}
+          onChange={setMould}
+          options={[
+            ["none", "none"],
+            ["some", "some"],
+            ["much", "much"],
+          ]}
+        />
+        {mould !== "none" && (
+          <Cautions cautions={item.cautions.filter((c) => c.topic === "mould" || c.topic === "toxicSeed")} />
+        )}
+        {moisture === "dry" && (
+          <Typography>
+            Wet it. Nobody knows since when it was dry: the time since the last good look is uncertain.
+          </Typography>
+        )}
+        <NumberField
+          label={`Newly sprouted, of ${several(left, "seed")}`}
+          name="sprouted"
+          value={sprouted}
+          onChange={setSprouted}
+          min={0}
+          max={left}
+          helper="0 if none"
+        />
+        {(sprouted ?? 0) > 0 && (
+          <>
+            <Choice
+              label="What was done with them"
+              value={action}
+              onChange={setChosen}
+              options={[
+                ["pickOut", "picked out and sown"],
+                ["sowAll", "whole bag sown"],
+              ]}
+            />
+            <Typography variant="body2">
+              {usual === "pickOut"
+                ? `Usual here: pick out and sow the ${sprouted}, return the other ${left - (sprouted ?? 0)}; fewer than one in ten have sprouted and the shortest time is not reached.`
+                : "Usual here: sow the whole bag; one in ten or more have sprouted, or the shortest time is reached."}{" "}
+              Sow today or tomorrow, root down, frost-free. Common practice, no source.
+            </Typography>
+          </>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={close}>leave</Button>
+        <Button variant="contained" disabled={sprouted === null} onClick={() => void send()}>
+          record
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+interface ChoiceProps<T extends string> {
+  label: string;
+  value: T;
+  onChange: (value: T) => void;
+  options: [T, string][];
+}
+
+function Choice<T extends string>({ label, value, onChange, options }: ChoiceProps<T>) {
+  return (
+    <Box>
+      <Typography sx={{ fontWeight: 600, mb: 0.5 }}>{label}</Typography>
+      <ToggleButtonGroup
+        exclusive
+        value={value}
+        aria-label={label}
+        onChange={(_, next: T | null) => next && onChange(next)}
+      >
+        {options.map(([option, words]) => (
+          <ToggleButton key={option} value={option}>
+            {words}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+    </Box>
+  );
+}

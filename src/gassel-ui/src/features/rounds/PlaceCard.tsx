@@ -1,0 +1,90 @@
+import { Box, Typography } from "@mui/material";
+import { Link } from "react-router";
+import type { RoundsView, StandingPart } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { VesselGlyph } from "../../drawings/VesselGlyph";
+import { Card } from "../../shared/Card";
+import { several } from "../../shared/numbers";
+import type { Day } from "../../time/days";
+import { DueRow } from "./DueRow";
+import { dueWords } from "./dueWords";
+
+interface PlaceCardProps {
+  place: RoundsView["places"][number];
+  doneOn: Day;
+  today: Day;
+}
+
+/** A place as it stands: its vessels in a row, and below them what asks for hands today. */
+export function PlaceCard({ place, doneOn, today }: PlaceCardProps) {
+  const { palette } = useDevice();
+  const due = place.parts.flatMap((part) =>
+    part.due.filter((d) => d.due.dueOn <= today).map((d) => ({ part, due: d })),
+  );
+  return (
+    <Card label={place.place.name}>
+      <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap" }}>
+        <Typography variant="h2">{place.place.name}</Typography>
+        <Typography variant="body2" color="text.secondary">
+          {several(place.parts.length, "vessel")} · taken as {place.place.assumedC} °C, not measured
+        </Typography>
+      </Box>
+      <Box
+        sx={{
+          display: "flex",
+          flexWrap: "wrap",
+          columnGap: 1,
+          borderBottom: `5px solid ${palette.slate}`,
+          borderRadius: "2px",
+          pt: 1,
+          mb: 1,
+        }}
+      >
+        {place.parts.map((part) => (
+          <Standing key={part.batchId + part.part} part={part} today={today} />
+        ))}
+      </Box>
+      {due.length === 0 && <Typography color="text.secondary">Nothing is due here today.</Typography>}
+      {due.map(({ part, due: item }) => (
+        <DueRow
+          key={part.batchId + part.part + item.due.kind}
+          part={part}
+          item={item}
+          doneOn={doneOn}
+          today={today}
+        />
+      ))}
+    </Card>
+  );
+}
+
+function Standing({ part, today }: { part: StandingPart; today: Day }) {
+  const { palette } = useDevice();
+  const next = part.due[0];
+  const late = part.due.some((d) => d.due.lateDays > 0);
+  const flagged = part.due.some((d) => d.due.dueOn <= today);
+  return (
+    <Box
+      component={Link}
+      to={`/batches/${part.batchId}`}
+      sx={{
+        width: 98,
+        textAlign: "center",
+        color: "inherit",
+        textDecoration: "none",
+        pb: 0.5,
+        lineHeight: 1.2,
+        "&:hover": { bgcolor: palette.paper },
+      }}
+    >
+      <VesselGlyph vessel={part.vessel} step={part.step} late={late} flagged={flagged} />
+      <Typography component="div" sx={{ fontWeight: 700, fontSize: "0.95rem", lineHeight: 1.2 }}>
+        B-{part.number}
+        {part.part === "1" ? "" : ` · ${part.part}`}
+      </Typography>
+      <Typography component="div" sx={{ fontSize: "0.85rem", lineHeight: 1.2, fontWeight: late ? 700 : 400 }}>
+        {next ? dueWords(next, today) : "resting"}
+      </Typography>
+    </Box>
+  );
+}

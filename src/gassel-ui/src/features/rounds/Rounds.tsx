@@ -1,0 +1,99 @@
+import { useMemo, useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { Link } from "react-router";
+import { useLots, useRounds, useSite } from "../../api/queries";
+import { useKeys } from "../../app/Keys";
+import { DayStepper } from "../../shared/DayStepper";
+import { EmptyNote } from "../../shared/EmptyNote";
+import { Failure } from "../../shared/Failure";
+import { Loading } from "../../shared/Loading";
+import { several } from "../../shared/numbers";
+import { addDays, daysBetween } from "../../time/days";
+import { ConflictList } from "./ConflictList";
+import { PlaceCard } from "./PlaceCard";
+
+/** What needs hands today, by the place where one stands. */
+export function Rounds() {
+  const rounds = useRounds();
+  const site = useSite().data;
+  const lots = useLots().data;
+  const [earlier, setEarlier] = useState(0);
+  const today = rounds.data?.today ?? "1970-01-01";
+  const doneOn = addDays(today, -earlier);
+  useKeys(
+    useMemo(
+      () => [
+        { key: "[", shown: "[", does: "done a day earlier", run: () => setEarlier((days) => days + 1) },
+        {
+          key: "]",
+          shown: "]",
+          does: "done a day later, at most today",
+          run: () => setEarlier((days) => Math.max(0, days - 1)),
+        },
+      ],
+      [],
+    ),
+  );
+
+  if (rounds.error) return <Failure error={rounds.error} />;
+  if (!rounds.data || !site) return <Loading what="today's rounds" />;
+  const { places, conflicts, dueCount } = rounds.data;
+  if (places.length === 0) {
+    const next = !site.site
+      ? (["/site", "name the site"] as const)
+      : lots?.length
+        ? (["/plan", "plan a batch"] as const)
+        : (["/seed", "enter a seed lot"] as const);
+    return (
+      <EmptyNote
+        title="Nothing to look after yet"
+        action={
+          <Button component={Link} to={next[0]} variant="contained">
+            {next[1]}
+          </Button>
+        }
+      >
+        Here stands what every bag, tray and container asks for today. First comes the site, then seed, then a
+        plan.
+      </EmptyNote>
+    );
+  }
+  const late = places
+    .flatMap((p) => p.parts)
+    .flatMap((p) => p.due)
+    .filter((d) => d.due.lateDays > 0).length;
+  return (
+    <>
+      <Box
+        sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 3, rowGap: 0.5, mb: 1.5 }}
+      >
+        <Typography variant="h1">
+          {dueCount === 0
+            ? "Nothing is due today"
+            : `${several(dueCount, "thing needs", "things need")} hands today`}
+          {late > 0 && `, ${late} late`}
+        </Typography>
+        <Box sx={{ ml: { md: "auto" } }}>
+          <DayStepper
+            label="Record as done"
+            day={doneOn}
+            today={today}
+            onChange={(day) => setEarlier(Math.max(0, daysBetween(day, today)))}
+          />
+        </Box>
+      </Box>
+      {conflicts.length > 0 && <ConflictList conflicts={conflicts} today={today} />}
+      <Box
+        sx={{
+          columnCount: { xs: 1, lg: 2 },
+          columnGap: "16px",
+          "& > *": { breakInside: "avoid", mb: "16px" },
+        }}
+      >
+        {places.map((place) => (
+          <PlaceCard key={place.place.id} place={place} doneOn={doneOn} today={today} />
+        ))}
+      </Box>
+    </>
+  );
+}

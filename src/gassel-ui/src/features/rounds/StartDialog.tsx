@@ -1,0 +1,105 @@
+import { useState } from "react";
+import {
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  MenuItem,
+  TextField,
+} from "@mui/material";
+import { usePlaces } from "../../api/queries";
+import type { StandingDue, StandingPart, Vessel } from "../../api/types";
+import { stepWords } from "../../drawings/steps";
+import { usualStart, usualVessel } from "../../record/entries";
+import { useRecord } from "../../record/RecordProvider";
+import { NumberField } from "../../shared/NumberField";
+import { nearDay } from "../../time/days";
+import type { Day } from "../../time/days";
+
+interface StartDialogProps {
+  part: StandingPart;
+  item: StandingDue;
+  doneOn: Day;
+  today: Day;
+  close: () => void;
+}
+
+const KINDS: Vessel["kind"][] = ["bag", "jar", "tray", "pot", "container"];
+
+/** Starting a step or sowing other than usual: another number of seeds, vessel or place. */
+export function StartDialog({ part, item, doneOn, today, close }: StartDialogProps) {
+  const places = usePlaces().data ?? [];
+  const { record } = useRecord();
+  const [vessel, setVessel] = useState(() => usualVessel(item, part));
+  const [place, setPlace] = useState(item.toPlace ?? "table");
+  const [seeds, setSeeds] = useState<number | null>(part.plannedSeeds);
+  const first = part.seeds === 0;
+  const name = `B-${part.number} ${part.commonName}`;
+  const what = item.due.kind === "sow" ? "sown" : `${stepWords(item.stepKind)} started`;
+  const send = async () => {
+    const chosen = { ...item, toPlace: place };
+    close();
+    await record(
+      part.batchId,
+      usualStart(chosen, { ...part, plannedSeeds: seeds ?? part.plannedSeeds }, vessel),
+      doneOn,
+      `${name}: ${what}`,
+    );
+  };
+  return (
+    <Dialog open onClose={close} fullWidth maxWidth="xs" aria-labelledby="start-title">
+      <DialogTitle id="start-title">
+        {name}: {what} {nearDay(doneOn, today)}
+      </DialogTitle>
+      <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
+        {first && (
+          <NumberField
+            label="Seeds put in"
+            name="seeds"
+            value={seeds}
+            onChange={setSeeds}
+            min={1}
+            max={1_000_000}
+          />
+        )}
+        <TextField
+          select
+          label="In"
+          value={vessel.kind}
+          onChange={(e) => setVessel({ ...vessel, kind: e.target.value as Vessel["kind"] })}
+        >
+          {KINDS.map((kind) => (
+            <MenuItem key={kind} value={kind}>
+              {kind}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          label="Labelled"
+          name="label"
+          value={vessel.label}
+          onChange={(e) => setVessel({ ...vessel, label: e.target.value })}
+          helperText="as written on it, inside and outside"
+        />
+        <TextField select label="Stands at" value={place} onChange={(e) => setPlace(e.target.value)}>
+          {places.map((p) => (
+            <MenuItem key={p.id} value={p.id}>
+              {p.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={close}>leave</Button>
+        <Button
+          variant="contained"
+          disabled={seeds === null || vessel.label.trim() === ""}
+          onClick={() => void send()}
+        >
+          record
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,24 @@
+import { describe, expect, it } from "vitest";
+import type { StandingDue } from "../../api/types";
+import { dueWords } from "./dueWords";
+
+const item = (
+  kind: StandingDue["due"]["kind"],
+  dueOn: string,
+  stepKind: StandingDue["stepKind"] = "coldMoist",
+): StandingDue => ({
+  due: { kind, part: "1", step: 0, dueOn, openUntil: null, lateDays: 0, cost: "", working: [] },
+  stepKind,
+  note: null,
+  cautions: [],
+  toPlace: null,
+});
+
+describe("what is due", () => {
+  it("is told with its lateness", () => {
+    expect(dueWords(item("checkBag", "2027-03-12"), "2027-03-14")).toBe("look 2 days late");
+    expect(dueWords(item("sow", "2027-03-13"), "2027-03-14")).toBe("sow 1 day late");
+    expect(dueWords(item("countSeedlings", "2027-03-14"), "2027-03-14")).toBe("count today");
+    expect(dueWords(item("startStep", "2027-03-16"), "2027-03-14")).toBe("cold-moist Tue 16 Mar");
+  });
+});

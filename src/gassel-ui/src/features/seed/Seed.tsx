@@ -1,0 +1,137 @@
+import { useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { Link } from "react-router";
+import { useLots, useSite, useSpecies } from "../../api/queries";
+import type { LotView } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { Card } from "../../shared/Card";
+import { Failure } from "../../shared/Failure";
+import { Loading } from "../../shared/Loading";
+import { percent } from "../../shared/numbers";
+import { shortDay } from "../../time/days";
+import { LotForm } from "./LotForm";
+
+/** The lots on hand: where from, how old, how much is left. */
+export function Seed() {
+  const lots = useLots();
+  const species = useSpecies().data;
+  const today = useSite().data?.today;
+  const { palette } = useDevice();
+  const [editing, setEditing] = useState<LotView | "new" | null>(null);
+  if (lots.error) return <Failure error={lots.error} />;
+  if (!lots.data || !species || !today) return <Loading what="the seed" />;
+  const form = editing ?? (lots.data.length === 0 ? "new" : null);
+  const nameOf = (id: string) => species.find((s) => s.species.id === id)?.species.commonName ?? id;
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        gridTemplateColumns: {
+          xs: "minmax(0,1fr)",
+          lg: form ? "minmax(0,1.4fr) minmax(0,1fr)" : "minmax(0,1fr)",
+        },
+        alignItems: "start",
+      }}
+    >
+      <Card label="lots">
+        <Box
+          sx={{
+            display: "flex",
+            justifyContent: "space-between",
+            alignItems: "center",
+            flexWrap: "wrap",
+            mb: 1,
+          }}
+        >
+          <Typography variant="h1">Seed on hand</Typography>
+          <Button variant="contained" onClick={() => setEditing("new")}>
+            enter a lot
+          </Button>
+        </Box>
+        {lots.data.length === 0 && (
+          <Typography>No lot yet. A lot is seed of one species from one place and harvest.</Typography>
+        )}
+        <Box sx={{ display: "grid", gap: 0 }}>
+          {lots.data.map((lot) => (
+            <Box
+              key={lot.id}
+              data-testid={`lot-${lot.id}`}
+              sx={{
+                display: "grid",
+                gridTemplateColumns: { xs: "1fr", md: "minmax(0,1.5fr) minmax(0,1.1fr) minmax(0,1fr) auto" },
+                columnGap: 2,
+                alignItems: "center",
+                borderTop: `1px solid ${palette.line}`,
+                py: 1,
+              }}
+            >
+              <Box>
+                <Typography variant="h3">
+                  Lot {lot.id} {nameOf(lot.details.speciesId)}
+                </Typography>
+                <Typography variant="body2" color="text.secondary">
+                  {lot.details.gatheredAt}, {shortDay(lot.details.gatheredOn, today)}
+                  {lot.details.note && `; ${lot.details.note}`}
+                </Typography>
+              </Box>
+              <Box>
+                <SeedLeft left={lot.seedsLeft} of={lot.details.seeds} />
+              </Box>
+              <Typography>
+                {lot.details.test
+                  ? `${lot.details.test.germinated} of ${lot.details.test.seeds} in a test`
+                  : `${percent(lot.details.assumedFraction ?? 0)} germination assumed`}
+              </Typography>
+              <Box sx={{ display: "flex", gap: 0.5 }}>
+                <Button onClick={() => setEditing(lot)} aria-label={`change lot ${lot.id}`} sx={{ px: 1 }}>
+                  change
+                </Button>
+                <Button
+                  component={Link}
+                  to={`/plan?species=${lot.details.speciesId}&lot=${lot.id}`}
+                  aria-label={`plan with lot ${lot.id}`}
+                  sx={{ px: 1 }}
+                >
+                  plan
+                </Button>
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      </Card>
+      {form && (
+        <LotForm
+          key={form === "new" ? "new" : form.id}
+          lot={form === "new" ? null : form}
+          species={species}
+          today={today}
+          close={() => setEditing(null)}
+        />
+      )}
+    </Box>
+  );
+}
+
+/** How much of the lot is still in the jar. */
+function SeedLeft({ left, of }: { left: number; of: number }) {
+  const { palette } = useDevice();
+  return (
+    <>
+      <Typography>
+        <strong>{left}</strong> of {of} seeds left
+      </Typography>
+      <Box
+        sx={{
+          height: 8,
+          maxWidth: 220,
+          border: `1px solid ${palette.ink2}`,
+          borderRadius: 1,
+          overflow: "hidden",
+        }}
+      >
+        <Box sx={{ height: "100%", width: `${(100 * left) / of}%`, bgcolor: palette.ochre }} />
+      </Box>
+    </>
+  );
+}

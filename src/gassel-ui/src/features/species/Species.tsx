@@ -1,0 +1,160 @@
+import { Box, Button, Typography } from "@mui/material";
+import { Link, useParams } from "react-router";
+import { useSpecies } from "../../api/queries";
+import type { SpeciesView } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { stepWords, textureFill } from "../../drawings/steps";
+import { Card } from "../../shared/Card";
+import { Cautions } from "../../shared/Cautions";
+import { EmptyNote } from "../../shared/EmptyNote";
+import { Failure } from "../../shared/Failure";
+import { Loading } from "../../shared/Loading";
+import { classWords, depthWords, durationWords, flagWords } from "./speciesWords";
+
+/** Requirements of each species: class, route, temperatures, cautions, and where the values come from. */
+export function Species() {
+  const species = useSpecies();
+  const { id } = useParams();
+  const { palette } = useDevice();
+  if (species.error) return <Failure error={species.error} />;
+  if (!species.data) return <Loading what="the species" />;
+  const chosen = species.data.find((s) => s.species.id === (id ?? species.data[0]?.species.id));
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        gridTemplateColumns: { xs: "minmax(0,1fr)", md: "270px minmax(0,1fr)" },
+        alignItems: "start",
+      }}
+    >
+      <Card label="species" sx={{ p: { xs: 0.5, md: 1 } }}>
+        {species.data.map(({ species: s }) => (
+          <Box
+            key={s.id}
+            component={Link}
+            to={`/species/${s.id}`}
+            aria-current={s.id === chosen?.species.id}
+            sx={{
+              display: "block",
+              p: 1,
+              minHeight: 48,
+              color: "inherit",
+              textDecoration: "none",
+              borderLeft: `4px solid ${s.id === chosen?.species.id ? palette.ochre : "transparent"}`,
+              bgcolor: s.id === chosen?.species.id ? palette.paper : "transparent",
+              lineHeight: 1.25,
+            }}
+          >
+            <Typography variant="h3" component="div">
+              {s.commonName}
+            </Typography>
+            <Typography variant="body2" color="text.secondary" sx={{ fontStyle: "italic" }}>
+              {s.scientificName}
+            </Typography>
+          </Box>
+        ))}
+      </Card>
+      {chosen ? (
+        <Sheet view={chosen} />
+      ) : (
+        <EmptyNote
+          title="There is no such species"
+          action={
+            <Button component={Link} to="/species">
+              to the library
+            </Button>
+          }
+        >
+          The library holds the species listed beside this.
+        </EmptyNote>
+      )}
+    </Box>
+  );
+}
+
+function Sheet({ view }: { view: SpeciesView }) {
+  const { species, explained, stepCautions } = view;
+  const { palette } = useDevice();
+  return (
+    <Card label={species.commonName}>
+      <Box sx={{ display: "flex", alignItems: "baseline", columnGap: 2, flexWrap: "wrap" }}>
+        <Typography variant="h1">{species.commonName}</Typography>
+        <Typography sx={{ fontStyle: "italic" }} color="text.secondary">
+          {species.scientificName}
+        </Typography>
+        <Button component={Link} to={`/plan?species=${species.id}`} variant="contained" sx={{ ml: "auto" }}>
+          plan a batch
+        </Button>
+      </Box>
+      <Typography sx={{ mt: 1 }}>
+        <strong>{classWords(species)}.</strong> {explained}
+      </Typography>
+      {species.flags.length > 0 && <Typography>{species.flags.map(flagWords).join("; ")}.</Typography>}
+      <Typography sx={{ mt: 0.5 }}>{species.notes}</Typography>
+      <Typography sx={{ mt: 0.5 }}>
+        Comes up at {species.germination.lowC}–{species.germination.highC} °C; sown{" "}
+        {depthWords(species.sowingDepth)}.
+        {species.hazard !== "none" && (
+          <strong>
+            {" "}
+            {species.hazard === "toxic" ? "Toxic" : "Irritant"}: {species.hazardNote}
+          </strong>
+        )}
+      </Typography>
+      <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
+        Every value here: {species.origin}.
+      </Typography>
+      {species.routes.map((route, r) => (
+        <Box key={route.id} sx={{ mt: 2 }}>
+          <Typography variant="h2">
+            Route: {route.name}{" "}
+            <Box component="span" sx={{ fontWeight: 400, fontSize: "0.9rem", color: palette.ink2 }}>
+              version {route.version}
+            </Box>
+          </Typography>
+          {route.steps.map((step, i) => (
+            <Box
+              key={step.kind + String(i)}
+              sx={{
+                display: "grid",
+                gridTemplateColumns: { xs: "64px 1fr", md: "96px 210px 1fr" },
+                columnGap: 2,
+                py: 1,
+                borderTop: `1px solid ${palette.line}`,
+                alignItems: "start",
+              }}
+            >
+              <svg width="100%" height="34" aria-hidden="true">
+                <rect
+                  x="1"
+                  y="1"
+                  width="98%"
+                  height="32"
+                  rx="4"
+                  fill={textureFill(step.kind)}
+                  stroke={palette.ink2}
+                  strokeOpacity="0.6"
+                />
+              </svg>
+              <Box>
+                <Typography variant="h3">
+                  {stepWords(step.kind)}
+                  {step.optional ? ", optional" : ""}
+                </Typography>
+                <Typography>
+                  {durationWords(step.days)}
+                  {step.band ? `, ${step.band.lowC}–${step.band.highC} °C` : ""}
+                </Typography>
+              </Box>
+              <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}>
+                {step.note && <Typography>{step.note}</Typography>}
+                <Cautions cautions={stepCautions[r]?.steps[i] ?? []} />
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      ))}
+    </Card>
+  );
+}

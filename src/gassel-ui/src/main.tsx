@@ -1,0 +1,13 @@
+import "@fontsource-variable/bitter";
+import "@fontsource-variable/source-sans-3";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { App } from "./app/App";
+
+const root = document.getElementById("root");
+if (!root) throw new Error("the page has no root");
+createRoot(root).render(
+  <StrictMode>
+    <App />
+  </StrictMode>,
+);

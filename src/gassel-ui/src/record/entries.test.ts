@@ -1,0 +1,41 @@
+import { describe, expect, it } from "vitest";
+import { allWell, lookAtBag, uuid7 } from "./entries";
+
+const bag = { part: "1", number: 3, seeds: 60, sprouted: 0 };
+
+describe("recording", () => {
+  it("makes ids of version 7 that carry their time", () => {
+    const id = uuid7(0x0123456789ab, new Uint8Array(16).fill(0xff));
+    expect(id).toBe("01234567-89ab-7fff-bfff-ffffffffffff");
+  });
+
+  it("of a good bag is one entry", () => {
+    expect(lookAtBag(bag, allWell, "pickOut", "yard").map((p) => p.kind)).toEqual(["check"]);
+  });
+
+  it("of three sprouts picked out keeps every seed in two parts", () => {
+    const entries = lookAtBag(bag, { ...allWell, sprouted: 3 }, "pickOut", "yard");
+    expect(entries.map((p) => p.kind)).toEqual(["check", "split", "sown"]);
+    const split = entries[1];
+    if (split?.kind !== "split") throw new Error("no split");
+    expect(split.children).toEqual([
+      { part: "1.1", seeds: 3, sprouted: 3 },
+      { part: "1.2", seeds: 57, sprouted: 0 },
+    ]);
+  });
+
+  it("of sprouts sown with the whole bag divides nothing", () => {
+    expect(lookAtBag(bag, { ...allWell, sprouted: 9 }, "sowAll", null).map((p) => p.kind)).toEqual([
+      "check",
+      "sown",
+    ]);
+  });
+
+  it("cannot pick out the last seed and keep a rest", () => {
+    expect(
+      lookAtBag({ ...bag, seeds: 4, sprouted: 1 }, { ...allWell, sprouted: 3 }, "pickOut", null).map(
+        (p) => p.kind,
+      ),
+    ).toEqual(["check", "sown"]);
+  });
+});

@@ -1,0 +1,107 @@
+import type { EntryPayload, Moisture, MouldSeen, StandingDue, StandingPart, Vessel } from "../api/types";
+import type { Day } from "../time/days";
+
+/** An entry on its way to the book. */
+export interface EntryToSend {
+  id: string;
+  doneOn: Day;
+  doneAt: null;
+  recordedAt: string;
+  payload: EntryPayload;
+}
+
+/** A UUID of version 7 from the device's own randomness; `crypto.randomUUID` is missing on plain network addresses. */
+export function uuid7(
+  now: number = Date.now(),
+  random: Uint8Array = crypto.getRandomValues(new Uint8Array(16)),
+): string {
+  const bytes = Uint8Array.from(random);
+  for (let i = 0; i < 6; i++) bytes[i] = Math.floor(now / 2 ** (8 * (5 - i))) & 0xff;
+  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x70;
+  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
+  const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, "0")).join("");
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
+}
+
+/** The entries of one gesture, ready to send. */
+export function gesture(payloads: EntryPayload[], doneOn: Day): EntryToSend[] {
+  const recordedAt = new Date().toISOString();
+  return payloads.map((payload) => ({ id: uuid7(), doneOn, doneAt: null, recordedAt, payload }));
+}
+
+/** What a vessel of a batch is called unless the grower says otherwise. */
+export function usualVessel(due: StandingDue, part: StandingPart): Vessel {
+  const tail = part.part === "1" ? "" : ` part ${part.part}`;
+  if (due.due.kind === "sow") return { kind: "tray", label: `tray ${part.number}${tail}`, cells: 72 };
+  const jar = due.stepKind === "scarify" || due.stepKind === "soak" || due.stepKind === "leach";
+  return { kind: jar ? "jar" : "bag", label: `${jar ? "jar" : "bag"} ${part.number}${tail}`, cells: null };
+}
+
+/** Starting the step that is due, or sowing, as it is usually done. */
+export function usualStart(
+  due: StandingDue,
+  part: StandingPart,
+  vessel: Vessel = usualVessel(due, part),
+): EntryPayload[] {
+  const place = due.toPlace;
+  const first = part.seeds === 0;
+  if (due.due.kind === "sow" && !first)
+    return [{ kind: "sown", part: part.part, place, vessel, depthMm: null }];
+  return [
+    {
+      kind: "stepStarted",
+      part: part.part,
+      step: due.due.step,
+      seeds: first ? part.plannedSeeds : null,
+      place,
+      vessel:
+        first || due.due.kind === "sow" || due.stepKind === "coldMoist" || due.stepKind === "warmMoist"
+          ? vessel
+          : null,
+    },
+  ];
+}
+
+export interface BagLook {
+  moisture: Moisture;
+  mould: MouldSeen;
+  sprouted: number;
+}
+
+export const allWell: BagLook = { moisture: "right", mould: "none", sprouted: 0 };
+
+/** What to do with sprouted seed. */
+export type SproutAction = "pickOut" | "sowAll";
+
+/**
+ * A look at a bag, and where seed had sprouted what was done with it. Picking out divides the part: the sprouted are sown, the rest
+ * stays where it is, and the two hold every seed of before.
+ */
+export function lookAtBag(
+  part: { part: string; number: number; seeds: number; sprouted: number },
+  look: BagLook,
+  action: SproutAction,
+  toPlace: string | null,
+): EntryPayload[] {
+  const check: EntryPayload = { kind: "check", part: part.part, ...look, action: null };
+  if (look.sprouted === 0) return [check];
+  const sprouted = part.sprouted + look.sprouted;
+  if (action === "sowAll" || sprouted >= part.seeds) {
+    const vessel: Vessel = { kind: "tray", label: `tray ${part.number}`, cells: 72 };
+    return [check, { kind: "sown", part: part.part, place: toPlace, vessel, depthMm: null }];
+  }
+  const [picked, rest] = [`${part.part}.1`, `${part.part}.2`];
+  const pots: Vessel = { kind: "pot", label: `sprouts ${part.number}, ${picked}`, cells: null };
+  return [
+    check,
+    {
+      kind: "split",
+      part: part.part,
+      children: [
+        { part: picked, seeds: sprouted, sprouted },
+        { part: rest, seeds: part.seeds - sprouted, sprouted: 0 },
+      ],
+    },
+    { kind: "sown", part: picked, place: toPlace, vessel: pots, depthMm: null },
+  ];
+}

@@ -1,0 +1,33 @@
+export interface NumberLimits {
+  min: number;
+  max: number;
+  whole: boolean;
+}
+
+/** The number a text says, or what would be valid. An empty text is neither. */
+export function readNumber(
+  text: string,
+  { min, max, whole }: NumberLimits,
+): { value: number | null; fault: string | null } {
+  const clean = text.trim().replace("−", "-");
+  if (clean === "") return { value: null, fault: null };
+  const valid = `Valid is a ${whole ? "whole number" : "number"} from ${min} to ${max}.`;
+  const value = /^-?\d+(\.\d+)?$/.test(clean) ? Number(clean) : Number.NaN;
+  if (Number.isNaN(value) || (whole && !Number.isInteger(value)) || value < min || value > max) {
+    return { value: null, fault: `“${clean}” does not fit. ${valid}` };
+  }
+  return { value, fault: null };
+}
+
+/** `61 %`, `7.4 %`: whole percent from ten on, one place below. */
+export function percent(fraction: number): string {
+  const value = fraction * 100;
+  return value >= 9.95 || value === 0 ? `${Math.round(value)} %` : `${value.toFixed(1)} %`;
+}
+
+/** A time in days to one place, as it is read aloud. */
+export const inDays = (days: number): string => `${days.toFixed(1)} days`;
+
+/** Singular or plural with its number. */
+export const several = (count: number, one: string, many = `${one}s`): string =>
+  `${count} ${count === 1 ? one : many}`;

@@ -1,0 +1,55 @@
+import { describe, expect, it } from "vitest";
+import { actDay, addDays, daysBetween, monthStarts, nearDay, readDay, shortDay } from "./days";
+
+const today = "2027-03-14";
+
+describe("days", () => {
+  it("are told with their weekday where someone acts", () => {
+    expect(actDay(today, today)).toBe("Sun 14 Mar");
+    expect(actDay("2028-02-29", today)).toBe("Tue 29 Feb 2028");
+    expect(actDay("1969-12-31")).toBe("Wed 31 Dec 1969");
+  });
+
+  it("carry the year when it is another", () => {
+    expect(shortDay("2027-05-08", today)).toBe("8 May");
+    expect(shortDay("2028-05-08", today)).toBe("8 May 2028");
+  });
+
+  it("cross a change of the clocks and a leap day without losing one", () => {
+    expect(addDays("2027-03-13", 2)).toBe("2027-03-15");
+    expect(daysBetween("2028-02-28", "2028-03-01")).toBe(2);
+    expect(daysBetween("2026-11-01", "2027-03-14")).toBe(133);
+  });
+
+  it("are near or far", () => {
+    expect(nearDay(today, today)).toBe("today, Sun 14 Mar");
+    expect(nearDay("2027-03-13", today)).toBe("yesterday, Sat 13 Mar");
+    expect(nearDay("2027-03-07", today)).toBe("Sun 7 Mar");
+  });
+
+  it("are read as a grower writes them", () => {
+    expect(readDay("8 May", today)).toBe("2027-05-08");
+    expect(readDay("8 march", today)).toBe("2028-03-08");
+    expect(readDay(" 20 Aug 2026 ", today)).toBe("2026-08-20");
+    expect(readDay("2026-08-20", today)).toBe("2026-08-20");
+  });
+
+  it("that do not exist are not made up", () => {
+    for (const wrong of [
+      "31 Apr 2027",
+      "2027-02-30",
+      "8/5/27",
+      "May",
+      "",
+      "0 May",
+      "5 Foo 2027",
+      "1 May 1800",
+    ]) {
+      expect(readDay(wrong, today)).toBeNull();
+    }
+  });
+
+  it("mark the months of a ribbon", () => {
+    expect(monthStarts("2026-11-15", "2027-02-01")).toEqual(["2026-12-01", "2027-01-01", "2027-02-01"]);
+  });
+});

@@ -1,0 +1,89 @@
+/**
+ * Days as ISO text (`yyyy-MM-dd`), the only form in which the interface holds them. Reckoned in UTC so that no time zone of the
+ * browser can shift a day.
+ */
+export type Day = string;
+
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"] as const;
+const WEEKDAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"] as const;
+const MS = 86_400_000;
+
+function parts(day: Day): [number, number, number] {
+  const [year, month, date] = day.split("-").map(Number);
+  return [year ?? 0, month ?? 1, date ?? 1];
+}
+
+/** Days since 1 January 1970. */
+export function dayNumber(day: Day): number {
+  const [year, month, date] = parts(day);
+  return Math.round(Date.UTC(year, month - 1, date) / MS);
+}
+
+export function fromDayNumber(number: number): Day {
+  return new Date(number * MS).toISOString().slice(0, 10);
+}
+
+export const addDays = (day: Day, days: number): Day => fromDayNumber(dayNumber(day) + days);
+
+/** Days from the first to the second. */
+export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNumber(from);
+
+/** `14 Mar`, with the year where it is not this one. */
+export function shortDay(day: Day, today?: Day): string {
+  const [year, month, date] = parts(day);
+  const text = `${date} ${MONTHS[month - 1] ?? "?"}`;
+  return today && day.slice(0, 4) === today.slice(0, 4) ? text : `${text} ${year}`;
+}
+
+/** `Sun 14 Mar`, for days on which someone acts. */
+export function actDay(day: Day, today?: Day): string {
+  return `${WEEKDAYS[(((dayNumber(day) + 4) % 7) + 7) % 7] ?? ""} ${shortDay(day, today)}`;
+}
+
+/** `today`, `yesterday`, or the day with its weekday. */
+export function nearDay(day: Day, today: Day): string {
+  const ago = daysBetween(day, today);
+  if (ago === 0) return `today, ${actDay(day, today)}`;
+  if (ago === 1) return `yesterday, ${actDay(day, today)}`;
+  return actDay(day, today);
+}
+
+export function monthName(day: Day): string {
+  return MONTHS[parts(day)[1] - 1] ?? "";
+}
+
+/** First days of the months that begin after `from` and not after `to`. */
+export function monthStarts(from: Day, to: Day): Day[] {
+  const starts: Day[] = [];
+  let [year, month] = parts(from);
+  for (;;) {
+    month += 1;
+    if (month > 12) [year, month] = [year + 1, 1];
+    const start = `${String(year).padStart(4, "0")}-${String(month).padStart(2, "0")}-01`;
+    if (start > to) return starts;
+    starts.push(start);
+  }
+}
+
+/**
+ * Reads `2027-05-08`, `8 May 2027`, or `8 May` (the coming one after `today`). Null where no such day exists.
+ */
+export function readDay(text: string, today: Day): Day | null {
+  const clean = text.trim();
+  const iso = /^(\d{4})-(\d{2})-(\d{2})$/.exec(clean);
+  if (iso) return existing(Number(iso[1]), Number(iso[2]), Number(iso[3]));
+  const words = /^(\d{1,2})\.?\s+([a-z]{3})[a-z]*\.?(?:\s+(\d{4}))?$/i.exec(clean);
+  if (!words) return null;
+  const month = MONTHS.findIndex((name) => name.toLowerCase() === words[2]?.toLowerCase()) + 1;
+  if (month === 0) return null;
+  if (words[3]) return existing(Number(words[3]), month, Number(words[1]));
+  const year = Number(today.slice(0, 4));
+  const soon = existing(year, month, Number(words[1]));
+  return soon && soon >= today ? soon : existing(year + 1, month, Number(words[1]));
+}
+
+function existing(year: number, month: number, date: number): Day | null {
+  const day = `${String(year).padStart(4, "0")}-${String(month).padStart(2, "0")}-${String(date).padStart(2, "0")}`;
+  const there = month >= 1 && month <= 12 && date >= 1 && fromDayNumber(dayNumber(day)) === day;
+  return there && year >= 1900 && year <= 2200 ? day : null;
+}
