@@ -41,12 +41,12 @@ public static class Cautions
     /// <summary>What to read before taking seed from the wild.</summary>
     public static Caution ForCollecting => Collecting;
 
-    /// <summary>Cautions for one step of a species, hazard of the seed first.</summary>
+    /// <summary>Cautions for one step of a species, hazard of the seed first. Irritant seed irritates as seed; a toxic plant is toxic in all parts.</summary>
     public static IReadOnlyList<Caution> For(HazardLevel hazard, StepKind step)
     {
         var list = new List<Caution>();
         if (hazard == HazardLevel.Toxic) list.Add(ToxicSeed);
-        if (hazard == HazardLevel.Irritant) list.Add(IrritantSeed);
+        if (hazard == HazardLevel.Irritant && step <= StepKind.Germinate) list.Add(IrritantSeed);
         switch (step)
         {
             case StepKind.Scarify:

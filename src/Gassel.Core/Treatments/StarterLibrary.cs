@@ -8,7 +8,7 @@ namespace Gassel.Core.Treatments;
 /// </summary>
 public static class StarterLibrary
 {
-    public const string Origin = "starter value, from memory; check with a local source";
+    public const string Origin = "Starter value, from memory; check with a local source";
 
     /// <summary>Hardening off before planting out, 7–14 days (common practice, no source).</summary>
     private static readonly RouteStep Harden = new(HardenOff, new(7, 10, 14), Note: "One or two hours of shade first, longer each day; in below 0 °C.");

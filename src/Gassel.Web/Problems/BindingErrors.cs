@@ -13,6 +13,12 @@ internal sealed partial class BindingErrors : IExceptionHandler
 {
     public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancellationToken)
     {
+        if (exception is NotSupportedException && NoDiscriminator().Match(exception.Message) is { Success: true } unnamed)
+        {
+            // the reader throws this one past the binder
+            await UnknownKind(CamelPath(unnamed.Groups["path"].Value)).ToResult().ExecuteAsync(context);
+            return true;
+        }
         if (exception is not BadHttpRequestException bad) return false;
         var refusal = bad.InnerException is JsonException json
             ? FromJson(json)
@@ -51,12 +57,15 @@ internal sealed partial class BindingErrors : IExceptionHandler
         }
         if (json.Message.Contains("discriminator", StringComparison.Ordinal))
         {
-            return new(Join(path, "kind"), $"{Join(path, "kind")} is unknown or missing; valid is the name of a kind of entry, such as check or count.");
+            return UnknownKind(path);
         }
         return path is null || path.Length == 0
             ? new(null, "The body is not well-formed JSON; valid is a JSON object.")
             : new(path, $"The body is not well-formed JSON at {path}.");
     }
+
+    private static Refusal UnknownKind(string? path) => new(Join(path, "kind"),
+        $"{Join(path, "kind")} is unknown or missing; valid is the name of a kind of entry, such as check or count.");
 
     private static string? CamelPath(string? path)
     {
@@ -94,6 +103,9 @@ internal sealed partial class BindingErrors : IExceptionHandler
     }
 
     private static Type? Known(string name) => AppDomain.CurrentDomain.GetAssemblies().Select(a => a.GetType(name)).FirstOrDefault(t => t is not null);
+
+    [GeneratedRegex("""must specify a type discriminator\..*?Path: (?<path>\S+)""", RegexOptions.Singleline)]
+    private static partial Regex NoDiscriminator();
 
     [GeneratedRegex("""missing required properties including: (?<names>.+)""")]
     private static partial Regex MissingProperties();

@@ -37,7 +37,10 @@ internal static class BatchViews
 
     private static string Status(BatchPlan plan, BatchState state, PartState main, DateOnly today)
     {
-        if (!state.Started) return plan.Start < today ? "planned, start is past" : "planned";
+        if (!state.Started)
+        {
+            return string.Create(CultureInfo.InvariantCulture, $"{(plan.Start < today ? "start is past:" : "planned for")} {plan.Start:d MMM yyyy}");
+        }
         if (main.Open is not { } open) return "between two steps";
         var step = plan.Steps[open.Step].Step;
         return step.Kind == StepKind.Germinate

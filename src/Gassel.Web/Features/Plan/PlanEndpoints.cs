@@ -28,8 +28,13 @@ internal static class PlanEndpoints
         public Schedule Schedule(DateOnly today) =>
             Scheduler.Plan(Anchor, today, [.. Route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional, s.Note))]);
 
-        public SeedsNeededResult Seeds() =>
-            SeedsNeeded.For(Request.Plants, SeedEndpoints.Belief(Lot), Request.Survival ?? AssumedSurvival, Request.Confidence ?? 0.9);
+        public SeedsNeededResult Seeds()
+        {
+            var result = SeedsNeeded.For(Request.Plants, SeedEndpoints.Belief(Lot), Request.Survival ?? AssumedSurvival, Request.Confidence ?? 0.9);
+            return Request.Survival is null
+                ? result with { Working = [.. result.Working, "The survival from seedling to plant is our assumption."] }
+                : result;
+        }
     }
 
     private static async Task<Results<Ok<PlanView>, ProblemHttpResult>> Preview(PlanRequest request, Func<GasselDb> connect, BatchShelf shelf, SiteClock clock)

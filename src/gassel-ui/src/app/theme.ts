@@ -20,7 +20,7 @@ export function makeTheme(p: Palette, mode: "light" | "dark"): Theme {
     shape: { borderRadius: 6 },
     typography: {
       fontFamily: SANS,
-      fontSize: 15,
+      fontSize: 14,
       h1: { ...heading, fontSize: "1.6rem" },
       h2: { ...heading, fontSize: "1.2rem" },
       h3: { ...heading, fontSize: "1.02rem" },

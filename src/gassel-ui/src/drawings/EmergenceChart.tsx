@@ -11,7 +11,7 @@ interface EmergenceChartProps {
   dayNow: number;
 }
 
-const [WIDTH, HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [640, 300, 46, 44, 14, 14];
+const [WIDTH, HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [640, 262, 46, 42, 12, 14];
 
 /** Counted points, fitted line with its band, and the expected window, over days since sowing. */
 export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) {
@@ -41,7 +41,7 @@ export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) 
         fill={p.wash.germinate}
         opacity={0.6}
       />
-      <text x={x(window.shortest) + 5} y={HEIGHT - BOTTOM - 6} fontSize={12.5} fill={p.ink2}>
+      <text x={x(window.shortest) + 5} y={TOP + 14} fontSize={12.5} fill={p.ink2}>
         expected day {window.shortest}–{window.longest}
       </text>
       {ticks(top, 4).map((t) => (

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import type { Caution } from "../api/types";
 import { useDevice } from "../app/DeviceContext";
-import { AlarmMark } from "../drawings/AlarmMark";
+import { CautionMark } from "../drawings/CautionMark";
 
 /** The cautions of a step where the hand is about to do it: the first in full, the others behind one gesture. */
 export function Cautions({ cautions }: { cautions: Caution[] }) {
@@ -14,7 +14,7 @@ export function Cautions({ cautions }: { cautions: Caution[] }) {
     <Box sx={{ borderLeft: `4px solid ${palette.ochre}`, pl: 1.25, py: 0.25 }}>
       {shown.map((caution) => (
         <Typography key={caution.topic} variant="body2" sx={{ display: "flex", gap: 0.75, mb: 0.25 }}>
-          <AlarmMark small /> <span>{caution.text}</span>
+          <CautionMark /> <span>{caution.text}</span>
         </Typography>
       ))}
       {cautions.length > 1 && (

@@ -3,7 +3,7 @@ import { Box, Button } from "@mui/material";
 import { useDevice } from "../app/DeviceContext";
 
 /** The working of a number, behind one gesture. */
-export function Why({ lines, about }: { lines: string[]; about: string }) {
+export function Why({ lines, about, words = "why" }: { lines: string[]; about: string; words?: string }) {
   const [open, setOpen] = useState(false);
   const id = useId();
   const { palette } = useDevice();
@@ -17,7 +17,7 @@ export function Why({ lines, about }: { lines: string[]; about: string }) {
         onClick={() => setOpen(!open)}
         sx={{ px: 1, minWidth: 56, textDecoration: "underline", textUnderlineOffset: 3 }}
       >
-        {open ? "close" : "why"}
+        {open ? "close" : words}
       </Button>
       {open && (
         <Box

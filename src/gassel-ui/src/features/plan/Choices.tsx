@@ -53,6 +53,8 @@ export function Choices({ schedule, choice, today, onChoose }: ChoicesProps) {
               onClick={() => onChoose(option.kind)}
               data-testid={`choice-${option.kind}`}
               sx={{
+                display: "flex",
+                flexDirection: "column",
                 textAlign: "left",
                 font: "inherit",
                 color: palette.ink,

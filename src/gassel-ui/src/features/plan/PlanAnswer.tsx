@@ -72,12 +72,9 @@ export function PlanAnswer({ plan, request, today, stale }: PlanAnswerProps) {
                 : `between ${shortDay(schedule.finish.earliest, today)} and ${shortDay(schedule.finish.latest, today)}`}
           </Answer>
         </Box>
-        <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}>
-          <Why lines={schedule.working} about="the dates" />
-          <Why
-            lines={[...seeds.working, "Survival from seedling to plant 85 % (our assumption)."]}
-            about="the number of seeds"
-          />
+        <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, ml: -1 }}>
+          <Why lines={schedule.working} about="the dates" words="why these dates" />
+          <Why lines={seeds.working} about="the number of seeds" words="why this many seeds" />
         </Box>
         {plan.seedsShort > 0 && (
           <Typography sx={{ display: "flex", gap: 1, fontWeight: 600, mt: 0.5 }}>

@@ -5,7 +5,7 @@ import { stepWords, textureFill } from "../../drawings/steps";
 import { Cautions } from "../../shared/Cautions";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { durationWords } from "../species/speciesWords";
+import { bandWords, durationWords } from "../species/speciesWords";
 
 /** The route with the days of each step, as counted or as chosen, and what to mind at it. */
 export function PlanSteps({
@@ -56,7 +56,7 @@ export function PlanSteps({
               <Typography variant="body2">
                 {skipped ? "" : `to ${shortDay(end, today)}; `}
                 {durationWords(step.days)}
-                {step.band ? `, ${step.band.lowC}–${step.band.highC} °C` : ""}
+                {step.band ? `, ${bandWords(step.band)}` : ""}
               </Typography>
             </Box>
             <Box sx={{ gridColumn: { xs: "1 / -1", lg: "auto" } }}>

@@ -45,15 +45,17 @@ export function PlaceCard({ place, doneOn, today }: PlaceCardProps) {
         ))}
       </Box>
       {due.length === 0 && <Typography color="text.secondary">Nothing is due here today.</Typography>}
-      {due.map(({ part, due: item }) => (
-        <DueRow
-          key={part.batchId + part.part + item.due.kind}
-          part={part}
-          item={item}
-          doneOn={doneOn}
-          today={today}
-        />
-      ))}
+      <Box>
+        {due.map(({ part, due: item }) => (
+          <DueRow
+            key={part.batchId + part.part + item.due.kind}
+            part={part}
+            item={item}
+            doneOn={doneOn}
+            today={today}
+          />
+        ))}
+      </Box>
     </Card>
   );
 }

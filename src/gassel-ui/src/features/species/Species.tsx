@@ -9,7 +9,7 @@ import { Cautions } from "../../shared/Cautions";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
-import { classWords, depthWords, durationWords, flagWords } from "./speciesWords";
+import { bandWords, classWords, depthWords, durationWords, flagWords } from "./speciesWords";
 
 /** Requirements of each species: class, route, temperatures, cautions, and where the values come from. */
 export function Species() {
@@ -93,7 +93,7 @@ function Sheet({ view }: { view: SpeciesView }) {
       {species.flags.length > 0 && <Typography>{species.flags.map(flagWords).join("; ")}.</Typography>}
       <Typography sx={{ mt: 0.5 }}>{species.notes}</Typography>
       <Typography sx={{ mt: 0.5 }}>
-        Comes up at {species.germination.lowC}–{species.germination.highC} °C; sown{" "}
+        Comes up at {bandWords(species.germination)}; sown{" "}
         {depthWords(species.sowingDepth)}.
         {species.hazard !== "none" && (
           <strong>
@@ -103,7 +103,7 @@ function Sheet({ view }: { view: SpeciesView }) {
         )}
       </Typography>
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
-        Every value here: {species.origin}.
+        {species.origin}.
       </Typography>
       {species.routes.map((route, r) => (
         <Box key={route.id} sx={{ mt: 2 }}>
@@ -144,7 +144,7 @@ function Sheet({ view }: { view: SpeciesView }) {
                 </Typography>
                 <Typography>
                   {durationWords(step.days)}
-                  {step.band ? `, ${step.band.lowC}–${step.band.highC} °C` : ""}
+                  {step.band ? `, ${bandWords(step.band)}` : ""}
                 </Typography>
               </Box>
               <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}>

@@ -46,3 +46,6 @@ export function durationWords({
   if (shortest === longest) return shortest === 1 ? "1 day" : `${shortest} days`;
   return `usually ${usual} days (${shortest} to ${longest})`;
 }
+
+/** `20–25 °C`, kept on one line. */
+export const bandWords = ({ lowC, highC }: { lowC: number; highC: number }): string => `${lowC}–\u2060${highC}\u00a0°C`;

@@ -1,0 +1,93 @@
+using System.IO.Compression;
+using System.Net;
+using Gassel.Data;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Calculators;
+using Gassel.Web.Features.Counting;
+using Gassel.Web.Features.Plan;
+using Gassel.Web.Features.Rounds;
+using Gassel.Web.Features.Seed;
+using Gassel.Web.Features.Site;
+using Gassel.Web.Features.Species;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.ResponseCompression;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Web.Hosting;
+
+/// <summary>Puts the program together: listening, services, pipeline, features in the order of the work.</summary>
+public static class GasselHost
+{
+    /// <summary>Largest body any address takes, in bytes; files have their own limit.</summary>
+    private const int MaxBody = 1_000_000;
+
+    public static WebApplication Build(Launch launch, TimeProvider clock)
+    {
+        var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory });
+        builder.Logging.SetMinimumLevel(LogLevel.Warning);
+        // a start that fails is told in one line by Program; a build without pages is no fault
+        builder.Logging.AddFilter("Microsoft.Extensions.Hosting.Internal.Host", LogLevel.None);
+        builder.Logging.AddFilter("Microsoft.AspNetCore.StaticFiles", LogLevel.Error);
+        builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
+        builder.WebHost.ConfigureKestrel(kestrel =>
+        {
+            // this machine alone: nobody else on the network can ask
+            kestrel.Listen(IPAddress.Loopback, launch.Port);
+            kestrel.Limits.MaxRequestBodySize = MaxBody;
+            kestrel.AddServerHeader = false;
+        });
+        AddBook(builder.Services, launch, clock);
+        AddHttp(builder.Services);
+
+        var app = builder.Build();
+        app.UseExceptionHandler();
+        app.UseStatusCodePages(EmptyAnswers.Explain);
+        app.UseHostFiltering();
+        app.UseSecurityHeaders();
+        app.UseResponseCompression();
+        app.UseShippedPages();
+
+        var api = app.MapGroup("/api");
+        api.MapSite();
+        api.MapSpecies();
+        api.MapSeed();
+        api.MapPlan();
+        api.MapBatches();
+        api.MapRounds();
+        api.MapCount();
+        api.MapCalculators();
+        app.MapOpenApi();
+        return app;
+    }
+
+    private static void AddBook(IServiceCollection services, Launch launch, TimeProvider clock)
+    {
+        services.AddSingleton(launch);
+        services.AddSingleton(_ => new BookFile(launch.DataFolder));
+        services.AddSingleton<Func<GasselDb>>(provider =>
+        {
+            var options = new DbContextOptionsBuilder<GasselDb>();
+            provider.GetRequiredService<BookFile>().Configure(options);
+            return () => new GasselDb(options.Options);
+        });
+        services.AddSingleton(clock);
+        services.AddSingleton<SiteClock>();
+        services.AddSingleton<WriteGate>();
+        services.AddSingleton<BatchShelf>();
+        services.AddSingleton(provider => new EntryRecorder(
+            provider.GetRequiredService<Func<GasselDb>>(), provider.GetRequiredService<WriteGate>(),
+            provider.GetRequiredService<BatchShelf>(), provider.GetRequiredService<SiteClock>()));
+        services.AddHostedService<BookOpening>();
+    }
+
+    private static void AddHttp(IServiceCollection services)
+    {
+        services.ConfigureHttpJsonOptions(o => CoreJson.Strict(o.SerializerOptions));
+        services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
+        services.AddProblemDetails();
+        services.AddExceptionHandler<BindingErrors>();
+        services.AddOpenApi(o => o.AddSchemaTransformer(SchemaRequired.Mark));
+        services.AddResponseCompression();
+        services.Configure<BrotliCompressionProviderOptions>(o => o.Level = CompressionLevel.Fastest);
+    }
+}
