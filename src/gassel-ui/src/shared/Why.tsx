@@ -13,7 +13,7 @@ export function Why({ lines, about, words = "why" }: { lines: string[]; about: s
         size="small"
         aria-expanded={open}
         aria-controls={id}
-        aria-label={`why: ${about}`}
+        aria-label={`${open ? "close" : words}: ${about}`}
         onClick={() => setOpen(!open)}
         sx={{ px: 1, minWidth: 56, textDecoration: "underline", textUnderlineOffset: 3 }}
       >

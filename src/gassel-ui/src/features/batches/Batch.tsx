@@ -26,8 +26,9 @@ export function Batch() {
   if (!batch.data || !today) return <Loading what="the batch" />;
   const { summary, plan, species, parts, germination, due, log } = batch.data;
   const living = parts.filter((part) => !part.state.divided);
-  const main = [...living].sort((a, b) => b.state.seeds - a.state.seeds)[0];
-  const sown = living.filter((part) => part.result);
+  const bySeeds = [...living].sort((a, b) => b.state.seeds - a.state.seeds);
+  const main = bySeeds[0];
+  const sown = bySeeds.filter((part) => part.result);
   const target =
     plan.anchor.event === "sow" ? "sowing" : plan.anchor.event === "plantOut" ? "planting out" : "start";
   return (

@@ -93,8 +93,7 @@ function Sheet({ view }: { view: SpeciesView }) {
       {species.flags.length > 0 && <Typography>{species.flags.map(flagWords).join("; ")}.</Typography>}
       <Typography sx={{ mt: 0.5 }}>{species.notes}</Typography>
       <Typography sx={{ mt: 0.5 }}>
-        Comes up at {bandWords(species.germination)}; sown{" "}
-        {depthWords(species.sowingDepth)}.
+        Comes up at {bandWords(species.germination)}; sown {depthWords(species.sowingDepth)}.
         {species.hazard !== "none" && (
           <strong>
             {" "}

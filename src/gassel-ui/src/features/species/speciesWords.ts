@@ -48,4 +48,5 @@ export function durationWords({
 }
 
 /** `20–25 °C`, kept on one line. */
-export const bandWords = ({ lowC, highC }: { lowC: number; highC: number }): string => `${lowC}–\u2060${highC}\u00a0°C`;
+export const bandWords = ({ lowC, highC }: { lowC: number; highC: number }): string =>
+  `${lowC}–\u2060${highC}\u00a0°C`;

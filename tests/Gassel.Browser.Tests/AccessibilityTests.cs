@@ -1,0 +1,69 @@
+using System.Text.Json;
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>axe-core on every view in both lights: nothing serious or critical.</summary>
+public sealed class AccessibilityTests : IDisposable
+{
+    private static readonly string Axe = File.ReadAllText(FindUp("src/gassel-ui/node_modules/axe-core/axe.min.js"));
+
+    private readonly RunningProgram _program = new(demo: true);
+    private readonly Browser _browser;
+
+    public AccessibilityTests() => _browser = new(_program.Address);
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    [Theory]
+    [InlineData("light")]
+    [InlineData("dark")]
+    public async Task No_view_has_a_serious_violation(string light)
+    {
+        _browser.Open("/");
+        _browser.Driver.ExecuteScript($"localStorage.setItem('gassel.light', '{light}')");
+        foreach (var (path, sign) in await Views.OfDemo(_program))
+        {
+            _browser.Open(path);
+            _browser.See(sign);
+            // axe must come past the page's own policy, so it is handed to the driver, not loaded by the page
+            _browser.Driver.ExecuteScript(Axe);
+            var found = (string)_browser.Driver.ExecuteAsyncScript("""
+                const done = arguments[arguments.length - 1];
+                axe.run(document, { resultTypes: ['violations'] }).then(r => done(JSON.stringify(
+                  r.violations.filter(v => ['serious', 'critical'].includes(v.impact)).map(v => v.id + ': ' + v.nodes.map(n => n.html + ' ' + n.failureSummary).slice(0, 3).join(' | ')))));
+                """)!;
+            Assert.True(JsonSerializer.Deserialize<List<string>>(found)!.Count == 0, $"{path} in {light}: {found}");
+        }
+    }
+
+    [Fact]
+    public void Keys_are_listed_and_reach_every_view()
+    {
+        _browser.Open("/");
+        _browser.See("hands today");
+        _browser.PressKeys("?");
+        _browser.See("Keys of this view");
+        _browser.PressKeys(Keys.Escape);
+        _browser.SeeNoMore(By.CssSelector("[role='dialog']"));
+        foreach (var (key, sign) in new[] { ("2", "Plan"), ("3", "12 batches"), ("4", "Which tray stands in front of you"), ("5", "Seed on hand"), ("6", "Route: fridge"), ("7", "This device"), ("1", "hands today") })
+        {
+            _browser.PressKeys(key);
+            _browser.See(sign);
+        }
+    }
+
+    private static string FindUp(string path)
+    {
+        for (var folder = new DirectoryInfo(AppContext.BaseDirectory); folder is not null; folder = folder.Parent)
+        {
+            var file = Path.Combine(folder.FullName, path);
+            if (File.Exists(file)) return file;
+        }
+        throw new FileNotFoundException($"{path} is not installed; run npm ci in src/gassel-ui.");
+    }
+}

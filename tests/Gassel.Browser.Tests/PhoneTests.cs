@@ -1,0 +1,48 @@
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>The bench views on a phone: nothing runs over the edge, and nothing to be touched is too small for a cold thumb.</summary>
+public sealed class PhoneTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: true);
+    private readonly Browser _browser;
+
+    public PhoneTests() => _browser = new(_program.Address, 390, 844);
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    [Fact]
+    public async Task Rounds_count_and_batch_fit_and_are_touchable()
+    {
+        foreach (var (path, sign) in (await Views.OfDemo(_program)).Where(v => v.Path == "/" || v.Path.StartsWith("/count", StringComparison.Ordinal) || v.Path.StartsWith("/batches/", StringComparison.Ordinal)))
+        {
+            _browser.Open(path);
+            _browser.See(sign);
+            var width = Convert.ToInt32(_browser.Driver.ExecuteScript("return document.documentElement.scrollWidth"), null);
+            Assert.True(width <= 390, $"{path} is {width} px wide");
+            var small = (string)_browser.Driver.ExecuteScript("""
+                return [...document.querySelectorAll('main button, nav a')].filter(e => e.offsetParent).map(e => [e.textContent, e.getBoundingClientRect()])
+                  .filter(([t, r]) => r.height < 47.5 && !/caution/.test(t)).map(([t, r]) => t + ' ' + Math.round(r.width) + 'x' + Math.round(r.height)).join(', ');
+                """)!;
+            Assert.True(small.Length == 0, $"{path}: too small: {small}");
+        }
+    }
+
+    [Fact]
+    public void A_bag_is_checked_and_the_sowing_counted_by_touch()
+    {
+        _browser.Open("/");
+        _browser.PressIn("due-9-1-checkBag", "all well");
+        _browser.See("all well");
+        _browser.SeeNoMore(By.CssSelector("[data-testid='due-9-1-checkBag']"));
+        _browser.PressIn("due-7-1-countSeedlings", "count");
+        _browser.Press("7");
+        _browser.Press("record");
+        _browser.See("95 seedlings stand of 300 seeds");
+    }
+}

@@ -1,0 +1,71 @@
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>What is not accepted is said on the screen, with what would be valid.</summary>
+public sealed class RefusalTests : IClassFixture<RefusalTests.Demo>
+{
+    private readonly Demo _demo;
+
+    public RefusalTests(Demo demo) => _demo = demo;
+
+    public sealed class Demo : IDisposable
+    {
+        public Demo() => Browser = new(Program.Address);
+
+        public RunningProgram Program { get; } = new(demo: true);
+
+        public Browser Browser { get; }
+
+        public void Dispose()
+        {
+            Browser.Dispose();
+            Program.Dispose();
+        }
+    }
+
+    [Fact]
+    public void More_seedlings_than_seed_is_warned_of_before_saving_and_kept_only_if_it_was_so()
+    {
+        var b = _demo.Browser;
+        b.Open("/count");
+        b.Click(By.CssSelector("[aria-label='count B-7 tray 7']"));
+        b.See("88 seedlings stand of 300 seeds");
+        b.PressKeys("213" + Keys.Enter);
+        b.See("213 new seedlings, but only 212 of the seeds sown are not up yet.");
+        b.See("Nothing was saved.");
+        b.Press("change it");
+        b.SeeNoMore(By.CssSelector("[role='dialog']"));
+        b.PressKeys(Keys.Backspace + Keys.Backspace + "0" + Keys.Enter);
+        b.See("108 seedlings stand of 300 seeds");
+    }
+
+    [Fact]
+    public void A_time_zone_that_does_not_exist_is_told_with_an_example()
+    {
+        var b = _demo.Browser;
+        b.Open("/site");
+        b.Type("timeZone", "Mountain");
+        b.Press("save the site");
+        b.See("timeZone was 'Mountain'; valid is an IANA name such as America/Denver");
+        b.Type("latitude", "190");
+        b.See("Valid is a number from -90 to 90.");
+    }
+
+    [Fact]
+    public void Taking_back_a_sowing_offers_the_counts_that_stand_on_it()
+    {
+        var b = _demo.Browser;
+        b.Open("/batches/" + IdOf(2));
+        b.Click(By.XPath("//button[starts-with(normalize-space(.), 'show all')]"));
+        b.Click(By.XPath("//*[@data-testid='log']//li[contains(., 'deep cells 2')]//button"));
+        b.See("Other entries stand on this one");
+        b.See("Counted 12 new, 1 lost");
+        b.Press("take back all 4");
+        b.SeeNoMore(By.CssSelector("[role='dialog']"));
+        b.Says("germination", "8.3 % germinated");
+    }
+
+    private string IdOf(int number) =>
+        _demo.Program.Get("/api/batches").Result.AsArray().Single(x => x!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<string>();
+}

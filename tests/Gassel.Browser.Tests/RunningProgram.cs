@@ -1,0 +1,43 @@
+using System.Diagnostics;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>The built program as a process of its own, on a fresh data folder.</summary>
+public sealed partial class RunningProgram : IDisposable
+{
+    private readonly Process _process;
+    private readonly string _folder = Directory.CreateTempSubdirectory("gassel-browser-").FullName;
+
+    public RunningProgram(bool demo)
+    {
+        var build = Environment.GetEnvironmentVariable("GASSEL_BUILD")
+            ?? throw new InvalidOperationException("GASSEL_BUILD must name the folder of the built program; './gassel test' sets it.");
+        var arguments = new List<string> { Path.Combine(build, "Gassel.Web.dll"), "--port", "0", "--data", _folder };
+        if (demo) arguments.Add("--demo");
+        _process = Process.Start(new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true })!;
+        var line = _process.StandardOutput.ReadLine() ?? throw new InvalidOperationException("the program ended before it was ready");
+        Address = new Uri(ReadyLine().Match(line).Groups["address"].Value);
+        Http = new HttpClient { BaseAddress = Address };
+    }
+
+    public Uri Address { get; }
+
+    public HttpClient Http { get; }
+
+    public async Task<JsonNode> Get(string path) => (await Http.GetFromJsonAsync<JsonNode>(path))!;
+
+    public void Dispose()
+    {
+        Http.Dispose();
+        _process.Kill();
+        _process.WaitForExit();
+        _process.Dispose();
+        Directory.Delete(_folder, recursive: true);
+    }
+
+    [GeneratedRegex("ready at (?<address>http://\\S+)")]
+    private static partial Regex ReadyLine();
+}

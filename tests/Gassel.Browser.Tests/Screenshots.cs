@@ -1,0 +1,33 @@
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>Draws the pictures of the README from the demo; run by './gassel screenshots' alone.</summary>
+public sealed class Screenshots
+{
+    [Fact(Explicit = true)]
+    [Trait("kind", "screenshots")]
+    public async Task Of_every_main_view()
+    {
+        var folder = Environment.GetEnvironmentVariable("GASSEL_SCREENSHOTS") ?? throw new InvalidOperationException("GASSEL_SCREENSHOTS must name a folder");
+        using var program = new RunningProgram(demo: true);
+        var views = await Views.OfDemo(program);
+        string[] names = ["rounds", "plan", "batches", "batch", "count-list", "count", "seed", "species", "site"];
+        using (var desk = new Browser(program.Address))
+        {
+            foreach (var (view, name) in views.Zip(names).Where(v => v.Second != "count-list")) Take(desk, view, folder, name);
+            desk.Driver.ExecuteScript("localStorage.setItem('gassel.light', 'dark')");
+            Take(desk, views[0], folder, "rounds-dark");
+        }
+        using var phone = new Browser(program.Address, 390, 844);
+        foreach (var (view, name) in views.Zip(names).Where(v => v.Second is "rounds" or "count" or "batch")) Take(phone, view, folder, $"{name}-phone");
+    }
+
+    private static void Take(Browser browser, (string Path, string Sign) view, string folder, string name)
+    {
+        browser.Open(view.Path);
+        browser.See(view.Sign);
+        browser.Driver.ExecuteAsyncScript("const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 300));");
+        ((ITakesScreenshot)browser.Driver).GetScreenshot().SaveAsFile(Path.Combine(folder, $"{name}.png"));
+    }
+}

@@ -1,0 +1,23 @@
+namespace Gassel.Browser.Tests;
+
+/// <summary>The main views of the demo with a word that shows they have come up.</summary>
+internal static class Views
+{
+    public static async Task<IReadOnlyList<(string Path, string Sign)>> OfDemo(RunningProgram program)
+    {
+        var batches = (await program.Get("/api/batches")).AsArray();
+        string Id(int number) => batches.Single(b => b!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<string>();
+        return
+        [
+            ("/", "hands today"),
+            ("/plan?species=globemallow", "What can still be done"),
+            ("/batches", "12 batches"),
+            ($"/batches/{Id(4)}", "germinated"),
+            ("/count", "Which tray stands in front of you"),
+            ($"/count/{Id(7)}/1", "seedlings stand"),
+            ("/seed", "Seed on hand"),
+            ("/species/globemallow", "Route: hot water"),
+            ("/site", "This device"),
+        ];
+    }
+}

@@ -1,0 +1,128 @@
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>The main job end to end in the real program on a fresh file: site, seed, plan, treat, check, sow, count, result.</summary>
+public sealed class WholeSliceTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: false);
+    private readonly Browser _browser;
+
+    public WholeSliceTests() => _browser = new(_program.Address);
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    /// <summary>
+    /// The tray is counted as in the daily example of the calculations (4, 17, 10, 7, 1, 1 of 50 on days 5 to 9 and 11, looked at
+    /// daily to day 14), so that the figures on the page can be held against those of GNU R.
+    /// </summary>
+    [Fact]
+    public async Task From_dry_seed_to_a_germination_result_that_agrees_with_R()
+    {
+        var today = DateOnly.Parse((await _program.Get("/api/site"))["today"]!.GetValue<string>(), null);
+        var b = _browser;
+        b.Open("/");
+        b.Press("name the site");
+        b.Type("name", "Test bench");
+        b.Type("latitude", "46.8");
+        b.Type("timeZone", "America/Denver");
+        b.Type("lastFrost", "8 May");
+        b.Press("save the site");
+        b.See("Saved.");
+
+        b.Press("Seed");
+        b.See("A new lot");
+        b.Choose("speciesId", "arrowleaf balsamroot");
+        b.Type("gatheredAt", "south slope");
+        b.Type("gatheredOn", "2 Jul 2026");
+        b.Type("seeds", "300");
+        b.Type("assumed", "70");
+        b.Press("enter the lot");
+        b.See("Lot 1 arrowleaf balsamroot");
+
+        // a sowing day far enough away for the usual start to lie ahead or behind does not matter here: the target is moved to start today
+        b.Click(By.CssSelector("[aria-label='plan with lot 1']"));
+        b.Type("plants", "30");
+        b.Type("weeks", "-30");
+        b.SeeTest("plan-late");
+        b.Click(By.CssSelector("[data-testid='choice-moveTarget']"));
+        b.Press("why this many seeds");
+        b.See("Binomial");
+        b.Type("seeds", "50");
+        b.Press("make the batch, target moved");
+        b.See("B-1 arrowleaf balsamroot");
+
+        // treat: into the cold, told as done three weeks ago, so that sowing and two weeks of counts fit before today
+        b.Press("Rounds");
+        for (var i = 0; i < 21; i++) b.Click(By.CssSelector("[aria-label='a day earlier']"));
+        b.PressIn("due-1-1-startStep", "started");
+        b.See("cold-moist started");
+
+        // check: seven days later, all well; then taken back and given again
+        b.SeeTest("due-1-1-checkBag");
+        for (var i = 0; i < 6; i++) b.Click(By.CssSelector("[aria-label='a day later']"));
+        b.PressIn("due-1-1-checkBag", "all well");
+        b.See("all well");
+        b.Press("take back");
+        b.See("Taken back");
+        b.SeeTest("due-1-1-checkBag");
+        b.PressIn("due-1-1-checkBag", "not so…");
+        b.Press("dripping");
+        b.Press("record");
+        b.See("look recorded");
+
+        // sow: early, on day 14 before today, from the sprouts dialog with the whole bag
+        b.SeeTest("due-1-1-checkBag");
+        b.Click(By.CssSelector("[aria-label='a day later']"));
+        var sown = today.AddDays(-14);
+        b.PressIn("due-1-1-checkBag", "not so…");
+        b.Type("sprouted", "1");
+        b.Press("whole bag sown");
+        b.Press("record");
+        b.See("1 sprouted");
+
+        // count: keys for the first, touch for the second, a file for the rest
+        b.Press("Count");
+        b.Click(By.CssSelector("[aria-label='count B-1 tray 1']"));
+        b.See("0 seedlings stand of 50 seeds");
+        for (var i = 0; i < 9; i++) b.Click(By.CssSelector("[aria-label='a day earlier']"));
+        b.See("day 5");
+        b.PressKeys("14" + Keys.Backspace + Keys.Backspace + "4" + Keys.Enter);
+        b.See("4 seedlings stand of 50 seeds");
+        b.Click(By.CssSelector("[aria-label='a day later']"));
+        b.Press("1");
+        b.Press("7");
+        b.Press("record");
+        b.See("21 seedlings stand of 50 seeds");
+
+        var rows = new[] { (1, 0), (2, 0), (3, 0), (4, 0), (7, 10), (8, 7), (9, 1), (10, 0), (11, 1), (12, 0), (13, 0), (14, 0) };
+        var file = Path.Combine(Path.GetTempPath(), $"counts-{Guid.NewGuid():N}.csv");
+        await File.WriteAllTextAsync(file, "date,emerged,lost\n" + string.Concat(rows.Select(r => $"{sown.AddDays(r.Item1):yyyy-MM-dd},{r.Item2},0\n")) + $"{sown.AddDays(5):yyyy-MM-dd},9,0\n", TestContext.Current.CancellationToken);
+        b.Driver.FindElement(By.CssSelector("[data-testid='counts-file']")).SendKeys(file);
+        b.Says("counts-report", "12 rows good, 1 refused");
+        b.Says("counts-report", "already");
+        b.Press("record the 12 good rows");
+        b.Says("counts-report", "12 rows recorded");
+        b.See("40 seedlings stand of 50 seeds");
+        File.Delete(file);
+
+        // result: fraction 0.8, Wilson 0.66963..0.88756, T50 5.941176, mean 6.7 (R); one seed sprouted in the bag is among those that emerged
+        b.Press("what the counts say");
+        b.Says("germination", "80 % germinated");
+        b.Says("germination-interval", "40 of 50; 95 % interval 67 % to 89 %");
+        b.Says("part-fraction", "80 %");
+        b.Says("part-t50", "5.9 days");
+        b.Says("part-mean", "6.7 days");
+        b.SeeTest("curve-line");
+        b.SeeTest("curve-band");
+        b.Click(By.CssSelector("[aria-label='why: these numbers']"));
+        b.See("d 80.0 %, e 6.05 days, b 10.24");
+        Assert.Equal(14, b.Driver.FindElements(By.CssSelector("[data-testid='emergence-chart'] circle")).Count);
+        b.See("from a file");
+        Assert.Empty(b.Complaints());
+    }
+}
