@@ -1,6 +1,7 @@
 import type { PartView } from "../api/types";
 import { useDevice } from "../app/DeviceContext";
 import { percent } from "../shared/numbers";
+import { useNarrow } from "../shared/useNarrow";
 import { linear, niceCeiling, ticks } from "./scale";
 
 interface EmergenceChartProps {
@@ -11,15 +12,17 @@ interface EmergenceChartProps {
   dayNow: number;
 }
 
-const [WIDTH, HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [640, 262, 46, 42, 12, 14];
+const [HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [262, 46, 42, 12, 14];
 
 /** Counted points, fitted line with its band, and the expected window, over days since sowing. */
 export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) {
   const { palette: p } = useDevice();
+  const narrow = useNarrow();
+  const width = narrow ? 360 : 640;
   const lastDay = result.points.at(-1)?.day ?? 0;
   const days = niceCeiling(Math.max(lastDay, window.longest, Math.min(dayNow, window.longest * 2)) * 1.04);
   const top = niceCeiling(Math.max(0.1, result.fraction, ...result.band.map((b) => b.high)) * 1.05);
-  const x = linear(0, days, LEFT, WIDTH - RIGHT);
+  const x = linear(0, days, LEFT, width - RIGHT);
   const y = linear(0, top, HEIGHT - BOTTOM, TOP);
   const curve = result.curve;
   const path = (pairs: [number, number][]) =>
@@ -27,7 +30,7 @@ export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) 
   const said = `${result.emerged} of ${result.sown} up by day ${lastDay}${curve ? `; half of them by day ${curve.t50.toFixed(1)}` : ""}`;
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      viewBox={`0 0 ${width} ${HEIGHT}`}
       width="100%"
       role="img"
       aria-label={`Emergence: ${said}`}
@@ -46,7 +49,7 @@ export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) 
       </text>
       {ticks(top, 4).map((t) => (
         <g key={`y${t}`}>
-          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(t)} y2={y(t)} stroke={p.line} />
+          <line x1={LEFT} x2={width - RIGHT} y1={y(t)} y2={y(t)} stroke={p.line} />
           <text x={LEFT - 6} y={y(t) + 4} fontSize={13} textAnchor="end" fill={p.ink2}>
             {percent(t)}
           </text>
@@ -57,8 +60,10 @@ export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) 
           {t}
         </text>
       ))}
-      <text x={(LEFT + WIDTH - RIGHT) / 2} y={HEIGHT - 8} fontSize={13} textAnchor="middle" fill={p.ink2}>
-        days since sowing · share of the seed sown that is up
+      <text x={(LEFT + width - RIGHT) / 2} y={HEIGHT - 8} fontSize={13} textAnchor="middle" fill={p.ink2}>
+        {narrow
+          ? "days since sowing · share of seed up"
+          : "days since sowing · share of the seed sown that is up"}
       </text>
       {result.band.length > 0 && (
         <path

@@ -1,5 +1,6 @@
 import type { RibbonStretch } from "../api/types";
 import { useDevice } from "../app/DeviceContext";
+import { useNarrow } from "../shared/useNarrow";
 import { addDays, daysBetween, monthName, monthStarts, shortDay } from "../time/days";
 import type { Day } from "../time/days";
 import { stepWords, textureFill } from "./steps";
@@ -14,32 +15,36 @@ interface RibbonStripProps {
   to?: Day;
 }
 
-const WIDTH = 1000;
+/** Least room for the name of a month. */
+const MONTH_ROOM = 44;
 
 /** A batch along time: firm edges for what was, broken ones for what follows; a thin line below tells what was planned. */
 export function RibbonStrip({ stretches, today, plain = false, from, to }: RibbonStripProps) {
   const { palette: p } = useDevice();
+  const width = useNarrow() ? 360 : 1000;
   const [first, last] = [stretches[0], stretches.at(-1)];
   if (!first || !last) return null;
   const start = from ?? addDays(first.start < first.plannedStart ? first.start : first.plannedStart, -7);
   const end = to ?? addDays(last.end > last.plannedEnd ? last.end : last.plannedEnd, 7);
   const span = Math.max(1, daysBetween(start, end));
-  const x = (day: Day) => (Math.min(Math.max(daysBetween(start, day), 0), span) / span) * WIDTH;
+  const x = (day: Day) => (Math.min(Math.max(daysBetween(start, day), 0), span) / span) * width;
+  const months = monthStarts(start, end);
+  const every = Math.ceil((MONTH_ROOM * span) / (30 * width));
   const [top, height] = plain ? [2, 18] : [26, 30];
   const words = stretches
     .map((s) => `${stepWords(s.kind)} ${shortDay(s.start)} to ${shortDay(s.end)}`)
     .join(", ");
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} ${plain ? 22 : 92}`}
+      viewBox={`0 0 ${width} ${plain ? 22 : 92}`}
       width="100%"
       role="img"
       aria-label={words}
       style={{ display: "block" }}
     >
       {!plain &&
-        monthStarts(start, end)
-          .filter((_, i, all) => all.length <= 14 || i % Math.ceil(all.length / 14) === 0)
+        months
+          .filter((_, i) => i % every === 0)
           .map((month) => (
             <g key={month}>
               <line x1={x(month)} x2={x(month)} y1={18} y2={70} stroke={p.line} />
@@ -50,13 +55,13 @@ export function RibbonStrip({ stretches, today, plain = false, from, to }: Ribbo
             </g>
           ))}
       {stretches.map((s) => {
-        const width = Math.max(4, x(s.end) - x(s.start));
+        const long = Math.max(4, x(s.end) - x(s.start));
         return (
           <g key={s.step}>
             <rect
               x={x(s.start)}
               y={top}
-              width={width}
+              width={long}
               height={height}
               rx={3}
               fill={textureFill(s.kind)}
@@ -74,7 +79,7 @@ export function RibbonStrip({ stretches, today, plain = false, from, to }: Ribbo
                   stroke={p.ink2}
                   strokeWidth={2}
                 />
-                {width > 70 && (
+                {long > 70 && (
                   <text
                     x={x(s.start) + 6}
                     y={top + 20}
@@ -106,7 +111,7 @@ export function RibbonStrip({ stretches, today, plain = false, from, to }: Ribbo
           />
           {!plain && (
             <text
-              x={Math.min(Math.max(x(today), 20), WIDTH - 20)}
+              x={Math.min(Math.max(x(today), 20), width - 20)}
               y={86}
               fontSize={13}
               fontWeight={700}

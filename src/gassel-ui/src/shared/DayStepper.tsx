@@ -15,7 +15,7 @@ export function DayStepper({ day, today, onChange, label }: DayStepperProps) {
     <Box
       role="group"
       aria-label={label}
-      sx={{ display: "flex", alignItems: "center", gap: 0.5, flexWrap: "wrap" }}
+      sx={{ display: "flex", alignItems: "center", gap: 0.5, flexWrap: { xs: "nowrap", md: "wrap" } }}
     >
       <Typography component="span" sx={{ mr: 0.5 }}>
         {label}
@@ -31,7 +31,7 @@ export function DayStepper({ day, today, onChange, label }: DayStepperProps) {
       <Typography
         component="span"
         data-testid="done-day"
-        sx={{ fontWeight: 700, minWidth: "10.5em", textAlign: "center" }}
+        sx={{ fontWeight: 700, minWidth: { xs: "9em", md: "10.5em" }, textAlign: "center" }}
       >
         {nearDay(day, today)}
       </Typography>

@@ -32,7 +32,8 @@ export function PlaceCard({ place, doneOn, today }: PlaceCardProps) {
       <Box
         sx={{
           display: "flex",
-          flexWrap: "wrap",
+          flexWrap: { xs: "nowrap", md: "wrap" },
+          overflowX: "auto",
           columnGap: 1,
           borderBottom: `5px solid ${palette.slate}`,
           borderRadius: "2px",
@@ -70,7 +71,8 @@ function Standing({ part, today }: { part: StandingPart; today: Day }) {
       component={Link}
       to={`/batches/${part.batchId}`}
       sx={{
-        width: 98,
+        width: { xs: 84, md: 98 },
+        flex: "none",
         textAlign: "center",
         color: "inherit",
         textDecoration: "none",

@@ -63,11 +63,11 @@ export function Rounds() {
     .flatMap((p) => p.due)
     .filter((d) => d.due.lateDays > 0).length;
   return (
-    <>
+    <Box sx={{ display: "flex", flexDirection: "column" }}>
       <Box
         sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 3, rowGap: 0.5, mb: 1.5 }}
       >
-        <Typography variant="h1">
+        <Typography variant="h1" sx={{ fontSize: { xs: "1.3rem", md: "1.6rem" } }}>
           {dueCount === 0
             ? "Nothing is due today"
             : `${several(dueCount, "thing needs", "things need")} hands today`}
@@ -75,14 +75,18 @@ export function Rounds() {
         </Typography>
         <Box sx={{ ml: { md: "auto" } }}>
           <DayStepper
-            label="Record as done"
+            label="Done"
             day={doneOn}
             today={today}
             onChange={(day) => setEarlier(Math.max(0, daysBetween(day, today)))}
           />
         </Box>
       </Box>
-      {conflicts.length > 0 && <ConflictList conflicts={conflicts} today={today} />}
+      {conflicts.length > 0 && (
+        <Box sx={{ order: { xs: 1, md: 0 } }}>
+          <ConflictList conflicts={conflicts} today={today} />
+        </Box>
+      )}
       <Box
         sx={{
           columnCount: { xs: 1, lg: 2 },
@@ -94,6 +98,6 @@ export function Rounds() {
           <PlaceCard key={place.place.id} place={place} doneOn={doneOn} today={today} />
         ))}
       </Box>
-    </>
+    </Box>
   );
 }

@@ -1,0 +1,9 @@
+// Measures the built program beside a bare one in the same run. Argument: the root of the checkout.
+using Gassel.Bench;
+
+var root = args[0];
+Console.WriteLine($"processors {Environment.ProcessorCount}, {DateTime.UtcNow:yyyy-MM-dd} UTC; medians, ratios hold better than figures");
+var ground = await Ground.Publish(root);
+await StartBench.Run(root, ground);
+SizeBench.Run(root);
+await RecordingBench.Run(root, ground);
