@@ -4,11 +4,14 @@ using System.Text.Json.Nodes;
 
 namespace Gassel.Bench;
 
-/// <summary>Recording one entry while sixteen record at once, each on a batch of its own, and a bare row beside it.</summary>
+/// <summary>Recording one entry while sixteen record at once, each on batches of its own, and a bare row beside it.</summary>
 internal static class RecordingBench
 {
     private const int Writers = 16;
     private const int Each = 200;
+
+    /// <summary>So that a batch ends with some two dozen entries, as in a winter.</summary>
+    private const int BatchesEach = 10;
 
     public static async Task Run(string root, string ground)
     {
@@ -17,14 +20,14 @@ internal static class RecordingBench
         {
             var batches = await Prepare(served.Http);
             var today = (await Send(served.Http, HttpMethod.Get, "/api/site", null))["today"]!.GetValue<string>();
-            await Measure("Gassel, one entry", served.Http, writer => $"/api/batches/{batches[writer]}/entries", _ => $$"""
+            await Measure("Gassel, one entry", served.Http, (writer, i) => $"/api/batches/{batches[writer * BatchesEach + i % BatchesEach]}/entries", _ => $$"""
                 {"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today}}","doneAt":null,
                  "recordedAt":"2027-03-14T09:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }]}
                 """, "aim p99 under 25 ms");
         }
         using (var served = await Served.Launch("/", port => [ground, $"{port}", Path.Combine(folder, "ground.db")]))
         {
-            await Measure("bare EF Core, one row", served.Http, _ => "/", _ => """{"text":"moisture right, mould none, sprouted 0"}""", "the ground");
+            await Measure("bare EF Core, one row", served.Http, (_, _) => "/", _ => """{"text":"moisture right, mould none, sprouted 0"}""", "the ground");
         }
         Directory.Delete(folder, recursive: true);
     }
@@ -35,7 +38,7 @@ internal static class RecordingBench
         var lot = await Send(http, HttpMethod.Post, "/api/lots", """{"speciesId":"balsamroot","gatheredAt":"slope","gatheredOn":"2020-07-01","seeds":100000,"assumedFraction":0.6}""");
         var today = (await Send(http, HttpMethod.Get, "/api/site", null))["today"]!.GetValue<string>();
         var batches = new List<Guid>();
-        for (var i = 0; i < Writers; i++)
+        for (var i = 0; i < Writers * BatchesEach; i++)
         {
             var id = Guid.NewGuid();
             await Send(http, HttpMethod.Post, "/api/batches", $$"""
@@ -51,7 +54,7 @@ internal static class RecordingBench
         return batches;
     }
 
-    private static async Task Measure(string name, HttpClient http, Func<int, string> path, Func<int, string> body, string aim)
+    private static async Task Measure(string name, HttpClient http, Func<int, int, string> path, Func<int, string> body, string aim)
     {
         var times = new List<double>[Writers];
         async Task Write(int writer, int count, bool counted)
@@ -61,7 +64,7 @@ internal static class RecordingBench
             {
                 var json = body(i);
                 var clock = Stopwatch.GetTimestamp();
-                await Send(http, HttpMethod.Post, path(writer), json);
+                await Send(http, HttpMethod.Post, path(writer, i), json);
                 if (counted) times[writer].Add(Stopwatch.GetElapsedTime(clock).TotalMilliseconds);
             }
         }

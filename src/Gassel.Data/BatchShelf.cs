@@ -9,63 +9,62 @@ namespace Gassel.Data;
 public sealed record ShelvedBatch(BatchRow Row, BatchPlan Plan, IReadOnlyList<Entry> Entries, BatchState State);
 
 /// <summary>
-/// Batches folded to their state, kept in memory and brought up to date from the entries that have arrived since. What it holds can
-/// be thrown away at any time.
+/// Batches folded to their state and kept in memory. Filled from the file at the first question; after that the one writer puts
+/// on it what it has committed. What it holds can be thrown away at any time.
 /// </summary>
 public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
 {
     private readonly ConcurrentDictionary<Guid, ShelvedBatch> _held = new();
     private readonly SemaphoreSlim _turn = new(1, 1);
-    private long _seen;
-    private bool _filled;
+    private volatile bool _filled;
 
     /// <summary>Every batch, by number.</summary>
     public async Task<IReadOnlyList<ShelvedBatch>> All()
     {
-        await CatchUp();
+        await Fill();
         return [.. _held.Values.OrderBy(b => b.Row.Number)];
     }
 
     /// <summary>Null where there is no such batch.</summary>
     public async Task<ShelvedBatch?> Find(Guid id)
     {
-        await CatchUp();
+        await Fill();
         return _held.GetValueOrDefault(id);
     }
 
     /// <summary>Puts a batch confirmed just now on the shelf.</summary>
-    public void Add(BatchRow row)
+    public void Add(BatchRow row) => Put(row, []);
+
+    /// <summary>Puts entries committed just now on the shelf.</summary>
+    public ShelvedBatch Append(ShelvedBatch batch, IReadOnlyList<Entry> entries)
     {
-        var plan = CoreJson.Read<BatchPlan>(row.Plan);
-        _held.TryAdd(row.Id, new(row, plan, [], BatchFold.Run(plan, [])));
+        List<Entry> all = [.. batch.Entries, .. entries];
+        return _held[batch.Row.Id] = batch with { Entries = all, State = BatchFold.Run(batch.Plan, all) };
     }
 
     public void Dispose() => _turn.Dispose();
 
-    private async Task CatchUp()
+    private async Task Fill()
     {
+        if (_filled) return;
         await _turn.WaitAsync();
         try
         {
+            if (_filled) return;
             await using var db = connect();
-            if (!_filled)
-            {
-                foreach (var row in await db.Batches.AsNoTracking().ToListAsync()) Add(row);
-                _filled = true;
-            }
-            var seen = _seen;
-            var news = await db.Entries.AsNoTracking().Where(e => e.Sequence > seen).OrderBy(e => e.Sequence).ToListAsync();
-            foreach (var ofBatch in news.GroupBy(e => e.BatchId))
-            {
-                if (!_held.TryGetValue(ofBatch.Key, out var held)) continue;
-                List<Entry> entries = [.. held.Entries, .. ofBatch.Select(EntryCodec.FromRow)];
-                _held[ofBatch.Key] = held with { Entries = entries, State = BatchFold.Run(held.Plan, entries) };
-            }
-            if (news.Count > 0) _seen = news[^1].Sequence;
+            var entries = (await db.Entries.AsNoTracking().OrderBy(e => e.Sequence).ToListAsync()).ToLookup(e => e.BatchId);
+            foreach (var row in await db.Batches.AsNoTracking().ToListAsync()) Put(row, [.. entries[row.Id].Select(EntryCodec.FromRow)]);
+            _filled = true;
         }
         finally
         {
             _turn.Release();
         }
+    }
+
+    private void Put(BatchRow row, IReadOnlyList<Entry> entries)
+    {
+        var plan = CoreJson.Read<BatchPlan>(row.Plan);
+        _held[row.Id] = new(row, plan, entries, BatchFold.Run(plan, entries));
     }
 }

@@ -1,7 +1,8 @@
-using System.Globalization;
+using System.Reflection;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Diagnostics;
+using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace Gassel.Data;
 
@@ -11,6 +12,9 @@ public sealed class BookUnavailableException(string message, Exception? inner = 
 /// <summary>The data folder: one SQLite file, held by one program at a time.</summary>
 public sealed class BookFile : IDisposable
 {
+    /// <summary>What SQLite keeps per connection: a commit is on the disk before it is acknowledged.</summary>
+    internal const string ConnectionSettings = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON;";
+
     private FileStream? _lock;
 
     public BookFile(string folder)
@@ -34,24 +38,33 @@ public sealed class BookFile : IDisposable
     public DbContextOptionsBuilder Configure(DbContextOptionsBuilder builder) =>
         builder.UseSqlite(ConnectionString).AddInterceptors(Pragmas.Instance);
 
-    /// <summary>Takes the lock, copies the file if a migration is pending, and migrates.</summary>
-    /// <exception cref="BookUnavailableException">Not writable, in use, or no SQLite file.</exception>
-    public void Open(Func<GasselDb> connect)
+    /// <summary>
+    /// Takes the lock; where the file is of an older version, copies it and migrates. A file of this version is known by its stamp
+    /// alone, so that an ordinary start does not wake the migrations.
+    /// </summary>
+    /// <returns>True where the starter values are to be filled in: the file is new, was migrated, or holds those of an older Gassel.</returns>
+    /// <exception cref="BookUnavailableException">Not writable, in use, of a newer version, or no SQLite file.</exception>
+    public bool Open(Func<GasselDb> connect)
     {
         TakeLock();
         try
         {
-            using var db = connect();
             var fresh = !File.Exists(FilePath);
-            if (fresh || db.Database.GetPendingMigrations().Any())
+            var newest = NewestMigration();
+            var (last, starter) = fresh ? (null, 0) : Stamps();
+            if (last == newest) return starter < StarterBook.Version;
+            if (string.CompareOrdinal(last, newest) > 0)
             {
-                if (!fresh)
-                {
-                    CopyTo(Path.Combine(Folder, string.Create(CultureInfo.InvariantCulture, $"gassel-before-{db.Database.GetMigrations().Last()}.db")));
-                    ClearLeftoverMigrationLock(db);
-                }
-                db.Database.Migrate();
+                throw new BookUnavailableException($"{FilePath} was written by a newer Gassel. Start that one, or restore an older copy.");
             }
+            using var db = connect();
+            if (!fresh)
+            {
+                CopyTo(Path.Combine(Folder, $"gassel-before-{newest}.db"));
+                ClearLeftoverMigrationLock(db);
+            }
+            db.Database.Migrate();
+            return true;
         }
         catch (SqliteException damaged)
         {
@@ -94,6 +107,24 @@ public sealed class BookFile : IDisposable
         }
     }
 
+    private static string NewestMigration() => typeof(GasselDb).Assembly.GetTypes()
+        .Select(t => t.GetCustomAttribute<MigrationAttribute>()?.Id).OfType<string>().Max(StringComparer.Ordinal)!;
+
+    /// <summary>The last migration, null in a file without any, and the version of the starter values.</summary>
+    private (string? Migration, long Starter) Stamps()
+    {
+        using var connection = new SqliteConnection(ConnectionString);
+        connection.Open();
+        using var command = connection.CreateCommand();
+        object? Ask(string sql)
+        {
+            command.CommandText = sql;
+            return command.ExecuteScalar();
+        }
+        var migrated = Ask("SELECT count(*) FROM sqlite_master WHERE name = '__EFMigrationsHistory'") is 1L;
+        return (migrated ? Ask("SELECT max(MigrationId) FROM __EFMigrationsHistory") as string : null, Ask("PRAGMA user_version") as long? ?? 0);
+    }
+
     /// <summary>Under our own lock nobody else migrates, so a lock row that a killed program left behind is stale.</summary>
     private static void ClearLeftoverMigrationLock(GasselDb db)
     {
@@ -118,7 +149,7 @@ public sealed class BookFile : IDisposable
         private static void Set(System.Data.Common.DbConnection connection)
         {
             using var command = connection.CreateCommand();
-            command.CommandText = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA busy_timeout = 30000;";
+            command.CommandText = ConnectionSettings;
             command.ExecuteNonQuery();
         }
     }

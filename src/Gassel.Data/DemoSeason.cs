@@ -17,8 +17,15 @@ public static class DemoSeason
     public static async Task Fill(GasselDb db, DateTimeOffset realNow)
     {
         if (await db.Sites.AnyAsync()) return;
-        db.Sites.Add(new() { Name = "Skarve Bench Native Nursery", Latitude = 46.8, TimeZone = "America/Denver", LastFrost = "05-08" });
-        db.DemoClocks.Add(new() { WoundAt = realNow.ToUnixTimeMilliseconds(), Showed = Starts.ToUnixTimeMilliseconds() });
+        db.Sites.Add(new()
+        {
+            Name = "Skarve Bench Native Nursery",
+            Latitude = 46.8,
+            TimeZone = "America/Denver",
+            LastFrost = "05-08",
+            DemoWoundAt = realNow.ToUnixTimeMilliseconds(),
+            DemoShowed = Starts.ToUnixTimeMilliseconds(),
+        });
         db.Lots.AddRange(Lots());
         await db.SaveChangesAsync();
         var sequence = 0L;

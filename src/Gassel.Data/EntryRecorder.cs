@@ -1,5 +1,5 @@
+using System.Collections.Concurrent;
 using Gassel.Core.Batches;
-using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
 
@@ -26,26 +26,93 @@ public abstract record RecordingResult
     public sealed record NoSuchEntry(Guid Id) : RecordingResult;
 }
 
-/// <summary>Appends entries: all of one request or none.</summary>
-public sealed class EntryRecorder(Func<GasselDb> connect, WriteGate gate, BatchShelf shelf, TimeProvider clock)
+/// <summary>
+/// Appends entries: all of one request or none. Requests that wait for the gate at the same time share one commit, each
+/// acknowledged only after it; so many phones cost little more than one.
+/// </summary>
+public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shelf, TimeProvider clock) : IDisposable
 {
-    public Task<RecordingResult> Record(Guid batch, IReadOnlyList<Entry> entries, IfConflict ifConflict, CancellationToken cancel) =>
-        gate.Write(async () =>
+    private readonly Lazy<EntryAppender> _appender = new(() => new EntryAppender(file));
+    private readonly ConcurrentQueue<Waiting> _queue = new();
+
+    public async Task<RecordingResult> Record(Guid batch, IReadOnlyList<Entry> entries, IfConflict ifConflict, CancellationToken cancel)
+    {
+        var mine = new Waiting(batch, entries, ifConflict);
+        _queue.Enqueue(mine);
+        // whoever comes first through the gate writes for all that wait; the others find their answer there
+        await gate.Write(async () =>
         {
-            if (await shelf.Find(batch) is not { } held) return new RecordingResult.NoSuchBatch();
-            await using var db = connect();
-            var ids = entries.Select(e => e.Id).ToList();
-            var known = await db.Entries.Where(e => ids.Contains(e.Id)).Select(e => e.Id).ToListAsync(CancellationToken.None);
-            var fresh = entries.Where(e => !known.Contains(e.Id)).DistinctBy(e => e.Id).ToList();
-            if (fresh.Count == 0) return new RecordingResult.Recorded(held);
+            while (!mine.Answer.Task.IsCompleted) await WriteAllWaiting();
+            return true;
+        }, CancellationToken.None);
+        cancel.ThrowIfCancellationRequested();
+        return await mine.Answer.Task;
+    }
 
-            if (ifConflict == IfConflict.Warn && Objection(held, fresh) is { } objection) return objection;
+    public void Dispose()
+    {
+        if (_appender.IsValueCreated) _appender.Value.Dispose();
+    }
 
+    /// <summary>One commit for the requests in the queue, at most one of each batch; a second of the same batch must see the first.</summary>
+    private async Task WriteAllWaiting()
+    {
+        var together = new List<Judged>();
+        while (_queue.TryPeek(out var next) && together.All(j => j.Held.Row.Id != next.Batch))
+        {
+            _queue.TryDequeue(out _);
+            try
+            {
+                if (await Judge(next) is { } judged) together.Add(judged);
+            }
+            catch (Exception failed)
+            {
+                // nobody may wait for an answer that never comes
+                next.Answer.TrySetException(failed);
+            }
+        }
+        if (together.Count == 0) return;
+        try
+        {
             var now = clock.GetUtcNow();
-            db.Entries.AddRange(fresh.Select(e => EntryCodec.ToRow(e, batch, now)));
-            await db.SaveChangesAsync(CancellationToken.None);
-            return new RecordingResult.Recorded((await shelf.Find(batch))!);
-        }, cancel);
+            var sequences = _appender.Value.Append([.. together.SelectMany(j => j.Fresh.Select(e => EntryCodec.ToRow(e, j.Held.Row.Id, now)))]);
+            var at = 0;
+            foreach (var judged in together)
+            {
+                var added = judged.Fresh.Zip(sequences.Skip(at)).Where(t => t.Second is not null).Select(t => t.First with { Sequence = t.Second!.Value }).ToList();
+                at += judged.Fresh.Count;
+                judged.Waiting.Answer.SetResult(new RecordingResult.Recorded(shelf.Append(judged.Held, added)));
+            }
+        }
+        catch (Exception failed)
+        {
+            // the commit failed for all alike; each asker is told, and nothing is on the shelf
+            foreach (var judged in together) judged.Waiting.Answer.TrySetException(failed);
+        }
+    }
+
+    /// <summary>What is to be written for a request; null where it has its answer already.</summary>
+    private async Task<Judged?> Judge(Waiting waiting)
+    {
+        if (await shelf.Find(waiting.Batch) is not { } held)
+        {
+            waiting.Answer.SetResult(new RecordingResult.NoSuchBatch());
+            return null;
+        }
+        var known = held.Entries.Select(e => e.Id).ToHashSet();
+        var fresh = waiting.Entries.DistinctBy(e => e.Id).Where(e => !known.Contains(e.Id)).ToList();
+        var answer = fresh.Count == 0 ? new RecordingResult.Recorded(held) : waiting.IfConflict == IfConflict.Warn ? Objection(held, fresh) : null;
+        if (answer is null) return new(waiting, held, fresh);
+        waiting.Answer.SetResult(answer);
+        return null;
+    }
+
+    private sealed record Judged(Waiting Waiting, ShelvedBatch Held, List<Entry> Fresh);
+
+    private sealed record Waiting(Guid Batch, IReadOnlyList<Entry> Entries, IfConflict IfConflict)
+    {
+        public TaskCompletionSource<RecordingResult> Answer { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
+    }
 
     private static RecordingResult? Objection(ShelvedBatch held, List<Entry> fresh)
     {

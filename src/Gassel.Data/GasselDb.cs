@@ -4,10 +4,9 @@ using Microsoft.EntityFrameworkCore;
 namespace Gassel.Data;
 
 /// <summary>The book on disk. Days are ISO text, instants Unix milliseconds, enums their names.</summary>
-public sealed class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
+public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
 {
     public DbSet<SiteRow> Sites => Set<SiteRow>();
-    public DbSet<DemoClockRow> DemoClocks => Set<DemoClockRow>();
     public DbSet<SpeciesRow> Species => Set<SpeciesRow>();
     public DbSet<RouteRow> Routes => Set<RouteRow>();
     public DbSet<LotRow> Lots => Set<LotRow>();
@@ -18,7 +17,6 @@ public sealed class GasselDb(DbContextOptions<GasselDb> options) : DbContext(opt
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
         modelBuilder.Entity<SiteRow>(e => { e.ToTable("site"); e.Property(x => x.Id).ValueGeneratedNever(); });
-        modelBuilder.Entity<DemoClockRow>(e => { e.ToTable("demo_clock"); e.Property(x => x.Id).ValueGeneratedNever(); });
         modelBuilder.Entity<SpeciesRow>(e => { e.ToTable("species"); e.HasMany(x => x.Routes).WithOne().HasForeignKey(x => x.SpeciesId); });
         modelBuilder.Entity<RouteRow>(e => { e.ToTable("routes"); e.HasKey(x => new { x.Id, x.Version }); });
         modelBuilder.Entity<LotRow>(e => { e.ToTable("lots"); e.HasOne<SpeciesRow>().WithMany().HasForeignKey(x => x.SpeciesId); });

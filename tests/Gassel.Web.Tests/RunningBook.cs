@@ -71,9 +71,12 @@ public sealed class RunningBook : IAsyncLifetime
         return id;
     }
 
-    /// <summary>Records the payloads as one gesture of 14 March.</summary>
-    public Task<(int Status, JsonNode Body)> Record(Guid batch, string day, string ifConflict, params string[] payloads) =>
-        Post($"/api/batches/{batch}/entries", Gesture(day, ifConflict, payloads));
+    /// <summary>Records the payloads as one gesture. The body is the batch as it is then, or the problem.</summary>
+    public async Task<(int Status, JsonNode Body)> Record(Guid batch, string day, string ifConflict, params string[] payloads)
+    {
+        var (status, body) = await Post($"/api/batches/{batch}/entries", Gesture(day, ifConflict, payloads));
+        return (status, status == 200 ? await Get($"/api/batches/{batch}") : body);
+    }
 
     public static string Gesture(string day, string ifConflict, params string[] payloads) => $$"""
         {"act":"{{Guid.NewGuid()}}","who":"grower","ifConflict":"{{ifConflict}}","entries":[{{string.Join(',', payloads.Select(p =>

@@ -56,22 +56,6 @@ namespace Gassel.Data.Migrations
                     b.ToTable("batches", (string)null);
                 });
 
-            modelBuilder.Entity("Gassel.Data.Rows.DemoClockRow", b =>
-                {
-                    b.Property<int>("Id")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("Showed")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("WoundAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.ToTable("demo_clock", (string)null);
-                });
-
             modelBuilder.Entity("Gassel.Data.Rows.EntryRow", b =>
                 {
                     b.Property<long>("Sequence")
@@ -217,6 +201,12 @@ namespace Gassel.Data.Migrations
             modelBuilder.Entity("Gassel.Data.Rows.SiteRow", b =>
                 {
                     b.Property<int>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DemoShowed")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DemoWoundAt")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("LastFrost")

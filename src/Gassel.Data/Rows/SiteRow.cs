@@ -16,16 +16,10 @@ public sealed class SiteRow
 
     /// <summary>Month and day of the usual last frost, <c>MM-dd</c>.</summary>
     public required string LastFrost { get; set; }
-}
 
-/// <summary>The clock of a demo book: what it showed when it was wound. A real book has none.</summary>
-public sealed class DemoClockRow
-{
-    public int Id { get; set; } = 1;
+    /// <summary>Unix milliseconds of the real clock when a demo book's clock was wound; null in a real book.</summary>
+    public long? DemoWoundAt { get; set; }
 
-    /// <summary>Unix milliseconds of the real clock.</summary>
-    public long WoundAt { get; set; }
-
-    /// <summary>Unix milliseconds shown at that moment.</summary>
-    public long Showed { get; set; }
+    /// <summary>Unix milliseconds that a demo book's clock showed at that moment; null in a real book.</summary>
+    public long? DemoShowed { get; set; }
 }

@@ -8,9 +8,9 @@ internal sealed class BookOpening(BookFile file, Func<GasselDb> connect, Launch 
     public async Task StartAsync(CancellationToken cancellationToken)
     {
         if (Launch.IsDescribing) return;
-        file.Open(connect);
+        var changed = file.Open(connect);
         await using var db = connect();
-        await StarterBook.Fill(db);
+        if (changed) await StarterBook.Fill(db);
         if (launch.Demo) await DemoSeason.Fill(db, real.GetUtcNow());
         await clock.Follow(db);
     }

@@ -73,9 +73,10 @@ public static class GasselHost
         services.AddSingleton(clock);
         services.AddSingleton<SiteClock>();
         services.AddSingleton<WriteGate>();
+        services.AddSingleton<Library>();
         services.AddSingleton<BatchShelf>();
         services.AddSingleton(provider => new EntryRecorder(
-            provider.GetRequiredService<Func<GasselDb>>(), provider.GetRequiredService<WriteGate>(),
+            provider.GetRequiredService<BookFile>(), provider.GetRequiredService<WriteGate>(),
             provider.GetRequiredService<BatchShelf>(), provider.GetRequiredService<SiteClock>()));
         services.AddHostedService<BookOpening>();
     }

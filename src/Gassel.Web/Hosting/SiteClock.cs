@@ -16,19 +16,16 @@ public sealed class SiteClock(TimeProvider real) : TimeProvider
 
     public override TimeZoneInfo LocalTimeZone => _zone;
 
-    /// <summary>Reads zone and demo offset from the book; called at start and when the site changes.</summary>
+    public bool IsDemo => Site?.DemoShowed is not null;
+
+    /// <summary>The site as last read; null in an empty book.</summary>
+    public SiteRow? Site { get; private set; }
+
+    /// <summary>Reads the site, with its zone and a demo's offset; called at start and when the site changes.</summary>
     public async Task Follow(GasselDb db)
     {
-        var site = await db.Sites.AsNoTracking().SingleOrDefaultAsync();
-        _zone = site is null ? TimeZoneInfo.Utc : TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone);
-        var demo = await db.DemoClocks.AsNoTracking().SingleOrDefaultAsync();
-        _ahead = demo is null ? TimeSpan.Zero : TimeSpan.FromMilliseconds(demo.Showed - demo.WoundAt);
-        IsDemo = demo is not null;
+        Site = await db.Sites.AsNoTracking().SingleOrDefaultAsync();
+        _zone = Site is null ? TimeZoneInfo.Utc : TimeZoneInfo.FindSystemTimeZoneById(Site.TimeZone);
+        _ahead = Site is { DemoShowed: { } showed, DemoWoundAt: { } wound } ? TimeSpan.FromMilliseconds(showed - wound) : TimeSpan.Zero;
     }
-
-    public bool IsDemo { get; private set; }
-
-    /// <summary>Winds a demo book to the instant.</summary>
-    public static DemoClockRow Wind(DateTimeOffset to, DateTimeOffset realNow) =>
-        new() { Showed = to.ToUnixTimeMilliseconds(), WoundAt = realNow.ToUnixTimeMilliseconds() };
 }

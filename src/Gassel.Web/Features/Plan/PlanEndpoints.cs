@@ -37,9 +37,9 @@ internal static class PlanEndpoints
         }
     }
 
-    private static async Task<Results<Ok<PlanView>, ProblemHttpResult>> Preview(PlanRequest request, Func<GasselDb> connect, BatchShelf shelf, SiteClock clock)
+    private static async Task<Results<Ok<PlanView>, ProblemHttpResult>> Preview(PlanRequest request, Func<GasselDb> connect, Library library, BatchShelf shelf, SiteClock clock)
     {
-        var (ground, refusal) = await Stand(request, connect, shelf);
+        var (ground, refusal) = await Stand(request, connect, library, shelf);
         if (ground is null) return refusal!.ToResult();
         var schedule = ground.Schedule(clock.Today);
         var seeds = ground.Seeds();
@@ -50,13 +50,13 @@ internal static class PlanEndpoints
     }
 
     private static async Task<Results<Ok<ConfirmedBatch>, ProblemHttpResult>> Confirm(
-        ConfirmRequest request, Func<GasselDb> connect, WriteGate gate, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
+        ConfirmRequest request, Func<GasselDb> connect, WriteGate gate, Library library, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
     {
         if (Limits.Text("who", request.Who, 40) is { } nobody) return nobody.ToResult();
         return await gate.Write<Results<Ok<ConfirmedBatch>, ProblemHttpResult>>(async () =>
         {
             if (await shelf.Find(request.Id) is { } already) return TypedResults.Ok(new ConfirmedBatch(already.Row.Id, already.Row.Number));
-            var (ground, refusal) = await Stand(request.Plan, connect, shelf);
+            var (ground, refusal) = await Stand(request.Plan, connect, library, shelf);
             if (ground is null) return (refusal! with { Field = refusal.Field is null ? null : $"plan.{refusal.Field}" }).ToResult();
             if ((request.Seeds ?? ground.Seeds().Seeds) is not { } seeds) return new Refusal("seeds", "The plan gives no number of seeds; say how many.").ToResult();
             if (ground.SeedsLeft == 0) return new Refusal("seeds", "The lot has no seed left; choose another.").ToResult();
@@ -85,7 +85,7 @@ internal static class PlanEndpoints
         }, cancel);
     }
 
-    private static async Task<(Ground? Ground, Refusal? Refusal)> Stand(PlanRequest request, Func<GasselDb> connect, BatchShelf shelf)
+    private static async Task<(Ground? Ground, Refusal? Refusal)> Stand(PlanRequest request, Func<GasselDb> connect, Library library, BatchShelf shelf)
     {
         var refusal = Limits.Whole("plants", request.Plants, 1, 1_000_000)
             ?? Limits.Day("lastFrost", request.LastFrost)
@@ -93,11 +93,11 @@ internal static class PlanEndpoints
             ?? Limits.Open("survival", request.Survival ?? AssumedSurvival, 0, 1, includeMax: true)
             ?? Limits.Open("confidence", request.Confidence ?? 0.9, 0, 1);
         if (refusal is not null) return (null, refusal);
-        await using var db = connect();
-        var species = (await SpeciesShelf.Load(db)).SingleOrDefault(s => s.Id == request.SpeciesId);
+        var species = (await library.Species()).SingleOrDefault(s => s.Id == request.SpeciesId);
         if (species is null) return (null, Refusal.NotFound("speciesId", request.SpeciesId, "Choose a species of the library."));
         var route = request.RouteId is null ? species.Routes[0] : species.Routes.SingleOrDefault(r => r.Id == request.RouteId);
         if (route is null) return (null, Refusal.NotFound("routeId", request.RouteId!, $"Choose one of {string.Join(", ", species.Routes.Select(r => r.Id))}."));
+        await using var db = connect();
         var lot = await db.Lots.AsNoTracking().SingleOrDefaultAsync(l => l.Id == request.LotId);
         if (lot is null) return (null, Refusal.NotFound("lotId", request.LotId, "Choose one of the lots on Seed."));
         if (lot.SpeciesId != species.Id) return (null, new("lotId", $"Lot {lot.Id} is not of {species.ScientificName}; choose a lot of this species."));

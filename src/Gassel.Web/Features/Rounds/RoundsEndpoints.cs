@@ -36,12 +36,11 @@ internal static class RoundsEndpoints
 {
     public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today);
 
-    private static async Task<RoundsView> Today(Func<GasselDb> connect, BatchShelf shelf, SiteClock clock)
+    private static async Task<RoundsView> Today(Library library, BatchShelf shelf, SiteClock clock)
     {
-        await using var db = connect();
-        var species = (await SpeciesShelf.Load(db)).ToDictionary(s => s.Id);
-        var places = (await BatchEndpoints.PlaceRows(db)).Select(p => p.ToPlace()).ToList();
-        var names = places.ToDictionary(p => p.Id, p => p.Name);
+        var species = (await library.Species()).ToDictionary(s => s.Id);
+        var places = await library.Places();
+        var names = BatchEndpoints.Names(places);
         var today = clock.Today;
         var batches = await shelf.All();
 
@@ -57,7 +56,7 @@ internal static class RoundsEndpoints
     }
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(
-        ShelvedBatch batch, Core.Treatments.Species species, List<Place> places, DateOnly today)
+        ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, DateOnly today)
     {
         var due = DueWork.For(batch.Plan, batch.State, species, today).ToLookup(d => d.Part);
         foreach (var part in batch.State.Living)
@@ -75,7 +74,7 @@ internal static class RoundsEndpoints
         }
     }
 
-    private static StandingDue Explain(DueItem due, RouteStep step, Core.Treatments.Species species, List<Place> places)
+    private static StandingDue Explain(DueItem due, RouteStep step, Core.Treatments.Species species, IReadOnlyList<Place> places)
     {
         var moves = due.Kind is DueKind.StartStep or DueKind.Sow;
         var kind = Places.For(step);

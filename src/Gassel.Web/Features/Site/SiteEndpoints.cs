@@ -23,14 +23,13 @@ internal static class SiteEndpoints
 {
     public static void MapSite(this RouteGroupBuilder api)
     {
-        api.MapGet("/site", async (Func<GasselDb> connect, SiteClock clock) => await View(connect, clock));
+        api.MapGet("/site", (SiteClock clock) => View(clock));
         api.MapPut("/site", Save).ProducesProblem(400);
     }
 
-    private static async Task<SiteView> View(Func<GasselDb> connect, SiteClock clock)
+    private static SiteView View(SiteClock clock)
     {
-        await using var db = connect();
-        var row = await db.Sites.AsNoTracking().SingleOrDefaultAsync();
+        var row = clock.Site;
         return new(
             row is null ? null : new(row.Name, row.Latitude, row.TimeZone, row.LastFrost),
             clock.GetUtcNow(), clock.Today, clock.LocalTimeZone.Id,
@@ -51,7 +50,7 @@ internal static class SiteEndpoints
             await clock.Follow(db);
             return true;
         }, cancel);
-        return TypedResults.Ok(await View(connect, clock));
+        return TypedResults.Ok(View(clock));
     }
 
     private static Refusal? Check(SiteDetails site)

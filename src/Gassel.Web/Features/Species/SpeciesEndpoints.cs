@@ -11,11 +11,8 @@ public sealed record RouteCautions(string RouteId, IReadOnlyList<IReadOnlyList<C
 
 internal static class SpeciesEndpoints
 {
-    public static void MapSpecies(this RouteGroupBuilder api) => api.MapGet("/species", async (Func<GasselDb> connect) =>
-    {
-        await using var db = connect();
-        return (await SpeciesShelf.Load(db)).Select(View).ToList();
-    });
+    public static void MapSpecies(this RouteGroupBuilder api) => api.MapGet("/species", async (Library library) =>
+        (await library.Species()).Select(View).ToList());
 
     private static SpeciesView View(Core.Treatments.Species species) => new(
         species,

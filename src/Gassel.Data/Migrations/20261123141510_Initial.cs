@@ -12,19 +12,6 @@ namespace Gassel.Data.Migrations
         protected override void Up(MigrationBuilder migrationBuilder)
         {
             migrationBuilder.CreateTable(
-                name: "demo_clock",
-                columns: table => new
-                {
-                    Id = table.Column<int>(type: "INTEGER", nullable: false),
-                    WoundAt = table.Column<long>(type: "INTEGER", nullable: false),
-                    Showed = table.Column<long>(type: "INTEGER", nullable: false)
-                },
-                constraints: table =>
-                {
-                    table.PrimaryKey("PK_demo_clock", x => x.Id);
-                });
-
-            migrationBuilder.CreateTable(
                 name: "places",
                 columns: table => new
                 {
@@ -47,7 +34,9 @@ namespace Gassel.Data.Migrations
                     Name = table.Column<string>(type: "TEXT", nullable: false),
                     Latitude = table.Column<double>(type: "REAL", nullable: false),
                     TimeZone = table.Column<string>(type: "TEXT", nullable: false),
-                    LastFrost = table.Column<string>(type: "TEXT", nullable: false)
+                    LastFrost = table.Column<string>(type: "TEXT", nullable: false),
+                    DemoWoundAt = table.Column<long>(type: "INTEGER", nullable: true),
+                    DemoShowed = table.Column<long>(type: "INTEGER", nullable: true)
                 },
                 constraints: table =>
                 {
@@ -213,9 +202,6 @@ namespace Gassel.Data.Migrations
         /// <inheritdoc />
         protected override void Down(MigrationBuilder migrationBuilder)
         {
-            migrationBuilder.DropTable(
-                name: "demo_clock");
-
             migrationBuilder.DropTable(
                 name: "entries");
 

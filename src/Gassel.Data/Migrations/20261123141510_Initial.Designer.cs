@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Gassel.Data.Migrations
 {
     [DbContext(typeof(GasselDb))]
-    [Migration("20261123131053_Initial")]
+    [Migration("20261123141510_Initial")]
     partial class Initial
     {
         /// <inheritdoc />
@@ -57,22 +57,6 @@ namespace Gassel.Data.Migrations
                     b.HasIndex("SpeciesId");
 
                     b.ToTable("batches", (string)null);
-                });
-
-            modelBuilder.Entity("Gassel.Data.Rows.DemoClockRow", b =>
-                {
-                    b.Property<int>("Id")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("Showed")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("WoundAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.ToTable("demo_clock", (string)null);
                 });
 
             modelBuilder.Entity("Gassel.Data.Rows.EntryRow", b =>
@@ -220,6 +204,12 @@ namespace Gassel.Data.Migrations
             modelBuilder.Entity("Gassel.Data.Rows.SiteRow", b =>
                 {
                     b.Property<int>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DemoShowed")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DemoWoundAt")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("LastFrost")

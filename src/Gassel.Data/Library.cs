@@ -1,0 +1,37 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Treatments;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Data;
+
+/// <summary>Species with the newest version of each route, and places: read once, read again after a change.</summary>
+public sealed class Library(Func<GasselDb> connect)
+{
+    private Task<IReadOnlyList<Species>>? _species;
+    private Task<IReadOnlyList<Place>>? _places;
+
+    /// <summary>By scientific name.</summary>
+    public Task<IReadOnlyList<Species>> Species() => _species is { IsFaulted: false } kept ? kept : _species = ReadSpecies();
+
+    /// <summary>In the order in which a grower walks past.</summary>
+    public Task<IReadOnlyList<Place>> Places() => _places is { IsFaulted: false } kept ? kept : _places = ReadPlaces();
+
+    /// <summary>Called after either was changed.</summary>
+    public void Forget() => (_species, _places) = (null, null);
+
+    private async Task<IReadOnlyList<Species>> ReadSpecies()
+    {
+        await using var db = connect();
+        var rows = await db.Species.AsNoTracking().Include(s => s.Routes).OrderBy(s => s.ScientificName).ToListAsync();
+        return [.. rows.Select(row => CoreJson.Read<Species>(row.Body) with
+        {
+            Routes = [.. row.Routes.GroupBy(r => r.Id).Select(g => CoreJson.Read<Route>(g.MaxBy(r => r.Version)!.Body))],
+        })];
+    }
+
+    private async Task<IReadOnlyList<Place>> ReadPlaces()
+    {
+        await using var db = connect();
+        return [.. (await db.Places.AsNoTracking().OrderBy(p => p.Position).ToListAsync()).Select(p => p.ToPlace())];
+    }
+}
