@@ -53,7 +53,14 @@ public static class DemoSeason
 
     private static LotRow Lot(string species, string at, string on, int seeds, int? up, int? of, double? assumed = null, string? note = null) => new()
     {
-        SpeciesId = species, GatheredAt = at, GatheredOn = Day(on), Seeds = seeds, TestGerminated = up, TestSeeds = of, AssumedFraction = assumed, Note = note,
+        SpeciesId = species,
+        GatheredAt = at,
+        GatheredOn = Day(on),
+        Seeds = seeds,
+        TestGerminated = up,
+        TestSeeds = of,
+        AssumedFraction = assumed,
+        Note = note,
     };
 
     private static IEnumerable<DemoBatch> Batches()

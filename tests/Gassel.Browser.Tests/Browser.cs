@@ -23,7 +23,10 @@ public sealed class Browser : IDisposable
         // headless keeps a window of at least 500 px; the metrics override makes a phone of it
         Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?>
         {
-            ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = width < 600,
+            ["width"] = width,
+            ["height"] = height,
+            ["deviceScaleFactor"] = 1,
+            ["mobile"] = width < 600,
         });
     }
 

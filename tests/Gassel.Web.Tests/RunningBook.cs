@@ -52,7 +52,10 @@ public sealed class RunningBook : IAsyncLifetime
 
     public async Task<(int Status, JsonNode Body)> Send(HttpMethod method, string path, HttpContent? content = null)
     {
-        using var response = await Http.SendAsync(new HttpRequestMessage(method, path) { Content = content });
+        using var request = new HttpRequestMessage(method, path) { Content = content };
+        // a body that is too large is refused before it is read; the client must listen before it sends
+        request.Headers.ExpectContinue = content?.Headers.ContentLength > 100_000;
+        using var response = await Http.SendAsync(request);
         var text = await response.Content.ReadAsStringAsync();
         return ((int)response.StatusCode, JsonNode.Parse(text)!);
     }

@@ -1,12 +1,15 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
-import { answered, api } from "../../api/client";
+import { answered, api, Refused } from "../../api/client";
 import type { CountFileReport } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
+
+/** The server takes no larger file; said here because a connection closed early cannot say why. */
+const MAX_BYTES = 500_000;
 
 /** Counts from a CSV file: judged row by row, shown, and only then recorded. */
 export function CountFile({ batch, part }: { batch: string; part: string }) {
@@ -18,6 +21,17 @@ export function CountFile({ batch, part }: { batch: string; part: string }) {
 
   const ask = async (chosen: File, save: boolean) => {
     setError(null);
+    if (chosen.size > MAX_BYTES) {
+      setReport(null);
+      setError(
+        new Refused({
+          status: 413,
+          title: "Too large",
+          detail: `${chosen.name} has ${Math.round(chosen.size / 1000)} kB; valid is a file up to ${MAX_BYTES / 1000} kB. Split it.`,
+        }),
+      );
+      return;
+    }
     try {
       // bytes, not text: the server judges the encoding
       const body = await chosen.arrayBuffer();
