@@ -9,13 +9,14 @@ namespace Gassel.Web.Features.Rounds;
 /// <summary>A vessel standing at a place: one part of a batch.</summary>
 /// <param name="Seeds">0 while the batch has not begun; then <paramref name="PlannedSeeds"/> says what is planned.</param>
 /// <param name="Step">The step it is in; null before the first and between two.</param>
+/// <param name="StepIndex">Its index in the route; null with it.</param>
 /// <param name="Day">Days in this step; null with it.</param>
 /// <param name="Sprouted">Of the seeds, seen sprouted in the treatment.</param>
 /// <param name="SowAllFrom">Newly sprouted seeds from which sowing all is the default; null outside a moist hold.</param>
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
     Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
-    StepKind? Step, int? Day, int? PlannedDays, int? SowAllFrom, IReadOnlyList<StandingDue> Due);
+    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? SowAllFrom, IReadOnlyList<StandingDue> Due);
 
 /// <param name="Due">What is asked for.</param>
 /// <param name="StepKind">Kind of the step it concerns.</param>
@@ -65,6 +66,7 @@ internal static class RoundsEndpoints
             yield return (part.Place ?? places.First(p => p.Kind == PlaceKind.Table).Id, new(
                 batch.Row.Id, batch.Row.Number, species.CommonName, species.Hazard, part.Id, part.Seeds, batch.Plan.Seeds, part.Sprouted, part.Standing, part.Vessel,
                 open is null ? null : batch.Plan.Steps[open.Step].Step.Kind,
+                open?.Step,
                 open is null ? null : today.DayNumber - open.Start.DayNumber,
                 open is null ? null : batch.Plan.Steps[open.Step].PlannedDays,
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold()

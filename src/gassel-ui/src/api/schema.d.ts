@@ -1601,6 +1601,8 @@ export interface components {
             vessel: null | components["schemas"]["Vessel"];
             step: null | components["schemas"]["StepKind"];
             /** Format: int32 */
+            stepIndex: null | number;
+            /** Format: int32 */
             day: null | number;
             /** Format: int32 */
             plannedDays: null | number;

@@ -47,6 +47,16 @@ export function StartDialog({ part, item, doneOn, today, close }: StartDialogPro
       `${name}: ${what}`,
     );
   };
+  const endOnly = async () => {
+    if (part.step === null || part.stepIndex === null) return;
+    close();
+    await record(
+      part.batchId,
+      [{ kind: "stepEnded", part: part.part, step: part.stepIndex }],
+      doneOn,
+      `${name}: ${stepWords(part.step)} ended`,
+    );
+  };
   return (
     <Dialog open onClose={close} fullWidth maxWidth="xs" aria-labelledby="start-title">
       <DialogTitle id="start-title">
@@ -91,6 +101,7 @@ export function StartDialog({ part, item, doneOn, today, close }: StartDialogPro
         </TextField>
       </DialogContent>
       <DialogActions>
+        {part.step && <Button onClick={() => void endOnly()}>only end {stepWords(part.step)}</Button>}
         <Button onClick={close}>leave</Button>
         <Button
           variant="contained"
