@@ -1,14 +1,23 @@
+using Gassel.Core.Climate;
 using Gassel.Core.Planning;
+using Microsoft.AspNetCore.Mvc;
 
 namespace Gassel.Web.Features.Calculators;
 
 /// <summary>The calculators on their own: no book, no state; names and units are a contract.</summary>
 internal static class CalculatorEndpoints
 {
+    /// <summary>Forty thousand days with room to spare.</summary>
+    private const int DailyBytes = 8_000_000;
+
     public static void MapCalculators(this RouteGroupBuilder api)
     {
         var group = api.MapGroup("/calculators").WithTags("calculators");
         group.MapPost("/germination", GerminationCalculator.Answer).Produces<GerminationResponse>().ProducesProblem(400).ProducesProblem(415);
+        group.MapPost("/seeds-needed", SeedsNeededCalculator.Answer).Produces<SeedsNeededResponse>().ProducesProblem(400).ProducesProblem(415);
+        group.MapPost("/viability", ViabilityCalculator.Answer).Produces<ViabilityResult>().ProducesProblem(400).ProducesProblem(415);
+        group.MapPost("/frost", FrostCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(DailyBytes))
+            .Produces<FrostResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
         group.MapPost("/schedule", ScheduleCalculator.Answer).Produces<Schedule>().ProducesProblem(400).ProducesProblem(415);
     }
 }

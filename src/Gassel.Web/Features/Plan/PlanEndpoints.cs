@@ -30,7 +30,7 @@ internal static class PlanEndpoints
 
         public SeedsNeededResult Seeds()
         {
-            var result = SeedsNeeded.For(Request.Plants, SeedEndpoints.Belief(Lot), Request.Survival ?? AssumedSurvival, Request.Confidence ?? 0.9);
+            var result = SeedsNeeded.For(new(Request.Plants, SeedEndpoints.Belief(Lot), Request.Survival ?? AssumedSurvival, Request.Confidence ?? 0.9));
             return Request.Survival is null
                 ? result with { Working = [.. result.Working, "The survival from seedling to plant is our assumption."] }
                 : result;

@@ -722,6 +722,186 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/seeds-needed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SeedsNeededRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SeedsNeededResponse"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/viability": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ViabilityRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ViabilityResult"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/frost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FrostRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FrostResult"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/schedule": {
         parameters: {
             query?: never;
@@ -882,6 +1062,16 @@ export interface components {
             topic: string;
             text: string;
         };
+        CellNumbers: {
+            /** Format: int32 */
+            cells: number;
+            /** Format: int32 */
+            trays: number;
+            /** Format: double */
+            emptyCellFraction: number;
+            /** Format: double */
+            surplusSeedlings: number;
+        };
         CheckRecord: {
             /** Format: uuid */
             entry: string;
@@ -971,6 +1161,12 @@ export interface components {
             empty: number;
             /** Format: int32 */
             rotten: number;
+        };
+        DailyMinimumInput: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            minC?: null | number;
         };
         DateWindow: {
             /** Format: date */
@@ -1133,6 +1329,58 @@ export interface components {
             /** Format: double */
             high: number;
         };
+        FrostQuantiles: {
+            p10: string;
+            p50: string;
+            p90: string;
+            /** Format: double */
+            p10Offset: number;
+            /** Format: double */
+            p50Offset: number;
+            /** Format: double */
+            p90Offset: number;
+        };
+        FrostRequest: {
+            daily: components["schemas"]["DailyMinimumInput"][];
+            /** Format: double */
+            latitude: number;
+            /** Format: double */
+            thresholdC?: null | number;
+        };
+        FrostResult: {
+            years: components["schemas"]["FrostYear"][];
+            lastSpring: null | components["schemas"]["FrostQuantiles"];
+            firstAutumn: null | components["schemas"]["FrostQuantiles"];
+            risk: components["schemas"]["FrostRisk"];
+            /** Format: int32 */
+            yearsUsed: number;
+            /** Format: int32 */
+            springYearsUsed: number;
+            /** Format: int32 */
+            autumnYearsUsed: number;
+            /** Format: int32 */
+            frostFreeSprings: number;
+            /** Format: int32 */
+            frostFreeAutumns: number;
+            working: string[];
+        };
+        FrostRisk: {
+            lastSpringAfter: components["schemas"]["FrostShare"][];
+            firstAutumnBefore: components["schemas"]["FrostShare"][];
+        };
+        FrostShare: {
+            date: string;
+            /** Format: double */
+            share: number;
+        };
+        FrostYear: {
+            /** Format: int32 */
+            year: number;
+            /** Format: date */
+            lastSpring: null | string;
+            /** Format: date */
+            firstAutumn: null | string;
+        };
         GerminationIndices: {
             /** Format: double */
             firstDay: null | number;
@@ -1268,6 +1516,8 @@ export interface components {
             fate: components["schemas"]["EntryFate"];
             conflict: null | string;
         };
+        /** @enum {unknown} */
+        Longevity: "short" | "medium" | "long" | "hardCoated" | null;
         /** @enum {unknown} */
         LossCause: "unknown" | "dampingOff" | "dried" | "eaten" | "frost";
         LotDetails: {
@@ -1505,6 +1755,44 @@ export interface components {
             today: string;
             steps: components["schemas"]["StepInput"][];
         };
+        SeedsNeededRequest: {
+            /** Format: int32 */
+            plants: number;
+            /** Format: double */
+            germination?: null | number;
+            test?: null | components["schemas"]["TestInput"];
+            /** Format: double */
+            survival?: null | number;
+            /** Format: double */
+            confidence?: null | number;
+            /** Format: int32 */
+            seedsPerCell?: null | number;
+            /** Format: int32 */
+            cellsPerTray?: null | number;
+            /** Format: double */
+            wholeContainerLoss?: null | number;
+            /** Format: int32 */
+            containers?: null | number;
+        };
+        SeedsNeededResponse: {
+            /** Format: int32 */
+            seeds: null | number;
+            /** Format: double */
+            reachProbability: null | number;
+            /** Format: double */
+            expectedPlants: null | number;
+            /** Format: int64 */
+            naiveSeeds: null | number;
+            /** Format: int32 */
+            cells: null | number;
+            /** Format: int32 */
+            trays: null | number;
+            /** Format: double */
+            emptyCellFraction: null | number;
+            /** Format: double */
+            surplusSeedlings: null | number;
+            working: string[];
+        };
         SeedsNeededResult: {
             /** Format: int32 */
             seeds: null | number;
@@ -1514,6 +1802,7 @@ export interface components {
             expectedPlants: null | number;
             /** Format: int64 */
             naiveSeeds: null | number;
+            cells: null | components["schemas"]["CellNumbers"];
             working: string[];
         };
         ShortfallOption: {
@@ -1640,6 +1929,12 @@ export interface components {
             /** Format: double */
             highC: number;
         };
+        TestInput: {
+            /** Format: int32 */
+            germinated: number;
+            /** Format: int32 */
+            tested: number;
+        };
         Vessel: {
             kind: components["schemas"]["VesselKind"];
             label: string;
@@ -1648,6 +1943,21 @@ export interface components {
         };
         /** @enum {unknown} */
         VesselKind: "bag" | "jar" | "tray" | "pot" | "container";
+        ViabilityRequest: {
+            /** Format: double */
+            ageYears: number;
+            school?: null | components["schemas"]["ViabilitySchool"];
+            /** Format: double */
+            initial?: null | number;
+            longevity?: null | components["schemas"]["Longevity"];
+        };
+        ViabilityResult: {
+            /** Format: double */
+            fraction: number;
+            working: string[];
+        };
+        /** @enum {unknown} */
+        ViabilitySchool: "share" | "points" | null;
         WindowDays: {
             /** Format: double */
             shortest: number;

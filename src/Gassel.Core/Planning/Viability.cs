@@ -1,0 +1,78 @@
+using System.Globalization;
+
+namespace Gassel.Core.Planning;
+
+/// <summary>How seed of a kind keeps in ordinary dry storage.</summary>
+public enum Longevity
+{
+    Short,
+    Medium,
+    Long,
+    HardCoated,
+}
+
+/// <summary>Two schools of how viability falls with age.</summary>
+public enum ViabilitySchool
+{
+    /// <summary>A fixed share each year.</summary>
+    Share,
+
+    /// <summary>25 points a year: a vegetable-seed rule.</summary>
+    Points,
+}
+
+/// <summary>Share of seed still alive.</summary>
+public sealed record ViabilityResult(double Fraction, IReadOnlyList<string> Working);
+
+/// <summary>Viability by age. Common practice, no source; a germination test under the route's treatment replaces it.</summary>
+public static class Viability
+{
+    /// <summary>Wild-collected seed before a cut test.</summary>
+    public const double WildCollected = 0.7;
+
+    /// <summary>Cleaned seed as bought.</summary>
+    public const double CleanedBought = 0.96;
+
+    private const double PointsAYear = 0.25;
+
+    /// <summary>Years in which half of the seed dies.</summary>
+    public static int HalfLifeYears(Longevity longevity) => longevity switch
+    {
+        Longevity.Short => 1,
+        Longevity.Medium => 3,
+        Longevity.Long => 8,
+        Longevity.HardCoated => 20,
+        _ => throw new ArgumentOutOfRangeException(nameof(longevity), longevity, null),
+    };
+
+    /// <param name="initial">Share alive at harvest, 0..1.</param>
+    /// <param name="ageYears">Since harvest, 0 or more.</param>
+    public static ViabilityResult At(ViabilitySchool school, double initial, double ageYears, Longevity longevity)
+    {
+        var culture = CultureInfo.InvariantCulture;
+        if (school == ViabilitySchool.Points)
+        {
+            var left = Math.Max(0, initial - PointsAYear * ageYears);
+            return new(left,
+            [
+                string.Create(culture, $"{initial:0.##} − 0.25 × {ageYears:0.##} years = {left:0.###}, not below 0."),
+                "A vegetable-seed rule; it misleads for hard and after-ripening seed (common practice, no source).",
+            ]);
+        }
+        var half = HalfLifeYears(longevity);
+        var fraction = initial * Math.Pow(0.5, ageYears / half);
+        return new(fraction,
+        [
+            string.Create(culture, $"{initial:0.##} × ½^({ageYears:0.##} ÷ {half}) = {fraction:0.###}; half-life {half} {(half == 1 ? "year" : "years")} for {Words(longevity)} seed."),
+            "Common practice, no source; a test under the route's treatment replaces it, a cut test bounds it.",
+        ]);
+    }
+
+    private static string Words(Longevity longevity) => longevity switch
+    {
+        Longevity.Short => "short-lived",
+        Longevity.Medium => "medium-lived",
+        Longevity.Long => "long-lived",
+        _ => "hard-coated",
+    };
+}
