@@ -6,21 +6,31 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
 
-/// <summary>What every new book holds: starter species and places. Species a grower has are left alone.</summary>
+/// <summary>What every new book holds: starter species and places. Starter species of an older Gassel get the newer values; routes of a
+/// version that is there already stay, for batches were planned with them.</summary>
 public static class StarterBook
 {
     /// <summary>Goes up whenever the starter values change; kept in the file as <c>user_version</c>.</summary>
-    public const int Version = 1;
+    public const int Version = 2;
 
     public static async Task Fill(GasselDb db)
     {
-        var known = await db.Species.Select(s => s.Id).ToListAsync();
-        foreach (var species in StarterLibrary.All.Where(s => !known.Contains(s.Id))) db.Species.Add(ToRow(species));
+        var known = await db.Species.Include(s => s.Routes).ToDictionaryAsync(s => s.Id);
+        foreach (var starter in StarterLibrary.All.Select(ToRow))
+        {
+            if (!known.TryGetValue(starter.Id, out var row))
+            {
+                db.Species.Add(starter);
+                continue;
+            }
+            row.Body = starter.Body;
+            row.Routes.AddRange(starter.Routes.Where(r => !row.Routes.Any(k => k.Id == r.Id && k.Version == r.Version)));
+        }
         if (!await db.Places.AnyAsync())
         {
             db.Places.AddRange(Places.Starter.Select((p, i) => new PlaceRow { Id = p.Id, Name = p.Name, Kind = p.Kind, AssumedC = p.AssumedC, Position = i }));
         }
-        if (db.ChangeTracker.HasChanges()) await db.SaveChangesAsync();
+        await db.SaveChangesAsync();
         await db.Database.ExecuteSqlRawAsync(string.Create(CultureInfo.InvariantCulture, $"PRAGMA user_version = {Version}"));
     }
 

@@ -3,85 +3,49 @@ using static Gassel.Core.Treatments.StepKind;
 namespace Gassel.Core.Treatments;
 
 /// <summary>
-/// The species every new book starts with, one of each kind of work. Every number is a starter value recalled from memory,
-/// not taken from a source; a grower replaces it with a local one.
+/// The species every new book starts with. Every number is a starter value recalled from memory, not taken from a source; a grower
+/// replaces it with a local one. The files beside this one hold them by kind of work.
 /// </summary>
-public static class StarterLibrary
+public static partial class StarterLibrary
 {
     public const string Origin = "Starter value, from memory; check with a local source";
 
-    /// <summary>Hardening off before planting out, 7–14 days (common practice, no source).</summary>
-    private static readonly RouteStep Harden = new(HardenOff, new(7, 10, 14), Note: "One or two hours of shade first, longer each day; in below 0 °C.");
+    public static IReadOnlyList<Species> All { get; } = [.. ColdMoistKinds(), .. HardCoatedKinds(), .. TwoSeasonKinds(), .. EasyKinds()];
 
-    public static IReadOnlyList<Species> All { get; } = [Balsamroot(), Globemallow(), Snowberry(), Alumroot()];
+    private static Species Kind(
+        string id, string scientificName, string commonName, DormancyClass dormancy, DormancyDepth? depth, SpeciesFlag[] flags,
+        TemperatureBand germination, DepthRange sowing, SeedlingHardiness hardiness, string notes, Route[] routes,
+        HazardLevel hazard = HazardLevel.None, string? hazardNote = null, string? lookAlike = null, TemperatureBand? night = null) =>
+        new(id, scientificName, commonName, dormancy, depth, flags, hazard, hazardNote, germination, night, sowing, hardiness, lookAlike, notes, Origin, routes);
 
-    private static Species Balsamroot() => new(
-        "balsamroot", "Balsamorhiza sagittata", "arrowleaf balsamroot",
-        DormancyClass.Physiological, DormancyDepth.Intermediate, [SpeciesFlag.GerminatesInCold, SpeciesFlag.TapRooted],
-        HazardLevel.None, null,
-        new(2, 12), new(10, 10),
-        "Sprouts in the bag from half its cold on. Goes into a deep cell at once: no pricking out. One to two years to a plantable plant.",
-        Origin,
-        [
-            new("balsamroot-fridge", 1, "fridge",
-            [
-                new(ColdMoist, new(60, 84, 112), TemperatureBand.Cold, Note: "Moist towel or sand in a labelled bag on the cold shelf."),
-                new(Germinate, new(5, 15, 30), new(2, 12), Note: "Cool and bright; stops above about 15 °C."),
-                new(GrowOn, new(330, 365, 730), Note: "Deep cell; dies back in summer and comes again."),
-                Harden,
-            ]),
-        ]);
+    /// <summary>A route that ends with growing on and hardening off, as all do.</summary>
+    private static Route Through(string id, string name, DurationRange growOn, params RouteStep[] steps) => new(id, 1, name,
+    [
+        .. steps,
+        new(GrowOn, growOn),
+        // 7–14 days before planting out (common practice, no source)
+        new(HardenOff, new(7, 10, 14), Note: "One or two hours of shade first, longer each day; in below 0 °C."),
+    ]);
 
-    private static Species Globemallow() => new(
-        "globemallow", "Iliamna rivularis", "streambank globemallow",
-        DormancyClass.Physical, null, [],
-        HazardLevel.None, null,
-        new(15, 22), new(3, 6),
-        "The coat keeps water out for decades. Cold after the soak sometimes helps.",
-        Origin,
-        [
-            new("globemallow-hot-water", 1, "hot water, soak, cold",
-            [
-                new(Scarify, DurationRange.Exactly(0), new(75, 90), Note: "Hot water off the boil, five volumes or more to one of seed; let it cool. Try ten seeds first."),
-                new(Soak, new(1, 1, 3), TemperatureBand.Room, Note: "Stand 24 h. Swollen and paler has taken water; small and dark has not."),
-                new(ColdMoist, new(0, 30, 60), TemperatureBand.Cold, Optional: true, Note: "Sometimes helps; may be left out."),
-                new(Germinate, new(5, 12, 20), new(15, 22)),
-                new(GrowOn, new(110, 135, 170)),
-                Harden,
-            ]),
-        ]);
+    private static RouteStep Cold(int shortest, int usual, int longest, bool optional = false, string? note = null) =>
+        new(ColdMoist, new(shortest, usual, longest), TemperatureBand.Cold, optional, note ?? "Moist towel or sand in a labelled bag on the cold shelf.");
 
-    private static Species Snowberry() => new(
-        "snowberry", "Symphoricarpos albus", "snowberry",
-        DormancyClass.Morphophysiological, DormancyDepth.Deep, [],
-        HazardLevel.Irritant, "Seed and pulp irritate; the berry is mildly toxic.",
-        new(5, 15), new(6, 6),
-        "Warm first, then a long cold. A second spring is common; do not tip it out after the first.",
-        Origin,
-        [
-            new("snowberry-warm-cold", 1, "warm, then cold",
-            [
-                new(WarmMoist, new(60, 75, 112), TemperatureBand.Warm, Note: "Moist sand or peat with vermiculite on the warm shelf."),
-                new(ColdMoist, new(120, 150, 180), TemperatureBand.Cold, Note: "The same bag moves to the cold shelf."),
-                new(Germinate, new(14, 25, 40), new(5, 15)),
-                new(GrowOn, new(300, 330, 365)),
-                Harden,
-            ]),
-        ]);
+    private static RouteStep Warm(int shortest, int usual, int longest, string? note = null) =>
+        new(WarmMoist, new(shortest, usual, longest), TemperatureBand.Warm, Note: note ?? "Moist sand or peat with vermiculite on the warm shelf.");
 
-    private static Species Alumroot() => new(
-        "alumroot", "Heuchera cylindrica", "roundleaf alumroot",
-        DormancyClass.None, null, [SpeciesFlag.NeedsLight, SpeciesFlag.DustFine],
-        HazardLevel.None, null,
-        new(15, 21), new(0, 0),
-        "Dust-fine: on the surface, pressed in, in the light; water from below only. The number sown is an estimate.",
-        Origin,
-        [
-            new("alumroot-light", 1, "light, no cold",
-            [
-                new(Germinate, new(10, 15, 21), new(15, 21), Note: "Surface, light, dome for moisture, water from below."),
-                new(GrowOn, new(170, 210, 280)),
-                Harden,
-            ]),
-        ]);
+    private static RouteStep ComeUp(int shortest, int usual, int longest, double lowC, double highC, string? note = null) =>
+        new(Germinate, new(shortest, usual, longest), new(lowC, highC), Note: note);
+
+    private static RouteStep HotWater() => new(Scarify, DurationRange.Exactly(0), new(75, 90),
+        Note: "Hot water off the boil, five volumes or more to one of seed; let it cool. Try ten seeds first.");
+
+    private static RouteStep Abrade(string note) => new(Scarify, DurationRange.Exactly(0), Note: note);
+
+    private static RouteStep DaySoak() => new(Soak, new(1, 1, 3), TemperatureBand.Room,
+        Note: "Stand 24 h. Swollen and paler has taken water; small and dark has not.");
+
+    /// <summary>Months to a plantable plant, as growing on.</summary>
+    private static DurationRange Months(int fewest, int most) => new(fewest * 30, (fewest + most) * 15, most * 30);
+
+    private static DurationRange Years(int fewest, int most) => new(fewest * 365 - 35, (fewest + most) * 365 / 2, most * 365);
 }

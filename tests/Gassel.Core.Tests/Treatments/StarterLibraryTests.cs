@@ -18,10 +18,56 @@ public class StarterLibraryTests
     }
 
     [Fact]
-    public void The_four_kinds_of_work_are_there()
+    public void Every_kind_of_work_is_there_and_names_are_given_once()
     {
-        var kinds = StarterLibrary.All.Select(s => string.Join(' ', s.Routes[0].Steps.Where(x => x.Kind.IsSeedTreatment()).Select(x => x.Kind.Words())));
-        Assert.Equal(["cold-moist", "scarify soak cold-moist", "warm-moist cold-moist", ""], kinds);
+        var kinds = StarterLibrary.All.SelectMany(s => s.Routes).Select(r => string.Join(' ', r.Steps.Where(x => x.Kind.IsSeedTreatment()).Select(x => x.Kind.Words()))).ToHashSet();
+        foreach (var kind in new[] { "cold-moist", "scarify soak cold-moist", "warm-moist cold-moist", "cold-moist warm-moist cold-moist", "leach cold-moist", "soak cold-moist", "scarify imbibe cold-moist", "" })
+        {
+            Assert.Contains(kind, kinds);
+        }
+        Assert.Equal(22, StarterLibrary.All.Count);
+        Assert.Equal(22, StarterLibrary.All.DistinctBy(s => s.Id).DistinctBy(s => s.ScientificName).Count());
+        Assert.Equal(StarterLibrary.All.Sum(s => s.Routes.Count), StarterLibrary.All.SelectMany(s => s.Routes).DistinctBy(r => r.Id).Count());
+    }
+
+    [Fact]
+    public void No_starter_route_breaks_a_rule() =>
+        Assert.All(StarterLibrary.All, s => Assert.All(s.Routes, r => Assert.Empty(RouteRules.Check(s, r))));
+
+    [Fact]
+    public void Toxic_seed_is_offered_no_soak_and_slimy_or_dust_fine_seed_neither()
+    {
+        var soak = new RouteStep(StepKind.Soak, new(1, 1, 3));
+        foreach (var (id, word) in new[] { ("meadow-death-camas", "toxic"), ("goldenbanner", "toxic"), ("blue-flax", "slimy"), ("mock-orange", "dust-fine") })
+        {
+            var species = StarterLibrary.All.Single(s => s.Id == id);
+            var route = species.Routes[0] with { Steps = [soak, .. species.Routes[0].Steps] };
+            Assert.Contains(RouteRules.Check(species, route), o => o.Step == 0 && o.Why.Contains(word));
+        }
+        var dogwood = StarterLibrary.All.Single(s => s.Id == "red-osier-dogwood");
+        Assert.Empty(RouteRules.Check(dogwood, dogwood.Routes[0]));
+    }
+
+    [Fact]
+    public void Hot_water_for_toxic_seed_a_soak_before_the_coat_is_broken_and_durations_out_of_order_are_named()
+    {
+        var banner = StarterLibrary.All.Single(s => s.Id == "goldenbanner");
+        var hot = banner.Routes[0] with { Steps = [new(StepKind.Scarify, new(0, 0, 0), new(75, 90)), .. banner.Routes[0].Steps.Skip(1)] };
+        Assert.Contains(RouteRules.Check(banner, hot), o => o.Why.Contains("toxic water"));
+        var sumac = StarterLibrary.All.Single(s => s.Id == "smooth-sumac");
+        var steps = sumac.Routes[0].Steps;
+        Assert.Contains(RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [steps[1], steps[0], .. steps.Skip(2)] }), o => o.Why.Contains("broken before"));
+        Assert.Contains(RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [.. steps, steps[3]] }), o => o.Why.Contains("exactly one germinate"));
+        Assert.Contains(RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [steps[0] with { Days = new(5, 3, 9) }, .. steps.Skip(1)] }), o => o.Why.Contains("shortest"));
+        Assert.NotEmpty(RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [] }));
+    }
+
+    [Fact]
+    public void Treatment_takes_its_steps_and_the_shortest_leaves_out_what_is_optional()
+    {
+        var globemallow = StarterLibrary.All.Single(s => s.Id == "globemallow").Routes[0];
+        Assert.Equal(new DurationRange(1, 31, 63), TreatmentTime.BeforeSowing(globemallow));
+        Assert.Equal(new DurationRange(180, 270, 360), TreatmentTime.BeforeSowing(StarterLibrary.All.Single(s => s.Id == "western-trillium").Routes[0]));
     }
 
     /// <summary>A coat is broken before the soak, never after it.</summary>
