@@ -29,7 +29,7 @@ public static class DemoSeason
         db.Lots.AddRange(Lots());
         await db.SaveChangesAsync();
         var sequence = 0L;
-        foreach (var batch in Batches())
+        foreach (var batch in Batches().Concat(OtherKinds()))
         {
             db.Batches.Add(batch.ToRow());
             foreach (var entry in batch.Entries)
@@ -49,6 +49,10 @@ public static class DemoSeason
         Lot("globemallow", "burn above Kettle Creek", "2026-08-20", 900, 31, 50),
         Lot("snowberry", "draw behind the shed", "2026-09-28", 600, null, null, 0.4, "cleaned wet, dried two days"),
         Lot("alumroot", "basalt ledge, north side", "2026-07-25", 4000, 44, 100, null, "dust-fine; number by weight"),
+        Lot("prairie-smoke", "meadow above the yard", "2026-07-18", 500, 38, 60),
+        Lot("scarlet-gilia", "road cut, decomposed granite", "2026-08-09", 260, null, null, 0.5),
+        Lot("goldenbanner", "wet meadow, lower fence", "2026-08-15", 120, null, null, 0.6, "toxic: own jar, marked"),
+        Lot("parsnip-buckwheat", "ridge, thin soil", "2026-09-01", 400, 19, 40),
     ];
 
     private static LotRow Lot(string species, string at, string on, int seeds, int? up, int? of, double? assumed = null, string? note = null) => new()
@@ -126,10 +130,30 @@ public static class DemoSeason
             .Weekly("2027-02-27", "2027-03-12", 3);
     }
 
+    private static IEnumerable<DemoBatch> OtherKinds()
+    {
+        yield return new DemoBatch(13, "prairie-smoke", 6, 72, 30, "2027-02-06", route: 1)
+            .Do("2027-02-06", new StepStarted("1", 0, 72, "cold-shelf", new(VesselKind.Bag, "bag 13")))
+            .Weekly("2027-02-13", "2027-03-06");
+        yield return new DemoBatch(14, "scarlet-gilia", 7, 48, 20, "2027-01-25")
+            .Do("2027-01-25", new StepStarted("1", 0, 48, "cold-shelf", new(VesselKind.Bag, "bag 14")))
+            .Weekly("2027-02-01", "2027-02-15")
+            .Do("2027-02-22", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "deep cells 14", 48)))
+            .Do("2027-03-04", new Count("1", 4, 0))
+            .Do("2027-03-07", new Count("1", 9, 0))
+            .Do("2027-03-10", new Count("1", 6, 1, LossCause.DampingOff))
+            .Do("2027-03-13", new Count("1", 2, 0));
+        yield return new DemoBatch(15, "goldenbanner", 8, 60, 25, "2027-03-16");
+        yield return new DemoBatch(16, "parsnip-buckwheat", 9, 96, 30, "2027-01-20")
+            .Do("2027-01-20", new StepStarted("1", 0, 96, "cold-shelf", new(VesselKind.Bag, "bag 16")))
+            .Weekly("2027-01-27", "2027-02-03")
+            .Weekly("2027-02-06", "2027-03-11", 3);
+    }
+
     private static DateOnly Day(string iso) => DateOnly.ParseExact(iso, "yyyy-MM-dd");
 
     /// <summary>One batch as it was told, day by day.</summary>
-    private sealed class DemoBatch(int number, string speciesId, int lot, int seeds, int plants, string start)
+    private sealed class DemoBatch(int number, string speciesId, int lot, int seeds, int plants, string start, int route = 0)
     {
         private int _told;
 
@@ -159,17 +183,17 @@ public static class DemoSeason
 
         public BatchRow ToRow()
         {
-            var route = StarterLibrary.All.Single(s => s.Id == speciesId).Routes[0];
-            var before = route.Steps.TakeWhile(s => s.Kind != StepKind.Germinate).Sum(s => s.Days.Usual);
+            var way = StarterLibrary.All.Single(s => s.Id == speciesId).Routes[route];
+            var before = way.Steps.TakeWhile(s => s.Kind != StepKind.Germinate).Sum(s => s.Days.Usual);
             var anchor = new Anchor(AnchorEvent.Sow, Day(start).AddDays(before));
-            var schedule = Scheduler.Plan(anchor, Day(start), [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional))]);
+            var schedule = Scheduler.Plan(anchor, Day(start), [.. way.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional))]);
             return new()
             {
                 Id = Id,
                 Number = number,
                 SpeciesId = speciesId,
                 LotId = lot,
-                Plan = CoreJson.Write(BatchPlanner.Confirm(route, anchor, schedule, PlanChoice.Usual, plants, seeds)!),
+                Plan = CoreJson.Write(BatchPlanner.Confirm(way, anchor, schedule, PlanChoice.Usual, plants, seeds)!),
                 ConfirmedAt = new DateTimeOffset(Day(start).AddDays(-3).ToDateTime(new(20, 0)), TimeSpan.FromHours(-7)).ToUnixTimeMilliseconds(),
                 Who = "grower",
             };

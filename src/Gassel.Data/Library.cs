@@ -25,7 +25,7 @@ public sealed class Library(Func<GasselDb> connect)
         var rows = await db.Species.AsNoTracking().Include(s => s.Routes).OrderBy(s => s.ScientificName).ToListAsync();
         return [.. rows.Select(row => CoreJson.Read<Species>(row.Body) with
         {
-            Routes = [.. row.Routes.GroupBy(r => r.Id).Select(g => CoreJson.Read<Route>(g.MaxBy(r => r.Version)!.Body))],
+            Routes = [.. row.Routes.OrderBy(r => r.Position).GroupBy(r => r.Id).Select(g => CoreJson.Read<Route>(g.MaxBy(r => r.Version)!.Body))],
         })];
     }
 

@@ -42,7 +42,7 @@ public static class StarterBook
             ScientificName = species.ScientificName,
             Body = CoreJson.Write(species with { Routes = [] }),
         };
-        row.Routes.AddRange(species.Routes.Select(r => new RouteRow { Id = r.Id, Version = r.Version, SpeciesId = species.Id, Body = CoreJson.Write(r) }));
+        row.Routes.AddRange(species.Routes.Select((r, i) => new RouteRow { Id = r.Id, Position = i, Version = r.Version, SpeciesId = species.Id, Body = CoreJson.Write(r) }));
         return row;
     }
 }

@@ -106,7 +106,7 @@ public static class SeedsNeeded
             : string.Create(culture, $"{k} seeds to a cell, thinned to one: a cell gives a plant with probability (1 − (1 − germination)^{k}) × survival; wanted: {question.Plants} or more with probability {question.Confidence:P0}."));
         if (question.WholeContainerLoss > 0)
         {
-            lines.Add(string.Create(culture, $"Spread over {question.Containers} containers, each lost whole with probability {question.WholeContainerLoss:P0} on its own (share lost: our assumption)."));
+            lines.Add(string.Create(culture, $"Spread over {question.Containers} {(question.Containers == 1 ? "container" : "containers")}, each lost whole with probability {question.WholeContainerLoss:P0} on its own (share lost: our assumption)."));
             var needed = (int)Math.Ceiling(Math.Log(1 - question.Confidence) / Math.Log(question.WholeContainerLoss) - 1e-9);
             if (question.Containers < needed)
             {

@@ -20,6 +20,9 @@ public static class Cautions
     private static readonly Caution HotWater = new("hotWater",
         "Hot water scalds: steady vessel on a level bench, no one at your elbow, let it cool before you reach in. Never boil the seed. Acid is professional work; Gassel gives no recipe for it.");
 
+    private static readonly Caution Abrading = new("abrading",
+        "Abrading and nicking: dust of coat and grit in eyes and lungs, slipping blades. Mask, eye protection, a clamp instead of a finger, damp-wipe the bench. Acid is professional work; Gassel gives no recipe for it.");
+
     private static readonly Caution Dust = new("dust",
         "Dust of perlite, vermiculite, dry peat or sanding: wet it, ventilate, wear a mask.");
 
@@ -42,16 +45,15 @@ public static class Cautions
     public static Caution ForCollecting => Collecting;
 
     /// <summary>Cautions for one step of a species, hazard of the seed first. Irritant seed irritates as seed; a toxic plant is toxic in all parts.</summary>
-    public static IReadOnlyList<Caution> For(HazardLevel hazard, StepKind step)
+    public static IReadOnlyList<Caution> For(HazardLevel hazard, RouteStep step)
     {
         var list = new List<Caution>();
         if (hazard == HazardLevel.Toxic) list.Add(ToxicSeed);
-        if (hazard == HazardLevel.Irritant && step <= StepKind.Germinate) list.Add(IrritantSeed);
-        switch (step)
+        if (hazard == HazardLevel.Irritant && step.Kind <= StepKind.Germinate) list.Add(IrritantSeed);
+        switch (step.Kind)
         {
             case StepKind.Scarify:
-                list.Add(HotWater);
-                list.Add(Dust);
+                list.Add(step.IsHotWater ? HotWater : Abrading);
                 break;
             case StepKind.WarmMoist or StepKind.Imbibe:
                 list.Add(Dust);

@@ -31,7 +31,7 @@ public static class RouteRules
 
     private static string? Forbidden(Species species, RouteStep step)
     {
-        var wet = step.Kind is StepKind.Soak or StepKind.Leach || step is { Kind: StepKind.Scarify, Band.HighC: >= 60 };
+        var wet = step.Kind is StepKind.Soak or StepKind.Leach || step.IsHotWater;
         if (!wet) return null;
         if (species.Hazard == HazardLevel.Toxic) return $"{step.Kind.Words()}: toxic seed gets no soak, leaching or hot water; it would make toxic water. Moisten it in its own medium.";
         if (step.Kind is not StepKind.Soak) return null;

@@ -24,8 +24,8 @@ public static partial class StarterLibrary
             new(5, 12), new(6, 10), SnowMelt,
             "Root in the warm between two colds, shoot after the second: two winters, not to be given up.",
             [Through("western-trillium-dried", "dried seed: cold, warm, cold", Years(2, 4),
-                Cold(60, 90, 120), Warm(60, 90, 120, "At 15–20 °C; the root comes here."), Cold(60, 90, 120, note: "The second cold, for the shoot."), ComeUp(14, 35, 60, 5, 12)),
+                Cold(60, 90, 120), Warm(60, 90, 120, "The root comes here.", new(15, 20)), Cold(60, 90, 120, note: "The second cold, for the shoot."), ComeUp(14, 35, 60, 5, 12)),
              Through("western-trillium-fresh", "fresh seed: warm, then cold", Years(2, 4),
-                Warm(60, 90, 120, "Fresh seed, never dried; the root comes here."), Cold(60, 90, 120, note: "The cold for the shoot."), ComeUp(14, 35, 60, 5, 12))]),
+                Warm(60, 90, 120, "Fresh seed, never dried; the root comes here.", new(15, 20)), Cold(60, 90, 120, note: "The cold for the shoot."), ComeUp(14, 35, 60, 5, 12))]),
     ];
 }

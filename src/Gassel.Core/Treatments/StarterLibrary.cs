@@ -30,8 +30,8 @@ public static partial class StarterLibrary
     private static RouteStep Cold(int shortest, int usual, int longest, bool optional = false, string? note = null) =>
         new(ColdMoist, new(shortest, usual, longest), TemperatureBand.Cold, optional, note ?? "Moist towel or sand in a labelled bag on the cold shelf.");
 
-    private static RouteStep Warm(int shortest, int usual, int longest, string? note = null) =>
-        new(WarmMoist, new(shortest, usual, longest), TemperatureBand.Warm, Note: note ?? "Moist sand or peat with vermiculite on the warm shelf.");
+    private static RouteStep Warm(int shortest, int usual, int longest, string? note = null, TemperatureBand? band = null) =>
+        new(WarmMoist, new(shortest, usual, longest), band ?? TemperatureBand.Warm, Note: note ?? "Moist sand or peat with vermiculite on the warm shelf.");
 
     private static RouteStep ComeUp(int shortest, int usual, int longest, double lowC, double highC, string? note = null) =>
         new(Germinate, new(shortest, usual, longest), new(lowC, highC), Note: note);

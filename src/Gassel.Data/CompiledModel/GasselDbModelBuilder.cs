@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("f00c3ba1-a665-4ef0-9723-e6bf514a2270"), entityTypeCount: 7)
+            : base(skipDetectChanges: false, modelId: new Guid("6ea3e1d0-c25c-4198-9984-7156accdbe7f"), entityTypeCount: 7)
         {
         }
 

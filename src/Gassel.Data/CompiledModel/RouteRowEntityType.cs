@@ -21,7 +21,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.RouteRow",
                 typeof(RouteRow),
                 baseEntityType,
-                propertyCount: 4,
+                propertyCount: 5,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -46,6 +46,13 @@ namespace Gassel.Data.CompiledModel
                 typeof(string),
                 propertyInfo: typeof(RouteRow).GetProperty("Body", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(RouteRow).GetField("<Body>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var position = runtimeEntityType.AddProperty(
+                "Position",
+                typeof(int),
+                propertyInfo: typeof(RouteRow).GetProperty("Position", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(RouteRow).GetField("<Position>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: 0);
 
             var speciesId = runtimeEntityType.AddProperty(
                 "SpeciesId",

@@ -187,6 +187,9 @@ namespace Gassel.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Position")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("SpeciesId")
                         .IsRequired()
                         .HasColumnType("TEXT");

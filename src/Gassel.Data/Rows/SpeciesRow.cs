@@ -16,6 +16,9 @@ public sealed class RouteRow
     public int Version { get; set; }
     public required string SpeciesId { get; set; }
 
+    /// <summary>Order in which the species offers its routes; the first is the usual one.</summary>
+    public int Position { get; set; }
+
     /// <summary>The core record as JSON.</summary>
     public required string Body { get; set; }
 }

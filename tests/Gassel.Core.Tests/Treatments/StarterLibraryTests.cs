@@ -80,20 +80,26 @@ public class StarterLibraryTests
         }
     }
 
+    private static RouteStep Step(StepKind kind, TemperatureBand? band = null) => new(kind, new(1, 1, 1), band);
+
     [Fact]
-    public void Hot_water_scalds_and_cold_boxes_are_not_food()
+    public void Hot_water_scalds_grit_makes_dust_and_cold_boxes_are_not_food()
     {
-        Assert.Contains(Cautions.For(HazardLevel.None, StepKind.Scarify), c => c.Text.Contains("scald"));
-        Assert.Contains(Cautions.For(HazardLevel.None, StepKind.ColdMoist), c => c.Text.Contains("not food"));
-        Assert.Equal("irritantSeed", Cautions.For(HazardLevel.Irritant, StepKind.WarmMoist)[0].Topic);
-        Assert.Equal("toxicSeed", Cautions.For(HazardLevel.Toxic, StepKind.ColdMoist)[0].Topic);
+        Assert.Contains(Cautions.For(HazardLevel.None, Step(StepKind.Scarify, new(75, 90))), c => c.Text.Contains("scald"));
+        var abrading = Cautions.For(HazardLevel.None, Step(StepKind.Scarify));
+        Assert.Contains(abrading, c => c.Text.Contains("dust"));
+        Assert.DoesNotContain(abrading, c => c.Text.Contains("scald"));
+        Assert.Contains(Cautions.For(HazardLevel.None, Step(StepKind.ColdMoist)), c => c.Text.Contains("not food"));
+        Assert.Equal("irritantSeed", Cautions.For(HazardLevel.Irritant, Step(StepKind.WarmMoist))[0].Topic);
+        Assert.DoesNotContain(Cautions.For(HazardLevel.Irritant, Step(StepKind.GrowOn)), c => c.Topic == "irritantSeed");
+        Assert.Equal("toxicSeed", Cautions.For(HazardLevel.Toxic, Step(StepKind.GrowOn))[0].Topic);
     }
 
     /// <summary>The only mention of acid sends it to professionals.</summary>
     [Fact]
     public void There_is_no_acid_recipe()
     {
-        var texts = Enum.GetValues<HazardLevel>().SelectMany(h => Enum.GetValues<StepKind>().SelectMany(k => Cautions.For(h, k))).Select(c => c.Text)
+        var texts = Enum.GetValues<HazardLevel>().SelectMany(h => Enum.GetValues<StepKind>().SelectMany(k => Cautions.For(h, Step(k)).Concat(Cautions.For(h, Step(k, new(80, 90)))))).Select(c => c.Text)
             .Where(t => t.Contains("acid", StringComparison.OrdinalIgnoreCase));
         Assert.All(texts, t => Assert.Contains("professional", t));
     }

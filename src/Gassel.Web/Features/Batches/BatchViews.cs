@@ -29,7 +29,7 @@ internal static class BatchViews
             DueWork.For(plan, state, species, today),
             [.. state.Log.Select(l => new LogLine(l.Entry.Id, l.Entry.Act, l.Entry.DoneOn, l.Entry.RecordedAt, l.Entry.Who, l.Entry.Source,
                 EntryWords.Of(l.Entry.Payload, plan, placeNames), l.Fate, l.Conflict?.Words))],
-            [.. plan.Steps.Select(s => Cautions.For(species.Hazard, s.Step.Kind))]);
+            [.. plan.Steps.Select(s => Cautions.For(species.Hazard, s.Step))]);
     }
 
     /// <summary>The part that holds most of the seed.</summary>

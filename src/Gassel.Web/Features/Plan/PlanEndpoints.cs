@@ -16,6 +16,12 @@ internal static class PlanEndpoints
     /// <summary>Share of seedlings that become plants where the grower says nothing (our assumption).</summary>
     private const double AssumedSurvival = 0.85;
 
+    /// <summary>Share of trays or containers lost whole to damping off, mice or a freeze (starter value, our assumption).</summary>
+    private const double AssumedContainerLoss = 0.1;
+
+    /// <summary>Spread over at least three (common practice, no source).</summary>
+    private const int UsualContainers = 3;
+
     public static void MapPlan(this RouteGroupBuilder api)
     {
         api.MapPost("/plan", Preview).ProducesProblem(400).ProducesProblem(404);
@@ -25,12 +31,22 @@ internal static class PlanEndpoints
     /// <summary>Everything a plan is computed from, looked up and checked.</summary>
     private sealed record Ground(PlanRequest Request, Core.Treatments.Species Species, Route Route, LotRow Lot, int SeedsLeft, Anchor Anchor)
     {
-        public Schedule Schedule(DateOnly today) =>
-            Scheduler.Plan(Anchor, today, [.. Route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional, s.Note))]);
+        public Schedule Schedule(DateOnly today) => ScheduleOf(Route, today);
+
+        public RouteOutlook Outlook(Route route, DateOnly today)
+        {
+            var schedule = ScheduleOf(route, today);
+            return new(route.Id, route.Name, schedule.Start, schedule.Finish, schedule.Feasible, schedule.ShortfallDays, TreatmentTime.BeforeSowing(route));
+        }
+
+        private Schedule ScheduleOf(Route route, DateOnly today) =>
+            Scheduler.Plan(Anchor, today, [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional, s.Note))]);
 
         public SeedsNeededResult Seeds()
         {
-            var result = SeedsNeeded.For(new(Request.Plants, SeedEndpoints.Belief(Lot), Request.Survival ?? AssumedSurvival, Request.Confidence ?? 0.9));
+            var result = SeedsNeeded.For(new(
+                Request.Plants, SeedEndpoints.Belief(Lot), Request.Survival ?? AssumedSurvival, Request.Confidence ?? 0.9,
+                Request.SeedsPerCell, Request.CellsPerTray ?? 72, Request.WholeContainerLoss ?? AssumedContainerLoss, Request.Containers ?? UsualContainers));
             return Request.Survival is null
                 ? result with { Working = [.. result.Working, "The survival from seedling to plant is our assumption."] }
                 : result;
@@ -45,8 +61,9 @@ internal static class PlanEndpoints
         var seeds = ground.Seeds();
         return TypedResults.Ok(new PlanView(
             ground.Anchor, schedule,
-            [.. ground.Route.Steps.Zip(schedule.Steps, (step, dates) => new PlanStepView(step, dates, Cautions.For(ground.Species.Hazard, step.Kind)))],
-            seeds, ground.SeedsLeft, Math.Max(0, (seeds.Seeds ?? int.MaxValue) - ground.SeedsLeft), ground.Species.Origin));
+            [.. ground.Route.Steps.Zip(schedule.Steps, (step, dates) => new PlanStepView(step, dates, Cautions.For(ground.Species.Hazard, step)))],
+            seeds, ground.SeedsLeft, Math.Max(0, (seeds.Seeds ?? int.MaxValue) - ground.SeedsLeft), ground.Route.Id,
+            [.. ground.Species.Routes.Select(r => ground.Outlook(r, clock.Today))], ground.Species.Origin));
     }
 
     private static async Task<Results<Ok<ConfirmedBatch>, ProblemHttpResult>> Confirm(
@@ -88,10 +105,13 @@ internal static class PlanEndpoints
     private static async Task<(Ground? Ground, Refusal? Refusal)> Stand(PlanRequest request, Func<GasselDb> connect, Library library, BatchShelf shelf)
     {
         var refusal = Limits.Whole("plants", request.Plants, 1, 1_000_000)
-            ?? Limits.Day("lastFrost", request.LastFrost)
-            ?? Limits.Whole("weeksFromLastFrost", request.WeeksFromLastFrost, -52, 104)
+            ?? CheckTarget(request)
             ?? Limits.Open("survival", request.Survival ?? AssumedSurvival, 0, 1, includeMax: true)
-            ?? Limits.Open("confidence", request.Confidence ?? 0.9, 0, 1);
+            ?? Limits.Open("confidence", request.Confidence ?? 0.9, 0, 1)
+            ?? Limits.Whole("seedsPerCell", request.SeedsPerCell ?? 1, 1, 50)
+            ?? Limits.Whole("cellsPerTray", request.CellsPerTray ?? 72, 1, 1000)
+            ?? Limits.Number("wholeContainerLoss", request.WholeContainerLoss ?? AssumedContainerLoss, 0, 0.99)
+            ?? Limits.Whole("containers", request.Containers ?? UsualContainers, 1, SeedsNeeded.MaxContainers);
         if (refusal is not null) return (null, refusal);
         var species = (await library.Species()).SingleOrDefault(s => s.Id == request.SpeciesId);
         if (species is null) return (null, Refusal.NotFound("speciesId", request.SpeciesId, "Choose a species of the library."));
@@ -101,9 +121,15 @@ internal static class PlanEndpoints
         var lot = await db.Lots.AsNoTracking().SingleOrDefaultAsync(l => l.Id == request.LotId);
         if (lot is null) return (null, Refusal.NotFound("lotId", request.LotId, "Choose one of the lots on Seed."));
         if (lot.SpeciesId != species.Id) return (null, new("lotId", $"Lot {lot.Id} is not of {species.ScientificName}; choose a lot of this species."));
-        var anchor = new Anchor(
-            request.Target == TargetEvent.Sow ? AnchorEvent.Sow : AnchorEvent.PlantOut,
-            request.LastFrost.AddDays(7 * request.WeeksFromLastFrost));
+        var anchor = new Anchor(request.Target, request.Date ?? request.LastFrost!.Value.AddDays(7 * request.WeeksFromLastFrost!.Value));
         return (new(request, species, route, lot, SeedEndpoints.View(lot, await shelf.All()).SeedsLeft, anchor), null);
+    }
+
+    private static Refusal? CheckTarget(PlanRequest request)
+    {
+        if (request.Date is { } date) return Limits.Day("date", date);
+        if (request.LastFrost is not { } frost) return new("lastFrost", "Either date or lastFrost with weeksFromLastFrost is needed.");
+        if (request.WeeksFromLastFrost is not { } weeks) return new("weeksFromLastFrost", "weeksFromLastFrost is needed with lastFrost; valid is a whole number from -52 to 104.");
+        return Limits.Day("lastFrost", frost) ?? Limits.Whole("weeksFromLastFrost", weeks, -52, 104);
     }
 }

@@ -80,7 +80,7 @@ internal static class RoundsEndpoints
     {
         var moves = due.Kind is DueKind.StartStep or DueKind.Sow;
         var kind = Places.For(step);
-        return new(due, step.Kind, step.Note, Cautions.For(species.Hazard, step.Kind), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null);
+        return new(due, step.Kind, step.Note, Cautions.For(species.Hazard, step), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null);
     }
 
     private static int Lateness(StandingPart part, DateOnly today) =>

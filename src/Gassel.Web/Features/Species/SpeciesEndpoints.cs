@@ -28,7 +28,7 @@ internal static class SpeciesEndpoints
     private static RouteFacts Facts(Core.Treatments.Species species, Core.Treatments.Route route, DateOnly today)
     {
         var days = TreatmentTime.BeforeSowing(route);
-        return new(route.Id, [.. route.Steps.Select(s => Cautions.For(species.Hazard, s.Kind))], days,
+        return new(route.Id, [.. route.Steps.Select(s => Cautions.For(species.Hazard, s))], days,
             new(today.AddDays(days.Shortest), today.AddDays(days.Usual), today.AddDays(days.Longest)));
     }
 }

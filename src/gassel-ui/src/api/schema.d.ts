@@ -1620,15 +1620,25 @@ export interface components {
             lotId: number;
             /** Format: int32 */
             plants: number;
-            target: components["schemas"]["TargetEvent"];
+            target: components["schemas"]["AnchorEvent"];
             /** Format: date */
-            lastFrost: string;
+            date?: null | string;
+            /** Format: date */
+            lastFrost?: null | string;
             /** Format: int32 */
-            weeksFromLastFrost: number;
+            weeksFromLastFrost?: null | number;
             /** Format: double */
             survival?: null | number;
             /** Format: double */
             confidence?: null | number;
+            /** Format: int32 */
+            seedsPerCell?: null | number;
+            /** Format: int32 */
+            cellsPerTray?: null | number;
+            /** Format: double */
+            wholeContainerLoss?: null | number;
+            /** Format: int32 */
+            containers?: null | number;
         };
         PlanStepView: {
             step: components["schemas"]["RouteStep"];
@@ -1644,6 +1654,8 @@ export interface components {
             seedsLeft: number;
             /** Format: int32 */
             seedsShort: number;
+            routeId: string;
+            routes: components["schemas"]["RouteOutlook"][];
             origin: string;
         };
         ProblemDetails: {
@@ -1722,9 +1734,21 @@ export interface components {
             name: string;
             steps: components["schemas"]["RouteStep"][];
         };
-        RouteCautions: {
+        RouteFacts: {
             routeId: string;
-            steps: components["schemas"]["Caution"][][];
+            stepCautions: components["schemas"]["Caution"][][];
+            treatmentDays: components["schemas"]["DurationRange"];
+            sowIfStartedToday: components["schemas"]["DateWindow"];
+        };
+        RouteOutlook: {
+            routeId: string;
+            name: string;
+            start: components["schemas"]["DateWindow"];
+            finish: components["schemas"]["DateWindow"];
+            feasible: boolean;
+            /** Format: int32 */
+            shortfallDays: number;
+            treatmentDays: components["schemas"]["DurationRange"];
         };
         RouteStep: {
             kind: components["schemas"]["StepKind"];
@@ -1733,6 +1757,7 @@ export interface components {
             /** @default false */
             optional: boolean;
             note?: null | string;
+            isHotWater: boolean;
         };
         Schedule: {
             steps: components["schemas"]["ScheduledStep"][];
@@ -1755,6 +1780,8 @@ export interface components {
             today: string;
             steps: components["schemas"]["StepInput"][];
         };
+        /** @enum {unknown} */
+        SeedlingHardiness: "snowMelt" | "hardy" | "halfHardy" | "tender";
         SeedsNeededRequest: {
             /** Format: int32 */
             plants: number;
@@ -1845,7 +1872,10 @@ export interface components {
             hazard: components["schemas"]["HazardLevel"];
             hazardNote: null | string;
             germination: components["schemas"]["TemperatureBand"];
+            nightC: null | components["schemas"]["TemperatureBand"];
             sowingDepth: components["schemas"]["DepthRange"];
+            hardiness: components["schemas"]["SeedlingHardiness"];
+            lookAlike: null | string;
             notes: string;
             origin: string;
             routes: components["schemas"]["Route"][];
@@ -1855,7 +1885,7 @@ export interface components {
         SpeciesView: {
             species: components["schemas"]["Species"];
             explained: string;
-            stepCautions: components["schemas"]["RouteCautions"][];
+            routes: components["schemas"]["RouteFacts"][];
         };
         SplitChild: {
             part: string;
@@ -1921,8 +1951,6 @@ export interface components {
             remaining: null | components["schemas"]["Remaining"];
             working: string[];
         };
-        /** @enum {unknown} */
-        TargetEvent: "sow" | "plantOut";
         TemperatureBand: {
             /** Format: double */
             lowC: number;

@@ -4,7 +4,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
 import { useLots, useSite, useSpecies } from "../../api/queries";
-import type { LotView, PlanRequest, SiteView, SpeciesView } from "../../api/types";
+import type { LotView, SiteView, SpeciesView } from "../../api/types";
 import { Card } from "../../shared/Card";
 import { DayField } from "../../shared/DayField";
 import { EmptyNote } from "../../shared/EmptyNote";
@@ -14,6 +14,8 @@ import { NumberField } from "../../shared/NumberField";
 import { percent } from "../../shared/numbers";
 import { actDay, addDays } from "../../time/days";
 import { PlanAnswer } from "./PlanAnswer";
+import { AIMS, firstWish, toRequest } from "./wish";
+import type { Wish } from "./wish";
 
 /** From a wish to dates and seeds, live as one types. */
 export function Plan() {
@@ -58,31 +60,20 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
   const [asked] = useSearchParams();
   const withLots = species.filter((s) => lots.some((lot) => lot.details.speciesId === s.species.id));
   const wanted = asked.get("species");
-  const [speciesId, setSpeciesId] = useState(
-    withLots.some((s) => s.species.id === wanted) ? (wanted ?? "") : (withLots[0]?.species.id ?? ""),
-  );
-  const ofSpecies = lots.filter((lot) => lot.details.speciesId === speciesId);
-  const [lotId, setLotId] = useState<number | null>(Number(asked.get("lot")) || null);
-  const lot = ofSpecies.find((l) => l.id === lotId) ?? ofSpecies[0];
-  const [plants, setPlants] = useState<number | null>(30);
-  const [target, setTarget] = useState<PlanRequest["target"]>("sow");
-  const [weeks, setWeeks] = useState<number | null>(-6);
-  const [frost, setFrost] = useState<string | null>(site.nextLastFrost);
+  const [wish, setWish] = useState<Wish>(() => ({
+    ...firstWish(site.nextLastFrost),
+    speciesId: withLots.some((s) => s.species.id === wanted)
+      ? (wanted ?? "")
+      : (withLots[0]?.species.id ?? ""),
+    lotId: Number(asked.get("lot")) || null,
+  }));
+  const change = (part: Partial<Wish>) => setWish((before) => ({ ...before, ...part }));
+  const chosen = species.find((s) => s.species.id === wish.speciesId)?.species;
+  const ofSpecies = lots.filter((lot) => lot.details.speciesId === wish.speciesId);
+  const lot = ofSpecies.find((l) => l.id === wish.lotId) ?? ofSpecies[0];
+  const route = chosen?.routes.find((r) => r.id === wish.routeId) ?? chosen?.routes[0];
 
-  const request: PlanRequest | null =
-    lot && plants !== null && weeks !== null && frost !== null
-      ? {
-          speciesId,
-          routeId: null,
-          lotId: lot.id,
-          plants,
-          target,
-          lastFrost: frost,
-          weeksFromLastFrost: weeks,
-          survival: null,
-          confidence: null,
-        }
-      : null;
+  const request = lot ? toRequest(wish, lot.id, route?.id ?? null, site.today) : null;
   const settled = useSettled(request, 120);
   const plan = useQuery({
     queryKey: ["plan", settled],
@@ -118,8 +109,8 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
             select
             label="Species"
             name="speciesId"
-            value={speciesId}
-            onChange={(event) => setSpeciesId(event.target.value)}
+            value={wish.speciesId}
+            onChange={(event) => change({ speciesId: event.target.value, routeId: null })}
           >
             {withLots.map(({ species: s }) => (
               <MenuItem key={s.id} value={s.id}>
@@ -132,7 +123,7 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
             label="Lot"
             name="lotId"
             value={lot?.id ?? ""}
-            onChange={(event) => setLotId(Number(event.target.value))}
+            onChange={(event) => change({ lotId: Number(event.target.value) })}
             helperText={lot && germinationWords(lot)}
           >
             {ofSpecies.map((l) => (
@@ -141,43 +132,94 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
               </MenuItem>
             ))}
           </TextField>
+          {chosen && chosen.routes.length > 1 && (
+            <TextField
+              select
+              label="Route"
+              name="routeId"
+              value={route?.id ?? ""}
+              onChange={(event) => change({ routeId: event.target.value })}
+            >
+              {chosen.routes.map((r) => (
+                <MenuItem key={r.id} value={r.id}>
+                  {r.name}
+                </MenuItem>
+              ))}
+            </TextField>
+          )}
+          <TextField
+            select
+            label="Aim at"
+            name="target"
+            value={wish.aim}
+            onChange={(event) => change({ aim: event.target.value as Wish["aim"] })}
+          >
+            {AIMS.map((aim) => (
+              <MenuItem key={aim.id} value={aim.id}>
+                {aim.words}
+              </MenuItem>
+            ))}
+          </TextField>
+          {(wish.aim === "sowByFrost" || wish.aim === "plantsByFrost") && (
+            <>
+              <NumberField
+                label="Weeks from last frost"
+                name="weeks"
+                value={wish.weeks}
+                onChange={(weeks) => change({ weeks })}
+                min={-52}
+                max={104}
+                helper={
+                  wish.weeks !== null && wish.frost
+                    ? `${weekWords(wish.weeks)}: ${actDay(addDays(wish.frost, 7 * wish.weeks), site.today)}`
+                    : "before it with a minus, as −6"
+                }
+              />
+              <DayField
+                label="Last frost"
+                name="lastFrost"
+                value={wish.frost}
+                today={site.today}
+                onChange={(frost) => change({ frost })}
+              />
+            </>
+          )}
+          {(wish.aim === "sowOn" || wish.aim === "plantsOn") && (
+            <DayField
+              label={wish.aim === "sowOn" ? "Sowing day" : "Plants ready on"}
+              name="date"
+              value={wish.date}
+              today={site.today}
+              onChange={(date) => change({ date })}
+            />
+          )}
           <NumberField
             label="Plants wanted"
             name="plants"
-            value={plants}
-            onChange={setPlants}
+            value={wish.plants}
+            onChange={(plants) => change({ plants })}
             min={1}
             max={1_000_000}
           />
           <TextField
             select
-            label="Aim at"
-            name="target"
-            value={target}
-            onChange={(event) => setTarget(event.target.value as PlanRequest["target"])}
+            label="Sown"
+            name="cells"
+            value={wish.seedsPerCell ?? 0}
+            onChange={(event) => change({ seedsPerCell: Number(event.target.value) || null })}
           >
-            <MenuItem value="sow">sowing day</MenuItem>
-            <MenuItem value="plantOut">plants ready to plant out</MenuItem>
+            <MenuItem value={0}>loose, or one to a cell</MenuItem>
+            <MenuItem value={2}>two to a cell, thinned to one</MenuItem>
+            <MenuItem value={3}>three to a cell, thinned to one</MenuItem>
           </TextField>
           <NumberField
-            label="Weeks from last frost"
-            name="weeks"
-            value={weeks}
-            onChange={setWeeks}
-            min={-52}
-            max={104}
-            helper={
-              weeks !== null && frost
-                ? `${weekWords(weeks)}: ${actDay(addDays(frost, 7 * weeks), site.today)}`
-                : "before it with a minus, as −6"
-            }
-          />
-          <DayField
-            label="Last frost"
-            name="lastFrost"
-            value={frost}
-            today={site.today}
-            onChange={setFrost}
+            label="Spread over trays or containers"
+            name="containers"
+            value={wish.containers}
+            onChange={(containers) => change({ containers })}
+            min={1}
+            max={60}
+            helper="one in ten is lost whole (our assumption)"
           />
         </Box>
       </Card>
@@ -189,6 +231,7 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
             request={settled}
             today={site.today}
             stale={plan.isPlaceholderData || request === null}
+            onRoute={(routeId) => change({ routeId })}
           />
         )}
       </Box>

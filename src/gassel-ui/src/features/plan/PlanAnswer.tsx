@@ -17,8 +17,10 @@ import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { Choices } from "./Choices";
 import { PlanSteps } from "./PlanSteps";
+import { RouteChoices } from "./RouteChoices";
 
 interface PlanAnswerProps {
+  onRoute: (routeId: string) => void;
   plan: PlanView;
   request: PlanRequest;
   today: Day;
@@ -26,7 +28,7 @@ interface PlanAnswerProps {
 }
 
 /** When to start, how many seeds, what to do if it is too late, and the confirmation that makes a batch. */
-export function PlanAnswer({ plan, request, today, stale }: PlanAnswerProps) {
+export function PlanAnswer({ plan, request, today, stale, onRoute }: PlanAnswerProps) {
   const { schedule, seeds } = plan;
   const { palette } = useDevice();
   const late = schedule.shortfallDays;
@@ -58,6 +60,8 @@ export function PlanAnswer({ plan, request, today, stale }: PlanAnswerProps) {
           >
             {seeds.reachProbability !== null &&
               `${percent(seeds.reachProbability)} sure of ${several(request.plants, "plant")}`}
+            {seeds.cells &&
+              ` from ${several(seeds.cells.cells, "cell")} in ${several(seeds.cells.trays, "tray")}`}
             {seeds.naiveSeeds !== null && `; the usual sum says ${seeds.naiveSeeds}`}
           </Answer>
           <Answer
@@ -106,6 +110,7 @@ export function PlanAnswer({ plan, request, today, stale }: PlanAnswerProps) {
         />
       </Card>
       {late > 0 && <Choices schedule={schedule} choice={choice} today={today} onChoose={setPicked} />}
+      {plan.routes.length > 1 && <RouteChoices plan={plan} today={today} onRoute={onRoute} />}
       <Card label="the steps">
         <Typography variant="h2">Steps</Typography>
         <Typography variant="body2" sx={{ color: palette.ink2 }}>

@@ -35,7 +35,7 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
     countSeedlings: "count seedlings",
     sow: "sow",
     endStep: `end ${stepWords(item.stepKind)}`,
-    startStep: item.stepKind === "scarify" ? "scarify in hot water" : `start ${stepWords(item.stepKind)}`,
+    startStep: `start ${stepWords(item.stepKind)}`,
   }[item.due.kind];
   const atTheStep = item.due.kind === "startStep" || item.due.kind === "sow";
   return (

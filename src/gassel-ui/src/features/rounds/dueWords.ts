@@ -15,11 +15,7 @@ export function order(item: StandingDue): string {
     case "endStep":
       return `end ${stepWords(item.stepKind)}`;
     case "startStep":
-      return item.stepKind === "growOn"
-        ? "pot on"
-        : item.stepKind === "scarify"
-          ? "hot water"
-          : stepWords(item.stepKind);
+      return item.stepKind === "growOn" ? "pot on" : stepWords(item.stepKind);
   }
 }
 

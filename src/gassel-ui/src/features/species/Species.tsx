@@ -1,6 +1,7 @@
-import { Box, Button, Typography } from "@mui/material";
+import { useState } from "react";
+import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
-import { useSpecies } from "../../api/queries";
+import { useSite, useSpecies } from "../../api/queries";
 import type { SpeciesView } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { stepWords, textureFill } from "../../drawings/steps";
@@ -9,16 +10,24 @@ import { Cautions } from "../../shared/Cautions";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
-import { bandWords, classWords, depthWords, durationWords, flagWords } from "./speciesWords";
+import { several } from "../../shared/numbers";
+import { shortDay } from "../../time/days";
+import { answers, QUESTIONS } from "./questions";
+import type { Question } from "./questions";
+import { hardinessWords, bandWords, classWords, depthWords, durationWords, flagWords } from "./speciesWords";
 
 /** Requirements of each species: class, route, temperatures, cautions, and where the values come from. */
 export function Species() {
   const species = useSpecies();
   const { id } = useParams();
+  const frost = useSite().data?.nextLastFrost ?? null;
+  const [text, setText] = useState("");
+  const [question, setQuestion] = useState<Question>("all");
   const { palette } = useDevice();
   if (species.error) return <Failure error={species.error} />;
   if (!species.data) return <Loading what="the species" />;
-  const chosen = species.data.find((s) => s.species.id === (id ?? species.data[0]?.species.id));
+  const found = species.data.filter((view) => answers(view, question, text, frost));
+  const chosen = species.data.find((s) => s.species.id === (id ?? found[0]?.species.id));
   return (
     <Box
       sx={{
@@ -29,7 +38,32 @@ export function Species() {
       }}
     >
       <Card label="species" sx={{ p: { xs: 0.5, md: 1 } }}>
-        {species.data.map(({ species: s }) => (
+        <Box sx={{ display: "grid", gap: 1.5, p: 1 }}>
+          <TextField
+            label="Find"
+            name="find"
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+          <TextField
+            select
+            label="Which"
+            name="question"
+            value={question}
+            onChange={(event) => setQuestion(event.target.value as Question)}
+            helperText={several(found.length, "species", "species")}
+          >
+            {QUESTIONS.map((q) => (
+              <MenuItem key={q.id} value={q.id}>
+                {q.words}
+              </MenuItem>
+            ))}
+          </TextField>
+        </Box>
+        {found.length === 0 && (
+          <Typography sx={{ p: 1 }}>None answers to that. Ask for all, or take a word out.</Typography>
+        )}
+        {found.map(({ species: s }) => (
           <Box
             key={s.id}
             component={Link}
@@ -74,7 +108,7 @@ export function Species() {
 }
 
 function Sheet({ view }: { view: SpeciesView }) {
-  const { species, explained, stepCautions } = view;
+  const { species, explained, routes } = view;
   const { palette } = useDevice();
   return (
     <Card label={species.commonName}>
@@ -90,10 +124,14 @@ function Sheet({ view }: { view: SpeciesView }) {
       <Typography sx={{ mt: 1 }}>
         <strong>{classWords(species)}.</strong> {explained}
       </Typography>
-      {species.flags.length > 0 && <Typography>{species.flags.map(flagWords).join("; ")}.</Typography>}
+      {species.flags.length > 0 && (
+        <Typography>This kind {species.flags.map(flagWords).join("; ")}.</Typography>
+      )}
       <Typography sx={{ mt: 0.5 }}>{species.notes}</Typography>
       <Typography sx={{ mt: 0.5 }}>
-        Comes up at {bandWords(species.germination)}; sown {depthWords(species.sowingDepth)}.
+        Comes up at {bandWords(species.germination)}
+        {species.nightC && ` by day, ${bandWords(species.nightC)} by night`}; sown{" "}
+        {depthWords(species.sowingDepth)}. Seedlings {hardinessWords(species.hardiness)}.
         {species.hazard !== "none" && (
           <strong>
             {" "}
@@ -101,6 +139,11 @@ function Sheet({ view }: { view: SpeciesView }) {
           </strong>
         )}
       </Typography>
+      {species.lookAlike && (
+        <Typography sx={{ mt: 0.5, fontWeight: 700 }}>
+          Not to be taken for {species.lookAlike}: own tray, own box, own bed, a warning on every label.
+        </Typography>
+      )}
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
         {species.origin}.
       </Typography>
@@ -109,7 +152,8 @@ function Sheet({ view }: { view: SpeciesView }) {
           <Typography variant="h2">
             Route: {route.name}{" "}
             <Box component="span" sx={{ fontWeight: 400, fontSize: "0.9rem", color: palette.ink2 }}>
-              version {route.version}
+              version {route.version}; started today it is sown{" "}
+              {shortDay(routes[r]?.sowIfStartedToday.usual ?? "")}
             </Box>
           </Typography>
           {route.steps.map((step, i) => (
@@ -148,7 +192,7 @@ function Sheet({ view }: { view: SpeciesView }) {
               </Box>
               <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}>
                 {step.note && <Typography>{step.note}</Typography>}
-                <Cautions cautions={stepCautions[r]?.steps[i] ?? []} />
+                <Cautions cautions={routes[r]?.stepCautions[i] ?? []} />
               </Box>
             </Box>
           ))}

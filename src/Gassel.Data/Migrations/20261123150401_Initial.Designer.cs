@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Gassel.Data.Migrations
 {
     [DbContext(typeof(GasselDb))]
-    [Migration("20261123141510_Initial")]
+    [Migration("20261123150401_Initial")]
     partial class Initial
     {
         /// <inheritdoc />
@@ -189,6 +189,9 @@ namespace Gassel.Data.Migrations
                     b.Property<string>("Body")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Position")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("SpeciesId")
                         .IsRequired()

@@ -1,0 +1,52 @@
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>From a question to the library to a plan with another route, cells and a day of its own.</summary>
+public sealed class LibraryAndPlanTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: true);
+    private readonly Browser _browser;
+
+    public LibraryAndPlanTests() => _browser = new(_program.Address);
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    [Fact]
+    public void A_grower_finds_what_can_still_be_started_and_plans_it_by_another_route()
+    {
+        var b = _browser;
+        b.Open("/species");
+        b.See("22 species");
+        b.Choose("question", "irritant or toxic");
+        b.See("4 species");
+        b.See("meadow death camas");
+        b.Choose("question", "started today, sown by the last frost");
+        b.Type("find", "prairie");
+        b.See("1 species");
+        b.Click(By.XPath("//a[contains(., 'prairie smoke')]"));
+        b.See("Route: no cold");
+        b.Press("plan a batch");
+
+        b.Choose("target", "sowing on a day");
+        b.Type("date", "1 May 2027");
+        b.Says("plan-start", "Sat 1 May");
+        b.Click(By.CssSelector("[aria-label='take this route: with cold']"));
+        b.Says("plan-start", "Sat 20 Mar");
+        b.Choose("cells", "two to a cell");
+        b.See("cells in");
+        b.Type("containers", "0");
+        b.See("Valid is a whole number from 1 to 60.");
+        b.Type("containers", "1");
+        b.Press("why this many seeds");
+        b.See("Spread over 1 container, each lost whole");
+        b.Press("make the batch");
+        b.See("B-17 prairie smoke");
+        b.See("with cold, version 1");
+        Assert.Empty(b.Complaints());
+    }
+}
