@@ -46,4 +46,18 @@ const WORDS: Record<StepKind, string> = {
 
 export const textureOf = (kind: StepKind): Texture => TEXTURES[kind];
 export const stepWords = (kind: StepKind): string => WORDS[kind];
+const VERBS: ReadonlySet<StepKind> = new Set([
+  "scarify",
+  "soak",
+  "leach",
+  "imbibe",
+  "germinate",
+  "growOn",
+  "hardenOff",
+]);
+
+/** As an order: "scarify", but "start cold-moist". */
+export const startWords = (kind: StepKind): string =>
+  VERBS.has(kind) ? WORDS[kind] : `start ${WORDS[kind]}`;
+
 export const textureFill = (kind: StepKind): string => `url(#texture-${textureOf(kind)})`;

@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { BatchView } from "../../api/types";
-import { stepWords } from "../../drawings/steps";
+import { startWords, stepWords } from "../../drawings/steps";
 import { Card } from "../../shared/Card";
 import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
@@ -26,7 +26,7 @@ export function NextWork({ due, plan, batch, today }: NextWorkProps) {
           checkBag: "look at the bag",
           countSeedlings: "count seedlings",
           sow: "sow",
-          startStep: `start ${step ? stepWords(step.step.kind) : "the next step"}`,
+          startStep: step ? startWords(step.step.kind) : "start the next step",
           endStep: `end ${step ? stepWords(step.step.kind) : "the step"}`,
         }[item.kind];
         return (

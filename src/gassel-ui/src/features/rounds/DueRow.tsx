@@ -4,7 +4,7 @@ import { Link } from "react-router";
 import type { StandingDue, StandingPart } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { AlarmMark } from "../../drawings/AlarmMark";
-import { stepWords } from "../../drawings/steps";
+import { startWords, stepWords } from "../../drawings/steps";
 import { allWell, lookAtBag, usualStart } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
@@ -35,7 +35,7 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
     countSeedlings: "count seedlings",
     sow: "sow",
     endStep: `end ${stepWords(item.stepKind)}`,
-    startStep: `start ${stepWords(item.stepKind)}`,
+    startStep: startWords(item.stepKind),
   }[item.due.kind];
   const atTheStep = item.due.kind === "startStep" || item.due.kind === "sow";
   return (
