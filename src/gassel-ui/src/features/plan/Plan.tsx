@@ -1,20 +1,16 @@
 import { useEffect, useState } from "react";
-import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
+import { Box, Button } from "@mui/material";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
 import { useLots, useSite, useSpecies } from "../../api/queries";
 import type { LotView, SiteView, SpeciesView } from "../../api/types";
-import { Card } from "../../shared/Card";
-import { DayField } from "../../shared/DayField";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
-import { NumberField } from "../../shared/NumberField";
-import { percent } from "../../shared/numbers";
-import { actDay, addDays } from "../../time/days";
 import { PlanAnswer } from "./PlanAnswer";
-import { AIMS, firstWish, toRequest } from "./wish";
+import { PlanForm } from "./PlanForm";
+import { firstWish, toRequest } from "./wish";
 import type { Wish } from "./wish";
 
 /** From a wish to dates and seeds, live as one types. */
@@ -95,134 +91,15 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
         alignItems: "start",
       }}
     >
-      <Card label="what you want">
-        <Typography variant="h1" sx={{ mb: 1.5 }}>
-          Plan
-        </Typography>
-        <Box
-          component="form"
-          noValidate
-          sx={{ display: "grid", gap: 1.5 }}
-          onSubmit={(event) => event.preventDefault()}
-        >
-          <TextField
-            select
-            label="Species"
-            name="speciesId"
-            value={wish.speciesId}
-            onChange={(event) => change({ speciesId: event.target.value, routeId: null })}
-          >
-            {withLots.map(({ species: s }) => (
-              <MenuItem key={s.id} value={s.id}>
-                {s.commonName}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
-            label="Lot"
-            name="lotId"
-            value={lot?.id ?? ""}
-            onChange={(event) => change({ lotId: Number(event.target.value) })}
-            helperText={lot && germinationWords(lot)}
-          >
-            {ofSpecies.map((l) => (
-              <MenuItem key={l.id} value={l.id}>
-                {l.id}: {l.details.gatheredAt}
-              </MenuItem>
-            ))}
-          </TextField>
-          {chosen && chosen.routes.length > 1 && (
-            <TextField
-              select
-              label="Route"
-              name="routeId"
-              value={route?.id ?? ""}
-              onChange={(event) => change({ routeId: event.target.value })}
-            >
-              {chosen.routes.map((r) => (
-                <MenuItem key={r.id} value={r.id}>
-                  {r.name}
-                </MenuItem>
-              ))}
-            </TextField>
-          )}
-          <TextField
-            select
-            label="Aim at"
-            name="target"
-            value={wish.aim}
-            onChange={(event) => change({ aim: event.target.value as Wish["aim"] })}
-          >
-            {AIMS.map((aim) => (
-              <MenuItem key={aim.id} value={aim.id}>
-                {aim.words}
-              </MenuItem>
-            ))}
-          </TextField>
-          {(wish.aim === "sowByFrost" || wish.aim === "plantsByFrost") && (
-            <>
-              <NumberField
-                label="Weeks from last frost"
-                name="weeks"
-                value={wish.weeks}
-                onChange={(weeks) => change({ weeks })}
-                min={-52}
-                max={104}
-                helper={
-                  wish.weeks !== null && wish.frost
-                    ? `${weekWords(wish.weeks)}: ${actDay(addDays(wish.frost, 7 * wish.weeks), site.today)}`
-                    : "before it with a minus, as −6"
-                }
-              />
-              <DayField
-                label="Last frost"
-                name="lastFrost"
-                value={wish.frost}
-                today={site.today}
-                onChange={(frost) => change({ frost })}
-              />
-            </>
-          )}
-          {(wish.aim === "sowOn" || wish.aim === "plantsOn") && (
-            <DayField
-              label={wish.aim === "sowOn" ? "Sowing day" : "Plants ready on"}
-              name="date"
-              value={wish.date}
-              today={site.today}
-              onChange={(date) => change({ date })}
-            />
-          )}
-          <NumberField
-            label="Plants wanted"
-            name="plants"
-            value={wish.plants}
-            onChange={(plants) => change({ plants })}
-            min={1}
-            max={1_000_000}
-          />
-          <TextField
-            select
-            label="Sown"
-            name="cells"
-            value={wish.seedsPerCell ?? 0}
-            onChange={(event) => change({ seedsPerCell: Number(event.target.value) || null })}
-          >
-            <MenuItem value={0}>loose, or one to a cell</MenuItem>
-            <MenuItem value={2}>two to a cell, thinned to one</MenuItem>
-            <MenuItem value={3}>three to a cell, thinned to one</MenuItem>
-          </TextField>
-          <NumberField
-            label="Spread over trays or containers"
-            name="containers"
-            value={wish.containers}
-            onChange={(containers) => change({ containers })}
-            min={1}
-            max={60}
-            helper="one in ten is lost whole (our assumption)"
-          />
-        </Box>
-      </Card>
+      <PlanForm
+        wish={wish}
+        change={change}
+        species={withLots.map((view) => view.species)}
+        lots={ofSpecies}
+        lot={lot}
+        route={route}
+        today={site.today}
+      />
       <Box>
         <Failure error={plan.error} />
         {!plan.error && plan.data && settled && (
@@ -237,20 +114,6 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
       </Box>
     </Box>
   );
-}
-
-function germinationWords(lot: LotView): string {
-  const { test, assumedFraction } = lot.details;
-  const known = test
-    ? `${test.germinated} of ${test.seeds} came up in a test`
-    : `${percent(assumedFraction ?? 0)} assumed`;
-  return `${lot.seedsLeft} seeds left; ${known}`;
-}
-
-function weekWords(weeks: number): string {
-  if (weeks === 0) return "on it";
-  const count = Math.abs(weeks);
-  return `${count} ${count === 1 ? "week" : "weeks"} ${weeks < 0 ? "before" : "after"}`;
 }
 
 /** The value once it has stood still for a moment. */

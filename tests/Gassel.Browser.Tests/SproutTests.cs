@@ -1,0 +1,57 @@
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>Seed that sprouts in the bag: picked out before the shortest time, the whole bag sown from one in ten on.</summary>
+public sealed class SproutTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: true);
+    private readonly Browser _browser;
+
+    public SproutTests() => _browser = new(_program.Address);
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    [Fact]
+    public async Task Two_of_forty_eight_are_picked_out_as_of_yesterday_and_every_seed_stays_in_count()
+    {
+        var b = _browser;
+        b.Open("/");
+        b.SeeTest("due-12-1-checkBag");
+        b.PressKeys("[");
+        b.Says("done-day", "yesterday, Sat 13 Mar");
+        b.PressIn("due-12-1-checkBag", "not so…");
+        b.Type("sprouted", "2");
+        b.See("Usual here: pick out and sow the 2, return the other 46");
+        b.Press("record");
+        b.See("2 sprouted");
+        var batch = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 12)!;
+        b.Open("/batches/" + batch["id"]);
+        b.Says("germination", "4.2 % germinated");
+        b.Says("germination-interval", "2 of 48");
+        b.See("Sat 13 Mar");
+        b.See("Divided part 1: 1.1 with 2 seeds, 1.2 with 46 seeds.");
+    }
+
+    [Fact]
+    public void Five_of_forty_eight_and_the_whole_bag_is_sown()
+    {
+        var b = _browser;
+        b.Open("/");
+        b.PressIn("due-12-1-checkBag", "not so…");
+        b.Type("sprouted", "49");
+        b.See("Valid is a whole number from 0 to 48.");
+        b.Type("sprouted", "5");
+        b.See("Usual here: sow the whole bag");
+        b.Press("record");
+        b.See("5 sprouted");
+        b.SeeNoMore(By.CssSelector("[data-testid='due-12-1-checkBag']"));
+        b.Open("/count");
+        b.Click(By.CssSelector("[aria-label='count B-12 tray 12']"));
+        b.See("0 seedlings stand of 48 seeds");
+    }
+}
