@@ -1,4 +1,5 @@
 import type { SpeciesView } from "../../api/types";
+import { several } from "../../shared/numbers";
 
 type Species = SpeciesView["species"];
 
@@ -55,7 +56,7 @@ export function durationWords({
   if (longest === 0) return "within the hour";
   if (shortest === longest) return shortest === 1 ? "1 day" : `${shortest} days`;
   if (usual >= 400) return `usually ${inYears(usual)} years (${inYears(shortest)} to ${inYears(longest)})`;
-  return `usually ${usual} days (${shortest} to ${longest})`;
+  return `usually ${several(usual, "day")} (${shortest} to ${longest})`;
 }
 
 /** `20–25 °C`, kept on one line. */

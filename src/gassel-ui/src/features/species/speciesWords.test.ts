@@ -1,0 +1,22 @@
+import { describe, expect, it } from "vitest";
+import { bandWords, depthWords, durationWords } from "./speciesWords";
+
+describe("a species in words", () => {
+  it("tells how long a step takes", () => {
+    expect(durationWords({ shortest: 0, usual: 0, longest: 0, isOrdered: true })).toBe("within the hour");
+    expect(durationWords({ shortest: 1, usual: 1, longest: 3, isOrdered: true })).toBe(
+      "usually 1 day (1 to 3)",
+    );
+    expect(durationWords({ shortest: 60, usual: 84, longest: 112, isOrdered: true })).toBe(
+      "usually 84 days (60 to 112)",
+    );
+    expect(durationWords({ shortest: 695, usual: 1095, longest: 1460, isOrdered: true })).toBe(
+      "usually 3 years (1.9 to 4)",
+    );
+  });
+  it("tells depth and temperature", () => {
+    expect(depthWords({ lowMm: 0, highMm: 0 })).toBe("on the surface, pressed in");
+    expect(depthWords({ lowMm: 6, highMm: 10 })).toBe("6–10 mm deep");
+    expect(bandWords({ lowC: 1, highC: 5 })).toContain("5\u00a0°C");
+  });
+});
