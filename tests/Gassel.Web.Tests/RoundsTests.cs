@@ -31,6 +31,10 @@ public sealed class RoundsTests : IAsyncDisposable
         // four of forty is one in ten
         Assert.Equal(4, shelf[0]!["sowAllFrom"]!.GetValue<int>());
 
+        // balsamroot is sown in the yard, but its sprouts go where no frost reaches them
+        Assert.Equal("lamp-shelf", shelf[0]!["sproutsTo"]!.GetValue<string>());
+        Assert.Contains(shelf[0]!["due"]!.AsArray(), d => d!["toPlace"]?.GetValue<string>() == "yard");
+
         await _book.Record(first, "2027-03-14", "warn", """{"kind":"moved","part":"1","place":"yard"}""");
         Assert.Single(Place(await _book.Get("/api/rounds"), "yard")["parts"]!.AsArray());
     }

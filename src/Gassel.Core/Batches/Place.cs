@@ -27,6 +27,12 @@ public static class Places
         new("yard", "Yard", PlaceKind.Yard, 5),
     ];
 
+    /// <summary>
+    /// Where seed that sprouted in the bag is sown: frost-free, so never the yard, even for kinds that otherwise come up outdoors
+    /// (common practice, no source).
+    /// </summary>
+    public const PlaceKind ForSprouts = PlaceKind.LampShelf;
+
     /// <summary>The kind of place a step is usually done in. Cool germinators go to the yard's shelter, not under warm lamps.</summary>
     public static PlaceKind For(RouteStep step) => step.Kind switch
     {

@@ -70,6 +70,24 @@ public class BatchFoldTests
         Assert.Equal(25, later.Germinated);
     }
 
+    /// <summary>R: prop.test(40, 50, correct = FALSE). Forty of fifty over two parts are the same forty of fifty.</summary>
+    [Fact]
+    public void Germination_of_a_batch_is_taken_over_its_parts()
+    {
+        Assert.Null(BatchGermination.From(new Book().Fold()));
+        var state = new Book()
+            .Add("2026-12-01", new StepStarted("1", 0, 50))
+            .Add("2027-01-20", new Check("1", Moisture.Right, MouldSeen.None, 4))
+            .Add("2027-01-20", new Split("1", [new("1.1", 4, 4), new("1.2", 46, 0)]))
+            .Add("2027-02-20", new Sown("1.2", null, null))
+            .Add("2027-03-01", new Count("1.2", 36, 0))
+            .Fold();
+        var germination = BatchGermination.From(state)!;
+        Assert.Equal((40, 50), (germination.Germinated, germination.Seeds));
+        Assert.Equal(0.66963, germination.Low, 5);
+        Assert.Equal(0.88756, germination.High, 5);
+    }
+
     [Fact]
     public void More_seedlings_than_seed_is_a_conflict_and_the_rest_still_counts()
     {

@@ -29,6 +29,17 @@ public class StoppingRuleTests
         Assert.Equal(AdviceKind.Close, Advise([new(60, 0)], Plain with { DormancyClass = dormancy, CutTest = new(0, 9, 1), SpringsPassed = 2 }));
     }
 
+    /// <summary>Counted on a calendar; a spring in the south is over at the new year.</summary>
+    [Theory]
+    [InlineData("2027-03-01", "2027-06-30", 46, 0)]
+    [InlineData("2027-03-01", "2027-07-01", 46, 1)]
+    [InlineData("2026-11-01", "2028-07-01", 46, 2)]
+    [InlineData("2027-07-15", "2028-06-30", 46, 0)]
+    [InlineData("2027-08-01", "2027-12-31", -46, 0)]
+    [InlineData("2027-08-01", "2028-01-01", -46, 1)]
+    public void Springs_are_counted_by_hemisphere(string sown, string today, double latitude, int springs) =>
+        Assert.Equal(springs, Springs.Passed(DateOnly.ParseExact(sown, "yyyy-MM-dd"), DateOnly.ParseExact(today, "yyyy-MM-dd"), latitude));
+
     [Fact]
     public void Deep_and_root_first_seed_is_kept_too()
     {

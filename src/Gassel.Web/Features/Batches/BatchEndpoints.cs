@@ -33,7 +33,7 @@ internal static class BatchEndpoints
     {
         if (await shelf.Find(id) is not { } batch) return NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
-        return TypedResults.Ok(BatchViews.Whole(batch, species, Names(await library.Places()), clock.Today));
+        return TypedResults.Ok(BatchViews.Whole(batch, species, Names(await library.Places()), clock.Today, clock.Site?.Latitude ?? 0));
     }
 
     private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(

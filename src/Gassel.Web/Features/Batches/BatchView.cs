@@ -20,9 +20,6 @@ public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribb
 public sealed record LogLine(
     Guid Id, Guid Act, DateOnly DoneOn, DateTimeOffset RecordedAt, string Who, EntrySource Source, string Words, EntryFate Fate, string? Conflict);
 
-/// <summary>Germination over all parts: sprouted in treatment or emerged, of the seed started.</summary>
-public sealed record BatchGermination(int Germinated, int Seeds, double Fraction, double Low, double High, IReadOnlyList<string> Working);
-
 /// <param name="Germination">Null before the first step.</param>
 /// <param name="Cautions">For each step of the route.</param>
 public sealed record BatchView(

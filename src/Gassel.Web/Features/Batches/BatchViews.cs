@@ -19,13 +19,13 @@ internal static class BatchViews
             state.Germinated, state.Standing, state.Conflicts.Count(), ribbon[0].Start, ribbon[^1].End, ribbon);
     }
 
-    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, string> placeNames, DateOnly today)
+    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, string> placeNames, DateOnly today, double latitude)
     {
         var (plan, state) = (batch.Plan, batch.State);
         return new(
             Summary(batch, species, today), plan, species,
-            [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today)))],
-            Germination(state),
+            [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude)))],
+            BatchGermination.From(state),
             DueWork.For(plan, state, species, today),
             [.. state.Log.Select(l => new LogLine(l.Entry.Id, l.Entry.Act, l.Entry.DoneOn, l.Entry.RecordedAt, l.Entry.Who, l.Entry.Source,
                 EntryWords.Of(l.Entry.Payload, plan, placeNames), l.Fate, l.Conflict?.Words))],
@@ -48,32 +48,12 @@ internal static class BatchViews
             : string.Create(CultureInfo.InvariantCulture, $"{step.Kind.Words()}, day {today.DayNumber - open.Start.DayNumber} of {plan.Steps[open.Step].PlannedDays}");
     }
 
-    private static GerminationResult? Result(BatchPlan plan, PartState part, Core.Treatments.Species species, DateOnly today)
+    private static GerminationResult? Result(BatchPlan plan, PartState part, Core.Treatments.Species species, DateOnly today, double latitude)
     {
         if (part.SownOn is not { } sown || part.Seeds == 0) return null;
         var days = plan.Steps[plan.GerminateStep!.Value].Step.Days;
         var context = new SowingContext(days.Shortest, days.Longest, species.DormancyClass, species.Depth, species.Flags,
-            RotSeen: false, CutTest: null, SpringsPassed(sown, today), []);
+            RotSeen: false, CutTest: null, Springs.Passed(sown, today, latitude), []);
         return GerminationResult.From(part.Seeds, part.CountsSinceSowing(), context: context);
-    }
-
-    /// <summary>Springs that have ended since sowing: a spring counts as passed on 1 July of the north (our assumption).</summary>
-    private static int SpringsPassed(DateOnly sown, DateOnly today)
-    {
-        static int Ended(DateOnly day) => day.Month >= 7 ? day.Year : day.Year - 1;
-        return Math.Max(0, Ended(today) - Ended(sown));
-    }
-
-    private static BatchGermination? Germination(BatchState state)
-    {
-        if (!state.Started) return null;
-        var wilson = Proportion.Wilson(state.Germinated, state.SeedsStarted, 0.95);
-        var sprouted = state.Living.Sum(p => p.Sprouted);
-        return new(state.Germinated, state.SeedsStarted, (double)state.Germinated / state.SeedsStarted, wilson.Low, wilson.High,
-        [
-            string.Create(CultureInfo.InvariantCulture, $"{state.Germinated} germinated of {state.SeedsStarted} seeds started, over all parts."),
-            string.Create(CultureInfo.InvariantCulture, $"{sprouted} sprouted in the treatment, {state.Living.Sum(p => p.Emerged)} emerged; a sprout that emerges counts once."),
-            string.Create(CultureInfo.InvariantCulture, $"95 % interval {wilson.Low:P1} to {wilson.High:P1} (Wilson 1927)."),
-        ]);
     }
 }

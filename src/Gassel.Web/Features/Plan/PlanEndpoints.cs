@@ -13,15 +13,6 @@ namespace Gassel.Web.Features.Plan;
 
 internal static class PlanEndpoints
 {
-    /// <summary>Share of seedlings that become plants where the grower says nothing (our assumption).</summary>
-    private const double AssumedSurvival = 0.85;
-
-    /// <summary>Share of trays or containers lost whole to damping off, mice or a freeze (starter value, our assumption).</summary>
-    private const double AssumedContainerLoss = 0.1;
-
-    /// <summary>Spread over at least three (common practice, no source).</summary>
-    private const int UsualContainers = 3;
-
     public static void MapPlan(this RouteGroupBuilder api)
     {
         api.MapPost("/plan", Preview).ProducesProblem(400).ProducesProblem(404);
@@ -45,8 +36,8 @@ internal static class PlanEndpoints
         public SeedsNeededResult Seeds()
         {
             var result = SeedsNeeded.For(new(
-                Request.Plants, SeedEndpoints.Belief(Lot), Request.Survival ?? AssumedSurvival, Request.Confidence ?? 0.9,
-                Request.SeedsPerCell, Request.CellsPerTray ?? 72, Request.WholeContainerLoss ?? AssumedContainerLoss, Request.Containers ?? UsualContainers));
+                Request.Plants, SeedEndpoints.Belief(Lot), Request.Survival ?? PlanAssumptions.Survival, Request.Confidence ?? PlanAssumptions.Confidence,
+                Request.SeedsPerCell, Request.CellsPerTray ?? PlanAssumptions.CellsPerTray, Request.WholeContainerLoss ?? PlanAssumptions.WholeContainerLoss, Request.Containers ?? PlanAssumptions.Containers));
             return Request.Survival is null
                 ? result with { Working = [.. result.Working, "The survival from seedling to plant is our assumption."] }
                 : result;
@@ -106,12 +97,12 @@ internal static class PlanEndpoints
     {
         var refusal = Limits.Whole("plants", request.Plants, 1, 1_000_000)
             ?? CheckTarget(request)
-            ?? Limits.Open("survival", request.Survival ?? AssumedSurvival, 0, 1, includeMax: true)
-            ?? Limits.Open("confidence", request.Confidence ?? 0.9, 0, 1)
+            ?? Limits.Open("survival", request.Survival ?? PlanAssumptions.Survival, 0, 1, includeMax: true)
+            ?? Limits.Open("confidence", request.Confidence ?? PlanAssumptions.Confidence, 0, 1)
             ?? Limits.Whole("seedsPerCell", request.SeedsPerCell ?? 1, 1, 50)
-            ?? Limits.Whole("cellsPerTray", request.CellsPerTray ?? 72, 1, 1000)
-            ?? Limits.Number("wholeContainerLoss", request.WholeContainerLoss ?? AssumedContainerLoss, 0, 0.99)
-            ?? Limits.Whole("containers", request.Containers ?? UsualContainers, 1, SeedsNeeded.MaxContainers);
+            ?? Limits.Whole("cellsPerTray", request.CellsPerTray ?? PlanAssumptions.CellsPerTray, 1, 1000)
+            ?? Limits.Number("wholeContainerLoss", request.WholeContainerLoss ?? PlanAssumptions.WholeContainerLoss, 0, 0.99)
+            ?? Limits.Whole("containers", request.Containers ?? PlanAssumptions.Containers, 1, SeedsNeeded.MaxContainers);
         if (refusal is not null) return (null, refusal);
         var species = (await library.Species()).SingleOrDefault(s => s.Id == request.SpeciesId);
         if (species is null) return (null, Refusal.NotFound("speciesId", request.SpeciesId, "Choose a species of the library."));

@@ -13,10 +13,11 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Day">Days in this step; null with it.</param>
 /// <param name="Sprouted">Of the seeds, seen sprouted in the treatment.</param>
 /// <param name="SowAllFrom">Newly sprouted seeds from which sowing all is the default; null outside a moist hold.</param>
+/// <param name="SproutsTo">Id of the frost-free place for seed that sprouted in the bag; null where the book has none.</param>
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
     Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
-    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? SowAllFrom, IReadOnlyList<StandingDue> Due);
+    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? SowAllFrom, string? SproutsTo, IReadOnlyList<StandingDue> Due);
 
 /// <param name="Due">What is asked for.</param>
 /// <param name="StepKind">Kind of the step it concerns.</param>
@@ -72,6 +73,7 @@ internal static class RoundsEndpoints
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold()
                     ? SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
                     : null,
+                places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
                 [.. due[part.Id].Select(d => Explain(d, batch.Plan.Steps[d.Step].Step, species, places))]));
         }
     }

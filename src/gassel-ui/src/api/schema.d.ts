@@ -1927,6 +1927,7 @@ export interface components {
             plannedDays: null | number;
             /** Format: int32 */
             sowAllFrom: null | number;
+            sproutsTo: null | string;
             due: components["schemas"]["StandingDue"][];
         };
         StepInput: {

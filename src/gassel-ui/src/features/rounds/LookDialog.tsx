@@ -39,10 +39,9 @@ export function LookDialog({ part, item, doneOn, today, close }: LookDialogProps
   const usual: SproutAction =
     (sprouted ?? 0) >= (part.sowAllFrom ?? 1) || sprouted === left ? "sowAll" : "pickOut";
   const action = chosen ?? usual;
-  const sowTo = part.due.find((d) => d.due.kind === "sow")?.toPlace ?? "lamp-shelf";
   const name = `B-${part.number} ${part.commonName}`;
   const send = async () => {
-    const payloads = lookAtBag(part, { moisture, mould, sprouted: sprouted ?? 0 }, action, sowTo);
+    const payloads = lookAtBag(part, { moisture, mould, sprouted: sprouted ?? 0 }, action, part.sproutsTo);
     close();
     await record(
       part.batchId,
