@@ -31,8 +31,23 @@ export function makeTheme(p: Palette, mode: "light" | "dark"): Theme {
         defaultProps: { disableElevation: true },
         styleOverrides: { root: { minHeight: 48, paddingInline: 18 } },
       },
+      // read at the bench: ink on both states, the chosen one told by ground and weight
       MuiToggleButton: {
-        styleOverrides: { root: { minHeight: 48, textTransform: "none", fontSize: "1rem" } },
+        styleOverrides: {
+          root: {
+            minHeight: 48,
+            textTransform: "none",
+            fontSize: "1rem",
+            fontWeight: 400,
+            color: p.ink,
+            borderColor: p.ink2,
+            "&.Mui-selected, &.Mui-selected:hover": {
+              fontWeight: 700,
+              color: p.onSlate,
+              backgroundColor: p.slate,
+            },
+          },
+        },
       },
       MuiIconButton: { styleOverrides: { root: { minWidth: 48, minHeight: 48 } } },
       MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: "none" } } },
