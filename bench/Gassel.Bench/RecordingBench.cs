@@ -35,7 +35,7 @@ internal static class RecordingBench
     private static async Task<List<Guid>> Prepare(HttpClient http)
     {
         await Send(http, HttpMethod.Put, "/api/site", """{"name":"bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
-        var lot = await Send(http, HttpMethod.Post, "/api/lots", """{"speciesId":"balsamroot","gatheredAt":"slope","gatheredOn":"2020-07-01","seeds":100000,"assumedFraction":0.6}""");
+        var lot = await Send(http, HttpMethod.Post, "/api/lots", """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2020-07-01","counted":100000,"assumedFraction":0.6}}""");
         var today = (await Send(http, HttpMethod.Get, "/api/site", null))["today"]!.GetValue<string>();
         var batches = new List<Guid>();
         for (var i = 0; i < Writers * BatchesEach; i++)

@@ -13,6 +13,8 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     public DbSet<PlaceRow> Places => Set<PlaceRow>();
     public DbSet<BatchRow> Batches => Set<BatchRow>();
     public DbSet<EntryRow> Entries => Set<EntryRow>();
+    public DbSet<WeatherRecordRow> WeatherRecords => Set<WeatherRecordRow>();
+    public DbSet<WeatherDayRow> WeatherDays => Set<WeatherDayRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -27,6 +29,13 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.HasIndex(x => x.Number).IsUnique();
             e.HasOne<SpeciesRow>().WithMany().HasForeignKey(x => x.SpeciesId);
             e.HasOne<LotRow>().WithMany().HasForeignKey(x => x.LotId);
+        });
+        modelBuilder.Entity<WeatherRecordRow>(e => e.ToTable("weather_records"));
+        modelBuilder.Entity<WeatherDayRow>(e =>
+        {
+            e.ToTable("weather_days");
+            e.HasKey(x => new { x.RecordId, x.Day });
+            e.HasOne<WeatherRecordRow>().WithMany().HasForeignKey(x => x.RecordId);
         });
         modelBuilder.Entity<EntryRow>(e =>
         {

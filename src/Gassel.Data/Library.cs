@@ -7,11 +7,14 @@ namespace Gassel.Data;
 /// <summary>Species with the newest version of each route, and places: read once, read again after a change.</summary>
 public sealed class Library(Func<GasselDb> connect)
 {
-    private Task<IReadOnlyList<Species>>? _species;
+    private Task<(IReadOnlyList<Species> Species, HashSet<string> Own)>? _species;
     private Task<IReadOnlyList<Place>>? _places;
 
     /// <summary>By scientific name.</summary>
-    public Task<IReadOnlyList<Species>> Species() => _species is { IsFaulted: false } kept ? kept : _species = ReadSpecies();
+    public async Task<IReadOnlyList<Species>> Species() => (await Read()).Species;
+
+    /// <summary>Whether the grower changed the species, or added it; known after <see cref="Species"/>.</summary>
+    public bool HasOwnValues(string species) => _species is { IsCompletedSuccessfully: true } kept && kept.Result.Own.Contains(species);
 
     /// <summary>In the order in which a grower walks past.</summary>
     public Task<IReadOnlyList<Place>> Places() => _places is { IsFaulted: false } kept ? kept : _places = ReadPlaces();
@@ -19,14 +22,16 @@ public sealed class Library(Func<GasselDb> connect)
     /// <summary>Called after either was changed.</summary>
     public void Forget() => (_species, _places) = (null, null);
 
-    private async Task<IReadOnlyList<Species>> ReadSpecies()
+    private Task<(IReadOnlyList<Species> Species, HashSet<string> Own)> Read() => _species is { IsFaulted: false } kept ? kept : _species = ReadSpecies();
+
+    private async Task<(IReadOnlyList<Species> Species, HashSet<string> Own)> ReadSpecies()
     {
         await using var db = connect();
         var rows = await db.Species.AsNoTracking().Include(s => s.Routes).OrderBy(s => s.ScientificName).ToListAsync();
-        return [.. rows.Select(row => CoreJson.Read<Species>(row.Body) with
+        return ([.. rows.Select(row => CoreJson.Read<Species>(row.Own ?? row.Body ?? throw new InvalidDataException($"species {row.Id} has no values")) with
         {
             Routes = [.. row.Routes.OrderBy(r => r.Position).GroupBy(r => r.Id).Select(g => CoreJson.Read<Route>(g.MaxBy(r => r.Version)!.Body))],
-        })];
+        })], [.. rows.Where(r => r.Own is not null).Select(r => r.Id)]);
     }
 
     private async Task<IReadOnlyList<Place>> ReadPlaces()

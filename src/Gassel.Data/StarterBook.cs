@@ -6,12 +6,12 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
 
-/// <summary>What every new book holds: starter species and places. Starter species of an older Gassel get the newer values; routes of a
-/// version that is there already stay, for batches were planned with them.</summary>
+/// <summary>What every new book holds: starter species and places. Starter species of an older Gassel get the newer values, beside
+/// the grower's own, which stay; routes of a version that is there already stay, for batches were planned with them.</summary>
 public static class StarterBook
 {
     /// <summary>Goes up whenever the starter values change; kept in the file as <c>user_version</c>.</summary>
-    public const int Version = 2;
+    public const int Version = 3;
 
     public static async Task Fill(GasselDb db)
     {
@@ -24,7 +24,13 @@ public static class StarterBook
                 continue;
             }
             row.Body = starter.Body;
-            row.Routes.AddRange(starter.Routes.Where(r => !row.Routes.Any(k => k.Id == r.Id && k.Version == r.Version)));
+            // after the grower's own routes, so that the first stays the first
+            var position = row.Routes.Max(r => r.Position);
+            foreach (var route in starter.Routes.Where(r => !row.Routes.Any(k => k.Id == r.Id && k.Version >= r.Version)))
+            {
+                route.Position = row.Routes.FirstOrDefault(k => k.Id == route.Id)?.Position ?? ++position;
+                row.Routes.Add(route);
+            }
         }
         if (!await db.Places.AnyAsync())
         {

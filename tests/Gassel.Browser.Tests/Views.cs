@@ -11,7 +11,7 @@ internal static class Views
         [
             ("/", "hands today"),
             ("/plan?species=globemallow", "What can still be done"),
-            ("/batches", "16 batches"),
+            ("/batches", "23 batches"),
             ($"/batches/{Id(4)}", "germinated"),
             ("/count", "Which tray stands in front of you"),
             ($"/count/{Id(7)}/1", "seedlings stand"),

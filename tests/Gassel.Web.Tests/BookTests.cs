@@ -29,19 +29,29 @@ public sealed class BookTests : IAsyncDisposable
     }
 
     [Theory]
-    [InlineData("\"seeds\":0", "seeds")]
-    [InlineData("\"seeds\":-5", "seeds")]
-    [InlineData("\"gatheredOn\":\"2027-08-01\"", "gatheredOn")]
-    [InlineData("\"assumedFraction\":0", "assumedFraction")]
-    [InlineData("\"assumedFraction\":1.2", "assumedFraction")]
-    [InlineData("\"test\":{\"germinated\":3,\"seeds\":2},\"assumedFraction\":null", "test.germinated")]
-    [InlineData("\"test\":{\"germinated\":1,\"seeds\":2}", "assumedFraction")]
+    [InlineData("\"counted\":0", "lot.counted")]
+    [InlineData("\"counted\":-5", "lot.counted")]
+    [InlineData("\"counted\":null", "lot.counted")]
+    [InlineData("\"weight\":{\"grams\":2,\"seedsPerGram\":100,\"purity\":0.9}", "lot.counted")]
+    [InlineData("\"counted\":null,\"weight\":{\"grams\":2,\"seedsPerGram\":100,\"purity\":1.2}", "lot.weight.purity")]
+    [InlineData("\"counted\":null,\"weight\":{\"grams\":0.001,\"seedsPerGram\":10,\"purity\":0.9}", "lot.weight")]
+    [InlineData("\"gatheredOn\":\"2027-08-01\"", "lot.gatheredOn")]
+    [InlineData("\"latitude\":46", "lot.longitude")]
+    [InlineData("\"latitude\":146,\"longitude\":3", "lot.latitude")]
+    [InlineData("\"assumedFraction\":0", "lot.assumedFraction")]
+    [InlineData("\"assumedFraction\":1.2", "lot.assumedFraction")]
+    [InlineData("\"cutTest\":{\"full\":0,\"empty\":0,\"rotten\":0}", "lot.cutTest")]
+    [InlineData("\"tests\":[{\"germinated\":3,\"seeds\":2}]", "lot.tests[0].germinated")]
+    [InlineData("\"tests\":[{\"germinated\":3,\"seeds\":20,\"on\":\"2027-04-01\"}]", "lot.tests[0].on")]
+    [InlineData("\"tests\":[{\"germinated\":3,\"seeds\":20,\"given\":[{\"kind\":\"growOn\",\"days\":3}]}]", "lot.tests[0].given[0].kind")]
+    [InlineData("\"tests\":[{\"germinated\":3,\"seeds\":501}]", "lot.counted")]
+    [InlineData("\"storage\":\"attic\"", "lot.storage")]
     [InlineData("\"speciesId\":\"tulip\"", "speciesId")]
     public async Task A_lot_that_cannot_be_is_refused(string wrong, string field)
     {
         await _book.InitializeAsync();
-        var lot = JsonNode.Parse("""{"speciesId":"balsamroot","gatheredAt":"slope","gatheredOn":"2026-07-01","seeds":500,"assumedFraction":0.6}""")!.AsObject();
-        foreach (var (name, value) in JsonNode.Parse("{" + wrong + "}")!.AsObject()) lot[name] = value?.DeepClone();
+        var lot = JsonNode.Parse("""{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""")!.AsObject();
+        foreach (var (name, value) in JsonNode.Parse("{" + wrong + "}")!.AsObject()) (name == "speciesId" ? lot : lot["lot"]!.AsObject())[name] = value?.DeepClone();
         var (status, problem) = await _book.Post("/api/lots", lot.ToJsonString());
         Assert.Contains(status, new[] { 400, 404 });
         Assert.Equal(field, problem["field"]!.GetValue<string>());
@@ -64,7 +74,7 @@ public sealed class BookTests : IAsyncDisposable
         Assert.Equal(400, status);
         Assert.Equal("seeds", problem["field"]!.GetValue<string>());
         Assert.Contains("220 left", problem["detail"]!.GetValue<string>());
-        var (shrunk, less) = await _book.Put("/api/lots/1", """{"speciesId":"balsamroot","gatheredAt":"slope","gatheredOn":"2026-07-01","seeds":100,"assumedFraction":0.6}""");
+        var (shrunk, less) = await _book.Put("/api/lots/1", """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":100,"assumedFraction":0.6}}""");
         Assert.Equal(400, shrunk);
         Assert.Contains("280", less["detail"]!.GetValue<string>());
     }
@@ -93,8 +103,8 @@ public sealed class BookTests : IAsyncDisposable
     {
         await _book.InitializeAsync();
         await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
-        await _book.Post("/api/lots", """{"speciesId":"globemallow","gatheredAt":"burn","gatheredOn":"2026-08-01","seeds":100,"test":{"germinated":30,"seeds":50}}""");
-        var (status, plan) = await _book.Post("/api/plan", """{"speciesId":"globemallow","routeId":null,"lotId":1,"plants":48,"target":"plantOut","lastFrost":"2027-05-08","weeksFromLastFrost":18,"wholeContainerLoss":0}""");
+        await _book.Post("/api/lots", """{"speciesId":"globemallow","lot":{"gatheredAt":"burn","gatheredOn":"2026-08-01","counted":150,"tests":[{"germinated":30,"seeds":50,"given":[{"kind":"scarify","days":0}]}]}}""");
+        var (status, plan) = await _book.Post("/api/plan", """{"speciesId":"globemallow","routeId":null,"lotId":1,"plants":48,"target":"plantOut","lastFrost":"2027-05-08","weeksFromLastFrost":18,"wholeContainerLoss":0,"stages":{"toPot":0.85,"toHardened":1,"toPlanted":1}}""");
         Assert.Equal(200, status);
         // R, calculations §4: 48 plants, test 30 of 50, survival 0.85, confidence 0.9
         Assert.Equal(116, plan["seeds"]!["seeds"]!.GetValue<int>());
@@ -202,7 +212,7 @@ public sealed class BookTests : IAsyncDisposable
                 var site = JsonNode.Parse(await http.GetStringAsync("/api/site", TestContext.Current.CancellationToken))!;
                 Assert.Equal("2027-03-14", site["today"]!.GetValue<string>());
                 var batches = JsonNode.Parse(await http.GetStringAsync("/api/batches", TestContext.Current.CancellationToken))!.AsArray();
-                Assert.Equal(16, batches.Count);
+                Assert.Equal(23, batches.Count);
                 // one conflict is told on purpose; the rest of the invented winter must hold together
                 Assert.Equal(1, batches.Sum(b => b!["conflicts"]!.GetValue<int>()));
             }

@@ -64,7 +64,7 @@ public sealed class RunningBook : IAsyncLifetime
     public async Task<Guid> BatchOfBalsamroot(int seeds = 60)
     {
         await Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
-        var (_, lot) = await Post("/api/lots", """{"speciesId":"balsamroot","gatheredAt":"slope","gatheredOn":"2026-07-01","seeds":500,"assumedFraction":0.6}""");
+        var (_, lot) = await Post("/api/lots", """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""");
         var id = Guid.NewGuid();
         var (status, made) = await Post("/api/batches", $$"""
             {"id":"{{id}}","choice":"moveTarget","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,"lotId":{{lot["id"]}},"plants":20,

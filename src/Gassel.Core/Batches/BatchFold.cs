@@ -109,7 +109,7 @@ public static class BatchFold
             }
             part.EndOpen(entry.DoneOn);
             part.Spans.Add(new(start.Step, entry.DoneOn, null));
-            if (kind == StepKind.Germinate) part.SownOn = entry.DoneOn;
+            if (kind == StepKind.Germinate || plan.IsSownAt(start.Step)) part.SownOn ??= entry.DoneOn;
             Stand(part, start.Place, start.Vessel);
             return null;
         }

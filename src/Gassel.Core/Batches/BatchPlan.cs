@@ -40,6 +40,20 @@ public sealed record BatchPlan(
         }
     }
 
+    /// <summary>Outdoors the seed goes into its mix at the first warm or cold spell and stays there.</summary>
+    public bool IsSownAt(int step) => Route.IsOutdoors && Steps[step].Step.Kind is StepKind.WarmMoist or StepKind.ColdMoist;
+
+    /// <summary>Days from sowing in which seedlings are expected. Seed sown outdoors lies through its cold first.</summary>
+    public DurationRange DaysToEmergence(PartState part)
+    {
+        var germinate = GerminateStep!.Value;
+        var days = Steps[germinate].Step.Days;
+        if (!Route.IsOutdoors || part.SownOn is not { } sown) return days;
+        var opens = part.Spans.FirstOrDefault(s => s.Step == germinate)?.Start ?? sown.AddDays(Steps[germinate].Start.DayNumber - Start.DayNumber);
+        var wait = Math.Max(0, opens.DayNumber - sown.DayNumber);
+        return new(days.Shortest + wait, days.Usual + wait, days.Longest + wait);
+    }
+
     /// <summary>The next step that the plan does not skip; null after the last.</summary>
     public int? NextStep(int after)
     {

@@ -30,6 +30,9 @@ public sealed record PartState(
 {
     public StepSpan? Open => Spans.Count > 0 && Spans[^1].End is null ? Spans[^1] : null;
 
+    /// <summary>Through the last step that the plan holds, and nothing open.</summary>
+    public bool IsDone(BatchPlan plan) => Spans.Count > 0 && Open is null && plan.NextStep(Spans[^1].Step) is null;
+
     /// <summary>Index of the last step begun; null before the first.</summary>
     public int? LastStep => Spans.Count > 0 ? Spans[^1].Step : null;
 

@@ -32,6 +32,9 @@ public static class DueWork
     /// <summary>A known bag-sprouter past half of its shortest cold is looked at twice a week (common practice, no source).</summary>
     public const int SprouterCheckEveryDays = 3;
 
+    /// <summary>A container or bed under winter is looked at every second week (our assumption).</summary>
+    public const int OutdoorCheckEveryDays = 14;
+
     /// <summary>Trays in emergence are counted every third day (our assumption).</summary>
     public const int CountEveryDays = 3;
 
@@ -57,7 +60,7 @@ public static class DueWork
         }
         var step = plan.Steps[open.Step];
         var kind = step.Step.Kind;
-        if (kind.IsMoistHold()) yield return Look(step, part, open, species, today);
+        if (kind.IsMoistHold()) yield return Look(step, part, open, species, plan.Route.IsOutdoors, today);
         if (kind == StepKind.Germinate && part.Emerged < part.Seeds) yield return Tally(step, part, open, today);
         if (kind == StepKind.Germinate)
         {
@@ -93,7 +96,7 @@ public static class DueWork
         if (plan.NextStep(from) is not { } next) return null;
         var present = plan.Steps[from].Step;
         var late = Late(due, today);
-        var kind = plan.Steps[next].Step.Kind == StepKind.Germinate ? DueKind.Sow : DueKind.StartStep;
+        var kind = plan.Steps[next].Step.Kind == StepKind.Germinate && part.SownOn is null ? DueKind.Sow : DueKind.StartStep;
         var cost = (late, until) switch
         {
             (0, _) => $"Since {DayWords.Of(part.Spans[^1].Start)}.",
@@ -136,12 +139,12 @@ public static class DueWork
             [string.Create(CultureInfo.InvariantCulture, $"{Capital(step.Step.Kind.Words())} since {DayWords.Of(open.Start)} + {step.PlannedDays} days planned.")]);
     }
 
-    private static DueItem Look(PlannedStep step, PartState part, StepSpan open, Species species, DateOnly today)
+    private static DueItem Look(PlannedStep step, PartState part, StepSpan open, Species species, bool outdoors, DateOnly today)
     {
         var last = part.Checks.Where(c => c.On >= open.Start).Select(c => c.On).DefaultIfEmpty(open.Start).Max();
         var halfway = open.Start.AddDays(step.Step.Days.Shortest / 2);
-        var sprouter = step.Step.Kind == StepKind.ColdMoist && species.Has(SpeciesFlag.GerminatesInCold) && last >= halfway;
-        var interval = sprouter ? SprouterCheckEveryDays : CheckEveryDays;
+        var sprouter = !outdoors && step.Step.Kind == StepKind.ColdMoist && species.Has(SpeciesFlag.GerminatesInCold) && last >= halfway;
+        var interval = outdoors ? OutdoorCheckEveryDays : sprouter ? SprouterCheckEveryDays : CheckEveryDays;
         var due = last.AddDays(interval);
         var late = Late(due, today);
         return new(DueKind.CheckBag, part.Id, open.Step, due, null, late,
@@ -150,7 +153,7 @@ public static class DueWork
                 string.Create(CultureInfo.InvariantCulture, $"Last looked at {DayWords.Of(last)} + {interval} days = {DayWords.Of(due)}."),
                 sprouter
                     ? $"Sprouts in the cold and past half of its shortest time since {DayWords.Of(halfway)}: twice a week (common practice, no source)."
-                    : "Weekly (common practice, no source).",
+                    : outdoors ? "Outdoors every second week (our assumption)." : "Weekly (common practice, no source).",
             ]);
     }
 

@@ -13,7 +13,8 @@ public enum PlaceKind
 
 /// <summary>Where vessels stand.</summary>
 /// <param name="AssumedC">Temperature assumed until something measures it, °C.</param>
-public sealed record Place(string Id, string Name, PlaceKind Kind, double AssumedC);
+/// <param name="Capacity">Bags, trays or containers that fit; null where nobody counted.</param>
+public sealed record Place(string Id, string Name, PlaceKind Kind, double AssumedC, int? Capacity = null);
 
 public static class Places
 {
@@ -33,8 +34,11 @@ public static class Places
     /// </summary>
     public const PlaceKind ForSprouts = PlaceKind.LampShelf;
 
-    /// <summary>The kind of place a step is usually done in. Cool germinators go to the yard's shelter, not under warm lamps.</summary>
-    public static PlaceKind For(RouteStep step) => step.Kind switch
+    /// <summary>
+    /// The kind of place a step is usually done in. Cool germinators go to the yard's shelter, not under warm lamps; an outdoor route is in the
+    /// yard from its first cold or warm spell on.
+    /// </summary>
+    public static PlaceKind For(RouteSetting setting, RouteStep step) => setting != RouteSetting.Indoors && step.Kind >= StepKind.WarmMoist ? PlaceKind.Yard : step.Kind switch
     {
         StepKind.ColdMoist or StepKind.ColdDry or StepKind.SeedVernalization => PlaceKind.ColdShelf,
         StepKind.WarmMoist or StepKind.AfterRipen => PlaceKind.WarmShelf,

@@ -86,24 +86,8 @@ public static class FrostDates
     {
         if (offsets.Count == 0) return null;
         var sorted = offsets.Order().ToList();
-        double At(double share) => LinearQuantile(sorted, share);
-        return new(Calendar(At(0.1), south), Calendar(At(0.5), south), Calendar(At(0.9), south), At(0.1), At(0.5), At(0.9));
-    }
-
-    /// <summary>R's type 7.</summary>
-    private static double LinearQuantile(List<int> sorted, double share)
-    {
-        var at = share * (sorted.Count - 1);
-        var below = (int)Math.Floor(at);
-        return below + 1 < sorted.Count ? sorted[below] + (at - below) * (sorted[below + 1] - sorted[below]) : sorted[^1];
-    }
-
-    /// <summary>A day of a 365-day calendar that begins with the season; halves round up.</summary>
-    private static string Calendar(double offset, bool south)
-    {
-        // any season without a leap day will do
-        var first = south ? new DateOnly(2025, 7, 1) : new DateOnly(2025, 1, 1);
-        return first.AddDays((int)Math.Floor(offset + 0.5)).ToString("MM-dd", CultureInfo.InvariantCulture);
+        double At(double share) => SeasonDays.Quantile(sorted, share);
+        return new(SeasonDays.Calendar(At(0.1), south), SeasonDays.Calendar(At(0.5), south), SeasonDays.Calendar(At(0.9), south), At(0.1), At(0.5), At(0.9));
     }
 
     /// <summary>One entry a day over the range in which frosts ended or began.</summary>
@@ -111,7 +95,7 @@ public static class FrostDates
     {
         if (offsets.Count == 0) return [];
         return [.. Enumerable.Range(offsets.Min() - 1, offsets.Max() - offsets.Min() + 3).Select(day =>
-            new FrostShare(Calendar(day, south), (double)offsets.Count(o => after ? o > day : o < day) / years))];
+            new FrostShare(SeasonDays.Calendar(day, south), (double)offsets.Count(o => after ? o > day : o < day) / years))];
     }
 
     private static List<string> Working(double thresholdC, bool south, int springs, int autumns)

@@ -1,8 +1,5 @@
 namespace Gassel.Core.Treatments;
 
-/// <summary>Sowing depth in mm, both ends inclusive; 0–0 means on the surface.</summary>
-public readonly record struct DepthRange(double LowMm, double HighMm);
-
 /// <summary>How much frost a seedling stands; just-emerged roots stand 2 K less (starter values, from memory).</summary>
 public enum SeedlingHardiness
 {
@@ -19,12 +16,35 @@ public enum SeedlingHardiness
     Tender,
 }
 
+/// <summary>The values of a species that may come from different places.</summary>
+public enum SpeciesValue
+{
+    DormancyClass,
+    Flags,
+    Hazard,
+    Germination,
+    NightC,
+    SowingDepth,
+    Hardiness,
+    ResponseToCold,
+    Longevity,
+    Notes,
+}
+
+/// <summary>Where one value of a species comes from, where that differs from the rest.</summary>
+public sealed record ValueOrigin(SpeciesValue Value, string Origin);
+
 /// <summary>A taxon with everything a grower must know before treating its seed.</summary>
 /// <param name="Id">Short stable name, for instance <c>balsamroot</c>.</param>
 /// <param name="Germination">Temperatures at which the treated seed comes up.</param>
 /// <param name="NightC">Night temperatures where day and night should differ; null where one band will do.</param>
+/// <param name="SowingDepth">Null where it follows from the school.</param>
 /// <param name="LookAlike">The plant it may be taken for; null where there is no danger in a mistake.</param>
-/// <param name="Origin">Where the values come from, as shown beside them.</param>
+/// <param name="Origin">Where the values come from, unless <paramref name="Origins"/> says otherwise of one.</param>
+/// <param name="Longevity">How its seed keeps.</param>
+/// <param name="ColdResponse">Its own response to cold; null for the starter one of its kind.</param>
+/// <param name="SeedSize">Null where nobody measured it.</param>
+/// <param name="Origins">Values with an origin of their own; null for none.</param>
 public sealed record Species(
     string Id,
     string ScientificName,
@@ -36,12 +56,23 @@ public sealed record Species(
     string? HazardNote,
     TemperatureBand Germination,
     TemperatureBand? NightC,
-    DepthRange SowingDepth,
+    DepthRange? SowingDepth,
     SeedlingHardiness Hardiness,
     string? LookAlike,
     string Notes,
     string Origin,
-    IReadOnlyList<Route> Routes)
+    IReadOnlyList<Route> Routes,
+    Longevity Longevity = Longevity.Medium,
+    ColdResponse? ColdResponse = null,
+    SeedSize? SeedSize = null,
+    IReadOnlyList<ValueOrigin>? Origins = null)
 {
     public bool Has(SpeciesFlag flag) => Flags.Contains(flag);
+
+    /// <summary>Its own response to cold, or the starter one of its kind.</summary>
+    public ColdResponse ResponseToCold => ColdResponse
+        ?? (Has(SpeciesFlag.GerminatesInCold) ? Treatments.ColdResponse.ColdGerminator : Treatments.ColdResponse.Usual);
+
+    /// <summary>Where one value comes from.</summary>
+    public string OriginOf(SpeciesValue value) => Origins?.FirstOrDefault(o => o.Value == value)?.Origin ?? Origin;
 }

@@ -16,7 +16,16 @@ public static partial class StarterLibrary
         string id, string scientificName, string commonName, DormancyClass dormancy, DormancyDepth? depth, SpeciesFlag[] flags,
         TemperatureBand germination, DepthRange sowing, SeedlingHardiness hardiness, string notes, Route[] routes,
         HazardLevel hazard = HazardLevel.None, string? hazardNote = null, string? lookAlike = null, TemperatureBand? night = null) =>
-        new(id, scientificName, commonName, dormancy, depth, flags, hazard, hazardNote, germination, night, sowing, hardiness, lookAlike, notes, Origin, routes);
+        new(id, scientificName, commonName, dormancy, depth, flags, hazard, hazardNote, germination, night, sowing, hardiness, lookAlike, notes, Origin,
+            [.. routes, .. OutdoorRoutes(id, routes)], Keeps(dormancy, flags));
+
+    /// <summary>Hard coats last for decades; seed that must not dry lasts a season (starter values, from memory).</summary>
+    private static Longevity Keeps(DormancyClass dormancy, SpeciesFlag[] flags) => dormancy switch
+    {
+        _ when flags.Contains(SpeciesFlag.DoNotDry) => Longevity.Short,
+        DormancyClass.Physical or DormancyClass.Combinational => Longevity.HardCoated,
+        _ => flags.Contains(SpeciesFlag.AfterRipensDry) ? Longevity.Long : Longevity.Medium,
+    };
 
     /// <summary>A route that ends with growing on and hardening off, as all do.</summary>
     private static Route Through(string id, string name, DurationRange growOn, params RouteStep[] steps) => new(id, 1, name,
@@ -37,9 +46,9 @@ public static partial class StarterLibrary
         new(Germinate, new(shortest, usual, longest), new(lowC, highC), Note: note);
 
     private static RouteStep HotWater() => new(Scarify, DurationRange.Exactly(0), new(75, 90),
-        Note: "Hot water off the boil, five volumes or more to one of seed; let it cool. Try ten seeds first.");
+        Note: "Hot water off the boil, five volumes or more to one of seed; let it cool. Try ten seeds first.", Method: ScarifyMethod.HotWater);
 
-    private static RouteStep Abrade(string note) => new(Scarify, DurationRange.Exactly(0), Note: note);
+    private static RouteStep Abrade(string note) => new(Scarify, DurationRange.Exactly(0), Note: note, Method: ScarifyMethod.Abrade);
 
     private static RouteStep DaySoak() => new(Soak, new(1, 1, 3), TemperatureBand.Room,
         Note: "Stand 24 h. Swollen and paler has taken water; small and dark has not.");

@@ -118,31 +118,13 @@ namespace Gassel.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<double?>("AssumedFraction")
-                        .HasColumnType("REAL");
-
-                    b.Property<string>("GatheredAt")
+                    b.Property<string>("Body")
                         .IsRequired()
                         .HasColumnType("TEXT");
-
-                    b.Property<DateOnly>("GatheredOn")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Note")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Seeds")
-                        .HasColumnType("INTEGER");
 
                     b.Property<string>("SpeciesId")
                         .IsRequired()
                         .HasColumnType("TEXT");
-
-                    b.Property<int?>("TestGerminated")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int?>("TestSeeds")
-                        .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
@@ -158,6 +140,9 @@ namespace Gassel.Data.Migrations
 
                     b.Property<double>("AssumedC")
                         .HasColumnType("REAL");
+
+                    b.Property<int?>("Capacity")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Kind")
                         .IsRequired()
@@ -223,9 +208,15 @@ namespace Gassel.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Settings")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("TimeZone")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int?>("WeatherRecordId")
+                        .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
@@ -238,7 +229,9 @@ namespace Gassel.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Body")
-                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Own")
                         .HasColumnType("TEXT");
 
                     b.Property<string>("ScientificName")
@@ -248,6 +241,46 @@ namespace Gassel.Data.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("species", (string)null);
+                });
+
+            modelBuilder.Entity("Gassel.Data.Rows.WeatherDayRow", b =>
+                {
+                    b.Property<int>("RecordId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<DateOnly>("Day")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("MaxC")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("MinC")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("RecordId", "Day");
+
+                    b.ToTable("weather_days", (string)null);
+                });
+
+            modelBuilder.Entity("Gassel.Data.Rows.WeatherRecordRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AddedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Generated")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("weather_records", (string)null);
                 });
 
             modelBuilder.Entity("Gassel.Data.Rows.BatchRow", b =>
@@ -288,6 +321,15 @@ namespace Gassel.Data.Migrations
                     b.HasOne("Gassel.Data.Rows.SpeciesRow", null)
                         .WithMany("Routes")
                         .HasForeignKey("SpeciesId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Gassel.Data.Rows.WeatherDayRow", b =>
+                {
+                    b.HasOne("Gassel.Data.Rows.WeatherRecordRow", null)
+                        .WithMany()
+                        .HasForeignKey("RecordId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

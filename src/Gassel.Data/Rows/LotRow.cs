@@ -1,17 +1,9 @@
 namespace Gassel.Data.Rows;
 
-/// <summary>Seed of one species from one place and harvest.</summary>
+/// <summary>Seed of one species from one place and harvest; <c>Body</c> is the core record as JSON.</summary>
 public sealed class LotRow
 {
     public int Id { get; set; }
     public required string SpeciesId { get; set; }
-    public required string GatheredAt { get; set; }
-    public DateOnly GatheredOn { get; set; }
-    public int Seeds { get; set; }
-
-    /// <summary>Set where germination is assumed; null where it is tested.</summary>
-    public double? AssumedFraction { get; set; }
-    public int? TestGerminated { get; set; }
-    public int? TestSeeds { get; set; }
-    public string? Note { get; set; }
+    public required string Body { get; set; }
 }

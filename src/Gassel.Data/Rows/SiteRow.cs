@@ -17,6 +17,12 @@ public sealed class SiteRow
     /// <summary>Month and day of the usual last frost, <c>MM-dd</c>.</summary>
     public required string LastFrost { get; set; }
 
+    /// <summary>The weather record that frost is reckoned from; null while there is none.</summary>
+    public int? WeatherRecordId { get; set; }
+
+    /// <summary><see cref="SiteSettings"/> as JSON; null where none was ever saved.</summary>
+    public string? Settings { get; set; }
+
     /// <summary>Unix milliseconds of the real clock when a demo book's clock was wound; null in a real book.</summary>
     public long? DemoWoundAt { get; set; }
 

@@ -3,7 +3,7 @@ using Gassel.Data;
 namespace Gassel.Web.Hosting;
 
 /// <summary>Opens the book before the first request is taken: lock, migration, starter values, demo season, clock.</summary>
-internal sealed class BookOpening(BookFile file, Func<GasselDb> connect, Launch launch, SiteClock clock, TimeProvider real) : IHostedService
+internal sealed class BookOpening(BookFile file, Func<GasselDb> connect, Launch launch, WeatherBook weather, SiteClock clock, TimeProvider real) : IHostedService
 {
     public async Task StartAsync(CancellationToken cancellationToken)
     {
@@ -11,7 +11,7 @@ internal sealed class BookOpening(BookFile file, Func<GasselDb> connect, Launch 
         var changed = file.Open(connect);
         await using var db = connect();
         if (changed) await StarterBook.Fill(db);
-        if (launch.Demo) await DemoSeason.Fill(db, real.GetUtcNow());
+        if (launch.Demo) await DemoSeason.Fill(db, weather, real.GetUtcNow());
         await clock.Follow(db);
     }
 

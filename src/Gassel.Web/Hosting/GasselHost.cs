@@ -9,6 +9,7 @@ using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Seed;
 using Gassel.Web.Features.Site;
 using Gassel.Web.Features.Species;
+using Gassel.Web.Features.Weather;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;
@@ -49,6 +50,7 @@ public static class GasselHost
 
         var api = app.MapGroup("/api");
         api.MapSite();
+        api.MapWeather();
         api.MapSpecies();
         api.MapSeed();
         api.MapPlan();
@@ -74,7 +76,11 @@ public static class GasselHost
         services.AddSingleton<SiteClock>();
         services.AddSingleton<WriteGate>();
         services.AddSingleton<Library>();
+        services.AddSingleton<WeatherBook>();
         services.AddSingleton<BatchShelf>();
+        services.AddSingleton<LotBook>();
+        services.AddSingleton<PlanBooks>();
+        services.AddSingleton<SpeciesBooks>();
         services.AddSingleton(provider => new EntryRecorder(
             provider.GetRequiredService<BookFile>(), provider.GetRequiredService<WriteGate>(),
             provider.GetRequiredService<BatchShelf>(), provider.GetRequiredService<SiteClock>()));

@@ -4,8 +4,8 @@ using Microsoft.OpenApi;
 namespace Gassel.Web.Hosting;
 
 /// <summary>
-/// Says in the interface description that computed properties and the members of value types are always there; the generator
-/// leaves both out of the required ones because neither is a required constructor parameter.
+/// Says in the interface description that computed properties and the members of core records are always there; the generator
+/// leaves out those that are no required constructor parameter. A request may leave out what has a default all the same.
 /// </summary>
 internal static class SchemaRequired
 {
@@ -14,7 +14,7 @@ internal static class SchemaRequired
         if (schema.Properties is null) return Task.CompletedTask;
         var type = context.JsonTypeInfo;
         if (Nullable.GetUnderlyingType(type.Type) is { } inner) type = type.Options.GetTypeInfo(inner);
-        foreach (var property in type.Properties.Where(p => schema.Properties.ContainsKey(p.Name) && (p.Set is null || IsPlainValue(type.Type))))
+        foreach (var property in type.Properties.Where(p => schema.Properties.ContainsKey(p.Name) && (p.Set is null || IsOfTheBook(type.Type))))
         {
             schema.Required ??= new HashSet<string>();
             schema.Required.Add(property.Name);
@@ -22,7 +22,7 @@ internal static class SchemaRequired
         return Task.CompletedTask;
     }
 
-    /// <summary>Value types of the core; those of requests say themselves what is required.</summary>
-    private static bool IsPlainValue(Type type) =>
-        type is { IsValueType: true, Namespace: { } home } && home.StartsWith("Gassel.Core", StringComparison.Ordinal);
+    /// <summary>Records of core and data; requests say themselves what is required.</summary>
+    private static bool IsOfTheBook(Type type) =>
+        type.Namespace is { } home && (home.StartsWith("Gassel.Core", StringComparison.Ordinal) || home == "Gassel.Data");
 }

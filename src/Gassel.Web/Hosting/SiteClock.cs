@@ -21,10 +21,14 @@ public sealed class SiteClock(TimeProvider real) : TimeProvider
     /// <summary>The site as last read; null in an empty book.</summary>
     public SiteRow? Site { get; private set; }
 
+    /// <summary>What the grower set for the site; the defaults in an empty book.</summary>
+    public SiteSettings Settings { get; private set; } = new();
+
     /// <summary>Reads the site, with its zone and a demo's offset; called at start and when the site changes.</summary>
     public async Task Follow(GasselDb db)
     {
         Site = await db.Sites.AsNoTracking().SingleOrDefaultAsync();
+        Settings = Site?.Settings is { } settings ? CoreJson.Read<SiteSettings>(settings) : new();
         _zone = Site is null ? TimeZoneInfo.Utc : TimeZoneInfo.FindSystemTimeZoneById(Site.TimeZone);
         _ahead = Site is { DemoShowed: { } showed, DemoWoundAt: { } wound } ? TimeSpan.FromMilliseconds(showed - wound) : TimeSpan.Zero;
     }

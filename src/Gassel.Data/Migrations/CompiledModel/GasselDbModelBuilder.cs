@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("6ea3e1d0-c25c-4198-9984-7156accdbe7f"), entityTypeCount: 7)
+            : base(skipDetectChanges: false, modelId: new Guid("b0ea08be-fe4e-47fc-bda1-526fdc458ffc"), entityTypeCount: 9)
         {
         }
 
@@ -24,12 +24,15 @@ namespace Gassel.Data.CompiledModel
             var routeRow = RouteRowEntityType.Create(this);
             var siteRow = SiteRowEntityType.Create(this);
             var speciesRow = SpeciesRowEntityType.Create(this);
+            var weatherDayRow = WeatherDayRowEntityType.Create(this);
+            var weatherRecordRow = WeatherRecordRowEntityType.Create(this);
 
             BatchRowEntityType.CreateForeignKey1(batchRow, lotRow);
             BatchRowEntityType.CreateForeignKey2(batchRow, speciesRow);
             EntryRowEntityType.CreateForeignKey1(entryRow, batchRow);
             LotRowEntityType.CreateForeignKey1(lotRow, speciesRow);
             RouteRowEntityType.CreateForeignKey1(routeRow, speciesRow);
+            WeatherDayRowEntityType.CreateForeignKey1(weatherDayRow, weatherRecordRow);
 
             BatchRowEntityType.CreateAnnotations(batchRow);
             EntryRowEntityType.CreateAnnotations(entryRow);
@@ -38,6 +41,8 @@ namespace Gassel.Data.CompiledModel
             RouteRowEntityType.CreateAnnotations(routeRow);
             SiteRowEntityType.CreateAnnotations(siteRow);
             SpeciesRowEntityType.CreateAnnotations(speciesRow);
+            WeatherDayRowEntityType.CreateAnnotations(weatherDayRow);
+            WeatherRecordRowEntityType.CreateAnnotations(weatherRecordRow);
 
             AddAnnotation("ProductVersion", "10.0.14");
         }

@@ -20,7 +20,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.LotRow",
                 typeof(LotRow),
                 baseEntityType,
-                propertyCount: 9,
+                propertyCount: 3,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -34,59 +34,17 @@ namespace Gassel.Data.CompiledModel
                 afterSaveBehavior: PropertySaveBehavior.Throw,
                 sentinel: 0);
 
-            var assumedFraction = runtimeEntityType.AddProperty(
-                "AssumedFraction",
-                typeof(double?),
-                propertyInfo: typeof(LotRow).GetProperty("AssumedFraction", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(LotRow).GetField("<AssumedFraction>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                nullable: true);
-
-            var gatheredAt = runtimeEntityType.AddProperty(
-                "GatheredAt",
+            var body = runtimeEntityType.AddProperty(
+                "Body",
                 typeof(string),
-                propertyInfo: typeof(LotRow).GetProperty("GatheredAt", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(LotRow).GetField("<GatheredAt>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
-
-            var gatheredOn = runtimeEntityType.AddProperty(
-                "GatheredOn",
-                typeof(DateOnly),
-                propertyInfo: typeof(LotRow).GetProperty("GatheredOn", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(LotRow).GetField("<GatheredOn>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                sentinel: new DateOnly(1, 1, 1));
-
-            var note = runtimeEntityType.AddProperty(
-                "Note",
-                typeof(string),
-                propertyInfo: typeof(LotRow).GetProperty("Note", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(LotRow).GetField("<Note>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                nullable: true);
-
-            var seeds = runtimeEntityType.AddProperty(
-                "Seeds",
-                typeof(int),
-                propertyInfo: typeof(LotRow).GetProperty("Seeds", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(LotRow).GetField("<Seeds>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                sentinel: 0);
+                propertyInfo: typeof(LotRow).GetProperty("Body", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(LotRow).GetField("<Body>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var speciesId = runtimeEntityType.AddProperty(
                 "SpeciesId",
                 typeof(string),
                 propertyInfo: typeof(LotRow).GetProperty("SpeciesId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(LotRow).GetField("<SpeciesId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
-
-            var testGerminated = runtimeEntityType.AddProperty(
-                "TestGerminated",
-                typeof(int?),
-                propertyInfo: typeof(LotRow).GetProperty("TestGerminated", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(LotRow).GetField("<TestGerminated>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                nullable: true);
-
-            var testSeeds = runtimeEntityType.AddProperty(
-                "TestSeeds",
-                typeof(int?),
-                propertyInfo: typeof(LotRow).GetProperty("TestSeeds", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(LotRow).GetField("<TestSeeds>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                nullable: true);
 
             var key = runtimeEntityType.AddKey(
                 new[] { id });

@@ -20,7 +20,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.PlaceRow",
                 typeof(PlaceRow),
                 baseEntityType,
-                propertyCount: 5,
+                propertyCount: 6,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -36,6 +36,13 @@ namespace Gassel.Data.CompiledModel
                 propertyInfo: typeof(PlaceRow).GetProperty("AssumedC", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(PlaceRow).GetField("<AssumedC>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: 0.0);
+
+            var capacity = runtimeEntityType.AddProperty(
+                "Capacity",
+                typeof(int?),
+                propertyInfo: typeof(PlaceRow).GetProperty("Capacity", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(PlaceRow).GetField("<Capacity>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var kind = runtimeEntityType.AddProperty(
                 "Kind",

@@ -19,7 +19,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.SiteRow",
                 typeof(SiteRow),
                 baseEntityType,
-                propertyCount: 7,
+                propertyCount: 9,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -63,11 +63,25 @@ namespace Gassel.Data.CompiledModel
                 propertyInfo: typeof(SiteRow).GetProperty("Name", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(SiteRow).GetField("<Name>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
+            var settings = runtimeEntityType.AddProperty(
+                "Settings",
+                typeof(string),
+                propertyInfo: typeof(SiteRow).GetProperty("Settings", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(SiteRow).GetField("<Settings>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var timeZone = runtimeEntityType.AddProperty(
                 "TimeZone",
                 typeof(string),
                 propertyInfo: typeof(SiteRow).GetProperty("TimeZone", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(SiteRow).GetField("<TimeZone>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var weatherRecordId = runtimeEntityType.AddProperty(
+                "WeatherRecordId",
+                typeof(int?),
+                propertyInfo: typeof(SiteRow).GetProperty("WeatherRecordId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(SiteRow).GetField("<WeatherRecordId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var key = runtimeEntityType.AddKey(
                 new[] { id });

@@ -19,7 +19,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.SpeciesRow",
                 typeof(SpeciesRow),
                 baseEntityType,
-                propertyCount: 3,
+                propertyCount: 4,
                 navigationCount: 1,
                 keyCount: 1);
 
@@ -34,7 +34,15 @@ namespace Gassel.Data.CompiledModel
                 "Body",
                 typeof(string),
                 propertyInfo: typeof(SpeciesRow).GetProperty("Body", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(SpeciesRow).GetField("<Body>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+                fieldInfo: typeof(SpeciesRow).GetField("<Body>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
+            var own = runtimeEntityType.AddProperty(
+                "Own",
+                typeof(string),
+                propertyInfo: typeof(SpeciesRow).GetProperty("Own", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(SpeciesRow).GetField("<Own>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var scientificName = runtimeEntityType.AddProperty(
                 "ScientificName",

@@ -41,6 +41,7 @@ internal static class BatchViews
         {
             return string.Create(CultureInfo.InvariantCulture, $"{(plan.Start < today ? "start is past:" : "planned for")} {plan.Start:d MMM yyyy}");
         }
+        if (state.Living.All(p => p.IsDone(plan))) return string.Create(CultureInfo.InvariantCulture, $"finished {state.Living.Max(p => p.Spans[^1].End):d MMM yyyy}");
         if (main.Open is not { } open) return "between two steps";
         var step = plan.Steps[open.Step].Step;
         return step.Kind == StepKind.Germinate
@@ -51,7 +52,7 @@ internal static class BatchViews
     private static GerminationResult? Result(BatchPlan plan, PartState part, Core.Treatments.Species species, DateOnly today, double latitude)
     {
         if (part.SownOn is not { } sown || part.Seeds == 0) return null;
-        var days = plan.Steps[plan.GerminateStep!.Value].Step.Days;
+        var days = plan.DaysToEmergence(part);
         var context = new SowingContext(days.Shortest, days.Longest, species.DormancyClass, species.Depth, species.Flags,
             RotSeen: false, CutTest: null, Springs.Passed(sown, today, latitude), []);
         return GerminationResult.From(part.Seeds, part.CountsSinceSowing(), context: context);

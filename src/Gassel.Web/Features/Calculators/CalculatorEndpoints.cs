@@ -1,5 +1,6 @@
 using Gassel.Core.Climate;
 using Gassel.Core.Planning;
+using Gassel.Core.Seed;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Gassel.Web.Features.Calculators;

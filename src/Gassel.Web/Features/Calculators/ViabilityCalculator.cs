@@ -1,4 +1,5 @@
-using Gassel.Core.Planning;
+using Gassel.Core.Seed;
+using Gassel.Core.Treatments;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
@@ -7,7 +8,9 @@ namespace Gassel.Web.Features.Calculators;
 /// <param name="Initial">Share alive at harvest, 0..1; 0.7, that of wild-collected seed, if left out.</param>
 /// <param name="AgeYears">0 to 200.</param>
 /// <param name="Longevity">Needed by the share school; <c>medium</c> if left out.</param>
-public sealed record ViabilityRequest(double AgeYears, ViabilitySchool? School = null, double? Initial = null, Longevity? Longevity = null);
+/// <param name="Storage">Changes the half-life of the share school; <c>roomDry</c>, which leaves it as it is, if left out.</param>
+public sealed record ViabilityRequest(
+    double AgeYears, ViabilitySchool? School = null, double? Initial = null, Longevity? Longevity = null, SeedStorage? Storage = null);
 
 internal static class ViabilityCalculator
 {
@@ -16,6 +19,7 @@ internal static class ViabilityCalculator
         var refusal = Limits.Number("ageYears", request.AgeYears, 0, 200) ?? Limits.Number("initial", request.Initial ?? 0, 0, 1);
         if (refusal is not null) return refusal.ToResult();
         return TypedResults.Ok(Viability.At(
-            request.School ?? ViabilitySchool.Share, request.Initial ?? Viability.WildCollected, request.AgeYears, request.Longevity ?? Longevity.Medium));
+            request.School ?? ViabilitySchool.Share, request.Initial ?? Viability.WildCollected, request.AgeYears, request.Longevity ?? Longevity.Medium,
+            request.Storage ?? SeedStorage.RoomDry));
     }
 }

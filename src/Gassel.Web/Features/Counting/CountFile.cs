@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text;
 using Gassel.Core.Batches;
 using Gassel.Web.Problems;
 using Sylvan.Data.Csv;
@@ -23,17 +22,8 @@ internal static class CountFile
     /// <summary>Rows as they stand, or why the file as a whole cannot be read.</summary>
     public static (IReadOnlyList<CountFileRow>? Rows, Refusal? Refusal) Read(byte[] bytes, BatchPlan plan, IReadOnlyList<Entry> entries, PartState part, DateOnly today)
     {
-        string text;
-        try
-        {
-            text = new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(bytes).TrimStart('\uFEFF');
-        }
-        catch (DecoderFallbackException)
-        {
-            return (null, new("file", "The file is not UTF-8 text; save it as CSV UTF-8."));
-        }
-        if (text.Contains('\0', StringComparison.Ordinal)) return (null, new("file", "The file is not UTF-8 text; save it as CSV UTF-8."));
-        if (string.IsNullOrWhiteSpace(text)) return (null, new("file", "The file is empty; the first line must be date,emerged,lost."));
+        var (text, notText) = CsvText.Decode(bytes, "be date,emerged,lost");
+        if (text is null) return (null, notText);
 
         using var csv = CsvDataReader.Create(new StringReader(text), new CsvDataReaderOptions { Delimiter = ',', HasHeaders = true });
         var columns = ColumnNames.Select(name => Column(csv, name)).ToArray();
@@ -49,15 +39,14 @@ internal static class CountFile
             while (csv.Read())
             {
                 if (rows.Count == MaxRows) return (null, new("file", $"The file has more than {MaxRows} rows; split it."));
-                string Cell(int column) => column < csv.RowFieldCount ? csv.GetString(column).Trim() : "";
-                var row = new CountFileRow(rows.Count + 2, Cell(columns[0]), Cell(columns[1]), Cell(columns[2]), null);
+                var row = new CountFileRow(rows.Count + 2, csv.Cell(columns[0]), csv.Cell(columns[1]), csv.Cell(columns[2]), null);
                 if (csv.RowFieldCount == 1 && row.Date.Length == 0) continue;
                 rows.Add(row with { Refused = Judge(row, plan, judged, part.Id, taken, today) });
             }
         }
         catch (CsvFormatException malformed)
         {
-            return (null, new("file", $"Line {malformed.RowNumber + 1} is not well-formed CSV; look for an open quotation mark."));
+            return (null, CsvText.Malformed(malformed));
         }
         return (rows, null);
     }

@@ -2,18 +2,26 @@ using Gassel.Core.Planning;
 
 namespace Gassel.Web.Features.Plan;
 
+/// <param name="WeeksLater">The second sowing starts so many weeks after the first, 1 to 26.</param>
+/// <param name="FirstShare">Share of the seed in the first, in (0, 1); half if left out.</param>
+public sealed record SecondSowing(int WeeksLater, double? FirstShare = null);
+
+/// <summary>The target is one of: a date; weeks from a last frost; weeks before the ground freezes.</summary>
 /// <param name="RouteId">The species' first route if left out.</param>
 /// <param name="Plants">Plants wanted, at least 1.</param>
 /// <param name="Target">What the date is for.</param>
-/// <param name="Date">The day aimed at; null where it is measured from the last frost.</param>
-/// <param name="LastFrost">Day of the last frost that the target is measured from; needed without a date.</param>
-/// <param name="WeeksFromLastFrost">Negative before it, positive after it; needed without a date.</param>
-/// <param name="Survival">Share of seedlings that become plants, in (0, 1]; 0.85 if left out (our assumption).</param>
+/// <param name="LastFrost">Day of the last frost that the target is measured from.</param>
+/// <param name="WeeksFromLastFrost">Negative before it, positive after it; needed with it.</param>
+/// <param name="GroundFreeze">Day on which the ground freezes, for planting in autumn.</param>
+/// <param name="WeeksBeforeFreeze">6 if left out; 4 to 8 is common practice.</param>
+/// <param name="Stages">Survival by stage; our assumption if left out.</param>
 /// <param name="Confidence">Wanted probability of reaching the number, in (0, 1); 0.9 if left out.</param>
-/// <param name="SeedsPerCell">Sown to a cell and thinned to one; null where seed is not sown by cells.</param>
+/// <param name="SeedsPerCell">Sown to a cell; null where seed is not sown by cells.</param>
+/// <param name="Practice">What becomes of several seedlings in a cell; thinned to one if left out.</param>
 /// <param name="CellsPerTray">72 if left out.</param>
 /// <param name="WholeContainerLoss">Share of trays or containers lost whole, in [0, 1); 0.1 if left out (starter value, our assumption).</param>
 /// <param name="Containers">Trays or containers over which the seed is spread; 3 if left out.</param>
+/// <param name="Second">A part of the seed sown weeks later; null for one sowing.</param>
 public sealed record PlanRequest(
     string SpeciesId,
     string? RouteId,
@@ -23,15 +31,21 @@ public sealed record PlanRequest(
     DateOnly? Date = null,
     DateOnly? LastFrost = null,
     int? WeeksFromLastFrost = null,
-    double? Survival = null,
+    DateOnly? GroundFreeze = null,
+    int? WeeksBeforeFreeze = null,
+    StageSurvival? Stages = null,
     double? Confidence = null,
     int? SeedsPerCell = null,
+    CellPractice? Practice = null,
     int? CellsPerTray = null,
     double? WholeContainerLoss = null,
-    int? Containers = null);
+    int? Containers = null,
+    SecondSowing? Second = null);
 
 /// <param name="Id">UUID made by the device; the same id twice makes one batch.</param>
-/// <param name="Seeds">Seeds to start with; the plan's own number if left out.</param>
-public sealed record ConfirmRequest(Guid Id, PlanRequest Plan, PlanChoice Choice, int? Seeds, string Who);
+/// <param name="Seeds">Seeds to start with, of both sowings together; the plan's own number if left out.</param>
+/// <param name="SecondId">UUID of the second batch; needed with a second sowing.</param>
+public sealed record ConfirmRequest(Guid Id, PlanRequest Plan, PlanChoice Choice, int? Seeds, string Who, Guid? SecondId = null);
 
-public sealed record ConfirmedBatch(Guid Id, int Number);
+/// <param name="Second">Null with one sowing.</param>
+public sealed record ConfirmedBatch(Guid Id, int Number, ConfirmedBatch? Second = null);

@@ -1,25 +1,51 @@
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
+using Gassel.Web.Features.Seed;
 
 namespace Gassel.Web.Features.Plan;
 
 /// <summary>A route step with its dates and what to mind at it.</summary>
 public sealed record PlanStepView(RouteStep Step, ScheduledStep Dates, IReadOnlyList<Caution> Cautions);
 
-/// <summary>Another route of the species under the same wish. What it costs or gains in seedlings is unknown until own results say.</summary>
-/// <param name="TreatmentDays">From the first step to sowing.</param>
-public sealed record RouteOutlook(
-    string RouteId, string Name, DateWindow Start, DateWindow Finish, bool Feasible, int ShortfallDays, DurationRange TreatmentDays);
+/// <summary>A way on when the usual start is past, with what own results let one expect of it.</summary>
+public sealed record OptionView(ShortfallOption Option, Expectation Expected);
 
+/// <summary>A route of the species under the same wish.</summary>
+/// <param name="TreatmentDays">From the first step to sowing.</param>
+/// <param name="Seeds">Seeds it needs; null where no number reaches the plants.</param>
+/// <param name="Expected">Plants by own results.</param>
+/// <param name="Risk">What may go wrong with it, in words.</param>
+/// <param name="Space">Room it needs, tightest day by place.</param>
+public sealed record RouteOutlook(
+    string RouteId, string Name, RouteSetting Setting, DateWindow Start, DateWindow Finish, bool Feasible, int ShortfallDays, DurationRange TreatmentDays,
+    int? Seeds, Expectation Expected, IReadOnlyList<string> Risk, IReadOnlyList<SpaceCheck> Space);
+
+/// <summary>Two sowings some weeks apart.</summary>
+/// <param name="FirstStart">Usual start of each.</param>
+public sealed record SecondSowingView(DateOnly FirstStart, DateOnly SecondStart, DateOnly FirstFinish, DateOnly SecondFinish, TwoSowingsResult Seeds);
+
+/// <param name="Options">Empty unless the usual start is past.</param>
 /// <param name="Routes">Every route of the species, the one planned with among them.</param>
 /// <param name="SeedsShort">Seeds that the lot lacks for this plan; 0 if it has enough.</param>
+/// <param name="Lot">What the lot promises under the route.</param>
+/// <param name="Frost">What the days of the plan mean beside the frosts on record.</param>
+/// <param name="Fillings">The same wish by each way of filling cells.</param>
+/// <param name="Origin">Where the durations come from.</param>
 public sealed record PlanView(
     Anchor Anchor,
     Schedule Schedule,
     IReadOnlyList<PlanStepView> Steps,
     SeedsNeededResult Seeds,
+    Expectation Expected,
+    IReadOnlyList<OptionView> Options,
     int SeedsLeft,
     int SeedsShort,
     string RouteId,
     IReadOnlyList<RouteOutlook> Routes,
+    LotOutlook Lot,
+    IReadOnlyList<string> Frost,
+    IReadOnlyList<CellFilling> Fillings,
+    IReadOnlyList<SpaceCheck> Space,
+    SecondSowingView? Second,
+    DepthAdvice Depth,
     string Origin);

@@ -61,7 +61,7 @@ internal static class RoundsEndpoints
         ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, DateOnly today)
     {
         var due = DueWork.For(batch.Plan, batch.State, species, today).ToLookup(d => d.Part);
-        foreach (var part in batch.State.Living)
+        foreach (var part in batch.State.Living.Where(p => !p.IsDone(batch.Plan)))
         {
             var open = part.Open;
             yield return (part.Place ?? places.First(p => p.Kind == PlaceKind.Table).Id, new(
@@ -74,14 +74,14 @@ internal static class RoundsEndpoints
                     ? SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
                     : null,
                 places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
-                [.. due[part.Id].Select(d => Explain(d, batch.Plan.Steps[d.Step].Step, species, places))]));
+                [.. due[part.Id].Select(d => Explain(d, batch.Plan.Route.Setting, batch.Plan.Steps[d.Step].Step, species, places))]));
         }
     }
 
-    private static StandingDue Explain(DueItem due, RouteStep step, Core.Treatments.Species species, IReadOnlyList<Place> places)
+    private static StandingDue Explain(DueItem due, RouteSetting setting, RouteStep step, Core.Treatments.Species species, IReadOnlyList<Place> places)
     {
         var moves = due.Kind is DueKind.StartStep or DueKind.Sow;
-        var kind = Places.For(step);
+        var kind = Places.For(setting, step);
         return new(due, step.Kind, step.Note, Cautions.For(species.Hazard, step), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null);
     }
 

@@ -1,4 +1,4 @@
-using Gassel.Core.Planning;
+using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.Rows;
@@ -9,95 +9,56 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Seed;
 
-/// <summary>A germination test: seed put up and seed that came up under the treatment of the route.</summary>
-public sealed record GerminationTest(int Germinated, int Seeds);
-
-/// <summary>Exactly one of <paramref name="AssumedFraction"/> and <paramref name="Test"/>.</summary>
-/// <param name="AssumedFraction">Share expected to come up, in (0, 1].</param>
-public sealed record LotDetails(
-    string SpeciesId, string GatheredAt, DateOnly GatheredOn, int Seeds, double? AssumedFraction = null, GerminationTest? Test = null, string? Note = null);
-
-/// <param name="SeedsLeft">On hand less what batches took, or were planned to take where they have not begun.</param>
-public sealed record LotView(int Id, LotDetails Details, int SeedsLeft);
-
 internal static class SeedEndpoints
 {
     public static void MapSeed(this RouteGroupBuilder api)
     {
-        api.MapGet("/lots", async (Func<GasselDb> connect, BatchShelf shelf) =>
+        api.MapGet("/lots", async (LotBook lots, Library library, SiteClock clock) =>
         {
-            await using var db = connect();
-            var batches = await shelf.All();
-            return (await db.Lots.AsNoTracking().OrderBy(l => l.Id).ToListAsync()).Select(l => View(l, batches)).ToList();
+            var species = (await library.Species()).ToDictionary(s => s.Id);
+            return (await lots.All()).Select(l => View(l, species[l.SpeciesId], clock)).ToList();
         });
-        api.MapPost("/lots", (LotDetails lot, Func<GasselDb> connect, WriteGate gate, BatchShelf shelf, SiteClock clock, CancellationToken cancel) =>
-            Save(null, lot, connect, gate, shelf, clock, cancel)).ProducesProblem(400);
-        api.MapPut("/lots/{id:int}", (int id, LotDetails lot, Func<GasselDb> connect, WriteGate gate, BatchShelf shelf, SiteClock clock, CancellationToken cancel) =>
-            Save(id, lot, connect, gate, shelf, clock, cancel)).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/lots", (LotDetails lot, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel) =>
+            Save(null, lot, connect, gate, lots, library, clock, cancel)).ProducesProblem(400);
+        api.MapPut("/lots/{id:int}", (int id, LotDetails lot, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel) =>
+            Save(id, lot, connect, gate, lots, library, clock, cancel)).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/collecting-caution", () => Cautions.ForCollecting);
     }
 
-    public static LotView View(LotRow row, IReadOnlyList<ShelvedBatch> batches) => new(
-        row.Id,
-        new(row.SpeciesId, row.GatheredAt, row.GatheredOn, row.Seeds, row.AssumedFraction,
-            row is { TestGerminated: { } up, TestSeeds: { } of } ? new(up, of) : null, row.Note),
-        row.Seeds - Drawn(row.Id, batches));
-
-    public static GerminationBelief Belief(LotRow row) => row is { TestGerminated: { } up, TestSeeds: { } of }
-        ? new GerminationBelief.Tested(up, of)
-        : new GerminationBelief.Known(row.AssumedFraction ?? 1);
-
-    private static int Drawn(int lot, IReadOnlyList<ShelvedBatch> batches) =>
-        batches.Where(b => b.Row.LotId == lot).Sum(b => b.State.Started ? b.State.SeedsStarted : b.Plan.Seeds);
+    private static LotView View(KeptLot lot, Core.Treatments.Species species, SiteClock clock) => new(
+        lot.Id, new(lot.SpeciesId, lot.Lot), lot.Lot.Seeds, lot.Left, lot.Lot.AgeYears(clock.Today),
+        [.. species.Routes.Select(r => LotOutlook.Of(lot.Lot, species, r, clock.Settings.ViabilitySchool, clock.Today))]);
 
     private static async Task<Results<Ok<LotView>, ProblemHttpResult>> Save(
-        int? id, LotDetails lot, Func<GasselDb> connect, WriteGate gate, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
+        int? id, LotDetails details, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel)
     {
-        if (Check(lot, clock.Today) is { } refusal) return refusal.ToResult();
+        if (details.Check(clock.Today) is { } refusal) return refusal.ToResult();
         return await gate.Write<Results<Ok<LotView>, ProblemHttpResult>>(async () =>
         {
             await using var db = connect();
-            var batches = await shelf.All();
-            if (!await db.Species.AnyAsync(s => s.Id == lot.SpeciesId, CancellationToken.None))
+            if ((await library.Species()).SingleOrDefault(s => s.Id == details.SpeciesId) is not { } species)
             {
-                return Refusal.NotFound("speciesId", lot.SpeciesId, "Choose a species of the library.").ToResult();
+                return Refusal.NotFound("speciesId", details.SpeciesId, "Choose a species of the library.").ToResult();
             }
-            LotRow? row;
+            LotRow row;
             if (id is null)
             {
-                db.Lots.Add(row = new() { SpeciesId = lot.SpeciesId, GatheredAt = "" });
+                db.Lots.Add(row = new() { SpeciesId = details.SpeciesId, Body = "" });
             }
             else
             {
-                row = await db.Lots.SingleOrDefaultAsync(l => l.Id == id, CancellationToken.None);
-                if (row is null) return Refusal.NotFound("lot", id, "Choose one of the lots on Seed.").ToResult();
-                var drawn = Drawn(row.Id, batches);
-                if (lot.Seeds < drawn) return new Refusal("seeds", $"seeds was {lot.Seeds}, but batches have taken {drawn} of this lot; valid is {drawn} or more.").ToResult();
-                if (lot.SpeciesId != row.SpeciesId && drawn > 0)
+                if (await lots.Find(id.Value) is not { } kept) return Refusal.NotFound("lot", id, "Choose one of the lots on Seed.").ToResult();
+                var needed = kept.Drawn + details.Lot.Tested;
+                if (details.Lot.Seeds < needed)
                 {
-                    return new Refusal("speciesId", "Batches have taken seed of this lot, so its species stays.").ToResult();
+                    return new Refusal("lot.counted", $"The lot was {details.Lot.Seeds} seeds, but batches and tests have taken {needed} of it; valid is {needed} or more.").ToResult();
                 }
+                if (details.SpeciesId != kept.SpeciesId && kept.Drawn > 0) return new Refusal("speciesId", "Batches have taken seed of this lot, so its species stays.").ToResult();
+                row = await db.Lots.SingleAsync(l => l.Id == id, CancellationToken.None);
             }
-            (row.SpeciesId, row.GatheredAt, row.GatheredOn, row.Seeds) = (lot.SpeciesId, lot.GatheredAt.Trim(), lot.GatheredOn, lot.Seeds);
-            (row.AssumedFraction, row.TestGerminated, row.TestSeeds, row.Note) = (lot.AssumedFraction, lot.Test?.Germinated, lot.Test?.Seeds, lot.Note?.Trim());
+            (row.SpeciesId, row.Body) = (details.SpeciesId, CoreJson.Write(details.Lot));
             await db.SaveChangesAsync(CancellationToken.None);
-            return TypedResults.Ok(View(row, batches));
+            return TypedResults.Ok(View((await lots.Find(row.Id))!, species, clock));
         }, cancel);
-    }
-
-    private static Refusal? Check(LotDetails lot, DateOnly today)
-    {
-        if ((Limits.Text("gatheredAt", lot.GatheredAt, 120)
-            ?? Limits.Day("gatheredOn", lot.GatheredOn)
-            ?? Limits.Whole("seeds", lot.Seeds, 1, 1_000_000)
-            ?? Limits.Text("note", lot.Note, 1000, required: false)) is { } refusal) return refusal;
-        if (lot.GatheredOn > today) return new("gatheredOn", $"gatheredOn was {lot.GatheredOn:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}.");
-        if (lot.AssumedFraction is null == lot.Test is null)
-        {
-            return new("assumedFraction", "Exactly one of assumedFraction and test is needed: say what you expect, or what a test showed.");
-        }
-        return lot.AssumedFraction is { } share
-            ? Limits.Open("assumedFraction", share, 0, 1, includeMax: true)
-            : Limits.Whole("test.seeds", lot.Test!.Seeds, 1, 10_000) ?? Limits.Whole("test.germinated", lot.Test.Germinated, 0, lot.Test.Seeds);
     }
 }

@@ -1,4 +1,4 @@
-using System.Globalization;
+using Gassel.Core.Batches;
 using Gassel.Data;
 using Gassel.Data.Rows;
 using Gassel.Web.Hosting;
@@ -10,47 +10,87 @@ namespace Gassel.Web.Features.Site;
 
 /// <param name="Latitude">Degrees, north positive.</param>
 /// <param name="TimeZone">IANA name.</param>
-/// <param name="LastFrost">Month and day of the usual last frost, <c>MM-dd</c>.</param>
-public sealed record SiteDetails(string Name, double Latitude, string TimeZone, string LastFrost);
+/// <param name="LastFrost">Month and day of the usual last frost by hand, <c>MM-dd</c>.</param>
+/// <param name="WeatherRecordId">The record that frost is reckoned from; null for none.</param>
+/// <param name="Settings">Left as they are if left out.</param>
+public sealed record SiteDetails(string Name, double Latitude, string TimeZone, string LastFrost, int? WeatherRecordId = null, SiteSettings? Settings = null);
 
 /// <param name="Site">Null in an empty book.</param>
 /// <param name="Now">By the server's clock, or the demo's.</param>
 /// <param name="Today">The day at the site.</param>
 /// <param name="NextLastFrost">The coming day of the usual last frost; null without a site.</param>
-public sealed record SiteView(SiteDetails? Site, DateTimeOffset Now, DateOnly Today, string TimeZone, DateOnly? NextLastFrost, bool Demo);
+/// <param name="FrostDays">Days of the year that a plan may be measured from.</param>
+public sealed record SiteView(
+    SiteDetails? Site, DateTimeOffset Now, DateOnly Today, string TimeZone, DateOnly? NextLastFrost, IReadOnlyList<FrostDay> FrostDays, SiteSettings Settings, bool Demo);
+
+/// <param name="AssumedC">Temperature assumed until something measures it, °C.</param>
+/// <param name="Capacity">Bags, trays or containers that fit; null where nobody counted.</param>
+public sealed record PlaceRoom(string Id, double AssumedC, int? Capacity);
 
 internal static class SiteEndpoints
 {
     public static void MapSite(this RouteGroupBuilder api)
     {
-        api.MapGet("/site", (SiteClock clock) => View(clock));
-        api.MapPut("/site", Save).ProducesProblem(400);
+        api.MapGet("/site", (SiteClock clock, WeatherBook weather) => View(clock, weather));
+        api.MapPut("/site", Save).ProducesProblem(400).ProducesProblem(404);
+        api.MapPut("/places", SavePlaces).ProducesProblem(400).ProducesProblem(404);
     }
 
-    private static SiteView View(SiteClock clock)
+    private static SiteView View(SiteClock clock, WeatherBook weather)
     {
         var row = clock.Site;
+        var days = SiteFrost.Days(clock, weather);
         return new(
-            row is null ? null : new(row.Name, row.Latitude, row.TimeZone, row.LastFrost),
+            row is null ? null : new(row.Name, row.Latitude, row.TimeZone, row.LastFrost, row.WeatherRecordId, clock.Settings),
             clock.GetUtcNow(), clock.Today, clock.LocalTimeZone.Id,
-            row is null ? null : NextFrost(row.LastFrost, clock.Today), clock.IsDemo);
+            days.Count == 0 ? null : SiteFrost.Next(days[0].MonthDay, clock.Today), days, clock.Settings, clock.IsDemo);
     }
 
     private static async Task<Results<Ok<SiteView>, ProblemHttpResult>> Save(
-        SiteDetails site, Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel)
+        SiteDetails site, Func<GasselDb> connect, WriteGate gate, SiteClock clock, WeatherBook weather, CancellationToken cancel)
     {
         if (Check(site) is { } refusal) return refusal.ToResult();
+        if (site.WeatherRecordId is { } record && (await weather.Records()).All(r => r.Id != record))
+        {
+            return Refusal.NotFound("weatherRecordId", record, "Choose one of the weather records on Site.").ToResult();
+        }
+        if (site.Settings?.FrostBasis == FrostBasis.Record && site.WeatherRecordId is null)
+        {
+            return new Refusal("settings.frostBasis", "Frost by the record needs a weather record; import one, or take the day by hand.").ToResult();
+        }
         await gate.Write(async () =>
         {
             await using var db = connect();
             var row = await db.Sites.SingleOrDefaultAsync(CancellationToken.None);
             if (row is null) db.Sites.Add(row = new() { Name = "", TimeZone = "", LastFrost = "" });
             (row.Name, row.Latitude, row.TimeZone, row.LastFrost) = (site.Name.Trim(), site.Latitude, site.TimeZone, site.LastFrost);
+            row.WeatherRecordId = site.WeatherRecordId;
+            if (site.Settings is { } settings) row.Settings = CoreJson.Write(settings);
             await db.SaveChangesAsync(CancellationToken.None);
             await clock.Follow(db);
             return true;
         }, cancel);
-        return TypedResults.Ok(View(clock));
+        return TypedResults.Ok(View(clock, weather));
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<Place>>, ProblemHttpResult>> SavePlaces(
+        IReadOnlyList<PlaceRoom> places, Func<GasselDb> connect, WriteGate gate, Library library, CancellationToken cancel)
+    {
+        for (var i = 0; i < places.Count; i++)
+        {
+            var refusal = Limits.Number($"[{i}].assumedC", places[i].AssumedC, -40, 50) ?? Limits.Whole($"[{i}].capacity", places[i].Capacity ?? 0, 0, 100_000);
+            if (refusal is not null) return refusal.ToResult();
+        }
+        return await gate.Write<Results<Ok<IReadOnlyList<Place>>, ProblemHttpResult>>(async () =>
+        {
+            await using var db = connect();
+            var rows = await db.Places.ToDictionaryAsync(p => p.Id, CancellationToken.None);
+            if (places.FirstOrDefault(p => !rows.ContainsKey(p.Id)) is { } lost) return Refusal.NotFound("place", lost.Id, $"Places are {string.Join(", ", rows.Keys)}.").ToResult();
+            foreach (var place in places) (rows[place.Id].AssumedC, rows[place.Id].Capacity) = (place.AssumedC, place.Capacity);
+            await db.SaveChangesAsync(CancellationToken.None);
+            library.Forget();
+            return TypedResults.Ok(await library.Places());
+        }, cancel);
     }
 
     private static Refusal? Check(SiteDetails site)
@@ -60,17 +100,11 @@ internal static class SiteEndpoints
         {
             return new("timeZone", $"timeZone was '{site.TimeZone}'; valid is an IANA name such as America/Denver or Europe/Oslo.");
         }
-        // any leap year will do: 29 February is a possible last frost
-        return DateOnly.TryParseExact("2028-" + site.LastFrost, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _)
-            ? null
-            : new("lastFrost", $"lastFrost was '{site.LastFrost}'; valid is a month and day that exist, MM-dd, such as 05-08.");
-    }
-
-    /// <summary>29 February falls on the 28th in a year without one.</summary>
-    private static DateOnly NextFrost(string monthDay, DateOnly today)
-    {
-        var day = DateOnly.ParseExact("2028-" + monthDay, "yyyy-MM-dd", CultureInfo.InvariantCulture);
-        var thisYear = day.AddYears(today.Year - 2028);
-        return thisYear >= today ? thisYear : day.AddYears(today.Year + 1 - 2028);
+        return SiteFrost.CheckMonthDay("lastFrost", site.LastFrost)
+            ?? (site.Settings is { } s
+                ? Limits.Number("settings.elevationM", s.ElevationM ?? 0, -450, 6000)
+                    ?? Limits.Number("settings.frostOffsetK", s.FrostOffsetK, -10, 10)
+                    ?? (s.GroundFreeze is { } freeze ? SiteFrost.CheckMonthDay("settings.groundFreeze", freeze) : null)
+                : null);
     }
 }

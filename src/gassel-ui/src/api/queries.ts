@@ -16,6 +16,19 @@ export const useLots = () => useQuery({ queryKey: ["lots"], queryFn: () => answe
 export const usePlaces = () =>
   useQuery({ queryKey: ["places"], queryFn: () => answered(api.GET("/api/places")) });
 
+export const useWeatherRecords = () =>
+  useQuery({ queryKey: ["weather-records"], queryFn: () => answered(api.GET("/api/weather-records")) });
+
+/** Frost by a record; asks nothing without one. */
+export const useFrost = (record: number | null) =>
+  useQuery({
+    queryKey: ["frost", record],
+    enabled: record !== null,
+    retry: false,
+    queryFn: () =>
+      answered(api.GET("/api/weather-records/{id}/frost", { params: { path: { id: record ?? 0 } } })),
+  });
+
 export const useBatches = () =>
   useQuery({ queryKey: ["batches"], queryFn: () => answered(api.GET("/api/batches")) });
 

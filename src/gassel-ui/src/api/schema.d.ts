@@ -62,9 +62,258 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Place"][];
+                    };
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlaceRoom"][];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Place"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather-records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WeatherRecord"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather-records/{id}/frost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FrostView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    save?: boolean;
+                    name?: string;
+                    dateColumn?: number;
+                    minColumn?: number;
+                    maxColumn?: number;
+                    order?: components["schemas"]["DayOrder"];
+                    unit?: components["schemas"]["TemperatureUnit"];
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "text/csv": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WeatherFileReport"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -94,6 +343,377 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["SpeciesView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SpeciesEdit"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpeciesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SpeciesEdit"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpeciesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species/{id}/starter-values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpeciesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species/{id}/routes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["RouteDraft"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpeciesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species/{id}/routes/{routeId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    routeId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["RouteDraft"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpeciesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species/{id}/route-judgement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["RouteDraft"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RouteJudgement"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species/{id}/routes/{routeId}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    routeId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Route"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
             };
@@ -508,41 +1128,6 @@ export interface paths {
                 };
             };
         };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/places": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["Place"][];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1062,6 +1647,21 @@ export interface components {
             topic: string;
             text: string;
         };
+        CellFilling: {
+            practice: components["schemas"]["CellPractice"];
+            /** Format: int32 */
+            seedsPerCell: number;
+            /** Format: int32 */
+            seeds: null | number;
+            /** Format: int32 */
+            cells: null | number;
+            /** Format: int32 */
+            trays: null | number;
+            /** Format: double */
+            emptyCells: null | number;
+            /** Format: double */
+            surplus: null | number;
+        };
         CellNumbers: {
             /** Format: int32 */
             cells: number;
@@ -1072,6 +1672,8 @@ export interface components {
             /** Format: double */
             surplusSeedlings: number;
         };
+        /** @enum {unknown} */
+        CellPractice: "one" | "thinToOne" | "divide";
         CheckRecord: {
             /** Format: uuid */
             entry: string;
@@ -1082,11 +1684,23 @@ export interface components {
             /** Format: int32 */
             sprouted: number;
         };
+        ColdResponse: {
+            /** Format: double */
+            noneBelowC: number;
+            /** Format: double */
+            fullFromC: number;
+            /** Format: double */
+            fullToC: number;
+            /** Format: double */
+            noneAboveC: number;
+            isOrdered: boolean;
+        };
         ConfirmedBatch: {
             /** Format: uuid */
             id: string;
             /** Format: int32 */
             number: number;
+            second?: null | components["schemas"]["ConfirmedBatch"];
         };
         ConfirmRequest: {
             /** Format: uuid */
@@ -1096,6 +1710,8 @@ export interface components {
             /** Format: int32 */
             seeds: null | number;
             who: string;
+            /** Format: uuid */
+            secondId?: null | string;
         };
         ContextInput: {
             windowDays: components["schemas"]["WindowDays"];
@@ -1154,6 +1770,14 @@ export interface components {
             extrapolated: boolean;
             band: components["schemas"]["BandPoint"][];
         };
+        CutTest: {
+            /** Format: int32 */
+            full: number;
+            /** Format: int32 */
+            empty: number;
+            /** Format: int32 */
+            rotten: number;
+        };
         CutTestInput: {
             /** Format: int32 */
             full: number;
@@ -1168,6 +1792,16 @@ export interface components {
             /** Format: double */
             minC?: null | number;
         };
+        DailyTemperature: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            minC: null | number;
+            /** Format: double */
+            maxC: null | number;
+            /** Format: double */
+            meanC: null | number;
+        };
         DateWindow: {
             /** Format: date */
             earliest: string;
@@ -1176,6 +1810,14 @@ export interface components {
             /** Format: date */
             latest: string;
         };
+        DayGap: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
+        /** @enum {unknown} */
+        DayOrder: "yearFirst" | "dayFirst" | "monthFirst";
         DaysInput: {
             /** Format: int32 */
             shortest: number;
@@ -1184,12 +1826,21 @@ export interface components {
             /** Format: int32 */
             longest: number;
         };
+        DepthAdvice: {
+            depth: null | components["schemas"]["DepthRange"];
+            why: string;
+        };
         DepthRange: {
             /** Format: double */
             lowMm: number;
             /** Format: double */
             highMm: number;
         };
+        /**
+         * @default width
+         * @enum {unknown}
+         */
+        DepthSchool: "width" | "twiceWidth" | "thriceThickness" | "grit";
         /** @enum {unknown} */
         DormancyClass: "none" | "physiological" | "morphological" | "morphophysiological" | "physical" | "combinational";
         /** @enum {unknown} */
@@ -1247,7 +1898,7 @@ export interface components {
             mould: components["schemas"]["MouldSeen"];
             /** Format: int32 */
             sprouted: number;
-            action?: null | string;
+            action: null | string;
         };
         EntryPayloadCount: {
             /** @enum {string} */
@@ -1257,7 +1908,7 @@ export interface components {
             emerged: number;
             /** Format: int32 */
             lost: number;
-            cause?: components["schemas"]["LossCause"];
+            cause: components["schemas"]["LossCause"];
         };
         EntryPayloadMoved: {
             /** @enum {string} */
@@ -1278,7 +1929,7 @@ export interface components {
             place: null | string;
             vessel: null | components["schemas"]["Vessel"];
             /** Format: double */
-            depthMm?: null | number;
+            depthMm: null | number;
         };
         EntryPayloadSplit: {
             /** @enum {string} */
@@ -1300,9 +1951,9 @@ export interface components {
             /** Format: int32 */
             step: number;
             /** Format: int32 */
-            seeds?: null | number;
-            place?: null | string;
-            vessel?: null | components["schemas"]["Vessel"];
+            seeds: null | number;
+            place: null | string;
+            vessel: null | components["schemas"]["Vessel"];
         };
         EntryPayloadVoidEntry: {
             /** @enum {string} */
@@ -1323,12 +1974,40 @@ export interface components {
             recordedAt: string;
             payload: components["schemas"]["EntryPayload"];
         };
+        Expectation: {
+            /** Format: double */
+            plants: null | number;
+            why: string;
+        };
+        ForbiddenStep: {
+            kind: components["schemas"]["StepKind"];
+            method: null | components["schemas"]["ScarifyMethod"];
+            why: string;
+        };
         FractionInterval: {
             /** Format: double */
             low: number;
             /** Format: double */
             high: number;
         };
+        FreezeYear: {
+            /** Format: int32 */
+            year: number;
+            /** Format: date */
+            on: null | string;
+        };
+        /**
+         * @default hand
+         * @enum {unknown}
+         */
+        FrostBasis: "hand" | "record";
+        FrostDay: {
+            kind: components["schemas"]["FrostDayKind"];
+            monthDay: string;
+            words: string;
+        };
+        /** @enum {unknown} */
+        FrostDayKind: "lastFrostUsual" | "lastFrostSafe" | "groundFreeze";
         FrostQuantiles: {
             p10: string;
             p50: string;
@@ -1373,6 +2052,13 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        FrostView: {
+            record: components["schemas"]["WeatherRecord"];
+            enough: boolean;
+            thresholds: components["schemas"]["ThresholdView"][];
+            groundFreeze: components["schemas"]["GroundFreezeResult"];
+            groundFreezeWords: string;
+        };
         FrostYear: {
             /** Format: int32 */
             year: number;
@@ -1381,6 +2067,8 @@ export interface components {
             /** Format: date */
             firstAutumn: null | string;
         };
+        /** @enum {unknown} */
+        GerminationBasis: "test" | "expected" | "rule";
         GerminationIndices: {
             /** Format: double */
             firstDay: null | number;
@@ -1496,6 +2184,24 @@ export interface components {
             germinated: number;
             /** Format: int32 */
             seeds: number;
+            /** Format: date */
+            on: null | string;
+            given: null | components["schemas"]["GivenStep"][];
+        };
+        GivenStep: {
+            kind: components["schemas"]["StepKind"];
+            /** Format: int32 */
+            days: number;
+        };
+        GroundFreezeResult: {
+            years: components["schemas"]["FreezeYear"][];
+            early: null | string;
+            usual: null | string;
+            /** Format: int32 */
+            yearsUsed: number;
+            /** Format: int32 */
+            yearsWithout: number;
+            working: string[];
         };
         /** @enum {unknown} */
         HazardLevel: "none" | "irritant" | "toxic";
@@ -1516,29 +2222,46 @@ export interface components {
             fate: components["schemas"]["EntryFate"];
             conflict: null | string;
         };
-        /** @enum {unknown} */
-        Longevity: "short" | "medium" | "long" | "hardCoated" | null;
+        /**
+         * @default medium
+         * @enum {unknown}
+         */
+        Longevity: "short" | "medium" | "long" | "hardCoated";
         /** @enum {unknown} */
         LossCause: "unknown" | "dampingOff" | "dried" | "eaten" | "frost";
         LotDetails: {
             speciesId: string;
-            gatheredAt: string;
-            /** Format: date */
-            gatheredOn: string;
-            /** Format: int32 */
-            seeds: number;
+            lot: components["schemas"]["SeedLot"];
+        };
+        LotOutlook: {
+            routeId: string;
+            routeName: string;
+            basis: components["schemas"]["GerminationBasis"];
             /** Format: double */
-            assumedFraction?: null | number;
-            test?: null | components["schemas"]["GerminationTest"];
-            note?: null | string;
+            rate: number;
+            /** Format: double */
+            alive: number;
+            warnings: components["schemas"]["LotWarning"][];
+            working: string[];
         };
         LotView: {
             /** Format: int32 */
             id: number;
             details: components["schemas"]["LotDetails"];
             /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
             seedsLeft: number;
+            /** Format: double */
+            ageYears: number;
+            outlooks: components["schemas"]["LotOutlook"][];
         };
+        LotWarning: {
+            kind: components["schemas"]["LotWarningKind"];
+            words: string;
+        };
+        /** @enum {unknown} */
+        LotWarningKind: "old" | "testOfDormancy" | "oldTest" | "noCutTest" | "hazard" | "driedOut" | "noPermission";
         /** @enum {unknown} */
         Moisture: "dry" | "right" | "dripping";
         /** @enum {unknown} */
@@ -1551,6 +2274,10 @@ export interface components {
             start: string;
             /** Format: date */
             end: string;
+        };
+        OptionView: {
+            option: components["schemas"]["ShortfallOption"];
+            expected: components["schemas"]["Expectation"];
         };
         PartState: {
             id: string;
@@ -1598,9 +2325,18 @@ export interface components {
             kind: components["schemas"]["PlaceKind"];
             /** Format: double */
             assumedC: number;
+            /** Format: int32 */
+            capacity: null | number;
         };
         /** @enum {unknown} */
         PlaceKind: "table" | "coldShelf" | "warmShelf" | "lampShelf" | "yard";
+        PlaceRoom: {
+            id: string;
+            /** Format: double */
+            assumedC: number;
+            /** Format: int32 */
+            capacity: null | number;
+        };
         /** @enum {unknown} */
         PlanChoice: "usual" | "shorten" | "skipOptional" | "moveTarget" | "nextSeason";
         PlannedStep: {
@@ -1627,18 +2363,23 @@ export interface components {
             lastFrost?: null | string;
             /** Format: int32 */
             weeksFromLastFrost?: null | number;
-            /** Format: double */
-            survival?: null | number;
+            /** Format: date */
+            groundFreeze?: null | string;
+            /** Format: int32 */
+            weeksBeforeFreeze?: null | number;
+            stages?: null | components["schemas"]["StageSurvival"];
             /** Format: double */
             confidence?: null | number;
             /** Format: int32 */
             seedsPerCell?: null | number;
+            practice?: null | components["schemas"]["CellPractice"];
             /** Format: int32 */
             cellsPerTray?: null | number;
             /** Format: double */
             wholeContainerLoss?: null | number;
             /** Format: int32 */
             containers?: null | number;
+            second?: null | components["schemas"]["SecondSowing"];
         };
         PlanStepView: {
             step: components["schemas"]["RouteStep"];
@@ -1650,12 +2391,20 @@ export interface components {
             schedule: components["schemas"]["Schedule"];
             steps: components["schemas"]["PlanStepView"][];
             seeds: components["schemas"]["SeedsNeededResult"];
+            expected: components["schemas"]["Expectation"];
+            options: components["schemas"]["OptionView"][];
             /** Format: int32 */
             seedsLeft: number;
             /** Format: int32 */
             seedsShort: number;
             routeId: string;
             routes: components["schemas"]["RouteOutlook"][];
+            lot: components["schemas"]["LotOutlook"];
+            frost: string[];
+            fillings: components["schemas"]["CellFilling"][];
+            space: components["schemas"]["SpaceCheck"][];
+            second: null | components["schemas"]["SecondSowingView"];
+            depth: components["schemas"]["DepthAdvice"];
             origin: string;
         };
         ProblemDetails: {
@@ -1678,6 +2427,12 @@ export interface components {
             who: string;
             entries: components["schemas"]["EntryToRecord"][];
             ifConflict?: null | components["schemas"]["IfConflict"];
+        };
+        RefusedRow: {
+            /** Format: int32 */
+            line: number;
+            cells: string;
+            refused: string;
         };
         Remaining: {
             /** Format: double */
@@ -1733,32 +2488,67 @@ export interface components {
             version: number;
             name: string;
             steps: components["schemas"]["RouteStep"][];
+            setting: components["schemas"]["RouteSetting"];
+            origin: null | string;
+            isOutdoors: boolean;
+            treatment: null | components["schemas"]["RouteStep"][];
+        };
+        RouteDraft: {
+            name: string;
+            setting: components["schemas"]["RouteSetting"];
+            steps: components["schemas"]["RouteStep"][];
+            origin: string;
         };
         RouteFacts: {
             routeId: string;
             stepCautions: components["schemas"]["Caution"][][];
             treatmentDays: components["schemas"]["DurationRange"];
+            toPlantable: components["schemas"]["DurationRange"];
             sowIfStartedToday: components["schemas"]["DateWindow"];
+            testTreatment: components["schemas"]["GivenStep"][];
+        };
+        RouteJudgement: {
+            objections: components["schemas"]["RouteObjection"][];
+            treatmentDays: null | components["schemas"]["DurationRange"];
+        };
+        RouteObjection: {
+            /** Format: int32 */
+            step: number;
+            why: string;
         };
         RouteOutlook: {
             routeId: string;
             name: string;
+            setting: components["schemas"]["RouteSetting"];
             start: components["schemas"]["DateWindow"];
             finish: components["schemas"]["DateWindow"];
             feasible: boolean;
             /** Format: int32 */
             shortfallDays: number;
             treatmentDays: components["schemas"]["DurationRange"];
+            /** Format: int32 */
+            seeds: null | number;
+            expected: components["schemas"]["Expectation"];
+            risk: string[];
+            space: components["schemas"]["SpaceCheck"][];
         };
+        /**
+         * @default indoors
+         * @enum {unknown}
+         */
+        RouteSetting: "indoors" | "winterContainer" | "autumnBed";
         RouteStep: {
             kind: components["schemas"]["StepKind"];
             days: components["schemas"]["DurationRange"];
-            band?: null | components["schemas"]["TemperatureBand"];
+            band: null | components["schemas"]["TemperatureBand"];
             /** @default false */
             optional: boolean;
-            note?: null | string;
+            note: null | string;
+            method: null | components["schemas"]["ScarifyMethod"];
             isHotWater: boolean;
         };
+        /** @enum {unknown} */
+        ScarifyMethod: "abrade" | "nick" | "hotWater" | "professionalAcid" | null;
         Schedule: {
             steps: components["schemas"]["ScheduledStep"][];
             start: components["schemas"]["DateWindow"];
@@ -1780,8 +2570,58 @@ export interface components {
             today: string;
             steps: components["schemas"]["StepInput"][];
         };
+        SecondSowing: {
+            /** Format: int32 */
+            weeksLater: number;
+            /** Format: double */
+            firstShare?: null | number;
+        };
+        SecondSowingView: {
+            /** Format: date */
+            firstStart: string;
+            /** Format: date */
+            secondStart: string;
+            /** Format: date */
+            firstFinish: string;
+            /** Format: date */
+            secondFinish: string;
+            seeds: components["schemas"]["TwoSowingsResult"];
+        };
         /** @enum {unknown} */
         SeedlingHardiness: "snowMelt" | "hardy" | "halfHardy" | "tender";
+        SeedLot: {
+            gatheredAt: string;
+            /** Format: date */
+            gatheredOn: string;
+            /** Format: int32 */
+            counted: null | number;
+            weight: null | components["schemas"]["SeedWeight"];
+            source: components["schemas"]["SeedSource"];
+            storage: components["schemas"]["SeedStorage"];
+            cleaning: null | string;
+            /** Format: double */
+            latitude: null | number;
+            /** Format: double */
+            longitude: null | number;
+            /** Format: double */
+            elevationM: null | number;
+            permission: null | string;
+            /** Format: double */
+            assumedFraction: null | number;
+            cutTest: null | components["schemas"]["CutTest"];
+            tests: null | components["schemas"]["GerminationTest"][];
+            note: null | string;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            tested: number;
+        };
+        SeedSize: {
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            thicknessMm: number;
+        };
         SeedsNeededRequest: {
             /** Format: int32 */
             plants: number;
@@ -1832,6 +2672,26 @@ export interface components {
             cells: null | components["schemas"]["CellNumbers"];
             working: string[];
         };
+        /**
+         * @default wildCollected
+         * @enum {unknown}
+         */
+        SeedSource: "wildCollected" | "cleanedBought";
+        /**
+         * @default roomDry
+         * @enum {unknown}
+         */
+        SeedStorage: "roomDry" | "coolDry" | "frozenDry" | "warmOrDamp";
+        SeedWeight: {
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            seedsPerGram: number;
+            /** Format: double */
+            purity: number;
+            /** Format: int32 */
+            seeds: number;
+        };
         ShortfallOption: {
             kind: components["schemas"]["ShortfallOptionKind"];
             possible: boolean;
@@ -1850,6 +2710,23 @@ export interface components {
             latitude: number;
             timeZone: string;
             lastFrost: string;
+            /** Format: int32 */
+            weatherRecordId?: null | number;
+            settings?: null | components["schemas"]["SiteSettings"];
+        };
+        SiteSettings: {
+            /** Format: double */
+            elevationM: null | number;
+            units: components["schemas"]["Units"];
+            viabilitySchool: components["schemas"]["ViabilitySchool"];
+            depthSchool: components["schemas"]["DepthSchool"];
+            frostBasis: components["schemas"]["FrostBasis"];
+            /**
+             * Format: double
+             * @default 0
+             */
+            frostOffsetK: number;
+            groundFreeze: null | string;
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -1860,7 +2737,34 @@ export interface components {
             timeZone: string;
             /** Format: date */
             nextLastFrost: null | string;
+            frostDays: components["schemas"]["FrostDay"][];
+            settings: components["schemas"]["SiteSettings"];
             demo: boolean;
+        };
+        Sowing: {
+            /** Format: int32 */
+            seeds: number;
+            /** Format: double */
+            expectedPlants: number;
+            /** Format: double */
+            aloneReaches: number;
+        };
+        SpaceCheck: {
+            place: components["schemas"]["PlaceKind"];
+            unit: string;
+            /** Format: int32 */
+            needed: number;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** Format: date */
+            fullestOn: string;
+            /** Format: int32 */
+            takenThen: number;
+            /** Format: int32 */
+            capacity: null | number;
+            fits: boolean;
         };
         Species: {
             id: string;
@@ -1873,19 +2777,51 @@ export interface components {
             hazardNote: null | string;
             germination: components["schemas"]["TemperatureBand"];
             nightC: null | components["schemas"]["TemperatureBand"];
-            sowingDepth: components["schemas"]["DepthRange"];
+            sowingDepth: null | components["schemas"]["DepthRange"];
             hardiness: components["schemas"]["SeedlingHardiness"];
             lookAlike: null | string;
             notes: string;
             origin: string;
             routes: components["schemas"]["Route"][];
+            longevity: components["schemas"]["Longevity"];
+            coldResponse: null | components["schemas"]["ColdResponse"];
+            seedSize: null | components["schemas"]["SeedSize"];
+            origins: null | components["schemas"]["ValueOrigin"][];
+            responseToCold: components["schemas"]["ColdResponse"];
+        };
+        SpeciesEdit: {
+            scientificName: string;
+            commonName: string;
+            dormancyClass: components["schemas"]["DormancyClass"];
+            depth: null | components["schemas"]["DormancyDepth"];
+            flags: components["schemas"]["SpeciesFlag"][];
+            hazard: components["schemas"]["HazardLevel"];
+            hazardNote: null | string;
+            germination: components["schemas"]["TemperatureBand"];
+            nightC: null | components["schemas"]["TemperatureBand"];
+            sowingDepth: null | components["schemas"]["DepthRange"];
+            hardiness: components["schemas"]["SeedlingHardiness"];
+            lookAlike: null | string;
+            notes: null | string;
+            longevity: components["schemas"]["Longevity"];
+            coldResponse: null | components["schemas"]["ColdResponse"];
+            seedSize: null | components["schemas"]["SeedSize"];
+            origin: string;
         };
         /** @enum {unknown} */
         SpeciesFlag: "inhibitorToLeach" | "restrictingHull" | "rootBeforeShoot" | "germinatesInCold" | "afterRipensDry" | "slimyWhenWet" | "doNotDry" | "needsLight" | "dustFine" | "tapRooted";
+        /** @enum {unknown} */
+        SpeciesValue: "dormancyClass" | "flags" | "hazard" | "germination" | "nightC" | "sowingDepth" | "hardiness" | "responseToCold" | "longevity" | "notes";
         SpeciesView: {
             species: components["schemas"]["Species"];
             explained: string;
+            depthExplained: null | string;
+            flagsExplained: string[];
+            depth: components["schemas"]["DepthAdvice"];
             routes: components["schemas"]["RouteFacts"][];
+            forbidden: components["schemas"]["ForbiddenStep"][];
+            hasOwnValues: boolean;
+            hasStarter: boolean;
         };
         SplitChild: {
             part: string;
@@ -1893,6 +2829,17 @@ export interface components {
             seeds: number;
             /** Format: int32 */
             sprouted: number;
+        };
+        StageSurvival: {
+            /** Format: double */
+            toPot: number;
+            /** Format: double */
+            toHardened: number;
+            /** Format: double */
+            toPlanted: number;
+            /** Format: double */
+            total: number;
+            words: null | string;
         };
         StandingDue: {
             due: components["schemas"]["DueItem"];
@@ -1958,17 +2905,43 @@ export interface components {
             /** Format: double */
             highC: number;
         };
+        /** @enum {unknown} */
+        TemperatureUnit: "celsius" | "fahrenheit";
         TestInput: {
             /** Format: int32 */
             germinated: number;
             /** Format: int32 */
             tested: number;
         };
+        ThresholdView: {
+            /** Format: double */
+            thresholdC: number;
+            hurts: string;
+            spring: string;
+            autumn: string;
+            frost: components["schemas"]["FrostResult"];
+        };
+        TwoSowingsResult: {
+            first: components["schemas"]["Sowing"];
+            second: components["schemas"]["Sowing"];
+            /** Format: double */
+            bothReach: number;
+            working: string[];
+        };
+        /**
+         * @default metric
+         * @enum {unknown}
+         */
+        Units: "metric" | "unitedStates";
+        ValueOrigin: {
+            value: components["schemas"]["SpeciesValue"];
+            origin: string;
+        };
         Vessel: {
             kind: components["schemas"]["VesselKind"];
             label: string;
             /** Format: int32 */
-            cells?: null | number;
+            cells: null | number;
         };
         /** @enum {unknown} */
         VesselKind: "bag" | "jar" | "tray" | "pot" | "container";
@@ -1979,14 +2952,56 @@ export interface components {
             /** Format: double */
             initial?: null | number;
             longevity?: null | components["schemas"]["Longevity"];
+            storage?: null | components["schemas"]["SeedStorage"];
         };
         ViabilityResult: {
             /** Format: double */
             fraction: number;
             working: string[];
         };
-        /** @enum {unknown} */
-        ViabilitySchool: "share" | "points" | null;
+        /**
+         * @default share
+         * @enum {unknown}
+         */
+        ViabilitySchool: "share" | "points";
+        WeatherFileReport: {
+            columns: string[];
+            /** Format: int32 */
+            dateColumn: number;
+            /** Format: int32 */
+            minColumn: number;
+            /** Format: int32 */
+            maxColumn: number;
+            order: components["schemas"]["DayOrder"];
+            unit: components["schemas"]["TemperatureUnit"];
+            sample: components["schemas"]["DailyTemperature"][];
+            /** Format: int32 */
+            days: number;
+            /** Format: date */
+            from: null | string;
+            /** Format: date */
+            to: null | string;
+            refused: components["schemas"]["RefusedRow"][];
+            /** Format: int32 */
+            refusedCount: number;
+            gaps: components["schemas"]["DayGap"][];
+            /** Format: int32 */
+            gapDays: number;
+            /** Format: int32 */
+            savedAs?: null | number;
+        };
+        WeatherRecord: {
+            /** Format: int32 */
+            id: number;
+            name: string;
+            generated: boolean;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** Format: int32 */
+            days: number;
+        };
         WindowDays: {
             /** Format: double */
             shortest: number;

@@ -21,6 +21,15 @@ const CountList = lazy(() =>
 const Count = lazy(() => import("../features/counting/Count").then((m) => ({ default: m.Count })));
 const Seed = lazy(() => import("../features/seed/Seed").then((m) => ({ default: m.Seed })));
 const Species = lazy(() => import("../features/species/Species").then((m) => ({ default: m.Species })));
+const RouteEditor = lazy(() =>
+  import("../features/species/RouteEditor").then((m) => ({ default: m.RouteEditor })),
+);
+const SpeciesForm = lazy(() =>
+  import("../features/species/SpeciesForm").then((m) => ({ default: m.SpeciesForm })),
+);
+const WeatherImport = lazy(() =>
+  import("../features/weather/WeatherImport").then((m) => ({ default: m.WeatherImport })),
+);
 const Site = lazy(() => import("../features/site/Site").then((m) => ({ default: m.Site })));
 
 export function App() {
@@ -58,8 +67,13 @@ function Themed() {
                   <Route path="/count/:id/:part" element={<Count />} />
                   <Route path="/seed" element={<Seed />} />
                   <Route path="/species" element={<Species />} />
+                  <Route path="/species/new" element={<SpeciesForm />} />
                   <Route path="/species/:id" element={<Species />} />
+                  <Route path="/species/:id/values" element={<SpeciesForm />} />
+                  <Route path="/species/:id/routes/new" element={<RouteEditor />} />
+                  <Route path="/species/:id/routes/:routeId" element={<RouteEditor />} />
                   <Route path="/site" element={<Site />} />
+                  <Route path="/site/weather" element={<WeatherImport />} />
                   <Route path="*" element={<NoSuchView />} />
                 </Routes>
               </Suspense>

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useMemo, useState } from "react";
 import { Box, Button } from "@mui/material";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
@@ -57,7 +57,7 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
   const withLots = species.filter((s) => lots.some((lot) => lot.details.speciesId === s.species.id));
   const wanted = asked.get("species");
   const [wish, setWish] = useState<Wish>(() => ({
-    ...firstWish(site.nextLastFrost),
+    ...firstWish(site),
     speciesId: withLots.some((s) => s.species.id === wanted)
       ? (wanted ?? "")
       : (withLots[0]?.species.id ?? ""),
@@ -69,16 +69,18 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
   const lot = ofSpecies.find((l) => l.id === wish.lotId) ?? ofSpecies[0];
   const route = chosen?.routes.find((r) => r.id === wish.routeId) ?? chosen?.routes[0];
 
-  const request = lot ? toRequest(wish, lot.id, route?.id ?? null, site.today) : null;
-  const settled = useSettled(request, 120);
+  const request = lot ? toRequest(wish, lot.id, route?.id ?? null, site.today, site.frostDays) : null;
+  // a keystroke asks at once; the answer to an older one is dropped
+  const asking = JSON.stringify(request);
+  const settled = useMemo(() => JSON.parse(asking) as typeof request, [asking]);
   const plan = useQuery({
     queryKey: ["plan", settled],
     enabled: settled !== null,
     placeholderData: keepPreviousData,
     retry: false,
-    queryFn: () => {
+    queryFn: ({ signal }) => {
       if (!settled) throw new Error("nothing to plan");
-      return answered(api.POST("/api/plan", { body: settled }));
+      return answered(api.POST("/api/plan", { body: settled, signal }));
     },
   });
 
@@ -98,6 +100,7 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
         lots={ofSpecies}
         lot={lot}
         route={route}
+        frostDays={site.frostDays}
         today={site.today}
       />
       <Box>
@@ -109,20 +112,11 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
             today={site.today}
             stale={plan.isPlaceholderData || request === null}
             onRoute={(routeId) => change({ routeId })}
+            sown={wish.sown}
+            onSown={(sown) => change({ sown })}
           />
         )}
       </Box>
     </Box>
   );
-}
-
-/** The value once it has stood still for a moment. */
-function useSettled<T>(value: T, ms: number): T {
-  const key = JSON.stringify(value);
-  const [settled, setSettled] = useState(value);
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(JSON.parse(key) as T), ms);
-    return () => clearTimeout(timer);
-  }, [key, ms]);
-  return settled;
 }

@@ -12,15 +12,23 @@ import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { NumberField } from "../../shared/NumberField";
 import { percent, several } from "../../shared/numbers";
+import { useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { depthWords } from "../species/speciesWords";
+import { Cells } from "./Cells";
 import { Choices } from "./Choices";
+import { PlanNotes } from "./PlanNotes";
 import { PlanSteps } from "./PlanSteps";
 import { RouteChoices } from "./RouteChoices";
+import { SecondSowing } from "./SecondSowing";
+import type { Wish } from "./wish";
 
 interface PlanAnswerProps {
   onRoute: (routeId: string) => void;
+  sown: Wish["sown"];
+  onSown: (sown: Wish["sown"]) => void;
   plan: PlanView;
   request: PlanRequest;
   today: Day;
@@ -28,9 +36,10 @@ interface PlanAnswerProps {
 }
 
 /** When to start, how many seeds, what to do if it is too late, and the confirmation that makes a batch. */
-export function PlanAnswer({ plan, request, today, stale, onRoute }: PlanAnswerProps) {
+export function PlanAnswer({ plan, request, today, stale, onRoute, sown, onSown }: PlanAnswerProps) {
   const { schedule, seeds } = plan;
   const { palette } = useDevice();
+  const units = useUnits();
   const late = schedule.shortfallDays;
   const usualChoice: PlanChoice =
     late > 0 ? (schedule.options.find((o) => o.possible)?.kind ?? "moveTarget") : "usual";
@@ -101,6 +110,7 @@ export function PlanAnswer({ plan, request, today, stale, onRoute }: PlanAnswerP
             </span>
           </Typography>
         )}
+        <PlanNotes plan={plan} today={today} />
         <Confirm
           plan={plan}
           request={request}
@@ -109,12 +119,16 @@ export function PlanAnswer({ plan, request, today, stale, onRoute }: PlanAnswerP
           key={`${seeds.seeds ?? 0}-${plan.seedsLeft}`}
         />
       </Card>
-      {late > 0 && <Choices schedule={schedule} choice={choice} today={today} onChoose={setPicked} />}
+      {late > 0 && (
+        <Choices plan={plan} choice={choice} today={today} onChoose={setPicked} onRoute={onRoute} />
+      )}
+      {plan.second && <SecondSowing second={plan.second} plants={request.plants} today={today} />}
       {plan.routes.length > 1 && <RouteChoices plan={plan} today={today} onRoute={onRoute} />}
+      <Cells plan={plan} sown={sown} onSown={onSown} />
       <Card label="the steps">
         <Typography variant="h2">Steps</Typography>
         <Typography variant="body2" sx={{ color: palette.ink2 }}>
-          {plan.origin}.
+          {plan.origin}. Sown {depthWords(plan.depth.depth, units)}. {plan.depth.why}
         </Typography>
         <PlanSteps plan={plan} chosen={chosen ?? null} today={today} />
       </Card>
@@ -176,15 +190,18 @@ function Confirm({
   const [error, setError] = useState<unknown>(null);
   // one id a page, so that a doubled press makes one batch
   const [id] = useState(() => uuid7());
+  const [secondId] = useState(() => uuid7());
   if (plan.seedsLeft === 0) return null;
   const confirm = async () => {
     setError(null);
     try {
       const made = await answered(
-        api.POST("/api/batches", { body: { id, plan: request, choice, seeds, who } }),
+        api.POST("/api/batches", {
+          body: { id, plan: request, choice, seeds, who, secondId: request.second ? secondId : null },
+        }),
       );
       await queries.invalidateQueries();
-      await navigate(`/batches/${made.id}`);
+      await navigate(made.second ? "/batches" : `/batches/${made.id}`);
     } catch (refused) {
       setError(refused);
     }
@@ -210,7 +227,9 @@ function Confirm({
           sx={{ minHeight: 56 }}
           data-testid="confirm-plan"
         >
-          {CHOICE_WORDS[choice]}
+          {request.second
+            ? CHOICE_WORDS[choice].replace("the batch", "the two batches")
+            : CHOICE_WORDS[choice]}
         </Button>
       </Box>
       <Failure error={error} />

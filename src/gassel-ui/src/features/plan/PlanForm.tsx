@@ -1,12 +1,13 @@
-import { Box, MenuItem, TextField, Typography } from "@mui/material";
-import type { LotView, SpeciesView } from "../../api/types";
+import { useState } from "react";
+import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
+import type { FrostDay, LotView, SpeciesView } from "../../api/types";
 import { Card } from "../../shared/Card";
 import { DayField } from "../../shared/DayField";
 import { NumberField } from "../../shared/NumberField";
 import { percent } from "../../shared/numbers";
-import { actDay, addDays } from "../../time/days";
+import { actDay, addDays, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { AIMS } from "./wish";
+import { AIMS, dayIn, frostOf, SOWN } from "./wish";
 import type { Wish } from "./wish";
 
 type Species = SpeciesView["species"];
@@ -20,12 +21,14 @@ interface PlanFormProps {
   lots: LotView[];
   lot: LotView | undefined;
   route: Species["routes"][number] | undefined;
+  frostDays: FrostDay[];
   today: Day;
 }
 
 /** What is wanted: species, lot, route, the day aimed at, how many and how sown. */
-export function PlanForm({ wish, change, species, lots, lot, route, today }: PlanFormProps) {
+export function PlanForm({ wish, change, species, lots, lot, route, frostDays, today }: PlanFormProps) {
   const chosen = species.find((s) => s.id === wish.speciesId);
+  const [more, setMore] = useState(false);
   return (
     <Card label="what you want">
       <Typography variant="h1" sx={{ mb: 1.5 }}>
@@ -34,7 +37,7 @@ export function PlanForm({ wish, change, species, lots, lot, route, today }: Pla
       <Box
         component="form"
         noValidate
-        sx={{ display: "grid", gap: 1.5 }}
+        sx={{ display: "grid", gap: 1.25 }}
         onSubmit={(event) => event.preventDefault()}
       >
         <TextField
@@ -56,11 +59,11 @@ export function PlanForm({ wish, change, species, lots, lot, route, today }: Pla
           name="lotId"
           value={lot?.id ?? ""}
           onChange={(event) => change({ lotId: Number(event.target.value) })}
-          helperText={lot && germinationWords(lot)}
+          helperText={lot && lotWords(lot, route?.id)}
         >
           {lots.map((l) => (
             <MenuItem key={l.id} value={l.id}>
-              {l.id}: {l.details.gatheredAt}
+              {l.id}: {l.details.lot.gatheredAt}
             </MenuItem>
           ))}
         </TextField>
@@ -92,30 +95,7 @@ export function PlanForm({ wish, change, species, lots, lot, route, today }: Pla
             </MenuItem>
           ))}
         </TextField>
-        {(wish.aim === "sowByFrost" || wish.aim === "plantsByFrost") && (
-          <>
-            <NumberField
-              label="Weeks from last frost"
-              name="weeks"
-              value={wish.weeks}
-              onChange={(weeks) => change({ weeks })}
-              min={-52}
-              max={104}
-              helper={
-                wish.weeks !== null && wish.frost
-                  ? `${weekWords(wish.weeks)}: ${actDay(addDays(wish.frost, 7 * wish.weeks), today)}`
-                  : "before it with a minus, as −6"
-              }
-            />
-            <DayField
-              label="Last frost"
-              name="lastFrost"
-              value={wish.frost}
-              today={today}
-              onChange={(frost) => change({ frost })}
-            />
-          </>
-        )}
+        <Measured wish={wish} change={change} frostDays={frostDays} today={today} />
         {(wish.aim === "sowOn" || wish.aim === "plantsOn") && (
           <DayField
             label={wish.aim === "sowOn" ? "Sowing day" : "Plants ready on"}
@@ -137,33 +117,184 @@ export function PlanForm({ wish, change, species, lots, lot, route, today }: Pla
           select
           label="Sown"
           name="cells"
-          value={wish.seedsPerCell ?? 0}
-          onChange={(event) => change({ seedsPerCell: Number(event.target.value) || null })}
+          value={wish.sown}
+          onChange={(event) => change({ sown: event.target.value as Wish["sown"] })}
         >
-          <MenuItem value={0}>loose, or one to a cell</MenuItem>
-          <MenuItem value={2}>two to a cell, thinned to one</MenuItem>
-          <MenuItem value={3}>three to a cell, thinned to one</MenuItem>
+          {SOWN.map((s) => (
+            <MenuItem key={s.id} value={s.id}>
+              {s.words}
+            </MenuItem>
+          ))}
         </TextField>
         <NumberField
-          label="Spread over trays or containers"
-          name="containers"
-          value={wish.containers}
-          onChange={(containers) => change({ containers })}
+          label="Second sowing after, weeks"
+          name="secondWeeks"
+          value={wish.secondWeeks}
+          onChange={(secondWeeks) => change({ secondWeeks })}
           min={1}
-          max={60}
-          helper="one in ten is lost whole (our assumption)"
+          max={26}
+          helper="empty for one sowing"
         />
+        {wish.secondWeeks !== null && (
+          <NumberField
+            label="Seed in the first sowing"
+            name="firstShare"
+            value={wish.firstSharePercent}
+            onChange={(firstSharePercent) => change({ firstSharePercent })}
+            min={1}
+            max={99}
+            unit="%"
+          />
+        )}
+        <Button onClick={() => setMore(!more)} aria-expanded={more} sx={{ justifySelf: "start", px: 1 }}>
+          {more ? "fewer wishes" : "confidence, survival, containers"}
+        </Button>
+        {more && <MoreWishes wish={wish} change={change} />}
       </Box>
     </Card>
   );
 }
 
-function germinationWords(lot: LotView): string {
-  const { test, assumedFraction } = lot.details;
-  const known = test
-    ? `${test.germinated} of ${test.seeds} came up in a test`
-    : `${percent(assumedFraction ?? 0)} assumed`;
-  return `${lot.seedsLeft} seeds left; ${known}`;
+/** From which day of which year the target is measured. */
+function Measured({
+  wish,
+  change,
+  frostDays,
+  today,
+}: Pick<PlanFormProps, "wish" | "change" | "frostDays" | "today">) {
+  const byFreeze = wish.aim === "plantsBeforeFreeze";
+  if (!byFreeze && wish.aim !== "sowByFrost" && wish.aim !== "plantsByFrost") return null;
+  const choices = frostDays.filter((d) => (d.kind === "groundFreeze") === byFreeze);
+  const frost = frostOf(wish, frostDays);
+  const own = byFreeze ? choices.length === 0 : wish.from === "own" || choices.length === 0;
+  const weeks = byFreeze ? wish.weeksBeforeFreeze : wish.weeks;
+  const signed = byFreeze && weeks !== null ? -weeks : weeks;
+  return (
+    <>
+      {byFreeze ? (
+        <NumberField
+          key="before"
+          label="Weeks before the ground freezes"
+          name="weeksBeforeFreeze"
+          value={wish.weeksBeforeFreeze}
+          onChange={(weeksBeforeFreeze) => change({ weeksBeforeFreeze })}
+          min={0}
+          max={26}
+          helper={
+            signed !== null && frost
+              ? `${actDay(addDays(frost, 7 * signed), today)}; four to eight is usual`
+              : "four to eight is usual"
+          }
+        />
+      ) : (
+        <NumberField
+          key="from"
+          label="Weeks from last frost"
+          name="weeks"
+          value={wish.weeks}
+          onChange={(value) => change({ weeks: value })}
+          min={-52}
+          max={104}
+          helper={
+            signed !== null && frost
+              ? `${weekWords(signed)}: ${actDay(addDays(frost, 7 * signed), today)}`
+              : "before it with a minus, as −6"
+          }
+        />
+      )}
+      {!byFreeze && choices.length > 0 && (
+        <TextField
+          select
+          label="Last frost taken as"
+          name="frostFrom"
+          value={wish.from}
+          onChange={(event) => change({ from: event.target.value as Wish["from"] })}
+          helperText={choices.find((d) => d.kind === wish.from)?.words}
+        >
+          {choices.map((d) => (
+            <MenuItem key={d.kind} value={d.kind}>
+              {monthDayWords(d.monthDay)}: {d.kind === "lastFrostSafe" ? "the safer day" : "the usual day"}
+            </MenuItem>
+          ))}
+          <MenuItem value="own">a day of your own</MenuItem>
+        </TextField>
+      )}
+      {byFreeze && choices[0] && (
+        <Typography variant="body2">
+          The ground freezes {monthDayWords(choices[0].monthDay)}: {choices[0].words}.
+        </Typography>
+      )}
+      {own ? (
+        <DayField
+          label={byFreeze ? "Ground freezes" : "Last frost"}
+          name="lastFrost"
+          value={wish.frost}
+          today={today}
+          onChange={(value) => change({ frost: value })}
+        />
+      ) : (
+        <NumberField
+          label="Year"
+          name="year"
+          value={wish.year}
+          onChange={(year) => change({ year })}
+          min={1900}
+          max={2200}
+        />
+      )}
+    </>
+  );
+}
+
+/** What is seldom changed. */
+function MoreWishes({ wish, change }: Pick<PlanFormProps, "wish" | "change">) {
+  const share = (label: string, name: "toPot" | "toHardened" | "toPlanted") => (
+    <NumberField
+      label={label}
+      name={name}
+      value={wish[name]}
+      onChange={(value) => change({ [name]: value })}
+      min={1}
+      max={100}
+      whole={false}
+      unit="%"
+    />
+  );
+  return (
+    <>
+      <NumberField
+        label="How sure"
+        name="confidence"
+        value={wish.confidencePercent}
+        onChange={(confidencePercent) => change({ confidencePercent })}
+        min={1}
+        max={99.9}
+        whole={false}
+        unit="%"
+        helper="chance to reach the plants wanted"
+      />
+      <Typography variant="h3">Survival, our assumption</Typography>
+      {share("Seedling to pot", "toPot")}
+      {share("Pot to hardened", "toHardened")}
+      {share("Hardened to planted", "toPlanted")}
+      <NumberField
+        label="Spread over trays or containers"
+        name="containers"
+        value={wish.containers}
+        onChange={(containers) => change({ containers })}
+        min={1}
+        max={60}
+        helper="one in ten is lost whole (our assumption)"
+      />
+    </>
+  );
+}
+
+const monthDayWords = (monthDay: string): string => shortDay(dayIn(2028, monthDay), "2028-01-01");
+
+function lotWords(lot: LotView, routeId: string | undefined): string {
+  const outlook = lot.outlooks.find((o) => o.routeId === routeId) ?? lot.outlooks[0];
+  return `${lot.seedsLeft} seeds left${outlook ? `; ${percent(outlook.rate)} to come up` : ""}`;
 }
 
 function weekWords(weeks: number): string {

@@ -5,7 +5,8 @@ import { stepWords, textureFill } from "../../drawings/steps";
 import { Cautions } from "../../shared/Cautions";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { bandWords, durationWords } from "../species/speciesWords";
+import { band, useUnits } from "../../shared/units";
+import { durationWords } from "../species/speciesWords";
 
 /** The route with the days of each step, as counted or as chosen, and what to mind at it. */
 export function PlanSteps({
@@ -18,6 +19,7 @@ export function PlanSteps({
   today: Day;
 }) {
   const { palette } = useDevice();
+  const units = useUnits();
   return (
     <>
       {plan.steps.map(({ step, dates, cautions }, i) => {
@@ -56,7 +58,7 @@ export function PlanSteps({
               <Typography variant="body2">
                 {skipped ? "" : `to ${shortDay(end, today)}; `}
                 {durationWords(step.days)}
-                {step.band ? `, ${bandWords(step.band)}` : ""}
+                {step.band ? `, ${band(step.band, units)}` : ""}
               </Typography>
             </Box>
             <Box sx={{ gridColumn: { xs: "1 / -1", lg: "auto" } }}>

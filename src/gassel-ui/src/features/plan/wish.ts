@@ -1,14 +1,29 @@
-import type { PlanRequest } from "../../api/types";
+import type { CellPractice, FrostDay, PlanRequest, SiteView } from "../../api/types";
 import type { Day } from "../../time/days";
 
 /** What a plan may be aimed at. */
 export const AIMS = [
   { id: "sowByFrost", words: "sowing, by the last frost" },
   { id: "plantsByFrost", words: "plants to set out, by the last frost" },
+  { id: "plantsBeforeFreeze", words: "plants to set out in autumn" },
   { id: "sowOn", words: "sowing on a day" },
   { id: "plantsOn", words: "plants to set out on a day" },
   { id: "startToday", words: "starting today" },
 ] as const;
+
+/** How seed may be sown. */
+export const SOWN = [
+  { id: "loose", words: "loose", perCell: null, practice: null },
+  { id: "one", words: "one to a cell", perCell: 1, practice: "one" },
+  { id: "two", words: "two to a cell, thinned to one", perCell: 2, practice: "thinToOne" },
+  { id: "three", words: "three to a cell, thinned to one", perCell: 3, practice: "thinToOne" },
+  { id: "clump", words: "six to a cell, divided later", perCell: 6, practice: "divide" },
+] as const satisfies readonly {
+  id: string;
+  words: string;
+  perCell: number | null;
+  practice: CellPractice | null;
+}[];
 
 /** The plan's form as it stands; null where a field says nothing that fits. */
 export interface Wish {
@@ -16,46 +31,96 @@ export interface Wish {
   lotId: number | null;
   routeId: string | null;
   aim: (typeof AIMS)[number]["id"];
+  /** From the last frost, or before the ground freezes. */
   weeks: number | null;
+  weeksBeforeFreeze: number | null;
+  /** Which day of the year it is measured from; `own` for a day typed in. */
+  from: FrostDay["kind"] | "own";
+  year: number | null;
   frost: Day | null;
   date: Day | null;
   plants: number | null;
-  seedsPerCell: number | null;
+  sown: (typeof SOWN)[number]["id"];
   containers: number | null;
+  confidencePercent: number | null;
+  /** Survival by stage in percent; null for what is assumed. */
+  toPot: number | null;
+  toHardened: number | null;
+  toPlanted: number | null;
+  secondWeeks: number | null;
+  firstSharePercent: number | null;
 }
 
-export const firstWish = (frost: Day | null): Wish => ({
+export const firstWish = (site: Pick<SiteView, "nextLastFrost" | "frostDays">): Wish => ({
   speciesId: "",
   lotId: null,
   routeId: null,
   aim: "sowByFrost",
   weeks: -6,
-  frost,
+  weeksBeforeFreeze: 6,
+  from: site.frostDays[0]?.kind ?? "own",
+  year: site.nextLastFrost ? Number(site.nextLastFrost.slice(0, 4)) : null,
+  frost: site.nextLastFrost,
   date: null,
   plants: 30,
-  seedsPerCell: null,
+  sown: "loose",
   containers: 3,
+  confidencePercent: 90,
+  toPot: 90,
+  toHardened: 97,
+  toPlanted: 97.5,
+  secondWeeks: null,
+  firstSharePercent: 50,
 });
 
+/** The day of the year in the year wished; 29 February is the 28th where there is none. */
+export function dayIn(year: number, monthDay: string): Day {
+  const leap = (year % 4 === 0 && year % 100 !== 0) || year % 400 === 0;
+  return `${year}-${monthDay === "02-29" && !leap ? "02-28" : monthDay}`;
+}
+
+/** The frost day that the wish is measured from; null while none is known. */
+export function frostOf(wish: Wish, days: FrostDay[]): Day | null {
+  const kind = wish.aim === "plantsBeforeFreeze" ? "groundFreeze" : wish.from;
+  const day = days.find((d) => d.kind === kind);
+  if (kind === "own" || !day) return wish.frost;
+  return wish.year === null ? null : dayIn(wish.year, day.monthDay);
+}
+
 /** The question to the server; null while the form does not say enough. */
-export function toRequest(wish: Wish, lotId: number, routeId: string | null, today: Day): PlanRequest | null {
-  const { aim, weeks, frost, date, plants, seedsPerCell, containers } = wish;
-  if (plants === null || containers === null) return null;
+export function toRequest(
+  wish: Wish,
+  lotId: number,
+  routeId: string | null,
+  today: Day,
+  days: FrostDay[],
+): PlanRequest | null {
+  const { aim, weeks, date, plants, containers, confidencePercent, toPot, toHardened, toPlanted } = wish;
+  if (plants === null || containers === null || confidencePercent === null) return null;
+  if (toPot === null || toHardened === null || toPlanted === null) return null;
+  const sown = SOWN.find((s) => s.id === wish.sown);
   const base = {
     speciesId: wish.speciesId,
     routeId,
     lotId,
     plants,
-    seedsPerCell,
+    seedsPerCell: sown?.perCell ?? null,
+    practice: sown?.practice ?? null,
     containers,
     cellsPerTray: null,
     wholeContainerLoss: null,
-    survival: null,
-    confidence: null,
+    stages: { toPot: toPot / 100, toHardened: toHardened / 100, toPlanted: toPlanted / 100 },
+    confidence: confidencePercent / 100,
     date: null,
     lastFrost: null,
     weeksFromLastFrost: null,
-  };
+    groundFreeze: null,
+    weeksBeforeFreeze: null,
+    second:
+      wish.secondWeeks === null
+        ? null
+        : { weeksLater: wish.secondWeeks, firstShare: (wish.firstSharePercent ?? 50) / 100 },
+  } as Omit<PlanRequest, "target">;
   switch (aim) {
     case "startToday":
       return { ...base, target: "start", date: today };
@@ -63,13 +128,20 @@ export function toRequest(wish: Wish, lotId: number, routeId: string | null, tod
       return date === null ? null : { ...base, target: "sow", date };
     case "plantsOn":
       return date === null ? null : { ...base, target: "plantOut", date };
-    default:
-      if (weeks === null || frost === null) return null;
+    case "plantsBeforeFreeze": {
+      const groundFreeze = frostOf(wish, days);
+      if (groundFreeze === null || wish.weeksBeforeFreeze === null) return null;
+      return { ...base, target: "plantOut", groundFreeze, weeksBeforeFreeze: wish.weeksBeforeFreeze };
+    }
+    default: {
+      const lastFrost = frostOf(wish, days);
+      if (weeks === null || lastFrost === null) return null;
       return {
         ...base,
         target: aim === "sowByFrost" ? "sow" : "plantOut",
-        lastFrost: frost,
+        lastFrost,
         weeksFromLastFrost: weeks,
       };
+    }
   }
 }

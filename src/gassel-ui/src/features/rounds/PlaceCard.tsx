@@ -5,6 +5,7 @@ import { useDevice } from "../../app/DeviceContext";
 import { VesselGlyph } from "../../drawings/VesselGlyph";
 import { Card } from "../../shared/Card";
 import { several } from "../../shared/numbers";
+import { degrees, useUnits } from "../../shared/units";
 import type { Day } from "../../time/days";
 import { DueRow } from "./DueRow";
 import { dueWords } from "./dueWords";
@@ -18,6 +19,7 @@ interface PlaceCardProps {
 /** A place as it stands: its vessels in a row, and below them what asks for hands today. */
 export function PlaceCard({ place, doneOn, today }: PlaceCardProps) {
   const { palette } = useDevice();
+  const units = useUnits();
   const due = place.parts.flatMap((part) =>
     part.due.filter((d) => d.due.dueOn <= today).map((d) => ({ part, due: d })),
   );
@@ -26,7 +28,8 @@ export function PlaceCard({ place, doneOn, today }: PlaceCardProps) {
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap" }}>
         <Typography variant="h2">{place.place.name}</Typography>
         <Typography variant="body2" color="text.secondary">
-          {several(place.parts.length, "vessel")} · taken as {place.place.assumedC} °C, not measured
+          {several(place.parts.length, "vessel")} · taken as {degrees(place.place.assumedC, units)}, not
+          measured
         </Typography>
       </Box>
       <Box

@@ -2,13 +2,17 @@ import { useState } from "react";
 import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
-import type { LotDetails, LotView, SpeciesView } from "../../api/types";
+import type { LotView, SeedLot, SpeciesView } from "../../api/types";
 import { Card } from "../../shared/Card";
 import { Cautions } from "../../shared/Cautions";
 import { DayField } from "../../shared/DayField";
 import { Failure } from "../../shared/Failure";
+import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import type { Day } from "../../time/days";
+import { lotInHand, STORAGE_WORDS, toLot } from "./lotDraft";
+import type { LotInHand, TestInHand } from "./lotDraft";
+import { TestRow } from "./TestRow";
 
 interface LotFormProps {
   lot: LotView | null;
@@ -20,47 +24,29 @@ interface LotFormProps {
 /** Entering a lot, or changing what was entered wrong. */
 export function LotForm({ lot, species, today, close }: LotFormProps) {
   const queries = useQueryClient();
-  const before = lot?.details;
-  const [speciesId, setSpeciesId] = useState(before?.speciesId ?? "");
-  const [gatheredAt, setGatheredAt] = useState(before?.gatheredAt ?? "");
-  const [gatheredOn, setGatheredOn] = useState<Day | null>(before?.gatheredOn ?? null);
-  const [seeds, setSeeds] = useState<number | null>(before?.seeds ?? null);
-  const [known, setKnown] = useState<"assumed" | "tested">(before?.test ? "tested" : "assumed");
-  const [assumed, setAssumed] = useState<number | null>(
-    before?.assumedFraction ? before.assumedFraction * 100 : null,
-  );
-  const [up, setUp] = useState<number | null>(before?.test?.germinated ?? null);
-  const [of, setOf] = useState<number | null>(before?.test?.seeds ?? null);
-  const [note, setNote] = useState(before?.note ?? "");
+  const [hand, setHand] = useState<LotInHand>(() => lotInHand(lot?.details));
+  const [nextKey, setNextKey] = useState(hand.tests.length);
   const [error, setError] = useState<unknown>(null);
   const caution = useQuery({
     queryKey: ["collecting-caution"],
     queryFn: () => answered(api.GET("/api/collecting-caution")),
   }).data;
-
-  const complete =
-    speciesId &&
-    gatheredAt.trim() &&
-    gatheredOn &&
-    seeds !== null &&
-    (known === "assumed" ? assumed !== null : up !== null && of !== null);
+  const change = (part: Partial<LotInHand>) => setHand((before) => ({ ...before, ...part }));
+  const changeTest = (key: number, part: Partial<TestInHand>) =>
+    setHand((before) => ({
+      ...before,
+      tests: before.tests.map((test) => (test.key === key ? { ...test, ...part } : test)),
+    }));
+  const view = species.find((s) => s.species.id === hand.speciesId);
+  const ready = toLot(hand);
   const save = async () => {
-    if (!gatheredOn || seeds === null) return;
-    const body: LotDetails = {
-      speciesId,
-      gatheredAt,
-      gatheredOn,
-      seeds,
-      assumedFraction: known === "assumed" && assumed !== null ? assumed / 100 : null,
-      test: known === "tested" && up !== null && of !== null ? { germinated: up, seeds: of } : null,
-      note: note.trim() || null,
-    };
+    if (!("lot" in ready)) return;
     setError(null);
     try {
       await answered(
         lot
-          ? api.PUT("/api/lots/{id}", { params: { path: { id: lot.id } }, body })
-          : api.POST("/api/lots", { body }),
+          ? api.PUT("/api/lots/{id}", { params: { path: { id: lot.id } }, body: ready.lot })
+          : api.POST("/api/lots", { body: ready.lot }),
       );
       await queries.invalidateQueries();
       close();
@@ -68,6 +54,41 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
       setError(refused);
     }
   };
+  const text = (label: string, name: "gatheredAt" | "cleaning" | "permission" | "note", helper?: string) => (
+    <TextField
+      label={label}
+      name={name}
+      value={hand[name]}
+      onChange={(event) => change({ [name]: event.target.value })}
+      helperText={helper}
+    />
+  );
+  const number = (
+    label: string,
+    name:
+      | "counted"
+      | "grams"
+      | "seedsPerGram"
+      | "purityPercent"
+      | "expectedPercent"
+      | "full"
+      | "empty"
+      | "rotten",
+    min: number,
+    max: number,
+    more: { whole?: boolean; unit?: string; helper?: string } = {},
+  ) => (
+    <NumberField
+      label={label}
+      name={name}
+      value={hand[name]}
+      onChange={(value) => change({ [name]: value })}
+      min={min}
+      max={max}
+      {...more}
+    />
+  );
+  const three = { display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1 };
   return (
     <Card label={lot ? `change lot ${lot.id}` : "enter a lot"}>
       <Typography variant="h2" sx={{ mb: 1.5 }}>
@@ -76,7 +97,7 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
       <Box
         component="form"
         noValidate
-        sx={{ display: "grid", gap: 1.75 }}
+        sx={{ display: "grid", gap: 1.5 }}
         onSubmit={(event) => {
           event.preventDefault();
           void save();
@@ -86,8 +107,8 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
           select
           label="Species"
           name="speciesId"
-          value={speciesId}
-          onChange={(event) => setSpeciesId(event.target.value)}
+          value={hand.speciesId}
+          onChange={(event) => change({ speciesId: event.target.value })}
         >
           {species.map(({ species: s }) => (
             <MenuItem key={s.id} value={s.id}>
@@ -95,75 +116,136 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
             </MenuItem>
           ))}
         </TextField>
-        <TextField
-          label="Gathered where"
-          name="gatheredAt"
-          value={gatheredAt}
-          onChange={(event) => setGatheredAt(event.target.value)}
-        />
+        <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
+          <TextField
+            select
+            label="Seed is"
+            name="source"
+            value={hand.source}
+            onChange={(event) => change({ source: event.target.value as SeedLot["source"] })}
+          >
+            <MenuItem value="wildCollected">wild-collected</MenuItem>
+            <MenuItem value="cleanedBought">bought, cleaned</MenuItem>
+          </TextField>
+          <TextField
+            select
+            label="Kept"
+            name="storage"
+            value={hand.storage}
+            onChange={(event) => change({ storage: event.target.value as SeedLot["storage"] })}
+          >
+            {Object.entries(STORAGE_WORDS).map(([value, words]) => (
+              <MenuItem key={value} value={value}>
+                {words}
+              </MenuItem>
+            ))}
+          </TextField>
+        </Box>
+        {text("Gathered where", "gatheredAt")}
         <DayField
           label="Gathered when"
           name="gatheredOn"
-          value={gatheredOn}
+          value={hand.gatheredOn}
           today={today}
-          onChange={setGatheredOn}
-        />
-        <NumberField
-          label="Seeds on hand"
-          name="seeds"
-          value={seeds}
-          onChange={setSeeds}
-          min={1}
-          max={1_000_000}
+          onChange={(gatheredOn) => change({ gatheredOn })}
         />
         <ToggleButtonGroup
           exclusive
-          value={known}
-          aria-label="germination"
-          onChange={(_, next: "assumed" | "tested" | null) => next && setKnown(next)}
+          value={hand.byWeight ? "weighed" : "counted"}
+          aria-label="amount"
+          onChange={(_, next: string | null) => next && change({ byWeight: next === "weighed" })}
         >
-          <ToggleButton value="assumed">germination assumed</ToggleButton>
-          <ToggleButton value="tested">tested</ToggleButton>
+          <ToggleButton value="counted">seed counted</ToggleButton>
+          <ToggleButton value="weighed">weighed</ToggleButton>
         </ToggleButtonGroup>
-        {known === "assumed" ? (
-          <NumberField
-            label="Share expected to come up"
-            name="assumed"
-            value={assumed}
-            onChange={setAssumed}
-            min={1}
-            max={100}
-            unit="%"
-          />
-        ) : (
-          <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
-            <NumberField
-              label="Came up"
-              name="testGerminated"
-              value={up}
-              onChange={setUp}
-              min={0}
-              max={of ?? 10_000}
-            />
-            <NumberField
-              label="Of seeds tested"
-              name="testSeeds"
-              value={of}
-              onChange={setOf}
-              min={1}
-              max={10_000}
-              helper="with the route's treatment"
-            />
+        {hand.byWeight ? (
+          <Box sx={three}>
+            {number("Weight", "grams", 0.001, 1_000_000, { whole: false, unit: "g" })}
+            {number("Seeds per gram", "seedsPerGram", 0.01, 1_000_000, { whole: false })}
+            {number("Purity", "purityPercent", 0.1, 100, { whole: false, unit: "%" })}
           </Box>
+        ) : (
+          number("Seeds on hand", "counted", 1, 100_000_000, {
+            helper: "before any test; tested seed is taken off",
+          })
         )}
-        <TextField label="Note" name="note" value={note} onChange={(event) => setNote(event.target.value)} />
-        {caution && <Cautions cautions={[caution]} />}
+        <Typography variant="h3">Cut test</Typography>
+        <Box sx={three}>
+          {number("Full", "full", 0, 10_000)}
+          {number("Empty", "empty", 0, 10_000)}
+          {number("Rotten", "rotten", 0, 10_000)}
+        </Box>
+        <Box sx={{ display: "flex", alignItems: "center", justifyContent: "space-between" }}>
+          <Typography variant="h3">Germination tests</Typography>
+          <Button
+            onClick={() => {
+              change({
+                tests: [...hand.tests, { key: nextKey, germinated: null, seeds: null, on: null, given: [] }],
+              });
+              setNextKey(nextKey + 1);
+            }}
+          >
+            add a test
+          </Button>
+        </Box>
+        {hand.tests.map((test, i) => (
+          <TestRow
+            key={test.key}
+            test={test}
+            number={i + 1}
+            view={view}
+            today={today}
+            change={(part) => changeTest(test.key, part)}
+            remove={() => change({ tests: hand.tests.filter((t) => t.key !== test.key) })}
+          />
+        ))}
+        {number("Share you expect to come up", "expectedPercent", 0.1, 100, {
+          whole: false,
+          unit: "%",
+          helper: "empty: from age, storage and tests",
+        })}
+        {text("Cleaned how", "cleaning")}
+        {text("Permission", "permission", "who allowed the collecting, or which permit")}
+        <Box sx={three}>
+          <NumberField
+            label="Latitude"
+            name="lotLatitude"
+            value={hand.latitude}
+            onChange={(latitude) => change({ latitude })}
+            min={-90}
+            max={90}
+            whole={false}
+            unit="°"
+          />
+          <NumberField
+            label="Longitude"
+            name="lotLongitude"
+            value={hand.longitude}
+            onChange={(longitude) => change({ longitude })}
+            min={-180}
+            max={180}
+            whole={false}
+            unit="°"
+          />
+          <MeasureField
+            label="Elevation"
+            name="lotElevation"
+            measure="elevation"
+            value={hand.elevationM}
+            onChange={(elevationM) => change({ elevationM })}
+            min={-450}
+            max={6000}
+          />
+        </Box>
+        {text("Note", "note")}
+        {caution && hand.source === "wildCollected" && <Cautions cautions={[caution]} />}
         <Failure error={error} />
-        <Box sx={{ display: "flex", gap: 1 }}>
-          <Button type="submit" variant="contained" disabled={!complete}>
+        <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+          <Button type="submit" variant="contained" disabled={!("lot" in ready)}>
             {lot ? "save the lot" : "enter the lot"}
           </Button>
           <Button onClick={close}>leave</Button>
+          {"missing" in ready && <Typography variant="body2">Missing: {ready.missing}.</Typography>}
         </Box>
       </Box>
     </Card>

@@ -7,9 +7,10 @@ import { useDevice } from "../../app/DeviceContext";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
-import { percent } from "../../shared/numbers";
+import { elevation, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
 import { LotForm } from "./LotForm";
+import { LotPromise } from "./LotPromise";
 
 /** The lots on hand: where from, how old, how much is left. */
 export function Seed() {
@@ -17,6 +18,7 @@ export function Seed() {
   const species = useSpecies().data;
   const today = useSite().data?.today;
   const { palette } = useDevice();
+  const units = useUnits();
   const [editing, setEditing] = useState<LotView | "new" | null>(null);
   if (lots.error) return <Failure error={lots.error} />;
   if (!lots.data || !species || !today) return <Loading what="the seed" />;
@@ -29,7 +31,7 @@ export function Seed() {
         gap: 2,
         gridTemplateColumns: {
           xs: "minmax(0,1fr)",
-          lg: form ? "minmax(0,1.4fr) minmax(0,1fr)" : "minmax(0,1fr)",
+          lg: form ? "minmax(0,1.7fr) minmax(0,1fr)" : "minmax(0,1fr)",
         },
         alignItems: "start",
       }}
@@ -59,7 +61,7 @@ export function Seed() {
               data-testid={`lot-${lot.id}`}
               sx={{
                 display: "grid",
-                gridTemplateColumns: { xs: "1fr", md: "minmax(0,1.5fr) minmax(0,1.1fr) minmax(0,1fr) auto" },
+                gridTemplateColumns: { xs: "1fr", md: "minmax(0,1.3fr) 170px minmax(0,1.5fr) auto" },
                 columnGap: 2,
                 alignItems: "center",
                 borderTop: `1px solid ${palette.line}`,
@@ -71,18 +73,15 @@ export function Seed() {
                   Lot {lot.id} {nameOf(lot.details.speciesId)}
                 </Typography>
                 <Typography variant="body2" color="text.secondary">
-                  {lot.details.gatheredAt}, {shortDay(lot.details.gatheredOn, today)}
-                  {lot.details.note && `; ${lot.details.note}`}
+                  {lot.details.lot.gatheredAt}, {shortDay(lot.details.lot.gatheredOn, today)}
+                  {lot.details.lot.elevationM != null && `, ${elevation(lot.details.lot.elevationM, units)}`}
+                  {lot.details.lot.note && `; ${lot.details.lot.note}`}
                 </Typography>
               </Box>
               <Box>
-                <SeedLeft left={lot.seedsLeft} of={lot.details.seeds} />
+                <SeedLeft left={lot.seedsLeft} of={lot.seeds} />
               </Box>
-              <Typography>
-                {lot.details.test
-                  ? `${lot.details.test.germinated} of ${lot.details.test.seeds} in a test`
-                  : `${percent(lot.details.assumedFraction ?? 0)} germination assumed`}
-              </Typography>
+              <LotPromise lot={lot} />
               <Box sx={{ display: "flex", gap: 0.5 }}>
                 <Button onClick={() => setEditing(lot)} aria-label={`change lot ${lot.id}`} sx={{ px: 1 }}>
                   change

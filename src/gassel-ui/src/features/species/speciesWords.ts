@@ -1,9 +1,11 @@
 import type { SpeciesView } from "../../api/types";
 import { several } from "../../shared/numbers";
+import { degrees, length } from "../../shared/units";
+import type { Units } from "../../shared/units";
 
 type Species = SpeciesView["species"];
 
-const CLASSES: Record<Species["dormancyClass"], string> = {
+export const CLASSES: Record<Species["dormancyClass"], string> = {
   none: "No dormancy",
   physiological: "Physiological dormancy",
   morphological: "Morphological dormancy",
@@ -12,39 +14,47 @@ const CLASSES: Record<Species["dormancyClass"], string> = {
   combinational: "Combinational dormancy",
 };
 
-const DEPTHS = { nonDeep: "non-deep", intermediate: "intermediate", deep: "deep" } as const;
+export const DEPTHS = { nonDeep: "non-deep", intermediate: "intermediate", deep: "deep" } as const;
 
-const FLAGS: Record<Species["flags"][number], string> = {
-  inhibitorToLeach: "holds an inhibitor in its coat that must be leached",
-  restrictingHull: "is held back by a tight hull",
-  rootBeforeShoot: "roots one season, shoots the next",
-  germinatesInCold: "sprouts in the cold, so the bag is watched",
-  afterRipensDry: "ripens further in dry storage",
-  slimyWhenWet: "turns slimy when wet",
-  doNotDry: "must not dry",
+export const FLAG_WORDS: Record<Species["flags"][number], string> = {
+  inhibitorToLeach: "inhibitor to leach",
+  restrictingHull: "tight hull",
+  rootBeforeShoot: "root before shoot",
+  germinatesInCold: "germinates in the cold",
+  afterRipensDry: "after-ripens dry",
+  slimyWhenWet: "slimy when wet",
+  doNotDry: "do not dry",
   needsLight: "needs light",
-  dustFine: "is dust-fine",
-  tapRooted: "makes a tap root",
+  dustFine: "dust-fine",
+  tapRooted: "tap root",
 };
 
 export const classWords = (species: Species): string =>
   CLASSES[species.dormancyClass] + (species.depth ? `, ${DEPTHS[species.depth]}` : "");
 
-const HARDINESS: Record<Species["hardiness"], string> = {
-  snowMelt: "come up at snow-melt and stand −6 °C",
-  hardy: "stand −4 °C",
-  halfHardy: "stand −2 °C",
-  tender: "stand no frost",
-};
+const STANDS_C: Record<Species["hardiness"], number> = { snowMelt: -6, hardy: -4, halfHardy: -2, tender: 0 };
 
 /** As in "Seedlings stand −4 °C". */
-export const hardinessWords = (hardiness: Species["hardiness"]): string => HARDINESS[hardiness];
+export const hardinessWords = (hardiness: Species["hardiness"], units: Units): string =>
+  hardiness === "tender"
+    ? "stand no frost"
+    : `${hardiness === "snowMelt" ? "come up at snow-melt and " : ""}stand ${degrees(STANDS_C[hardiness], units)}`;
 
-export const flagWords = (flag: Species["flags"][number]): string => FLAGS[flag];
+export const LONGEVITY_WORDS: Record<Species["longevity"], string> = {
+  short: "short-lived: half dies in a year",
+  medium: "medium: half dies in 3 years",
+  long: "long: half dies in 8 years",
+  hardCoated: "hard-coated: half dies in 20 years",
+};
 
-export function depthWords({ lowMm, highMm }: Species["sowingDepth"]): string {
+export function depthWords(depth: SpeciesView["depth"]["depth"], units: Units): string {
+  if (!depth) return "depth unknown";
+  const { lowMm, highMm } = depth;
   if (highMm === 0) return "on the surface, pressed in";
-  return lowMm === highMm ? `${lowMm} mm deep` : `${lowMm}–${highMm} mm deep`;
+  if (lowMm === 0) return `at most ${length(highMm, units)} deep`;
+  return lowMm === highMm
+    ? `${length(lowMm, units)} deep`
+    : `${length(lowMm, units)} to ${length(highMm, units)} deep`;
 }
 
 /** `60, usually 84, at most 112 days`. */
@@ -58,9 +68,5 @@ export function durationWords({
   if (usual >= 400) return `usually ${inYears(usual)} years (${inYears(shortest)} to ${inYears(longest)})`;
   return `usually ${several(usual, "day")} (${shortest} to ${longest})`;
 }
-
-/** `20–25 °C`, kept on one line. */
-export const bandWords = ({ lowC, highC }: { lowC: number; highC: number }): string =>
-  `${lowC}–\u2060${highC}\u00a0°C`;
 
 const inYears = (days: number): string => String(Math.round((days / 365) * 10) / 10);

@@ -1,15 +1,7 @@
 using System.Globalization;
+using Gassel.Core.Treatments;
 
-namespace Gassel.Core.Planning;
-
-/// <summary>How seed of a kind keeps in ordinary dry storage.</summary>
-public enum Longevity
-{
-    Short,
-    Medium,
-    Long,
-    HardCoated,
-}
+namespace Gassel.Core.Seed;
 
 /// <summary>Two schools of how viability falls with age.</summary>
 public enum ViabilitySchool
@@ -19,6 +11,16 @@ public enum ViabilitySchool
 
     /// <summary>25 points a year: a vegetable-seed rule.</summary>
     Points,
+}
+
+/// <summary>How the seed is kept. What each does to its life is our assumption, far milder than the thumb rule that five degrees
+/// cooler double it (Harrington 1972, from memory).</summary>
+public enum SeedStorage
+{
+    RoomDry,
+    CoolDry,
+    FrozenDry,
+    WarmOrDamp,
 }
 
 /// <summary>Share of seed still alive.</summary>
@@ -45,9 +47,19 @@ public static class Viability
         _ => throw new ArgumentOutOfRangeException(nameof(longevity), longevity, null),
     };
 
+    /// <summary>Times the half-life at dry room temperature (our assumption).</summary>
+    public static double LifeFactor(SeedStorage storage) => storage switch
+    {
+        SeedStorage.CoolDry => 2,
+        SeedStorage.FrozenDry => 4,
+        SeedStorage.WarmOrDamp => 0.5,
+        _ => 1,
+    };
+
+    /// <param name="storage">Changes the half-life of the share school; the points school knows no storage.</param>
     /// <param name="initial">Share alive at harvest, 0..1.</param>
     /// <param name="ageYears">Since harvest, 0 or more.</param>
-    public static ViabilityResult At(ViabilitySchool school, double initial, double ageYears, Longevity longevity)
+    public static ViabilityResult At(ViabilitySchool school, double initial, double ageYears, Longevity longevity, SeedStorage storage = SeedStorage.RoomDry)
     {
         var culture = CultureInfo.InvariantCulture;
         if (school == ViabilitySchool.Points)
@@ -59,14 +71,22 @@ public static class Viability
                 "A vegetable-seed rule; it misleads for hard and after-ripening seed (common practice, no source).",
             ]);
         }
-        var half = HalfLifeYears(longevity);
+        var half = HalfLifeYears(longevity) * LifeFactor(storage);
         var fraction = initial * Math.Pow(0.5, ageYears / half);
         return new(fraction,
         [
-            string.Create(culture, $"{initial:0.##} × ½^({ageYears:0.##} ÷ {half}) = {fraction:0.###}; half-life {half} {(half == 1 ? "year" : "years")} for {Words(longevity)} seed."),
+            string.Create(culture, $"{initial:0.##} × ½^({ageYears:0.##} ÷ {half}) = {fraction:0.###}; half-life {half:0.#} {(half == 1 ? "year" : "years")} for {Words(longevity)} seed, {Words(storage)}."),
             "Common practice, no source; a test under the route's treatment replaces it, a cut test bounds it.",
         ]);
     }
+
+    public static string Words(SeedStorage storage) => storage switch
+    {
+        SeedStorage.CoolDry => "kept cool and dry",
+        SeedStorage.FrozenDry => "kept frozen and dry",
+        SeedStorage.WarmOrDamp => "kept warm or damp",
+        _ => "kept dry at room temperature",
+    };
 
     private static string Words(Longevity longevity) => longevity switch
     {

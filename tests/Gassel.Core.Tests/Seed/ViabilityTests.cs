@@ -1,7 +1,8 @@
 using CsCheck;
-using Gassel.Core.Planning;
+using Gassel.Core.Seed;
+using Gassel.Core.Treatments;
 
-namespace Gassel.Core.Tests.Planning;
+namespace Gassel.Core.Tests.Seed;
 
 /// <summary>Rules of the trade, common practice, no source; the sums by hand.</summary>
 public class ViabilityTests

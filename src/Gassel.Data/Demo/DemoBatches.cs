@@ -1,73 +1,15 @@
+using System.Globalization;
 using Gassel.Core.Batches;
-using Gassel.Core.Planning;
-using Gassel.Core.Treatments;
-using Gassel.Data.Rows;
-using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
 
-/// <summary>
-/// An invented winter at an invented nursery, in mid-March. Fills an empty book once; its clock starts at 14 March 2027, 09:00 at
-/// the site.
-/// </summary>
-public static class DemoSeason
+/// <summary>The batches of the demo, as told day by day.</summary>
+internal static class DemoBatches
 {
-    private static readonly DateTimeOffset Starts = new(2027, 3, 14, 9, 0, 0, TimeSpan.FromHours(-6));
+    public static IEnumerable<DemoBatch> All => ThisWinter().Concat(OtherKinds()).Concat(LastWinter()).Concat(LaterKinds());
 
-    public static async Task Fill(GasselDb db, DateTimeOffset realNow)
-    {
-        if (await db.Sites.AnyAsync()) return;
-        db.Sites.Add(new()
-        {
-            Name = "Skarve Bench Native Nursery",
-            Latitude = 46.8,
-            TimeZone = "America/Denver",
-            LastFrost = "05-08",
-            DemoWoundAt = realNow.ToUnixTimeMilliseconds(),
-            DemoShowed = Starts.ToUnixTimeMilliseconds(),
-        });
-        db.Lots.AddRange(Lots());
-        await db.SaveChangesAsync();
-        var sequence = 0L;
-        foreach (var batch in Batches().Concat(OtherKinds()))
-        {
-            db.Batches.Add(batch.ToRow());
-            foreach (var entry in batch.Entries)
-            {
-                var row = EntryCodec.ToRow(entry, batch.Id, entry.RecordedAt);
-                row.Sequence = ++sequence;
-                db.Entries.Add(row);
-            }
-        }
-        await db.SaveChangesAsync();
-    }
-
-    private static IEnumerable<LotRow> Lots() =>
-    [
-        Lot("balsamroot", "south slope above the bench", "2026-07-02", 420, 24, 40),
-        Lot("balsamroot", "Alder Gulch, open pine", "2025-07-11", 150, null, null, 0.45, "second year in the jar"),
-        Lot("globemallow", "burn above Kettle Creek", "2026-08-20", 900, 31, 50),
-        Lot("snowberry", "draw behind the shed", "2026-09-28", 600, null, null, 0.4, "cleaned wet, dried two days"),
-        Lot("alumroot", "basalt ledge, north side", "2026-07-25", 4000, 44, 100, null, "dust-fine; number by weight"),
-        Lot("prairie-smoke", "meadow above the yard", "2026-07-18", 500, 38, 60),
-        Lot("scarlet-gilia", "road cut, decomposed granite", "2026-08-09", 260, null, null, 0.5),
-        Lot("goldenbanner", "wet meadow, lower fence", "2026-08-15", 120, null, null, 0.6, "toxic: own jar, marked"),
-        Lot("parsnip-buckwheat", "ridge, thin soil", "2026-09-01", 400, 19, 40),
-    ];
-
-    private static LotRow Lot(string species, string at, string on, int seeds, int? up, int? of, double? assumed = null, string? note = null) => new()
-    {
-        SpeciesId = species,
-        GatheredAt = at,
-        GatheredOn = Day(on),
-        Seeds = seeds,
-        TestGerminated = up,
-        TestSeeds = of,
-        AssumedFraction = assumed,
-        Note = note,
-    };
-
-    private static IEnumerable<DemoBatch> Batches()
+    /// <summary>This winter, mostly on the cold shelf and under the lamps.</summary>
+    private static IEnumerable<DemoBatch> ThisWinter()
     {
         var bag = (string label) => new Vessel(VesselKind.Bag, label);
         var tray = (string label, int cells) => new Vessel(VesselKind.Tray, label, cells);
@@ -150,55 +92,55 @@ public static class DemoSeason
             .Weekly("2027-02-06", "2027-03-11", 3);
     }
 
-    private static DateOnly Day(string iso) => DateOnly.ParseExact(iso, "yyyy-MM-dd");
-
-    /// <summary>One batch as it was told, day by day.</summary>
-    private sealed class DemoBatch(int number, string speciesId, int lot, int seeds, int plants, string start, int route = 0)
+    /// <summary>Kinds that came in later, two of them out in the yard.</summary>
+    private static IEnumerable<DemoBatch> LaterKinds()
     {
-        private int _told;
-
-        public Guid Id { get; } = new(number, 0, 0, [0xde, 0, 0, 0, 0, 0, 0, 1]);
-
-        public List<Entry> Entries { get; } = [];
-
-        public DemoBatch Do(string day, params EntryPayload[] payloads) => Do(day, "grower", payloads);
-
-        public DemoBatch Do(string day, string who, params EntryPayload[] payloads)
-        {
-            var act = NextId();
-            var at = new DateTimeOffset(Day(day).ToDateTime(new(17, 0)), TimeSpan.FromHours(-6));
-            foreach (var payload in payloads) Entries.Add(new(NextId(), 0, act, Day(day), null, at, who, EntrySource.Hand, payload));
-            return this;
-        }
-
-        /// <summary>Looked at and all well, every so many days from the first to at most the last.</summary>
-        public DemoBatch Weekly(string first, string last, int everyDays = 7, string part = "1")
-        {
-            for (var day = Day(first); day <= Day(last); day = day.AddDays(everyDays))
-            {
-                Do(day.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture), new Check(part, Moisture.Right, MouldSeen.None, 0));
-            }
-            return this;
-        }
-
-        public BatchRow ToRow()
-        {
-            var way = StarterLibrary.All.Single(s => s.Id == speciesId).Routes[route];
-            var before = way.Steps.TakeWhile(s => s.Kind != StepKind.Germinate).Sum(s => s.Days.Usual);
-            var anchor = new Anchor(AnchorEvent.Sow, Day(start).AddDays(before));
-            var schedule = Scheduler.Plan(anchor, Day(start), [.. way.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional))]);
-            return new()
-            {
-                Id = Id,
-                Number = number,
-                SpeciesId = speciesId,
-                LotId = lot,
-                Plan = CoreJson.Write(BatchPlanner.Confirm(way, anchor, schedule, PlanChoice.Usual, plants, seeds)!),
-                ConfirmedAt = new DateTimeOffset(Day(start).AddDays(-3).ToDateTime(new(20, 0)), TimeSpan.FromHours(-7)).ToUnixTimeMilliseconds(),
-                Who = "grower",
-            };
-        }
-
-        private Guid NextId() => new(number, (short)++_told, 0, [0xde, 0, 0, 0, 0, 0, 0, 2]);
+        yield return new DemoBatch(20, "small-camas", 11, 120, 40, "2026-12-20", route: 1)
+            .Do("2026-12-20", new StepStarted("1", 0, 120, "yard", new(VesselKind.Container, "jug 20")))
+            .Weekly("2027-01-03", "2027-03-07", 14);
+        yield return new DemoBatch(21, "meadow-death-camas", 12, 60, 20, "2027-01-05")
+            .Do("2027-01-05", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 21, toxic")))
+            .Weekly("2027-01-12", "2027-03-09");
+        yield return new DemoBatch(22, "saskatoon", 13, 150, 40, "2026-11-20")
+            .Do("2026-11-20", new StepStarted("1", 0, 150, "cold-shelf", new(VesselKind.Bag, "bag 22")))
+            .Weekly("2026-11-27", "2027-01-08")
+            .Weekly("2027-01-11", "2027-03-12", 3);
+        yield return new DemoBatch(23, "red-osier-dogwood", 14, 100, 25, "2027-01-02")
+            .Do("2027-01-02", new StepStarted("1", 0, 100, "table", new(VesselKind.Jar, "jar 23")))
+            .Do("2027-01-03", new StepStarted("1", 1, null, "cold-shelf", new(VesselKind.Bag, "bag 23")))
+            .Weekly("2027-01-10", "2027-03-07");
     }
+
+    /// <summary>Last winter, copied from the notebook: what own results rest on.</summary>
+    private static IEnumerable<DemoBatch> LastWinter()
+    {
+        yield return Globemallow(17, 120, "2026-01-10", "2026-02-10", [(5, 9), (9, 38), (13, 21), (18, 8), (26, 2)]);
+        yield return Globemallow(18, 60, "2026-01-24", "2026-02-08", [(5, 3), (9, 13), (13, 8), (18, 3), (26, 0)]);
+        yield return new DemoBatch(19, "balsamroot", 2, 60, 20, "2025-12-04")
+            .Do("2025-12-04", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 19")))
+            .Weekly("2025-12-11", "2026-02-19")
+            .Do("2026-02-26", new Sown("1", "yard", new(VesselKind.Tray, "deep cells 19", 60)))
+            .Do("2026-03-08", new Count("1", 8, 0))
+            .Do("2026-03-14", new Count("1", 16, 1, LossCause.Eaten))
+            .Do("2026-03-28", new Count("1", 7, 2, LossCause.Unknown))
+            .Do("2026-04-12", new StepStarted("1", 2, null, "yard"))
+            .Do("2026-07-20", new Note("1", "Leaves died back: dormant, alive. Kept barely moist."));
+    }
+
+    private static DemoBatch Globemallow(int number, int seeds, string soaked, string sown, (int Day, int Up)[] counts)
+    {
+        var batch = new DemoBatch(number, "globemallow", 10, seeds, seeds / 3, soaked)
+            .Do(soaked, new StepStarted("1", 0, seeds, "table", new(VesselKind.Jar, $"jar {number}")), new StepStarted("1", 1))
+            .Do(Later(soaked, 1), new StepStarted("1", 2, null, "cold-shelf", new(VesselKind.Bag, $"bag {number}")))
+            .Do(sown, new Sown("1", "lamp-shelf", new(VesselKind.Tray, $"tray {number}", 72)));
+        foreach (var (day, up) in counts) batch.Do(Later(sown, day), new Count("1", up, 0));
+        return batch
+            .Do(Later(sown, 30), new StepStarted("1", 4))
+            .Do(Later(sown, 110), new StepStarted("1", 5, null, "yard"))
+            .Do(Later(sown, 120), new StepEnded("1", 5));
+    }
+
+    private static string Later(string day, int days) => Day(day).AddDays(days).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+
+    public static DateOnly Day(string iso) => DateOnly.ParseExact(iso, "yyyy-MM-dd", CultureInfo.InvariantCulture);
 }

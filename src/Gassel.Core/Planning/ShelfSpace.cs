@@ -1,0 +1,93 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Planning;
+
+/// <summary>Units of room that something takes at a kind of place from a day to the day it leaves, exclusive.</summary>
+public sealed record SpaceTaken(PlaceKind Place, DateOnly From, DateOnly To, int Units);
+
+/// <summary>Room at a kind of place while a plan is there.</summary>
+/// <param name="Unit">What is counted: bags, trays or containers.</param>
+/// <param name="Needed">By the plan.</param>
+/// <param name="FullestOn">The day on which least is left, within the plan's days.</param>
+/// <param name="TakenThen">By everything else on that day.</param>
+/// <param name="Capacity">Null where the site has none noted.</param>
+public sealed record SpaceCheck(PlaceKind Place, string Unit, int Needed, DateOnly From, DateOnly To, DateOnly FullestOn, int TakenThen, int? Capacity)
+{
+    public bool Fits => Capacity is not { } room || TakenThen + Needed <= room;
+}
+
+/// <summary>
+/// Room on the shelves, counted in what stands there: a bag or jar on table, cold and warm shelf, a tray under the lamps, a container or
+/// tray in the yard. One batch, one bag, as long as it is not sown; plants grown on stay under the lamps for eight weeks and stand in the
+/// yard after that (our assumption).
+/// </summary>
+public static class ShelfSpace
+{
+    /// <summary>Days of growing on under lamps before the plants go out (our assumption).</summary>
+    public const int DaysUnderLamps = 56;
+
+    public static string Unit(PlaceKind place) => place switch
+    {
+        PlaceKind.LampShelf => "trays",
+        PlaceKind.Yard => "containers",
+        _ => "bags",
+    };
+
+    /// <summary>What a plan takes along its steps.</summary>
+    /// <param name="steps">Steps of the route with the days they are laid to; those of no day take nothing.</param>
+    public static IReadOnlyList<SpaceTaken> Of(RouteSetting setting, IEnumerable<(RouteStep Step, DateOnly Start, DateOnly End)> steps, int trays, int containers) =>
+    [
+        .. from s in steps
+           where s.End > s.Start
+           from stay in Stays(Places.For(setting, s.Step), s.Step.Kind, s.Start, s.End)
+           select new SpaceTaken(stay.Place, stay.From, stay.To, Units(stay.Place, trays, setting == RouteSetting.Indoors ? trays : containers)),
+    ];
+
+    /// <summary>What a batch takes from today on, as it goes and as it will follow.</summary>
+    /// <param name="kinds">Kind of each place by its id.</param>
+    public static IReadOnlyList<SpaceTaken> Of(BatchPlan plan, BatchState state, IReadOnlyDictionary<string, PlaceKind> kinds, DateOnly today) =>
+    [
+        .. from part in state.Living
+           let share = part.Seeds > 0 ? (double)part.Seeds / Math.Max(part.Seeds, plan.Seeds) : 1
+           from s in Ribbon.For(plan, part, today)
+           where s.Time != RibbonTime.Past && s.End > s.Start
+           let step = plan.Steps[s.Step].Step
+           let place = s.Time == RibbonTime.Now && part.Place is { } at && kinds.TryGetValue(at, out var kind) ? kind : Places.For(plan.Route.Setting, step)
+           let trays = s.Kind > StepKind.Germinate ? Trays((int)(plan.Plants * share)) : part.Vessel is { Kind: VesselKind.Tray } ? 1 : Trays(part.Seeds > 0 ? part.Seeds : plan.Seeds)
+           from stay in Stays(place, s.Kind, s.Start, s.End)
+           select new SpaceTaken(stay.Place, stay.From, stay.To, plan.Route.IsOutdoors ? 1 : Units(stay.Place, trays, trays)),
+    ];
+
+    /// <summary>Trays of the usual size for so many seeds, one to a cell.</summary>
+    public static int Trays(int seeds) => Math.Max(1, (seeds + PlanAssumptions.CellsPerTray - 1) / PlanAssumptions.CellsPerTray);
+
+    /// <summary>The tightest day at each kind of place that the plan needs.</summary>
+    public static IReadOnlyList<SpaceCheck> Check(IReadOnlyList<SpaceTaken> plan, IReadOnlyList<SpaceTaken> others, IReadOnlyDictionary<PlaceKind, int> capacity) =>
+    [
+        .. plan.GroupBy(p => p.Place).OrderBy(g => g.Key).Select(g =>
+        {
+            var rivals = others.Where(o => o.Place == g.Key).ToList();
+            // what others take changes only where one of them comes, so those days and the plan's own are enough
+            var days = g.SelectMany(mine => rivals.Select(o => o.From).Where(d => d > mine.From && d < mine.To).Prepend(mine.From).Select(d => (Day: d, Mine: mine.Units)));
+            var tightest = days.Select(d => (d.Day, d.Mine, Others: rivals.Where(o => o.From <= d.Day && d.Day < o.To).Sum(o => o.Units)))
+                .MaxBy(d => d.Mine + d.Others);
+            return new SpaceCheck(g.Key, Unit(g.Key), tightest.Mine, g.Min(m => m.From), g.Max(m => m.To), tightest.Day, tightest.Others,
+                capacity.TryGetValue(g.Key, out var room) ? room : null);
+        }),
+    ];
+
+    private static IEnumerable<(PlaceKind Place, DateOnly From, DateOnly To)> Stays(PlaceKind place, StepKind kind, DateOnly from, DateOnly to)
+    {
+        var goesOut = from.AddDays(DaysUnderLamps);
+        if (place != PlaceKind.LampShelf || kind != StepKind.GrowOn || to <= goesOut) return [(place, from, to)];
+        return [(place, from, goesOut), (PlaceKind.Yard, goesOut, to)];
+    }
+
+    private static int Units(PlaceKind place, int trays, int containers) => place switch
+    {
+        PlaceKind.LampShelf => trays,
+        PlaceKind.Yard => containers,
+        _ => 1,
+    };
+}

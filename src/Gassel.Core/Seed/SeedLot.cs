@@ -1,0 +1,65 @@
+using Gassel.Core.Germination;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Seed;
+
+public enum SeedSource
+{
+    WildCollected,
+
+    /// <summary>Cleaned seed as bought.</summary>
+    CleanedBought,
+}
+
+/// <summary>An amount weighed instead of counted.</summary>
+/// <param name="SeedsPerGram">Of pure seed.</param>
+/// <param name="Purity">Share of the weight that is seed of the species, in (0, 1].</param>
+public sealed record SeedWeight(double Grams, double SeedsPerGram, double Purity)
+{
+    /// <summary>Rounded down: a part of a seed grows nothing.</summary>
+    public int Seeds => (int)Math.Min(int.MaxValue, Math.Floor(Grams * SeedsPerGram * Purity + 1e-9));
+}
+
+/// <summary>A step given to tested seed, with its days; 0 for work of hours.</summary>
+public sealed record GivenStep(StepKind Kind, int Days);
+
+/// <summary>A germination test: seed put up, seed that came up.</summary>
+/// <param name="On">Day of its last count; null where nobody noted it.</param>
+/// <param name="Given">Dormancy-breaking steps that the seed had before, in order, empty for none; null where it was told only as "with the
+/// route's treatment".</param>
+public sealed record GerminationTest(int Germinated, int Seeds, DateOnly? On = null, IReadOnlyList<GivenStep>? Given = null);
+
+/// <summary>Seed of one species from one place and harvest. Counted or weighed, one of the two.</summary>
+/// <param name="GatheredOn">Harvest; seed ages from here.</param>
+/// <param name="Counted">Seeds on hand when the lot was entered, before any test; null where weighed.</param>
+/// <param name="AssumedFraction">What the grower expects to come up under the route, in (0, 1]; null to leave it to the rule.</param>
+/// <param name="Permission">Who allowed the collecting, or which permit; null where nothing is noted.</param>
+public sealed record SeedLot(
+    string GatheredAt,
+    DateOnly GatheredOn,
+    int? Counted,
+    SeedWeight? Weight = null,
+    SeedSource Source = SeedSource.WildCollected,
+    SeedStorage Storage = SeedStorage.RoomDry,
+    string? Cleaning = null,
+    double? Latitude = null,
+    double? Longitude = null,
+    double? ElevationM = null,
+    string? Permission = null,
+    double? AssumedFraction = null,
+    CutTest? CutTest = null,
+    IReadOnlyList<GerminationTest>? Tests = null,
+    string? Note = null)
+{
+    /// <summary>Seeds when the lot was entered.</summary>
+    public int Seeds => Counted ?? Weight?.Seeds ?? 0;
+
+    /// <summary>Seeds cut or put up in tests: none of them goes into a batch.</summary>
+    public int Tested => (CutTest is { } cut ? cut.Full + cut.Empty + cut.Rotten : 0) + (Tests?.Sum(t => t.Seeds) ?? 0);
+
+    /// <summary>What is left beside the seed that batches took.</summary>
+    public int Left(int drawn) => Math.Max(0, Seeds - Tested - drawn);
+
+    /// <summary>Years since harvest, 0 for a harvest to come.</summary>
+    public double AgeYears(DateOnly today) => Math.Max(0, today.DayNumber - GatheredOn.DayNumber) / 365.25;
+}

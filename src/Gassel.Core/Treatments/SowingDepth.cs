@@ -1,0 +1,50 @@
+using System.Globalization;
+
+namespace Gassel.Core.Treatments;
+
+/// <summary>Sowing depth in mm, both ends inclusive; 0–0 means on the surface.</summary>
+public readonly record struct DepthRange(double LowMm, double HighMm);
+
+/// <summary>Size of the seed, mm.</summary>
+public readonly record struct SeedSize(double WidthMm, double ThicknessMm);
+
+/// <summary>How deep to sow where a species has no depth of its own.</summary>
+public enum DepthSchool
+{
+    /// <summary>At most the width of the seed: for natives, and the default.</summary>
+    Width,
+
+    /// <summary>Twice its width.</summary>
+    TwiceWidth,
+
+    /// <summary>Three times its thickness.</summary>
+    ThriceThickness,
+
+    /// <summary>Bare, or under 3–6 mm of coarse grit.</summary>
+    Grit,
+}
+
+/// <summary>How deep a seed goes, and why.</summary>
+public sealed record DepthAdvice(DepthRange? Depth, string Why);
+
+/// <summary>Common practice, no source: the species' own depth, else light on the surface, else the school.</summary>
+public static class SowingDepth
+{
+    /// <summary><c>Depth</c> is null where neither the species' depth nor the size of its seed is known.</summary>
+    public static DepthAdvice For(Species species, DepthSchool school)
+    {
+        if (species.SowingDepth is { } own) return new(own, "The species' own depth.");
+        if (species.Has(SpeciesFlag.NeedsLight)) return new(new(0, 0), "Needs light: on the surface, pressed in for contact.");
+        if (school == DepthSchool.Grit) return new(new(3, 6), "By your school: under 3–6 mm of coarse grit.");
+        if (species.SeedSize is not { } size) return new(null, "Unknown: give a depth, or the size of the seed.");
+        return school switch
+        {
+            DepthSchool.Width => By(0, size.WidthMm, "at most the width of the seed", size.WidthMm),
+            DepthSchool.TwiceWidth => By(2 * size.WidthMm, 2 * size.WidthMm, "twice its width", size.WidthMm),
+            _ => By(3 * size.ThicknessMm, 3 * size.ThicknessMm, "three times its thickness", size.ThicknessMm),
+        };
+    }
+
+    private static DepthAdvice By(double lowMm, double highMm, string rule, double measureMm) =>
+        new(new(lowMm, highMm), string.Create(CultureInfo.InvariantCulture, $"By your school, {rule}: seed {measureMm:0.#} mm."));
+}

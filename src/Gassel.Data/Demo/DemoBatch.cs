@@ -1,0 +1,57 @@
+using System.Globalization;
+using Gassel.Core.Batches;
+using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
+using Gassel.Data.Rows;
+
+namespace Gassel.Data;
+
+/// <summary>One batch as it was told, day by day.</summary>
+internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds, int plants, string start, int route = 0)
+{
+    private int _told;
+
+    public Guid Id { get; } = new(number, 0, 0, [0xde, 0, 0, 0, 0, 0, 0, 1]);
+
+    public List<Entry> Entries { get; } = [];
+
+    public DemoBatch Do(string day, params EntryPayload[] payloads) => Do(day, "grower", payloads);
+
+    public DemoBatch Do(string day, string who, params EntryPayload[] payloads)
+    {
+        var act = NextId();
+        var at = new DateTimeOffset(DemoBatches.Day(day).ToDateTime(new(17, 0)), TimeSpan.FromHours(-6));
+        foreach (var payload in payloads) Entries.Add(new(NextId(), 0, act, DemoBatches.Day(day), null, at, who, EntrySource.Hand, payload));
+        return this;
+    }
+
+    /// <summary>Looked at and all well, every so many days from the first to at most the last.</summary>
+    public DemoBatch Weekly(string first, string last, int everyDays = 7, string part = "1")
+    {
+        for (var day = DemoBatches.Day(first); day <= DemoBatches.Day(last); day = day.AddDays(everyDays))
+        {
+            Do(day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), new Check(part, Moisture.Right, MouldSeen.None, 0));
+        }
+        return this;
+    }
+
+    public BatchRow ToRow()
+    {
+        var way = StarterLibrary.All.Single(s => s.Id == speciesId).Routes[route];
+        var before = way.Steps.TakeWhile(s => s.Kind != StepKind.Germinate).Sum(s => s.Days.Usual);
+        var anchor = new Anchor(AnchorEvent.Sow, DemoBatches.Day(start).AddDays(before));
+        var schedule = Scheduler.Plan(anchor, DemoBatches.Day(start), [.. way.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional))]);
+        return new()
+        {
+            Id = Id,
+            Number = number,
+            SpeciesId = speciesId,
+            LotId = lot,
+            Plan = CoreJson.Write(BatchPlanner.Confirm(way, anchor, schedule, PlanChoice.Usual, plants, seeds)!),
+            ConfirmedAt = new DateTimeOffset(DemoBatches.Day(start).AddDays(-3).ToDateTime(new(20, 0)), TimeSpan.FromHours(-7)).ToUnixTimeMilliseconds(),
+            Who = "grower",
+        };
+    }
+
+    private Guid NextId() => new(number, (short)++_told, 0, [0xde, 0, 0, 0, 0, 0, 0, 2]);
+}

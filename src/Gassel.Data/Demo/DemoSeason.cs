@@ -1,0 +1,49 @@
+using Gassel.Core.Batches;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Data;
+
+/// <summary>
+/// An invented winter at an invented nursery, in mid-March. Fills an empty book once; its clock starts at 14 March 2027, 09:00 at
+/// the site.
+/// </summary>
+public static class DemoSeason
+{
+    private static readonly DateTimeOffset Starts = new(2027, 3, 14, 9, 0, 0, TimeSpan.FromHours(-6));
+
+    private static readonly Dictionary<PlaceKind, int?> Capacities = new()
+    {
+        [PlaceKind.Table] = 6, [PlaceKind.ColdShelf] = 16, [PlaceKind.WarmShelf] = 6, [PlaceKind.LampShelf] = 6, [PlaceKind.Yard] = 30,
+    };
+
+    public static async Task Fill(GasselDb db, WeatherBook weather, DateTimeOffset realNow)
+    {
+        if (await db.Sites.AnyAsync()) return;
+        db.Sites.Add(new()
+        {
+            Name = "Skarve Bench Native Nursery",
+            Latitude = 46.8,
+            TimeZone = "America/Denver",
+            LastFrost = "05-08",
+            WeatherRecordId = weather.Add("Skarve Bench, generated", generated: true, Starts, DemoWeather.Days()),
+            Settings = CoreJson.Write(new SiteSettings(ElevationM: 620, FrostBasis: FrostBasis.Record)),
+            DemoWoundAt = realNow.ToUnixTimeMilliseconds(),
+            DemoShowed = Starts.ToUnixTimeMilliseconds(),
+        });
+        db.Lots.AddRange(DemoLots.All);
+        foreach (var place in await db.Places.ToListAsync()) place.Capacity = Capacities.GetValueOrDefault(place.Kind);
+        await db.SaveChangesAsync();
+        var sequence = 0L;
+        foreach (var batch in DemoBatches.All)
+        {
+            db.Batches.Add(batch.ToRow());
+            foreach (var entry in batch.Entries)
+            {
+                var row = EntryCodec.ToRow(entry, batch.Id, entry.RecordedAt);
+                row.Sequence = ++sequence;
+                db.Entries.Add(row);
+            }
+        }
+        await db.SaveChangesAsync();
+    }
+}

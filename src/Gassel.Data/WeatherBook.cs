@@ -1,0 +1,75 @@
+using Gassel.Core.Climate;
+using Gassel.Data.Rows;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Data;
+
+/// <summary>What is known of a record beside its days.</summary>
+public sealed record WeatherRecord(int Id, string Name, bool Generated, DateOnly From, DateOnly To, int Days);
+
+/// <summary>Daily weather of the site, read once and kept, with what follows from it.</summary>
+public sealed class WeatherBook(BookFile file, Func<GasselDb> connect)
+{
+    private readonly Lock _turn = new();
+    private (int Record, double Latitude, double OffsetK, FrostOutlook Outlook)? _kept;
+
+    public async Task<IReadOnlyList<WeatherRecord>> Records()
+    {
+        await using var db = connect();
+        var spans = (await db.WeatherDays.GroupBy(d => d.RecordId).Select(g => new { g.Key, From = g.Min(d => d.Day), To = g.Max(d => d.Day), Days = g.Count() }).ToListAsync())
+            .ToDictionary(s => s.Key);
+        return [.. (await db.WeatherRecords.AsNoTracking().OrderBy(r => r.Id).ToListAsync()).Where(r => spans.ContainsKey(r.Id))
+            .Select(r => new WeatherRecord(r.Id, r.Name, r.Generated, spans[r.Id].From, spans[r.Id].To, spans[r.Id].Days))];
+    }
+
+    /// <summary>Days of a record in order; empty where there is none such.</summary>
+    public IReadOnlyList<DailyTemperature> Days(int record)
+    {
+        using var db = connect();
+        return [.. db.WeatherDays.AsNoTracking().Where(d => d.RecordId == record).OrderBy(d => d.Day).Select(d => new DailyTemperature(d.Day, d.MinC, d.MaxC))];
+    }
+
+    /// <summary>Frost by the record, for the latitude and with the site's offset.</summary>
+    public FrostOutlook Outlook(int record, double latitude, double offsetK)
+    {
+        lock (_turn)
+        {
+            if (_kept is { } kept && (kept.Record, kept.Latitude, kept.OffsetK) == (record, latitude, offsetK)) return kept.Outlook;
+            var outlook = FrostOutlook.From(Days(record), latitude, offsetK);
+            _kept = (record, latitude, offsetK, outlook);
+            return outlook;
+        }
+    }
+
+    /// <summary>Adds a record with its days, all or none. Called by whoever holds the write gate.</summary>
+    public int Add(string name, bool generated, DateTimeOffset now, IReadOnlyList<DailyTemperature> days)
+    {
+        using var connection = new SqliteConnection(file.ConnectionString);
+        connection.Open();
+        using (var settings = connection.CreateCommand())
+        {
+            settings.CommandText = BookFile.ConnectionSettings;
+            settings.ExecuteNonQuery();
+        }
+        using var transaction = connection.BeginTransaction();
+        using var head = connection.CreateCommand();
+        head.CommandText = "INSERT INTO weather_records (Name, Generated, AddedAt) VALUES ($name, $generated, $at) RETURNING Id";
+        head.Parameters.AddWithValue("$name", name);
+        head.Parameters.AddWithValue("$generated", generated);
+        head.Parameters.AddWithValue("$at", now.ToUnixTimeMilliseconds());
+        var id = (int)(long)head.ExecuteScalar()!;
+        using var insert = connection.CreateCommand();
+        insert.CommandText = "INSERT INTO weather_days (RecordId, Day, MinC, MaxC) VALUES ($record, $day, $min, $max)";
+        insert.Parameters.AddWithValue("$record", id);
+        var (day, min, max) = (insert.Parameters.Add("$day", SqliteType.Text), insert.Parameters.Add("$min", SqliteType.Real), insert.Parameters.Add("$max", SqliteType.Real));
+        insert.Prepare();
+        foreach (var reading in days)
+        {
+            (day.Value, min.Value, max.Value) = (reading.Date, (object?)reading.MinC ?? DBNull.Value, (object?)reading.MaxC ?? DBNull.Value);
+            insert.ExecuteNonQuery();
+        }
+        transaction.Commit();
+        return id;
+    }
+}

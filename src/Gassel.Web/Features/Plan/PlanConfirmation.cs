@@ -1,0 +1,84 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Planning;
+using Gassel.Data;
+using Gassel.Data.Rows;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Web.Features.Plan;
+
+/// <summary>From a plan to a batch, or to two where it is sown twice.</summary>
+internal static class PlanConfirmation
+{
+    public static async Task<Results<Ok<ConfirmedBatch>, ProblemHttpResult>> Confirm(
+        ConfirmRequest request, Func<GasselDb> connect, WriteGate gate, PlanBooks books, CancellationToken cancel)
+    {
+        if (Limits.Text("who", request.Who, 40) is { } nobody) return nobody.ToResult();
+        if (request.Plan.Second is not null != request.SecondId is not null)
+        {
+            return new Refusal("secondId", "A second sowing needs an id of its own, and one sowing has none.").ToResult();
+        }
+        return await gate.Write<Results<Ok<ConfirmedBatch>, ProblemHttpResult>>(async () =>
+        {
+            if (await books.Shelf.Find(request.Id) is { } already) return TypedResults.Ok(await Told(already, request.SecondId, books.Shelf));
+            var (ground, refusal) = await PlanGround.Stand(request.Plan, books);
+            if (ground is null) return (refusal! with { Field = refusal.Field is null ? null : $"plan.{refusal.Field}" }).ToResult();
+            if ((request.Seeds ?? ground.Seeds(ground.Route).Seeds) is not { } seeds) return new Refusal("seeds", "The plan gives no number of seeds; say how many.").ToResult();
+            var left = ground.Lot.Left;
+            if (left == 0) return new Refusal("seeds", "The lot has no seed left; choose another.").ToResult();
+            var least = request.Plan.Second is null ? 1 : 2;
+            if (Limits.Whole("seeds", seeds, least, left) is { } tooMany)
+            {
+                return (tooMany with { Detail = $"seeds was {seeds}, but the lot has {left} left; valid is {least} to {left}." }).ToResult();
+            }
+            if (Plans(ground, request, seeds) is not { } plans)
+            {
+                return new Refusal("choice", $"{request.Choice} does not reach the target; choose one of the options shown as possible.").ToResult();
+            }
+            await using var db = connect();
+            var number = await db.Batches.MaxAsync(b => (int?)b.Number, CancellationToken.None) ?? 0;
+            var rows = plans.Select(p => new BatchRow
+            {
+                Id = p.Id,
+                Number = ++number,
+                SpeciesId = ground.Species.Id,
+                LotId = ground.Lot.Id,
+                Plan = CoreJson.Write(p.Plan),
+                ConfirmedAt = books.Clock.GetUtcNow().ToUnixTimeMilliseconds(),
+                Who = request.Who.Trim(),
+            }).ToList();
+            db.Batches.AddRange(rows);
+            await db.SaveChangesAsync(CancellationToken.None);
+            foreach (var row in rows) books.Shelf.Add(row);
+            return TypedResults.Ok(new ConfirmedBatch(rows[0].Id, rows[0].Number, rows.Count > 1 ? new(rows[1].Id, rows[1].Number) : null));
+        }, cancel);
+    }
+
+    /// <summary>Null where the choice does not reach the target.</summary>
+    private static List<(Guid Id, BatchPlan Plan)>? Plans(PlanGround ground, ConfirmRequest request, int seeds)
+    {
+        var (route, plants) = (ground.Route, request.Plan.Plants);
+        var schedule = ground.Schedule(route);
+        if (request.Plan.Second is not { } second)
+        {
+            return BatchPlanner.Confirm(route, ground.Anchor, schedule, request.Choice, plants, seeds) is { } plan ? [(request.Id, plan)] : null;
+        }
+        var parts = TwoSowings.Divide(ground.Question(route), seeds, second.FirstShare ?? 0.5);
+        var now = (int)Math.Round((double)plants * parts.First.Seeds / seeds, MidpointRounding.AwayFromZero);
+        if (BatchPlanner.Confirm(route, ground.Anchor, schedule, request.Choice, Math.Max(1, now), parts.First.Seeds) is not { } first) return null;
+        var anchor = first.Anchor with { Date = first.Anchor.Date.AddDays(7 * second.WeeksLater) };
+        var later = ground.Schedule(route, anchor);
+        // what was chosen for the first may no longer be needed weeks later
+        var choice = later.ShortfallDays == 0 ? PlanChoice.Usual : request.Choice;
+        return BatchPlanner.Confirm(route, anchor, later, choice, Math.Max(1, plants - now), parts.Second.Seeds) is { } after
+            ? [(request.Id, first), (request.SecondId!.Value, after)]
+            : null;
+    }
+
+    private static async Task<ConfirmedBatch> Told(ShelvedBatch first, Guid? secondId, BatchShelf shelf)
+    {
+        var second = secondId is { } id ? await shelf.Find(id) : null;
+        return new(first.Row.Id, first.Row.Number, second is null ? null : new(second.Row.Id, second.Row.Number));
+    }
+}

@@ -1,0 +1,114 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Climate;
+using Gassel.Core.Planning;
+using Gassel.Core.Seed;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Web.Features.Seed;
+using Gassel.Web.Features.Site;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Plan;
+
+/// <summary>What plans are computed from, at hand.</summary>
+internal sealed class PlanBooks(Library library, LotBook lots, BatchShelf shelf, WeatherBook weather, SiteClock clock)
+{
+    public Library Library => library;
+    public LotBook Lots => lots;
+    public BatchShelf Shelf => shelf;
+    public SiteClock Clock => clock;
+    public FrostOutlook? Frost => SiteFrost.Outlook(clock, weather);
+}
+
+/// <summary>One wish with everything it rests on, looked up and checked.</summary>
+internal sealed record PlanGround(
+    PlanRequest Request, Core.Treatments.Species Species, Core.Treatments.Route Route, KeptLot Lot, Anchor Anchor, DateOnly Today, ViabilitySchool School)
+{
+    public StageSurvival Survival => Request.Stages ?? StageSurvival.Assumed;
+
+    public int Containers => Request.Containers ?? PlanAssumptions.Containers;
+
+    public Schedule Schedule(Core.Treatments.Route route, Anchor? anchor = null) =>
+        Scheduler.Plan(anchor ?? Anchor, Today, [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional, s.Note))]);
+
+    public LotOutlook Outlook(Core.Treatments.Route route) => LotOutlook.Of(Lot.Lot, Species, route, School, Today);
+
+    public SeedsQuestion Question(Core.Treatments.Route route) => new(
+        Request.Plants, LotJudgement.Of(Lot.Lot, Species, route, School, Today).Germination, Survival.Total, Request.Confidence ?? PlanAssumptions.Confidence,
+        Request.SeedsPerCell, Request.CellsPerTray ?? PlanAssumptions.CellsPerTray, Request.WholeContainerLoss ?? PlanAssumptions.WholeContainerLoss, Containers);
+
+    /// <summary>Routes that rest on the same germination ask the same question; it is answered once.</summary>
+    private readonly Dictionary<SeedsQuestion, SeedsNeededResult> _answered = [];
+
+    public SeedsNeededResult Seeds(Core.Treatments.Route route)
+    {
+        var question = Question(route);
+        if (!_answered.TryGetValue(question, out var result)) _answered[question] = result = CellFillings.Need(question, Request.Practice);
+        return result with { Working = [.. result.Working, Survival.Words + (Request.Stages is null ? " The shares are our assumption." : "")] };
+    }
+
+    /// <summary>Room that the plan takes with its usual days.</summary>
+    public IReadOnlyList<SpaceTaken> Space(Core.Treatments.Route route, Schedule schedule, SeedsNeededResult seeds)
+    {
+        var trays = seeds.Cells?.Trays ?? ShelfSpace.Trays(seeds.Seeds ?? Request.Plants);
+        return ShelfSpace.Of(route.Setting, route.Steps.Zip(schedule.Steps, (s, d) => (s, d.Start.Usual, d.End.Usual)), trays, Containers);
+    }
+
+    public Expectation Expect(IReadOnlyList<OwnResult> own, Core.Treatments.Route route, int coldDays, int? seeds) => OwnResults.Expect(
+        own, Species.Id, route.Id, coldDays, route.Treatment.Where(s => s.Kind == StepKind.ColdMoist && !s.Optional).Sum(s => s.Days.Shortest),
+        seeds ?? Request.Plants, Survival.Total);
+
+    public static int ColdDays(Core.Treatments.Route route) => route.Treatment.Where(s => s.Kind == StepKind.ColdMoist).Sum(s => s.Days.Usual);
+
+    public static async Task<(PlanGround? Ground, Refusal? Refusal)> Stand(PlanRequest request, PlanBooks books)
+    {
+        var today = books.Clock.Today;
+        if (CheckWish(request) is { } refusal) return (null, refusal);
+        var species = (await books.Library.Species()).SingleOrDefault(s => s.Id == request.SpeciesId);
+        if (species is null) return (null, Refusal.NotFound("speciesId", request.SpeciesId, "Choose a species of the library."));
+        var route = request.RouteId is null ? species.Routes[0] : species.Routes.SingleOrDefault(r => r.Id == request.RouteId);
+        if (route is null) return (null, Refusal.NotFound("routeId", request.RouteId!, $"Choose one of {string.Join(", ", species.Routes.Select(r => r.Id))}."));
+        if (await books.Lots.Find(request.LotId) is not { } lot) return (null, Refusal.NotFound("lotId", request.LotId, "Choose one of the lots on Seed."));
+        if (lot.SpeciesId != species.Id) return (null, new("lotId", $"Lot {lot.Id} is not of {species.ScientificName}; choose a lot of this species."));
+        if (AnchorOf(request) is not { Anchor: { } anchor } found) return (null, AnchorOf(request).Refusal);
+        if (request.Target == AnchorEvent.PlantOut && anchor.Date < today)
+        {
+            return (null, new(found.Field, $"The plants would be set out on {anchor.Date:yyyy-MM-dd}, before anything can start; valid is a day from today, {today:yyyy-MM-dd}, on."));
+        }
+        return (new(request, species, route, lot, anchor, today, books.Clock.Settings.ViabilitySchool), null);
+    }
+
+    private static (Anchor? Anchor, string Field, Refusal? Refusal) AnchorOf(PlanRequest request)
+    {
+        (Anchor?, string, Refusal?) At(string field, DateOnly day, Refusal? refusal) => refusal is null ? (new(request.Target, day), field, null) : (null, field, refusal);
+        if (request.Date is { } date) return At("date", date, Limits.Day("date", date));
+        if (request.GroundFreeze is { } freeze)
+        {
+            var before = request.WeeksBeforeFreeze ?? PlanAssumptions.WeeksBeforeFreeze;
+            var fault = Limits.Day("groundFreeze", freeze) ?? Limits.Whole("weeksBeforeFreeze", before, 0, 26);
+            return At("groundFreeze", fault is null ? freeze.AddDays(-7 * before) : freeze, fault);
+        }
+        if (request.LastFrost is not { } frost) return (null, "lastFrost", new("lastFrost", "Either date, lastFrost with weeksFromLastFrost, or groundFreeze is needed."));
+        if (request.WeeksFromLastFrost is not { } weeks)
+        {
+            return (null, "weeksFromLastFrost", new("weeksFromLastFrost", "weeksFromLastFrost is needed with lastFrost; valid is a whole number from -52 to 104."));
+        }
+        var wrong = Limits.Day("lastFrost", frost) ?? Limits.Whole("weeksFromLastFrost", weeks, -52, 104);
+        return At("lastFrost", wrong is null ? frost.AddDays(7 * weeks) : frost, wrong);
+    }
+
+    private static Refusal? CheckWish(PlanRequest request) => Limits.Whole("plants", request.Plants, 1, 1_000_000)
+        ?? (request.Stages is { } s
+            ? Limits.Open("stages.toPot", s.ToPot, 0, 1, includeMax: true) ?? Limits.Open("stages.toHardened", s.ToHardened, 0, 1, includeMax: true) ?? Limits.Open("stages.toPlanted", s.ToPlanted, 0, 1, includeMax: true)
+            : null)
+        ?? Limits.Open("confidence", request.Confidence ?? PlanAssumptions.Confidence, 0, 1)
+        ?? Limits.Whole("seedsPerCell", request.SeedsPerCell ?? 1, 1, 50)
+        ?? (request is { Practice: not null, SeedsPerCell: null } ? new Refusal("seedsPerCell", "A practice for cells needs seedsPerCell; valid is 1 to 50.") : null)
+        ?? Limits.Whole("cellsPerTray", request.CellsPerTray ?? PlanAssumptions.CellsPerTray, 1, 1000)
+        ?? Limits.Number("wholeContainerLoss", request.WholeContainerLoss ?? PlanAssumptions.WholeContainerLoss, 0, 0.99)
+        ?? Limits.Whole("containers", request.Containers ?? PlanAssumptions.Containers, 1, SeedsNeeded.MaxContainers)
+        ?? (request.Second is { } second
+            ? Limits.Whole("second.weeksLater", second.WeeksLater, 1, 26) ?? Limits.Open("second.firstShare", second.FirstShare ?? 0.5, 0, 1)
+            : null);
+}

@@ -1,0 +1,71 @@
+using System.Globalization;
+using Gassel.Core.Climate;
+using Gassel.Data;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Site;
+
+public enum FrostDayKind
+{
+    /// <summary>The usual last frost: half of the springs had frost later.</summary>
+    LastFrostUsual,
+
+    /// <summary>One spring in ten still had frost later.</summary>
+    LastFrostSafe,
+
+    /// <summary>The ground usually freezes.</summary>
+    GroundFreeze,
+}
+
+/// <summary>A day of the year that a plan may be measured from.</summary>
+/// <param name="MonthDay"><c>MM-dd</c>.</param>
+/// <param name="Words">What it rests on.</param>
+public sealed record FrostDay(FrostDayKind Kind, string MonthDay, string Words);
+
+/// <summary>Frost at the site, by the record or by hand.</summary>
+internal static class SiteFrost
+{
+    /// <summary>Null where frost is not reckoned from a record.</summary>
+    public static FrostOutlook? Outlook(SiteClock clock, WeatherBook weather) =>
+        clock is { Site: { WeatherRecordId: { } record } site, Settings: { FrostBasis: FrostBasis.Record } settings }
+            ? weather.Outlook(record, site.Latitude, settings.FrostOffsetK)
+            : null;
+
+    /// <summary>The usual last frost first; empty without a site.</summary>
+    public static IReadOnlyList<FrostDay> Days(SiteClock clock, WeatherBook weather)
+    {
+        if (clock.Site is not { } site) return [];
+        var days = new List<FrostDay>();
+        var outlook = Outlook(clock, weather);
+        if (outlook is { Frost.LastSpring: { } last } && outlook.Frost.SpringYearsUsed >= FrostDates.YearsForARisk)
+        {
+            days.Add(new(FrostDayKind.LastFrostUsual, last.P50, $"half of {outlook.Frost.SpringYearsUsed} springs still had frost later"));
+            days.Add(new(FrostDayKind.LastFrostSafe, last.P90, $"one spring in ten of {outlook.Frost.SpringYearsUsed} still had frost later"));
+        }
+        else
+        {
+            days.Add(new(FrostDayKind.LastFrostUsual, site.LastFrost, "entered by hand, no years behind it"));
+        }
+        if (clock.Settings.GroundFreeze is { } byHand) days.Add(new(FrostDayKind.GroundFreeze, byHand, "entered by hand"));
+        else if (outlook?.GroundFreeze is { Usual: { } usual, YearsUsed: >= FrostDates.YearsForARisk } freeze)
+        {
+            days.Add(new(FrostDayKind.GroundFreeze, usual, $"half of {freeze.YearsUsed} winters froze earlier, by the air alone (our assumption)"));
+        }
+        return days;
+    }
+
+    /// <summary>The coming one, today included. 29 February falls on the 28th in a year without one.</summary>
+    public static DateOnly Next(string monthDay, DateOnly today)
+    {
+        var day = DateOnly.ParseExact("2028-" + monthDay, "yyyy-MM-dd", CultureInfo.InvariantCulture);
+        var thisYear = day.AddYears(today.Year - 2028);
+        return thisYear >= today ? thisYear : day.AddYears(today.Year + 1 - 2028);
+    }
+
+    public static Refusal? CheckMonthDay(string field, string monthDay) =>
+        // any leap year will do: 29 February is a possible last frost
+        DateOnly.TryParseExact("2028-" + monthDay, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _)
+            ? null
+            : new(field, $"{field} was '{monthDay}'; valid is a month and day that exist, MM-dd, such as 05-08.");
+}

@@ -1,0 +1,79 @@
+using Gassel.Core.Treatments;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Species;
+
+/// <summary>The values of a species as a grower has them.</summary>
+/// <param name="Origin">Where the changed values come from, or all of them for a new species.</param>
+/// <param name="SowingDepth">Null to follow the site's school.</param>
+/// <param name="ColdResponse">Null for the starter one of its kind.</param>
+public sealed record SpeciesEdit(
+    string ScientificName,
+    string CommonName,
+    DormancyClass DormancyClass,
+    DormancyDepth? Depth,
+    IReadOnlyList<SpeciesFlag> Flags,
+    HazardLevel Hazard,
+    string? HazardNote,
+    TemperatureBand Germination,
+    TemperatureBand? NightC,
+    DepthRange? SowingDepth,
+    SeedlingHardiness Hardiness,
+    string? LookAlike,
+    string? Notes,
+    Longevity Longevity,
+    ColdResponse? ColdResponse,
+    SeedSize? SeedSize,
+    string Origin)
+{
+    public Refusal? Check()
+    {
+        var refusal = Limits.Text("scientificName", ScientificName, 120)
+            ?? Limits.Text("commonName", CommonName, 120)
+            ?? Limits.Text("origin", Origin, 200)
+            ?? Limits.Text("hazardNote", HazardNote, 400, required: Hazard != HazardLevel.None)
+            ?? Limits.Text("lookAlike", LookAlike, 200, required: false)
+            ?? Limits.Text("notes", Notes, 2000, required: false)
+            ?? Band("germination", Germination)
+            ?? (NightC is { } night ? Band("nightC", night) : null)
+            ?? (SowingDepth is { } depth ? Limits.Number("sowingDepth.lowMm", depth.LowMm, 0, 200) ?? Limits.Number("sowingDepth.highMm", depth.HighMm, depth.LowMm, 200) : null)
+            ?? (SeedSize is { } size ? Limits.Open("seedSize.widthMm", size.WidthMm, 0, 100) ?? Limits.Open("seedSize.thicknessMm", size.ThicknessMm, 0, 100) : null);
+        if (refusal is not null) return refusal;
+        if (Flags.Distinct().Count() != Flags.Count) return new("flags", "A flag stands twice; each may stand once.");
+        return ColdResponse is { IsOrdered: false } ? new("coldResponse", "The four temperatures of the cold response must not fall, as in -1, 0.5, 6, 12.") : null;
+    }
+
+    /// <summary>The species with these values; each that differs from before carries the origin given.</summary>
+    public Core.Treatments.Species Onto(Core.Treatments.Species before)
+    {
+        var after = New(before.Id) with { Origin = before.Origin, Routes = before.Routes };
+        bool Changed(SpeciesValue value) => value switch
+        {
+            SpeciesValue.DormancyClass => (after.DormancyClass, after.Depth) != (before.DormancyClass, before.Depth),
+            SpeciesValue.Flags => !after.Flags.ToHashSet().SetEquals(before.Flags),
+            SpeciesValue.Hazard => (after.Hazard, after.HazardNote, after.LookAlike) != (before.Hazard, before.HazardNote, before.LookAlike),
+            SpeciesValue.Germination => after.Germination != before.Germination,
+            SpeciesValue.NightC => after.NightC != before.NightC,
+            SpeciesValue.SowingDepth => (after.SowingDepth, after.SeedSize) != (before.SowingDepth, before.SeedSize),
+            SpeciesValue.Hardiness => after.Hardiness != before.Hardiness,
+            SpeciesValue.ResponseToCold => after.ResponseToCold != before.ResponseToCold,
+            SpeciesValue.Longevity => after.Longevity != before.Longevity,
+            _ => after.Notes != before.Notes,
+        };
+        var changed = Enum.GetValues<SpeciesValue>().Where(Changed).ToHashSet();
+        return after with
+        {
+            Origins = [.. (before.Origins ?? []).Where(o => !changed.Contains(o.Value)), .. changed.Order().Select(v => new ValueOrigin(v, Origin.Trim()))],
+        };
+    }
+
+    /// <summary>A species that the library did not have.</summary>
+    public Core.Treatments.Species New(string id) => new(
+        id, ScientificName.Trim(), CommonName.Trim(), DormancyClass, Depth, Flags, Hazard, Trimmed(HazardNote), Germination, NightC, SowingDepth, Hardiness,
+        Trimmed(LookAlike), Notes?.Trim() ?? "", Origin.Trim(), [], Longevity, ColdResponse, SeedSize);
+
+    private static string? Trimmed(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
+
+    private static Refusal? Band(string field, TemperatureBand band) =>
+        Limits.Number($"{field}.lowC", band.LowC, -10, 45) ?? Limits.Number($"{field}.highC", band.HighC, band.LowC, 45);
+}

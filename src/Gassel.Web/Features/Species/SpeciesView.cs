@@ -1,0 +1,55 @@
+using Gassel.Core.Planning;
+using Gassel.Core.Seed;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Web.Features.Species;
+
+/// <param name="Explained">The dormancy class in a sentence.</param>
+/// <param name="DepthExplained">The depth of dormancy in a sentence; null without one.</param>
+/// <param name="FlagsExplained">Each flag in a sentence, in their order.</param>
+/// <param name="Depth">How deep to sow, by the species or by the site's school.</param>
+/// <param name="Routes">What follows from each route, in the order of the species' routes.</param>
+/// <param name="Forbidden">Steps that a route of it may not hold.</param>
+/// <param name="HasOwnValues">The grower changed starter values, or added the species.</param>
+/// <param name="HasStarter">There are starter values to go back to.</param>
+public sealed record SpeciesView(
+    Core.Treatments.Species Species, string Explained, string? DepthExplained, IReadOnlyList<string> FlagsExplained, DepthAdvice Depth,
+    IReadOnlyList<RouteFacts> Routes, IReadOnlyList<ForbiddenStep> Forbidden, bool HasOwnValues, bool HasStarter)
+{
+    internal static SpeciesView Of(Core.Treatments.Species species, bool hasOwnValues, bool hasStarter, DepthSchool school, DateOnly today) => new(
+        species,
+        species.DormancyClass.Sentence(null),
+        species.Depth?.Sentence(),
+        [.. species.Flags.Select(f => f.Sentence())],
+        SowingDepth.For(species, school),
+        [.. species.Routes.Select(r => RouteFacts.Of(species, r, today))],
+        [.. ForbiddenStep.For(species)], hasOwnValues, hasStarter);
+}
+
+/// <param name="Method">Null where the step is forbidden whatever the method.</param>
+public sealed record ForbiddenStep(StepKind Kind, ScarifyMethod? Method, string Why)
+{
+    internal static IEnumerable<ForbiddenStep> For(Core.Treatments.Species species) =>
+        from step in Enum.GetValues<StepKind>().Select(kind => new RouteStep(kind, default)).Append(new RouteStep(StepKind.Scarify, default, Method: ScarifyMethod.HotWater))
+        let why = RouteRules.Forbidden(species, step)
+        where why is not null
+        select new ForbiddenStep(step.Kind, step.Method, why);
+}
+
+/// <param name="StepCautions">Cautions for each step.</param>
+/// <param name="TreatmentDays">From the first step to sowing.</param>
+/// <param name="ToPlantable">From sowing to a plantable plant.</param>
+/// <param name="TestTreatment">What tested seed must have had for the test to stand in for the route.</param>
+/// <param name="SowIfStartedToday">When it could be sown; for a route outdoors, when it could come up.</param>
+public sealed record RouteFacts(
+    string RouteId, IReadOnlyList<IReadOnlyList<Caution>> StepCautions, DurationRange TreatmentDays, DurationRange ToPlantable, DateWindow SowIfStartedToday,
+    IReadOnlyList<GivenStep> TestTreatment)
+{
+    internal static RouteFacts Of(Core.Treatments.Species species, Core.Treatments.Route route, DateOnly today)
+    {
+        var days = TreatmentTime.BeforeSowing(route);
+        return new(route.Id, [.. route.Steps.Select(s => Cautions.For(species.Hazard, s))], days, TreatmentTime.ToPlantable(route),
+            new(today.AddDays(days.Shortest), today.AddDays(days.Usual), today.AddDays(days.Longest)),
+            Core.Seed.TestTreatment.Of(route));
+    }
+}

@@ -1,0 +1,31 @@
+using System.Text;
+using Sylvan.Data.Csv;
+
+namespace Gassel.Web.Problems;
+
+/// <summary>A CSV file as it was sent.</summary>
+internal static class CsvText
+{
+    /// <summary>The text of the bytes, or why they are none.</summary>
+    public static (string? Text, Refusal? Refusal) Decode(byte[] bytes, string firstLine)
+    {
+        string text;
+        try
+        {
+            text = new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(bytes).TrimStart('\uFEFF');
+        }
+        catch (DecoderFallbackException)
+        {
+            return (null, NotText);
+        }
+        if (text.Contains('\0', StringComparison.Ordinal)) return (null, NotText);
+        return string.IsNullOrWhiteSpace(text) ? (null, new("file", $"The file is empty; the first line must {firstLine}.")) : (text, null);
+    }
+
+    public static Refusal Malformed(CsvFormatException at) => new("file", $"Line {at.RowNumber + 1} is not well-formed CSV; look for an open quotation mark.");
+
+    /// <summary>A cell without the spaces around it; empty where the row is short.</summary>
+    public static string Cell(this CsvDataReader csv, int column) => column < csv.RowFieldCount ? csv.GetString(column).Trim() : "";
+
+    private static Refusal NotText => new("file", "The file is not UTF-8 text; save it as CSV UTF-8.");
+}

@@ -1,0 +1,37 @@
+import { describe, expect, it } from "vitest";
+import { lotInHand, toLot } from "./lotDraft";
+
+const hand = {
+  ...lotInHand(undefined),
+  speciesId: "balsamroot",
+  gatheredAt: "slope",
+  gatheredOn: "2026-07-01",
+  counted: 400,
+};
+
+describe("a lot in hand", () => {
+  it("says what is still missing", () => {
+    expect(toLot(lotInHand(undefined))).toEqual({ missing: "the species" });
+    expect(toLot({ ...hand, counted: null })).toEqual({ missing: "how many seeds" });
+    expect(toLot({ ...hand, byWeight: true })).toEqual({ missing: "the weight" });
+    expect(toLot({ ...hand, tests: [{ key: 1, germinated: null, seeds: 40, on: null, given: [] }] })).toEqual(
+      { missing: "a number of a test" },
+    );
+  });
+  it("is counted or weighed, never both", () => {
+    expect(toLot(hand)).toMatchObject({ lot: { lot: { counted: 400, weight: null, cutTest: null } } });
+    expect(toLot({ ...hand, byWeight: true, grams: 2, seedsPerGram: 180 })).toMatchObject({
+      lot: { lot: { counted: null, weight: { grams: 2, seedsPerGram: 180, purity: 0.95 } } },
+    });
+  });
+  it("comes back as it was sent", () => {
+    const sent = toLot({ ...hand, full: 18, rotten: 2, expectedPercent: 45, permission: " land-owner " });
+    if (!("lot" in sent)) throw new Error("not complete");
+    expect(sent.lot.lot).toMatchObject({
+      cutTest: { full: 18, empty: 0, rotten: 2 },
+      assumedFraction: 0.45,
+      permission: "land-owner",
+    });
+    expect(toLot(lotInHand(sent.lot))).toEqual(sent);
+  });
+});

@@ -1,0 +1,100 @@
+import { useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { useQueryClient } from "@tanstack/react-query";
+import { answered, api } from "../../api/client";
+import type { Place } from "../../api/types";
+import { Card } from "../../shared/Card";
+import { Failure } from "../../shared/Failure";
+import { MeasureField } from "../../shared/MeasureField";
+import { NumberField } from "../../shared/NumberField";
+
+const UNITS: Record<Place["kind"], string> = {
+  table: "bags",
+  coldShelf: "bags",
+  warmShelf: "bags",
+  lampShelf: "trays",
+  yard: "containers",
+};
+
+/** The places with the temperature they are taken to have, and how much fits. */
+export function PlacesCard({ places }: { places: Place[] }) {
+  const queries = useQueryClient();
+  const [rows, setRows] = useState(() =>
+    places.map((p) => ({ id: p.id, assumedC: p.assumedC as number | null, capacity: p.capacity })),
+  );
+  const [error, setError] = useState<unknown>(null);
+  const [saved, setSaved] = useState(false);
+  const change = (id: string, part: Partial<(typeof rows)[number]>) => {
+    setSaved(false);
+    setRows((before) => before.map((row) => (row.id === id ? { ...row, ...part } : row)));
+  };
+  const save = async () => {
+    setError(null);
+    try {
+      await answered(
+        api.PUT("/api/places", { body: rows.map((row) => ({ ...row, assumedC: row.assumedC ?? 0 })) }),
+      );
+      await queries.invalidateQueries();
+      setSaved(true);
+    } catch (refused) {
+      setError(refused);
+    }
+  };
+  return (
+    <Card label="places">
+      <Typography variant="h2">Places and room</Typography>
+      <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
+        Temperatures are assumed until something measures them. Room is checked when you plan.
+      </Typography>
+      {places.map((place) => {
+        const row = rows.find((r) => r.id === place.id);
+        return (
+          <Box
+            key={place.id}
+            role="group"
+            aria-label={place.name}
+            sx={{
+              display: "grid",
+              gap: 1.5,
+              gridTemplateColumns: "minmax(0,1fr) minmax(0,1fr) minmax(0,1fr)",
+              alignItems: "start",
+            }}
+          >
+            <Typography variant="h3" sx={{ pt: 2 }}>
+              {place.name}
+            </Typography>
+            <MeasureField
+              label="taken as"
+              name={`assumed-${place.id}`}
+              measure="temperature"
+              value={row?.assumedC ?? null}
+              onChange={(assumedC) => change(place.id, { assumedC })}
+              min={-40}
+              max={50}
+            />
+            <NumberField
+              label="holds"
+              name={`capacity-${place.id}`}
+              value={row?.capacity ?? null}
+              onChange={(capacity) => change(place.id, { capacity })}
+              min={0}
+              max={100_000}
+              unit={UNITS[place.kind]}
+            />
+          </Box>
+        );
+      })}
+      <Failure error={error} />
+      <Box sx={{ display: "flex", gap: 2, alignItems: "center" }}>
+        <Button
+          variant="outlined"
+          onClick={() => void save()}
+          disabled={rows.some((row) => row.assumedC === null)}
+        >
+          save the places
+        </Button>
+        {saved && <Typography role="status">Saved.</Typography>}
+      </Box>
+    </Card>
+  );
+}

@@ -1,0 +1,223 @@
+import { useState } from "react";
+import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
+import { useQueryClient } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { answered, api } from "../../api/client";
+import type { SiteSettings, SiteView, WeatherRecord } from "../../api/types";
+import { Card } from "../../shared/Card";
+import { DayField } from "../../shared/DayField";
+import { Failure } from "../../shared/Failure";
+import { MeasureField } from "../../shared/MeasureField";
+import { NumberField } from "../../shared/NumberField";
+
+/** Where one grows, in which units and by which schools. */
+export function SiteForm({ site, records }: { site: SiteView; records: WeatherRecord[] }) {
+  const queries = useQueryClient();
+  const details = site.site;
+  const [name, setName] = useState(details?.name ?? "");
+  const [latitude, setLatitude] = useState<number | null>(details?.latitude ?? null);
+  const [timeZone, setTimeZone] = useState(
+    details?.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
+  );
+  const year = site.today.slice(0, 4);
+  const [frost, setFrost] = useState<string | null>(details ? `${year}-${details.lastFrost}` : null);
+  const [freeze, setFreeze] = useState<string | null>(
+    site.settings.groundFreeze ? `${year}-${site.settings.groundFreeze}` : null,
+  );
+  const [record, setRecord] = useState<number | null>(details?.weatherRecordId ?? null);
+  const [settings, setSettings] = useState<SiteSettings>(site.settings);
+  const [error, setError] = useState<unknown>(null);
+  const [saved, setSaved] = useState(false);
+  const byRecord = settings.frostBasis === "record";
+  const set = (part: Partial<SiteSettings>) => setSettings((before) => ({ ...before, ...part }));
+
+  const save = async () => {
+    setError(null);
+    setSaved(false);
+    try {
+      if (latitude === null) return;
+      await answered(
+        api.PUT("/api/site", {
+          body: {
+            name,
+            latitude,
+            timeZone,
+            lastFrost: (frost ?? `${year}-05-15`).slice(5),
+            weatherRecordId: record,
+            settings: { ...settings, groundFreeze: freeze?.slice(5) ?? null },
+          },
+        }),
+      );
+      await queries.invalidateQueries();
+      setSaved(true);
+    } catch (refused) {
+      setError(refused);
+    }
+  };
+  return (
+    <Card label="site">
+      <Typography variant="h1" sx={{ mb: 1.5 }}>
+        {details ? "Site" : "Where do you grow"}
+      </Typography>
+      <Box
+        component="form"
+        noValidate
+        sx={{ display: "grid", gap: 1.5 }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
+        }}
+      >
+        <TextField label="Name" name="name" value={name} onChange={(event) => setName(event.target.value)} />
+        <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: "1fr 1fr" }}>
+          <NumberField
+            label="Latitude"
+            name="latitude"
+            value={latitude}
+            onChange={setLatitude}
+            min={-90}
+            max={90}
+            whole={false}
+            unit="°"
+            helper="south with a minus"
+          />
+          <MeasureField
+            label="Elevation"
+            name="elevation"
+            measure="elevation"
+            value={settings.elevationM}
+            onChange={(elevationM) => set({ elevationM })}
+            min={-450}
+            max={6000}
+          />
+        </Box>
+        <TextField
+          label="Time zone"
+          name="timeZone"
+          value={timeZone}
+          onChange={(event) => setTimeZone(event.target.value)}
+          helperText="IANA name, for instance America/Denver"
+        />
+        <ToggleButtonGroup
+          exclusive
+          value={settings.frostBasis}
+          aria-label="frost"
+          onChange={(_, next: SiteSettings["frostBasis"] | null) =>
+            next &&
+            (set({ frostBasis: next }),
+            setRecord((r) => (next === "record" ? (r ?? records.at(-1)?.id ?? null) : r)))
+          }
+        >
+          <ToggleButton value="hand">frost by hand</ToggleButton>
+          <ToggleButton value="record" disabled={records.length === 0}>
+            by weather record
+          </ToggleButton>
+        </ToggleButtonGroup>
+        {byRecord ? (
+          <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: "1.4fr 1fr" }}>
+            <TextField
+              select
+              label="Record"
+              name="record"
+              value={record ?? ""}
+              onChange={(event) => setRecord(Number(event.target.value))}
+            >
+              {records.map((r) => (
+                <MenuItem key={r.id} value={r.id}>
+                  {r.name}
+                </MenuItem>
+              ))}
+            </TextField>
+            <MeasureField
+              label="Site against record"
+              name="frostOffset"
+              measure="difference"
+              value={settings.frostOffsetK}
+              onChange={(k) => set({ frostOffsetK: k ?? 0 })}
+              min={-10}
+              max={10}
+              helper="minus for a cold hollow"
+            />
+          </Box>
+        ) : (
+          <DayField
+            label="Usual last frost"
+            name="lastFrost"
+            value={frost}
+            today={site.today}
+            onChange={setFrost}
+          />
+        )}
+        <DayField
+          label="Ground freezes, by hand"
+          name="groundFreeze"
+          value={freeze}
+          today={site.today}
+          onChange={setFreeze}
+        />
+        <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: "1fr 1fr" }}>
+          <TextField
+            select
+            label="Units"
+            name="units"
+            value={settings.units}
+            onChange={(event) => set({ units: event.target.value as SiteSettings["units"] })}
+            helperText="everything is kept metric"
+          >
+            <MenuItem value="metric">°C, mm, l</MenuItem>
+            <MenuItem value="unitedStates">°F, in, gal</MenuItem>
+          </TextField>
+          <TextField
+            select
+            label="Sowing depth"
+            name="depthSchool"
+            value={settings.depthSchool}
+            onChange={(event) => set({ depthSchool: event.target.value as SiteSettings["depthSchool"] })}
+            helperText="where a species has none"
+          >
+            <MenuItem value="width">at most the seed’s width</MenuItem>
+            <MenuItem value="twiceWidth">twice its width</MenuItem>
+            <MenuItem value="thriceThickness">three times its thickness</MenuItem>
+            <MenuItem value="grit">under 3–6 mm of grit</MenuItem>
+          </TextField>
+        </Box>
+        <TextField
+          select
+          label="Seed viability falls"
+          name="viabilitySchool"
+          value={settings.viabilitySchool}
+          onChange={(event) =>
+            set({ viabilitySchool: event.target.value as SiteSettings["viabilitySchool"] })
+          }
+          helperText={
+            settings.viabilitySchool === "points"
+              ? "a vegetable-seed rule; misleads for hard and after-ripening seed"
+              : "by how long the kind keeps"
+          }
+        >
+          <MenuItem value="share">by a fixed share each year</MenuItem>
+          <MenuItem value="points">by 25 points a year</MenuItem>
+        </TextField>
+        <Failure error={error} />
+        <Box sx={{ display: "flex", gap: 2, alignItems: "center", flexWrap: "wrap" }}>
+          <Button
+            type="submit"
+            variant="contained"
+            disabled={latitude === null || (!byRecord && frost === null) || name.trim() === ""}
+          >
+            save the site
+          </Button>
+          {saved && (
+            <Typography role="status">
+              Saved. Next:{" "}
+              <Link to="/seed" style={{ color: "inherit" }}>
+                enter your seed
+              </Link>
+              .
+            </Typography>
+          )}
+        </Box>
+      </Box>
+    </Card>
+  );
+}

@@ -1,0 +1,119 @@
+import { Box, Typography } from "@mui/material";
+import type { ReactNode } from "react";
+import type { SpeciesValue, SpeciesView } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { band, degrees, useUnits } from "../../shared/units";
+import {
+  classWords,
+  depthWords,
+  durationWords,
+  FLAG_WORDS,
+  hardinessWords,
+  LONGEVITY_WORDS,
+} from "./speciesWords";
+
+/** What the seed asks for, a line each, with the origin of the value at its end. */
+export function Requirements({ view }: { view: SpeciesView }) {
+  const { species, explained, depthExplained, flagsExplained, depth, routes } = view;
+  const { palette } = useDevice();
+  const units = useUnits();
+  const { noneBelowC, fullFromC, fullToC, noneAboveC } = species.responseToCold;
+  const origin = (value: SpeciesValue): string => {
+    const words = species.origins?.find((o) => o.value === value)?.origin ?? species.origin;
+    return words.startsWith("Starter value") ? "starter value" : words;
+  };
+  const plantable = routes[0]?.toPlantable;
+  const lines: { name: string; says: ReactNode; origin: string }[] = [
+    {
+      name: "dormancy",
+      says: (
+        <>
+          <strong>{classWords(species)}.</strong> {explained} {depthExplained}
+        </>
+      ),
+      origin: origin("dormancyClass"),
+    },
+    ...(species.flags.length > 0
+      ? [
+          {
+            name: "traits",
+            says: species.flags.map((flag, i) => (
+              <Box key={flag}>
+                <strong>{FLAG_WORDS[flag]}:</strong> {flagsExplained[i]}
+              </Box>
+            )),
+            origin: origin("flags"),
+          },
+        ]
+      : []),
+    ...(species.hazard !== "none"
+      ? [
+          {
+            name: "hazard",
+            says: (
+              <strong>
+                {species.hazard === "toxic" ? "Toxic." : "Irritant."} {species.hazardNote}
+              </strong>
+            ),
+            origin: origin("hazard"),
+          },
+        ]
+      : []),
+    {
+      name: "comes up at",
+      says: `${band(species.germination, units)}${species.nightC ? ` by day, ${band(species.nightC, units)} by night` : ""}, ${species.flags.includes("needsLight") ? "in the light" : "light or dark"}`,
+      origin: origin("germination"),
+    },
+    {
+      name: "sown",
+      says: `${depthWords(depth.depth, units)}${species.sowingDepth ? "" : `. ${depth.why}`}`,
+      origin: species.sowingDepth ? origin("sowingDepth") : "your school",
+    },
+    { name: "seedlings", says: hardinessWords(species.hardiness, units), origin: origin("hardiness") },
+    {
+      name: "cold counts",
+      says: `fully from ${degrees(fullFromC, units)} to ${degrees(fullToC, units)}, not at all below ${degrees(noneBelowC, units)} or above ${degrees(noneAboveC, units)} (the shape is our assumption)`,
+      origin: origin("responseToCold"),
+    },
+    ...(plantable
+      ? [
+          {
+            name: "plantable",
+            says: `${durationWords(plantable)} after sowing, by the first route`,
+            origin: origin("notes"),
+          },
+        ]
+      : []),
+    { name: "seed keeps", says: LONGEVITY_WORDS[species.longevity], origin: origin("longevity") },
+    ...(species.notes ? [{ name: "notes", says: species.notes, origin: origin("notes") }] : []),
+  ];
+  return (
+    <Box component="dl" sx={{ m: 0, mt: 1.5 }} data-testid="requirements">
+      {lines.map((line) => (
+        <Box
+          key={line.name}
+          sx={{
+            display: "grid",
+            gridTemplateColumns: { xs: "minmax(0,1fr)", md: "110px minmax(0,1fr) 170px" },
+            columnGap: 2,
+            py: 0.5,
+            borderTop: `1px solid ${palette.line}`,
+          }}
+        >
+          <Typography component="dt" variant="body2" sx={{ color: palette.ink2, pt: 0.25 }}>
+            {line.name}
+          </Typography>
+          <Typography component="dd" sx={{ m: 0 }}>
+            {line.says}
+          </Typography>
+          <Typography component="dd" variant="body2" sx={{ m: 0, color: palette.ink2, pt: 0.25 }}>
+            {line.origin}
+          </Typography>
+        </Box>
+      ))}
+      <Typography variant="body2" sx={{ color: palette.ink2, mt: 0.5 }}>
+        Starter values are from memory: check them with a local source and put your own.
+      </Typography>
+    </Box>
+  );
+}

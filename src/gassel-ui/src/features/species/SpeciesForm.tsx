@@ -1,0 +1,302 @@
+import { useState } from "react";
+import {
+  Box,
+  Button,
+  Checkbox,
+  FormControlLabel,
+  FormGroup,
+  MenuItem,
+  TextField,
+  Typography,
+} from "@mui/material";
+import { useQueryClient } from "@tanstack/react-query";
+import { Link, useNavigate, useParams } from "react-router";
+import { answered, api } from "../../api/client";
+import { useSpecies, useSite } from "../../api/queries";
+import type { SpeciesEdit, SpeciesView } from "../../api/types";
+import { NoSuchView } from "../../app/NoSuchView";
+import { Card } from "../../shared/Card";
+import { Failure } from "../../shared/Failure";
+import { Loading } from "../../shared/Loading";
+import { MeasureField } from "../../shared/MeasureField";
+import type { Measure } from "../../shared/units";
+import { CLASSES, DEPTHS, FLAG_WORDS, hardinessWords, LONGEVITY_WORDS } from "./speciesWords";
+
+type Species = SpeciesView["species"];
+
+/** The values of a species: a grower's own in the place of starter ones, or a species that the library lacks. */
+export function SpeciesForm() {
+  const { id } = useParams();
+  const species = useSpecies();
+  if (species.error) return <Failure error={species.error} />;
+  if (!species.data) return <Loading what="the species" />;
+  if (id === undefined) return <Form species={null} />;
+  const view = species.data.find((s) => s.species.id === id);
+  return view ? <Form key={id} species={view.species} /> : <NoSuchView />;
+}
+
+interface Numbers {
+  lowC: number | null;
+  highC: number | null;
+  nightLowC: number | null;
+  nightHighC: number | null;
+  depthLowMm: number | null;
+  depthHighMm: number | null;
+  widthMm: number | null;
+  thicknessMm: number | null;
+}
+
+const pair = <T,>(a: number | null, b: number | null, make: (a: number, b: number) => T): T | null =>
+  a === null || b === null ? null : make(a, b);
+
+function Form({ species }: { species: Species | null }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const units = useSite().data?.settings.units ?? "metric";
+  const [scientificName, setScientificName] = useState(species?.scientificName ?? "");
+  const [commonName, setCommonName] = useState(species?.commonName ?? "");
+  const [dormancyClass, setClass] = useState<Species["dormancyClass"]>(
+    species?.dormancyClass ?? "physiological",
+  );
+  const [depth, setDepth] = useState<Species["depth"]>(species?.depth ?? null);
+  const [flags, setFlags] = useState<Species["flags"]>(species?.flags ?? []);
+  const [hazard, setHazard] = useState<Species["hazard"]>(species?.hazard ?? "none");
+  const [hazardNote, setHazardNote] = useState(species?.hazardNote ?? "");
+  const [lookAlike, setLookAlike] = useState(species?.lookAlike ?? "");
+  const [hardiness, setHardiness] = useState<Species["hardiness"]>(species?.hardiness ?? "hardy");
+  const [longevity, setLongevity] = useState<Species["longevity"]>(species?.longevity ?? "medium");
+  const [notes, setNotes] = useState(species?.notes ?? "");
+  const [origin, setOrigin] = useState("");
+  const [numbers, setNumbers] = useState<Numbers>({
+    lowC: species?.germination.lowC ?? null,
+    highC: species?.germination.highC ?? null,
+    nightLowC: species?.nightC?.lowC ?? null,
+    nightHighC: species?.nightC?.highC ?? null,
+    depthLowMm: species?.sowingDepth?.lowMm ?? null,
+    depthHighMm: species?.sowingDepth?.highMm ?? null,
+    widthMm: species?.seedSize?.widthMm ?? null,
+    thicknessMm: species?.seedSize?.thicknessMm ?? null,
+  });
+  const [error, setError] = useState<unknown>(null);
+  const germination = pair(numbers.lowC, numbers.highC, (lowC, highC) => ({ lowC, highC }));
+  const complete = scientificName.trim() && commonName.trim() && origin.trim() && germination;
+
+  const save = async () => {
+    if (!germination) return;
+    const body: SpeciesEdit = {
+      scientificName,
+      commonName,
+      dormancyClass,
+      depth: depth ?? null,
+      flags,
+      hazard,
+      hazardNote: hazardNote.trim() || null,
+      lookAlike: lookAlike.trim() || null,
+      germination,
+      nightC: pair(numbers.nightLowC, numbers.nightHighC, (lowC, highC) => ({ lowC, highC })),
+      sowingDepth: pair(numbers.depthLowMm, numbers.depthHighMm, (lowMm, highMm) => ({ lowMm, highMm })),
+      seedSize: pair(numbers.widthMm, numbers.thicknessMm, (widthMm, thicknessMm) => ({
+        widthMm,
+        thicknessMm,
+      })),
+      hardiness,
+      longevity,
+      coldResponse: species?.coldResponse ?? null,
+      notes: notes.trim() || null,
+      origin,
+    };
+    setError(null);
+    try {
+      const saved = await answered(
+        species
+          ? api.PUT("/api/species/{id}", { params: { path: { id: species.id } }, body })
+          : api.POST("/api/species", { body }),
+      );
+      await queries.invalidateQueries();
+      await navigate(`/species/${saved.species.id}`);
+    } catch (refused) {
+      setError(refused);
+    }
+  };
+  const number = (label: string, name: keyof Numbers, measure: Measure, min: number, max: number) => (
+    <MeasureField
+      label={label}
+      name={name}
+      measure={measure}
+      value={numbers[name]}
+      onChange={(value) => setNumbers((before) => ({ ...before, [name]: value }))}
+      min={min}
+      max={max}
+    />
+  );
+  const grid = { display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", md: "repeat(4, 1fr)" } };
+  return (
+    <Card label="values of the species">
+      <Typography variant="h1" sx={{ mb: 0.5 }}>
+        {species ? `${species.commonName}: your own values` : "A species of your own"}
+      </Typography>
+      <Typography sx={{ mb: 2 }}>
+        {species
+          ? "What you change stands before the starter value, with the origin you give. The starter value is kept."
+          : "It begins with the plainest route there is; change that one next."}
+      </Typography>
+      <Box
+        component="form"
+        noValidate
+        sx={{ display: "grid", gap: 2 }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
+        }}
+      >
+        <Box sx={{ ...grid, gridTemplateColumns: { xs: "1fr", md: "1fr 1fr 2fr" } }}>
+          <TextField
+            label="Common name"
+            name="commonName"
+            value={commonName}
+            onChange={(event) => setCommonName(event.target.value)}
+          />
+          <TextField
+            label="Scientific name"
+            name="scientificName"
+            value={scientificName}
+            onChange={(event) => setScientificName(event.target.value)}
+          />
+          <TextField
+            label={species ? "Where the changed values come from" : "Where the values come from"}
+            name="origin"
+            value={origin}
+            onChange={(event) => setOrigin(event.target.value)}
+            helperText="for instance own results 2026, or a local handbook with its page"
+          />
+        </Box>
+        <Box sx={grid}>
+          <TextField
+            select
+            label="Dormancy"
+            name="dormancyClass"
+            value={dormancyClass}
+            onChange={(event) => setClass(event.target.value as Species["dormancyClass"])}
+          >
+            {Object.entries(CLASSES).map(([value, words]) => (
+              <MenuItem key={value} value={value}>
+                {words}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            select
+            label="Depth of dormancy"
+            name="depth"
+            value={depth ?? "unknown"}
+            onChange={(event) =>
+              setDepth(event.target.value === "unknown" ? null : (event.target.value as Species["depth"]))
+            }
+          >
+            <MenuItem value="unknown">not known</MenuItem>
+            {Object.entries(DEPTHS).map(([value, words]) => (
+              <MenuItem key={value} value={value}>
+                {words}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            select
+            label="Seedlings"
+            name="hardiness"
+            value={hardiness}
+            onChange={(event) => setHardiness(event.target.value as Species["hardiness"])}
+          >
+            {(["snowMelt", "hardy", "halfHardy", "tender"] as const).map((value) => (
+              <MenuItem key={value} value={value}>
+                {hardinessWords(value, units)}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            select
+            label="Seed keeps"
+            name="longevity"
+            value={longevity}
+            onChange={(event) => setLongevity(event.target.value as Species["longevity"])}
+          >
+            {Object.entries(LONGEVITY_WORDS).map(([value, words]) => (
+              <MenuItem key={value} value={value}>
+                {words}
+              </MenuItem>
+            ))}
+          </TextField>
+        </Box>
+        <Box sx={grid}>
+          {number("Comes up from", "lowC", "temperature", -10, 45)}
+          {number("to", "highC", "temperature", -10, 45)}
+          {number("By night from", "nightLowC", "temperature", -10, 45)}
+          {number("to", "nightHighC", "temperature", -10, 45)}
+          {number("Sown from", "depthLowMm", "length", 0, 200)}
+          {number("to", "depthHighMm", "length", 0, 200)}
+          {number("Seed width", "widthMm", "length", 0.01, 100)}
+          {number("Seed thickness", "thicknessMm", "length", 0.01, 100)}
+        </Box>
+        <FormGroup row aria-label="traits">
+          {(Object.keys(FLAG_WORDS) as Species["flags"]).map((flag) => (
+            <FormControlLabel
+              key={flag}
+              control={
+                <Checkbox
+                  checked={flags.includes(flag)}
+                  onChange={(event) =>
+                    setFlags((before) =>
+                      event.target.checked ? [...before, flag] : before.filter((f) => f !== flag),
+                    )
+                  }
+                />
+              }
+              label={FLAG_WORDS[flag]}
+            />
+          ))}
+        </FormGroup>
+        <Box sx={{ ...grid, gridTemplateColumns: { xs: "1fr", md: "1fr 1.5fr 1.5fr" } }}>
+          <TextField
+            select
+            label="Hazard"
+            name="hazard"
+            value={hazard}
+            onChange={(event) => setHazard(event.target.value as Species["hazard"])}
+          >
+            <MenuItem value="none">none known</MenuItem>
+            <MenuItem value="irritant">irritant or mildly toxic</MenuItem>
+            <MenuItem value="toxic">toxic</MenuItem>
+          </TextField>
+          <TextField
+            label="What is hazardous"
+            name="hazardNote"
+            value={hazardNote}
+            onChange={(event) => setHazardNote(event.target.value)}
+          />
+          <TextField
+            label="May be taken for"
+            name="lookAlike"
+            value={lookAlike}
+            onChange={(event) => setLookAlike(event.target.value)}
+          />
+        </Box>
+        <TextField
+          label="Notes"
+          name="notes"
+          multiline
+          value={notes}
+          onChange={(event) => setNotes(event.target.value)}
+        />
+        <Failure error={error} />
+        <Box sx={{ display: "flex", gap: 1 }}>
+          <Button type="submit" variant="contained" disabled={!complete}>
+            {species ? "save your values" : "add the species"}
+          </Button>
+          <Button component={Link} to={species ? `/species/${species.id}` : "/species"}>
+            leave
+          </Button>
+        </Box>
+      </Box>
+    </Card>
+  );
+}

@@ -1,0 +1,58 @@
+import { Box, Button, Typography } from "@mui/material";
+import { useQueryClient } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { answered, api } from "../../api/client";
+import type { SpeciesView } from "../../api/types";
+import { AlarmMark } from "../../drawings/AlarmMark";
+import { Card } from "../../shared/Card";
+import { Requirements } from "./Requirements";
+import { RouteCard } from "./RouteCard";
+
+/** One species: what it asks for, where each value comes from, and the routes there are. */
+export function SpeciesSheet({ view }: { view: SpeciesView }) {
+  const { species, hasOwnValues, hasStarter } = view;
+  const queries = useQueryClient();
+  const backToStarter = async () => {
+    await answered(api.POST("/api/species/{id}/starter-values", { params: { path: { id: species.id } } }));
+    await queries.invalidateQueries();
+  };
+  return (
+    <Card label={species.commonName}>
+      <Box sx={{ display: "flex", alignItems: "baseline", columnGap: 1.5, rowGap: 0.5, flexWrap: "wrap" }}>
+        <Typography variant="h1">{species.commonName}</Typography>
+        <Typography sx={{ fontStyle: "italic" }} color="text.secondary">
+          {species.scientificName}
+        </Typography>
+        <Box sx={{ ml: "auto", display: "flex", gap: 1, flexWrap: "wrap" }}>
+          {hasOwnValues && hasStarter && (
+            <Button onClick={() => void backToStarter()}>back to starter values</Button>
+          )}
+          <Button component={Link} to={`/species/${species.id}/values`} variant="outlined">
+            change values
+          </Button>
+          <Button component={Link} to={`/plan?species=${species.id}`} variant="contained">
+            plan a batch
+          </Button>
+        </Box>
+      </Box>
+      {species.lookAlike && (
+        <Typography sx={{ mt: 1, fontWeight: 700, display: "flex", gap: 1 }}>
+          <AlarmMark />
+          <span>
+            Not to be taken for {species.lookAlike}: own tray, own box, own bed, a warning on every label.
+          </span>
+        </Typography>
+      )}
+      <Requirements view={view} />
+      <Box sx={{ display: "flex", alignItems: "center", gap: 2, mt: 2.5 }}>
+        <Typography variant="h2">Routes</Typography>
+        <Typography variant="body2" color="text.secondary">
+          from dry seed to plant; copy one and make it yours
+        </Typography>
+      </Box>
+      {species.routes.map((route, i) => (
+        <RouteCard key={route.id} view={view} route={route} facts={view.routes[i]} />
+      ))}
+    </Card>
+  );
+}

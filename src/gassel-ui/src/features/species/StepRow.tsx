@@ -1,0 +1,145 @@
+import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField, Typography } from "@mui/material";
+import type { ScarifyMethod, SpeciesView } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { AlarmMark } from "../../drawings/AlarmMark";
+import { stepWords, textureFill } from "../../drawings/steps";
+import { MeasureField } from "../../shared/MeasureField";
+import { NumberField } from "../../shared/NumberField";
+import { forbidden, METHOD_WORDS } from "./routeDraft";
+import type { StepInHand } from "./routeDraft";
+
+interface StepRowProps {
+  view: SpeciesView;
+  step: StepInHand;
+  number: number;
+  objections: string[];
+  change: (part: Partial<StepInHand>) => void;
+  move: (by: -1 | 1) => void;
+  remove: () => void;
+  isFirst: boolean;
+  isLast: boolean;
+}
+
+const DAYS = { min: 0, max: 3650 };
+
+/** One step of a route while it is written, with what is wrong with it beside it. */
+export function StepRow(props: StepRowProps) {
+  const { view, step, number, objections, change, move, remove, isFirst, isLast } = props;
+  const { palette } = useDevice();
+  const name = stepWords(step.kind);
+  const field = (what: string) => `${what}-${number}`;
+  return (
+    <Box
+      role="group"
+      aria-label={`step ${number}, ${name}`}
+      sx={{ borderTop: `1px solid ${palette.line}`, pt: 1.5, pb: 0.5, mt: 1 }}
+    >
+      <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 1.5, rowGap: 1, alignItems: "flex-start" }}>
+        <Box sx={{ width: 150 }}>
+          <svg width="100%" height="26" aria-hidden="true">
+            <rect
+              x="1"
+              y="1"
+              width="98%"
+              height="24"
+              rx="4"
+              fill={textureFill(step.kind)}
+              stroke={palette.ink2}
+              strokeOpacity="0.6"
+            />
+          </svg>
+          <Typography variant="h3">
+            {number}. {name}
+          </Typography>
+        </Box>
+        {step.kind === "scarify" && (
+          <TextField
+            select
+            label="How"
+            name={field("method")}
+            value={step.method ?? ""}
+            onChange={(event) => change({ method: event.target.value as ScarifyMethod })}
+            sx={{ width: 170 }}
+          >
+            {(Object.keys(METHOD_WORDS) as ScarifyMethod[]).map((method) => {
+              const why = forbidden(view, "scarify", method);
+              return (
+                <MenuItem
+                  key={method}
+                  value={method}
+                  disabled={why !== null}
+                  sx={{ whiteSpace: "normal", maxWidth: 420 }}
+                >
+                  {why ? `${METHOD_WORDS[method]}: ${why}` : METHOD_WORDS[method]}
+                </MenuItem>
+              );
+            })}
+          </TextField>
+        )}
+        {(["shortest", "usual", "longest"] as const).map((end) => (
+          <Box key={end} sx={{ width: 112 }}>
+            <NumberField
+              label={end}
+              name={field(end)}
+              value={step[end]}
+              onChange={(value) => change({ [end]: value })}
+              unit="d"
+              {...DAYS}
+            />
+          </Box>
+        ))}
+        {(["lowC", "highC"] as const).map((end) => (
+          <Box key={end} sx={{ width: 105 }}>
+            <MeasureField
+              label={end === "lowC" ? "from" : "to"}
+              name={field(end)}
+              measure="temperature"
+              value={step[end]}
+              onChange={(value) => change({ [end]: value })}
+              min={-30}
+              max={100}
+            />
+          </Box>
+        ))}
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={step.optional}
+              onChange={(event) => change({ optional: event.target.checked })}
+            />
+          }
+          label="optional"
+          sx={{ mt: 0.75 }}
+        />
+        <Box sx={{ display: "flex", ml: "auto" }}>
+          <Button disabled={isFirst} onClick={() => move(-1)} aria-label={`step ${number} up`} sx={{ px: 1 }}>
+            up
+          </Button>
+          <Button disabled={isLast} onClick={() => move(1)} aria-label={`step ${number} down`} sx={{ px: 1 }}>
+            down
+          </Button>
+          <Button onClick={remove} aria-label={`take out step ${number}`} sx={{ px: 1 }}>
+            take out
+          </Button>
+        </Box>
+      </Box>
+      <TextField
+        label="How it is done"
+        name={field("note")}
+        value={step.note}
+        onChange={(event) => change({ note: event.target.value })}
+        fullWidth
+        helperText={
+          step.method === "professionalAcid" && step.kind === "scarify"
+            ? "Professional work with training, protective gear and lawful disposal. Note only who did it; Gassel keeps no recipe."
+            : undefined
+        }
+      />
+      {objections.map((why) => (
+        <Typography key={why} role="alert" sx={{ display: "flex", gap: 1, fontWeight: 600, mt: 0.5 }}>
+          <AlarmMark /> <span>{why}</span>
+        </Typography>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,237 @@
+import { useState } from "react";
+import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
+import { useQueryClient } from "@tanstack/react-query";
+import { Link, useNavigate } from "react-router";
+import { answered, api, Refused } from "../../api/client";
+import { useSite } from "../../api/queries";
+import type { WeatherFileReport } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { Card } from "../../shared/Card";
+import { Failure } from "../../shared/Failure";
+import { several } from "../../shared/numbers";
+import { degrees, useUnits } from "../../shared/units";
+import { shortDay } from "../../time/days";
+
+/** The server takes no larger file; said here because a connection closed early cannot say why. */
+const MAX_BYTES = 8_000_000;
+
+const mappingOf = ({ dateColumn, minColumn, maxColumn, order, unit }: WeatherFileReport): Mapping => ({
+  dateColumn,
+  minColumn,
+  maxColumn,
+  order,
+  unit,
+});
+
+type Mapping = Pick<WeatherFileReport, "dateColumn" | "minColumn" | "maxColumn" | "order" | "unit">;
+
+/** A weather record from a CSV file: columns named, every row judged, and only then kept. */
+export function WeatherImport() {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const site = useSite().data;
+  const units = useUnits();
+  const { palette } = useDevice();
+  const [file, setFile] = useState<File | null>(null);
+  const [name, setName] = useState("");
+  const [report, setReport] = useState<WeatherFileReport | null>(null);
+  const [error, setError] = useState<unknown>(null);
+
+  const ask = async (chosen: File, mapping: Mapping | null, saveAs: string | null) => {
+    setError(null);
+    if (chosen.size > MAX_BYTES) {
+      setReport(null);
+      setError(
+        new Refused({
+          status: 413,
+          title: "Too large",
+          detail: `${chosen.name} has ${(chosen.size / 1e6).toFixed(1)} MB; valid is a file up to ${MAX_BYTES / 1e6} MB. Split it.`,
+        }),
+      );
+      return null;
+    }
+    try {
+      // bytes, not text: the server judges the encoding
+      const body = await chosen.arrayBuffer();
+      const answer = await answered(
+        api.POST("/api/weather-file", {
+          params: {
+            query: { ...mapping, ...(saveAs === null ? {} : { save: true, name: saveAs }) } as never,
+          },
+          body: body as unknown as string,
+          bodySerializer: (bytes) => bytes,
+          headers: { "content-type": "text/csv" },
+        }),
+      );
+      setReport(answer);
+      return answer;
+    } catch (refused) {
+      if (saveAs === null && mapping === null) setReport(null);
+      setError(refused);
+      return null;
+    }
+  };
+  const keep = async () => {
+    if (!file || !report || !site?.site) return;
+    const kept = await ask(file, mappingOf(report), name);
+    if (!kept?.savedAs) return;
+    try {
+      await answered(
+        api.PUT("/api/site", {
+          body: {
+            ...site.site,
+            weatherRecordId: kept.savedAs,
+            settings: { ...site.settings, frostBasis: "record" },
+          },
+        }),
+      );
+      await queries.invalidateQueries();
+      await navigate("/site");
+    } catch (refused) {
+      setError(refused);
+    }
+  };
+  const remap = (part: Partial<Mapping>) => {
+    if (file && report) void ask(file, { ...mappingOf(report), ...part }, null);
+  };
+
+  return (
+    <Card label="weather record">
+      <Typography variant="h1">A weather record from a file</Typography>
+      <Typography sx={{ mb: 1.5, maxWidth: "75ch" }}>
+        CSV in UTF-8 with a first line that names the columns, one row a day: a date, a minimum and a maximum.
+        What cannot be used is named row by row; the rest is kept.
+      </Typography>
+      <Button component="label" variant={report ? "outlined" : "contained"}>
+        choose a file
+        <input
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          hidden
+          data-testid="weather-file"
+          onChange={(event) => {
+            const chosen = event.target.files?.[0] ?? null;
+            event.target.value = "";
+            setFile(chosen);
+            if (chosen) {
+              setName(chosen.name.replace(/\.[^.]*$/, ""));
+              void ask(chosen, null, null);
+            }
+          }}
+        />
+      </Button>
+      <Button component={Link} to="/site" sx={{ ml: 1 }}>
+        leave
+      </Button>
+      <Failure error={error} />
+      {report && (
+        <Box data-testid="weather-report" sx={{ mt: 2, display: "grid", gap: 2 }}>
+          <Box
+            sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(5, 1fr)" } }}
+          >
+            {(
+              [
+                ["Day in", "dateColumn"],
+                ["Minimum in", "minColumn"],
+                ["Maximum in", "maxColumn"],
+              ] as const
+            ).map(([label, column]) => (
+              <TextField
+                key={column}
+                select
+                label={label}
+                name={column}
+                value={report[column]}
+                onChange={(event) => remap({ [column]: Number(event.target.value) })}
+              >
+                {report.columns.map((title, i) => (
+                  <MenuItem key={title + String(i)} value={i}>
+                    {title || `column ${i + 1}`}
+                  </MenuItem>
+                ))}
+              </TextField>
+            ))}
+            <TextField
+              select
+              label="Dates read"
+              name="order"
+              value={report.order}
+              onChange={(event) => remap({ order: event.target.value as Mapping["order"] })}
+            >
+              <MenuItem value="yearFirst">year first: 2026-03-14</MenuItem>
+              <MenuItem value="dayFirst">day first: 14.03.2026</MenuItem>
+              <MenuItem value="monthFirst">month first: 03/14/2026</MenuItem>
+            </TextField>
+            <TextField
+              select
+              label="Temperatures in"
+              name="unit"
+              value={report.unit}
+              onChange={(event) => remap({ unit: event.target.value as Mapping["unit"] })}
+            >
+              <MenuItem value="celsius">°C</MenuItem>
+              <MenuItem value="fahrenheit">°F</MenuItem>
+            </TextField>
+          </Box>
+          <Box>
+            <Typography sx={{ fontWeight: 600 }}>
+              {several(report.days, "day")} can be used
+              {report.from && report.to ? `, ${shortDay(report.from)} to ${shortDay(report.to)}` : ""};{" "}
+              {several(report.refusedCount, "row")} refused; {several(report.gapDays, "day")} missing between.
+            </Typography>
+            <Typography variant="body2">
+              As read:{" "}
+              {report.sample
+                .map(
+                  (day) =>
+                    `${shortDay(day.date)} ${day.minC === null ? "no minimum" : degrees(day.minC, units)} to ${day.maxC === null ? "no maximum" : degrees(day.maxC, units)}`,
+                )
+                .join("; ")}
+            </Typography>
+          </Box>
+          {report.days > 0 && (
+            <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", alignItems: "flex-start" }}>
+              <TextField
+                label="Name of the record"
+                name="recordName"
+                value={name}
+                onChange={(event) => setName(event.target.value)}
+              />
+              <Button
+                variant="contained"
+                onClick={() => void keep()}
+                disabled={name.trim() === "" || !site?.site}
+                sx={{ minHeight: 56 }}
+              >
+                keep the {several(report.days, "day")}, reckon frost from them
+              </Button>
+            </Box>
+          )}
+          {report.refused.length > 0 && (
+            <Box
+              sx={{ maxHeight: 320, overflow: "auto", borderTop: `1px solid ${palette.line}` }}
+              tabIndex={0}
+            >
+              {report.refused.map((row) => (
+                <Typography key={row.line} variant="body2" sx={{ py: 0.25 }}>
+                  <strong>line {row.line}</strong> ({row.cells}): {row.refused}
+                </Typography>
+              ))}
+            </Box>
+          )}
+          {report.gaps.length > 0 && (
+            <Typography variant="body2">
+              Missing:{" "}
+              {report.gaps
+                .map((gap) =>
+                  gap.from === gap.to ? shortDay(gap.from) : `${shortDay(gap.from)} to ${shortDay(gap.to)}`,
+                )
+                .join(", ")}
+              . A half-year counts with nine tenths of its days.
+            </Typography>
+          )}
+        </Box>
+      )}
+    </Card>
+  );
+}

@@ -1,0 +1,53 @@
+import { useSite } from "../api/queries";
+import type { SiteSettings } from "../api/types";
+
+export type Units = SiteSettings["units"];
+
+/** The units of the site; metric until it is known. */
+export const useUnits = (): Units => useSite().data?.settings.units ?? "metric";
+
+const trim = (value: number, places: number): string => String(Number(value.toFixed(places)));
+
+const minus = (text: string): string => text.replace("-", "−");
+
+export const toFahrenheit = (c: number): number => c * 1.8 + 32;
+
+/** A temperature with its unit, kept on one line. */
+export const degrees = (c: number, units: Units): string =>
+  units === "metric" ? `${minus(trim(c, 1))}\u00a0°C` : `${minus(trim(toFahrenheit(c), 0))}\u00a0°F`;
+
+/** A difference of temperatures, in which no 32 is added. */
+export const difference = (k: number, units: Units): string =>
+  units === "metric" ? `${minus(trim(k, 1))}\u00a0K` : `${minus(trim(k * 1.8, 1))}\u00a0°F`;
+
+/** `20–25 °C`. */
+export const band = ({ lowC, highC }: { lowC: number; highC: number }, units: Units): string =>
+  units === "metric"
+    ? `${minus(trim(lowC, 1))}–\u2060${degrees(highC, units)}`
+    : `${minus(trim(toFahrenheit(lowC), 0))}–\u2060${degrees(highC, units)}`;
+
+/** Inches in eighths are how a finger measures; decimals how a scale does. */
+export const length = (mm: number, units: Units): string =>
+  units === "metric" ? `${trim(mm, 1)}\u00a0mm` : `${trim(mm / 25.4, 2)}\u00a0in`;
+
+export const elevation = (m: number, units: Units): string =>
+  units === "metric" ? `${trim(m, 0)}\u00a0m` : `${trim(m / 0.3048, 0)}\u00a0ft`;
+
+/** What a field may measure. */
+export type Measure = "temperature" | "difference" | "length" | "elevation";
+
+const SCALES: Record<Measure, { unit: string; us: string; times: number; plus: number }> = {
+  temperature: { unit: "°C", us: "°F", times: 1.8, plus: 32 },
+  difference: { unit: "K", us: "°F", times: 1.8, plus: 0 },
+  length: { unit: "mm", us: "in", times: 1 / 25.4, plus: 0 },
+  elevation: { unit: "m", us: "ft", times: 1 / 0.3048, plus: 0 },
+};
+
+export const unitOf = (measure: Measure, units: Units): string =>
+  units === "metric" ? SCALES[measure].unit : SCALES[measure].us;
+
+export const fromMetric = (value: number, measure: Measure, units: Units): number =>
+  units === "metric" ? value : value * SCALES[measure].times + SCALES[measure].plus;
+
+export const toMetric = (value: number, measure: Measure, units: Units): number =>
+  units === "metric" ? value : (value - SCALES[measure].plus) / SCALES[measure].times;
