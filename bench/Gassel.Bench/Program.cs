@@ -7,3 +7,4 @@ var ground = await Ground.Publish(root);
 await StartBench.Run(root, ground);
 SizeBench.Run(root);
 await RecordingBench.Run(root, ground);
+await PlanBench.Run(root);

@@ -1,6 +1,4 @@
 using System.Diagnostics;
-using System.Text;
-using System.Text.Json.Nodes;
 
 namespace Gassel.Bench;
 
@@ -19,7 +17,7 @@ internal static class RecordingBench
         using (var served = await Served.Launch("/api/site", port => [Path.Combine(root, "artifacts", "gassel", "Gassel.Web.dll"), "--port", $"{port}", "--data", folder]))
         {
             var batches = await Prepare(served.Http);
-            var today = (await Send(served.Http, HttpMethod.Get, "/api/site", null))["today"]!.GetValue<string>();
+            var today = (await Ask.Send(served.Http, HttpMethod.Get, "/api/site", null))["today"]!.GetValue<string>();
             await Measure("Gassel, one entry", served.Http, (writer, i) => $"/api/batches/{batches[writer * BatchesEach + i % BatchesEach]}/entries", _ => $$"""
                 {"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today}}","doneAt":null,
                  "recordedAt":"2027-03-14T09:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }]}
@@ -34,18 +32,18 @@ internal static class RecordingBench
 
     private static async Task<List<Guid>> Prepare(HttpClient http)
     {
-        await Send(http, HttpMethod.Put, "/api/site", """{"name":"bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
-        var lot = await Send(http, HttpMethod.Post, "/api/lots", """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2020-07-01","counted":100000,"assumedFraction":0.6}}""");
-        var today = (await Send(http, HttpMethod.Get, "/api/site", null))["today"]!.GetValue<string>();
+        await Ask.Send(http, HttpMethod.Put, "/api/site", """{"name":"bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        var lot = await Ask.Send(http, HttpMethod.Post, "/api/lots", """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2020-07-01","counted":100000,"assumedFraction":0.6}}""");
+        var today = (await Ask.Send(http, HttpMethod.Get, "/api/site", null))["today"]!.GetValue<string>();
         var batches = new List<Guid>();
         for (var i = 0; i < Writers * BatchesEach; i++)
         {
             var id = Guid.NewGuid();
-            await Send(http, HttpMethod.Post, "/api/batches", $$"""
+            await Ask.Send(http, HttpMethod.Post, "/api/batches", $$"""
                 {"id":"{{id}}","choice":"usual","seeds":60,"who":"bench","plan":{"speciesId":"balsamroot","routeId":null,"lotId":{{lot["id"]}},"plants":20,
                  "target":"sow","lastFrost":"2029-05-08","weeksFromLastFrost":0} }
                 """);
-            await Send(http, HttpMethod.Post, $"/api/batches/{id}/entries", $$"""
+            await Ask.Send(http, HttpMethod.Post, $"/api/batches/{id}/entries", $$"""
                 {"act":"{{Guid.NewGuid()}}","who":"bench","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today}}","doneAt":null,"recordedAt":"2027-03-14T09:00:00Z",
                  "payload":{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null} }]}
                 """);
@@ -64,7 +62,7 @@ internal static class RecordingBench
             {
                 var json = body(i);
                 var clock = Stopwatch.GetTimestamp();
-                await Send(http, HttpMethod.Post, path(writer, i), json);
+                await Ask.Send(http, HttpMethod.Post, path(writer, i), json);
                 if (counted) times[writer].Add(Stopwatch.GetElapsedTime(clock).TotalMilliseconds);
             }
         }
@@ -74,13 +72,5 @@ internal static class RecordingBench
         var seconds = all.Elapsed.TotalSeconds;
         var flat = times.SelectMany(t => t).ToList();
         Console.WriteLine($"{name}, {Writers} at once: p50 {Middle.Of(flat):0.0} ms, p99 {Middle.Quantile(flat, 0.99):0.0} ms, {flat.Count / seconds:0} a second ({aim})");
-    }
-
-    private static async Task<JsonNode> Send(HttpClient http, HttpMethod method, string path, string? json)
-    {
-        using var request = new HttpRequestMessage(method, path) { Content = json is null ? null : new StringContent(json, Encoding.UTF8, "application/json") };
-        using var response = await http.SendAsync(request);
-        var text = await response.Content.ReadAsStringAsync();
-        return response.IsSuccessStatusCode ? JsonNode.Parse(text)! : throw new InvalidOperationException($"{path}: {(int)response.StatusCode} {text}");
     }
 }

@@ -25,7 +25,7 @@ public static class StarterBook
             }
             row.Body = starter.Body;
             // after the grower's own routes, so that the first stays the first
-            var position = row.Routes.Max(r => r.Position);
+            var position = row.Routes.Select(r => r.Position).DefaultIfEmpty(-1).Max();
             foreach (var route in starter.Routes.Where(r => !row.Routes.Any(k => k.Id == r.Id && k.Version >= r.Version)))
             {
                 route.Position = row.Routes.FirstOrDefault(k => k.Id == route.Id)?.Position ?? ++position;

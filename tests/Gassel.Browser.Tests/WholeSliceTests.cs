@@ -39,8 +39,8 @@ public sealed class WholeSliceTests : IDisposable
         b.Choose("speciesId", "arrowleaf balsamroot");
         b.Type("gatheredAt", "south slope");
         b.Type("gatheredOn", "2 Jul 2026");
-        b.Type("seeds", "300");
-        b.Type("assumed", "70");
+        b.Type("counted", "300");
+        b.Type("expectedPercent", "70");
         b.Press("enter the lot");
         b.See("Lot 1 arrowleaf balsamroot");
 

@@ -33,7 +33,7 @@ internal static class ShortfallOptions
         var note = (left, cutTotal) switch
         {
             (0, _) => string.Create(CultureInfo.InvariantCulture,
-                $"Cut by {cutTotal} days in proportion to usual minus shortest. What a shorter cold costs in seedlings is unknown until own results say."),
+                $"Cut by {cutTotal} days in proportion to usual minus shortest."),
             (_, 0) => "Nothing between today and the target can be shortened.",
             _ => string.Create(CultureInfo.InvariantCulture, $"Even at its shortest it is {left} days late. Below the shortest expect few."),
         };

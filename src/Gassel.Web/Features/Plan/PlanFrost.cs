@@ -17,7 +17,7 @@ internal static class PlanFrost
         {
             var up = schedule.Steps[route.Treatment.Count()].Start.Usual;
             var threshold = Kills(outlook, species.Hardiness);
-            lines.Add(string.Create(CultureInfo.InvariantCulture, $"Up outdoors from {up:d MMM}: for {threshold.ThresholdC:0} °C, which kills {threshold.Hurts}, {FrostWords.Later(threshold.Frost, up, latitude)}."));
+            lines.Add(string.Create(CultureInfo.InvariantCulture, $"Up outdoors from {up:d MMM}: for {Degrees(threshold.ThresholdC)}, which kills {threshold.Hurts}, {FrostWords.Later(threshold.Frost, up, latitude)}."));
         }
         lines.Add(OnTheDay("Plants set out", schedule.Finish.Usual, outlook, latitude));
         return lines;
@@ -28,6 +28,9 @@ internal static class PlanFrost
         var firstHalf = (day.Month < 8) == (latitude >= 0);
         return string.Create(CultureInfo.InvariantCulture, $"{what} {day:d MMM}: {(firstHalf ? FrostWords.Later(outlook.Frost, day, latitude) : FrostWords.Earlier(outlook.Frost, day, latitude))}.");
     }
+
+    /// <summary>With a true minus sign.</summary>
+    private static string Degrees(double c) => string.Create(CultureInfo.InvariantCulture, $"{(c < 0 ? "−" : "")}{Math.Abs(c):0.#} °C");
 
     private static ThresholdOutlook Kills(FrostOutlook outlook, SeedlingHardiness hardiness) => outlook.Thresholds[hardiness switch
     {

@@ -24,10 +24,10 @@ public sealed record SecondSowing(int WeeksLater, double? FirstShare = null);
 /// <param name="Second">A part of the seed sown weeks later; null for one sowing.</param>
 public sealed record PlanRequest(
     string SpeciesId,
-    string? RouteId,
     int LotId,
     int Plants,
     AnchorEvent Target,
+    string? RouteId = null,
     DateOnly? Date = null,
     DateOnly? LastFrost = null,
     int? WeeksFromLastFrost = null,

@@ -44,17 +44,20 @@ internal static class WeatherEndpoints
 
     /// <summary>Judges every row by the columns named, or guessed where none are; with <c>save</c> the good days become a record.</summary>
     private static async Task<Results<Ok<WeatherFileReport>, ProblemHttpResult>> ReadFile(
-        [AsParameters] WeatherFileQuestion question, HttpRequest request, WeatherBook weather, WriteGate gate, SiteClock clock, CancellationToken cancel)
+        string? name, string? dateColumn, string? minColumn, string? maxColumn, string? order, string? unit,
+        HttpRequest request, WeatherBook weather, WriteGate gate, SiteClock clock, CancellationToken cancel, bool save = false)
     {
+        var (question, unclear) = WeatherFileQuestion.From(dateColumn, minColumn, maxColumn, order, unit);
+        if (question is null) return unclear!.ToResult();
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, cancel);
         var (reading, refusal) = WeatherFile.Read(body.ToArray(), question);
         if (reading is null) return refusal!.ToResult();
         var (report, days) = reading.Value;
-        if (question.Save != true) return TypedResults.Ok(report);
-        if (Limits.Text("name", question.Name, 80) is { } nameless) return nameless.ToResult();
+        if (!save) return TypedResults.Ok(report);
+        if (Limits.Text("name", name, 80) is { } nameless) return nameless.ToResult();
         if (days.Count == 0) return new Refusal("file", "No row of the file can be used; look at the first refused rows.").ToResult();
-        var id = await gate.Write(() => Task.FromResult(weather.Add(question.Name!.Trim(), generated: false, clock.GetUtcNow(), days)), cancel);
+        var id = await gate.Write(() => Task.FromResult(weather.Add(name!.Trim(), generated: false, clock.GetUtcNow(), days)), cancel);
         return TypedResults.Ok(report with { SavedAs = id });
     }
 }

@@ -1,35 +1,37 @@
+using System.Globalization;
+using System.Text.Json;
 using Gassel.Core.Climate;
 using Gassel.Web.Problems;
-using Microsoft.AspNetCore.Mvc;
 using Sylvan.Data.Csv;
 
 namespace Gassel.Web.Features.Weather;
 
-/// <summary>How a weather file is to be read; what is left out is guessed from it.</summary>
-public sealed record WeatherFileQuestion
+/// <summary>How a weather file is to be read; what is null is guessed from it.</summary>
+/// <param name="DateColumn">Index of the column with the day, from 0; so with the others.</param>
+internal sealed record WeatherFileQuestion(int? DateColumn, int? MinColumn, int? MaxColumn, DayOrder? Order, TemperatureUnit? Unit)
 {
-    /// <summary>True to keep the good days; needs a name.</summary>
-    [FromQuery(Name = "save")]
-    public bool? Save { get; init; }
-
-    [FromQuery(Name = "name")]
-    public string? Name { get; init; }
-
-    /// <summary>Index of the column with the day, from 0; so with the others.</summary>
-    [FromQuery(Name = "dateColumn")]
-    public int? DateColumn { get; init; }
-
-    [FromQuery(Name = "minColumn")]
-    public int? MinColumn { get; init; }
-
-    [FromQuery(Name = "maxColumn")]
-    public int? MaxColumn { get; init; }
-
-    [FromQuery(Name = "order")]
-    public DayOrder? Order { get; init; }
-
-    [FromQuery(Name = "unit")]
-    public TemperatureUnit? Unit { get; init; }
+    /// <summary>From the words of the address; the framework answers such words with an empty 400 where they may be left out.</summary>
+    public static (WeatherFileQuestion? Question, Refusal? Refusal) From(string? dateColumn, string? minColumn, string? maxColumn, string? order, string? unit)
+    {
+        Refusal? refusal = null;
+        int? Column(string field, string? text)
+        {
+            if (string.IsNullOrEmpty(text)) return null;
+            if (int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var column)) return column;
+            refusal ??= new(field, $"{field} was '{text}'; valid is the number of a column, counted from 0.");
+            return null;
+        }
+        T? Name<T>(string field, string? text) where T : struct, Enum
+        {
+            if (string.IsNullOrEmpty(text)) return null;
+            if (Enum.TryParse<T>(text, ignoreCase: true, out var value) && !char.IsAsciiDigit(text[0])) return value;
+            refusal ??= new(field, $"{field} was '{text}'; valid is one of {string.Join(", ", Enum.GetNames<T>().Select(JsonNamingPolicy.CamelCase.ConvertName))}.");
+            return null;
+        }
+        var question = new WeatherFileQuestion(
+            Column("dateColumn", dateColumn), Column("minColumn", minColumn), Column("maxColumn", maxColumn), Name<DayOrder>("order", order), Name<TemperatureUnit>("unit", unit));
+        return refusal is null ? (question, null) : (null, refusal);
+    }
 }
 
 /// <param name="Columns">As the first line names them.</param>

@@ -21,11 +21,13 @@ export function LotPromise({ lot }: { lot: LotView }) {
         {percent(outlook.alive)} alive at {lot.ageYears.toFixed(1)} years
       </Typography>
       <Warnings warnings={outlook.warnings} />
-      <Why
-        lines={outlook.working}
-        about={`the germination of lot ${lot.id}`}
-        words={`why ${percent(outlook.rate)}`}
-      />
+      <Box sx={{ ml: -1 }}>
+        <Why
+          lines={outlook.working}
+          about={`the germination of lot ${lot.id}`}
+          words={`why ${percent(outlook.rate)}`}
+        />
+      </Box>
     </Box>
   );
 }

@@ -88,32 +88,34 @@ export function Requirements({ view }: { view: SpeciesView }) {
     ...(species.notes ? [{ name: "notes", says: species.notes, origin: origin("notes") }] : []),
   ];
   return (
-    <Box component="dl" sx={{ m: 0, mt: 1.5 }} data-testid="requirements">
-      {lines.map((line) => (
-        <Box
-          key={line.name}
-          sx={{
-            display: "grid",
-            gridTemplateColumns: { xs: "minmax(0,1fr)", md: "110px minmax(0,1fr) 170px" },
-            columnGap: 2,
-            py: 0.5,
-            borderTop: `1px solid ${palette.line}`,
-          }}
-        >
-          <Typography component="dt" variant="body2" sx={{ color: palette.ink2, pt: 0.25 }}>
-            {line.name}
-          </Typography>
-          <Typography component="dd" sx={{ m: 0 }}>
-            {line.says}
-          </Typography>
-          <Typography component="dd" variant="body2" sx={{ m: 0, color: palette.ink2, pt: 0.25 }}>
-            {line.origin}
-          </Typography>
-        </Box>
-      ))}
+    <>
+      <Box component="dl" sx={{ m: 0, mt: 1.5 }} data-testid="requirements">
+        {lines.map((line) => (
+          <Box
+            key={line.name}
+            sx={{
+              display: "grid",
+              gridTemplateColumns: { xs: "minmax(0,1fr)", md: "110px minmax(0,1fr) 170px" },
+              columnGap: 2,
+              py: 0.5,
+              borderTop: `1px solid ${palette.line}`,
+            }}
+          >
+            <Typography component="dt" variant="body2" sx={{ color: palette.ink2, pt: 0.25 }}>
+              {line.name}
+            </Typography>
+            <Typography component="dd" sx={{ m: 0 }}>
+              {line.says}
+            </Typography>
+            <Typography component="dd" variant="body2" sx={{ m: 0, color: palette.ink2, pt: 0.25 }}>
+              {line.origin}
+            </Typography>
+          </Box>
+        ))}
+      </Box>
       <Typography variant="body2" sx={{ color: palette.ink2, mt: 0.5 }}>
         Starter values are from memory: check them with a local source and put your own.
       </Typography>
-    </Box>
+    </>
   );
 }

@@ -44,6 +44,10 @@ interface Numbers {
   depthHighMm: number | null;
   widthMm: number | null;
   thicknessMm: number | null;
+  noneBelowC: number | null;
+  fullFromC: number | null;
+  fullToC: number | null;
+  noneAboveC: number | null;
 }
 
 const pair = <T,>(a: number | null, b: number | null, make: (a: number, b: number) => T): T | null =>
@@ -76,6 +80,10 @@ function Form({ species }: { species: Species | null }) {
     depthHighMm: species?.sowingDepth?.highMm ?? null,
     widthMm: species?.seedSize?.widthMm ?? null,
     thicknessMm: species?.seedSize?.thicknessMm ?? null,
+    noneBelowC: species?.coldResponse?.noneBelowC ?? null,
+    fullFromC: species?.coldResponse?.fullFromC ?? null,
+    fullToC: species?.coldResponse?.fullToC ?? null,
+    noneAboveC: species?.coldResponse?.noneAboveC ?? null,
   });
   const [error, setError] = useState<unknown>(null);
   const germination = pair(numbers.lowC, numbers.highC, (lowC, highC) => ({ lowC, highC }));
@@ -83,6 +91,7 @@ function Form({ species }: { species: Species | null }) {
 
   const save = async () => {
     if (!germination) return;
+    const { noneBelowC, fullFromC, fullToC, noneAboveC } = numbers;
     const body: SpeciesEdit = {
       scientificName,
       commonName,
@@ -101,7 +110,10 @@ function Form({ species }: { species: Species | null }) {
       })),
       hardiness,
       longevity,
-      coldResponse: species?.coldResponse ?? null,
+      coldResponse:
+        noneBelowC === null || fullFromC === null || fullToC === null || noneAboveC === null
+          ? null
+          : ({ noneBelowC, fullFromC, fullToC, noneAboveC } as SpeciesEdit["coldResponse"]),
       notes: notes.trim() || null,
       origin,
     };
@@ -236,6 +248,16 @@ function Form({ species }: { species: Species | null }) {
           {number("to", "depthHighMm", "length", 0, 200)}
           {number("Seed width", "widthMm", "length", 0.01, 100)}
           {number("Seed thickness", "thicknessMm", "length", 0.01, 100)}
+        </Box>
+        <Typography variant="body2">
+          Cold counts not at all below the first temperature, fully between the two in the middle, not at all
+          above the last; empty for the starter response of its kind.
+        </Typography>
+        <Box sx={grid}>
+          {number("Cold counts above", "noneBelowC", "temperature", -20, 30)}
+          {number("fully from", "fullFromC", "temperature", -20, 30)}
+          {number("fully to", "fullToC", "temperature", -20, 30)}
+          {number("and below", "noneAboveC", "temperature", -20, 30)}
         </Box>
         <FormGroup row aria-label="traits">
           {(Object.keys(FLAG_WORDS) as Species["flags"]).map((flag) => (

@@ -35,7 +35,7 @@ export function StepRow(props: StepRowProps) {
       sx={{ borderTop: `1px solid ${palette.line}`, pt: 1.5, pb: 0.5, mt: 1 }}
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 1.5, rowGap: 1, alignItems: "flex-start" }}>
-        <Box sx={{ width: 150 }}>
+        <Box sx={{ width: 116 }}>
           <svg width="100%" height="26" aria-hidden="true">
             <rect
               x="1"
@@ -59,7 +59,7 @@ export function StepRow(props: StepRowProps) {
             name={field("method")}
             value={step.method ?? ""}
             onChange={(event) => change({ method: event.target.value as ScarifyMethod })}
-            sx={{ width: 170 }}
+            sx={{ width: 150 }}
           >
             {(Object.keys(METHOD_WORDS) as ScarifyMethod[]).map((method) => {
               const why = forbidden(view, "scarify", method);
@@ -77,7 +77,7 @@ export function StepRow(props: StepRowProps) {
           </TextField>
         )}
         {(["shortest", "usual", "longest"] as const).map((end) => (
-          <Box key={end} sx={{ width: 112 }}>
+          <Box key={end} sx={{ width: 96 }}>
             <NumberField
               label={end}
               name={field(end)}
@@ -89,7 +89,7 @@ export function StepRow(props: StepRowProps) {
           </Box>
         ))}
         {(["lowC", "highC"] as const).map((end) => (
-          <Box key={end} sx={{ width: 105 }}>
+          <Box key={end} sx={{ width: 96 }}>
             <MeasureField
               label={end === "lowC" ? "from" : "to"}
               name={field(end)}

@@ -17,7 +17,7 @@ export function FrostCard({ site, record }: { site: SiteView; record: number | n
   const units = useUnits();
   const importing = (
     <Button component={Link} to="/site/weather" variant="outlined">
-      import a weather record
+      import weather
     </Button>
   );
   if (record === null) {
@@ -42,7 +42,7 @@ export function FrostCard({ site, record }: { site: SiteView; record: number | n
         <Typography variant="h2">Frost</Typography>
         <Typography variant="body2" sx={{ color: palette.ink2 }}>
           {r.name}
-          {r.generated ? ": made-up weather from a generator" : ""}, {shortDay(r.from)} to {shortDay(r.to)}
+          {r.generated ? ", made up by a generator" : ""}, {shortDay(r.from)} to {shortDay(r.to)}
         </Typography>
         <Box sx={{ ml: "auto" }}>{importing}</Box>
       </Box>
@@ -57,6 +57,12 @@ export function FrostCard({ site, record }: { site: SiteView; record: number | n
             said={`${first.spring} ${first.autumn}`}
           />
         </>
+      )}
+      {first && (
+        <Typography variant="body2" sx={{ color: palette.ink2, mb: 0.5 }}>
+          A line a year: ● last frost of spring, ☐ first frost of autumn, a minimum at or below{" "}
+          {degrees(first.thresholdC, units)}.
+        </Typography>
       )}
       <Typography sx={{ mb: 0.5 }}>{groundFreezeWords}</Typography>
       {thresholds.slice(1).map((t) => (

@@ -23,6 +23,14 @@ const mappingOf = ({ dateColumn, minColumn, maxColumn, order, unit }: WeatherFil
   unit,
 });
 
+const COLUMNS = [
+  ["Day in", "dateColumn"],
+  ["Minimum in", "minColumn"],
+  ["Maximum in", "maxColumn"],
+] as const;
+
+type ColumnOf = (typeof COLUMNS)[number][1];
+
 type Mapping = Pick<WeatherFileReport, "dateColumn" | "minColumn" | "maxColumn" | "order" | "unit">;
 
 /** A weather record from a CSV file: columns named, every row judged, and only then kept. */
@@ -94,6 +102,12 @@ export function WeatherImport() {
   const remap = (part: Partial<Mapping>) => {
     if (file && report) void ask(file, { ...mappingOf(report), ...part }, null);
   };
+  /** A column that another one had: the two change places. */
+  const recolumn = (which: ColumnOf, column: number) => {
+    if (!report) return;
+    const other = COLUMNS.map(([, name]) => name).find((name) => name !== which && report[name] === column);
+    remap({ [which]: column, ...(other ? { [other]: report[which] } : {}) });
+  };
 
   return (
     <Card label="weather record">
@@ -129,20 +143,14 @@ export function WeatherImport() {
           <Box
             sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(5, 1fr)" } }}
           >
-            {(
-              [
-                ["Day in", "dateColumn"],
-                ["Minimum in", "minColumn"],
-                ["Maximum in", "maxColumn"],
-              ] as const
-            ).map(([label, column]) => (
+            {COLUMNS.map(([label, column]) => (
               <TextField
                 key={column}
                 select
                 label={label}
                 name={column}
                 value={report[column]}
-                onChange={(event) => remap({ [column]: Number(event.target.value) })}
+                onChange={(event) => recolumn(column, Number(event.target.value))}
               >
                 {report.columns.map((title, i) => (
                   <MenuItem key={title + String(i)} value={i}>

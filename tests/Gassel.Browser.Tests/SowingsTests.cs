@@ -1,0 +1,109 @@
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>From a route made one's own to a lot with a test of dormant seed, a late plan and two sowings.</summary>
+public sealed class SowingsTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: true);
+    private readonly Browser _browser;
+
+    public SowingsTests() => _browser = new(_program.Address);
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    [Fact]
+    public void A_library_edit_carries_through_a_dormant_seed_test_and_a_late_plan_to_two_sowings()
+    {
+        var b = _browser;
+        // the route, changed where the species allows it and refused where not
+        b.Open("/species/small-camas");
+        b.Click(By.CssSelector("[aria-label='change route fridge']"));
+        b.See("saving makes version 2");
+        b.Type("usual-1", "200");
+        b.See("days were 42, 200, 120; valid is 0 ≤ shortest ≤ usual ≤ longest");
+        b.Type("usual-1", "60");
+        b.Type("origin", "own results 2026");
+        b.Choose("addStep", "scarify");
+        b.Choose("method-1", "nicked");
+        b.Click(By.CssSelector("[aria-label='take out step 1']"));
+        b.Press("save version 2");
+        b.See("version 2");
+        b.See("usually 60 days (42 to 120)");
+
+        // a lot of it, with a towel test of untreated seed
+        b.Open("/seed");
+        b.Press("enter a lot");
+        b.Choose("speciesId", "small camas");
+        b.Type("gatheredAt", "pond margin");
+        b.Type("gatheredOn", "4 Jul 2026");
+        b.Type("counted", "300");
+        b.Press("add a test");
+        b.Type("testGerminated-1", "1");
+        b.Type("testSeeds-1", "40");
+        b.See("Untreated dormant seed tells of dormancy, not of life.");
+        b.Press("enter the lot");
+        b.See("Lot 17 small camas");
+        b.Says("lot-17", "260 of 300 seeds left");
+        b.Says("lot-17", "without the cold-moist of this route it tells of dormancy, not of life");
+        // not 1 of 40: the rule stands until a test has had the cold
+        b.Says("lot-17", "48 % to come up");
+
+        // a plan that is late, with its choices and another route
+        b.Click(By.CssSelector("[aria-label='plan with lot 17']"));
+        b.Says("plan-late", "past the usual start");
+        b.Says("choice-shorten", "cold-moist 60 →");
+        b.Says("choice-moveTarget", "unknown");
+        b.SeeTest("choice-nextSeason");
+        b.See("Routes side by side");
+        b.Says("plan-notes", "tells of dormancy, not of life");
+
+        // planned for a later year instead, and sown twice
+        b.Type("year", "2028");
+        b.Says("plan-start", "2028");
+        b.Type("secondWeeks", "3");
+        b.Says("sowing-first", "start");
+        b.Says("sowing-second", "lost to a freeze, the other brings");
+        b.Press("make the two batches");
+        b.See("25 batches");
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public void A_weather_file_is_mapped_judged_and_becomes_the_frost_of_the_site()
+    {
+        var b = _browser;
+        var file = Path.Combine(Path.GetTempPath(), $"gassel-weather-{Guid.NewGuid():N}.csv");
+        var rows = Enumerable.Range(0, 365 * 12).Select(i => new DateOnly(2014, 1, 1).AddDays(i))
+            .Select(d => FormattableString.Invariant($"{d:yyyy-MM-dd},{(d.DayOfYear is > 130 and < 270 ? 55 : 20)},{(d.DayOfYear is > 130 and < 270 ? 75 : 40)}"));
+        File.WriteAllLines(file, ["when,low,high", .. rows, "2026-02-31,20,40", "2026-03-01,60,20"]);
+        try
+        {
+            b.Open("/site/weather");
+            b.See("A weather record from a file");
+            b.Driver.FindElement(By.CssSelector("[data-testid='weather-file']")).SendKeys(file);
+            b.Says("weather-report", "4380 days can be used");
+            b.Says("weather-report", "2 rows refused");
+            b.Says("weather-report", "may be swapped");
+            // two columns change places, and every row is then the wrong way round
+            b.Choose("minColumn", "high");
+            b.Says("weather-report", "1 day can be used");
+            b.Choose("minColumn", "low");
+            b.Says("weather-report", "4380 days can be used");
+            b.Type("recordName", "bench station");
+            b.Press("keep the 4380 days, reckon frost from them");
+            b.See("bench station, 1 Jan 2014");
+            b.See("Half of the springs had frost after 10 May, one in ten after 10 May.");
+            b.SeeTest("frost-chart");
+        }
+        finally
+        {
+            File.Delete(file);
+        }
+        Assert.Empty(b.Complaints());
+    }
+}

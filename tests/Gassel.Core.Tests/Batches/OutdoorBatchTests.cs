@@ -1,0 +1,64 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Tests.Batches;
+
+/// <summary>Seed in a container outdoors is sown when it is set out; days counted by hand.</summary>
+public class OutdoorBatchTests
+{
+    private static readonly Species Camas = StarterLibrary.All.Single(s => s.Id == "small-camas");
+    private static readonly Route Container = Camas.Routes.Single(r => r.Setting == RouteSetting.WinterContainer);
+    private static readonly DateOnly SetOut = new(2026, 12, 20);
+    private int _at;
+
+    private static BatchPlan Plan()
+    {
+        var anchor = new Anchor(AnchorEvent.Start, SetOut);
+        return BatchPlanner.Confirm(Container, anchor, Scheduler.Plan(anchor, SetOut, [.. Container.Steps.Select(s => new ScheduleStep(s.Kind, s.Days))]), PlanChoice.Usual, 40, 120)!;
+    }
+
+    private Entry On(DateOnly day, EntryPayload payload) => new(Guid.NewGuid(), ++_at, default, day, null, default, "grower", EntrySource.Hand, payload);
+
+    private static BatchState Fold(params Entry[] entries) => BatchFold.Run(Plan(), entries);
+
+    private Entry Start() => On(SetOut, new StepStarted("1", 0, 120, "yard", new(VesselKind.Container, "jug")));
+
+    [Fact]
+    public void It_is_sown_on_the_day_it_is_set_out_and_seedlings_count_whenever_they_come()
+    {
+        var state = Fold(Start(), On(SetOut.AddDays(80), new Count("1", 5, 0)));
+        Assert.Equal(SetOut, state.Parts[0].SownOn);
+        Assert.Equal(5, state.Germinated);
+        Assert.Empty(state.Conflicts);
+        Assert.Equal(80, state.Parts[0].CountsSinceSowing()[0].Day);
+    }
+
+    [Fact]
+    public void It_is_looked_at_every_second_week_and_then_watched_not_sown_again()
+    {
+        var today = SetOut.AddDays(20);
+        var due = DueWork.For(Plan(), Fold(Start()), Camas, today);
+        Assert.Equal(SetOut.AddDays(14), due.Single(d => d.Kind == DueKind.CheckBag).DueOn);
+        Assert.DoesNotContain(due, d => d.Kind == DueKind.Sow);
+        Assert.Contains(due, d => d.Kind == DueKind.StartStep && d.Step == 1);
+    }
+
+    [Fact]
+    public void Its_seedlings_are_expected_after_its_winter()
+    {
+        var state = Fold(Start());
+        var (cold, up) = (Container.Steps[0].Days.Usual, Container.Steps[1].Days);
+        Assert.Equal(new DurationRange(cold + up.Shortest, cold + up.Usual, cold + up.Longest), Plan().DaysToEmergence(state.Parts[0]));
+        var opened = Fold(Start(), On(SetOut.AddDays(70), new StepStarted("1", 1)));
+        Assert.Equal(70 + up.Shortest, Plan().DaysToEmergence(opened.Parts[0]).Shortest);
+    }
+
+    [Fact]
+    public void A_batch_through_its_last_step_is_done()
+    {
+        var state = Fold(Start(), On(SetOut.AddDays(90), new StepStarted("1", 1)), On(SetOut.AddDays(120), new StepStarted("1", 2)));
+        Assert.False(state.Parts[0].IsDone(Plan()));
+        Assert.True(Fold(Start(), On(SetOut.AddDays(90), new StepStarted("1", 1)), On(SetOut.AddDays(120), new StepStarted("1", 2)), On(SetOut.AddDays(500), new StepEnded("1", 2))).Parts[0].IsDone(Plan()));
+    }
+}

@@ -1,0 +1,45 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Planning;
+using Gassel.Core.Tests.Batches;
+
+namespace Gassel.Core.Tests.Planning;
+
+/// <summary>Counted by hand on batches of the test book.</summary>
+public class OwnResultsTests
+{
+    private static readonly OwnResult[] Own =
+    [
+        new("globemallow", "hot", 78, 120, 30), new("globemallow", "hot", 43, 72, 33), new("globemallow", "hot", 27, 60, 14), new("balsamroot", "hot", 1, 60, 30),
+    ];
+
+    [Fact]
+    public void Batches_with_a_cold_like_it_speak_and_others_do_not()
+    {
+        var usual = OwnResults.Expect(Own, "globemallow", "hot", 30, 0, 96, 0.85);
+        // (78 + 43) ÷ 192 × 96 × 0.85
+        Assert.Equal(51.425, usual.Plants!.Value, 9);
+        Assert.Contains("121 of 192", usual.Why);
+        Assert.Equal(27 / 60.0 * 96 * 0.85, OwnResults.Expect(Own, "globemallow", "hot", 12, 0, 96, 0.85).Plants!.Value, 9);
+    }
+
+    [Fact]
+    public void What_nobody_tried_is_unknown_and_below_the_shortest_few_are_expected()
+    {
+        Assert.Null(OwnResults.Expect(Own, "globemallow", "fridge", 30, 0, 96, 0.85).Plants);
+        Assert.Null(OwnResults.Expect(Own, "globemallow", "hot", 60, 0, 96, 0.85).Plants);
+        Assert.Contains("expect few", OwnResults.Expect(Own, "balsamroot", "hot", 50, 60, 96, 0.85).Why);
+    }
+
+    [Fact]
+    public void A_batch_speaks_when_its_emergence_is_over()
+    {
+        var plan = Book.Plan();
+        var state = Book.SownBalsamroot().Add("2027-03-10", new Count("1", 21, 0)).Fold();
+        var sown = state.Parts[0].SownOn!.Value;
+        var longest = plan.Steps[plan.GerminateStep!.Value].Step.Days.Longest;
+        Assert.Null(OwnResults.Of(plan, state, "x", sown.AddDays(longest - 1)));
+        var result = OwnResults.Of(plan, state, "x", sown.AddDays(longest))!;
+        Assert.Equal((state.Germinated, state.SeedsStarted), (result.Germinated, result.Seeds));
+        Assert.Equal(sown.DayNumber - state.Parts[0].Spans[0].Start.DayNumber, result.ColdDays);
+    }
+}
