@@ -284,7 +284,16 @@ function MoreWishes({ wish, change }: Pick<PlanFormProps, "wish" | "change">) {
         onChange={(containers) => change({ containers })}
         min={1}
         max={60}
-        helper="one in ten is lost whole (our assumption)"
+      />
+      <NumberField
+        label="Of these lost whole"
+        name="loss"
+        value={wish.lossPercent}
+        onChange={(lossPercent) => change({ lossPercent })}
+        min={0}
+        max={99}
+        unit="%"
+        helper="to damping off, mice or a freeze (our assumption)"
       />
     </>
   );

@@ -42,6 +42,7 @@ export interface Wish {
   plants: number | null;
   sown: (typeof SOWN)[number]["id"];
   containers: number | null;
+  lossPercent: number | null;
   confidencePercent: number | null;
   /** Survival by stage in percent; null for what is assumed. */
   toPot: number | null;
@@ -65,6 +66,7 @@ export const firstWish = (site: Pick<SiteView, "nextLastFrost" | "frostDays">): 
   plants: 30,
   sown: "loose",
   containers: 3,
+  lossPercent: 10,
   confidencePercent: 90,
   toPot: 90,
   toHardened: 97,
@@ -97,6 +99,7 @@ export function toRequest(
 ): PlanRequest | null {
   const { aim, weeks, date, plants, containers, confidencePercent, toPot, toHardened, toPlanted } = wish;
   if (plants === null || containers === null || confidencePercent === null) return null;
+  if (wish.lossPercent === null) return null;
   if (toPot === null || toHardened === null || toPlanted === null) return null;
   const sown = SOWN.find((s) => s.id === wish.sown);
   const base = {
@@ -108,7 +111,7 @@ export function toRequest(
     practice: sown?.practice ?? null,
     containers,
     cellsPerTray: null,
-    wholeContainerLoss: null,
+    wholeContainerLoss: wish.lossPercent / 100,
     stages: { toPot: toPot / 100, toHardened: toHardened / 100, toPlanted: toPlanted / 100 },
     confidence: confidencePercent / 100,
     date: null,

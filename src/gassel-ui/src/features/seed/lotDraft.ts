@@ -115,7 +115,7 @@ export function toLot(hand: LotInHand): { lot: LotDetails } | { missing: string 
 }
 
 export const STORAGE_WORDS: Record<SeedLot["storage"], string> = {
-  roomDry: "dry, at room temperature",
+  roomDry: "dry, in the room",
   coolDry: "dry, in the fridge",
   frozenDry: "dry, in the freezer",
   warmOrDamp: "warm or damp",

@@ -130,9 +130,11 @@ export function StepRow(props: StepRowProps) {
         onChange={(event) => change({ note: event.target.value })}
         fullWidth
         helperText={
-          step.method === "professionalAcid" && step.kind === "scarify"
-            ? "Professional work with training, protective gear and lawful disposal. Note only who did it; Gassel keeps no recipe."
-            : undefined
+          step.kind === "gibberellicAcid"
+            ? "Recorded that it was done, and by whom; Gassel keeps no recipe. Follow the label."
+            : step.method === "professionalAcid" && step.kind === "scarify"
+              ? "Professional work with training, protective gear and lawful disposal. Note only who did it; Gassel keeps no recipe."
+              : undefined
         }
       />
       {objections.map((why) => (
