@@ -3,7 +3,7 @@ using System.Globalization;
 namespace Gassel.Core;
 
 /// <summary>A day as it stands in a sentence: 14 Mar 2027.</summary>
-internal static class DayWords
+public static class DayWords
 {
     public static string Of(DateOnly day) => day.ToString("d MMM yyyy", CultureInfo.InvariantCulture);
 }

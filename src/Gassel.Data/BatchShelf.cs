@@ -6,7 +6,18 @@ using Microsoft.EntityFrameworkCore;
 namespace Gassel.Data;
 
 /// <summary>A batch with its entries and what follows from them.</summary>
-public sealed record ShelvedBatch(BatchRow Row, BatchPlan Plan, IReadOnlyList<Entry> Entries, BatchState State);
+/// <param name="Plan">As confirmed, with the last way on that was taken.</param>
+public sealed record ShelvedBatch(BatchRow Row, BatchPlan Plan, IReadOnlyList<Entry> Entries, BatchState State)
+{
+    internal static ShelvedBatch Of(BatchRow row, BatchPlan confirmed, IReadOnlyList<Entry> entries)
+    {
+        var state = BatchFold.Run(confirmed, entries);
+        return new(row, confirmed.With(state.Replanned), entries, state) { Confirmed = confirmed };
+    }
+
+    /// <summary>As it was confirmed.</summary>
+    internal BatchPlan Confirmed { get; private init; } = Plan;
+}
 
 /// <summary>
 /// Batches folded to their state and kept in memory. Filled from the file at the first question; after that the one writer puts
@@ -39,7 +50,14 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
     public ShelvedBatch Append(ShelvedBatch batch, IReadOnlyList<Entry> entries)
     {
         List<Entry> all = [.. batch.Entries, .. entries];
-        return _held[batch.Row.Id] = batch with { Entries = all, State = BatchFold.Run(batch.Plan, all) };
+        return _held[batch.Row.Id] = ShelvedBatch.Of(batch.Row, batch.Confirmed, all);
+    }
+
+    /// <summary>Reads everything again: after many batches came in at once.</summary>
+    public async Task Reread()
+    {
+        _filled = false;
+        await Fill();
     }
 
     public void Dispose() => _turn.Dispose();
@@ -64,7 +82,6 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
 
     private void Put(BatchRow row, IReadOnlyList<Entry> entries)
     {
-        var plan = CoreJson.Read<BatchPlan>(row.Plan);
-        _held[row.Id] = new(row, plan, entries, BatchFold.Run(plan, entries));
+        _held[row.Id] = ShelvedBatch.Of(row, CoreJson.Read<BatchPlan>(row.Plan), entries);
     }
 }

@@ -32,7 +32,7 @@ public static class BatchFold
                 log.Add(new(entry, conflict is null ? EntryFate.Counted : EntryFate.InConflict, conflict));
             }
         }
-        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence));
+        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence), run.LastReplan);
     }
 
     /// <summary>A part while the fold runs.</summary>
@@ -81,9 +81,22 @@ public static class BatchFold
             Moved p => OnPart(entry, p.Part, part => { part.Place = p.Place; return null; }),
             Sown p => OnPart(entry, p.Part, part => Sow(entry, p, part)),
             Count p => OnPart(entry, p.Part, part => Count(entry, p, part)),
+            Replanned p => Replan(entry, p),
             Note p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
             _ => new(entry.Id, ConflictCode.Unreadable),
         };
+
+        public Replanned? LastReplan { get; private set; }
+
+        private Conflict? Replan(Entry entry, Replanned replanned)
+        {
+            foreach (var step in replanned.Steps)
+            {
+                if (step.Step < 0 || step.Step >= plan.Steps.Count) return new(entry.Id, ConflictCode.UnknownStep, null, step.Step, plan.Steps.Count - 1);
+            }
+            LastReplan = replanned;
+            return null;
+        }
 
         private Conflict? OnPart(Entry entry, string id, Func<Working, Conflict?> apply)
         {

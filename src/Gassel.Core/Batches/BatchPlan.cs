@@ -54,6 +54,18 @@ public sealed record BatchPlan(
         return new(days.Shortest + wait, days.Usual + wait, days.Longest + wait);
     }
 
+    /// <summary>The plan with days and target as they were taken on later; the days on which steps were planned first stay beside it.</summary>
+    public BatchPlan With(Replanned? replanned)
+    {
+        if (replanned is null) return this;
+        var days = replanned.Steps.GroupBy(s => s.Step).ToDictionary(g => g.Key, g => g.Last().Days);
+        return this with
+        {
+            Steps = [.. Steps.Select((s, i) => days.TryGetValue(i, out var n) ? s with { PlannedDays = n, Skipped = n == 0 && s.Step.Optional } : s)],
+            Anchor = Anchor with { Date = replanned.Target },
+        };
+    }
+
     /// <summary>The next step that the plan does not skip; null after the last.</summary>
     public int? NextStep(int after)
     {

@@ -77,11 +77,13 @@ public sealed record LoggedEntry(Entry Entry, EntryFate Fate, Conflict? Conflict
 /// <summary>Everything that follows from the entries of one batch.</summary>
 /// <param name="Parts">In order of making; divided parts stay in for the record.</param>
 /// <param name="Log">In order of the fold.</param>
+/// <param name="Replanned">The last way on that was taken; null while the plan stands.</param>
 public sealed record BatchState(
     IReadOnlyList<PartState> Parts,
     int SeedsStarted,
     IReadOnlyList<LoggedEntry> Log,
-    long LastSequence)
+    long LastSequence,
+    Replanned? Replanned = null)
 {
     public bool Started => SeedsStarted > 0;
 

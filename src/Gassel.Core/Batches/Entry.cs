@@ -8,6 +8,9 @@ public enum EntrySource
 
     /// <summary>Read from a file.</summary>
     File,
+
+    /// <summary>Told of a time before the book was kept: nobody watched it here.</summary>
+    Told,
 }
 
 /// <summary>

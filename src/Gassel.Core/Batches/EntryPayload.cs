@@ -54,6 +54,7 @@ public readonly record struct SplitChild(string Part, int Seeds, int Sprouted);
 [JsonDerivedType(typeof(Moved), "moved")]
 [JsonDerivedType(typeof(Sown), "sown")]
 [JsonDerivedType(typeof(Count), "count")]
+[JsonDerivedType(typeof(Replanned), "replanned")]
 [JsonDerivedType(typeof(Note), "note")]
 [JsonDerivedType(typeof(VoidEntry), "void")]
 public abstract record EntryPayload
@@ -84,6 +85,13 @@ public sealed record Sown(string Part, string? Place, Vessel? Vessel, double? De
 /// <param name="Emerged">New seedlings since the last count.</param>
 /// <param name="Lost">Seedlings lost since the last count.</param>
 public sealed record Count(string Part, int Emerged, int Lost, LossCause Cause = LossCause.Unknown) : EntryPayload;
+
+/// <summary>Days that a step is planned to take from now on.</summary>
+public readonly record struct ReplannedStep(int Step, int Days);
+
+/// <summary>The grower took a way on when the plan could not be kept. The plan that was confirmed stays as it is.</summary>
+/// <param name="Target">The day aimed at from now on.</param>
+public sealed record Replanned(IReadOnlyList<ReplannedStep> Steps, DateOnly Target) : EntryPayload;
 
 public sealed record Note(string? Part, string Text) : EntryPayload;
 

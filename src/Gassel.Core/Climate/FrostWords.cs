@@ -15,6 +15,21 @@ public static class FrostWords
         return (frost.Years.Count(y => y.LastSpring is { } last && SeasonDays.Order(last, south) > at), frost.SpringYearsUsed);
     }
 
+    /// <summary>
+    /// Share of years in which frost was still to come on the day (spring half), or had come by it (autumn half); null without years.
+    /// </summary>
+    public static double? Share(FrostResult frost, DateOnly day, double latitude)
+    {
+        var south = latitude < 0;
+        var at = SeasonDays.Order(day, south);
+        if (at < SeasonDays.Order(new(2025, south ? 2 : 8, 1), south))
+        {
+            var (later, springs) = LaterSprings(frost, day, latitude);
+            return springs == 0 ? null : (double)later / springs;
+        }
+        return frost.AutumnYearsUsed == 0 ? null : (double)frost.Years.Count(y => y.FirstAutumn is { } first && SeasonDays.Order(first, south) <= at) / frost.AutumnYearsUsed;
+    }
+
     /// <summary>As in "one spring in ten still had frost later (3 of 30)".</summary>
     public static string Later(FrostResult frost, DateOnly day, double latitude)
     {

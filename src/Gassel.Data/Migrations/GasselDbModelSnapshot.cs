@@ -191,6 +191,9 @@ namespace Gassel.Data.Migrations
                     b.Property<int>("Id")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("CalendarToken")
+                        .HasColumnType("TEXT");
+
                     b.Property<long?>("DemoShowed")
                         .HasColumnType("INTEGER");
 

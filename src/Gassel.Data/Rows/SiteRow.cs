@@ -20,6 +20,9 @@ public sealed class SiteRow
     /// <summary>The weather record that frost is reckoned from; null while there is none.</summary>
     public int? WeatherRecordId { get; set; }
 
+    /// <summary>Secret part of the calendar feed's address; null while there is no feed.</summary>
+    public string? CalendarToken { get; set; }
+
     /// <summary><see cref="SiteSettings"/> as JSON; null where none was ever saved.</summary>
     public string? Settings { get; set; }
 

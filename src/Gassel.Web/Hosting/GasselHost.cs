@@ -3,12 +3,15 @@ using System.Net;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Calculators;
+using Gassel.Web.Features.Calendar;
 using Gassel.Web.Features.Counting;
 using Gassel.Web.Features.Plan;
 using Gassel.Web.Features.Rounds;
+using Gassel.Web.Features.Season;
 using Gassel.Web.Features.Seed;
 using Gassel.Web.Features.Site;
 using Gassel.Web.Features.Species;
+using Gassel.Web.Features.Told;
 using Gassel.Web.Features.Weather;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.ResponseCompression;
@@ -57,7 +60,11 @@ public static class GasselHost
         api.MapBatches();
         api.MapRounds();
         api.MapCount();
+        api.MapSeason();
+        api.MapTold();
+        api.MapCalendar();
         api.MapCalculators();
+        app.MapCalendarFeed();
         app.MapOpenApi();
         return app;
     }

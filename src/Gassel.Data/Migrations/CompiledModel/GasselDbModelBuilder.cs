@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("b0ea08be-fe4e-47fc-bda1-526fdc458ffc"), entityTypeCount: 9)
+            : base(skipDetectChanges: false, modelId: new Guid("cd683a07-f1e4-4b60-aa70-fc20ce68fdd8"), entityTypeCount: 9)
         {
         }
 

@@ -19,7 +19,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.SiteRow",
                 typeof(SiteRow),
                 baseEntityType,
-                propertyCount: 9,
+                propertyCount: 10,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -29,6 +29,13 @@ namespace Gassel.Data.CompiledModel
                 fieldInfo: typeof(SiteRow).GetField("<Id>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 afterSaveBehavior: PropertySaveBehavior.Throw,
                 sentinel: 0);
+
+            var calendarToken = runtimeEntityType.AddProperty(
+                "CalendarToken",
+                typeof(string),
+                propertyInfo: typeof(SiteRow).GetProperty("CalendarToken", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(SiteRow).GetField("<CalendarToken>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var demoShowed = runtimeEntityType.AddProperty(
                 "DemoShowed",

@@ -16,6 +16,8 @@ internal static class BatchEndpoints
         api.MapGet("/batches", All);
         api.MapGet("/batches/{id:guid}", One).ProducesProblem(404);
         api.MapPost("/batches/{id:guid}/entries", Record).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        api.MapPost("/batches/{id:guid}/replan", Replanning.Take).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        api.MapPost("/batches/{id:guid}/what-if", Replanning.WhatIf).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/places", (Library library) => library.Places());
     }
 

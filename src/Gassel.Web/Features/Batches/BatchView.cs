@@ -1,5 +1,6 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Germination;
+using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Web.Features.Batches;
@@ -12,7 +13,8 @@ public sealed record BatchSummary(
 
 /// <param name="Ribbon">What was, is and follows.</param>
 /// <param name="Result">Counts since its own sowing; null before sowing.</param>
-public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribbon, GerminationResult? Result);
+/// <param name="Outlook">What follows from what happened; null for a part that is divided or done.</param>
+public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribbon, GerminationResult? Result, PartOutlook? Outlook);
 
 /// <summary>A line of the log, newest last.</summary>
 /// <param name="Words">What was done, in a sentence.</param>

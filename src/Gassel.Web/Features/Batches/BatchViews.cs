@@ -1,6 +1,7 @@
 using System.Globalization;
 using Gassel.Core.Batches;
 using Gassel.Core.Germination;
+using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 
@@ -24,7 +25,8 @@ internal static class BatchViews
         var (plan, state) = (batch.Plan, batch.State);
         return new(
             Summary(batch, species, today), plan, species,
-            [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude)))],
+            [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude),
+                p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today)))],
             BatchGermination.From(state),
             DueWork.For(plan, state, species, today),
             [.. state.Log.Select(l => new LogLine(l.Entry.Id, l.Entry.Act, l.Entry.DoneOn, l.Entry.RecordedAt, l.Entry.Who, l.Entry.Source,
@@ -33,7 +35,7 @@ internal static class BatchViews
     }
 
     /// <summary>The part that holds most of the seed.</summary>
-    private static PartState MainPart(BatchState state) => state.Living.MaxBy(p => p.Seeds) ?? state.Parts[0];
+    public static PartState MainPart(BatchState state) => state.Living.MaxBy(p => p.Seeds) ?? state.Parts[0];
 
     private static string Status(BatchPlan plan, BatchState state, PartState main, DateOnly today)
     {

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Gassel.Core;
 using Gassel.Core.Batches;
 using Gassel.Core.Treatments;
 
@@ -22,6 +23,7 @@ internal static class EntryWords
             Moved p => $"Moved to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}.",
             Sown p => $"Sown{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
             Count p => string.Create(CultureInfo.InvariantCulture, $"Counted {p.Emerged} new, {p.Lost} lost{Of(p.Part)}."),
+            Replanned p => $"Replanned: {string.Join(", ", p.Steps.Select(s => string.Create(CultureInfo.InvariantCulture, $"{Step(s.Step)} {s.Days} days")))}; aimed at {DayWords.Of(p.Target)}.",
             Note p => p.Text,
             VoidEntry => "Took an entry back.",
             Unread p => $"An entry of kind {p.Kind} from a newer Gassel.",

@@ -53,6 +53,8 @@ internal static class PayloadCheck
             ?? (p.DepthMm is { } depth ? Limits.Number($"{at}.depthMm", depth, 0, 200) : null),
         Count p => Part(at, p.Part) ?? Limits.Whole($"{at}.emerged", p.Emerged, 0, MaxSeeds) ?? Limits.Whole($"{at}.lost", p.Lost, 0, MaxSeeds)
             ?? (p is { Emerged: 0, Lost: 0, Cause: not LossCause.Unknown } ? new($"{at}.cause", "A cause needs a loss: lost was 0.") : null),
+        Replanned p => Limits.Count($"{at}.steps", p.Steps.Count, 1, 50) ?? Limits.Day($"{at}.target", p.Target)
+            ?? p.Steps.Select((s, i) => Limits.Whole($"{at}.steps[{i}].step", s.Step, 0, 49) ?? Limits.Whole($"{at}.steps[{i}].days", s.Days, 0, Core.Treatments.DurationRange.MaxDays)).FirstOrDefault(r => r is not null),
         Note p => Limits.Text($"{at}.text", p.Text, 2000),
         VoidEntry => null,
         _ => new Refusal($"{at}.kind", "This kind of entry cannot be recorded."),

@@ -2,6 +2,7 @@ using Gassel.Core.Batches;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Batches;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -21,13 +22,12 @@ internal static class PlanEndpoints
         if (ground is null) return refusal!.ToResult();
         var batches = await books.Shelf.All();
         var own = batches.Select(b => OwnResults.Of(b.Plan, b.State, b.Row.SpeciesId, ground.Today)).OfType<OwnResult>().ToList();
-        var kinds = (await books.Library.Places()).ToDictionary(p => p.Id, p => p.Kind);
-        var taken = batches.SelectMany(b => ShelfSpace.Of(b.Plan, b.State, kinds, ground.Today)).ToList();
-        var room = (await books.Library.Places()).Where(p => p.Capacity is not null).GroupBy(p => p.Kind).ToDictionary(g => g.Key, g => g.Sum(p => p.Capacity!.Value));
+        var room = await Room.At(books.Library);
+        var taken = batches.SelectMany(b => ShelfSpace.Of(b.Plan, b.State, room.Kinds, ground.Today)).ToList();
 
         var schedule = ground.Schedule(ground.Route);
         var seeds = ground.Seeds(ground.Route);
-        var routes = ground.Species.Routes.Select(r => Beside(r, ground, books, own, taken, room)).ToList();
+        var routes = ground.Species.Routes.Select(r => Beside(r, ground, books, own, taken, room.Capacity)).ToList();
         return TypedResults.Ok(new PlanView(
             ground.Anchor, schedule,
             [.. ground.Route.Steps.Zip(schedule.Steps, (step, dates) => new PlanStepView(step, dates, Cautions.For(ground.Species.Hazard, step)))],

@@ -29,6 +29,9 @@ export const useFrost = (record: number | null) =>
       answered(api.GET("/api/weather-records/{id}/frost", { params: { path: { id: record ?? 0 } } })),
   });
 
+export const useSeason = () =>
+  useQuery({ queryKey: ["season"], queryFn: () => answered(api.GET("/api/season")) });
+
 export const useBatches = () =>
   useQuery({ queryKey: ["batches"], queryFn: () => answered(api.GET("/api/batches")) });
 

@@ -258,13 +258,13 @@ export interface paths {
         post: {
             parameters: {
                 query?: {
-                    save?: boolean;
                     name?: string;
-                    dateColumn?: number;
-                    minColumn?: number;
-                    maxColumn?: number;
-                    order?: components["schemas"]["DayOrder"];
-                    unit?: components["schemas"]["TemperatureUnit"];
+                    dateColumn?: string;
+                    minColumn?: string;
+                    maxColumn?: string;
+                    order?: string;
+                    unit?: string;
+                    save?: boolean;
                 };
                 header?: never;
                 path?: never;
@@ -1134,6 +1134,133 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{id}/replan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReplanRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Recording"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WhatIfRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WhatIfView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rounds": {
         parameters: {
             query?: never;
@@ -1245,6 +1372,279 @@ export interface paths {
             };
         };
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SeasonView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/told/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ToldText"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ToldLine"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/told": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ToldRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ToldReport"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CalendarAddress"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/calendar": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CalendarAddress"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CalendarAddress"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -1643,6 +2043,9 @@ export interface components {
             log: components["schemas"]["LogLine"][];
             cautions: components["schemas"]["Caution"][][];
         };
+        CalendarAddress: {
+            path: null | string;
+        };
         Caution: {
             topic: string;
             text: string;
@@ -1889,7 +2292,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCheck: {
             /** @enum {string} */
             kind?: "check";
@@ -1921,6 +2324,13 @@ export interface components {
             kind?: "note";
             part: null | string;
             text: string;
+        };
+        EntryPayloadReplanned: {
+            /** @enum {string} */
+            kind?: "replanned";
+            steps: components["schemas"]["ReplannedStep"][];
+            /** Format: date */
+            target: string;
         };
         EntryPayloadSown: {
             /** @enum {string} */
@@ -1962,7 +2372,7 @@ export interface components {
             entry: string;
         };
         /** @enum {unknown} */
-        EntrySource: "hand" | "file";
+        EntrySource: "hand" | "file" | "told";
         EntryToRecord: {
             /** Format: uuid */
             id: string;
@@ -2008,6 +2418,12 @@ export interface components {
         };
         /** @enum {unknown} */
         FrostDayKind: "lastFrostUsual" | "lastFrostSafe" | "groundFreeze";
+        FrostDayShare: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            share: number;
+        };
         FrostQuantiles: {
             p10: string;
             p50: string;
@@ -2279,6 +2695,22 @@ export interface components {
             option: components["schemas"]["ShortfallOption"];
             expected: components["schemas"]["Expectation"];
         };
+        PartOutlook: {
+            part: string;
+            steps: components["schemas"]["StepOutlook"][];
+            sow: null | components["schemas"]["DateWindow"];
+            finish: components["schemas"]["DateWindow"];
+            /** Format: int32 */
+            movedDays: number;
+            /** Format: date */
+            target: string;
+            /** Format: int32 */
+            lateDays: number;
+            inReach: boolean;
+            changes: string[];
+            choices: components["schemas"]["ShortfallOption"][];
+            working: string[];
+        };
         PartState: {
             id: string;
             parent: null | string;
@@ -2310,6 +2742,7 @@ export interface components {
             state: components["schemas"]["PartState"];
             ribbon: components["schemas"]["RibbonStretch"][];
             result: null | components["schemas"]["GerminationResult"];
+            outlook: null | components["schemas"]["PartOutlook"];
         };
         PastCurveInput: {
             /** Format: double */
@@ -2330,6 +2763,15 @@ export interface components {
         };
         /** @enum {unknown} */
         PlaceKind: "table" | "coldShelf" | "warmShelf" | "lampShelf" | "yard";
+        PlaceOverTime: {
+            place: components["schemas"]["PlaceKind"];
+            unit: string;
+            /** Format: int32 */
+            capacity: null | number;
+            stretches: components["schemas"]["SpaceStretch"][];
+            overflows: components["schemas"]["SpaceStretch"][];
+            suggestion: null | string;
+        };
         PlaceRoom: {
             id: string;
             /** Format: double */
@@ -2351,12 +2793,12 @@ export interface components {
         };
         PlanRequest: {
             speciesId: string;
-            routeId: null | string;
             /** Format: int32 */
             lotId: number;
             /** Format: int32 */
             plants: number;
             target: components["schemas"]["AnchorEvent"];
+            routeId?: null | string;
             /** Format: date */
             date?: null | string;
             /** Format: date */
@@ -2439,6 +2881,19 @@ export interface components {
             expected: number;
             /** Format: double */
             probabilityOfAny: number;
+        };
+        ReplannedStep: {
+            /** Format: int32 */
+            step: number;
+            /** Format: int32 */
+            days: number;
+        };
+        ReplanRequest: {
+            /** Format: uuid */
+            id: string;
+            part: string;
+            choice: components["schemas"]["ShortfallOptionKind"];
+            who: string;
         };
         RibbonStretch: {
             /** Format: int32 */
@@ -2569,6 +3024,56 @@ export interface components {
             /** Format: date */
             today: string;
             steps: components["schemas"]["StepInput"][];
+        };
+        SeasonRow: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            speciesId: string;
+            commonName: string;
+            hazard: components["schemas"]["HazardLevel"];
+            place: null | components["schemas"]["PlaceKind"];
+            /** Format: int32 */
+            parts: number;
+            /** Format: int32 */
+            lateDays: number;
+            /** Format: int32 */
+            missesBy: number;
+            inReach: boolean;
+            /** Format: date */
+            target: string;
+            window: null | components["schemas"]["SeasonWindow"];
+            ribbon: components["schemas"]["SeasonStretch"][];
+        };
+        SeasonStretch: {
+            kind: components["schemas"]["StepKind"];
+            /** Format: date */
+            start: string;
+            /** Format: date */
+            end: string;
+            time: components["schemas"]["RibbonTime"];
+            /** Format: date */
+            plannedStart: string;
+            /** Format: date */
+            plannedEnd: string;
+        };
+        SeasonView: {
+            /** Format: date */
+            today: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            rows: components["schemas"]["SeasonRow"][];
+            space: components["schemas"]["PlaceOverTime"][];
+            frost: components["schemas"]["FrostDayShare"][];
+        };
+        SeasonWindow: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
         };
         SecondSowing: {
             /** Format: int32 */
@@ -2766,6 +3271,14 @@ export interface components {
             capacity: null | number;
             fits: boolean;
         };
+        SpaceStretch: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** Format: int32 */
+            taken: number;
+        };
         Species: {
             id: string;
             scientificName: string;
@@ -2885,6 +3398,13 @@ export interface components {
         };
         /** @enum {unknown} */
         StepKind: "dryStore" | "scarify" | "soak" | "leach" | "imbibe" | "afterRipen" | "warmMoist" | "coldMoist" | "coldDry" | "smokeWater" | "gibberellicAcid" | "seedVernalization" | "germinate" | "growOn" | "dormantSeason" | "plantVernalization" | "hardenOff";
+        StepOutlook: {
+            /** Format: int32 */
+            step: number;
+            kind: components["schemas"]["StepKind"];
+            start: components["schemas"]["DateWindow"];
+            end: components["schemas"]["DateWindow"];
+        };
         StepSpan: {
             /** Format: int32 */
             step: number;
@@ -2920,6 +3440,37 @@ export interface components {
             spring: string;
             autumn: string;
             frost: components["schemas"]["FrostResult"];
+        };
+        ToldLine: {
+            species: string;
+            lot: string;
+            step: string;
+            since: string;
+            seeds: string;
+            place: string;
+        };
+        ToldReport: {
+            lines: components["schemas"]["ToldVerdict"][];
+            /** Format: int32 */
+            accepted: number;
+            /** Format: int32 */
+            refused: number;
+            saved: number[];
+        };
+        ToldRequest: {
+            lines: components["schemas"]["ToldLine"][];
+            save: boolean;
+            who: string;
+        };
+        ToldText: {
+            text: string;
+        };
+        ToldVerdict: {
+            line: components["schemas"]["ToldLine"];
+            refused: null | string;
+            field: null | string;
+            didYouMean: string[];
+            words: null | string;
         };
         TwoSowingsResult: {
             first: components["schemas"]["Sowing"];
@@ -3001,6 +3552,14 @@ export interface components {
             to: string;
             /** Format: int32 */
             days: number;
+        };
+        WhatIfRequest: {
+            /** Format: date */
+            startOn: string;
+        };
+        WhatIfView: {
+            outlook: components["schemas"]["PartOutlook"];
+            crowded: components["schemas"]["SpaceCheck"][];
         };
         WindowDays: {
             /** Format: double */

@@ -12,8 +12,10 @@ import { Shell } from "./Shell";
 import { makeTheme } from "./theme";
 
 const Rounds = lazy(() => import("../features/rounds/Rounds").then((m) => ({ default: m.Rounds })));
+const Season = lazy(() => import("../features/season/Season").then((m) => ({ default: m.Season })));
 const Plan = lazy(() => import("../features/plan/Plan").then((m) => ({ default: m.Plan })));
 const Batches = lazy(() => import("../features/batches/Batches").then((m) => ({ default: m.Batches })));
+const Told = lazy(() => import("../features/told/Told").then((m) => ({ default: m.Told })));
 const Batch = lazy(() => import("../features/batches/Batch").then((m) => ({ default: m.Batch })));
 const CountList = lazy(() =>
   import("../features/counting/CountList").then((m) => ({ default: m.CountList })),
@@ -60,8 +62,10 @@ function Themed() {
               <Suspense fallback={<Loading what="the view" />}>
                 <Routes>
                   <Route path="/" element={<Rounds />} />
+                  <Route path="/season" element={<Season />} />
                   <Route path="/plan" element={<Plan />} />
                   <Route path="/batches" element={<Batches />} />
+                  <Route path="/batches/told" element={<Told />} />
                   <Route path="/batches/:id" element={<Batch />} />
                   <Route path="/count" element={<CountList />} />
                   <Route path="/count/:id/:part" element={<Count />} />

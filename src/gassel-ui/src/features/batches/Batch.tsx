@@ -14,6 +14,7 @@ import { shortDay } from "../../time/days";
 import { EntryLog } from "./EntryLog";
 import { NextWork } from "./NextWork";
 import { PartResult } from "./PartResult";
+import { WhatFollows } from "./WhatFollows";
 
 /** One batch whole: its ribbon, what it asks for, what came up, and everything recorded. */
 export function Batch() {
@@ -99,6 +100,7 @@ export function Batch() {
         </Box>
         <Box sx={{ display: "grid", gap: 2 }}>
           <NextWork due={due} plan={plan} batch={id} today={today} />
+          <WhatFollows batch={batch.data} today={today} />
           <Card label="log">
             <Typography variant="h2">Log</Typography>
             <EntryLog batch={id} log={log} today={today} />

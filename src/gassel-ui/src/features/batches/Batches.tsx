@@ -31,7 +31,8 @@ export function Batches() {
           </Button>
         }
       >
-        A batch is seed of one lot put through one route together. It begins with a plan.
+        A batch is seed of one lot put through one route together. It begins with a plan; what is in the
+        fridge already is entered under “enter a winter under way” on Season.
       </EmptyNote>
     );
   }
@@ -51,6 +52,9 @@ export function Batches() {
         <Typography variant="body2" color="text.secondary">
           ribbons from {shortDay(from, today)} to {shortDay(to, today)}; the line is today
         </Typography>
+        <Button component={Link} to="/batches/told" variant="outlined">
+          enter a winter under way
+        </Button>
       </Box>
       {batches.data.map((batch) => (
         <Box

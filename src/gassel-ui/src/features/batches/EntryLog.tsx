@@ -47,7 +47,11 @@ export function EntryLog({ batch, log, today }: { batch: string; log: LogLine[];
                 <strong>{actDay(first.doneOn, today)}</strong> {lines.map((line) => line.words).join(" ")}{" "}
                 <Box component="span" sx={{ color: palette.ink2 }}>
                   {first.who}
-                  {first.source === "file" ? ", from a file" : ""}
+                  {first.source === "file"
+                    ? ", from a file"
+                    : first.source === "told"
+                      ? ", told, not watched"
+                      : ""}
                   {gone ? ", taken back" : ""}
                 </Box>
                 {lines

@@ -1,0 +1,37 @@
+using System.Globalization;
+using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Batches;
+
+/// <summary>A day of the plan on which someone acts.</summary>
+/// <param name="Key">Stable for the same act of the same part, whatever its day; unique within the batch.</param>
+/// <param name="Alarm">Hours matter on this day.</param>
+public sealed record CalendarDay(string Key, DateOnly On, string Words, string Detail, bool Alarm);
+
+/// <summary>The plan of a batch as days of a calendar: what is still to be done, and when the plants are ready.</summary>
+public static class CalendarPlan
+{
+    public static IReadOnlyList<CalendarDay> Of(BatchPlan plan, BatchState state, string name, DateOnly today)
+    {
+        var days = new List<CalendarDay>();
+        foreach (var part in state.Living.Where(p => !p.IsDone(plan)))
+        {
+            var tail = part.Id == BatchPlan.FirstPart ? "" : $" part {part.Id}";
+            var outlook = Replan.For(plan, part, today);
+            foreach (var step in outlook.Steps.Where(s => s.Step != part.Open?.Step))
+            {
+                var act = step.Kind == StepKind.Germinate && part.SownOn is null ? "sow" : $"start {step.Kind.Words()}";
+                var inHours = step.Kind is StepKind.Scarify or StepKind.Soak or StepKind.Leach;
+                days.Add(new(string.Create(CultureInfo.InvariantCulture, $"{part.Id}-{step.Step}"), step.Start.Usual, $"{name}{tail}: {act}",
+                    $"Any day from {DayWords.Of(step.Start.Earliest)} to {DayWords.Of(step.Start.Latest)}.{(plan.Steps[step.Step].Step.Note is { } note ? " " + note : "")}", inHours));
+            }
+            if (outlook.Steps.Count > 0)
+            {
+                days.Add(new($"{part.Id}-ready", outlook.Finish.Usual, $"{name}{tail}: plants ready",
+                    $"Between {DayWords.Of(outlook.Finish.Earliest)} and {DayWords.Of(outlook.Finish.Latest)}; aimed at {DayWords.Of(outlook.Target)}.", false));
+            }
+        }
+        return days;
+    }
+}

@@ -1,0 +1,128 @@
+using System.Globalization;
+using Gassel.Core.Batches;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Planning;
+
+/// <summary>When a step begins and ends, as it was or as it will follow.</summary>
+public sealed record StepOutlook(int Step, StepKind Kind, DateWindow Start, DateWindow End);
+
+/// <summary>What follows for a part from what happened so far.</summary>
+/// <param name="Steps">The step it is in and those to come.</param>
+/// <param name="Sow">When it is sown; null once it is, or where its route has no sowing.</param>
+/// <param name="MovedDays">Days by which the plants come later than planned at first; negative for earlier.</param>
+/// <param name="Target">The day aimed at.</param>
+/// <param name="LateDays">Days by which it misses the target at the usual pace; 0 where it does not.</param>
+/// <param name="InReach">The target can still be met with every step at its shortest.</param>
+/// <param name="Changes">What is otherwise than planned, in words.</param>
+/// <param name="Choices">The ways on when it is late; their steps are those of <paramref name="Steps"/>.</param>
+public sealed record PartOutlook(
+    string Part, IReadOnlyList<StepOutlook> Steps, DateWindow? Sow, DateWindow Finish, int MovedDays, DateOnly Target, int LateDays, bool InReach,
+    IReadOnlyList<string> Changes, IReadOnlyList<ShortfallOption> Choices, IReadOnlyList<string> Working);
+
+/// <summary>
+/// Plans a part anew from its entries and the route: what is past is fixed, the open step has what is left of its days, the rest follows. A pure
+/// function; nothing is kept but the entries.
+/// </summary>
+public static class Replan
+{
+    /// <param name="plan">With the last way taken on, if there was one.</param>
+    /// <param name="startOn">Another first day for a part that has not begun; null for the plan's.</param>
+    public static PartOutlook For(BatchPlan plan, PartState part, DateOnly today, DateOnly? startOn = null)
+    {
+        var open = part.Open;
+        var at = open?.Step ?? part.LastStep ?? -1;
+        var ahead = new List<int>();
+        if (open is not null) ahead.Add(open.Step);
+        for (var next = plan.NextStep(at); next is { } step; next = plan.NextStep(step)) ahead.Add(step);
+
+        var left = ahead.Select(i => Left(plan.Steps[i], i == open?.Step ? today.DayNumber - open.Start.DayNumber : 0)).ToList();
+        var from = From(plan, part, today, startOn);
+        var boundaries = new List<DateWindow> { from };
+        foreach (var days in left)
+        {
+            var b = boundaries[^1];
+            boundaries.Add(new(b.Earliest.AddDays(days.Shortest), b.Usual.AddDays(days.Usual), b.Latest.AddDays(days.Longest)));
+        }
+        var steps = ahead.Select((i, k) => new StepOutlook(i, plan.Steps[i].Step.Kind,
+            i == open?.Step ? new(open.Start, open.Start, open.Start) : boundaries[k], boundaries[k + 1])).ToList();
+        var finish = boundaries[^1];
+        var sow = steps.FirstOrDefault(s => s.Step == plan.GerminateStep && s.Step != open?.Step)?.Start;
+
+        var aim = Aim(plan, part, sow, finish);
+        var late = aim is { } a ? Math.Max(0, a.Usual.DayNumber - plan.Anchor.Date.DayNumber) : 0;
+        var inReach = aim is not { } reach || reach.Earliest <= plan.Anchor.Date;
+        var moved = finish.Usual.DayNumber - plan.Finish.DayNumber;
+        var choices = late > 0 ? Choices(plan, part, today, ahead, left) : [];
+        return new(part.Id, steps, sow, finish, moved, plan.Anchor.Date, late, inReach, Changes(plan, part, today, moved, finish.Usual, inReach), choices,
+        [
+            "What happened is fixed; the open step has what is left of its planned days; every later step follows with its own (common practice, no source).",
+            string.Create(CultureInfo.InvariantCulture, $"Counted from {DayWords.Of(from.Usual)}: {string.Join(", ", ahead.Zip(left, (i, d) => $"{plan.Steps[i].Step.Kind.Words()} {d.Shortest}–{d.Usual}–{d.Longest}"))} days still to go."),
+        ]);
+    }
+
+    /// <summary>Where the counting begins: today under way, the planned start before.</summary>
+    private static DateWindow From(BatchPlan plan, PartState part, DateOnly today, DateOnly? startOn)
+    {
+        if (part.Spans.Count > 0) return new(today, today, today);
+        if (startOn is { } day) return new(day, day, day);
+        static DateOnly Later(DateOnly x, DateOnly y) => x > y ? x : y;
+        var usual = Later(today, plan.Start);
+        return new(Later(today, plan.EarliestStart < usual ? plan.EarliestStart : usual), usual, Later(usual, plan.LatestStart));
+    }
+
+    private static DurationRange Left(PlannedStep step, int elapsed)
+    {
+        int Rest(int days) => Math.Max(0, days - elapsed);
+        var usual = Rest(step.PlannedDays);
+        return new(Math.Min(Rest(step.Step.Days.Shortest), usual), usual, Math.Max(Rest(step.Step.Days.Longest), usual));
+    }
+
+    /// <summary>When what is aimed at comes; null once it is past.</summary>
+    private static DateWindow? Aim(BatchPlan plan, PartState part, DateWindow? sow, DateWindow finish) => plan.Anchor.Event switch
+    {
+        AnchorEvent.PlantOut => part.IsDone(plan) ? null : finish,
+        AnchorEvent.Sow => sow,
+        _ => null,
+    };
+
+    private static List<ShortfallOption> Choices(BatchPlan plan, PartState part, DateOnly today, List<int> ahead, List<DurationRange> left)
+    {
+        var schedule = Scheduler.Plan(plan.Anchor, today, [.. ahead.Zip(left, (i, days) => new ScheduleStep(plan.Steps[i].Step.Kind, days, plan.Steps[i].Step.Optional && i != part.Open?.Step))]);
+        // seed that lies moist cannot be kept for next season
+        return [.. schedule.Options.Where(o => part.Spans.Count == 0 || o.Kind != ShortfallOptionKind.NextSeason)];
+    }
+
+    /// <summary>The entry by which a choice is taken on; null where it is not there or not possible.</summary>
+    public static Replanned? Take(BatchPlan plan, PartState part, DateOnly today, ShortfallOptionKind choice)
+    {
+        var outlook = For(plan, part, today);
+        if (outlook.Choices.FirstOrDefault(c => c.Kind == choice) is not { Possible: true } option) return null;
+        var elapsed = part.Open is { } open ? today.DayNumber - open.Start.DayNumber : 0;
+        var steps = outlook.Steps.Zip(option.Steps, (s, o) => new ReplannedStep(s.Step, o.Days + (s.Step == part.Open?.Step ? elapsed : 0))).ToList();
+        var target = plan.Anchor.Event == AnchorEvent.Sow ? option.Steps[outlook.Steps.TakeWhile(s => s.Step != plan.GerminateStep).Count()].Start : option.Finish;
+        return new(steps, choice is ShortfallOptionKind.Shorten or ShortfallOptionKind.SkipOptional ? plan.Anchor.Date : target);
+    }
+
+    private static List<string> Changes(BatchPlan plan, PartState part, DateOnly today, int moved, DateOnly finish, bool inReach)
+    {
+        var changes = new List<string>();
+        foreach (var span in part.Spans)
+        {
+            var days = span.Start.DayNumber - plan.Steps[span.Step].Start.DayNumber;
+            if (days != 0) changes.Add($"{Capital(plan.Steps[span.Step].Step.Kind.Words())} began {Days(days)} than planned, on {DayWords.Of(span.Start)}.");
+        }
+        if (part.Open is { } open)
+        {
+            var longest = open.Start.AddDays(plan.Steps[open.Step].Step.Days.Longest);
+            if (today > longest) changes.Add($"{Capital(plan.Steps[open.Step].Step.Kind.Words())} is past its longest since {DayWords.Of(longest)}.");
+        }
+        if (moved != 0) changes.Add($"Plants {Days(moved)} than planned: {DayWords.Of(finish)} in the place of {DayWords.Of(plan.Finish)}.");
+        if (!inReach) changes.Add($"The target of {DayWords.Of(plan.Anchor.Date)} is out of reach, even with every step at its shortest.");
+        return changes;
+    }
+
+    private static string Days(int days) => string.Create(CultureInfo.InvariantCulture, $"{Math.Abs(days)} {(Math.Abs(days) == 1 ? "day" : "days")} {(days > 0 ? "later" : "earlier")}");
+
+    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
+}

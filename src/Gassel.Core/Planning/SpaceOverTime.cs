@@ -1,0 +1,80 @@
+using System.Globalization;
+using Gassel.Core.Batches;
+
+namespace Gassel.Core.Planning;
+
+/// <summary>Room taken at a kind of place from a day to the day it changes, exclusive.</summary>
+public readonly record struct SpaceStretch(DateOnly From, DateOnly To, int Taken);
+
+/// <param name="Overflows">Stretches with more than fits.</param>
+/// <param name="Suggestion">What would resolve the first of them; null without any.</param>
+public sealed record PlaceOverTime(PlaceKind Place, string Unit, int? Capacity, IReadOnlyList<SpaceStretch> Stretches, IReadOnlyList<SpaceStretch> Overflows, string? Suggestion);
+
+/// <summary>A batch that has not begun and might begin on another day.</summary>
+/// <param name="Taken">What it takes as planned.</param>
+/// <param name="EarliestBy">Days it may begin earlier within its window, 0 or more.</param>
+/// <param name="LatestBy">Days it may begin later, 0 or more.</param>
+public sealed record MovableBatch(string Name, IReadOnlyList<SpaceTaken> Taken, DateOnly Start, int EarliestBy, int LatestBy);
+
+/// <summary>Room along a season, the days it is not enough, and which start would have to move.</summary>
+public static class SpaceOverTime
+{
+    /// <param name="taken">Of all batches, the movable ones included.</param>
+    public static IReadOnlyList<PlaceOverTime> For(
+        IReadOnlyList<SpaceTaken> taken, IReadOnlyDictionary<PlaceKind, int> capacity, IReadOnlyList<MovableBatch> movable, DateOnly from, DateOnly to) =>
+    [
+        .. Enum.GetValues<PlaceKind>().Select(place =>
+        {
+            var here = taken.Where(t => t.Place == place).ToList();
+            int? room = capacity.TryGetValue(place, out var fits) ? fits : null;
+            var stretches = Stretches(here, from, to);
+            var over = room is { } most ? stretches.Where(s => s.Taken > most).ToList() : [];
+            return new PlaceOverTime(place, ShelfSpace.Unit(place), room, stretches, over, over.Count == 0 ? null : Suggest(place, room!.Value, here, over[0], movable));
+        }),
+    ];
+
+    /// <summary>A staircase without equal neighbours.</summary>
+    public static IReadOnlyList<SpaceStretch> Stretches(IReadOnlyList<SpaceTaken> taken, DateOnly from, DateOnly to)
+    {
+        var changes = new SortedDictionary<DateOnly, int>();
+        void Change(DateOnly day, int by) => changes[day] = changes.GetValueOrDefault(day) + by;
+        foreach (var t in taken.Where(t => t.To > from && t.From < to))
+        {
+            Change(t.From < from ? from : t.From, t.Units);
+            if (t.To < to) Change(t.To, -t.Units);
+        }
+        var stretches = new List<SpaceStretch>();
+        var (begin, now) = (from, 0);
+        foreach (var (day, by) in changes)
+        {
+            if (by == 0) continue;
+            if (day > begin) stretches.Add(new(begin, day, now));
+            (begin, now) = (day, now + by);
+        }
+        if (begin < to) stretches.Add(new(begin, to, now));
+        return stretches;
+    }
+
+    private static string Suggest(PlaceKind place, int room, List<SpaceTaken> here, SpaceStretch over, IReadOnlyList<MovableBatch> movable)
+    {
+        var culture = CultureInfo.InvariantCulture;
+        var horizon = over.From.AddYears(2);
+        foreach (var (batch, by) in movable
+            .Where(m => m.Taken.Any(t => t.Place == place && t.From < over.To && over.From < t.To))
+            .SelectMany(m => Enumerable.Range(1, Math.Max(m.EarliestBy, m.LatestBy)).SelectMany(d => new[] { d, -d }).Where(d => d <= m.LatestBy && -d <= m.EarliestBy).Select(d => (m, d)))
+            .OrderBy(c => Math.Abs(c.d)))
+        {
+            var own = batch.Taken.Where(t => t.Place == place).ToList();
+            var others = here.ToList();
+            foreach (var t in own) others.Remove(t);
+            var shifted = others.Concat(own.Select(t => t with { From = t.From.AddDays(by), To = t.To.AddDays(by) })).ToList();
+            if (Stretches(shifted, over.From, over.To).All(s => s.Taken <= room) && Worst(shifted, over.From, horizon) <= Math.Max(room, Worst(here, over.To, horizon)))
+            {
+                return string.Create(culture, $"Start {batch.Name} on {DayWords.Of(batch.Start.AddDays(by))} in the place of {DayWords.Of(batch.Start)}: still in its window, and everything fits.");
+            }
+        }
+        return string.Create(culture, $"No start that is still to come can resolve it; make room for {over.Taken - room} {ShelfSpace.Unit(place)} from {DayWords.Of(over.From)} to {DayWords.Of(over.To)}.");
+    }
+
+    private static int Worst(List<SpaceTaken> taken, DateOnly from, DateOnly to) => Stretches(taken, from, to).Select(s => s.Taken).DefaultIfEmpty(0).Max();
+}

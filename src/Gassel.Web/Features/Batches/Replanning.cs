@@ -1,0 +1,67 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Planning;
+using Gassel.Data;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Gassel.Web.Features.Batches;
+
+/// <param name="Id">UUID of the entry, made by the device.</param>
+public sealed record ReplanRequest(Guid Id, string Part, ShortfallOptionKind Choice, string Who);
+
+/// <summary>A start on another day, answered without saving.</summary>
+public sealed record WhatIfRequest(DateOnly StartOn);
+
+/// <param name="Crowded">Places that would not hold it, on their tightest day.</param>
+public sealed record WhatIfView(PartOutlook Outlook, IReadOnlyList<SpaceCheck> Crowded);
+
+/// <summary>Taking a way on when a batch runs late, and trying another start without saving.</summary>
+internal static class Replanning
+{
+    public static async Task<Results<Ok<Recording>, ProblemHttpResult>> Take(
+        Guid id, ReplanRequest request, BatchShelf shelf, EntryRecorder recorder, SiteClock clock, CancellationToken cancel)
+    {
+        if (Limits.Text("who", request.Who, 40) is { } nobody) return nobody.ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        if (batch.Entries.Any(e => e.Id == request.Id)) return TypedResults.Ok(new Recording(id, batch.State.LastSequence));
+        if (batch.State.Living.SingleOrDefault(p => p.Id == request.Part) is not { } part)
+        {
+            return Refusal.NotFound("part", request.Part, $"This batch has {string.Join(", ", batch.State.Living.Select(p => p.Id))}.").ToResult();
+        }
+        if (Replan.Take(batch.Plan, part, clock.Today, request.Choice) is not { } replanned)
+        {
+            return new Refusal("choice", $"{request.Choice} is not possible here; choose one of those shown as possible.").ToResult();
+        }
+        var now = clock.GetUtcNow();
+        var entry = new Entry(request.Id, 0, request.Id, clock.Today, null, now, request.Who.Trim(), EntrySource.Hand, replanned);
+        return await recorder.Record(id, [entry], IfConflict.Warn, cancel) is RecordingResult.Recorded recorded
+            ? TypedResults.Ok(new Recording(id, recorded.Batch.State.LastSequence))
+            : new Refusal(null, "Something was recorded meanwhile; look at the batch again.", StatusCodes.Status409Conflict, "Changed meanwhile").ToResult();
+    }
+
+    public static async Task<Results<Ok<WhatIfView>, ProblemHttpResult>> WhatIf(Guid id, WhatIfRequest request, Library library, BatchShelf shelf, SiteClock clock)
+    {
+        if (Limits.Day("startOn", request.StartOn) is { } wrong) return wrong.ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        if (batch.State.Started) return new Refusal("startOn", "This batch has begun; its start is a fact.").ToResult();
+        if (request.StartOn < clock.Today) return new Refusal("startOn", $"startOn was {request.StartOn:yyyy-MM-dd}; valid is today, {clock.Today:yyyy-MM-dd}, or later.").ToResult();
+        var part = BatchViews.MainPart(batch.State);
+        var outlook = Replan.For(batch.Plan, part, clock.Today, request.StartOn);
+        var room = await Room.At(library);
+        var others = (await shelf.All()).Where(b => b.Row.Id != id).SelectMany(b => ShelfSpace.Of(b.Plan, b.State, room.Kinds, clock.Today)).ToList();
+        var own = ShelfSpace.Of(batch.Plan.Route.Setting, outlook.Steps.Select(s => (batch.Plan.Steps[s.Step].Step, s.Start.Usual, s.End.Usual)), ShelfSpace.Trays(batch.Plan.Seeds), 1);
+        return TypedResults.Ok(new WhatIfView(outlook, [.. ShelfSpace.Check(own, others, room.Capacity).Where(c => !c.Fits)]));
+    }
+}
+
+/// <summary>What the places hold.</summary>
+internal sealed record Room(Dictionary<string, PlaceKind> Kinds, Dictionary<PlaceKind, int> Capacity)
+{
+    public static async Task<Room> At(Library library)
+    {
+        var places = await library.Places();
+        return new(places.ToDictionary(p => p.Id, p => p.Kind),
+            places.Where(p => p.Capacity is not null).GroupBy(p => p.Kind).ToDictionary(g => g.Key, g => g.Sum(p => p.Capacity!.Value)));
+    }
+}

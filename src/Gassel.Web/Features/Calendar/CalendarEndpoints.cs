@@ -1,0 +1,67 @@
+using System.Security.Cryptography;
+using System.Text;
+using Gassel.Core.Batches;
+using Gassel.Data;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Web.Features.Calendar;
+
+/// <param name="Path">Of the feed on this program's address; null while there is none.</param>
+public sealed record CalendarAddress(string? Path);
+
+/// <summary>The whole plan as an iCalendar file, and as a feed at an address that cannot be guessed and can be taken back.</summary>
+internal static class CalendarEndpoints
+{
+    private const string ContentType = "text/calendar; charset=utf-8";
+
+    /// <summary>256 bits: nobody guesses it.</summary>
+    private const int TokenBytes = 32;
+
+    public static void MapCalendar(this RouteGroupBuilder api)
+    {
+        api.MapGet("/calendar", (SiteClock clock) => new CalendarAddress(PathOf(clock.Site?.CalendarToken)));
+        api.MapGet("/calendar.ics", async (Library library, BatchShelf shelf, SiteClock clock) =>
+            Results.File(await File(library, shelf, clock), ContentType, "gassel.ics")).Produces<string>(200, "text/calendar");
+        api.MapPost("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) =>
+            Set(Base64Url(RandomNumberGenerator.GetBytes(TokenBytes)), connect, gate, clock, cancel)).ProducesProblem(400);
+        api.MapDelete("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) => Set(null, connect, gate, clock, cancel)).ProducesProblem(400);
+    }
+
+    /// <summary>Outside the API: a calendar program knows nothing but this address.</summary>
+    public static void MapCalendarFeed(this WebApplication app) => app.MapGet("/calendar/{name}.ics", async (string name, Library library, BatchShelf shelf, SiteClock clock, HttpContext context) =>
+    {
+        if (clock.Site?.CalendarToken is not { } token || !CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(token), Encoding.ASCII.GetBytes(name)))
+        {
+            return (IResult)Refusal.NotFound("calendar", "at this address", "It was taken back, or never was; look at Season for the present one.").ToResult();
+        }
+        context.Response.Headers.CacheControl = "no-cache";
+        return Results.File(await File(library, shelf, clock), ContentType);
+    }).ExcludeFromDescription();
+
+    private static async Task<byte[]> File(Library library, BatchShelf shelf, SiteClock clock)
+    {
+        var names = (await library.Species()).ToDictionary(s => s.Id, s => s.CommonName);
+        var batches = await shelf.All();
+        var days = batches.SelectMany(b => CalendarPlan.Of(b.Plan, b.State, $"B-{b.Row.Number} {names[b.Row.SpeciesId]}", clock.Today)
+            .Select(d => new CalendarEntry($"{b.Row.Id:N}-{d.Key}@gassel", b.State.LastSequence, d)));
+        return Encoding.UTF8.GetBytes(CalendarFile.Write(clock.Site?.Name ?? "Gassel", days, clock.GetUtcNow()));
+    }
+
+    private static Task<Results<Ok<CalendarAddress>, ProblemHttpResult>> Set(
+        string? token, Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) => gate.Write<Results<Ok<CalendarAddress>, ProblemHttpResult>>(async () =>
+    {
+        await using var db = connect();
+        if (await db.Sites.SingleOrDefaultAsync(CancellationToken.None) is not { } site) return new Refusal("site", "Name the site first; the feed belongs to it.").ToResult();
+        site.CalendarToken = token;
+        await db.SaveChangesAsync(CancellationToken.None);
+        await clock.Follow(db);
+        return TypedResults.Ok(new CalendarAddress(PathOf(token)));
+    }, cancel);
+
+    private static string? PathOf(string? token) => token is null ? null : $"/calendar/{token}.ics";
+
+    private static string Base64Url(byte[] bytes) => Convert.ToBase64String(bytes).TrimEnd('=').Replace('+', '-').Replace('/', '_');
+}

@@ -1,0 +1,99 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Climate;
+using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Site;
+using Gassel.Web.Hosting;
+
+namespace Gassel.Web.Features.Season;
+
+/// <summary>A step along the ribbon: kind, start, end, time, planned start and end.</summary>
+public sealed record SeasonStretch(StepKind Kind, DateOnly Start, DateOnly End, RibbonTime Time, DateOnly PlannedStart, DateOnly PlannedEnd);
+
+/// <summary>One batch along the winter, by the part that holds most of its seed.</summary>
+/// <param name="Place">Where it stands; null before it began.</param>
+/// <param name="Parts">How many parts it lives in.</param>
+/// <param name="LateDays">By the work that is longest overdue.</param>
+/// <param name="MissesBy">Days by which it misses its target at the usual pace.</param>
+/// <param name="Window">Days on which it may begin; null once it has.</param>
+public sealed record SeasonRow(
+    Guid Id, int Number, string SpeciesId, string CommonName, HazardLevel Hazard, PlaceKind? Place, int Parts, int LateDays, int MissesBy, bool InReach, DateOnly Target,
+    SeasonWindow? Window, IReadOnlyList<SeasonStretch> Ribbon);
+
+/// <summary>Days on which a batch may begin, both inclusive.</summary>
+public sealed record SeasonWindow(DateOnly From, DateOnly To);
+
+/// <param name="Share">Of the years in which frost was still to come on the day in spring, or had come by it in autumn.</param>
+public sealed record FrostDayShare(DateOnly Day, double Share);
+
+/// <param name="From">First day of the season: the winter that is under way, or has just been.</param>
+/// <param name="To">Its last day, exclusive.</param>
+/// <param name="Frost">A day a week; empty without a record.</param>
+/// <param name="Rows">By start. Batches that are done are left out unless they ended within the season.</param>
+public sealed record SeasonView(
+    DateOnly Today, DateOnly From, DateOnly To, IReadOnlyList<SeasonRow> Rows, IReadOnlyList<PlaceOverTime> Space, IReadOnlyList<FrostDayShare> Frost);
+
+internal static class SeasonEndpoints
+{
+    /// <summary>So far ahead room is looked at, days.</summary>
+    private const int Ahead = 300;
+
+    public static void MapSeason(this RouteGroupBuilder api) => api.MapGet("/season", Whole);
+
+    private static async Task<SeasonView> Whole(Library library, BatchShelf shelf, WeatherBook weather, SiteClock clock)
+    {
+        var today = clock.Today;
+        var latitude = clock.Site?.Latitude ?? 0;
+        var (from, to) = SeasonOf(today, latitude < 0);
+        var species = (await library.Species()).ToDictionary(s => s.Id);
+        var room = await Room.At(library);
+        var batches = await shelf.All();
+        var rows = batches.Select(b => Row(b, species[b.Row.SpeciesId], room.Kinds, today)).Where(r => r.Ribbon[^1].End >= from).OrderBy(r => r.Ribbon[0].Start).ThenBy(r => r.Number).ToList();
+
+        var taken = batches.Select(b => (Batch: b, Taken: ShelfSpace.Of(b.Plan, b.State, room.Kinds, today))).ToList();
+        var movable = taken.Where(t => !t.Batch.State.Started).Select(t => Movable(t.Batch, species[t.Batch.Row.SpeciesId].CommonName, t.Taken, today)).ToList();
+        var space = SpaceOverTime.For([.. taken.SelectMany(t => t.Taken)], room.Capacity, movable, today, today.AddDays(Ahead));
+        return new(today, from, to, rows, space, Frost(SiteFrost.Outlook(clock, weather)?.Frost, from, to, latitude));
+    }
+
+    /// <summary>From the end of summer to the next; in the south half a year later.</summary>
+    internal static (DateOnly From, DateOnly To) SeasonOf(DateOnly today, bool south)
+    {
+        var month = south ? 2 : 8;
+        var from = new DateOnly(today.Month >= month ? today.Year : today.Year - 1, month, 1);
+        return (from, from.AddMonths(15));
+    }
+
+    private static SeasonRow Row(ShelvedBatch batch, Core.Treatments.Species species, Dictionary<string, PlaceKind> kinds, DateOnly today)
+    {
+        var (plan, state) = (batch.Plan, batch.State);
+        var main = BatchViews.MainPart(state);
+        var done = main.IsDone(plan);
+        var outlook = done ? null : Replan.For(plan, main, today);
+        var late = DueWork.For(plan, state, species, today).Select(d => d.LateDays).DefaultIfEmpty(0).Max();
+        return new(batch.Row.Id, batch.Row.Number, species.Id, species.CommonName, species.Hazard,
+            main.Place is { } at && kinds.TryGetValue(at, out var kind) ? kind : null, state.Living.Count(), late, outlook?.LateDays ?? 0, outlook?.InReach ?? true, plan.Anchor.Date,
+            state.Started ? null : new(plan.EarliestStart, plan.LatestStart),
+            [.. Ribbon.For(plan, main, today).Select(s => new SeasonStretch(s.Kind, s.Start, s.End, s.Time, s.PlannedStart, s.PlannedEnd))]);
+    }
+
+    private static MovableBatch Movable(ShelvedBatch batch, string name, IReadOnlyList<SpaceTaken> taken, DateOnly today)
+    {
+        var start = batch.Plan.Start > today ? batch.Plan.Start : today;
+        var earliest = batch.Plan.EarliestStart > today ? batch.Plan.EarliestStart : today;
+        return new($"B-{batch.Row.Number} {name}", taken, start, Math.Max(0, start.DayNumber - earliest.DayNumber), Math.Max(0, batch.Plan.LatestStart.DayNumber - start.DayNumber));
+    }
+
+    private static List<FrostDayShare> Frost(FrostResult? frost, DateOnly from, DateOnly to, double latitude)
+    {
+        if (frost is null) return [];
+        var days = new List<FrostDayShare>();
+        for (var day = from; day < to; day = day.AddDays(7))
+        {
+            if (FrostWords.Share(frost, day, latitude) is { } share) days.Add(new(day, share));
+        }
+        return days;
+    }
+}

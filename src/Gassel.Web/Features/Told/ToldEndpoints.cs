@@ -1,0 +1,88 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Planning;
+using Gassel.Data;
+using Gassel.Data.Rows;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Web.Features.Told;
+
+/// <summary>A line of the grid as it was typed or pasted.</summary>
+/// <param name="Lot">Number of the lot, or where it was gathered; may be empty where the species has one lot.</param>
+/// <param name="Step">As in cold-moist.</param>
+/// <param name="Since">Day on which the step began.</param>
+/// <param name="Place">Name of the place; empty for the usual one of the step.</param>
+public sealed record ToldLine(string Species, string Lot, string Step, string Since, string Seeds, string Place);
+
+/// <summary>What became of a line.</summary>
+/// <param name="Refused">Why it cannot be entered; null where it can.</param>
+/// <param name="Field">The cell that is wrong; null where none is.</param>
+/// <param name="DidYouMean">Names to choose from where one nearly matches.</param>
+/// <param name="Words">What will be entered, in a sentence; null where it is refused.</param>
+public sealed record ToldVerdict(ToldLine Line, string? Refused, string? Field, IReadOnlyList<string> DidYouMean, string? Words);
+
+/// <param name="Text">Cells pasted from a spreadsheet, or a CSV file.</param>
+public sealed record ToldText(string Text);
+
+/// <param name="Save">True to enter the good lines.</param>
+public sealed record ToldRequest(IReadOnlyList<ToldLine> Lines, bool Save, string Who);
+
+/// <param name="Saved">Numbers of the batches made; empty while nothing is saved.</param>
+public sealed record ToldReport(IReadOnlyList<ToldVerdict> Lines, int Accepted, int Refused, IReadOnlyList<int> Saved);
+
+/// <summary>A winter already under way, entered fast: what is in the fridge, since when.</summary>
+internal static class ToldEndpoints
+{
+    private const int MaxLines = 500;
+
+    public static void MapTold(this RouteGroupBuilder api)
+    {
+        api.MapPost("/told/lines", Split).ProducesProblem(400);
+        api.MapPost("/told", Enter).ProducesProblem(400);
+    }
+
+    private static Results<Ok<IReadOnlyList<ToldLine>>, ProblemHttpResult> Split(ToldText text)
+    {
+        var (lines, refusal) = ToldTable.Read(text.Text);
+        return lines is null ? refusal!.ToResult() : TypedResults.Ok(lines);
+    }
+
+    private static async Task<Results<Ok<ToldReport>, ProblemHttpResult>> Enter(
+        ToldRequest request, Func<GasselDb> connect, WriteGate gate, Library library, LotBook lots, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
+    {
+        if ((Limits.Text("who", request.Who, 40) ?? Limits.Count("lines", request.Lines.Count, 1, MaxLines)) is { } refusal) return refusal.ToResult();
+        return await gate.Write<Results<Ok<ToldReport>, ProblemHttpResult>>(async () =>
+        {
+            var judge = new ToldJudge(await library.Species(), await lots.All(), await library.Places(), clock.Today);
+            var judged = request.Lines.Select(judge.Judge).ToList();
+            var good = judged.Where(j => j.Good is not null).Select(j => j.Good!).ToList();
+            var numbers = new List<int>();
+            if (request.Save && good.Count > 0)
+            {
+                await using var db = connect();
+                var number = await db.Batches.MaxAsync(b => (int?)b.Number, CancellationToken.None) ?? 0;
+                var now = clock.GetUtcNow();
+                var act = Guid.CreateVersion7(now);
+                foreach (var batch in good)
+                {
+                    var row = new BatchRow
+                    {
+                        Id = Guid.CreateVersion7(now), Number = ++number, SpeciesId = batch.Species.Id, LotId = batch.Lot.Id, Plan = CoreJson.Write(batch.Plan),
+                        ConfirmedAt = now.ToUnixTimeMilliseconds(), Who = request.Who.Trim(),
+                    };
+                    var label = $"{(batch.Plan.Route.IsOutdoors ? "container" : "bag")} {row.Number}";
+                    var started = new StepStarted(BatchPlan.FirstPart, batch.Step, batch.Seeds, batch.Place.Id, new(batch.Plan.Route.IsOutdoors ? VesselKind.Container : VesselKind.Bag, label));
+                    var entry = new Entry(Guid.CreateVersion7(now), 0, act, batch.Since, null, now, request.Who.Trim(), EntrySource.Told, started);
+                    db.Batches.Add(row);
+                    db.Entries.Add(EntryCodec.ToRow(entry, row.Id, now));
+                    numbers.Add(row.Number);
+                }
+                await db.SaveChangesAsync(CancellationToken.None);
+                await shelf.Reread();
+            }
+            return TypedResults.Ok(new ToldReport([.. judged.Select(j => j.Verdict)], good.Count, judged.Count - good.Count, numbers));
+        }, cancel);
+    }
+}

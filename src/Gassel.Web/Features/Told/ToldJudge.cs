@@ -1,0 +1,79 @@
+using System.Globalization;
+using Gassel.Core;
+using Gassel.Core.Batches;
+using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+
+namespace Gassel.Web.Features.Told;
+
+/// <summary>A batch that was told, ready to be entered.</summary>
+internal sealed record ToldBatch(Core.Treatments.Species Species, KeptLot Lot, BatchPlan Plan, int Step, int Seeds, DateOnly Since, Place Place);
+
+/// <summary>Judges told lines one after the other; what one takes of a lot the next no longer has.</summary>
+internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, IReadOnlyList<KeptLot> lots, IReadOnlyList<Place> places, DateOnly today)
+{
+    private static readonly string[] DayForms = ["yyyy-MM-dd", "d MMM yyyy", "d MMMM yyyy", "d.M.yyyy", "yyyy/MM/dd"];
+
+    private readonly Dictionary<int, int> _left = lots.ToDictionary(l => l.Id, l => l.Left);
+
+    public (ToldVerdict Verdict, ToldBatch? Good) Judge(ToldLine line)
+    {
+        (ToldVerdict, ToldBatch?) No(string field, string why, IReadOnlyList<string>? near = null) => (new(line, why, field, near ?? [], null), null);
+        if (NameMatch.Exact(species, line.Species) is not { } kind)
+        {
+            var near = NameMatch.Near(species, line.Species);
+            return No("species", near.Count > 0 ? $"There is no species '{line.Species}' in the library; which one is meant?" : $"There is no species '{line.Species}' in the library; add it there first.", near);
+        }
+        var ofKind = lots.Where(l => l.SpeciesId == kind.Id).ToList();
+        if (ofKind.Count == 0) return No("lot", $"There is no lot of {kind.CommonName}; enter it on Seed first.");
+        var meant = ofKind.Where(l => line.Lot.Length == 0 || l.Id.ToString(CultureInfo.InvariantCulture) == line.Lot.TrimStart('#') || l.Lot.GatheredAt.Contains(line.Lot, StringComparison.OrdinalIgnoreCase)).ToList();
+        if (meant.Count != 1)
+        {
+            return No("lot", $"{(meant.Count == 0 ? $"There is no lot '{line.Lot}' of {kind.CommonName}" : $"{kind.CommonName} has several lots")}; which one is meant?",
+                [.. ofKind.Select(l => l.Id.ToString(CultureInfo.InvariantCulture))]);
+        }
+        var lot = meant[0];
+        if (StepOf(kind, line.Step) is not { } found)
+        {
+            var steps = kind.Routes.SelectMany(r => r.Steps).Where(s => s.Kind <= StepKind.Germinate).Select(s => s.Kind.Words()).Distinct().ToList();
+            return No("step", $"No route of {kind.CommonName} has a step '{line.Step}'; it has {string.Join(", ", steps)}.", steps);
+        }
+        if (!DateOnly.TryParseExact(line.Since, DayForms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var since)) return No("since", $"since was '{line.Since}'; valid is a day such as 12 Jan 2027 or 2027-01-12.");
+        if (since > today) return No("since", string.Create(CultureInfo.InvariantCulture, $"since was {since:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}."));
+        if (since < lot.Lot.GatheredOn) return No("since", string.Create(CultureInfo.InvariantCulture, $"since was {since:yyyy-MM-dd}, before the lot was gathered on {lot.Lot.GatheredOn:yyyy-MM-dd}."));
+        if (!int.TryParse(line.Seeds, NumberStyles.None, CultureInfo.InvariantCulture, out var seeds) || seeds < 1) return No("seeds", $"seeds was '{line.Seeds}'; valid is a whole number from 1.");
+        if (seeds > _left[lot.Id]) return No("seeds", $"seeds was {seeds}, but lot {lot.Id} has {_left[lot.Id]} left.");
+        var (route, step) = found;
+        var usual = Places.For(route.Setting, route.Steps[step]);
+        var place = line.Place.Length == 0
+            ? places.FirstOrDefault(p => p.Kind == usual)
+            : places.FirstOrDefault(p => string.Equals(p.Name, line.Place, StringComparison.OrdinalIgnoreCase) || p.Id == line.Place);
+        if (place is null) return No("place", $"There is no place '{line.Place}'; valid are {string.Join(", ", places.Select(p => p.Name))}.", [.. places.Select(p => p.Name)]);
+        _left[lot.Id] -= seeds;
+        return (new(line, null, null, [], $"{kind.CommonName}, lot {lot.Id}: {route.Steps[step].Kind.Words()} by “{route.Name}” since {DayWords.Of(since)}, {seeds} seeds, {place.Name}"),
+            new(kind, lot, Plan(route, step, since, seeds), step, seeds, since, place));
+    }
+
+    /// <summary>The step by its words; the first route that has it.</summary>
+    private static (Core.Treatments.Route Route, int Step)? StepOf(Core.Treatments.Species kind, string words)
+    {
+        static string Plain(string text) => text.Trim().ToLowerInvariant().Replace('-', ' ');
+        foreach (var route in kind.Routes)
+        {
+            for (var i = 0; i < route.Steps.Count; i++)
+            {
+                if (route.Steps[i].Kind <= StepKind.Germinate && Plain(route.Steps[i].Kind.Words()) == Plain(words)) return (route, i);
+            }
+        }
+        return null;
+    }
+
+    /// <summary>Usual days from the day told on; the steps before it lie before it.</summary>
+    private static BatchPlan Plan(Core.Treatments.Route route, int step, DateOnly since, int seeds)
+    {
+        var anchor = new Anchor(AnchorEvent.Start, since.AddDays(-route.Steps.Take(step).Sum(s => s.Days.Usual)));
+        var schedule = Scheduler.Plan(anchor, anchor.Date, [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional, s.Note))]);
+        return BatchPlanner.Confirm(route, anchor, schedule, PlanChoice.Usual, Math.Max(1, seeds / 3), seeds)!;
+    }
+}

@@ -1,0 +1,58 @@
+import { useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { answered, api } from "../../api/client";
+import { Card } from "../../shared/Card";
+import { Failure } from "../../shared/Failure";
+
+/** The plan as a calendar: a file, and a feed at an address that can be taken back. */
+export function CalendarCard() {
+  const queries = useQueryClient();
+  const address = useQuery({ queryKey: ["calendar"], queryFn: () => answered(api.GET("/api/calendar")) });
+  const [error, setError] = useState<unknown>(null);
+  const path = address.data?.path ?? null;
+  const change = async (what: "make" | "takeBack") => {
+    setError(null);
+    try {
+      await answered(
+        what === "make" ? api.POST("/api/calendar/address") : api.DELETE("/api/calendar/address"),
+      );
+      await queries.invalidateQueries({ queryKey: ["calendar"] });
+    } catch (refused) {
+      setError(refused);
+    }
+  };
+  return (
+    <Card label="calendar" sx={{ displayPrint: "none" }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1.5 }}>
+        <Typography variant="h2">Calendar</Typography>
+        <Typography sx={{ flex: "1 1 24em" }}>
+          Every start, sowing and planting as a day in a calendar program. The feed follows the book by
+          itself; whoever has its address can read it.
+        </Typography>
+        <Button component="a" href="/api/calendar.ics" download variant="outlined">
+          save as a file
+        </Button>
+        {path === null ? (
+          <Button variant="outlined" onClick={() => void change("make")}>
+            make a feed
+          </Button>
+        ) : (
+          <>
+            <Button variant="outlined" onClick={() => void change("make")}>
+              new address
+            </Button>
+            <Button onClick={() => void change("takeBack")}>take the feed back</Button>
+          </>
+        )}
+      </Box>
+      {path !== null && (
+        <Typography sx={{ mt: 1, wordBreak: "break-all" }} data-testid="feed-address">
+          {window.location.origin}
+          {path}
+        </Typography>
+      )}
+      <Failure error={error} />
+    </Card>
+  );
+}

@@ -1,0 +1,179 @@
+import { useState } from "react";
+import { Box, Button, MenuItem, TextField, ToggleButton, Typography } from "@mui/material";
+import { Link } from "react-router";
+import { useSeason } from "../../api/queries";
+import type { SeasonView } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { AlarmMark } from "../../drawings/AlarmMark";
+import { Card } from "../../shared/Card";
+import { EmptyNote } from "../../shared/EmptyNote";
+import { Failure } from "../../shared/Failure";
+import { Loading } from "../../shared/Loading";
+import { several } from "../../shared/numbers";
+import { shortDay } from "../../time/days";
+import { PLACE_WORDS } from "../plan/space";
+import { CalendarCard } from "./CalendarCard";
+import { SeasonChart } from "./SeasonChart";
+import { isLate, shown, SPANS, spanOf, WHOLE } from "./seasonFilter";
+import type { SeasonFilter, Span } from "./seasonFilter";
+import { WhatIf } from "./WhatIf";
+
+/** The whole winter at once: every batch along time, what is late, and where the room ends. */
+export function Season() {
+  const season = useSeason();
+  const { palette } = useDevice();
+  const [filter, setFilter] = useState<SeasonFilter>(WHOLE);
+  const [span, setSpan] = useState<Span>("season");
+  const [chosen, setChosen] = useState<string | null>(null);
+  if (season.error) return <Failure error={season.error} />;
+  if (!season.data) return <Loading what="the season" />;
+  const view = season.data;
+  if (view.rows.length === 0) {
+    return (
+      <EmptyNote
+        title="No batches in this season yet"
+        action={
+          <>
+            <Button component={Link} to="/plan" variant="contained" sx={{ mr: 1 }}>
+              plan a batch
+            </Button>
+            <Button component={Link} to="/batches/told" variant="outlined">
+              enter a winter under way
+            </Button>
+          </>
+        }
+      >
+        Each batch becomes a ribbon along the winter. Begin with a plan, or tell what is in the fridge
+        already.
+      </EmptyNote>
+    );
+  }
+  const rows = shown(view.rows, filter);
+  const row = view.rows.find((r) => r.id === chosen);
+  const [from, to] = spanOf(span, view);
+  const species = [...new Map(view.rows.map((r) => [r.speciesId, r.commonName]))].sort((a, b) =>
+    a[1].localeCompare(b[1]),
+  );
+  return (
+    <Box sx={{ display: "grid", gap: 2, "@media print": { "@page": { size: "landscape", margin: "8mm" } } }}>
+      <Card label="season">
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.25, alignItems: "center" }}>
+          <Typography variant="h1" sx={{ mr: 1 }}>
+            Season
+          </Typography>
+          <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", ml: "auto", displayPrint: "none" }}>
+            <Pick
+              label="Place"
+              name="place"
+              value={filter.place}
+              wide={150}
+              onPick={(place) => setFilter({ ...filter, place: place as SeasonFilter["place"] })}
+            >
+              {[["any", "every place"], ["notBegun", "not begun"], ...Object.entries(PLACE_WORDS)]}
+            </Pick>
+            <Pick
+              label="Species"
+              name="species"
+              value={filter.species}
+              wide={190}
+              onPick={(s) => setFilter({ ...filter, species: s })}
+            >
+              {[["any", "every species"], ...species]}
+            </Pick>
+            <Pick label="Days" name="span" value={span} wide={200} onPick={(s) => setSpan(s as Span)}>
+              {SPANS.map((s) => [s.id, s.words])}
+            </Pick>
+            <ToggleButton
+              value="late"
+              selected={filter.lateOnly}
+              onChange={() => setFilter({ ...filter, lateOnly: !filter.lateOnly })}
+            >
+              only late
+            </ToggleButton>
+            <Button variant="outlined" onClick={() => window.print()}>
+              print
+            </Button>
+          </Box>
+        </Box>
+        <Standing view={view} />
+        {row && <WhatIf row={row} today={view.today} close={() => setChosen(null)} key={row.id} />}
+        {rows.length === 0 ? (
+          <Typography sx={{ py: 2 }}>None is like that. Ask for every place and species.</Typography>
+        ) : (
+          <SeasonChart
+            view={view}
+            rows={rows}
+            from={from}
+            to={to}
+            chosen={chosen}
+            onChoose={(id) => setChosen(id === chosen ? null : id)}
+          />
+        )}
+        <Typography variant="body2" sx={{ color: palette.ink2, mt: 0.5 }}>
+          Firm edges: done. Broken edges: what follows. Thin line: the plan, where it was otherwise. Soft
+          ochre: days on which it may begin. ▲ the day aimed at.{" "}
+          {view.frost.length > 0 &&
+            "Blue: the more, the more years had frost still to come or come already. "}
+          Below: room taken, to the dotted line when full.
+        </Typography>
+      </Card>
+      <CalendarCard />
+    </Box>
+  );
+}
+
+/** What stands out, in sentences. */
+function Standing({ view }: { view: SeasonView }) {
+  const late = view.rows.filter(isLate).length;
+  const missing = view.rows.filter((r) => r.missesBy > 0);
+  const crowded = view.space.filter((s) => s.overflows.length > 0);
+  return (
+    <Box sx={{ mb: 0.5 }} data-testid="season-standing">
+      <Typography>
+        {several(view.rows.length, "batch", "batches")}, {late} late
+        {missing.length > 0 && `; ${missing.length} would miss the day aimed at as things stand`}.
+      </Typography>
+      {crowded.map((s) => {
+        const worst = s.overflows.reduce((a, b) => (b.taken > a.taken ? b : a));
+        return (
+          <Typography key={s.place} sx={{ display: "flex", gap: 0.75 }} data-testid={`crowded-${s.place}`}>
+            <AlarmMark />
+            <span>
+              {PLACE_WORDS[s.place]}: {worst.taken} of {s.capacity} {s.unit} from{" "}
+              {shortDay(worst.from, view.today)} to {shortDay(worst.to, view.today)}
+              {s.overflows.length > 1 && `, and ${several(s.overflows.length - 1, "other time")}`}.{" "}
+              {s.suggestion}
+            </span>
+          </Typography>
+        );
+      })}
+    </Box>
+  );
+}
+
+function Pick(props: {
+  label: string;
+  name: string;
+  value: string;
+  wide: number;
+  onPick: (value: string) => void;
+  children: (readonly string[])[];
+}) {
+  return (
+    <TextField
+      select
+      size="small"
+      label={props.label}
+      name={props.name}
+      value={props.value}
+      sx={{ width: props.wide }}
+      onChange={(event) => props.onPick(event.target.value)}
+    >
+      {props.children.map(([value, words]) => (
+        <MenuItem key={value} value={value ?? ""}>
+          {words}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}

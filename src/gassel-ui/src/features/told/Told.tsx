@@ -1,0 +1,217 @@
+import { useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { useQueryClient } from "@tanstack/react-query";
+import { Link, useNavigate } from "react-router";
+import { answered, api } from "../../api/client";
+import type { ToldLine, ToldReport, ToldVerdict } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { AlarmMark } from "../../drawings/AlarmMark";
+import { Card } from "../../shared/Card";
+import { Failure } from "../../shared/Failure";
+import { several } from "../../shared/numbers";
+import { COLUMNS, EMPTY, filled, isTable, pasted } from "./grid";
+
+/** A winter already under way: what lies where since when, typed, pasted or from a file, entered in one go. */
+export function Told() {
+  const { who, palette } = useDevice();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [lines, setLines] = useState<ToldLine[]>([EMPTY, EMPTY, EMPTY]);
+  const [verdicts, setVerdicts] = useState<Map<number, ToldVerdict>>(new Map());
+  const [report, setReport] = useState<ToldReport | null>(null);
+  const [error, setError] = useState<unknown>(null);
+
+  const put = (next: ToldLine[]) => {
+    setLines(next);
+    setReport(null);
+    setVerdicts(new Map());
+  };
+  const set = (at: number, part: Partial<ToldLine>) => {
+    const next = lines.map((line, i) => (i === at ? { ...line, ...part } : line));
+    put(at === lines.length - 1 ? [...next, EMPTY] : next);
+  };
+  const paste = async (text: string, at: number) => {
+    setError(null);
+    try {
+      const more = await answered(api.POST("/api/told/lines", { body: { text } }));
+      put(pasted(lines, at, more));
+    } catch (refused) {
+      setError(refused);
+    }
+  };
+  const ask = async (asked: ToldLine[], save: boolean) => {
+    setError(null);
+    const said = filled(asked);
+    try {
+      const answer = await answered(
+        api.POST("/api/told", { body: { lines: said.map((s) => s.line), save, who } }),
+      );
+      setReport(answer);
+      setVerdicts(new Map(said.map((s, i) => [s.at, answer.lines[i] as ToldVerdict])));
+      if (save && answer.saved.length > 0) {
+        await queries.invalidateQueries();
+        const left = asked.filter((_, at) => answer.lines[said.findIndex((s) => s.at === at)]?.refused);
+        if (left.length === 0) await navigate("/season");
+        else put([...left, EMPTY]);
+      }
+    } catch (refused) {
+      setError(refused);
+    }
+  };
+  const choose = (at: number, field: string, value: string) => {
+    const next = lines.map((line, i) => (i === at ? { ...line, [field]: value } : line));
+    setLines(next);
+    void ask(next, false);
+  };
+  const said = filled(lines);
+  return (
+    <Card label="a winter under way">
+      <Typography variant="h1">A winter under way</Typography>
+      <Typography sx={{ mb: 1.5, maxWidth: "80ch" }}>
+        Nobody starts on 1 November. One line for each bag or container: what lies where since when. Type,
+        paste cells from a spreadsheet, or take a CSV file. What is entered here is kept as told, not watched.
+      </Typography>
+      <Box sx={{ overflowX: "auto" }}>
+        <Box
+          component="table"
+          sx={{
+            borderSpacing: 0,
+            minWidth: 820,
+            width: "100%",
+            "& th": { textAlign: "left", fontWeight: 400, color: palette.ink2, pb: 0.5, pl: 1 },
+            "& td": { p: 0, borderTop: `1px solid ${palette.line}`, verticalAlign: "top" },
+            "& input": {
+              font: "inherit",
+              color: palette.ink,
+              bgcolor: "transparent",
+              background: "none",
+              border: 0,
+              width: "100%",
+              minHeight: 48,
+              px: 1,
+              py: 0,
+              boxSizing: "border-box",
+            },
+            "& input::placeholder": { color: palette.ink2, opacity: 0.75 },
+          }}
+        >
+          <thead>
+            <tr>
+              {COLUMNS.map((column) => (
+                <th key={column.id} scope="col">
+                  {column.words}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {lines.map((line, at) => {
+              const verdict = verdicts.get(at);
+              return [
+                <tr key={`cells-${at}`}>
+                  {COLUMNS.map((column) => (
+                    <td
+                      key={column.id}
+                      style={
+                        verdict?.field === column.id
+                          ? { outline: `2px solid ${palette.alarm}`, outlineOffset: -2 }
+                          : undefined
+                      }
+                    >
+                      <input
+                        name={`${column.id}-${at + 1}`}
+                        aria-label={`${column.words}, line ${at + 1}`}
+                        value={line[column.id]}
+                        placeholder={at === 0 ? column.helper : ""}
+                        autoComplete="off"
+                        onChange={(event) => set(at, { [column.id]: event.target.value })}
+                        onPaste={(event) => {
+                          const text = event.clipboardData.getData("text");
+                          if (!isTable(text)) return;
+                          event.preventDefault();
+                          void paste(text, at);
+                        }}
+                      />
+                    </td>
+                  ))}
+                </tr>,
+                verdict && (
+                  <tr key={`verdict-${at}`}>
+                    <td colSpan={COLUMNS.length} data-testid={`verdict-${at + 1}`}>
+                      <Typography
+                        variant="body2"
+                        component="div"
+                        sx={{
+                          px: 1,
+                          pb: 0.5,
+                          display: "flex",
+                          gap: 0.75,
+                          flexWrap: "wrap",
+                          alignItems: "center",
+                        }}
+                      >
+                        {verdict.refused ? <AlarmMark /> : null}
+                        <span>{verdict.refused ?? verdict.words}</span>
+                        {verdict.didYouMean.map((name) => (
+                          <Button
+                            key={name}
+                            size="small"
+                            variant="outlined"
+                            sx={{ px: 1, minHeight: 32 }}
+                            onClick={() => choose(at, verdict.field ?? "species", name)}
+                          >
+                            {name}
+                          </Button>
+                        ))}
+                      </Typography>
+                    </td>
+                  </tr>
+                ),
+              ];
+            })}
+          </tbody>
+        </Box>
+      </Box>
+      <Failure error={error} />
+      <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", alignItems: "center", mt: 1.5 }}>
+        <Button
+          variant={report && report.accepted > 0 ? "outlined" : "contained"}
+          disabled={said.length === 0}
+          onClick={() => void ask(lines, false)}
+        >
+          check {several(said.length, "line")}
+        </Button>
+        {report && report.accepted > 0 && report.saved.length === 0 && (
+          <Button variant="contained" onClick={() => void ask(lines, true)}>
+            enter {several(report.accepted, "good line")}
+          </Button>
+        )}
+        <Button component="label" variant="outlined">
+          take a CSV file
+          <input
+            type="file"
+            accept=".csv,text/csv,text/plain"
+            hidden
+            data-testid="told-file"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = "";
+              if (file) void file.text().then((text) => paste(text, said.length));
+            }}
+          />
+        </Button>
+        <Button component={Link} to="/season">
+          leave
+        </Button>
+        {report && (
+          <Typography role="status" data-testid="told-report">
+            {report.saved.length > 0
+              ? `${several(report.saved.length, "batch", "batches")} entered`
+              : `${several(report.accepted, "line")} good`}
+            , {report.refused} refused.
+          </Typography>
+        )}
+      </Box>
+    </Card>
+  );
+}
