@@ -12,7 +12,7 @@ public sealed class Screenshots
         var folder = Environment.GetEnvironmentVariable("GASSEL_SCREENSHOTS") ?? throw new InvalidOperationException("GASSEL_SCREENSHOTS must name a folder");
         using var program = new RunningProgram(demo: true);
         var views = await Views.OfDemo(program);
-        string[] names = ["rounds", "plan", "batches", "batch", "count-list", "count", "seed", "species", "site"];
+        string[] names = ["rounds", "season", "plan", "batches", "batch", "count-list", "count", "seed", "species", "site"];
         using (var desk = new Browser(program.Address))
         {
             foreach (var (view, name) in views.Zip(names).Where(v => v.Second != "count-list")) Take(desk, view, folder, name);

@@ -10,8 +10,9 @@ internal static class Views
         return
         [
             ("/", "hands today"),
+            ("/season", "would miss the day aimed at"),
             ("/plan?species=globemallow", "What can still be done"),
-            ("/batches", "23 batches"),
+            ("/batches", "24 batches"),
             ($"/batches/{Id(4)}", "germinated"),
             ("/count", "Which tray stands in front of you"),
             ($"/count/{Id(7)}/1", "seedlings stand"),

@@ -25,6 +25,13 @@ internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds
         return this;
     }
 
+    /// <summary>Told afterwards of a time in which nobody kept the book.</summary>
+    public DemoBatch Told(string day, EntryPayload payload)
+    {
+        Entries.Add(new(NextId(), 0, NextId(), DemoBatches.Day(day), null, new(2027, 2, 20, 19, 0, 0, TimeSpan.FromHours(-7)), "grower", EntrySource.Told, payload));
+        return this;
+    }
+
     /// <summary>Looked at and all well, every so many days from the first to at most the last.</summary>
     public DemoBatch Weekly(string first, string last, int everyDays = 7, string part = "1")
     {

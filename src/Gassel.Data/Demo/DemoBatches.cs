@@ -105,6 +105,9 @@ internal static class DemoBatches
             .Do("2026-11-20", new StepStarted("1", 0, 150, "cold-shelf", new(VesselKind.Bag, "bag 22")))
             .Weekly("2026-11-27", "2027-01-08")
             .Weekly("2027-01-11", "2027-03-12", 3);
+        yield return new DemoBatch(24, "elegant-penstemon", 16, 200, 60, "2027-01-30")
+            .Told("2027-01-30", new StepStarted("1", 0, 200, "cold-shelf", new(VesselKind.Bag, "bag 24")))
+            .Weekly("2027-02-27", "2027-03-13");
         yield return new DemoBatch(23, "red-osier-dogwood", 14, 100, 25, "2027-01-02")
             .Do("2027-01-02", new StepStarted("1", 0, 100, "table", new(VesselKind.Jar, "jar 23")))
             .Do("2027-01-03", new StepStarted("1", 1, null, "cold-shelf", new(VesselKind.Bag, "bag 23")))

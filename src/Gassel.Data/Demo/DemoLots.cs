@@ -40,6 +40,7 @@ internal static class DemoLots
         Lot("saskatoon", Wild("fence row, lower road", "2026-07-20", null) with { Weight = new(3.2, 180, 0.95), Cleaning = "mashed, floated, dried" }),
         Lot("red-osier-dogwood", Wild("creek bank by the culvert", "2026-08-30", 300) with { CutTest = new(11, 8, 1), Cleaning = "mashed and floated" }),
         Lot("western-trillium", Wild("draw under the firs", "2024-07-15", 80) with { Permission = null, Note = "kept in a paper bag" }),
+        Lot("elegant-penstemon", Wild("scree by the upper gate", "2026-08-28", null) with { Weight = new(0.4, 1900, 0.9), Note = "shaken from the capsules" }),
         Lot("indian-ricegrass", new("bought, cleaned", DemoBatches.Day("2023-09-01"), null, new(12, 330, 0.97), SeedSource.CleanedBought)),
     ];
 

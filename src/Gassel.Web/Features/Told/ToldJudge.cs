@@ -39,7 +39,7 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
             var steps = kind.Routes.SelectMany(r => r.Steps).Where(s => s.Kind <= StepKind.Germinate).Select(s => s.Kind.Words()).Distinct().ToList();
             return No("step", $"No route of {kind.CommonName} has a step '{line.Step}'; it has {string.Join(", ", steps)}.", steps);
         }
-        if (!DateOnly.TryParseExact(line.Since, DayForms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var since)) return No("since", $"since was '{line.Since}'; valid is a day such as 12 Jan 2027 or 2027-01-12.");
+        if (DayOf(line.Since) is not { } since) return No("since", $"since was '{line.Since}'; valid is a day such as 12 Jan, 12 Jan 2027 or 2027-01-12.");
         if (since > today) return No("since", string.Create(CultureInfo.InvariantCulture, $"since was {since:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}."));
         if (since < lot.Lot.GatheredOn) return No("since", string.Create(CultureInfo.InvariantCulture, $"since was {since:yyyy-MM-dd}, before the lot was gathered on {lot.Lot.GatheredOn:yyyy-MM-dd}."));
         if (!int.TryParse(line.Seeds, NumberStyles.None, CultureInfo.InvariantCulture, out var seeds) || seeds < 1) return No("seeds", $"seeds was '{line.Seeds}'; valid is a whole number from 1.");
@@ -53,6 +53,15 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
         _left[lot.Id] -= seeds;
         return (new(line, null, null, [], $"{kind.CommonName}, lot {lot.Id}: {route.Steps[step].Kind.Words()} by “{route.Name}” since {DayWords.Of(since)}, {seeds} seeds, {place.Name}"),
             new(kind, lot, Plan(route, step, since, seeds), step, seeds, since, place));
+    }
+
+    /// <summary>A day without its year is the last such day up to today.</summary>
+    private DateOnly? DayOf(string text)
+    {
+        if (DateOnly.TryParseExact(text, DayForms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day)) return day;
+        var thisYear = string.Create(CultureInfo.InvariantCulture, $"{text} {today.Year}");
+        if (!DateOnly.TryParseExact(thisYear, ["d MMM yyyy", "d MMMM yyyy"], CultureInfo.InvariantCulture, DateTimeStyles.None, out day)) return null;
+        return day <= today ? day : day.AddYears(-1);
     }
 
     /// <summary>The step by its words; the first route that has it.</summary>

@@ -44,4 +44,4 @@ export function spanOf(span: Span, view: SeasonView): [Day, Day] {
 
 /** Height of a row so that forty fit on a screen. */
 export const rowHeight = (rows: number): number =>
-  Math.round(Math.min(24, Math.max(13, 560 / Math.max(1, rows))));
+  Math.round(Math.min(24, Math.max(13, 470 / Math.max(1, rows))));

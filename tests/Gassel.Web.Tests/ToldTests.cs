@@ -1,0 +1,108 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+
+namespace Gassel.Web.Tests;
+
+/// <summary>A winter already under way, entered line by line.</summary>
+public sealed class ToldTests : IAsyncLifetime
+{
+    private readonly RunningBook _book = new();
+
+    public async ValueTask InitializeAsync()
+    {
+        await _book.InitializeAsync();
+        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await _book.Post("/api/lots", """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500}}""");
+        await _book.Post("/api/lots", """{"speciesId":"globemallow","lot":{"gatheredAt":"burn","gatheredOn":"2026-07-01","counted":100}}""");
+        await _book.Post("/api/lots", """{"speciesId":"globemallow","lot":{"gatheredAt":"road","gatheredOn":"2025-07-01","counted":100}}""");
+    }
+
+    public ValueTask DisposeAsync() => _book.DisposeAsync();
+
+    private Task<(int Status, JsonNode Body)> Lines(string text) => _book.Post("/api/told/lines", JsonSerializer.Serialize(new { text }));
+
+    private async Task<JsonNode> Tell(bool save, params string[] lines)
+    {
+        var cells = lines.Select(l => l.Split('|')).Select(c => new { species = c[0], lot = c[1], step = c[2], since = c[3], seeds = c[4], place = c[5] });
+        var (status, report) = await _book.Post("/api/told", JsonSerializer.Serialize(new { lines = cells, save, who = "grower" }));
+        Assert.True(status == 200, report.ToJsonString());
+        return report;
+    }
+
+    [Fact]
+    public async Task Eighty_bags_since_january_are_batches_in_the_cold_told_and_not_watched()
+    {
+        var lines = Enumerable.Range(0, 80).Select(i => "arrowleaf balsamroot|1|cold-moist|12 Jan 2027|6|").ToArray();
+        var report = await Tell(true, lines);
+        Assert.Equal((80, 0, 80), (report["accepted"]!.GetValue<int>(), report["refused"]!.GetValue<int>(), report["saved"]!.AsArray().Count));
+        var batches = (await _book.Get("/api/batches")).AsArray();
+        Assert.Equal(80, batches.Count);
+        Assert.StartsWith("cold-moist, day 61 of 84", batches[0]!["status"]!.GetValue<string>());
+        var batch = await _book.Get($"/api/batches/{batches[0]!["id"]}");
+        Assert.Equal("told", batch["log"]![0]!["source"]!.GetValue<string>());
+        Assert.Empty(batch["parts"]![0]!["outlook"]!["changes"]!.AsArray());
+        Assert.Equal(20, (await _book.Get("/api/lots"))[0]!["seedsLeft"]!.GetValue<int>());
+    }
+
+    [Fact]
+    public async Task A_step_in_the_middle_of_a_route_begins_there()
+    {
+        await Tell(true, "streambank globemallow|burn|cold-moist|1 Mar|60|Cold shelf");
+        var batch = await _book.Get($"/api/batches/{(await _book.Get("/api/batches"))[0]!["id"]}");
+        Assert.Equal(2, batch["parts"]![0]!["state"]!["spans"]![0]!["step"]!.GetValue<int>());
+        Assert.Equal("2027-03-01", batch["parts"]![0]!["state"]!["spans"]![0]!["start"]!.GetValue<string>());
+        Assert.Equal("2027-02-28", batch["plan"]!["start"]!.GetValue<string>());
+    }
+
+    [Theory]
+    [InlineData("arrowleaf balsamrot|1|cold-moist|2027-01-12|10|", "species", "arrowleaf balsamroot")]
+    [InlineData("streambank globemallow||cold-moist|2027-01-12|10|", "lot", "2")]
+    [InlineData("arrowleaf balsamroot|9|cold-moist|2027-01-12|10|", "lot", "1")]
+    [InlineData("small camas||cold-moist|2027-01-12|10|", "lot", null)]
+    [InlineData("arrowleaf balsamroot|1|soak|2027-01-12|10|", "step", "cold-moist")]
+    [InlineData("arrowleaf balsamroot|1|cold-moist|2027-13-12|10|", "since", null)]
+    [InlineData("arrowleaf balsamroot|1|cold-moist|2027-03-20|10|", "since", null)]
+    [InlineData("arrowleaf balsamroot|1|cold-moist|2026-06-20|10|", "since", null)]
+    [InlineData("arrowleaf balsamroot|1|cold-moist|2027-01-12|ten|", "seeds", null)]
+    [InlineData("arrowleaf balsamroot|1|cold-moist|2027-01-12|501|", "seeds", null)]
+    [InlineData("arrowleaf balsamroot|1|cold-moist|2027-01-12|10|attic", "place", "Cold shelf")]
+    public async Task A_line_that_is_not_clear_is_asked_about_and_not_guessed(string line, string field, string? offered)
+    {
+        var report = await Tell(true, line);
+        var verdict = report["lines"]![0]!;
+        Assert.Equal(field, verdict["field"]!.GetValue<string>());
+        Assert.NotNull(verdict["refused"]);
+        if (offered is not null) Assert.Contains(offered, verdict["didYouMean"]!.AsArray().Select(n => n!.GetValue<string>()));
+        Assert.Empty((await _book.Get("/api/batches")).AsArray());
+    }
+
+    [Fact]
+    public async Task A_lot_is_not_told_away_twice()
+    {
+        var report = await Tell(false, "arrowleaf balsamroot|1|cold-moist|12 Jan 2027|300|", "arrowleaf balsamroot|1|cold-moist|12 Jan 2027|300|");
+        Assert.Equal(1, report["accepted"]!.GetValue<int>());
+        Assert.Contains("200 left", report["lines"]![1]!["refused"]!.GetValue<string>());
+    }
+
+    [Fact]
+    public async Task A_paste_is_cut_into_lines_whatever_its_columns_are_called()
+    {
+        var (_, tabs) = await Lines("small camas\t1\tcold-moist\t12 Jan 2027\t80\n\nsaskatoon\t\tcold-moist\t3 Feb\t40\tCold shelf\n");
+        Assert.Equal(2, tabs.AsArray().Count);
+        Assert.Equal("Cold shelf", tabs[1]!["place"]!.GetValue<string>());
+        var (_, named) = await Lines("Seeds;Species;Since;Step;Lot\n80;small camas;12 Jan 2027;cold-moist;1\n");
+        Assert.Equal(("small camas", "80", ""), (named[0]!["species"]!.GetValue<string>(), named[0]!["seeds"]!.GetValue<string>(), named[0]!["place"]!.GetValue<string>()));
+    }
+
+    [Theory]
+    [InlineData("species,since\nsmall camas,12 Jan 2027\n", "lot, step, seeds")]
+    [InlineData("small camas\t12 Jan 2027\n", "2 cells")]
+    [InlineData("  ", "nothing in it")]
+    [InlineData("species,lot,step,since,seeds\n\"small camas,1,cold-moist,12 Jan,3\n", "quotation mark")]
+    public async Task A_paste_with_half_the_columns_is_told_which_are_wanted(string text, string said)
+    {
+        var (status, problem) = await Lines(text);
+        Assert.Equal((400, "text"), (status, problem["field"]!.GetValue<string>()));
+        Assert.Contains(said, problem["detail"]!.GetValue<string>());
+    }
+}
