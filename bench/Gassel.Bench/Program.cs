@@ -8,3 +8,4 @@ await StartBench.Run(root, ground);
 SizeBench.Run(root);
 await RecordingBench.Run(root, ground);
 await PlanBench.Run(root);
+await SeasonBench.Run(root);

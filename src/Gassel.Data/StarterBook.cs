@@ -32,9 +32,11 @@ public static class StarterBook
                 row.Routes.Add(route);
             }
         }
-        if (!await db.Places.AnyAsync())
+        var places = await db.Places.ToDictionaryAsync(p => p.Id);
+        foreach (var (starter, i) in Places.Starter.Select((p, i) => (p, i)))
         {
-            db.Places.AddRange(Places.Starter.Select((p, i) => new PlaceRow { Id = p.Id, Name = p.Name, Kind = p.Kind, AssumedC = p.AssumedC, Position = i }));
+            if (places.TryGetValue(starter.Id, out var place)) place.Position = i;
+            else db.Places.Add(new() { Id = starter.Id, Name = starter.Name, Kind = starter.Kind, AssumedC = starter.AssumedC, Position = i });
         }
         await db.SaveChangesAsync();
         await db.Database.ExecuteSqlRawAsync(string.Create(CultureInfo.InvariantCulture, $"PRAGMA user_version = {Version}"));

@@ -29,6 +29,13 @@ public sealed partial class RunningProgram : IDisposable
 
     public async Task<JsonNode> Get(string path) => (await Http.GetFromJsonAsync<JsonNode>(path))!;
 
+    public async Task Send(string path, string json)
+    {
+        using var content = new StringContent(json, System.Text.Encoding.UTF8, "application/json");
+        using var answer = await Http.PostAsync(path, content);
+        if (!answer.IsSuccessStatusCode) throw new InvalidOperationException($"{path}: {await answer.Content.ReadAsStringAsync()}");
+    }
+
     public void Dispose()
     {
         Http.Dispose();

@@ -10,10 +10,9 @@ public static class BatchFold
 {
     public static BatchState Run(BatchPlan plan, IEnumerable<Entry> entries)
     {
-        var once = entries.GroupBy(e => e.Id).Select(g => g.MinBy(e => e.Sequence)!)
-            .OrderBy(e => e.DoneOn).ThenBy(e => e.Sequence).ToList();
-        var takenBack = Voids.TakenBack(once);
-        var here = once.Select(e => e.Id).ToHashSet();
+        var here = FirstOfEach(entries);
+        var once = InOrder(here.Values);
+        var takenBack = once.Exists(e => e.Payload is VoidEntry) ? Voids.TakenBack(once) : [];
         var run = new Folding(plan);
         var log = new List<LoggedEntry>(once.Count);
         foreach (var entry in once)
@@ -24,7 +23,7 @@ public static class BatchFold
             }
             else if (entry.Payload is VoidEntry v)
             {
-                log.Add(new(entry, here.Contains(v.Entry) ? EntryFate.Counted : EntryFate.Held, null));
+                log.Add(new(entry, here.ContainsKey(v.Entry) ? EntryFate.Counted : EntryFate.Held, null));
             }
             else
             {
@@ -33,6 +32,29 @@ public static class BatchFold
             }
         }
         return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence), run.LastReplan);
+    }
+
+    /// <summary>The same id twice is one entry: that which arrived first.</summary>
+    private static Dictionary<Guid, Entry> FirstOfEach(IEnumerable<Entry> entries)
+    {
+        var first = new Dictionary<Guid, Entry>(entries is IReadOnlyCollection<Entry> known ? known.Count : 0);
+        foreach (var entry in entries)
+        {
+            if (!first.TryGetValue(entry.Id, out var there) || entry.Sequence < there.Sequence) first[entry.Id] = entry;
+        }
+        return first;
+    }
+
+    /// <summary>By the day done, then by arrival. Most batches are recorded in that order and need no sorting.</summary>
+    private static List<Entry> InOrder(IReadOnlyCollection<Entry> entries)
+    {
+        var list = new List<Entry>(entries);
+        for (var i = 1; i < list.Count; i++)
+        {
+            var (a, b) = (list[i - 1], list[i]);
+            if (a.DoneOn > b.DoneOn || (a.DoneOn == b.DoneOn && a.Sequence > b.Sequence)) return [.. list.OrderBy(e => e.DoneOn).ThenBy(e => e.Sequence)];
+        }
+        return list;
     }
 
     /// <summary>A part while the fold runs.</summary>

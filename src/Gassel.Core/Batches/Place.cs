@@ -8,6 +8,9 @@ public enum PlaceKind
     ColdShelf,
     WarmShelf,
     LampShelf,
+
+    /// <summary>Under the lamps and warmed from below.</summary>
+    HeatMat,
     Yard,
 }
 
@@ -25,6 +28,7 @@ public static class Places
         new("cold-shelf", "Cold shelf", PlaceKind.ColdShelf, 4),
         new("warm-shelf", "Warm shelf", PlaceKind.WarmShelf, 22),
         new("lamp-shelf", "Lamp shelf", PlaceKind.LampShelf, 18),
+        new("heat-mat", "Heat mat", PlaceKind.HeatMat, 24),
         new("yard", "Yard", PlaceKind.Yard, 5),
     ];
 
@@ -34,15 +38,24 @@ public static class Places
     /// </summary>
     public const PlaceKind ForSprouts = PlaceKind.LampShelf;
 
+    /// <summary>A band that begins here is too warm for a cool room, °C: the tray goes on the mat (our assumption).</summary>
+    private const double MatFromC = 18;
+
     /// <summary>
-    /// The kind of place a step is usually done in. Cool germinators go to the yard's shelter, not under warm lamps; an outdoor route is in the
+    /// The kind of place a step is usually done in. Cool germinators go to the yard's shelter, not under warm lamps; no mat
+    /// where the top of the band is 18 °C or less (common practice, no source); an outdoor route is in the
     /// yard from its first cold or warm spell on.
     /// </summary>
     public static PlaceKind For(RouteSetting setting, RouteStep step) => setting != RouteSetting.Indoors && step.Kind >= StepKind.WarmMoist ? PlaceKind.Yard : step.Kind switch
     {
         StepKind.ColdMoist or StepKind.ColdDry or StepKind.SeedVernalization => PlaceKind.ColdShelf,
         StepKind.WarmMoist or StepKind.AfterRipen => PlaceKind.WarmShelf,
-        StepKind.Germinate => step.Band is { HighC: < 16 } ? PlaceKind.Yard : PlaceKind.LampShelf,
+        StepKind.Germinate => step.Band switch
+        {
+            { HighC: < 16 } => PlaceKind.Yard,
+            { LowC: >= MatFromC, HighC: > MatFromC } => PlaceKind.HeatMat,
+            _ => PlaceKind.LampShelf,
+        },
         StepKind.GrowOn => PlaceKind.LampShelf,
         StepKind.HardenOff or StepKind.DormantSeason or StepKind.PlantVernalization => PlaceKind.Yard,
         _ => PlaceKind.Table,

@@ -18,7 +18,7 @@ public sealed record SpaceCheck(PlaceKind Place, string Unit, int Needed, DateOn
 }
 
 /// <summary>
-/// Room on the shelves, counted in what stands there: a bag or jar on table, cold and warm shelf, a tray under the lamps, a container or
+/// Room on the shelves, counted in what stands there: a bag or jar on table, cold and warm shelf, a tray under the lamps or on the mat, a container or
 /// tray in the yard. One batch, one bag, as long as it is not sown; plants grown on stay under the lamps for eight weeks and stand in the
 /// yard after that (our assumption).
 /// </summary>
@@ -29,7 +29,7 @@ public static class ShelfSpace
 
     public static string Unit(PlaceKind place) => place switch
     {
-        PlaceKind.LampShelf => "trays",
+        PlaceKind.LampShelf or PlaceKind.HeatMat => "trays",
         PlaceKind.Yard => "containers",
         _ => "bags",
     };
@@ -86,7 +86,7 @@ public static class ShelfSpace
 
     private static int Units(PlaceKind place, int trays, int containers) => place switch
     {
-        PlaceKind.LampShelf => trays,
+        PlaceKind.LampShelf or PlaceKind.HeatMat => trays,
         PlaceKind.Yard => containers,
         _ => 1,
     };

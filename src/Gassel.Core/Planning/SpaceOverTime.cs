@@ -59,9 +59,11 @@ public static class SpaceOverTime
     {
         var culture = CultureInfo.InvariantCulture;
         var horizon = over.From.AddYears(2);
+        // the least move that takes a batch off the days in question: to begin when they end, or to be gone when they begin
         foreach (var (batch, by) in movable
-            .Where(m => m.Taken.Any(t => t.Place == place && t.From < over.To && over.From < t.To))
-            .SelectMany(m => Enumerable.Range(1, Math.Max(m.EarliestBy, m.LatestBy)).SelectMany(d => new[] { d, -d }).Where(d => d <= m.LatestBy && -d <= m.EarliestBy).Select(d => (m, d)))
+            .SelectMany(m => m.Taken.Where(t => t.Place == place && t.From < over.To && over.From < t.To)
+                .SelectMany(t => new[] { over.To.DayNumber - t.From.DayNumber, over.From.DayNumber - t.To.DayNumber })
+                .Where(d => d <= m.LatestBy && -d <= m.EarliestBy).Select(d => (m, d)))
             .OrderBy(c => Math.Abs(c.d)))
         {
             var own = batch.Taken.Where(t => t.Place == place).ToList();
@@ -73,7 +75,7 @@ public static class SpaceOverTime
                 return string.Create(culture, $"Start {batch.Name} on {DayWords.Of(batch.Start.AddDays(by))} in the place of {DayWords.Of(batch.Start)}: still in its window, and everything fits.");
             }
         }
-        return string.Create(culture, $"No start that is still to come can resolve it; make room for {over.Taken - room} {ShelfSpace.Unit(place)} from {DayWords.Of(over.From)} to {DayWords.Of(over.To)}.");
+        return string.Create(culture, $"No start that is still to come can resolve it; make room for {over.Taken - room} more {ShelfSpace.Unit(place)} from {DayWords.Of(over.From)} to {DayWords.Of(over.To)}.");
     }
 
     private static int Worst(List<SpaceTaken> taken, DateOnly from, DateOnly to) => Stretches(taken, from, to).Select(s => s.Taken).DefaultIfEmpty(0).Max();

@@ -30,7 +30,7 @@ public class SpaceOverTimeTests
     {
         SpaceTaken[] taken = [Cold(0, 40, 2), Cold(20, 60)];
         var shelf = Shelf(2, taken, new MovableBatch("B-7", [taken[1]], Day.AddDays(20), 5, 10));
-        Assert.Contains("make room for 1 bags from 21 Jan 2027 to 10 Feb 2027", shelf.Suggestion);
+        Assert.Contains("make room for 1 more bags from 21 Jan 2027 to 10 Feb 2027", shelf.Suggestion);
         Assert.Null(Shelf(3, taken).Suggestion);
     }
 

@@ -2762,7 +2762,7 @@ export interface components {
             capacity: null | number;
         };
         /** @enum {unknown} */
-        PlaceKind: "table" | "coldShelf" | "warmShelf" | "lampShelf" | "yard";
+        PlaceKind: "table" | "coldShelf" | "warmShelf" | "lampShelf" | "heatMat" | "yard";
         PlaceOverTime: {
             place: components["schemas"]["PlaceKind"];
             unit: string;

@@ -57,6 +57,8 @@ export function makeTheme(p: Palette, mode: "light" | "dark"): Theme {
           body: { fontVariantNumeric: "tabular-nums" },
           ":focus-visible": { outline: `3px solid ${p.ochre}`, outlineOffset: 2 },
           "@media print": { body: { background: "#fff" } },
+          // the season is wider than high, and prints so
+          "@page season": { size: "landscape", margin: "8mm" },
         },
       },
     },

@@ -91,6 +91,7 @@ export function Batch() {
               alone={living.length === 1}
             />
           ))}
+          {sown.length === 0 && <WhatFollows batch={batch.data} today={today} />}
           {sown.length === 0 && (
             <Card label="result">
               <Typography variant="h2">No seedlings to count yet</Typography>
@@ -100,7 +101,7 @@ export function Batch() {
         </Box>
         <Box sx={{ display: "grid", gap: 2 }}>
           <NextWork due={due} plan={plan} batch={id} today={today} />
-          <WhatFollows batch={batch.data} today={today} />
+          {sown.length > 0 && <WhatFollows batch={batch.data} today={today} />}
           <Card label="log">
             <Typography variant="h2">Log</Typography>
             <EntryLog batch={id} log={log} today={today} />

@@ -7,6 +7,7 @@ export const PLACE_WORDS: Record<Place["kind"], string> = {
   coldShelf: "cold shelf",
   warmShelf: "warm shelf",
   lampShelf: "lamp shelf",
+  heatMat: "heat mat",
   yard: "yard",
 };
 

@@ -55,7 +55,7 @@ export function Season() {
     a[1].localeCompare(b[1]),
   );
   return (
-    <Box sx={{ display: "grid", gap: 2, "@media print": { "@page": { size: "landscape", margin: "8mm" } } }}>
+    <Box sx={{ display: "grid", gap: 2, page: "season" }}>
       <Card label="season">
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.25, alignItems: "center" }}>
           <Typography variant="h1" sx={{ mr: 1 }}>

@@ -104,20 +104,7 @@ interface RowProps {
 function Row({ row, top, height, frame, chosen, narrow, onChoose }: RowProps) {
   const { palette: p } = useDevice();
   return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-pressed={chosen}
-      aria-label={`B-${row.number} ${row.commonName}${isLate(row) ? ", late" : ""}`}
-      data-testid={`row-${row.number}`}
-      style={{ cursor: "pointer" }}
-      onClick={onChoose}
-      onKeyDown={(event) => {
-        if (event.key !== "Enter" && event.key !== " ") return;
-        event.preventDefault();
-        onChoose();
-      }}
-    >
+    <g style={{ cursor: "pointer" }} onClick={onChoose}>
       <rect
         x={0}
         y={top}
@@ -126,18 +113,31 @@ function Row({ row, top, height, frame, chosen, narrow, onChoose }: RowProps) {
         fill={chosen ? p.ochre : p.card}
         opacity={chosen ? 0.14 : 0}
       />
-      {isLate(row) && <path d={`M4 ${top + height - 4}v-10l9 4-9 3.5`} fill={p.alarm} stroke={p.alarm} />}
-      <text
-        x={18}
-        y={top + height / 2 + 4.5}
-        fontSize={height < 16 ? 12 : 13.5}
-        fontWeight={chosen ? 700 : 400}
-        fill={p.ink}
+      <g
+        role="button"
+        tabIndex={0}
+        aria-pressed={chosen}
+        data-testid={`row-${row.number}`}
+        onKeyDown={(event) => {
+          if (event.key !== "Enter" && event.key !== " ") return;
+          event.preventDefault();
+          onChoose();
+        }}
       >
-        B-{row.number}
-        {narrow ? "" : ` ${row.commonName}`}
-        {!narrow && row.parts > 1 ? `, ${row.parts} parts` : ""}
-      </text>
+        <rect x={0} y={top} width={frame.left - 4} height={height} fill={p.card} opacity={0} />
+        {isLate(row) && <path d={`M4 ${top + height - 4}v-10l9 4-9 3.5`} fill={p.alarm} stroke={p.alarm} />}
+        <text
+          x={18}
+          y={top + height / 2 + 4.5}
+          fontSize={height < 16 ? 12 : 13.5}
+          fontWeight={chosen ? 700 : 400}
+          fill={p.ink}
+        >
+          B-{row.number}
+          {narrow ? "" : ` ${row.commonName}`}
+          {!narrow && row.parts > 1 ? `, ${row.parts} parts` : ""}
+        </text>
+      </g>
       <Ribbon row={row} top={top} height={height} frame={frame} />
     </g>
   );

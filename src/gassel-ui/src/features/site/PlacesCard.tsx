@@ -13,6 +13,7 @@ const UNITS: Record<Place["kind"], string> = {
   coldShelf: "bags",
   warmShelf: "bags",
   lampShelf: "trays",
+  heatMat: "trays",
   yard: "containers",
 };
 

@@ -19,6 +19,7 @@ export function Told() {
   const [lines, setLines] = useState<ToldLine[]>([EMPTY, EMPTY, EMPTY]);
   const [verdicts, setVerdicts] = useState<Map<number, ToldVerdict>>(new Map());
   const [report, setReport] = useState<ToldReport | null>(null);
+  const [entered, setEntered] = useState(0);
   const [error, setError] = useState<unknown>(null);
 
   const put = (next: ToldLine[]) => {
@@ -52,7 +53,10 @@ export function Told() {
         await queries.invalidateQueries();
         const left = asked.filter((_, at) => answer.lines[said.findIndex((s) => s.at === at)]?.refused);
         if (left.length === 0) await navigate("/season");
-        else put([...left, EMPTY]);
+        else {
+          put([...left, EMPTY]);
+          setEntered(entered + answer.saved.length);
+        }
       }
     } catch (refused) {
       setError(refused);
@@ -203,14 +207,10 @@ export function Told() {
         <Button component={Link} to="/season">
           leave
         </Button>
-        {report && (
-          <Typography role="status" data-testid="told-report">
-            {report.saved.length > 0
-              ? `${several(report.saved.length, "batch", "batches")} entered`
-              : `${several(report.accepted, "line")} good`}
-            , {report.refused} refused.
-          </Typography>
-        )}
+        <Typography role="status" data-testid="told-report">
+          {entered > 0 && `${several(entered, "batch", "batches")} entered; what is left here was refused. `}
+          {report && `${several(report.accepted, "line")} good, ${report.refused} refused.`}
+        </Typography>
       </Box>
     </Card>
   );

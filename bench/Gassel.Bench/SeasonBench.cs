@@ -1,0 +1,88 @@
+using System.Diagnostics;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+using Gassel.Core.Batches;
+using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Bench;
+
+/// <summary>Folding a big winter, and the whole season in one request.</summary>
+internal static class SeasonBench
+{
+    private const int Batches = 500;
+    private const int EntriesEach = 100;
+    private static readonly DateOnly Start = new(2026, 11, 1);
+    private static readonly Species Species = StarterLibrary.All.Single(s => s.Id == "balsamroot");
+
+    public static async Task Run(string root)
+    {
+        var (small, large) = (Winter(Batches / 10), Winter(Batches));
+        var (cold, tenth) = (Time(() => Fold(large)), Time(() => Fold(small)));
+        var states = large.Select(b => (b.Plan, State: BatchFold.Run(b.Plan, b.Entries))).ToList();
+        var cached = Time(() =>
+        {
+            foreach (var (plan, state) in states) DueWork.For(plan, state, Species, Start.AddDays(120));
+        });
+        var entries = Batches * EntriesEach;
+        Console.WriteLine($"folding {entries} entries of {Batches} batches with due work: cold {1000 * cold:0} ms ({entries / cold:0} entries a second), from folded state {1000 * cached:0.0} ms; ten times the data {cold / tenth:0.0} × the time (aim 11)");
+
+        var few = await Season(root, Batches / 10);
+        var many = await Season(root, Batches);
+        Console.WriteLine($"Season of {Batches} batches in one request: {many.Raw / 1000.0:0} kB, {many.Packed / 1000.0:0} kB packed, p50 {many.P50:0} ms, p95 {many.P95:0} ms; {Batches / 10} batches p50 {few.P50:0.0} ms, ten times the data {many.P50 / few.P50:0.0} × the time (aim 11)");
+    }
+
+    private static List<(BatchPlan Plan, List<Entry> Entries)> Winter(int batches)
+    {
+        var route = Species.Routes[0];
+        var schedule = Scheduler.Plan(new(AnchorEvent.Start, Start), Start, [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days))]);
+        var plan = BatchPlanner.Confirm(route, new(AnchorEvent.Start, Start), schedule, PlanChoice.Usual, 30, 60)!;
+        Entry At(int n, int day, EntryPayload payload) => new(Guid.NewGuid(), n, default, Start.AddDays(day), null, default, "bench", EntrySource.Hand, payload);
+        return [.. Enumerable.Range(0, batches).Select(_ => (plan, Enumerable.Range(0, EntriesEach)
+            .Select(i => At(i + 1, i, i == 0 ? new StepStarted("1", 0, 60, "cold-shelf") : new Check("1", Moisture.Right, MouldSeen.None, 0))).ToList()))];
+    }
+
+    private static void Fold(List<(BatchPlan Plan, List<Entry> Entries)> winter)
+    {
+        foreach (var (plan, entries) in winter) DueWork.For(plan, BatchFold.Run(plan, entries), Species, Start.AddDays(120));
+    }
+
+    /// <summary>Median seconds of seven runs, the first not counted.</summary>
+    private static double Time(Action work)
+    {
+        var times = new List<double>();
+        for (var i = 0; i < 8; i++)
+        {
+            var clock = Stopwatch.GetTimestamp();
+            work();
+            if (i > 0) times.Add(Stopwatch.GetElapsedTime(clock).TotalSeconds);
+        }
+        return Middle.Of(times);
+    }
+
+    private static async Task<(long Raw, long Packed, double P50, double P95)> Season(string root, int batches)
+    {
+        // the folder is left to the system: the program has it open until this ends
+        var folder = Directory.CreateTempSubdirectory("gassel-bench-").FullName;
+        using var served = await Served.Launch("/api/site", port => [Path.Combine(root, "artifacts", "gassel", "Gassel.Web.dll"), "--demo", "--port", $"{port}", "--data", folder]);
+        await Ask.Send(served.Http, HttpMethod.Post, "/api/lots", """{"speciesId":"saskatoon","lot":{"gatheredAt":"bench","gatheredOn":"2026-07-01","counted":1000000}}""");
+        var lines = new JsonArray([.. Enumerable.Range(0, batches - 24).Select(i => new JsonObject
+        {
+            ["species"] = "saskatoon", ["lot"] = "bench", ["step"] = "cold-moist", ["since"] = Start.AddDays(i % 100).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture), ["seeds"] = "60", ["place"] = "",
+        })]);
+        await Ask.Send(served.Http, HttpMethod.Post, "/api/told", new JsonObject { ["lines"] = lines, ["save"] = true, ["who"] = "bench" }.ToJsonString());
+        var times = new List<double>();
+        long raw = 0;
+        for (var i = 0; i < 70; i++)
+        {
+            var clock = Stopwatch.GetTimestamp();
+            raw = (await served.Http.GetByteArrayAsync("/api/season")).Length;
+            if (i >= 20) times.Add(Stopwatch.GetElapsedTime(clock).TotalMilliseconds);
+        }
+        using var packed = new HttpRequestMessage(HttpMethod.Get, "/api/season");
+        packed.Headers.AcceptEncoding.ParseAdd("br");
+        using var answer = await served.Http.SendAsync(packed);
+        var result = (raw, (await answer.Content.ReadAsByteArrayAsync()).LongLength, Middle.Of(times), Middle.Quantile(times, 0.95));
+        return result;
+    }
+}
