@@ -18,7 +18,7 @@ internal static class SeasonBench
     public static async Task Run(string root)
     {
         var (small, large) = (Winter(Batches / 10), Winter(Batches));
-        var (cold, tenth) = (Time(() => Fold(large)), Time(() => Fold(small)));
+        var (cold, tenth) = (Time(() => Fold(large)), Time(() => Fold(small), runs: 80));
         var states = large.Select(b => (b.Plan, State: BatchFold.Run(b.Plan, b.Entries))).ToList();
         var cached = Time(() =>
         {
@@ -47,17 +47,15 @@ internal static class SeasonBench
         foreach (var (plan, entries) in winter) DueWork.For(plan, BatchFold.Run(plan, entries), Species, Start.AddDays(120));
     }
 
-    /// <summary>Median seconds of seven runs, the first not counted.</summary>
-    private static double Time(Action work)
+    /// <summary>
+    /// Mean seconds of a run, over enough runs that the collector's share falls on small and large data alike; the first is not counted.
+    /// </summary>
+    private static double Time(Action work, int runs = 8)
     {
-        var times = new List<double>();
-        for (var i = 0; i < 8; i++)
-        {
-            var clock = Stopwatch.GetTimestamp();
-            work();
-            if (i > 0) times.Add(Stopwatch.GetElapsedTime(clock).TotalSeconds);
-        }
-        return Middle.Of(times);
+        work();
+        var clock = Stopwatch.GetTimestamp();
+        for (var i = 0; i < runs; i++) work();
+        return Stopwatch.GetElapsedTime(clock).TotalSeconds / runs;
     }
 
     private static async Task<(long Raw, long Packed, double P50, double P95)> Season(string root, int batches)

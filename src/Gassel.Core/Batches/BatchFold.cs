@@ -143,7 +143,7 @@ public static class BatchFold
                 SeedsStarted += start.Seeds.Value;
             }
             part.EndOpen(entry.DoneOn);
-            part.Spans.Add(new(start.Step, entry.DoneOn, null));
+            part.Spans.Add(new(start.Step, entry.DoneOn, null, entry.Source == EntrySource.Told));
             if (kind == StepKind.Germinate || plan.IsSownAt(start.Step)) part.SownOn ??= entry.DoneOn;
             Stand(part, start.Place, start.Vessel);
             return null;

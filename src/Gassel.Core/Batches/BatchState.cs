@@ -3,7 +3,8 @@ using Gassel.Core.Germination;
 namespace Gassel.Core.Batches;
 
 /// <summary>A step a part was or is in. <c>End</c> is null while it lasts.</summary>
-public sealed record StepSpan(int Step, DateOnly Start, DateOnly? End);
+/// <param name="Told">Its beginning was told afterwards: nobody watched it in this book.</param>
+public sealed record StepSpan(int Step, DateOnly Start, DateOnly? End, bool Told = false);
 
 /// <summary>A check as recorded.</summary>
 public sealed record CheckRecord(Guid Entry, DateOnly On, Moisture Moisture, MouldSeen Mould, int Sprouted);

@@ -145,6 +145,12 @@ public static class DueWork
         var halfway = open.Start.AddDays(step.Step.Days.Shortest / 2);
         var sprouter = !outdoors && step.Step.Kind == StepKind.ColdMoist && species.Has(SpeciesFlag.GerminatesInCold) && last >= halfway;
         var interval = outdoors ? OutdoorCheckEveryDays : sprouter ? SprouterCheckEveryDays : CheckEveryDays;
+        // what was told lay unwatched; it asks for a look today and is not late for those it missed
+        if (open.Told && last == open.Start)
+        {
+            return new(DueKind.CheckBag, part.Id, open.Step, today, null, 0, "Told, not watched: look at it, and its record begins.",
+                [$"In this step since {DayWords.Of(open.Start)} as told; no look at it is recorded."]);
+        }
         var due = last.AddDays(interval);
         var late = Late(due, today);
         return new(DueKind.CheckBag, part.Id, open.Step, due, null, late,

@@ -29,7 +29,7 @@ public static class SpaceOverTime
             int? room = capacity.TryGetValue(place, out var fits) ? fits : null;
             var stretches = Stretches(here, from, to);
             var over = room is { } most ? stretches.Where(s => s.Taken > most).ToList() : [];
-            return new PlaceOverTime(place, ShelfSpace.Unit(place), room, stretches, over, over.Count == 0 ? null : Suggest(place, room!.Value, here, over[0], movable));
+            return new PlaceOverTime(place, ShelfSpace.Unit(place), room, stretches, over, over.Count == 0 ? null : Suggest(place, room!.Value, here, over, movable));
         }),
     ];
 
@@ -55,8 +55,9 @@ public static class SpaceOverTime
         return stretches;
     }
 
-    private static string Suggest(PlaceKind place, int room, List<SpaceTaken> here, SpaceStretch over, IReadOnlyList<MovableBatch> movable)
+    private static string Suggest(PlaceKind place, int room, List<SpaceTaken> here, List<SpaceStretch> all, IReadOnlyList<MovableBatch> movable)
     {
+        var (over, first) = (all[0], all.Count == 1);
         var culture = CultureInfo.InvariantCulture;
         var horizon = over.From.AddYears(2);
         // the least move that takes a batch off the days in question: to begin when they end, or to be gone when they begin
@@ -72,10 +73,10 @@ public static class SpaceOverTime
             var shifted = others.Concat(own.Select(t => t with { From = t.From.AddDays(by), To = t.To.AddDays(by) })).ToList();
             if (Stretches(shifted, over.From, over.To).All(s => s.Taken <= room) && Worst(shifted, over.From, horizon) <= Math.Max(room, Worst(here, over.To, horizon)))
             {
-                return string.Create(culture, $"Start {batch.Name} on {DayWords.Of(batch.Start.AddDays(by))} in the place of {DayWords.Of(batch.Start)}: still in its window, and everything fits.");
+                return string.Create(culture, $"{batch.Name} begun on {DayWords.Of(batch.Start.AddDays(by))}, still in its window, would resolve {(first ? "it" : "the first of these")}.");
             }
         }
-        return string.Create(culture, $"No start that is still to come can resolve it; make room for {over.Taken - room} more {ShelfSpace.Unit(place)} from {DayWords.Of(over.From)} to {DayWords.Of(over.To)}.");
+        return string.Create(culture, $"No start to come can resolve it: make room for {over.Taken - room} more {ShelfSpace.Unit(place)} from {DayWords.Of(over.From)}.");
     }
 
     private static int Worst(List<SpaceTaken> taken, DateOnly from, DateOnly to) => Stretches(taken, from, to).Select(s => s.Taken).DefaultIfEmpty(0).Max();

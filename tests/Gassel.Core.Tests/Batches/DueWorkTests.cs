@@ -5,6 +5,17 @@ namespace Gassel.Core.Tests.Batches;
 /// <summary>Intervals are common practice, no source, except where a test says otherwise.</summary>
 public class DueWorkTests
 {
+    [Fact]
+    public void A_bag_that_was_told_asks_for_a_look_today_and_is_not_late()
+    {
+        var told = new Entry(Book.IdOf(1), 1, default, new(2026, 12, 1), null, default, "grower", EntrySource.Told, new StepStarted("1", 0, 60));
+        var today = new DateOnly(2027, 2, 20);
+        var look = DueWork.For(Book.Plan(), BatchFold.Run(Book.Plan(), [told]), Book.Of("balsamroot"), today).Single(d => d.Kind == DueKind.CheckBag);
+        Assert.Equal((today, 0), (look.DueOn, look.LateDays));
+        var looked = new Entry(Book.IdOf(2), 2, default, new(2027, 2, 1), null, default, "grower", EntrySource.Hand, new Check("1", Moisture.Right, MouldSeen.None, 0));
+        Assert.True(DueWork.For(Book.Plan(), BatchFold.Run(Book.Plan(), [told, looked]), Book.Of("balsamroot"), today).Single(d => d.Kind == DueKind.CheckBag).LateDays > 0);
+    }
+
     private static DateOnly D(string iso) => DateOnly.ParseExact(iso, "yyyy-MM-dd");
 
     private static IReadOnlyList<DueItem> Due(Book book, string today, string species = "balsamroot")

@@ -3412,6 +3412,8 @@ export interface components {
             start: string;
             /** Format: date */
             end: null | string;
+            /** @default false */
+            told: boolean;
         };
         StoppingAdvice: {
             kind: components["schemas"]["AdviceKind"];

@@ -56,7 +56,7 @@ export function makeTheme(p: Palette, mode: "light" | "dark"): Theme {
         styleOverrides: {
           body: { fontVariantNumeric: "tabular-nums" },
           ":focus-visible": { outline: `3px solid ${p.ochre}`, outlineOffset: 2 },
-          "@media print": { body: { background: "#fff" } },
+          "@media print": { body: { background: "#fff" }, main: { padding: "0 !important" } },
           // the season is wider than high, and prints so
           "@page season": { size: "landscape", margin: "8mm" },
         },

@@ -1,7 +1,8 @@
 import { Box, Typography } from "@mui/material";
 import type { PlanView, ShortfallOption } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
-import { stepWords, textureFill } from "../../drawings/steps";
+import { stepWords } from "../../drawings/steps";
+import { StepSwatch } from "../../drawings/StepSwatch";
 import { Cautions } from "../../shared/Cautions";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
@@ -37,18 +38,7 @@ export function PlanSteps({
               borderTop: `1px solid ${palette.line}`,
             }}
           >
-            <svg width="100%" height="30" aria-hidden="true">
-              <rect
-                x="1"
-                y="1"
-                width="97%"
-                height="28"
-                rx="4"
-                fill={textureFill(step.kind)}
-                stroke={palette.ink2}
-                strokeOpacity="0.6"
-              />
-            </svg>
+            <StepSwatch kind={step.kind} height={30} />
             <Box>
               <Typography variant="h3">
                 {stepWords(step.kind)}

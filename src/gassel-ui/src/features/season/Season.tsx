@@ -1,11 +1,12 @@
 import { useState } from "react";
-import { Box, Button, MenuItem, TextField, ToggleButton, Typography } from "@mui/material";
+import { Box, Button, ToggleButton, Typography } from "@mui/material";
 import { Link } from "react-router";
 import { useSeason } from "../../api/queries";
 import type { SeasonView } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { Card } from "../../shared/Card";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
@@ -55,34 +56,47 @@ export function Season() {
     a[1].localeCompare(b[1]),
   );
   return (
-    <Box sx={{ display: "grid", gap: 2, page: "season" }}>
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        page: "season",
+        "@media print": { zoom: 0.8, "& svg[data-testid]": { maxHeight: "160mm" } },
+      }}
+    >
       <Card label="season">
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.25, alignItems: "center" }}>
           <Typography variant="h1" sx={{ mr: 1 }}>
             Season
           </Typography>
           <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", ml: "auto", displayPrint: "none" }}>
-            <Pick
+            <ChoiceField
+              size="small"
               label="Place"
               name="place"
               value={filter.place}
-              wide={150}
-              onPick={(place) => setFilter({ ...filter, place: place as SeasonFilter["place"] })}
-            >
-              {[["any", "every place"], ["notBegun", "not begun"], ...Object.entries(PLACE_WORDS)]}
-            </Pick>
-            <Pick
+              sx={{ width: 150 }}
+              onChange={(place) => setFilter({ ...filter, place })}
+              choices={[["any", "every place"], ["notBegun", "not begun"], ...wordsOf(PLACE_WORDS)]}
+            />
+            <ChoiceField
+              size="small"
               label="Species"
               name="species"
               value={filter.species}
-              wide={190}
-              onPick={(s) => setFilter({ ...filter, species: s })}
-            >
-              {[["any", "every species"], ...species]}
-            </Pick>
-            <Pick label="Days" name="span" value={span} wide={200} onPick={(s) => setSpan(s as Span)}>
-              {SPANS.map((s) => [s.id, s.words])}
-            </Pick>
+              sx={{ width: 190 }}
+              onChange={(chosenSpecies) => setFilter({ ...filter, species: chosenSpecies })}
+              choices={[["any", "every species"], ...species]}
+            />
+            <ChoiceField
+              size="small"
+              label="Days"
+              name="span"
+              value={span}
+              sx={{ width: 200 }}
+              onChange={setSpan}
+              choices={SPANS.map((s) => [s.id, s.words])}
+            />
             <ToggleButton
               value="late"
               selected={filter.lateOnly}
@@ -148,32 +162,5 @@ function Standing({ view }: { view: SeasonView }) {
         );
       })}
     </Box>
-  );
-}
-
-function Pick(props: {
-  label: string;
-  name: string;
-  value: string;
-  wide: number;
-  onPick: (value: string) => void;
-  children: (readonly string[])[];
-}) {
-  return (
-    <TextField
-      select
-      size="small"
-      label={props.label}
-      name={props.name}
-      value={props.value}
-      sx={{ width: props.wide }}
-      onChange={(event) => props.onPick(event.target.value)}
-    >
-      {props.children.map(([value, words]) => (
-        <MenuItem key={value} value={value ?? ""}>
-          {words}
-        </MenuItem>
-      ))}
-    </TextField>
   );
 }

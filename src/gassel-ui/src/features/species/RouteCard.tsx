@@ -2,7 +2,8 @@ import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { SpeciesView } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
-import { stepWords, textureFill } from "../../drawings/steps";
+import { stepWords } from "../../drawings/steps";
+import { StepSwatch } from "../../drawings/StepSwatch";
 import { Cautions } from "../../shared/Cautions";
 import { band, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
@@ -62,18 +63,7 @@ export function RouteCard({ view, route, facts }: RouteCardProps) {
             alignItems: "start",
           }}
         >
-          <svg width="100%" height="34" aria-hidden="true">
-            <rect
-              x="1"
-              y="1"
-              width="98%"
-              height="32"
-              rx="4"
-              fill={textureFill(step.kind)}
-              stroke={palette.ink2}
-              strokeOpacity="0.6"
-            />
-          </svg>
+          <StepSwatch kind={step.kind} />
           <Box>
             <Typography variant="h3" component="h4">
               {stepWords(step.kind)}

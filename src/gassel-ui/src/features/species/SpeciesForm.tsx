@@ -1,14 +1,5 @@
 import { useState } from "react";
-import {
-  Box,
-  Button,
-  Checkbox,
-  FormControlLabel,
-  FormGroup,
-  MenuItem,
-  TextField,
-  Typography,
-} from "@mui/material";
+import { Box, Button, Checkbox, FormControlLabel, FormGroup, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams } from "react-router";
 import { answered, api } from "../../api/client";
@@ -16,6 +7,7 @@ import { useSpecies, useSite } from "../../api/queries";
 import type { SpeciesEdit, SpeciesView } from "../../api/types";
 import { NoSuchView } from "../../app/NoSuchView";
 import { Card } from "../../shared/Card";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { MeasureField } from "../../shared/MeasureField";
@@ -34,6 +26,14 @@ export function SpeciesForm() {
   const view = species.data.find((s) => s.species.id === id);
   return view ? <Form key={id} species={view.species} /> : <NoSuchView />;
 }
+
+const HARDINESS = ["snowMelt", "hardy", "halfHardy", "tender"] as const;
+
+const HAZARDS: Record<Species["hazard"], string> = {
+  none: "none known",
+  irritant: "irritant or mildly toxic",
+  toxic: "toxic",
+};
 
 interface Numbers {
   lowC: number | null;
@@ -183,61 +183,34 @@ function Form({ species }: { species: Species | null }) {
           />
         </Box>
         <Box sx={grid}>
-          <TextField
-            select
+          <ChoiceField
             label="Dormancy"
             name="dormancyClass"
             value={dormancyClass}
-            onChange={(event) => setClass(event.target.value as Species["dormancyClass"])}
-          >
-            {Object.entries(CLASSES).map(([value, words]) => (
-              <MenuItem key={value} value={value}>
-                {words}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
+            onChange={setClass}
+            choices={wordsOf(CLASSES)}
+          />
+          <ChoiceField
             label="Depth of dormancy"
             name="depth"
             value={depth ?? "unknown"}
-            onChange={(event) =>
-              setDepth(event.target.value === "unknown" ? null : (event.target.value as Species["depth"]))
-            }
-          >
-            <MenuItem value="unknown">not known</MenuItem>
-            {Object.entries(DEPTHS).map(([value, words]) => (
-              <MenuItem key={value} value={value}>
-                {words}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
+            onChange={(value) => setDepth(value === "unknown" ? null : value)}
+            choices={[["unknown", "not known"], ...wordsOf(DEPTHS)]}
+          />
+          <ChoiceField
             label="Seedlings"
             name="hardiness"
             value={hardiness}
-            onChange={(event) => setHardiness(event.target.value as Species["hardiness"])}
-          >
-            {(["snowMelt", "hardy", "halfHardy", "tender"] as const).map((value) => (
-              <MenuItem key={value} value={value}>
-                {hardinessWords(value, units)}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
+            onChange={setHardiness}
+            choices={HARDINESS.map((value) => [value, hardinessWords(value, units)])}
+          />
+          <ChoiceField
             label="Seed keeps"
             name="longevity"
             value={longevity}
-            onChange={(event) => setLongevity(event.target.value as Species["longevity"])}
-          >
-            {Object.entries(LONGEVITY_WORDS).map(([value, words]) => (
-              <MenuItem key={value} value={value}>
-                {words}
-              </MenuItem>
-            ))}
-          </TextField>
+            onChange={setLongevity}
+            choices={wordsOf(LONGEVITY_WORDS)}
+          />
         </Box>
         <Box sx={grid}>
           {number("Comes up from", "lowC", "temperature", -10, 45)}
@@ -278,17 +251,13 @@ function Form({ species }: { species: Species | null }) {
           ))}
         </FormGroup>
         <Box sx={{ ...grid, gridTemplateColumns: { xs: "1fr", md: "1fr 1.5fr 1.5fr" } }}>
-          <TextField
-            select
+          <ChoiceField
             label="Hazard"
             name="hazard"
             value={hazard}
-            onChange={(event) => setHazard(event.target.value as Species["hazard"])}
-          >
-            <MenuItem value="none">none known</MenuItem>
-            <MenuItem value="irritant">irritant or mildly toxic</MenuItem>
-            <MenuItem value="toxic">toxic</MenuItem>
-          </TextField>
+            onChange={setHazard}
+            choices={wordsOf(HAZARDS)}
+          />
           <TextField
             label="What is hazardous"
             name="hazardNote"

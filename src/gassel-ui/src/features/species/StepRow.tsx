@@ -2,7 +2,8 @@ import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField, Typograph
 import type { ScarifyMethod, SpeciesView } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { AlarmMark } from "../../drawings/AlarmMark";
-import { stepWords, textureFill } from "../../drawings/steps";
+import { stepWords } from "../../drawings/steps";
+import { StepSwatch } from "../../drawings/StepSwatch";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import { forbidden, METHOD_WORDS } from "./routeDraft";
@@ -36,18 +37,7 @@ export function StepRow(props: StepRowProps) {
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 1.5, rowGap: 1, alignItems: "flex-start" }}>
         <Box sx={{ width: 116 }}>
-          <svg width="100%" height="26" aria-hidden="true">
-            <rect
-              x="1"
-              y="1"
-              width="98%"
-              height="24"
-              rx="4"
-              fill={textureFill(step.kind)}
-              stroke={palette.ink2}
-              strokeOpacity="0.6"
-            />
-          </svg>
+          <StepSwatch kind={step.kind} height={26} />
           <Typography variant="h3">
             {number}. {name}
           </Typography>
