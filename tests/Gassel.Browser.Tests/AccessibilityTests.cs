@@ -26,7 +26,7 @@ public sealed class AccessibilityTests : IDisposable
     {
         _browser.Open("/");
         _browser.Driver.ExecuteScript($"localStorage.setItem('gassel.light', '{light}')");
-        foreach (var (path, sign) in await Views.OfDemo(_program))
+        foreach (var (path, sign) in (await Views.OfDemo(_program)).Concat(Views.ForWriting))
         {
             _browser.Open(path);
             _browser.See(sign);

@@ -3,6 +3,15 @@ namespace Gassel.Browser.Tests;
 /// <summary>The main views of the demo with a word that shows they have come up.</summary>
 internal static class Views
 {
+    /// <summary>Pages on which something longer is written.</summary>
+    public static IReadOnlyList<(string Path, string Sign)> ForWriting =>
+    [
+        ("/species/small-camas/values", "your own values"),
+        ("/species/globemallow/routes/globemallow-hot-water", "saving makes version 2"),
+        ("/site/weather", "A weather record from a file"),
+        ("/batches/told", "A winter under way"),
+    ];
+
     public static async Task<IReadOnlyList<(string Path, string Sign)>> OfDemo(RunningProgram program)
     {
         var batches = (await program.Get("/api/batches")).AsArray();

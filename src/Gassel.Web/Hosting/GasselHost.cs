@@ -66,8 +66,15 @@ public static class GasselHost
         api.MapCalculators();
         app.MapCalendarFeed();
         app.MapOpenApi();
+        if (!Launch.IsDescribing) _ = Task.Run(() => Warm(app));
         return app;
     }
+
+    /// <summary>
+    /// Builds every endpoint once while the book is being opened: what their requests and answers look like is then known by the first request, some
+    /// 0.4 s sooner on the machine it was measured on.
+    /// </summary>
+    private static int Warm(IEndpointRouteBuilder app) => app.DataSources.Sum(source => source.Endpoints.Count);
 
     private static void AddBook(IServiceCollection services, Launch launch, TimeProvider clock)
     {
