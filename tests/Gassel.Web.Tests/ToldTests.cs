@@ -56,8 +56,8 @@ public sealed class ToldTests : IAsyncLifetime
 
     [Theory]
     [InlineData("arrowleaf balsamrot|1|cold-moist|2027-01-12|10|", "species", "arrowleaf balsamroot")]
-    [InlineData("streambank globemallow||cold-moist|2027-01-12|10|", "lot", "2")]
-    [InlineData("arrowleaf balsamroot|9|cold-moist|2027-01-12|10|", "lot", "1")]
+    [InlineData("streambank globemallow||cold-moist|2027-01-12|10|", "lot", "2 burn, 2026")]
+    [InlineData("arrowleaf balsamroot|9|cold-moist|2027-01-12|10|", "lot", "1 slope, 2026")]
     [InlineData("small camas||cold-moist|2027-01-12|10|", "lot", null)]
     [InlineData("arrowleaf balsamroot|1|soak|2027-01-12|10|", "step", "cold-moist")]
     [InlineData("arrowleaf balsamroot|1|cold-moist|2027-13-12|10|", "since", null)]

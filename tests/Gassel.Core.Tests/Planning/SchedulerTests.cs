@@ -6,6 +6,18 @@ namespace Gassel.Core.Tests.Planning;
 
 public class SchedulerTests
 {
+    /// <summary>Eighteen days late by the check of calculations §8: shortened, it begins today and still ends on 20 May.</summary>
+    [Fact]
+    public void A_late_schedule_is_laid_by_its_first_possible_way()
+    {
+        ScheduleStep[] steps = [new(StepKind.ColdMoist, new(30, 60, 90)), new(StepKind.Germinate, new(7, 14, 28)), new(StepKind.GrowOn, new(28, 42, 56)), new(StepKind.HardenOff, new(7, 10, 14))];
+        var anchor = new Anchor(AnchorEvent.PlantOut, new(2027, 5, 20));
+        var late = Scheduler.Plan(anchor, new(2027, 2, 1), steps).Laid();
+        Assert.Equal((new DateOnly(2027, 2, 1), new DateOnly(2027, 5, 20)), (late[0].Start, late[^1].End));
+        var early = Scheduler.Plan(anchor, new(2026, 12, 1), steps).Laid();
+        Assert.Equal((new DateOnly(2027, 1, 14), new DateOnly(2027, 5, 20)), (early[0].Start, early[^1].End));
+    }
+
     internal static readonly ScheduleStep[] Spring =
     [
         new(StepKind.ColdMoist, new(30, 60, 90)),

@@ -54,7 +54,8 @@ internal static class PlanEndpoints
     {
         if (ground.Request.Second is not { } second || Math.Min(seeds.Seeds ?? ground.Lot.Left, ground.Lot.Left) is not (>= 2 and var all)) return null;
         var later = ground.Schedule(ground.Route, ground.Anchor with { Date = ground.Anchor.Date.AddDays(7 * second.WeeksLater) });
-        return new(first.Start.Usual, later.Start.Usual, first.Finish.Usual, later.Finish.Usual,
+        var (now, then) = (first.Laid(), later.Laid());
+        return new(now[0].Start, then[0].Start, now[^1].End, then[^1].End,
             TwoSowings.Divide(ground.Question(ground.Route), all, second.FirstShare ?? 0.5));
     }
 }

@@ -48,11 +48,11 @@ internal sealed record PlanGround(
         return result with { Working = [.. result.Working, Survival.Words + (Request.Stages is null ? " The shares are our assumption." : "")] };
     }
 
-    /// <summary>Room that the plan takes with its usual days.</summary>
+    /// <summary>Room that the plan takes with its days as they would be lived.</summary>
     public IReadOnlyList<SpaceTaken> Space(Core.Treatments.Route route, Schedule schedule, SeedsNeededResult seeds)
     {
         var trays = seeds.Cells?.Trays ?? ShelfSpace.Trays(seeds.Seeds ?? Request.Plants);
-        return ShelfSpace.Of(route.Setting, route.Steps.Zip(schedule.Steps, (s, d) => (s, d.Start.Usual, d.End.Usual)), trays, Containers);
+        return ShelfSpace.Of(route.Setting, route.Steps.Zip(schedule.Laid(), (s, d) => (s, d.Start, d.End)), trays, Containers);
     }
 
     public Expectation Expect(IReadOnlyList<OwnResult> own, Core.Treatments.Route route, int coldDays, int? seeds) => OwnResults.Expect(

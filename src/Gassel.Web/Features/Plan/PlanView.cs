@@ -21,7 +21,7 @@ public sealed record RouteOutlook(
     int? Seeds, Expectation Expected, IReadOnlyList<string> Risk, IReadOnlyList<SpaceCheck> Space);
 
 /// <summary>Two sowings some weeks apart.</summary>
-/// <param name="FirstStart">Usual start of each.</param>
+/// <param name="FirstStart">Start of each: the usual one, or where that is past by the first way that is possible.</param>
 public sealed record SecondSowingView(DateOnly FirstStart, DateOnly SecondStart, DateOnly FirstFinish, DateOnly SecondFinish, TwoSowingsResult Seeds);
 
 /// <param name="Options">Empty unless the usual start is past.</param>

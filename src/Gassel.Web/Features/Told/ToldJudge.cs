@@ -27,11 +27,11 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
         }
         var ofKind = lots.Where(l => l.SpeciesId == kind.Id).ToList();
         if (ofKind.Count == 0) return No("lot", $"There is no lot of {kind.CommonName}; enter it on Seed first.");
-        var meant = ofKind.Where(l => line.Lot.Length == 0 || l.Id.ToString(CultureInfo.InvariantCulture) == line.Lot.TrimStart('#') || l.Lot.GatheredAt.Contains(line.Lot, StringComparison.OrdinalIgnoreCase)).ToList();
+        var meant = ofKind.Where(l => line.Lot.Length == 0 || l.Id.ToString(CultureInfo.InvariantCulture) == line.Lot.Split(' ')[0].TrimStart('#') || l.Lot.GatheredAt.Contains(line.Lot, StringComparison.OrdinalIgnoreCase)).ToList();
         if (meant.Count != 1)
         {
             return No("lot", $"{(meant.Count == 0 ? $"There is no lot '{line.Lot}' of {kind.CommonName}" : $"{kind.CommonName} has several lots")}; which one is meant?",
-                [.. ofKind.Select(l => l.Id.ToString(CultureInfo.InvariantCulture))]);
+                [.. ofKind.Select(l => string.Create(CultureInfo.InvariantCulture, $"{l.Id} {l.Lot.GatheredAt}, {l.Lot.GatheredOn.Year}"))]);
         }
         var lot = meant[0];
         if (StepOf(kind, line.Step) is not { } found)
