@@ -50,6 +50,7 @@ public sealed class BookFile : IDisposable
         try
         {
             var fresh = !File.Exists(FilePath);
+            if (!fresh && !IsWhole()) throw Damaged("SQLite finds it damaged", null);
             var newest = NewestMigration();
             var (last, starter) = fresh ? (null, 0) : Stamps();
             if (last == newest) return starter < StarterBook.Version;
@@ -68,8 +69,27 @@ public sealed class BookFile : IDisposable
         }
         catch (SqliteException damaged)
         {
-            throw new BookUnavailableException($"{FilePath} cannot be read as a Gassel book ({damaged.Message}). Move it away or restore a copy.", damaged);
+            throw Damaged(damaged.Message, damaged);
         }
+    }
+
+    /// <summary>Looks at the structure of every page, not at each index against its table; a matter of milliseconds for a nursery's book.</summary>
+    private bool IsWhole()
+    {
+        using var connection = new SqliteConnection(ConnectionString);
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = "PRAGMA quick_check(1)";
+        return command.ExecuteScalar() is "ok";
+    }
+
+    private BookUnavailableException Damaged(string why, Exception? inner)
+    {
+        SqliteConnection.ClearAllPools();
+        var offer = new BookCopies(this).NewestGood() is { } copy
+            ? $"The newest good copy is {copy}; put it in place with: ./gassel restore {copy} --data {Folder}"
+            : "There is no good copy beside it. Move it away, or restore one from elsewhere with: ./gassel restore FILE";
+        return new($"{FilePath} cannot be read as a Gassel book ({why.TrimEnd('.')}). {offer}", inner);
     }
 
     /// <summary>A consistent copy, also while the book is in use.</summary>
@@ -88,7 +108,7 @@ public sealed class BookFile : IDisposable
         _lock?.Dispose();
     }
 
-    private void TakeLock()
+    internal void TakeLock()
     {
         try
         {
@@ -107,7 +127,7 @@ public sealed class BookFile : IDisposable
         }
     }
 
-    private static string NewestMigration() => typeof(GasselDb).Assembly.GetTypes()
+    internal static string NewestMigration() => typeof(GasselDb).Assembly.GetTypes()
         .Select(t => t.GetCustomAttribute<MigrationAttribute>()?.Id).OfType<string>().Max(StringComparer.Ordinal)!;
 
     /// <summary>The last migration, null in a file without any, and the version of the starter values.</summary>

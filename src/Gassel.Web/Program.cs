@@ -2,6 +2,7 @@ using Gassel.Data;
 using Gassel.Web.Hosting;
 using Microsoft.AspNetCore.Connections;
 
+if (CopyCommands.Run(args, DateTimeOffset.UtcNow) is { } done) return done;
 var (launch, fault) = Launch.Read(args);
 if (launch is null)
 {

@@ -6,6 +6,7 @@ using Gassel.Web.Features.Calculators;
 using Gassel.Web.Features.Calendar;
 using Gassel.Web.Features.Counting;
 using Gassel.Web.Features.Plan;
+using Gassel.Web.Features.Records;
 using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Season;
 using Gassel.Web.Features.Seed;
@@ -63,6 +64,7 @@ public static class GasselHost
         api.MapSeason();
         api.MapTold();
         api.MapCalendar();
+        api.MapCopies();
         api.MapCalculators();
         app.MapCalendarFeed();
         app.MapOpenApi();
@@ -98,7 +100,9 @@ public static class GasselHost
         services.AddSingleton(provider => new EntryRecorder(
             provider.GetRequiredService<BookFile>(), provider.GetRequiredService<WriteGate>(),
             provider.GetRequiredService<BatchShelf>(), provider.GetRequiredService<SiteClock>()));
+        services.AddSingleton<BookCopies>();
         services.AddHostedService<BookOpening>();
+        services.AddHostedService<DailyCopies>();
     }
 
     private static void AddHttp(IServiceCollection services)

@@ -8,6 +8,7 @@ export type CalendarAddress = Schemas["CalendarAddress"];
 export type Caution = Schemas["Caution"];
 export type CellFilling = Schemas["CellFilling"];
 export type CellPractice = Schemas["CellPractice"];
+export type CopiesView = Schemas["CopiesView"];
 export type CountFileReport = Schemas["CountFileReport"];
 export type DateWindow = Schemas["DateWindow"];
 export type DepthSchool = Schemas["DepthSchool"];

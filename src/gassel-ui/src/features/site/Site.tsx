@@ -7,6 +7,7 @@ import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { FrostCard } from "../weather/FrostCard";
+import { CopiesCard } from "./CopiesCard";
 import { PlacesCard } from "./PlacesCard";
 import { SiteForm } from "./SiteForm";
 
@@ -34,6 +35,7 @@ export function Site() {
       <Box sx={{ display: "grid", gap: 2 }}>
         {site.data.site && <FrostCard site={site.data} record={site.data.site.weatherRecordId ?? null} />}
         {places && <PlacesCard places={places} />}
+        <CopiesCard />
       </Box>
     </Box>
   );

@@ -1,0 +1,27 @@
+using Gassel.Data;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Records;
+
+/// <param name="Folder">Where the copies lie.</param>
+/// <param name="DailyKept">So many daily copies are kept.</param>
+public sealed record CopiesView(string Folder, int DailyKept, IReadOnlyList<BookCopy> Copies);
+
+internal static class CopyEndpoints
+{
+    public static void MapCopies(this RouteGroupBuilder api)
+    {
+        api.MapGet("/copies", (BookCopies copies) => View(copies));
+        api.MapPost("/copies", (BookCopies copies, TimeProvider real) =>
+        {
+            copies.Make(real.GetUtcNow());
+            return View(copies);
+        });
+        api.MapGet("/copies/{name}", (string name, BookCopies copies) => copies.PathOf(name) is { } path
+            ? Results.File(path, "application/vnd.sqlite3", name)
+            : Refusal.NotFound("copy", name, "Choose one of those listed.").ToResult()).ProducesProblem(404);
+    }
+
+    private static CopiesView View(BookCopies copies) => new(copies.Folder, BookCopies.DailyKept, copies.All());
+}
