@@ -1650,6 +1650,97 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CopiesView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CopiesView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    name: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/germination": {
         parameters: {
             query?: never;
@@ -2043,6 +2134,13 @@ export interface components {
             log: components["schemas"]["LogLine"][];
             cautions: components["schemas"]["Caution"][][];
         };
+        BookCopy: {
+            name: string;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: int64 */
+            bytes: number;
+        };
         CalendarAddress: {
             path: null | string;
         };
@@ -2126,6 +2224,12 @@ export interface components {
             /** Format: int32 */
             springsPassed?: null | number;
             pastBatches?: null | components["schemas"]["PastCurveInput"][];
+        };
+        CopiesView: {
+            folder: string;
+            /** Format: int32 */
+            dailyKept: number;
+            copies: components["schemas"]["BookCopy"][];
         };
         CountFileReport: {
             rows: components["schemas"]["CountFileRow"][];
