@@ -37,7 +37,9 @@ public sealed class CalendarTests : IAsyncLifetime
         while (!Directory.Exists(Path.Combine(ui.FullName, "src/gassel-ui/node_modules/ical.js"))) ui = ui.Parent ?? throw new DirectoryNotFoundException("ical.js is not there; run npm ci in src/gassel-ui.");
         using var node = Process.Start(new ProcessStartInfo("node", ["--input-type=module", "-e", Parse])
         {
-            WorkingDirectory = Path.Combine(ui.FullName, "src/gassel-ui"), RedirectStandardInput = true, RedirectStandardOutput = true,
+            WorkingDirectory = Path.Combine(ui.FullName, "src/gassel-ui"),
+            RedirectStandardInput = true,
+            RedirectStandardOutput = true,
         })!;
         await node.StandardInput.WriteAsync(ics);
         node.StandardInput.Close();

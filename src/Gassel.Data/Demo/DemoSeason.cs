@@ -13,7 +13,12 @@ public static class DemoSeason
 
     private static readonly Dictionary<PlaceKind, int?> Capacities = new()
     {
-        [PlaceKind.Table] = 6, [PlaceKind.ColdShelf] = 16, [PlaceKind.WarmShelf] = 6, [PlaceKind.LampShelf] = 18, [PlaceKind.HeatMat] = 2, [PlaceKind.Yard] = 30,
+        [PlaceKind.Table] = 6,
+        [PlaceKind.ColdShelf] = 16,
+        [PlaceKind.WarmShelf] = 6,
+        [PlaceKind.LampShelf] = 18,
+        [PlaceKind.HeatMat] = 2,
+        [PlaceKind.Yard] = 30,
     };
 
     public static async Task Fill(GasselDb db, WeatherBook weather, DateTimeOffset realNow)

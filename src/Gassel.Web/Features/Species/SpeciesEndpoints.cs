@@ -109,7 +109,10 @@ internal static class SpeciesEndpoints
             }
             db.Routes.Add(new()
             {
-                Id = here, Version = route.Version, SpeciesId = id, Body = CoreJson.Write(route),
+                Id = here,
+                Version = route.Version,
+                SpeciesId = id,
+                Body = CoreJson.Write(route),
                 Position = versions.Count > 0 ? versions[0].Position : known.Max(r => r.Position) + 1,
             });
             return (id, null);

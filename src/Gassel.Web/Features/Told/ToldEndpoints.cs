@@ -69,8 +69,13 @@ internal static class ToldEndpoints
                 {
                     var row = new BatchRow
                     {
-                        Id = Guid.CreateVersion7(now), Number = ++number, SpeciesId = batch.Species.Id, LotId = batch.Lot.Id, Plan = CoreJson.Write(batch.Plan),
-                        ConfirmedAt = now.ToUnixTimeMilliseconds(), Who = request.Who.Trim(),
+                        Id = Guid.CreateVersion7(now),
+                        Number = ++number,
+                        SpeciesId = batch.Species.Id,
+                        LotId = batch.Lot.Id,
+                        Plan = CoreJson.Write(batch.Plan),
+                        ConfirmedAt = now.ToUnixTimeMilliseconds(),
+                        Who = request.Who.Trim(),
                     };
                     var label = $"{(batch.Plan.Route.IsOutdoors ? "container" : "bag")} {row.Number}";
                     var started = new StepStarted(BatchPlan.FirstPart, batch.Step, batch.Seeds, batch.Place.Id, new(batch.Plan.Route.IsOutdoors ? VesselKind.Container : VesselKind.Bag, label));
