@@ -35,7 +35,14 @@ export function WhatIf({ row, today, close }: { row: SeasonRow; today: Day; clos
   return (
     <Box
       data-testid="what-if"
-      sx={{ border: `1px solid ${palette.line}`, borderRadius: 1.5, p: 1.25, mb: 1, bgcolor: palette.paper }}
+      sx={{
+        border: `1px solid ${palette.line}`,
+        borderRadius: 1.5,
+        p: 1.25,
+        mb: 1,
+        bgcolor: palette.paper,
+        displayPrint: "none",
+      }}
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: 2 }}>
         <Typography variant="h3" component="h2">
