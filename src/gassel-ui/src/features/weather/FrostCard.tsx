@@ -71,7 +71,8 @@ export function FrostCard({ site, record }: { site: SiteView; record: number | n
           variant="body2"
           sx={{ borderTop: `1px solid ${palette.line}`, py: 0.5 }}
         >
-          <strong>{degrees(t.thresholdC, units)}</strong>, which kills {t.hurts}: {t.spring}
+          <strong>{degrees(t.thresholdC, units)}</strong>, which kills {t.hurts}:{" "}
+          {t.spring.charAt(0).toLowerCase() + t.spring.slice(1)}
         </Typography>
       ))}
     </Card>
