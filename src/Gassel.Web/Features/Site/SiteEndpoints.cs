@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Planning;
 using Gassel.Data;
 using Gassel.Data.Rows;
 using Gassel.Web.Hosting;
@@ -21,7 +22,11 @@ public sealed record SiteDetails(string Name, double Latitude, string TimeZone, 
 /// <param name="NextLastFrost">The coming day of the usual last frost; null without a site.</param>
 /// <param name="FrostDays">Days of the year that a plan may be measured from.</param>
 public sealed record SiteView(
-    SiteDetails? Site, DateTimeOffset Now, DateOnly Today, string TimeZone, DateOnly? NextLastFrost, IReadOnlyList<FrostDay> FrostDays, SiteSettings Settings, bool Demo);
+    SiteDetails? Site, DateTimeOffset Now, DateOnly Today, string TimeZone, DateOnly? NextLastFrost, IReadOnlyList<FrostDay> FrostDays, SiteSettings Settings, bool Demo)
+{
+    /// <summary>What a plan begins with.</summary>
+    public PlanStart Planning => PlanStart.Assumed;
+}
 
 /// <param name="AssumedC">Temperature assumed until something measures it, °C.</param>
 /// <param name="Capacity">Bags, trays or containers that fit; null where nobody counted.</param>

@@ -2927,6 +2927,17 @@ export interface components {
             containers?: null | number;
             second?: null | components["schemas"]["SecondSowing"];
         };
+        PlanStart: {
+            survival: components["schemas"]["StageSurvival"];
+            /** Format: double */
+            confidence: number;
+            /** Format: double */
+            wholeContainerLoss: number;
+            /** Format: int32 */
+            containers: number;
+            /** Format: int32 */
+            weeksBeforeFreeze: number;
+        };
         PlanStepView: {
             step: components["schemas"]["RouteStep"];
             dates: components["schemas"]["ScheduledStep"];
@@ -3349,6 +3360,7 @@ export interface components {
             frostDays: components["schemas"]["FrostDay"][];
             settings: components["schemas"]["SiteSettings"];
             demo: boolean;
+            planning: components["schemas"]["PlanStart"];
         };
         Sowing: {
             /** Format: int32 */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { FrostDay } from "../../api/types";
+import type { FrostDay, SiteView } from "../../api/types";
 import { dayIn, firstWish, toRequest } from "./wish";
 
 const today = "2027-03-14";
@@ -8,7 +8,17 @@ const days: FrostDay[] = [
   { kind: "lastFrostSafe", monthDay: "05-24", words: "one in ten" },
   { kind: "groundFreeze", monthDay: "11-25", words: "by the air" },
 ];
-const wish = { ...firstWish({ nextLastFrost: "2027-05-08", frostDays: days }), speciesId: "balsamroot" };
+const planning: SiteView["planning"] = {
+  survival: { toPot: 0.8, toHardened: 0.97, toPlanted: 0.975, total: 0.7566, words: "" },
+  confidence: 0.85,
+  wholeContainerLoss: 0.2,
+  containers: 4,
+  weeksBeforeFreeze: 6,
+};
+const wish = {
+  ...firstWish({ nextLastFrost: "2027-05-08", frostDays: days, planning }),
+  speciesId: "balsamroot",
+};
 const ask = (part: Partial<typeof wish>) => toRequest({ ...wish, ...part }, 1, "r", today, days);
 
 describe("the wish", () => {
@@ -19,6 +29,14 @@ describe("the wish", () => {
       weeksFromLastFrost: -6,
       date: null,
       second: null,
+    });
+  });
+  it("begins with what the core assumes", () => {
+    expect(wish).toMatchObject({ toPlanted: 97.5, confidencePercent: 85, lossPercent: 20, containers: 4 });
+    expect(ask({})).toMatchObject({
+      stages: { toPot: 0.8, toPlanted: 0.975 },
+      confidence: 0.85,
+      wholeContainerLoss: 0.2,
     });
   });
   it("is measured from a safer day, a later year or a day of one's own", () => {

@@ -52,25 +52,29 @@ export interface Wish {
   firstSharePercent: number | null;
 }
 
-export const firstWish = (site: Pick<SiteView, "nextLastFrost" | "frostDays">): Wish => ({
+/** A share as it stands in a field. */
+const percentOf = (share: number): number => Math.round(share * 10_000) / 100;
+
+/** The form as it begins; what is assumed comes from the core. */
+export const firstWish = (site: Pick<SiteView, "nextLastFrost" | "frostDays" | "planning">): Wish => ({
   speciesId: "",
   lotId: null,
   routeId: null,
   aim: "sowByFrost",
   weeks: -6,
-  weeksBeforeFreeze: 6,
+  weeksBeforeFreeze: site.planning.weeksBeforeFreeze,
   from: site.frostDays[0]?.kind ?? "own",
   year: site.nextLastFrost ? Number(site.nextLastFrost.slice(0, 4)) : null,
   frost: site.nextLastFrost,
   date: null,
   plants: 30,
   sown: "loose",
-  containers: 3,
-  lossPercent: 10,
-  confidencePercent: 90,
-  toPot: 90,
-  toHardened: 97,
-  toPlanted: 97.5,
+  containers: site.planning.containers,
+  lossPercent: percentOf(site.planning.wholeContainerLoss),
+  confidencePercent: percentOf(site.planning.confidence),
+  toPot: percentOf(site.planning.survival.toPot),
+  toHardened: percentOf(site.planning.survival.toHardened),
+  toPlanted: percentOf(site.planning.survival.toPlanted),
   secondWeeks: null,
   firstSharePercent: 50,
 });
