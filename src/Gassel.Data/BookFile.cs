@@ -112,7 +112,9 @@ public sealed class BookFile : IDisposable
     {
         try
         {
-            Directory.CreateDirectory(Folder);
+            // what people record and how they sign in is nobody else's on this machine
+            if (OperatingSystem.IsWindows()) Directory.CreateDirectory(Folder);
+            else Directory.CreateDirectory(Folder, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
             _lock = new FileStream(Path.Combine(Folder, "gassel.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
         }
         catch (UnauthorizedAccessException denied)

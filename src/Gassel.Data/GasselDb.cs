@@ -1,3 +1,4 @@
+using Gassel.Data.People;
 using Gassel.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 
@@ -14,10 +15,12 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     public DbSet<BatchRow> Batches => Set<BatchRow>();
     public DbSet<EntryRow> Entries => Set<EntryRow>();
     public DbSet<WeatherRecordRow> WeatherRecords => Set<WeatherRecordRow>();
+    public DbSet<Person> People => Set<Person>();
     public DbSet<WeatherDayRow> WeatherDays => Set<WeatherDayRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
+        MapPeople(modelBuilder);
         modelBuilder.Entity<SiteRow>(e => { e.ToTable("site"); e.Property(x => x.Id).ValueGeneratedNever(); });
         modelBuilder.Entity<SpeciesRow>(e => { e.ToTable("species"); e.HasMany(x => x.Routes).WithOne().HasForeignKey(x => x.SpeciesId); });
         modelBuilder.Entity<RouteRow>(e => { e.ToTable("routes"); e.HasKey(x => new { x.Id, x.Version }); });
@@ -46,6 +49,20 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.HasIndex(x => new { x.BatchId, x.Sequence });
             e.Property(x => x.Source).HasConversion<string>();
             e.HasOne<BatchRow>().WithMany().HasForeignKey(x => x.BatchId);
+        });
+    }
+
+    /// <summary>Of what Identity can keep, the part that sign-in by name and password needs.</summary>
+    private static void MapPeople(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<Person>(e =>
+        {
+            e.ToTable("people");
+            e.HasIndex(x => x.NormalizedUserName).IsUnique();
+            e.Property(x => x.ConcurrencyStamp).IsConcurrencyToken();
+            e.Ignore(x => x.Email).Ignore(x => x.NormalizedEmail).Ignore(x => x.EmailConfirmed).Ignore(x => x.PhoneNumber).Ignore(x => x.PhoneNumberConfirmed).Ignore(x => x.TwoFactorEnabled);
+            e.Property(x => x.Role).HasConversion<string>();
+            e.Property(x => x.LockoutEnd).HasConversion(at => at == null ? (long?)null : at.Value.ToUnixTimeMilliseconds(), ms => ms == null ? null : DateTimeOffset.FromUnixTimeMilliseconds(ms.Value));
         });
     }
 }

@@ -10,9 +10,10 @@ if (launch is null)
     return 2;
 }
 
-await using var app = GasselHost.Build(launch, TimeProvider.System);
+WebApplication app;
 try
 {
+    app = GasselHost.Build(launch, TimeProvider.System);
     await app.StartAsync();
 }
 catch (BookUnavailableException unavailable)
@@ -25,6 +26,12 @@ catch (IOException taken) when (taken.InnerException is AddressInUseException)
     Console.Error.WriteLine($"gassel: port {launch.Port} is taken. Choose another with --port N, or close what uses it.");
     return 4;
 }
-if (!Launch.IsDescribing) Console.WriteLine($"Gassel is ready at {app.Urls.First().Replace("127.0.0.1", "localhost", StringComparison.Ordinal)}");
+if (!Launch.IsDescribing)
+{
+    var thisMachine = app.Urls.First(url => url.StartsWith("http:", StringComparison.Ordinal));
+    Console.WriteLine($"Gassel is ready at {thisMachine.Replace("127.0.0.1", "localhost", StringComparison.Ordinal)}");
+    foreach (var line in ConsoleWords.OfTheDoor(app.Services)) Console.WriteLine(line);
+}
 await app.WaitForShutdownAsync();
+await app.DisposeAsync();
 return 0;

@@ -10,7 +10,17 @@ public class LaunchTests
     {
         var (launch, fault) = Launch.Read(["--port", "8123", "--data", "/somewhere", "--demo"]);
         Assert.Null(fault);
-        Assert.Equal(new Launch(8123, "/somewhere", true), launch);
+        Assert.Equal(new Launch(8123, "/somewhere", true, NetworkPort: 8124), launch);
+    }
+
+    [Fact]
+    public void The_network_is_asked_for_by_word_and_has_a_port_of_its_own()
+    {
+        Assert.False(Launch.Read([]).Launch!.Lan);
+        var (launch, _) = Launch.Read(["--lan", "--network-port", "9443", "--certificate", "own.crt", "--key", "own.key", "--owner-code"]);
+        Assert.Equal((true, 9443, "own.crt", "own.key", true), (launch!.Lan, launch.NetworkPort, launch.Certificate, launch.Key, launch.OwnerCode));
+        Assert.Contains("--key needs --certificate", Launch.Read(["--key", "own.key"]).Fault);
+        Assert.Contains("--network-port was 'x'", Launch.Read(["--network-port", "x"]).Fault);
     }
 
     [Fact]

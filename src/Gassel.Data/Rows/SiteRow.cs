@@ -23,6 +23,9 @@ public sealed class SiteRow
     /// <summary>Secret part of the calendar feed's address; null while there is no feed.</summary>
     public string? CalendarToken { get; set; }
 
+    /// <summary>True where the book is opened to the local network at every start.</summary>
+    public bool OpenToNetwork { get; set; }
+
     /// <summary><see cref="SiteSettings"/> as JSON; null where none was ever saved.</summary>
     public string? Settings { get; set; }
 

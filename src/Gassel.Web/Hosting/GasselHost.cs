@@ -1,10 +1,13 @@
 using System.IO.Compression;
 using System.Net;
 using Gassel.Data;
+using Gassel.Data.People;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Calculators;
 using Gassel.Web.Features.Calendar;
 using Gassel.Web.Features.Counting;
+using Gassel.Web.Features.Network;
+using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plan;
 using Gassel.Web.Features.Records;
 using Gassel.Web.Features.Rounds;
@@ -14,6 +17,7 @@ using Gassel.Web.Features.Site;
 using Gassel.Web.Features.Species;
 using Gassel.Web.Features.Told;
 using Gassel.Web.Features.Weather;
+using Gassel.Web.Hosting.Network;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;
@@ -26,22 +30,34 @@ public static class GasselHost
     /// <summary>Largest body any address takes, in bytes; files have their own limit.</summary>
     private const int MaxBody = 1_000_000;
 
+    /// <exception cref="BookUnavailableException">The certificate of the launch cannot be used.</exception>
     public static WebApplication Build(Launch launch, TimeProvider clock)
     {
+        var door = new NetworkDoor(launch, clock, OwnCertificate(launch));
         var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory });
         builder.Logging.SetMinimumLevel(LogLevel.Warning);
         // a start that fails is told in one line by Program; a build without pages is no fault
         builder.Logging.AddFilter("Microsoft.Extensions.Hosting.Internal.Host", LogLevel.None);
         builder.Logging.AddFilter("Microsoft.AspNetCore.StaticFiles", LogLevel.Error);
-        builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
+        // a key ring in the data folder, which only its owner can read, is meant to be there as it is
+        builder.Logging.AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error);
+        // a request without its token is told so in the answer
+        builder.Logging.AddFilter("Microsoft.AspNetCore.Antiforgery", LogLevel.Error);
+        ((IConfigurationBuilder)builder.Configuration).Add(door);
+        builder.WebHost.UseKestrelHttpsConfiguration();
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
-            // this machine alone: nobody else on the network can ask
+            // this machine's own door; the one to the network follows the configuration
             kestrel.Listen(IPAddress.Loopback, launch.Port);
+            kestrel.ConfigureHttpsDefaults(door.Follow);
+            kestrel.Configure(builder.Configuration.GetSection("Kestrel"), reloadOnChange: true)
+                .Endpoint(NetworkDoor.Endpoint, endpoint => endpoint.ListenOptions.Use(AtTheDoor.Look));
             kestrel.Limits.MaxRequestBodySize = MaxBody;
             kestrel.AddServerHeader = false;
         });
+        builder.Services.AddSingleton(door);
         AddBook(builder.Services, launch, clock);
+        builder.Services.AddSignIn(launch);
         AddHttp(builder.Services);
 
         var app = builder.Build();
@@ -50,9 +66,17 @@ public static class GasselHost
         app.UseHostFiltering();
         app.UseSecurityHeaders();
         app.UseResponseCompression();
+        app.RefuseForeignPages();
         app.UseShippedPages();
+        app.UseRateLimiter();
+        app.UseAuthentication();
+        app.UseAuthorization();
+        app.UseTokens();
 
-        var api = app.MapGroup("/api");
+        app.MapSession();
+        var api = app.MapGroup("/api").For(Role.Volunteer);
+        api.MapPeople();
+        api.MapNetwork();
         api.MapSite();
         api.MapWeather();
         api.MapSpecies();
@@ -67,7 +91,8 @@ public static class GasselHost
         api.MapCopies();
         api.MapCalculators();
         app.MapCalendarFeed();
-        app.MapOpenApi();
+        app.MapAuthority();
+        app.MapOpenApi().For(Role.Volunteer);
         if (!Launch.IsDescribing) _ = Task.Run(() => Warm(app));
         return app;
     }
@@ -77,6 +102,13 @@ public static class GasselHost
     /// 0.4 s sooner on the machine it was measured on.
     /// </summary>
     private static int Warm(IEndpointRouteBuilder app) => app.DataSources.Sum(source => source.Endpoints.Count);
+
+    private static ServerCertificate? OwnCertificate(Launch launch)
+    {
+        if (launch.Certificate is not { } path) return null;
+        var (certificate, fault) = ServerCertificate.From(path, launch.Key);
+        return certificate ?? throw new BookUnavailableException(fault!);
+    }
 
     private static void AddBook(IServiceCollection services, Launch launch, TimeProvider clock)
     {
@@ -94,6 +126,7 @@ public static class GasselHost
         services.AddSingleton<Library>();
         services.AddSingleton<WeatherBook>();
         services.AddSingleton<BatchShelf>();
+        services.AddSingleton<RecordingRights>();
         services.AddSingleton<LotBook>();
         services.AddSingleton<PlanBooks>();
         services.AddSingleton<SpeciesBooks>();

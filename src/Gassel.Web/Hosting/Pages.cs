@@ -26,7 +26,11 @@ internal static class Pages
         headers["Referrer-Policy"] = "no-referrer";
         headers.XFrameOptions = "DENY";
         // the interface writes its styles into the page as it draws; scripts come from files alone
-        headers.ContentSecurityPolicy = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'";
+        headers.ContentSecurityPolicy = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; base-uri 'none'; "
+            + "form-action 'self'; frame-ancestors 'none'";
+        headers["Cross-Origin-Opener-Policy"] = "same-origin";
+        headers["Cross-Origin-Resource-Policy"] = "same-origin";
+        headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=(), payment=()";
         return next(context);
     });
 

@@ -1,3 +1,4 @@
+using Gassel.Web.Features.People;
 using Microsoft.AspNetCore.Diagnostics;
 
 namespace Gassel.Web.Problems;
@@ -10,6 +11,10 @@ internal static class EmptyAnswers
         var (request, response) = (context.HttpContext.Request, context.HttpContext.Response);
         Refusal refusal = response.StatusCode switch
         {
+            StatusCodes.Status401Unauthorized => new(null, "Sign in first.", response.StatusCode, "Not signed in"),
+            StatusCodes.Status403Forbidden => new(null,
+                context.HttpContext.GetEndpoint()?.Metadata.GetOrderedMetadata<AtLeast>().MaxBy(a => a.Role)?.Words ?? "This is not for you.", response.StatusCode, "Not for this role"),
+            StatusCodes.Status429TooManyRequests => new(null, $"Too many requests from this device; try again in {response.Headers.RetryAfter.FirstOrDefault() ?? "60"} seconds.", response.StatusCode, "Too many"),
             StatusCodes.Status404NotFound => Refusal.NotFound("address", request.Path, "See /openapi/v1.json for those there are."),
             StatusCodes.Status405MethodNotAllowed => new(null, $"{request.Method} does not work here; valid is {response.Headers.Allow}.", response.StatusCode, "Wrong method"),
             StatusCodes.Status415UnsupportedMediaType => new(null,

@@ -11,12 +11,13 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("cd683a07-f1e4-4b60-aa70-fc20ce68fdd8"), entityTypeCount: 9)
+            : base(skipDetectChanges: false, modelId: new Guid("6441aab2-69ab-44fb-81a8-c4f9b8ee5766"), entityTypeCount: 10)
         {
         }
 
         partial void Initialize()
         {
+            var person = PersonEntityType.Create(this);
             var batchRow = BatchRowEntityType.Create(this);
             var entryRow = EntryRowEntityType.Create(this);
             var lotRow = LotRowEntityType.Create(this);
@@ -34,6 +35,7 @@ namespace Gassel.Data.CompiledModel
             RouteRowEntityType.CreateForeignKey1(routeRow, speciesRow);
             WeatherDayRowEntityType.CreateForeignKey1(weatherDayRow, weatherRecordRow);
 
+            PersonEntityType.CreateAnnotations(person);
             BatchRowEntityType.CreateAnnotations(batchRow);
             EntryRowEntityType.CreateAnnotations(entryRow);
             LotRowEntityType.CreateAnnotations(lotRow);

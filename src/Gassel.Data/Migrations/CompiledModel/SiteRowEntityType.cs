@@ -19,7 +19,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.SiteRow",
                 typeof(SiteRow),
                 baseEntityType,
-                propertyCount: 10,
+                propertyCount: 11,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -69,6 +69,13 @@ namespace Gassel.Data.CompiledModel
                 typeof(string),
                 propertyInfo: typeof(SiteRow).GetProperty("Name", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(SiteRow).GetField("<Name>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var openToNetwork = runtimeEntityType.AddProperty(
+                "OpenToNetwork",
+                typeof(bool),
+                propertyInfo: typeof(SiteRow).GetProperty("OpenToNetwork", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(SiteRow).GetField("<OpenToNetwork>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: false);
 
             var settings = runtimeEntityType.AddProperty(
                 "Settings",

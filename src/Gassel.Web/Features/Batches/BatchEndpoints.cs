@@ -1,5 +1,7 @@
 using Gassel.Core.Batches;
 using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -15,9 +17,9 @@ internal static class BatchEndpoints
     {
         api.MapGet("/batches", All);
         api.MapGet("/batches/{id:guid}", One).ProducesProblem(404);
-        api.MapPost("/batches/{id:guid}/entries", Record).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        api.MapPost("/batches/{id:guid}/replan", Replanning.Take).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        api.MapPost("/batches/{id:guid}/what-if", Replanning.WhatIf).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/batches/{id:guid}/entries", Record).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(403).ProducesProblem(404).ProducesProblem(409);
+        api.MapPost("/batches/{id:guid}/replan", Replanning.Take).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        api.MapPost("/batches/{id:guid}/what-if", Replanning.WhatIf).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/places", (Library library) => library.Places());
     }
 
@@ -39,10 +41,11 @@ internal static class BatchEndpoints
     }
 
     private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(
-        Guid id, RecordRequest request, Library library, BatchShelf shelf, EntryRecorder recorder, SiteClock clock, CancellationToken cancel)
+        Guid id, RecordRequest request, Asker asker, RecordingRights rights, Library library, BatchShelf shelf, EntryRecorder recorder, SiteClock clock, CancellationToken cancel)
     {
         var places = await library.Places();
         if (request.Check(clock.Today, [.. places.Select(p => p.Id)]) is { } refusal) return refusal.ToResult();
+        if (await rights.Refuse(asker, id, request) is { } refused) return refused.ToResult();
         return await recorder.Record(id, request.ToEntries(), request.IfConflict ?? IfConflict.Warn, cancel) switch
         {
             RecordingResult.Recorded recorded => TypedResults.Ok(new Recording(id, recorded.Batch.State.LastSequence)),

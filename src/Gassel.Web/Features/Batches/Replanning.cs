@@ -1,6 +1,7 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Planning;
 using Gassel.Data;
+using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -20,7 +21,7 @@ public sealed record WhatIfView(PartOutlook Outlook, IReadOnlyList<SpaceCheck> C
 internal static class Replanning
 {
     public static async Task<Results<Ok<Recording>, ProblemHttpResult>> Take(
-        Guid id, ReplanRequest request, BatchShelf shelf, EntryRecorder recorder, SiteClock clock, CancellationToken cancel)
+        Guid id, ReplanRequest request, Asker asker, BatchShelf shelf, EntryRecorder recorder, SiteClock clock, CancellationToken cancel)
     {
         if (Limits.Text("who", request.Who, 40) is { } nobody) return nobody.ToResult();
         if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
@@ -34,7 +35,7 @@ internal static class Replanning
             return new Refusal("choice", $"{request.Choice} is not possible here; choose one of those shown as possible.").ToResult();
         }
         var now = clock.GetUtcNow();
-        var entry = new Entry(request.Id, 0, request.Id, clock.Today, null, now, request.Who.Trim(), EntrySource.Hand, replanned);
+        var entry = new Entry(request.Id, 0, request.Id, clock.Today, null, now, asker.Sign(request.Who), EntrySource.Hand, replanned);
         return await recorder.Record(id, [entry], IfConflict.Warn, cancel) is RecordingResult.Recorded recorded
             ? TypedResults.Ok(new Recording(id, recorded.Batch.State.LastSequence))
             : new Refusal(null, "Something was recorded meanwhile; look at the batch again.", StatusCodes.Status409Conflict, "Changed meanwhile").ToResult();

@@ -1,6 +1,8 @@
 using Gassel.Core.Climate;
 using Gassel.Core.Planning;
 using Gassel.Core.Seed;
+using Gassel.Data.People;
+using Gassel.Web.Features.People;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Gassel.Web.Features.Calculators;
@@ -13,7 +15,7 @@ internal static class CalculatorEndpoints
 
     public static void MapCalculators(this RouteGroupBuilder api)
     {
-        var group = api.MapGroup("/calculators").WithTags("calculators");
+        var group = api.MapGroup("/calculators").For(Role.Volunteer).WithTags("calculators");
         group.MapPost("/germination", GerminationCalculator.Answer).Produces<GerminationResponse>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/seeds-needed", SeedsNeededCalculator.Answer).Produces<SeedsNeededResponse>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/viability", ViabilityCalculator.Answer).Produces<ViabilityResult>().ProducesProblem(400).ProducesProblem(415);

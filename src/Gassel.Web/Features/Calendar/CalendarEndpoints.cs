@@ -2,6 +2,8 @@ using System.Security.Cryptography;
 using System.Text;
 using Gassel.Core.Batches;
 using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -26,8 +28,8 @@ internal static class CalendarEndpoints
         api.MapGet("/calendar.ics", async (Library library, BatchShelf shelf, SiteClock clock) =>
             Results.File(await File(library, shelf, clock), ContentType, "gassel.ics")).Produces<string>(200, "text/calendar");
         api.MapPost("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) =>
-            Set(Base64Url(RandomNumberGenerator.GetBytes(TokenBytes)), connect, gate, clock, cancel)).ProducesProblem(400);
-        api.MapDelete("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) => Set(null, connect, gate, clock, cancel)).ProducesProblem(400);
+            Set(Base64Url(RandomNumberGenerator.GetBytes(TokenBytes)), connect, gate, clock, cancel)).For(Role.Grower).ProducesProblem(400);
+        api.MapDelete("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) => Set(null, connect, gate, clock, cancel)).For(Role.Grower).ProducesProblem(400);
     }
 
     /// <summary>Outside the API: a calendar program knows nothing but this address.</summary>

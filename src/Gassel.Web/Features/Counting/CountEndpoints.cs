@@ -1,5 +1,7 @@
 using Gassel.Data;
+using Gassel.Data.People;
 using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -15,14 +17,14 @@ internal static class CountEndpoints
     private const int MaxBytes = 500_000;
 
     public static void MapCount(this RouteGroupBuilder api) =>
-        api.MapPost("/batches/{id:guid}/parts/{part}/counts-file", ReadFile)
+        api.MapPost("/batches/{id:guid}/parts/{part}/counts-file", ReadFile).For(Role.Volunteer)
             .Accepts<string>("text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(MaxBytes))
             .ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(415);
 
     /// <summary>Judges every row; with <paramref name="save"/> the good ones are recorded together.</summary>
     private static async Task<Results<Ok<CountFileReport>, ProblemHttpResult>> ReadFile(
-        Guid id, string part, bool save, string who, HttpRequest request, BatchShelf shelf, EntryRecorder recorder, SiteClock clock, CancellationToken cancel)
+        Guid id, string part, bool save, string who, HttpRequest request, Asker asker, BatchShelf shelf, EntryRecorder recorder, SiteClock clock, CancellationToken cancel)
     {
         if (Limits.Text("who", who, 40) is { } nobody) return nobody.ToResult();
         if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
@@ -38,7 +40,7 @@ internal static class CountEndpoints
         var saved = false;
         if (save && accepted > 0)
         {
-            var result = await recorder.Record(id, CountFile.ToEntries(rows, part, who.Trim(), clock.GetUtcNow()), IfConflict.Warn, cancel);
+            var result = await recorder.Record(id, CountFile.ToEntries(rows, part, asker.Sign(who), clock.GetUtcNow()), IfConflict.Warn, cancel);
             if (result is not RecordingResult.Recorded)
             {
                 return new Refusal("file", "Something was recorded on this part while the file was read; look at the rows again.", StatusCodes.Status409Conflict, "Changed meanwhile").ToResult();

@@ -2,6 +2,7 @@ using Gassel.Core.Batches;
 using Gassel.Core.Planning;
 using Gassel.Data;
 using Gassel.Data.Rows;
+using Gassel.Web.Features.People;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -12,7 +13,7 @@ namespace Gassel.Web.Features.Plan;
 internal static class PlanConfirmation
 {
     public static async Task<Results<Ok<ConfirmedBatch>, ProblemHttpResult>> Confirm(
-        ConfirmRequest request, Func<GasselDb> connect, WriteGate gate, PlanBooks books, CancellationToken cancel)
+        ConfirmRequest request, Asker asker, Func<GasselDb> connect, WriteGate gate, PlanBooks books, CancellationToken cancel)
     {
         if (Limits.Text("who", request.Who, 40) is { } nobody) return nobody.ToResult();
         if (request.Plan.Second is not null != request.SecondId is not null)
@@ -46,7 +47,7 @@ internal static class PlanConfirmation
                 LotId = ground.Lot.Id,
                 Plan = CoreJson.Write(p.Plan),
                 ConfirmedAt = books.Clock.GetUtcNow().ToUnixTimeMilliseconds(),
-                Who = request.Who.Trim(),
+                Who = asker.Sign(request.Who),
             }).ToList();
             db.Batches.AddRange(rows);
             await db.SaveChangesAsync(CancellationToken.None);

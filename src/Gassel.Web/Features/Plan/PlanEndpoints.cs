@@ -2,7 +2,9 @@ using Gassel.Core.Batches;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Data.People;
 using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.People;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -12,8 +14,8 @@ internal static class PlanEndpoints
 {
     public static void MapPlan(this RouteGroupBuilder api)
     {
-        api.MapPost("/plan", Preview).ProducesProblem(400).ProducesProblem(404);
-        api.MapPost("/batches", PlanConfirmation.Confirm).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/plan", Preview).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/batches", PlanConfirmation.Confirm).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
     }
 
     private static async Task<Results<Ok<PlanView>, ProblemHttpResult>> Preview(PlanRequest request, PlanBooks books)

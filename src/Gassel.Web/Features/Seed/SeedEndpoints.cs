@@ -1,7 +1,9 @@
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Data.People;
 using Gassel.Data.Rows;
+using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -19,9 +21,9 @@ internal static class SeedEndpoints
             return (await lots.All()).Select(l => View(l, species[l.SpeciesId], clock)).ToList();
         });
         api.MapPost("/lots", (LotDetails lot, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel) =>
-            Save(null, lot, connect, gate, lots, library, clock, cancel)).ProducesProblem(400);
+            Save(null, lot, connect, gate, lots, library, clock, cancel)).For(Role.Grower).ProducesProblem(400);
         api.MapPut("/lots/{id:int}", (int id, LotDetails lot, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel) =>
-            Save(id, lot, connect, gate, lots, library, clock, cancel)).ProducesProblem(400).ProducesProblem(404);
+            Save(id, lot, connect, gate, lots, library, clock, cancel)).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/collecting-caution", () => Cautions.ForCollecting);
     }
 

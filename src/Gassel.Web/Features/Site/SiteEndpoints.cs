@@ -1,7 +1,9 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Planning;
 using Gassel.Data;
+using Gassel.Data.People;
 using Gassel.Data.Rows;
+using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -37,8 +39,8 @@ internal static class SiteEndpoints
     public static void MapSite(this RouteGroupBuilder api)
     {
         api.MapGet("/site", (SiteClock clock, WeatherBook weather) => View(clock, weather));
-        api.MapPut("/site", Save).ProducesProblem(400).ProducesProblem(404);
-        api.MapPut("/places", SavePlaces).ProducesProblem(400).ProducesProblem(404);
+        api.MapPut("/site", Save).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
+        api.MapPut("/places", SavePlaces).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
     }
 
     private static SiteView View(SiteClock clock, WeatherBook weather)

@@ -1,6 +1,8 @@
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Data.People;
 using Gassel.Data.Rows;
+using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -22,14 +24,14 @@ internal static class SpeciesEndpoints
     public static void MapSpecies(this RouteGroupBuilder api)
     {
         api.MapGet("/species", All);
-        api.MapPost("/species", Add).ProducesProblem(400);
-        api.MapPut("/species/{id}", Change).ProducesProblem(400).ProducesProblem(404);
-        api.MapPost("/species/{id}/starter-values", BackToStarter).ProducesProblem(400).ProducesProblem(404);
-        api.MapPost("/species/{id}/routes", (string id, RouteDraft draft, SpeciesBooks books, CancellationToken cancel) => SaveRoute(id, null, draft, books, cancel))
+        api.MapPost("/species", Add).For(Role.Grower).ProducesProblem(400);
+        api.MapPut("/species/{id}", Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/species/{id}/starter-values", BackToStarter).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/species/{id}/routes", (string id, RouteDraft draft, SpeciesBooks books, CancellationToken cancel) => SaveRoute(id, null, draft, books, cancel)).For(Role.Grower)
             .ProducesProblem(400).ProducesProblem(404);
-        api.MapPut("/species/{id}/routes/{routeId}", (string id, string routeId, RouteDraft draft, SpeciesBooks books, CancellationToken cancel) => SaveRoute(id, routeId, draft, books, cancel))
+        api.MapPut("/species/{id}/routes/{routeId}", (string id, string routeId, RouteDraft draft, SpeciesBooks books, CancellationToken cancel) => SaveRoute(id, routeId, draft, books, cancel)).For(Role.Grower)
             .ProducesProblem(400).ProducesProblem(404);
-        api.MapPost("/species/{id}/route-judgement", Judge).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/species/{id}/route-judgement", Judge).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/species/{id}/routes/{routeId}/versions", Versions).ProducesProblem(404);
     }
 

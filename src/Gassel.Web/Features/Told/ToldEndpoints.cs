@@ -1,7 +1,9 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Planning;
 using Gassel.Data;
+using Gassel.Data.People;
 using Gassel.Data.Rows;
+using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -39,8 +41,8 @@ internal static class ToldEndpoints
 
     public static void MapTold(this RouteGroupBuilder api)
     {
-        api.MapPost("/told/lines", Split).ProducesProblem(400);
-        api.MapPost("/told", Enter).ProducesProblem(400);
+        api.MapPost("/told/lines", Split).For(Role.Grower).ProducesProblem(400);
+        api.MapPost("/told", Enter).For(Role.Grower).ProducesProblem(400);
     }
 
     private static Results<Ok<IReadOnlyList<ToldLine>>, ProblemHttpResult> Split(ToldText text)
@@ -50,7 +52,7 @@ internal static class ToldEndpoints
     }
 
     private static async Task<Results<Ok<ToldReport>, ProblemHttpResult>> Enter(
-        ToldRequest request, Func<GasselDb> connect, WriteGate gate, Library library, LotBook lots, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
+        ToldRequest request, Asker asker, Func<GasselDb> connect, WriteGate gate, Library library, LotBook lots, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
     {
         if ((Limits.Text("who", request.Who, 40) ?? Limits.Count("lines", request.Lines.Count, 1, MaxLines)) is { } refusal) return refusal.ToResult();
         return await gate.Write<Results<Ok<ToldReport>, ProblemHttpResult>>(async () =>
@@ -75,11 +77,11 @@ internal static class ToldEndpoints
                         LotId = batch.Lot.Id,
                         Plan = CoreJson.Write(batch.Plan),
                         ConfirmedAt = now.ToUnixTimeMilliseconds(),
-                        Who = request.Who.Trim(),
+                        Who = asker.Sign(request.Who),
                     };
                     var label = $"{(batch.Plan.Route.IsOutdoors ? "container" : "bag")} {row.Number}";
                     var started = new StepStarted(BatchPlan.FirstPart, batch.Step, batch.Seeds, batch.Place.Id, new(batch.Plan.Route.IsOutdoors ? VesselKind.Container : VesselKind.Bag, label));
-                    var entry = new Entry(Guid.CreateVersion7(now), 0, act, batch.Since, null, now, request.Who.Trim(), EntrySource.Told, started);
+                    var entry = new Entry(Guid.CreateVersion7(now), 0, act, batch.Since, null, now, asker.Sign(request.Who), EntrySource.Told, started);
                     db.Batches.Add(row);
                     db.Entries.Add(EntryCodec.ToRow(entry, row.Id, now));
                     numbers.Add(row.Number);

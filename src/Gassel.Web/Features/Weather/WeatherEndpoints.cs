@@ -1,5 +1,7 @@
 using Gassel.Core.Climate;
 using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -25,7 +27,7 @@ internal static class WeatherEndpoints
     {
         api.MapGet("/weather-records", (WeatherBook weather) => weather.Records());
         api.MapGet("/weather-records/{id:int}/frost", Frost).ProducesProblem(404).ProducesProblem(400);
-        api.MapPost("/weather-file", ReadFile)
+        api.MapPost("/weather-file", ReadFile).For(Role.Grower)
             .Accepts<string>("text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(MaxBytes))
             .ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);

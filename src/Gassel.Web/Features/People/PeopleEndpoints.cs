@@ -1,0 +1,84 @@
+using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Identity;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Web.Features.People;
+
+/// <param name="HasPassword">False until the code was used.</param>
+/// <param name="CodeUntil">When an open code runs out; null where none is open.</param>
+/// <param name="Left">True for somebody let go; the name stays with the entries.</param>
+public sealed record PersonView(Guid Id, string Name, Role Role, bool HasPassword, DateTimeOffset? CodeUntil, bool Left);
+
+public sealed record PersonToAdd(string Name, Role Role);
+
+public sealed record PersonChange(Role Role, bool Left);
+
+/// <param name="Code">Shown this once; it is kept as a hash.</param>
+public sealed record PersonWithCode(PersonView Person, string Code);
+
+/// <summary>Who works with the book over the network.</summary>
+internal static class PeopleEndpoints
+{
+    public static void MapPeople(this RouteGroupBuilder api)
+    {
+        var people = api.MapGroup("/people").For(Role.Owner);
+        people.MapGet("", async (GasselDb db) => (await db.People.AsNoTracking().ToListAsync()).OrderByDescending(p => p.Role).ThenBy(p => p.UserName, StringComparer.CurrentCulture).Select(View).ToList());
+        people.MapPost("", Add).ProducesProblem(400).ProducesProblem(409);
+        people.MapPut("/{id:guid}", Change).ProducesProblem(404).ProducesProblem(409);
+        people.MapPost("/{id:guid}/code", NewCode).ProducesProblem(404);
+    }
+
+    private static PersonView View(Person person) => new(
+        person.Id, person.UserName!, person.Role, person.PasswordHash is not null,
+        person.CodeHash is not null && person.CodeUntil is { } until ? DateTimeOffset.FromUnixTimeMilliseconds(until) : null, person.LeftAt is not null);
+
+    private static async Task<Results<Ok<PersonWithCode>, ProblemHttpResult>> Add(PersonToAdd asked, UserManager<Person> people, WriteGate gate, TimeProvider real)
+    {
+        if (Limits.Text("name", asked.Name, Person.MaxName) is { } refusal) return refusal.ToResult();
+        var name = asked.Name.Trim();
+        if (await people.FindByNameAsync(name) is not null)
+        {
+            return new Refusal("name", $"{name} is in the book already. A name stands beside entries and is never given twice; add a letter.", StatusCodes.Status409Conflict, "Name taken").ToResult();
+        }
+        var person = new Person { Id = Guid.CreateVersion7(), UserName = name, Role = asked.Role };
+        var code = GiveCode(person, people, real);
+        await gate.Write(() => people.CreateAsync(person), CancellationToken.None);
+        return TypedResults.Ok(new PersonWithCode(View(person), code));
+    }
+
+    private static async Task<Results<Ok<PersonView>, ProblemHttpResult>> Change(Guid id, PersonChange asked, UserManager<Person> people, GasselDb db, WriteGate gate, TimeProvider real)
+    {
+        if (await people.FindByIdAsync(id.ToString()) is not { } person) return NoSuchPerson(id);
+        var stepsDown = person.Role == Role.Owner && (asked.Role != Role.Owner || asked.Left);
+        if (stepsDown && !await db.People.AnyAsync(p => p.Id != id && p.Role == Role.Owner && p.LeftAt == null && p.PasswordHash != null))
+        {
+            return new Refusal("role", $"{person.UserName} is the only owner who can sign in; make another one first.", StatusCodes.Status409Conflict, "Last owner").ToResult();
+        }
+        person.Role = asked.Role;
+        person.LeftAt = asked.Left ? person.LeftAt ?? real.GetUtcNow().ToUnixTimeMilliseconds() : null;
+        // a new stamp ends the sessions under the old standing
+        await gate.Write(() => people.UpdateSecurityStampAsync(person), CancellationToken.None);
+        return TypedResults.Ok(View(person));
+    }
+
+    private static async Task<Results<Ok<PersonWithCode>, ProblemHttpResult>> NewCode(Guid id, UserManager<Person> people, WriteGate gate, TimeProvider real)
+    {
+        if (await people.FindByIdAsync(id.ToString()) is not { } person) return NoSuchPerson(id);
+        var code = GiveCode(person, people, real);
+        await gate.Write(() => people.UpdateAsync(person), CancellationToken.None);
+        return TypedResults.Ok(new PersonWithCode(View(person), code));
+    }
+
+    private static string GiveCode(Person person, UserManager<Person> people, TimeProvider real)
+    {
+        var code = SignUpCode.Make();
+        person.CodeHash = people.PasswordHasher.HashPassword(person, SignUpCode.Plain(code));
+        person.CodeUntil = (real.GetUtcNow() + SignUpCode.Lifetime).ToUnixTimeMilliseconds();
+        return code;
+    }
+
+    private static ProblemHttpResult NoSuchPerson(Guid id) => Refusal.NotFound("person", id, "Choose one of those on Site.").ToResult();
+}
