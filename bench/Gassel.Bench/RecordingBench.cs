@@ -22,12 +22,33 @@ internal static class RecordingBench
                 {"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today}}","doneAt":null,
                  "recordedAt":"2027-03-14T09:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }]}
                 """, "aim p99 under 25 ms");
+            using var done = new CancellationTokenSource();
+            var imports = ImportOverAndOver(served.Http, done.Token);
+            await Measure("Gassel, one entry during imports", served.Http, (writer, i) => $"/api/batches/{batches[writer * BatchesEach + i % BatchesEach]}/entries", _ => $$"""
+                {"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today}}","doneAt":null,
+                 "recordedAt":"2027-03-14T09:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }]}
+                """, "a hundred years of weather coming in meanwhile");
+            await done.CancelAsync();
+            Console.WriteLine($"  {await imports} weather files of 36,525 days imported meanwhile");
         }
         using (var served = await Served.Launch("/", port => [ground, $"{port}", Path.Combine(folder, "ground.db")]))
         {
             await Measure("bare EF Core, one row", served.Http, (_, _) => "/", _ => """{"text":"moisture right, mould none, sprouted 0"}""", "the ground");
         }
         Directory.Delete(folder, recursive: true);
+    }
+
+    private static async Task<int> ImportOverAndOver(HttpClient http, CancellationToken until)
+    {
+        var csv = new System.Text.StringBuilder("date,min,max\n");
+        for (var day = new DateOnly(1926, 1, 1); day < new DateOnly(2026, 1, 1); day = day.AddDays(1)) csv.Append(System.Globalization.CultureInfo.InvariantCulture, $"{day:yyyy-MM-dd},-2,5\n");
+        var imported = 0;
+        for (; !until.IsCancellationRequested; imported++)
+        {
+            using var content = new StringContent(csv.ToString(), System.Text.Encoding.UTF8, "text/csv");
+            (await http.PostAsync($"/api/weather-file?save=true&name=years%20{imported}", content, CancellationToken.None)).EnsureSuccessStatusCode();
+        }
+        return imported;
     }
 
     private static async Task<List<Guid>> Prepare(HttpClient http)

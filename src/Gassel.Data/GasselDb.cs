@@ -33,7 +33,8 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.HasOne<SpeciesRow>().WithMany().HasForeignKey(x => x.SpeciesId);
             e.HasOne<LotRow>().WithMany().HasForeignKey(x => x.LotId);
         });
-        modelBuilder.Entity<WeatherRecordRow>(e => e.ToTable("weather_records"));
+        // a record of a book from before this mark is whole
+        modelBuilder.Entity<WeatherRecordRow>(e => { e.ToTable("weather_records"); e.Property(x => x.Whole).HasDefaultValue(true).HasSentinel(true); });
         modelBuilder.Entity<WeatherDayRow>(e =>
         {
             e.ToTable("weather_days");

@@ -6,7 +6,7 @@ namespace Gassel.Browser.Tests;
 /// <summary>axe-core on every view in both lights: nothing serious or critical.</summary>
 public sealed class AccessibilityTests : IDisposable
 {
-    private static readonly string Axe = File.ReadAllText(FindUp("src/gassel-ui/node_modules/axe-core/axe.min.js"));
+    private static readonly string Axe = File.ReadAllText(Repository.File("src/gassel-ui/node_modules/axe-core/axe.min.js"));
 
     private readonly RunningProgram _program = new(demo: true);
     private readonly Browser _browser;
@@ -55,15 +55,5 @@ public sealed class AccessibilityTests : IDisposable
             _browser.PressKeys(key);
             _browser.See(sign);
         }
-    }
-
-    private static string FindUp(string path)
-    {
-        for (var folder = new DirectoryInfo(AppContext.BaseDirectory); folder is not null; folder = folder.Parent)
-        {
-            var file = Path.Combine(folder.FullName, path);
-            if (File.Exists(file)) return file;
-        }
-        throw new FileNotFoundException($"{path} is not installed; run npm ci in src/gassel-ui.");
     }
 }

@@ -10,12 +10,14 @@ public sealed class Browser : IDisposable
     private readonly string _profile = Directory.CreateTempSubdirectory("gassel-profile-").FullName;
     private readonly Uri _address;
 
-    public Browser(Uri address, int width = 1280, int height = 800)
+    /// <param name="trusted">Hash of the key of a certificate that is trusted whoever signed it; null for none.</param>
+    public Browser(Uri address, int width = 1280, int height = 800, string? trusted = null)
     {
         _address = address;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
             "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--force-device-scale-factor=1", $"--user-data-dir={_profile}", $"--window-size={width},{height}");
+        if (trusted is not null) options.AddArgument($"--ignore-certificate-errors-spki-list={trusted}");
         options.SetLoggingPreference(LogType.Browser, LogLevel.Severe);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         service.SuppressInitialDiagnosticInformation = true;

@@ -1,5 +1,7 @@
+using System.Collections.Concurrent;
 using System.Diagnostics;
 using System.Net.Http.Json;
+using System.Security.Cryptography;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 
@@ -13,15 +15,26 @@ public sealed partial class RunningProgram : IDisposable
     private readonly bool _keepFolder;
 
     /// <param name="folder">A data folder that outlives the program; null for a fresh one that goes with it.</param>
-    public RunningProgram(bool demo, string? folder = null)
+    /// <param name="lan">True to open it to the network.</param>
+    /// <param name="talkative">True to have it log all it can.</param>
+    /// <param name="like">A program that ran before; its addresses are taken again.</param>
+    public RunningProgram(bool demo, string? folder = null, bool lan = false, RunningProgram? like = null, bool talkative = false)
     {
         (_folder, _keepFolder) = (folder ?? Directory.CreateTempSubdirectory("gassel-browser-").FullName, folder is not null);
-        var arguments = new List<string> { Path.Combine(Build, "Gassel.Web.dll"), "--port", "0", "--data", _folder };
+        var arguments = new List<string> { Path.Combine(Build, "Gassel.Web.dll"), "--port", $"{like?.Address.Port ?? 0}", "--network-port", $"{like?.Network?.Port ?? 0}", "--data", _folder };
         if (demo) arguments.Add("--demo");
-        _process = Process.Start(new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true })!;
-        var line = _process.StandardOutput.ReadLine() ?? throw new InvalidOperationException("the program ended before it was ready");
-        Address = new Uri(ReadyLine().Match(line).Groups["address"].Value);
+        if (lan) arguments.Add("--lan");
+        var start = new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true };
+        if (talkative) start.Environment["Logging__LogLevel__Default"] = "Trace";
+        _process = Process.Start(start)!;
+        Address = new Uri(Next(ReadyLine()).Groups["address"].Value);
         Http = new HttpClient { BaseAddress = Address };
+        if (lan) Network = new Uri(Next(NetworkLine()).Groups["address"].Value);
+        if (lan && like is null) OwnerCode = Next(CodeLine()).Groups["code"].Value;
+        _ = Task.Run(() =>
+        {
+            while (_process.StandardOutput.ReadLine() is { } line) Said.Enqueue(line);
+        });
     }
 
     /// <summary>What the program says when it is run with these words from the console.</summary>
@@ -38,7 +51,38 @@ public sealed partial class RunningProgram : IDisposable
 
     public Uri Address { get; }
 
+    /// <summary>Where a device on the network asks; null while it is not open to it.</summary>
+    public Uri? Network { get; }
+
+    /// <summary>What the console says for the first owner; null where there is one.</summary>
+    public string? OwnerCode { get; }
+
+    /// <summary>For Chromium: the hash of the key of the program's certificate, to be trusted without asking. That a client who knows the authority trusts it is seen in the web tests.</summary>
+    public string ServerKey
+    {
+        get
+        {
+            using var key = ECDsa.Create();
+            key.ImportFromPem(File.ReadAllText(Path.Combine(_folder, "network", "server.key")));
+            return Convert.ToBase64String(SHA256.HashData(key.ExportSubjectPublicKeyInfo()));
+        }
+    }
+
     public HttpClient Http { get; }
+
+    /// <summary>What it has written to the console so far.</summary>
+    public ConcurrentQueue<string> Said { get; } = new();
+
+    /// <summary>Signs in at this machine's own door, so that the test can look into the book and write to it.</summary>
+    public async Task SignIn(string path, string json)
+    {
+        using var content = new StringContent(json, System.Text.Encoding.UTF8, "application/json");
+        using var answer = await Http.PostAsync(path, content);
+        var session = await answer.Content.ReadFromJsonAsync<JsonNode>();
+        if (!answer.IsSuccessStatusCode) throw new InvalidOperationException(session?.ToJsonString());
+        Http.DefaultRequestHeaders.Remove("X-Gassel-Token");
+        Http.DefaultRequestHeaders.Add("X-Gassel-Token", session!["token"]!.GetValue<string>());
+    }
 
     public async Task<JsonNode> Get(string path) => (await Http.GetFromJsonAsync<JsonNode>(path))!;
 
@@ -58,6 +102,23 @@ public sealed partial class RunningProgram : IDisposable
         _process.Dispose();
         if (!_keepFolder) Directory.Delete(_folder, recursive: true);
     }
+
+    /// <summary>The next line of the console that matches, past what is logged.</summary>
+    private Match Next(Regex line)
+    {
+        while (_process.StandardOutput.ReadLine() is { } said)
+        {
+            Said.Enqueue(said);
+            if (line.Match(said) is { Success: true } match) return match;
+        }
+        throw new InvalidOperationException("the program ended before it was ready: " + string.Join('\n', Said));
+    }
+
+    [GeneratedRegex("local network: (?<address>https://\\S+)")]
+    private static partial Regex NetworkLine();
+
+    [GeneratedRegex("good once: (?<code>\\S+)")]
+    private static partial Regex CodeLine();
 
     [GeneratedRegex("ready at (?<address>http://\\S+)")]
     private static partial Regex ReadyLine();

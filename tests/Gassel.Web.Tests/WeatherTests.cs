@@ -1,6 +1,9 @@
 using System.Globalization;
 using System.Text;
 using System.Text.Json.Nodes;
+using Gassel.Core.Climate;
+using Gassel.Data;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace Gassel.Web.Tests;
 
@@ -49,6 +52,51 @@ public sealed class WeatherTests : IAsyncLifetime
         // four springs give no day to measure from; the day by hand stays
         var (_, site) = await Site(47.6, "America/Los_Angeles", 1, """{"frostBasis":"record"}""");
         Assert.Equal("05-08", site["frostDays"]![0]!["monthDay"]!.GetValue<string>());
+    }
+
+    [Fact]
+    public async Task An_import_that_is_broken_off_leaves_nothing_and_nobody_sees_a_half_one()
+    {
+        var (weather, gate) = (_book.Services.GetRequiredService<WeatherBook>(), _book.Services.GetRequiredService<WriteGate>());
+        var days = Enumerable.Range(0, 400_000).Select(i => new DailyTemperature(new DateOnly(1000, 1, 1).AddDays(i), -1, 4)).ToList();
+        using var stop = new CancellationTokenSource();
+        var importing = Task.Run(() => weather.Add("broken off", false, _book.Clock.GetUtcNow(), days, gate, stop.Token), TestContext.Current.CancellationToken);
+        while (weather.Days(1).Count == 0) await Task.Delay(1, TestContext.Current.CancellationToken);
+        Assert.Empty(await weather.Records());
+        await stop.CancelAsync();
+        await Assert.ThrowsAnyAsync<OperationCanceledException>(() => importing);
+        Assert.Empty(weather.Days(1));
+
+        // killed in the middle: the next start takes away what it left
+        await using (var db = _book.Services.GetRequiredService<Func<GasselDb>>()())
+        {
+            db.WeatherRecords.Add(new() { Name = "killed", Whole = false });
+            await db.SaveChangesAsync(TestContext.Current.CancellationToken);
+        }
+        await _book.Restart();
+        await using var after = _book.Services.GetRequiredService<Func<GasselDb>>()();
+        Assert.Equal(0, after.WeatherRecords.Count());
+    }
+
+    [Fact]
+    public async Task Others_record_while_a_hundred_years_come_in()
+    {
+        var batch = await _book.BatchOfBalsamroot();
+        await _book.Record(batch, "2027-03-14", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
+        var csv = new StringBuilder("date,min,max\n");
+        for (var day = new DateOnly(1926, 1, 1); day < new DateOnly(2026, 1, 1); day = day.AddDays(1)) csv.Append(CultureInfo.InvariantCulture, $"{day:yyyy-MM-dd},-2,5\n");
+        var importing = File(csv.ToString(), "?save=true&name=long");
+        var recorded = 0;
+        while (!importing.IsCompleted)
+        {
+            var (status, body) = await _book.Record(batch, "2027-03-14", "warn", """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0}""");
+            Assert.True(status == 200, body.ToJsonString());
+            recorded++;
+        }
+        Assert.Equal(200, (await importing).Status);
+        Assert.True(recorded > 2, $"only {recorded} entries came through");
+        Assert.Equal(recorded + 1, (await _book.Get($"/api/batches/{batch}"))["log"]!.AsArray().Count);
+        Assert.Equal(36_525, (await _book.Get("/api/weather-records"))[0]!["days"]!.GetValue<int>());
     }
 
     [Fact]

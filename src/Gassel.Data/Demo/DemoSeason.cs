@@ -21,7 +21,7 @@ public static class DemoSeason
         [PlaceKind.Yard] = 30,
     };
 
-    public static async Task Fill(GasselDb db, WeatherBook weather, DateTimeOffset realNow)
+    public static async Task Fill(GasselDb db, WeatherBook weather, WriteGate gate, DateTimeOffset realNow)
     {
         if (await db.Sites.AnyAsync()) return;
         db.Sites.Add(new()
@@ -30,7 +30,7 @@ public static class DemoSeason
             Latitude = 46.8,
             TimeZone = "America/Denver",
             LastFrost = "05-08",
-            WeatherRecordId = weather.Add("Skarve Bench, generated", generated: true, Starts, DemoWeather.Days()),
+            WeatherRecordId = await weather.Add("Skarve Bench, generated", generated: true, Starts, DemoWeather.Days(), gate, CancellationToken.None),
             Settings = CoreJson.Write(new SiteSettings(ElevationM: 620, FrostBasis: FrostBasis.Record)),
             DemoWoundAt = realNow.ToUnixTimeMilliseconds(),
             DemoShowed = Starts.ToUnixTimeMilliseconds(),

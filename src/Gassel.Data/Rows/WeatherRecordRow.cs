@@ -11,6 +11,9 @@ public sealed class WeatherRecordRow
 
     /// <summary>Unix milliseconds.</summary>
     public long AddedAt { get; set; }
+
+    /// <summary>False while its days are still coming in; readers look past it until then.</summary>
+    public bool Whole { get; set; } = true;
 }
 
 /// <summary>One day of a record, °C; null where missing.</summary>

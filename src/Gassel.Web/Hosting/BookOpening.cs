@@ -8,7 +8,7 @@ namespace Gassel.Web.Hosting;
 
 /// <summary>Opens the book before the first request is taken: lock, migration, starter values, demo season, clock, and the door to the network.</summary>
 internal sealed class BookOpening(
-    BookFile file, Func<GasselDb> connect, Launch launch, WeatherBook weather, SiteClock clock, NetworkDoor door, OwnerCode owner, TimeProvider real) : IHostedService
+    BookFile file, Func<GasselDb> connect, Launch launch, WeatherBook weather, WriteGate gate, SiteClock clock, NetworkDoor door, OwnerCode owner, TimeProvider real) : IHostedService
 {
     public async Task StartAsync(CancellationToken cancellationToken)
     {
@@ -16,7 +16,8 @@ internal sealed class BookOpening(
         var changed = file.Open(connect);
         await using var db = connect();
         if (changed) await StarterBook.Fill(db);
-        if (launch.Demo) await DemoSeason.Fill(db, weather, real.GetUtcNow());
+        weather.ClearHalfImported();
+        if (launch.Demo) await DemoSeason.Fill(db, weather, gate, real.GetUtcNow());
         await clock.Follow(db);
         await OpenDoor(db);
     }

@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("6441aab2-69ab-44fb-81a8-c4f9b8ee5766"), entityTypeCount: 10)
+            : base(skipDetectChanges: false, modelId: new Guid("80dc8922-e2b3-4e64-99af-193267f8fdbd"), entityTypeCount: 10)
         {
         }
 

@@ -19,7 +19,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.WeatherRecordRow",
                 typeof(WeatherRecordRow),
                 baseEntityType,
-                propertyCount: 4,
+                propertyCount: 5,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -50,6 +50,15 @@ namespace Gassel.Data.CompiledModel
                 typeof(string),
                 propertyInfo: typeof(WeatherRecordRow).GetProperty("Name", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(WeatherRecordRow).GetField("<Name>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var whole = runtimeEntityType.AddProperty(
+                "Whole",
+                typeof(bool),
+                propertyInfo: typeof(WeatherRecordRow).GetProperty("Whole", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(WeatherRecordRow).GetField("<Whole>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                valueGenerated: ValueGenerated.OnAdd,
+                sentinel: true);
+            whole.AddAnnotation("Relational:DefaultValue", true);
 
             var key = runtimeEntityType.AddKey(
                 new[] { id });

@@ -16,11 +16,14 @@ internal static class CountEndpoints
 {
     private const int MaxBytes = 500_000;
 
-    public static void MapCount(this RouteGroupBuilder api) =>
+    public static void MapCount(this RouteGroupBuilder api)
+    {
+        api.MapGet("/count", CountTrays.Standing);
         api.MapPost("/batches/{id:guid}/parts/{part}/counts-file", ReadFile).For(Role.Volunteer)
             .Accepts<string>("text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(MaxBytes))
             .ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(415);
+    }
 
     /// <summary>Judges every row; with <paramref name="save"/> the good ones are recorded together.</summary>
     private static async Task<Results<Ok<CountFileReport>, ProblemHttpResult>> ReadFile(

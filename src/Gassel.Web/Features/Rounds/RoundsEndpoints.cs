@@ -74,12 +74,13 @@ internal static class RoundsEndpoints
                     ? SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
                     : null,
                 places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
-                [.. due[part.Id].Select(d => Explain(d, batch.Plan.Route.Setting, batch.Plan.Steps[d.Step].Step, species, places))]));
+                [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]));
         }
     }
 
-    private static StandingDue Explain(DueItem due, RouteSetting setting, RouteStep step, Core.Treatments.Species species, IReadOnlyList<Place> places)
+    internal static StandingDue Explain(DueItem due, BatchPlan plan, Core.Treatments.Species species, IReadOnlyList<Place> places)
     {
+        var (setting, step) = (plan.Route.Setting, plan.Steps[due.Step].Step);
         var moves = due.Kind is DueKind.StartStep or DueKind.Sow;
         var kind = Places.For(setting, step);
         return new(due, step.Kind, step.Note, Cautions.For(species.Hazard, step), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null);

@@ -21,9 +21,9 @@ internal static class SeedEndpoints
             return (await lots.All()).Select(l => View(l, species[l.SpeciesId], clock)).ToList();
         });
         api.MapPost("/lots", (LotDetails lot, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel) =>
-            Save(null, lot, connect, gate, lots, library, clock, cancel)).For(Role.Grower).ProducesProblem(400);
-        api.MapPut("/lots/{id:int}", (int id, LotDetails lot, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel) =>
-            Save(id, lot, connect, gate, lots, library, clock, cancel)).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
+            Save(null, lot, null, connect, gate, lots, library, clock, cancel)).For(Role.Grower).ProducesProblem(400);
+        api.MapPut("/lots/{id:int}", (int id, LotDetails lot, string? asOf, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel) =>
+            Save(id, lot, asOf, connect, gate, lots, library, clock, cancel)).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapGet("/collecting-caution", () => Cautions.ForCollecting);
     }
 
@@ -32,7 +32,7 @@ internal static class SeedEndpoints
         [.. species.Routes.Select(r => LotOutlook.Of(lot.Lot, species, r, clock.Settings.ViabilitySchool, clock.Today))]);
 
     private static async Task<Results<Ok<LotView>, ProblemHttpResult>> Save(
-        int? id, LotDetails details, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel)
+        int? id, LotDetails details, string? asOf, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel)
     {
         if (details.Check(clock.Today) is { } refusal) return refusal.ToResult();
         return await gate.Write<Results<Ok<LotView>, ProblemHttpResult>>(async () =>
@@ -50,6 +50,7 @@ internal static class SeedEndpoints
             else
             {
                 if (await lots.Find(id.Value) is not { } kept) return Refusal.NotFound("lot", id, "Choose one of the lots on Seed.").ToResult();
+                if (Stamp.Check(asOf, new LotDetails(kept.SpeciesId, kept.Lot)) is { } changed) return changed.ToResult();
                 var needed = kept.Drawn + details.Lot.Tested;
                 if (details.Lot.Seeds < needed)
                 {

@@ -26,6 +26,9 @@ public sealed record SiteDetails(string Name, double Latitude, string TimeZone, 
 public sealed record SiteView(
     SiteDetails? Site, DateTimeOffset Now, DateOnly Today, string TimeZone, DateOnly? NextLastFrost, IReadOnlyList<FrostDay> FrostDays, SiteSettings Settings, bool Demo)
 {
+    /// <summary>To be sent along with a change of the site; null in an empty book.</summary>
+    public string? Stamp => Site is null ? null : Problems.Stamp.Of(Site);
+
     /// <summary>What a plan begins with.</summary>
     public PlanStart Planning => PlanStart.Assumed;
 }
@@ -39,22 +42,23 @@ internal static class SiteEndpoints
     public static void MapSite(this RouteGroupBuilder api)
     {
         api.MapGet("/site", (SiteClock clock, WeatherBook weather) => View(clock, weather));
-        api.MapPut("/site", Save).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
+        api.MapPut("/site", Save).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapPut("/places", SavePlaces).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
     }
 
+    private static SiteDetails? Details(SiteClock clock) =>
+        clock.Site is { } row ? new(row.Name, row.Latitude, row.TimeZone, row.LastFrost, row.WeatherRecordId, clock.Settings) : null;
+
     private static SiteView View(SiteClock clock, WeatherBook weather)
     {
-        var row = clock.Site;
         var days = SiteFrost.Days(clock, weather);
         return new(
-            row is null ? null : new(row.Name, row.Latitude, row.TimeZone, row.LastFrost, row.WeatherRecordId, clock.Settings),
-            clock.GetUtcNow(), clock.Today, clock.LocalTimeZone.Id,
+            Details(clock), clock.GetUtcNow(), clock.Today, clock.LocalTimeZone.Id,
             days.Count == 0 ? null : SiteFrost.Next(days[0].MonthDay, clock.Today), days, clock.Settings, clock.IsDemo);
     }
 
     private static async Task<Results<Ok<SiteView>, ProblemHttpResult>> Save(
-        SiteDetails site, Func<GasselDb> connect, WriteGate gate, SiteClock clock, WeatherBook weather, CancellationToken cancel)
+        SiteDetails site, string? asOf, Func<GasselDb> connect, WriteGate gate, SiteClock clock, WeatherBook weather, CancellationToken cancel)
     {
         if (Check(site) is { } refusal) return refusal.ToResult();
         if (site.WeatherRecordId is { } record && (await weather.Records()).All(r => r.Id != record))
@@ -65,8 +69,9 @@ internal static class SiteEndpoints
         {
             return new Refusal("settings.frostBasis", "Frost by the record needs a weather record; import one, or take the day by hand.").ToResult();
         }
-        await gate.Write(async () =>
+        return await gate.Write<Results<Ok<SiteView>, ProblemHttpResult>>(async () =>
         {
+            if (Details(clock) is { } present && Stamp.Check(asOf, present) is { } changed) return changed.ToResult();
             await using var db = connect();
             var row = await db.Sites.SingleOrDefaultAsync(CancellationToken.None);
             if (row is null) db.Sites.Add(row = new() { Name = "", TimeZone = "", LastFrost = "" });
@@ -75,9 +80,8 @@ internal static class SiteEndpoints
             if (site.Settings is { } settings) row.Settings = CoreJson.Write(settings);
             await db.SaveChangesAsync(CancellationToken.None);
             await clock.Follow(db);
-            return true;
+            return TypedResults.Ok(View(clock, weather));
         }, cancel);
-        return TypedResults.Ok(View(clock, weather));
     }
 
     private static async Task<Results<Ok<IReadOnlyList<Place>>, ProblemHttpResult>> SavePlaces(

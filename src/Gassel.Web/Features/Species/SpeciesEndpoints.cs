@@ -25,7 +25,7 @@ internal static class SpeciesEndpoints
     {
         api.MapGet("/species", All);
         api.MapPost("/species", Add).For(Role.Grower).ProducesProblem(400);
-        api.MapPut("/species/{id}", Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
+        api.MapPut("/species/{id}", Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapPost("/species/{id}/starter-values", BackToStarter).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
         api.MapPost("/species/{id}/routes", (string id, RouteDraft draft, SpeciesBooks books, CancellationToken cancel) => SaveRoute(id, null, draft, books, cancel)).For(Role.Grower)
             .ProducesProblem(400).ProducesProblem(404);
@@ -62,13 +62,14 @@ internal static class SpeciesEndpoints
         }, cancel);
     }
 
-    private static async Task<Results<Ok<SpeciesView>, ProblemHttpResult>> Change(string id, SpeciesEdit values, SpeciesBooks books, CancellationToken cancel)
+    private static async Task<Results<Ok<SpeciesView>, ProblemHttpResult>> Change(string id, SpeciesEdit values, string? asOf, SpeciesBooks books, CancellationToken cancel)
     {
         if (values.Check() is { } refusal) return refusal.ToResult();
         return await Write(books, async db =>
         {
             if (await db.Species.SingleOrDefaultAsync(s => s.Id == id, CancellationToken.None) is not { } row) return (null, NoSuch(id));
             var before = (await books.Library.Species()).Single(s => s.Id == id);
+            if (Stamp.Check(asOf, before) is { } elsewhere) return (null, elsewhere);
             var after = values.Onto(before);
             var broken = before.Routes.Select(r => (Route: r, Objections: RouteRules.Check(after, r))).FirstOrDefault(t => t.Objections?.Count > 0);
             if (broken.Objections is [var objection, ..])

@@ -16,6 +16,9 @@ public sealed record SpeciesView(
     Core.Treatments.Species Species, string Explained, string? DepthExplained, IReadOnlyList<string> FlagsExplained, DepthAdvice Depth,
     IReadOnlyList<RouteFacts> Routes, IReadOnlyList<ForbiddenStep> Forbidden, bool HasOwnValues, bool HasStarter)
 {
+    /// <summary>To be sent along with a change of the values.</summary>
+    public string Stamp => Problems.Stamp.Of(Species);
+
     internal static SpeciesView Of(Core.Treatments.Species species, bool hasOwnValues, bool hasStarter, DepthSchool school, DateOnly today) => new(
         species,
         species.DormancyClass.Sentence(null),

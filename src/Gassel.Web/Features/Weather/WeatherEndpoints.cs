@@ -59,7 +59,7 @@ internal static class WeatherEndpoints
         if (!save) return TypedResults.Ok(report);
         if (Limits.Text("name", name, 80) is { } nameless) return nameless.ToResult();
         if (days.Count == 0) return new Refusal("file", "No row of the file can be used; look at the first refused rows.").ToResult();
-        var id = await gate.Write(() => Task.FromResult(weather.Add(name!.Trim(), generated: false, clock.GetUtcNow(), days)), cancel);
+        var id = await weather.Add(name!.Trim(), generated: false, clock.GetUtcNow(), days, gate, cancel);
         return TypedResults.Ok(report with { SavedAs = id });
     }
 }

@@ -18,7 +18,9 @@ internal sealed class Authority
     /// <summary>Backwards from now, for devices whose clock is behind.</summary>
     private static readonly TimeSpan Grace = TimeSpan.FromDays(2);
 
-    private Authority(X509Certificate2 certificate) => Certificate = certificate;
+    private readonly ECDsa _serverKey;
+
+    private Authority(X509Certificate2 certificate, ECDsa serverKey) => (Certificate, _serverKey) = (certificate, serverKey);
 
     public X509Certificate2 Certificate { get; }
 
@@ -28,19 +30,29 @@ internal sealed class Authority
     /// <summary>The authority kept in the folder; made where there is none.</summary>
     public static Authority In(string folder, DateTimeOffset now)
     {
-        var (certificate, key) = (Path.Combine(folder, "authority.crt"), Path.Combine(folder, "authority.key"));
-        if (File.Exists(certificate) && File.Exists(key)) return new(X509Certificate2.CreateFromPemFile(certificate, key));
-        var made = Make(now);
-        PrivateFiles.Write(key, made.Certificate.GetECDsaPrivateKey()!.ExportPkcs8PrivateKeyPem() + "\n");
-        File.WriteAllText(certificate, made.Certificate.ExportCertificatePem() + "\n");
-        return made;
+        var (certificate, key, serverKey) = (Path.Combine(folder, "authority.crt"), Path.Combine(folder, "authority.key"), Path.Combine(folder, "server.key"));
+        if (!File.Exists(certificate) || !File.Exists(key))
+        {
+            using var made = Make(now);
+            PrivateFiles.Write(key, made.GetECDsaPrivateKey()!.ExportPkcs8PrivateKeyPem() + "\n");
+            File.WriteAllText(certificate, made.ExportCertificatePem() + "\n");
+        }
+        return new(X509Certificate2.CreateFromPemFile(certificate, key), ServerKey(serverKey));
+    }
+
+    /// <summary>The key stays from start to start, the certificate over it does not.</summary>
+    private static ECDsa ServerKey(string path)
+    {
+        var key = ECDsa.Create(ECCurve.NamedCurves.nistP256);
+        if (File.Exists(path)) key.ImportFromPem(File.ReadAllText(path));
+        else PrivateFiles.Write(path, key.ExportPkcs8PrivateKeyPem() + "\n");
+        return key;
     }
 
     /// <summary>A certificate for this machine under its present names and addresses, with its key.</summary>
     public X509Certificate2 Issue(IEnumerable<string> names, IEnumerable<IPAddress> addresses, DateTimeOffset now)
     {
-        using var key = ECDsa.Create(ECCurve.NamedCurves.nistP256);
-        var request = new CertificateRequest("CN=Gassel", key, HashAlgorithmName.SHA256);
+        var request = new CertificateRequest("CN=Gassel", _serverKey, HashAlgorithmName.SHA256);
         var subject = new SubjectAlternativeNameBuilder();
         foreach (var name in names) subject.AddDnsName(name);
         foreach (var address in addresses) subject.AddIpAddress(address);
@@ -50,10 +62,10 @@ internal sealed class Authority
         request.CertificateExtensions.Add(new X509EnhancedKeyUsageExtension([new Oid("1.3.6.1.5.5.7.3.1", "server authentication")], false));
         request.CertificateExtensions.Add(X509AuthorityKeyIdentifierExtension.CreateFromCertificate(Certificate, true, false));
         using var bare = request.Create(Certificate, now - Grace, now + ServerLifetime, RandomNumberGenerator.GetBytes(16));
-        return bare.CopyWithPrivateKey(key);
+        return bare.CopyWithPrivateKey(_serverKey);
     }
 
-    private static Authority Make(DateTimeOffset now)
+    private static X509Certificate2 Make(DateTimeOffset now)
     {
         using var key = ECDsa.Create(ECCurve.NamedCurves.nistP256);
         var request = new CertificateRequest($"CN=Gassel authority of {Dns.GetHostName()}", key, HashAlgorithmName.SHA256);
@@ -63,6 +75,6 @@ internal sealed class Authority
         request.CertificateExtensions.Add(NameConstraints.To(
             [.. MachineNames.All, "local"],
             [.. LocalAddresses.PrivateRanges, .. LocalAddresses.Reachable().Select(a => new IPNetwork(a, a.GetAddressBytes().Length * 8))]));
-        return new(request.CreateSelfSigned(now - Grace, now + Lifetime));
+        return request.CreateSelfSigned(now - Grace, now + Lifetime);
     }
 }

@@ -12,8 +12,7 @@ internal sealed record ServerCertificate(SslStreamCertificateContext Context, IR
     public static ServerCertificate By(Authority authority, IReadOnlyList<IPAddress> reachable, DateTimeOffset now)
     {
         var certificate = authority.Issue(MachineNames.All, [.. reachable, IPAddress.Loopback, IPAddress.IPv6Loopback], now);
-        // the authority goes along, so that a device can show who vouches
-        return new(SslStreamCertificateContext.Create(certificate, [authority.Certificate], offline: true), [.. reachable.Select(HostOf), .. MachineNames.All.Where(n => n != "localhost")]);
+        return new(SslStreamCertificateContext.Create(certificate, null, offline: true), [.. reachable.Select(HostOf), .. MachineNames.All.Where(n => n != "localhost")]);
     }
 
     /// <summary>From a file of one's own; a fault is returned as a line for the console.</summary>

@@ -3,6 +3,24 @@ import type { paths } from "./schema";
 
 export const api = createClient<paths>({ baseUrl: "/" });
 
+/** A phone at the edge of the network gets no answer rather than a slow one. Files take longer. */
+const PATIENCE_MS = 10_000;
+
+let token: string | null = null;
+
+/** The token of the present session goes along with every change; null where nobody is signed in. */
+export function sendToken(present: string | null): void {
+  token = present;
+}
+
+api.use({
+  onRequest({ request }) {
+    if (request.method === "GET") return new Request(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
+    if (token !== null) request.headers.set("X-Gassel-Token", token);
+    return request;
+  },
+});
+
 /** What the server says when it does not accept something. */
 export interface Problem {
   status: number;
@@ -27,7 +45,8 @@ export class Refused extends Error {
 const silent: Problem = {
   status: 0,
   title: "No answer",
-  detail: "Gassel does not answer. Is the program still running on this computer? Nothing was saved.",
+  detail:
+    "Gassel does not answer. Is the program running, and this device on its network? Nothing was saved.",
 };
 
 /** The data of an answer, or the problem as an error. */

@@ -1,20 +1,74 @@
 import { useQuery } from "@tanstack/react-query";
-import { answered, api } from "./client";
+import { answerOrLast } from "../offline/answers";
+import { currentConnection } from "../offline/connection";
+import { dayReckoned } from "../time/days";
+import { answered, api, sendToken } from "./client";
 
-/** Site, now and today by the server's clock; asked again so that midnight is noticed. */
+const HEARTBEAT_MS = 60_000;
+const HEARTBEAT_ALONE_MS = 5_000;
+
+/** Who is signed in, and what may be done here. */
+export const sessionQuery = {
+  queryKey: ["session"],
+  queryFn: async () => {
+    const { data } = await answerOrLast("session", () => answered(api.GET("/api/session")));
+    sendToken(data.token);
+    return data;
+  },
+};
+
+export const useSession = () => useQuery({ ...sessionQuery, staleTime: HEARTBEAT_MS });
+
+/**
+ * Site, now and today by the server's clock; asked again so that midnight is noticed, and soon where nobody answers. Without connection the
+ * day is reckoned on from the server's last word, which was heard at `heardAt` by this device's clock.
+ */
+export const siteQuery = {
+  queryKey: ["site"],
+  queryFn: async () => {
+    const { data, heardAt } = await answerOrLast("site", () => answered(api.GET("/api/site")));
+    const today = currentConnection().reached
+      ? data.today
+      : dayReckoned({ now: data.now, today: data.today, timeZone: data.timeZone, heardAt }, Date.now());
+    return { ...data, today, heardAt };
+  },
+};
+
 export const useSite = () =>
-  useQuery({ queryKey: ["site"], queryFn: () => answered(api.GET("/api/site")), refetchInterval: 60_000 });
+  useQuery({
+    ...siteQuery,
+    refetchInterval: () => (currentConnection().reached ? HEARTBEAT_MS : HEARTBEAT_ALONE_MS),
+  });
 
-export const useRounds = () =>
-  useQuery({ queryKey: ["rounds"], queryFn: () => answered(api.GET("/api/rounds")) });
+/** What the bench needs also without connection: each answer is kept on the device. */
+export const roundsQuery = {
+  queryKey: ["rounds"],
+  queryFn: async () => (await answerOrLast("rounds", () => answered(api.GET("/api/rounds")))).data,
+};
+
+export const countTraysQuery = {
+  queryKey: ["count"],
+  queryFn: async () => (await answerOrLast("count", () => answered(api.GET("/api/count")))).data,
+};
+
+export const placesQuery = {
+  queryKey: ["places"],
+  queryFn: async () => (await answerOrLast("places", () => answered(api.GET("/api/places")))).data,
+};
+
+export const useRounds = () => useQuery(roundsQuery);
+
+export const useCountTrays = () => useQuery(countTraysQuery);
+
+export const useNetwork = () =>
+  useQuery({ queryKey: ["network"], queryFn: () => answered(api.GET("/api/network")) });
 
 export const useSpecies = () =>
   useQuery({ queryKey: ["species"], queryFn: () => answered(api.GET("/api/species")) });
 
 export const useLots = () => useQuery({ queryKey: ["lots"], queryFn: () => answered(api.GET("/api/lots")) });
 
-export const usePlaces = () =>
-  useQuery({ queryKey: ["places"], queryFn: () => answered(api.GET("/api/places")) });
+export const usePlaces = () => useQuery(placesQuery);
 
 export const useWeatherRecords = () =>
   useQuery({ queryKey: ["weather-records"], queryFn: () => answered(api.GET("/api/weather-records")) });

@@ -1,9 +1,11 @@
 import { lazy, Suspense, useMemo } from "react";
 import { CssBaseline, ThemeProvider } from "@mui/material";
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { Textures } from "../drawings/Textures";
 import { RecordProvider } from "../record/RecordProvider";
+import { Refused } from "../api/client";
+import { sessionQuery, useSession } from "../api/queries";
 import { Loading } from "../shared/Loading";
 import { DeviceProvider, useDevice } from "./DeviceContext";
 import { KeysProvider } from "./Keys";
@@ -32,19 +34,73 @@ const SpeciesForm = lazy(() =>
 const WeatherImport = lazy(() =>
   import("../features/weather/WeatherImport").then((m) => ({ default: m.WeatherImport })),
 );
+const SitePeople = lazy(() => import("../features/site/SitePeople").then((m) => ({ default: m.SitePeople })));
+const SignIn = lazy(() => import("../people/SignIn").then((m) => ({ default: m.SignIn })));
 const Site = lazy(() => import("../features/site/Site").then((m) => ({ default: m.Site })));
 
 export function App() {
-  const client = useMemo(
-    () => new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1 } } }),
-    [],
-  );
+  const client = useMemo(() => makeClient(), []);
   return (
     <QueryClientProvider client={client}>
       <DeviceProvider>
         <Themed />
       </DeviceProvider>
     </QueryClientProvider>
+  );
+}
+
+function makeClient(): QueryClient {
+  const client: QueryClient = new QueryClient({
+    queryCache: new QueryCache({
+      // a session that has run out is asked for again, and with it the way in is shown
+      onError: (error, query) => {
+        if (
+          error instanceof Refused &&
+          error.problem.status === 401 &&
+          query.queryKey[0] !== sessionQuery.queryKey[0]
+        )
+          void client.invalidateQueries({ queryKey: sessionQuery.queryKey });
+      },
+    }),
+    defaultOptions: {
+      queries: {
+        staleTime: 5_000,
+        // the browser's word on being connected is not asked: Gassel may answer on a network without internet
+        networkMode: "always",
+        retry: (failures, error) => failures < 1 && !(error instanceof Refused && error.problem.status !== 0),
+      },
+      mutations: { networkMode: "always" },
+    },
+  });
+  return client;
+}
+
+/** The views, or the way in where nobody is signed in. */
+function Views() {
+  const session = useSession().data;
+  if (session?.needed && !session.role) return <SignIn session={session} />;
+  return (
+    <Routes>
+      <Route path="/" element={<Rounds />} />
+      <Route path="/season" element={<Season />} />
+      <Route path="/plan" element={<Plan />} />
+      <Route path="/batches" element={<Batches />} />
+      <Route path="/batches/told" element={<Told />} />
+      <Route path="/batches/:id" element={<Batch />} />
+      <Route path="/count" element={<CountList />} />
+      <Route path="/count/:id/:part" element={<Count />} />
+      <Route path="/seed" element={<Seed />} />
+      <Route path="/species" element={<Species />} />
+      <Route path="/species/new" element={<SpeciesForm />} />
+      <Route path="/species/:id" element={<Species />} />
+      <Route path="/species/:id/values" element={<SpeciesForm />} />
+      <Route path="/species/:id/routes/new" element={<RouteEditor />} />
+      <Route path="/species/:id/routes/:routeId" element={<RouteEditor />} />
+      <Route path="/site" element={<Site />} />
+      <Route path="/site/people" element={<SitePeople />} />
+      <Route path="/site/weather" element={<WeatherImport />} />
+      <Route path="*" element={<NoSuchView />} />
+    </Routes>
   );
 }
 
@@ -60,26 +116,7 @@ function Themed() {
           <RecordProvider>
             <Shell>
               <Suspense fallback={<Loading what="the view" />}>
-                <Routes>
-                  <Route path="/" element={<Rounds />} />
-                  <Route path="/season" element={<Season />} />
-                  <Route path="/plan" element={<Plan />} />
-                  <Route path="/batches" element={<Batches />} />
-                  <Route path="/batches/told" element={<Told />} />
-                  <Route path="/batches/:id" element={<Batch />} />
-                  <Route path="/count" element={<CountList />} />
-                  <Route path="/count/:id/:part" element={<Count />} />
-                  <Route path="/seed" element={<Seed />} />
-                  <Route path="/species" element={<Species />} />
-                  <Route path="/species/new" element={<SpeciesForm />} />
-                  <Route path="/species/:id" element={<Species />} />
-                  <Route path="/species/:id/values" element={<SpeciesForm />} />
-                  <Route path="/species/:id/routes/new" element={<RouteEditor />} />
-                  <Route path="/species/:id/routes/:routeId" element={<RouteEditor />} />
-                  <Route path="/site" element={<Site />} />
-                  <Route path="/site/weather" element={<WeatherImport />} />
-                  <Route path="*" element={<NoSuchView />} />
-                </Routes>
+                <Views />
               </Suspense>
             </Shell>
           </RecordProvider>

@@ -2,7 +2,9 @@ import { useMemo } from "react";
 import type { ReactNode } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { NavLink, useLocation, useNavigate } from "react-router";
-import { useSite } from "../api/queries";
+import { useSession, useSite } from "../api/queries";
+import { WaitingBar } from "../offline/WaitingBar";
+import { useKeepForBench } from "../offline/useKeepForBench";
 import { actDay, shortDay } from "../time/days";
 import { useDevice } from "./DeviceContext";
 import { useKeys, useKeysHelp } from "./Keys";
@@ -12,6 +14,9 @@ import { VIEWS } from "./views";
 /** Name, day and views above; the view below. On a phone the views stand at the lower edge, under the thumb. */
 export function Shell({ children }: { children: ReactNode }) {
   const site = useSite().data;
+  const session = useSession().data;
+  const isIn = session?.role !== null;
+  useKeepForBench();
   const { palette, light, setLight } = useDevice();
   const navigate = useNavigate();
   const showKeys = useKeysHelp();
@@ -49,7 +54,7 @@ export function Shell({ children }: { children: ReactNode }) {
           >
             Gassel
           </Typography>
-          <Views />
+          {isIn && <Views />}
           <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25 }}>
             <Typography component="div" sx={{ fontWeight: 600 }} data-testid="today">
               {site ? actDay(site.today) : ""}
@@ -64,6 +69,11 @@ export function Shell({ children }: { children: ReactNode }) {
                 ? `${site.site.name}${site.demo ? ", made-up demo" : ""}${site.nextLastFrost ? ` · last frost about ${shortDay(site.nextLastFrost, site.today)}` : ""}`
                 : "no site yet"}
             </Typography>
+            {session?.name && (
+              <Typography component="div" variant="body2" data-testid="signed-in-as">
+                {session.name}, {session.role}
+              </Typography>
+            )}
           </Box>
           <Button
             size="small"
@@ -84,6 +94,7 @@ export function Shell({ children }: { children: ReactNode }) {
           </Button>
         </Box>
       </Box>
+      <WaitingBar />
       <Box
         component="main"
         sx={{

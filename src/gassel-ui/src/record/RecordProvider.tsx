@@ -1,38 +1,34 @@
-import { createContext, useCallback, useContext, useMemo, useState } from "react";
+import { createContext, lazy, Suspense, useCallback, useContext, useEffect, useMemo, useState } from "react";
 import type { ReactNode } from "react";
-import {
-  Button,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  Snackbar,
-  Typography,
-} from "@mui/material";
+import { Button, Snackbar } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
-import { answered, api, Refused } from "../api/client";
 import type { Problem } from "../api/client";
+import { roundsQuery, sessionQuery, siteQuery, useSession } from "../api/queries";
 import type { EntryPayload } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
-import { Failure } from "../shared/Failure";
-import { shortDay } from "../time/days";
+import type { WaitingAct } from "../offline/keep";
+import { readQueue, shownQueue } from "../offline/queue";
+import { useConnection } from "../offline/useConnection";
+import { useWho } from "../people/usePerson";
 import type { Day } from "../time/days";
 import { gesture, uuid7 } from "./entries";
-import type { EntryToSend } from "./entries";
+import { flush, sendOrKeep } from "./outbox";
+import type { OutboxGround } from "./outbox";
 
-/** One gesture on its way: kept so that it can be sent again unchanged. */
-interface Act {
-  batch: string;
-  act: string;
-  entries: EntryToSend[];
-  told: string;
-}
+const Objection = lazy(() => import("./Objection").then((m) => ({ default: m.Objection })));
 
 interface Recorder {
-  /** Records the entries of one gesture. Resolves to true once they are in the book. */
-  record: (batch: string, payloads: EntryPayload[], doneOn: Day, told: string) => Promise<boolean>;
+  /** Records the entries of one gesture. Resolves to true once they are in the book, or kept on this device until they can be. */
+  record: (
+    batch: string,
+    payloads: EntryPayload[],
+    doneOn: Day,
+    told: string,
+    settles?: string,
+  ) => Promise<boolean>;
   /** Takes entries back; what stands on them is offered along. */
   takeBack: (batch: string, ids: string[], today: Day) => Promise<boolean>;
+  /** Sends what waits. */
+  sendWaiting: () => Promise<void>;
 }
 
 const RecordContext = createContext<Recorder | null>(null);
@@ -43,68 +39,94 @@ export function useRecord(): Recorder {
   return recorder;
 }
 
-/** Sends recordings, tells what was recorded with a way back, and asks where something does not fit. */
+const isVoid = (act: WaitingAct) => act.entries[0]?.payload.kind === "void";
+
+/** Sends recordings or keeps them, tells what was recorded with a way back, and asks where something does not fit. */
 export function RecordProvider({ children }: { children: ReactNode }) {
-  const { who } = useDevice();
+  const who = useWho();
   const queries = useQueryClient();
-  const [done, setDone] = useState<Act | null>(null);
-  const [objection, setObjection] = useState<{ act: Act; problem: Problem } | null>(null);
+  const { reached } = useConnection();
+  const isIn = useSession().data?.role !== null;
+  const [done, setDone] = useState<{ act: WaitingAct; waits: boolean } | null>(null);
+  const [objection, setObjection] = useState<{ act: WaitingAct; problem: Problem } | null>(null);
+
+  const ground = useCallback(
+    (): OutboxGround => ({
+      today: queries.getQueryData<{ today: Day }>(siteQuery.queryKey)?.today ?? null,
+      renewSession: () => queries.fetchQuery({ ...sessionQuery, staleTime: 0 }),
+    }),
+    [queries],
+  );
 
   const send = useCallback(
-    async (act: Act, ifConflict: "warn" | "keep"): Promise<boolean> => {
-      try {
-        await answered(
-          api.POST("/api/batches/{id}/entries", {
-            params: { path: { id: act.batch } },
-            body: { act: act.act, who, entries: act.entries, ifConflict },
-          }),
-        );
-      } catch (refused) {
-        if (!(refused instanceof Refused)) throw refused;
-        setObjection({ act, problem: refused.problem });
+    async (act: WaitingAct, ifConflict: "warn" | "keep" = "warn"): Promise<boolean> => {
+      const { fate, problem } = await sendOrKeep(act, ground(), ifConflict);
+      if (fate === "object" || fate === "refuse") {
+        if (problem) setObjection({ act, problem });
         return false;
       }
       setObjection(null);
-      setDone(act);
-      await queries.invalidateQueries();
+      setDone({ act, waits: fate === "wait" });
+      if (fate === "gone") await queries.invalidateQueries();
+      if (problem?.status === 401) await queries.invalidateQueries({ queryKey: sessionQuery.queryKey });
       return true;
     },
-    [queries, who],
+    [ground, queries],
   );
 
-  const recorder = useMemo<Recorder>(
-    () => ({
-      record: (batch, payloads, doneOn, told) =>
-        send({ batch, act: uuid7(), entries: gesture(payloads, doneOn), told }, "warn"),
+  const sendWaiting = useCallback(async () => {
+    if (shownQueue().length === 0) return;
+    const sent = await flush(ground());
+    if (sent.some(({ fate }) => fate === "gone")) await queries.invalidateQueries();
+    if (sent.at(-1)?.problem?.status === 401)
+      await queries.invalidateQueries({ queryKey: sessionQuery.queryKey });
+  }, [ground, queries]);
+
+  const recorder = useMemo<Recorder>(() => {
+    const act = (batch: string, payloads: EntryPayload[], doneOn: Day, told: string, settles?: string) => ({
+      batch,
+      act: uuid7(),
+      who,
+      entries: gesture(payloads, doneOn),
+      told,
+      settles: settles ?? null,
+      refused: null,
+    });
+    return {
+      record: (batch, payloads, doneOn, told, settles) => send(act(batch, payloads, doneOn, told, settles)),
       takeBack: (batch, ids, today) =>
         send(
-          {
+          act(
             batch,
-            act: uuid7(),
-            entries: gesture(
-              ids.map((entry) => ({ kind: "void", entry })),
-              today,
-            ),
-            told: "Taken back",
-          },
-          "warn",
+            ids.map((entry) => ({ kind: "void", entry })),
+            today,
+            "Taken back",
+          ),
         ),
-    }),
-    [send],
-  );
+      sendWaiting,
+    };
+  }, [send, sendWaiting, who]);
 
-  const chain = objection?.problem.chain ?? [];
-  const isVoid = objection?.act.entries[0]?.payload.kind === "void";
-  const canKeep = objection?.problem.status === 409 && !isVoid;
+  // what was left from before this page was opened, and what gathered while nobody answered or nobody was signed in
+  useEffect(() => {
+    if (!reached || !isIn) return;
+    void readQueue()
+      .then(sendWaiting)
+      .catch(() => undefined);
+    void queries.invalidateQueries({ queryKey: roundsQuery.queryKey });
+  }, [reached, isIn, sendWaiting, queries]);
+
   return (
     <RecordContext.Provider value={recorder}>
       {children}
       <Snackbar
-        key={done?.act}
+        key={done?.act.act}
         open={done !== null}
         autoHideDuration={8000}
         onClose={(_, reason) => reason !== "clickaway" && setDone(null)}
-        message={done?.told}
+        message={
+          done && (done.waits ? `${done.act.told}: kept on this device until Gassel answers` : done.act.told)
+        }
         sx={{ mb: { xs: 7, md: 0 } }}
         action={
           done && (
@@ -112,65 +134,33 @@ export function RecordProvider({ children }: { children: ReactNode }) {
               color="inherit"
               sx={{ textDecoration: "underline" }}
               onClick={() => {
-                const ids = done.entries.map((entry) => entry.id);
+                const { batch, entries } = done.act;
                 setDone(null);
-                void recorder.takeBack(done.batch, ids, done.entries[0]?.doneOn ?? "");
+                void recorder.takeBack(
+                  batch,
+                  entries.map((entry) => entry.id),
+                  entries[0]?.doneOn ?? "",
+                );
               }}
             >
-              {done.told === "Taken back" ? "put it back" : "take back"}
+              {isVoid(done.act) ? "put it back" : "take back"}
             </Button>
           )
         }
       />
-      <Dialog open={objection !== null} onClose={() => setObjection(null)} aria-labelledby="objection-title">
-        <DialogTitle id="objection-title">
-          {isVoid && chain.length > 0 ? "Other entries stand on this one" : (objection?.problem.title ?? "")}
-        </DialogTitle>
-        <DialogContent>
-          {isVoid && chain.length > 0 ? (
-            <>
-              <Typography>Without it these could not be true. They can be taken back together:</Typography>
-              <ul>
-                {chain.map((entry) => (
-                  <li key={entry.id}>
-                    {shortDay(entry.doneOn)}: {entry.words}
-                  </li>
-                ))}
-              </ul>
-            </>
-          ) : (
-            <>
-              <Failure error={objection && new Refused(objection.problem)} />
-              <Typography sx={{ mt: 1.5 }}>Nothing was saved.</Typography>
-            </>
-          )}
-        </DialogContent>
-        <DialogActions sx={{ flexWrap: "wrap", gap: 1 }}>
-          {canKeep && (
-            <Button onClick={() => objection && void send(objection.act, "keep")}>
-              it was so: keep it as a conflict
-            </Button>
-          )}
-          {isVoid && chain.length > 0 && (
-            <Button
-              onClick={() => {
-                if (!objection) return;
-                const { act } = objection;
-                void recorder.takeBack(
-                  act.batch,
-                  chain.map((entry) => entry.id),
-                  act.entries[0]?.doneOn ?? "",
-                );
-              }}
-            >
-              take back all {chain.length}
-            </Button>
-          )}
-          <Button variant="contained" onClick={() => setObjection(null)}>
-            change it
-          </Button>
-        </DialogActions>
-      </Dialog>
+      {objection && (
+        <Suspense>
+          <Objection
+            problem={objection.problem}
+            isVoid={isVoid(objection.act)}
+            close={() => setObjection(null)}
+            keepAsConflict={() => void send(objection.act, "keep")}
+            takeBackAll={(ids) =>
+              void recorder.takeBack(objection.act.batch, ids, objection.act.entries[0]?.doneOn ?? "")
+            }
+          />
+        </Suspense>
+      )}
     </RecordContext.Provider>
   );
 }

@@ -1,5 +1,15 @@
 import { describe, expect, it } from "vitest";
-import { actDay, addDays, daysBetween, monthStarts, nearDay, readDay, shortDay } from "./days";
+import {
+  actDay,
+  addDays,
+  dayAt,
+  dayReckoned,
+  daysBetween,
+  monthStarts,
+  nearDay,
+  readDay,
+  shortDay,
+} from "./days";
 
 const today = "2027-03-14";
 
@@ -51,5 +61,31 @@ describe("days", () => {
 
   it("mark the months of a ribbon", () => {
     expect(monthStarts("2026-11-15", "2027-02-01")).toEqual(["2026-12-01", "2027-01-01", "2027-02-01"]);
+  });
+});
+
+describe("the day without connection", () => {
+  // 14 March 2027, 23:30 in Denver
+  const word = {
+    now: "2027-03-15T05:30:00Z",
+    today: "2027-03-14",
+    timeZone: "America/Denver",
+    heardAt: 1_000_000,
+  };
+  const hours = (n: number) => n * 3_600_000;
+
+  it("is the site's, not the device's", () => {
+    expect(dayAt(Date.parse(word.now), "America/Denver")).toBe("2027-03-14");
+    expect(dayAt(Date.parse(word.now), "Pacific/Auckland")).toBe("2027-03-15");
+  });
+
+  it("goes on past midnight at the site", () => {
+    expect(dayReckoned(word, word.heardAt + hours(0.4))).toBe("2027-03-14");
+    expect(dayReckoned(word, word.heardAt + hours(0.6))).toBe("2027-03-15");
+    expect(dayReckoned(word, word.heardAt + hours(48))).toBe("2027-03-16");
+  });
+
+  it("stays with the last word where the device's clock went backwards", () => {
+    expect(dayReckoned(word, word.heardAt - hours(1000))).toBe("2027-03-14");
   });
 });

@@ -82,6 +82,40 @@ export function readDay(text: string, today: Day): Day | null {
   return soon && soon >= today ? soon : existing(year + 1, month, Number(words[1]));
 }
 
+/** The day at an instant in a time zone with an IANA name. */
+export function dayAt(instant: number, timeZone: string): Day {
+  const parts = new Intl.DateTimeFormat("en", {
+    timeZone,
+    year: "numeric",
+    month: "2-digit",
+    day: "2-digit",
+  }).formatToParts(instant);
+  const part = (type: string) => parts.find((p) => p.type === type)?.value ?? "";
+  return `${part("year").padStart(4, "0")}-${part("month")}-${part("day")}`;
+}
+
+/** `09:02`, the time of day at an instant in a time zone with an IANA name. */
+export const timeAt = (instant: number, timeZone: string): string =>
+  new Intl.DateTimeFormat("en-GB", { timeZone, hour: "2-digit", minute: "2-digit" }).format(instant);
+
+/** What the server last said of the time, and when this device heard it, by its own clock. */
+export interface LastWord {
+  now: string;
+  today: Day;
+  timeZone: string;
+  heardAt: number;
+}
+
+/**
+ * The day at the site reckoned on from the server's last word. The device says only how long ago that was, so that a wrong clock does
+ * no harm; one that went backwards counts as no time.
+ */
+export function dayReckoned(word: LastWord, deviceNow: number): Day {
+  const since = Math.max(0, deviceNow - word.heardAt);
+  const day = dayAt(Date.parse(word.now) + since, word.timeZone);
+  return day > word.today ? day : word.today;
+}
+
 function existing(year: number, month: number, date: number): Day | null {
   const day = `${String(year).padStart(4, "0")}-${String(month).padStart(2, "0")}-${String(date).padStart(2, "0")}`;
   const there = month >= 1 && month <= 12 && date >= 1 && fromDayNumber(dayNumber(day)) === day;

@@ -10,6 +10,7 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { addDays, shortDay } from "../../time/days";
+import { ForRole } from "../../people/ForRole";
 
 /** Days before and after today that the small ribbons show. */
 const [BEFORE, AFTER] = [150, 150];
@@ -52,9 +53,11 @@ export function Batches() {
         <Typography variant="body2" color="text.secondary">
           ribbons from {shortDay(from, today)} to {shortDay(to, today)}; the line is today
         </Typography>
-        <Button component={Link} to="/batches/told" variant="outlined">
-          enter a winter under way
-        </Button>
+        <ForRole role="grower">
+          <Button component={Link} to="/batches/told" variant="outlined">
+            enter a winter under way
+          </Button>
+        </ForRole>
       </Box>
       {batches.data.map((batch) => (
         <Box

@@ -6,6 +6,7 @@ import { AlarmMark } from "../../drawings/AlarmMark";
 import { useRecord } from "../../record/RecordProvider";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { useMay, useWho } from "../../people/usePerson";
 
 const FIRST_SHOWN = 8;
 
@@ -13,6 +14,8 @@ const FIRST_SHOWN = 8;
 export function EntryLog({ batch, log, today }: { batch: string; log: LogLine[]; today: Day }) {
   const { palette } = useDevice();
   const { takeBack } = useRecord();
+  const who = useWho();
+  const mayAll = useMay("grower");
   const [all, setAll] = useState(false);
   const acts = gestures(log).reverse();
   const shown = all ? acts : acts.slice(0, FIRST_SHOWN);
@@ -62,7 +65,7 @@ export function EntryLog({ batch, log, today }: { batch: string; log: LogLine[];
                     </Box>
                   ))}
               </Typography>
-              {!gone && (
+              {!gone && (mayAll || lines.every((line) => line.who === who)) && (
                 <Button
                   size="small"
                   onClick={() => void takeBack(batch, standing, today)}

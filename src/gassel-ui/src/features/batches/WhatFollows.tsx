@@ -13,6 +13,7 @@ import { several } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { useMay, useWho } from "../../people/usePerson";
 
 const NAMES: Record<ShortfallOptionKind, string> = {
   shorten: "shorten what is left",
@@ -43,7 +44,9 @@ export function WhatFollows({ batch, today }: { batch: BatchView; today: Day }) 
 
 function Part(props: { batch: BatchView; outlook: PartOutlook; today: Day; alone: boolean }) {
   const { batch, outlook, today, alone } = props;
-  const { who, palette } = useDevice();
+  const { palette } = useDevice();
+  const who = useWho();
+  const may = useMay("grower");
   const queries = useQueryClient();
   const [error, setError] = useState<unknown>(null);
   const [id] = useState(() => uuid7());
@@ -117,7 +120,7 @@ function Part(props: { batch: BatchView; outlook: PartOutlook; today: Day; alone
                 .join(", ")}
             </Typography>
           </Box>
-          {choice.possible && (
+          {choice.possible && may && (
             <Button variant="outlined" onClick={() => void take(choice.kind)} sx={{ px: 1.5 }}>
               take it
             </Button>

@@ -1,8 +1,8 @@
 import { useMemo, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
-import { useBatch, useSite } from "../../api/queries";
-import type { BatchView, PartView } from "../../api/types";
+import { useCountTrays, useSite } from "../../api/queries";
+import type { CountTray } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { useKeys } from "../../app/Keys";
 import { SERIF } from "../../app/theme";
@@ -15,60 +15,53 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { actDay, addDays, daysBetween, shortDay } from "../../time/days";
+import type { Day } from "../../time/days";
 import { CountFile } from "./CountFile";
 import { emptyTally, reading, rubOut, swapField, typeDigit } from "./tally";
 import type { Field } from "./tally";
+import { useWaitingCounts } from "./waitingCounts";
 
 /** The tray in front of you: digits count, Enter records. */
 export function Count() {
-  const { id = "", part: partId = "" } = useParams();
-  const batch = useBatch(id);
+  const { id = "", part = "" } = useParams();
+  const trays = useCountTrays();
   const today = useSite().data?.today;
-  if (batch.error) return <Failure error={batch.error} />;
-  if (!batch.data || !today) return <Loading what="the tray" />;
-  const part = batch.data.parts.find((p) => p.state.id === partId);
-  if (!part?.state.sownOn) {
+  if (trays.error) return <Failure error={trays.error} />;
+  if (!trays.data || !today) return <Loading what="the tray" />;
+  const tray = trays.data.trays.find((t) => t.batchId === id && t.part === part);
+  if (!tray) {
     return (
       <EmptyNote
-        title="This part is not sown"
+        title="This part is not sown, or is finished"
         action={
           <Button component={Link} to={`/batches/${id}`} variant="contained">
             to the batch
           </Button>
         }
       >
-        Only what is sown can be counted. Record the sowing on Rounds first.
+        Only what is sown and still grows can be counted. Record the sowing on Rounds first.
       </EmptyNote>
     );
   }
-  return <Tray batch={batch.data} part={part} sownOn={part.state.sownOn} today={today} />;
+  return <Tray tray={tray} today={today} />;
 }
 
-function Tray({
-  batch,
-  part,
-  sownOn,
-  today,
-}: {
-  batch: BatchView;
-  part: PartView;
-  sownOn: string;
-  today: string;
-}) {
+function Tray({ tray, today }: { tray: CountTray; today: Day }) {
   const { palette } = useDevice();
   const { record } = useRecord();
   const [earlier, setEarlier] = useState(0);
   const [tally, setTally] = useState(emptyTally);
   const doneOn = addDays(today, -earlier);
-  const { state } = part;
-  const { id, number, commonName } = batch.summary;
+  const waiting = useWaitingCounts()(tray);
+  const { batchId: id, number, commonName, part, sownOn } = tray;
   const read = reading(tally);
-  const left = state.seeds - state.emerged;
+  const left = tray.seeds - tray.emerged;
   const keys = useMemo(() => {
     const send = async () => {
       if (!read) return;
       const said = `B-${number}: ${read.emerged} new, ${read.lost} lost`;
-      if (await record(id, [{ kind: "count", part: state.id, ...read, cause: "unknown" }], doneOn, said))
+      const settles = `${number}-${part}-countSeedlings`;
+      if (await record(id, [{ kind: "count", part, ...read, cause: "unknown" }], doneOn, said, settles))
         setTally(emptyTally);
     };
     return {
@@ -87,11 +80,10 @@ function Tray({
         { key: "]", shown: "]", does: "done a day later", run: () => setEarlier((d) => Math.max(0, d - 1)) },
       ],
     };
-  }, [read, number, record, id, state.id, doneOn]);
+  }, [read, number, record, id, part, doneOn]);
   useKeys(keys.list);
 
-  const window = batch.plan.steps.find((s) => s.step.kind === "germinate")?.step.days;
-  const counts = [...state.counts].reverse();
+  const counts = [...tray.counts].reverse();
   return (
     <Box
       sx={{
@@ -103,12 +95,13 @@ function Tray({
     >
       <Card label="count">
         <Typography variant="h2" component="h1">
-          B-{number} {state.vessel?.label ?? `part ${state.id}`}: {commonName}
+          B-{number} {tray.vessel?.label ?? `part ${part}`}: {commonName}
         </Typography>
         <Typography variant="body2">
           Sown {actDay(sownOn, today)}, day {daysBetween(sownOn, doneOn)}
-          {window && `; expected up to ${shortDay(addDays(sownOn, window.longest), today)}`}. {left} of{" "}
-          {state.seeds} not up.
+          {tray.longestDays !== null &&
+            `; expected up to ${shortDay(addDays(sownOn, tray.longestDays), today)}`}
+          . {left} of {tray.seeds} not up.
         </Typography>
         <DayStepper
           label="Counted"
@@ -151,19 +144,19 @@ function Tray({
       <Box sx={{ display: "grid", gap: 2 }}>
         <Card label="as it stands">
           <Typography variant="h2" data-testid="standing">
-            {several(state.standing, "seedling stands", "seedlings stand")} of {several(state.seeds, "seed")}
+            {several(tray.standing, "seedling stands", "seedlings stand")} of {several(tray.seeds, "seed")}
           </Typography>
           <Typography variant="body2" sx={{ mb: 1 }}>
-            {state.emerged} came up, {state.lost} lost, {left} not up yet.{" "}
+            {tray.emerged} came up, {tray.lost} lost, {left} not up yet.{" "}
             <Link to={`/batches/${id}`} style={{ color: palette.slate }}>
               what the counts say
             </Link>
           </Typography>
-          <SeedPlate seeds={state.seeds} standing={state.standing} lost={state.lost} />
+          <SeedPlate seeds={tray.seeds} standing={tray.standing} lost={tray.lost} />
         </Card>
         <Card label="last counts">
           <Typography variant="h2">Last counts</Typography>
-          {counts.length === 0 && (
+          {counts.length + waiting.length === 0 && (
             <Typography>None yet. Looking and finding nothing counts too: record 0.</Typography>
           )}
           <Box
@@ -176,7 +169,7 @@ function Tray({
               "& :first-of-type": { textAlign: "left" },
             }}
           >
-            {counts.length > 0 && (
+            {counts.length + waiting.length > 0 && (
               <thead>
                 <tr>
                   <th>counted</th>
@@ -187,6 +180,14 @@ function Tray({
               </thead>
             )}
             <tbody>
+              {waiting.map((count) => (
+                <tr key={count.entry} data-testid="waiting-count">
+                  <td>{actDay(count.on, today)}, waits to be sent</td>
+                  <td>{daysBetween(sownOn, count.on)}</td>
+                  <td>{count.emerged}</td>
+                  <td>{count.lost}</td>
+                </tr>
+              ))}
               {counts.slice(0, 6).map((count) => (
                 <tr key={count.entry}>
                   <td>{actDay(count.on, today)}</td>
@@ -198,7 +199,7 @@ function Tray({
             </tbody>
           </Box>
         </Card>
-        <CountFile batch={id} part={state.id} />
+        <CountFile batch={id} part={part} />
       </Box>
     </Box>
   );

@@ -7,13 +7,15 @@ import { useDevice } from "../../app/DeviceContext";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
+import { useWho } from "../../people/usePerson";
 
 /** The server takes no larger file; said here because a connection closed early cannot say why. */
 const MAX_BYTES = 500_000;
 
 /** Counts from a CSV file: judged row by row, shown, and only then recorded. */
 export function CountFile({ batch, part }: { batch: string; part: string }) {
-  const { who, palette } = useDevice();
+  const { palette } = useDevice();
+  const who = useWho();
   const queries = useQueryClient();
   const [file, setFile] = useState<File | null>(null);
   const [report, setReport] = useState<CountFileReport | null>(null);

@@ -1,28 +1,21 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useRounds } from "../../api/queries";
+import { useCountTrays } from "../../api/queries";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { when } from "../rounds/dueWords";
+import { useWaitingCounts } from "./waitingCounts";
 
 /** Every sown tray, with the one that waits longest first. */
 export function CountList() {
-  const rounds = useRounds();
-  if (rounds.error) return <Failure error={rounds.error} />;
-  if (!rounds.data) return <Loading what="the trays" />;
-  const today = rounds.data.today;
-  const sown = rounds.data.places
-    .flatMap((place) =>
-      place.parts.map((part) => ({
-        place: place.place,
-        part,
-        count: part.due.find((d) => d.due.kind === "countSeedlings"),
-      })),
-    )
-    .filter(({ part }) => part.step !== null && ["germinate", "growOn"].includes(part.step))
-    .sort((a, b) => (a.count?.due.dueOn ?? "9999").localeCompare(b.count?.due.dueOn ?? "9999"));
+  const trays = useCountTrays();
+  const waiting = useWaitingCounts();
+  if (trays.error) return <Failure error={trays.error} />;
+  if (!trays.data) return <Loading what="the trays" />;
+  const today = trays.data.today;
+  const sown = trays.data.trays;
   if (sown.length === 0) {
     return (
       <EmptyNote
@@ -49,23 +42,27 @@ export function CountList() {
           gridTemplateColumns: { xs: "1fr", md: "1fr 1fr", lg: "1fr 1fr 1fr" },
         }}
       >
-        {sown.map(({ place, part, count }) => (
-          <Card key={part.batchId + part.part} sx={{ display: "flex", alignItems: "center", gap: 1.5 }}>
+        {sown.map((tray) => (
+          <Card key={tray.batchId + tray.part} sx={{ display: "flex", alignItems: "center", gap: 1.5 }}>
             <Box sx={{ flex: 1 }}>
               <Typography variant="h2">
-                B-{part.number} {part.vessel?.label}
+                B-{tray.number} {tray.vessel?.label}
               </Typography>
-              <Typography>{part.commonName}</Typography>
+              <Typography>{tray.commonName}</Typography>
               <Typography variant="body2" color="text.secondary">
-                {place.name} · {part.standing} stand of {part.seeds} seeds ·{" "}
-                {count ? `count ${when(count, today)}` : "growing on"}
+                {tray.placeName} · {tray.standing} stand of {tray.seeds} seeds ·{" "}
+                {waiting(tray).length > 0
+                  ? "counted, waits to be sent"
+                  : tray.due
+                    ? `count ${when(tray.due, today)}`
+                    : "growing on"}
               </Typography>
             </Box>
             <Button
               variant="contained"
               component={Link}
-              to={`/count/${part.batchId}/${part.part}`}
-              aria-label={`count B-${part.number} ${part.vessel?.label ?? ""}`}
+              to={`/count/${tray.batchId}/${tray.part}`}
+              aria-label={`count B-${tray.number} ${tray.vessel?.label ?? ""}`}
             >
               count
             </Button>

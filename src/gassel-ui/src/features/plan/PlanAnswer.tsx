@@ -24,6 +24,7 @@ import { PlanSteps } from "./PlanSteps";
 import { RouteChoices } from "./RouteChoices";
 import { SecondSowing } from "./SecondSowing";
 import type { Wish } from "./wish";
+import { useMay, useWho } from "../../people/usePerson";
 
 interface PlanAnswerProps {
   onRoute: (routeId: string) => void;
@@ -181,7 +182,8 @@ function Confirm({
   choice: PlanChoice;
   stale: boolean;
 }) {
-  const { who } = useDevice();
+  const who = useWho();
+  const may = useMay("grower");
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [seeds, setSeeds] = useState<number | null>(
@@ -192,6 +194,10 @@ function Confirm({
   const [id] = useState(() => uuid7());
   const [secondId] = useState(() => uuid7());
   if (plan.seedsLeft === 0) return null;
+  if (!may)
+    return (
+      <Typography sx={{ mt: 1.5, fontWeight: 600 }}>Batches are made by growers and the owner.</Typography>
+    );
   const confirm = async () => {
     setError(null);
     try {

@@ -6,10 +6,13 @@ import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { useMay, useWho } from "../../people/usePerson";
 
 /** Entries that cannot be true beside the others: kept, not counted, and settled here. */
 export function ConflictList({ conflicts, today }: { conflicts: RoundsView["conflicts"]; today: Day }) {
   const { takeBack } = useRecord();
+  const who = useWho();
+  const mayAll = useMay("grower");
   return (
     <Card label="to settle" sx={{ mb: 2, py: 1 }}>
       {conflicts.map((conflict) => (
@@ -25,9 +28,14 @@ export function ConflictList({ conflicts, today }: { conflicts: RoundsView["conf
             : “{conflict.words}” by {conflict.who}, {actDay(conflict.doneOn, today)}, does not fit.{" "}
             {conflict.why} Kept, but not counted.
           </Typography>
-          <Button variant="outlined" onClick={() => void takeBack(conflict.batchId, [conflict.entry], today)}>
-            take it back
-          </Button>
+          {(mayAll || conflict.who === who) && (
+            <Button
+              variant="outlined"
+              onClick={() => void takeBack(conflict.batchId, [conflict.entry], today)}
+            >
+              take it back
+            </Button>
+          )}
         </Box>
       ))}
     </Card>

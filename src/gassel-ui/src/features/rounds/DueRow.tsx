@@ -7,6 +7,7 @@ import { AlarmMark } from "../../drawings/AlarmMark";
 import { startWords, stepWords } from "../../drawings/steps";
 import { allWell, lookAtBag, usualStart } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
+import { useSettled } from "../../offline/useQueue";
 import { Cautions } from "../../shared/Cautions";
 import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
@@ -37,11 +38,13 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
     endStep: `end ${stepWords(item.stepKind)}`,
     startStep: startWords(item.stepKind),
   }[item.due.kind];
+  const settles = `${part.number}-${part.part}-${item.due.kind}`;
+  const waits = useSettled().has(settles);
   const atTheStep = item.due.kind === "startStep" || item.due.kind === "sow";
   return (
     <Box
       sx={{ borderTop: `1px solid ${palette.line}`, py: 1, "&:first-of-type": { borderTop: "none" } }}
-      data-testid={`due-${part.number}-${part.part}-${item.due.kind}`}
+      data-testid={`due-${settles}`}
     >
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
         <Box sx={{ flex: "1 1 17em", minWidth: 0 }}>
@@ -54,69 +57,76 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
           </Typography>
           <Typography variant="body2">{item.due.cost}</Typography>
         </Box>
-        <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
-          {item.due.kind === "checkBag" && (
-            <>
+        {waits ? (
+          <Typography sx={{ fontWeight: 700 }}>recorded, waits to be sent</Typography>
+        ) : (
+          <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
+            {item.due.kind === "checkBag" && (
+              <>
+                <Button
+                  variant="contained"
+                  onClick={() =>
+                    void record(
+                      part.batchId,
+                      lookAtBag(part, allWell, "pickOut", null),
+                      doneOn,
+                      `${name}: all well${on}`,
+                      settles,
+                    )
+                  }
+                >
+                  all well
+                </Button>
+                <Button variant="outlined" onClick={() => setDialog("look")}>
+                  not so…
+                </Button>
+              </>
+            )}
+            {atTheStep && (
+              <>
+                <Button
+                  variant="contained"
+                  onClick={() =>
+                    void record(
+                      part.batchId,
+                      usualStart(item, part),
+                      doneOn,
+                      `${name}: ${item.due.kind === "sow" ? "sown" : `${stepWords(item.stepKind)} started`}${on}`,
+                      settles,
+                    )
+                  }
+                >
+                  {item.due.kind === "sow" ? "sown" : "started"}
+                </Button>
+                <Button variant="outlined" onClick={() => setDialog("start")}>
+                  otherwise…
+                </Button>
+              </>
+            )}
+            {item.due.kind === "countSeedlings" && (
+              <Button variant="contained" component={Link} to={`/count/${part.batchId}/${part.part}`}>
+                count
+              </Button>
+            )}
+            {item.due.kind === "endStep" && (
               <Button
                 variant="contained"
                 onClick={() =>
                   void record(
                     part.batchId,
-                    lookAtBag(part, allWell, "pickOut", null),
+                    [{ kind: "stepEnded", part: part.part, step: item.due.step }],
                     doneOn,
-                    `${name}: all well${on}`,
+                    `${name}: ended${on}`,
+                    settles,
                   )
                 }
               >
-                all well
+                ended
               </Button>
-              <Button variant="outlined" onClick={() => setDialog("look")}>
-                not so…
-              </Button>
-            </>
-          )}
-          {atTheStep && (
-            <>
-              <Button
-                variant="contained"
-                onClick={() =>
-                  void record(
-                    part.batchId,
-                    usualStart(item, part),
-                    doneOn,
-                    `${name}: ${item.due.kind === "sow" ? "sown" : `${stepWords(item.stepKind)} started`}${on}`,
-                  )
-                }
-              >
-                {item.due.kind === "sow" ? "sown" : "started"}
-              </Button>
-              <Button variant="outlined" onClick={() => setDialog("start")}>
-                otherwise…
-              </Button>
-            </>
-          )}
-          {item.due.kind === "countSeedlings" && (
-            <Button variant="contained" component={Link} to={`/count/${part.batchId}/${part.part}`}>
-              count
-            </Button>
-          )}
-          {item.due.kind === "endStep" && (
-            <Button
-              variant="contained"
-              onClick={() =>
-                void record(
-                  part.batchId,
-                  [{ kind: "stepEnded", part: part.part, step: item.due.step }],
-                  doneOn,
-                  `${name}: ended${on}`,
-                )
-              }
-            >
-              ended
-            </Button>
-          )}
-          <Why lines={item.due.working} about={`${name}, ${title}`} />
-        </Box>
+            )}
+            <Why lines={item.due.working} about={`${name}, ${title}`} />
+          </Box>
+        )}
       </Box>
       {atTheStep && item.note && (
         <Typography variant="body2" sx={{ mt: 0.5 }}>
@@ -125,10 +135,24 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
       )}
       {atTheStep && <Cautions cautions={item.cautions} />}
       {dialog === "look" && (
-        <LookDialog part={part} item={item} doneOn={doneOn} today={today} close={() => setDialog(null)} />
+        <LookDialog
+          part={part}
+          item={item}
+          doneOn={doneOn}
+          today={today}
+          settles={settles}
+          close={() => setDialog(null)}
+        />
       )}
       {dialog === "start" && (
-        <StartDialog part={part} item={item} doneOn={doneOn} today={today} close={() => setDialog(null)} />
+        <StartDialog
+          part={part}
+          item={item}
+          doneOn={doneOn}
+          today={today}
+          settles={settles}
+          close={() => setDialog(null)}
+        />
       )}
     </Box>
   );

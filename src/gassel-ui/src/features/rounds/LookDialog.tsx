@@ -25,11 +25,13 @@ interface LookDialogProps {
   item: StandingDue;
   doneOn: Day;
   today: Day;
+  /** Names the due thing, so that it is not asked for again while the recording waits. */
+  settles: string;
   close: () => void;
 }
 
 /** A bag that is not as it should be: dry or dripping, mouldy, or sprouting. */
-export function LookDialog({ part, item, doneOn, today, close }: LookDialogProps) {
+export function LookDialog({ part, item, doneOn, today, settles, close }: LookDialogProps) {
   const { record } = useRecord();
   const [moisture, setMoisture] = useState<Moisture>("right");
   const [mould, setMould] = useState<MouldSeen>("none");
@@ -48,6 +50,7 @@ export function LookDialog({ part, item, doneOn, today, close }: LookDialogProps
       payloads,
       doneOn,
       `${name}: look recorded${sprouted ? `, ${sprouted} sprouted` : ""}`,
+      settles,
     );
   };
   return (

@@ -3,6 +3,7 @@ import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import { useLots, useRounds, useSite } from "../../api/queries";
 import { useKeys } from "../../app/Keys";
+import { useSettled } from "../../offline/useQueue";
 import { DayStepper } from "../../shared/DayStepper";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
@@ -17,9 +18,12 @@ export function Rounds() {
   const rounds = useRounds();
   const site = useSite().data;
   const lots = useLots().data;
+  const settled = useSettled();
   const [earlier, setEarlier] = useState(0);
   const today = rounds.data?.today ?? "1970-01-01";
-  const doneOn = addDays(today, -earlier);
+  // without connection the rounds are of the last word, and the day has gone on
+  const day = site?.today ?? today;
+  const doneOn = addDays(day, -earlier);
   useKeys(
     useMemo(
       () => [
@@ -37,7 +41,8 @@ export function Rounds() {
 
   if (rounds.error) return <Failure error={rounds.error} />;
   if (!rounds.data || !site) return <Loading what="today's rounds" />;
-  const { places, conflicts, dueCount } = rounds.data;
+  const { places, conflicts } = rounds.data;
+  const dueCount = rounds.data.dueCount - settled.size;
   if (places.length === 0) {
     const next = !site.site
       ? (["/site", "name the site"] as const)
@@ -77,8 +82,8 @@ export function Rounds() {
           <DayStepper
             label="Done"
             day={doneOn}
-            today={today}
-            onChange={(day) => setEarlier(Math.max(0, daysBetween(day, today)))}
+            today={day}
+            onChange={(chosen) => setEarlier(Math.max(0, daysBetween(chosen, day)))}
           />
         </Box>
       </Box>

@@ -22,13 +22,15 @@ interface StartDialogProps {
   item: StandingDue;
   doneOn: Day;
   today: Day;
+  /** Names the due thing, so that it is not asked for again while the recording waits. */
+  settles: string;
   close: () => void;
 }
 
 const KINDS: Vessel["kind"][] = ["bag", "jar", "tray", "pot", "container"];
 
 /** Starting a step or sowing other than usual: another number of seeds, vessel or place. */
-export function StartDialog({ part, item, doneOn, today, close }: StartDialogProps) {
+export function StartDialog({ part, item, doneOn, today, settles, close }: StartDialogProps) {
   const places = usePlaces().data ?? [];
   const { record } = useRecord();
   const [vessel, setVessel] = useState(() => usualVessel(item, part));
@@ -45,6 +47,7 @@ export function StartDialog({ part, item, doneOn, today, close }: StartDialogPro
       usualStart(chosen, { ...part, plannedSeeds: seeds ?? part.plannedSeeds }, vessel),
       doneOn,
       `${name}: ${what}`,
+      settles,
     );
   };
   const endOnly = async () => {

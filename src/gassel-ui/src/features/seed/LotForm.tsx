@@ -45,7 +45,10 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
     try {
       await answered(
         lot
-          ? api.PUT("/api/lots/{id}", { params: { path: { id: lot.id } }, body: ready.lot })
+          ? api.PUT("/api/lots/{id}", {
+              params: { path: { id: lot.id }, query: { asOf: lot.stamp ?? undefined } },
+              body: ready.lot,
+            })
           : api.POST("/api/lots", { body: ready.lot }),
       );
       await queries.invalidateQueries();

@@ -11,6 +11,7 @@ import { elevation, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
 import { LotForm } from "./LotForm";
 import { LotPromise } from "./LotPromise";
+import { ForRole } from "../../people/ForRole";
 
 /** The lots on hand: where from, how old, how much is left. */
 export function Seed() {
@@ -47,9 +48,11 @@ export function Seed() {
           }}
         >
           <Typography variant="h1">Seed on hand</Typography>
-          <Button variant="contained" onClick={() => setEditing("new")}>
-            enter a lot
-          </Button>
+          <ForRole role="grower">
+            <Button variant="contained" onClick={() => setEditing("new")}>
+              enter a lot
+            </Button>
+          </ForRole>
         </Box>
         {lots.data.length === 0 && (
           <Typography>No lot yet. A lot is seed of one species from one place and harvest.</Typography>
@@ -83,9 +86,11 @@ export function Seed() {
               </Box>
               <LotPromise lot={lot} />
               <Box sx={{ display: "flex", gap: 0.5 }}>
-                <Button onClick={() => setEditing(lot)} aria-label={`change lot ${lot.id}`} sx={{ px: 1 }}>
-                  change
-                </Button>
+                <ForRole role="grower">
+                  <Button onClick={() => setEditing(lot)} aria-label={`change lot ${lot.id}`} sx={{ px: 1 }}>
+                    change
+                  </Button>
+                </ForRole>
                 <Button
                   component={Link}
                   to={`/plan?species=${lot.details.speciesId}&lot=${lot.id}`}

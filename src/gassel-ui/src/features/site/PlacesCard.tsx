@@ -7,6 +7,7 @@ import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
+import { ForRole } from "../../people/ForRole";
 
 const UNITS: Record<Place["kind"], string> = {
   table: "bags",
@@ -87,13 +88,15 @@ export function PlacesCard({ places }: { places: Place[] }) {
       })}
       <Failure error={error} />
       <Box sx={{ display: "flex", gap: 2, alignItems: "center" }}>
-        <Button
-          variant="outlined"
-          onClick={() => void save()}
-          disabled={rows.some((row) => row.assumedC === null)}
-        >
-          save the places
-        </Button>
+        <ForRole role="grower" otherwise="Changed by growers and the owner.">
+          <Button
+            variant="outlined"
+            onClick={() => void save()}
+            disabled={rows.some((row) => row.assumedC === null)}
+          >
+            save the places
+          </Button>
+        </ForRole>
         {saved && <Typography role="status">Saved.</Typography>}
       </Box>
     </Card>

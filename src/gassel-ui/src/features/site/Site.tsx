@@ -1,15 +1,16 @@
 import { useState } from "react";
 import { Box, MenuItem, TextField, Typography } from "@mui/material";
-import { usePlaces, useSite, useWeatherRecords } from "../../api/queries";
+import { usePlaces, useSession, useSite, useWeatherRecords } from "../../api/queries";
 import { useDevice } from "../../app/DeviceContext";
 import type { Light } from "../../app/device";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { FrostCard } from "../weather/FrostCard";
-import { CopiesCard } from "./CopiesCard";
+import { SignedIn } from "../../people/SignedIn";
 import { PlacesCard } from "./PlacesCard";
 import { SiteForm } from "./SiteForm";
+import { SiteParts } from "./SiteParts";
 
 /** Where the nursery is, what the frost does there, and who records on this device. */
 export function Site() {
@@ -20,29 +21,32 @@ export function Site() {
   if (error) return <Failure error={error} />;
   if (!site.data || !records.data) return <Loading what="the site" />;
   return (
-    <Box
-      sx={{
-        display: "grid",
-        gap: 2,
-        gridTemplateColumns: { xs: "minmax(0,1fr)", md: "minmax(0,1fr) minmax(0,1.35fr)" },
-        alignItems: "start",
-      }}
-    >
-      <Box sx={{ display: "grid", gap: 2 }}>
-        <SiteForm key={site.data.site?.weatherRecordId ?? 0} site={site.data} records={records.data} />
-        <Device />
+    <>
+      <SiteParts />
+      <Box
+        sx={{
+          display: "grid",
+          gap: 2,
+          gridTemplateColumns: { xs: "minmax(0,1fr)", md: "minmax(0,1fr) minmax(0,1.35fr)" },
+          alignItems: "start",
+        }}
+      >
+        <Box sx={{ display: "grid", gap: 2 }}>
+          <SiteForm key={site.data.site?.weatherRecordId ?? 0} site={site.data} records={records.data} />
+          <Device />
+        </Box>
+        <Box sx={{ display: "grid", gap: 2 }}>
+          {site.data.site && <FrostCard site={site.data} record={site.data.site.weatherRecordId ?? null} />}
+          {places && <PlacesCard places={places} />}
+        </Box>
       </Box>
-      <Box sx={{ display: "grid", gap: 2 }}>
-        {site.data.site && <FrostCard site={site.data} record={site.data.site.weatherRecordId ?? null} />}
-        {places && <PlacesCard places={places} />}
-        <CopiesCard />
-      </Box>
-    </Box>
+    </>
   );
 }
 
 function Device() {
   const { who, setWho, light, setLight } = useDevice();
+  const session = useSession().data;
   const [name, setName] = useState(who);
   return (
     <Card label="this device">
@@ -50,22 +54,25 @@ function Device() {
         This device
       </Typography>
       <Box sx={{ display: "grid", gap: 2 }}>
-        <TextField
-          label="Who records on it"
-          name="who"
-          value={name}
-          error={name.trim() === "" || name.length > 40}
-          helperText={
-            name.trim() === ""
-              ? "A name or a role, 1 to 40 characters."
-              : "Stands beside every entry made here."
-          }
-          onChange={(event) => {
-            setName(event.target.value);
-            if (event.target.value.trim() && event.target.value.length <= 40)
-              setWho(event.target.value.trim());
-          }}
-        />
+        {session?.needed && <SignedIn session={session} />}
+        {!session?.needed && (
+          <TextField
+            label="Who records on it"
+            name="who"
+            value={name}
+            error={name.trim() === "" || name.length > 40}
+            helperText={
+              name.trim() === ""
+                ? "A name or a role, 1 to 40 characters."
+                : "Stands beside every entry made here."
+            }
+            onChange={(event) => {
+              setName(event.target.value);
+              if (event.target.value.trim() && event.target.value.length <= 40)
+                setWho(event.target.value.trim());
+            }}
+          />
+        )}
         <TextField
           select
           label="Light"

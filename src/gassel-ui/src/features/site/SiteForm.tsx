@@ -9,6 +9,7 @@ import { DayField } from "../../shared/DayField";
 import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
+import { ForRole } from "../../people/ForRole";
 
 /** Where one grows, in which units and by which schools. */
 export function SiteForm({ site, records }: { site: SiteView; records: WeatherRecord[] }) {
@@ -28,6 +29,8 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
   const [settings, setSettings] = useState<SiteSettings>(site.settings);
   const [error, setError] = useState<unknown>(null);
   const [saved, setSaved] = useState(false);
+  // as it was when the form was opened
+  const [stamp, setStamp] = useState(site.stamp);
   const byRecord = settings.frostBasis === "record";
   const set = (part: Partial<SiteSettings>) => setSettings((before) => ({ ...before, ...part }));
 
@@ -36,8 +39,9 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
     setSaved(false);
     try {
       if (latitude === null) return;
-      await answered(
+      const after = await answered(
         api.PUT("/api/site", {
+          params: { query: { asOf: stamp ?? undefined } },
           body: {
             name,
             latitude,
@@ -48,6 +52,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           },
         }),
       );
+      setStamp(after.stamp);
       await queries.invalidateQueries();
       setSaved(true);
     } catch (refused) {
@@ -200,13 +205,15 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
         </TextField>
         <Failure error={error} />
         <Box sx={{ display: "flex", gap: 2, alignItems: "center", flexWrap: "wrap" }}>
-          <Button
-            type="submit"
-            variant="contained"
-            disabled={latitude === null || (!byRecord && frost === null) || name.trim() === ""}
-          >
-            save the site
-          </Button>
+          <ForRole role="grower" otherwise="Changed by growers and the owner.">
+            <Button
+              type="submit"
+              variant="contained"
+              disabled={latitude === null || (!byRecord && frost === null) || name.trim() === ""}
+            >
+              save the site
+            </Button>
+          </ForRole>
           {saved && (
             <Typography role="status">
               Saved. Next:{" "}

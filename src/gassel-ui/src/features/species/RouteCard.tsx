@@ -9,6 +9,7 @@ import { band, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
 import { METHOD_WORDS, SETTING_WORDS } from "./routeDraft";
 import { durationWords } from "./speciesWords";
+import { ForRole } from "../../people/ForRole";
 
 interface RouteCardProps {
   view: SpeciesView;
@@ -32,24 +33,26 @@ export function RouteCard({ view, route, facts }: RouteCardProps) {
           {outdoors ? "comes up about" : "is sown"} {shortDay(facts?.sowIfStartedToday.usual ?? "")}.{" "}
           {route.origin ?? view.species.origin}.
         </Typography>
-        <Box sx={{ ml: "auto", display: "flex" }}>
-          <Button
-            component={Link}
-            to={`/species/${view.species.id}/routes/${route.id}`}
-            aria-label={`change route ${route.name}`}
-            sx={{ px: 1 }}
-          >
-            change
-          </Button>
-          <Button
-            component={Link}
-            to={`/species/${view.species.id}/routes/new?like=${route.id}`}
-            aria-label={`copy route ${route.name}`}
-            sx={{ px: 1 }}
-          >
-            copy
-          </Button>
-        </Box>
+        <ForRole role="grower">
+          <Box sx={{ ml: "auto", display: "flex" }}>
+            <Button
+              component={Link}
+              to={`/species/${view.species.id}/routes/${route.id}`}
+              aria-label={`change route ${route.name}`}
+              sx={{ px: 1 }}
+            >
+              change
+            </Button>
+            <Button
+              component={Link}
+              to={`/species/${view.species.id}/routes/new?like=${route.id}`}
+              aria-label={`copy route ${route.name}`}
+              sx={{ px: 1 }}
+            >
+              copy
+            </Button>
+          </Box>
+        </ForRole>
       </Box>
       {route.steps.map((step, i) => (
         <Box

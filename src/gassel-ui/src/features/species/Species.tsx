@@ -11,6 +11,7 @@ import { several } from "../../shared/numbers";
 import { answers, QUESTIONS } from "./questions";
 import type { Question } from "./questions";
 import { SpeciesSheet } from "./SpeciesSheet";
+import { ForRole } from "../../people/ForRole";
 
 /** The library: questions to it on the left, one species whole on the right. */
 export function Species() {
@@ -55,9 +56,11 @@ export function Species() {
               </MenuItem>
             ))}
           </TextField>
-          <Button component={Link} to="/species/new" variant="outlined">
-            add a species
-          </Button>
+          <ForRole role="grower">
+            <Button component={Link} to="/species/new" variant="outlined">
+              add a species
+            </Button>
+          </ForRole>
         </Box>
         {found.length === 0 && (
           <Typography sx={{ p: 1 }}>None answers to that. Ask for all, or take a word out.</Typography>

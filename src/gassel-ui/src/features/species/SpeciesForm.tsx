@@ -24,7 +24,7 @@ export function SpeciesForm() {
   if (!species.data) return <Loading what="the species" />;
   if (id === undefined) return <Form species={null} />;
   const view = species.data.find((s) => s.species.id === id);
-  return view ? <Form key={id} species={view.species} /> : <NoSuchView />;
+  return view ? <Form key={id} species={view.species} stamp={view.stamp ?? undefined} /> : <NoSuchView />;
 }
 
 const HARDINESS = ["snowMelt", "hardy", "halfHardy", "tender"] as const;
@@ -53,7 +53,9 @@ interface Numbers {
 const pair = <T,>(a: number | null, b: number | null, make: (a: number, b: number) => T): T | null =>
   a === null || b === null ? null : make(a, b);
 
-function Form({ species }: { species: Species | null }) {
+function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
+  // as it was when the form was opened
+  const [asOf] = useState(stamp);
   const queries = useQueryClient();
   const navigate = useNavigate();
   const units = useSite().data?.settings.units ?? "metric";
@@ -121,7 +123,7 @@ function Form({ species }: { species: Species | null }) {
     try {
       const saved = await answered(
         species
-          ? api.PUT("/api/species/{id}", { params: { path: { id: species.id } }, body })
+          ? api.PUT("/api/species/{id}", { params: { path: { id: species.id }, query: { asOf } }, body })
           : api.POST("/api/species", { body }),
       );
       await queries.invalidateQueries();

@@ -7,6 +7,7 @@ import { AlarmMark } from "../../drawings/AlarmMark";
 import { Card } from "../../shared/Card";
 import { Requirements } from "./Requirements";
 import { RouteCard } from "./RouteCard";
+import { ForRole } from "../../people/ForRole";
 
 /** One species: what it asks for, where each value comes from, and the routes there are. */
 export function SpeciesSheet({ view }: { view: SpeciesView }) {
@@ -24,12 +25,14 @@ export function SpeciesSheet({ view }: { view: SpeciesView }) {
           {species.scientificName}
         </Typography>
         <Box sx={{ ml: "auto", display: "flex", gap: 1, flexWrap: "wrap" }}>
-          {hasOwnValues && hasStarter && (
-            <Button onClick={() => void backToStarter()}>back to starter values</Button>
-          )}
-          <Button component={Link} to={`/species/${species.id}/values`} variant="outlined">
-            change values
-          </Button>
+          <ForRole role="grower">
+            {hasOwnValues && hasStarter && (
+              <Button onClick={() => void backToStarter()}>back to starter values</Button>
+            )}
+            <Button component={Link} to={`/species/${species.id}/values`} variant="outlined">
+              change values
+            </Button>
+          </ForRole>
           <Button component={Link} to={`/plan?species=${species.id}`} variant="contained">
             plan a batch
           </Button>

@@ -10,10 +10,12 @@ import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
 import { COLUMNS, EMPTY, filled, isTable, pasted } from "./grid";
+import { useWho } from "../../people/usePerson";
 
 /** A winter already under way: what lies where since when, typed, pasted or from a file, entered in one go. */
 export function Told() {
-  const { who, palette } = useDevice();
+  const { palette } = useDevice();
+  const who = useWho();
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [lines, setLines] = useState<ToldLine[]>([EMPTY, EMPTY, EMPTY]);

@@ -9,6 +9,7 @@ import { Loading } from "../../shared/Loading";
 import { degrees, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
 import { FrostChart } from "./FrostChart";
+import { ForRole } from "../../people/ForRole";
 
 /** The frosts on record, by year and in words. */
 export function FrostCard({ site, record }: { site: SiteView; record: number | null }) {
@@ -16,9 +17,11 @@ export function FrostCard({ site, record }: { site: SiteView; record: number | n
   const { palette } = useDevice();
   const units = useUnits();
   const importing = (
-    <Button component={Link} to="/site/weather" variant="outlined">
-      import weather
-    </Button>
+    <ForRole role="grower">
+      <Button component={Link} to="/site/weather" variant="outlined">
+        import weather
+      </Button>
+    </ForRole>
   );
   if (record === null) {
     return (

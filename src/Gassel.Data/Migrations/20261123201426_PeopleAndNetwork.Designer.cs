@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Gassel.Data.Migrations
 {
     [DbContext(typeof(GasselDb))]
-    [Migration("20261123192248_PeopleAndNetwork")]
+    [Migration("20261123201426_PeopleAndNetwork")]
     partial class PeopleAndNetwork
     {
         /// <inheritdoc />
@@ -338,6 +338,11 @@ namespace Gassel.Data.Migrations
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("Whole")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(true);
 
                     b.HasKey("Id");
 

@@ -12,6 +12,13 @@ namespace Gassel.Data.Migrations
         protected override void Up(MigrationBuilder migrationBuilder)
         {
             migrationBuilder.AddColumn<bool>(
+                name: "Whole",
+                table: "weather_records",
+                type: "INTEGER",
+                nullable: false,
+                defaultValue: true);
+
+            migrationBuilder.AddColumn<bool>(
                 name: "OpenToNetwork",
                 table: "site",
                 type: "INTEGER",
@@ -53,6 +60,10 @@ namespace Gassel.Data.Migrations
         {
             migrationBuilder.DropTable(
                 name: "people");
+
+            migrationBuilder.DropColumn(
+                name: "Whole",
+                table: "weather_records");
 
             migrationBuilder.DropColumn(
                 name: "OpenToNetwork",

@@ -1,0 +1,42 @@
+import { Box } from "@mui/material";
+import { NavLink } from "react-router";
+import { useDevice } from "../../app/DeviceContext";
+
+const PARTS = [
+  { path: "/site", name: "the place and its frost" },
+  { path: "/site/people", name: "people, phones, copies" },
+] as const;
+
+/** The two pages of Site. */
+export function SiteParts() {
+  const { palette } = useDevice();
+  return (
+    <Box
+      component="nav"
+      aria-label="pages of Site"
+      sx={{
+        display: "flex",
+        gap: 1,
+        mb: 1.5,
+        "& a": {
+          color: palette.slate,
+          fontWeight: 600,
+          textDecoration: "none",
+          minHeight: 48,
+          display: "flex",
+          alignItems: "center",
+          px: 1.5,
+          borderRadius: 1,
+          border: `1px solid ${palette.line}`,
+        },
+        "& a.active": { color: palette.ink, borderColor: palette.slate, borderWidth: 2 },
+      }}
+    >
+      {PARTS.map((part) => (
+        <NavLink key={part.path} to={part.path} end>
+          {part.name}
+        </NavLink>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,52 @@
+import { openDB } from "idb";
+import type { DBSchema, IDBPDatabase } from "idb";
+import type { EntryToSend } from "../record/entries";
+
+/** A gesture on its way to the book, as it is kept on this device until the book has it. */
+export interface WaitingAct {
+  batch: string;
+  act: string;
+  /** Who recorded it; it goes out under this name, whoever is signed in by then. */
+  who: string;
+  entries: EntryToSend[];
+  /** What was recorded, in words. */
+  told: string;
+  /** The due thing that it settles, so that it is not asked for again while it waits. */
+  settles: string | null;
+  /** Why the book does not take it; null while it may still go out. */
+  refused: string | null;
+}
+
+/** With its place in the queue: the order of recording. */
+export interface QueuedAct extends WaitingAct {
+  n: number;
+}
+
+/** The last answer to a question, and when this device heard it, by its own clock. */
+export interface KeptAnswer {
+  heardAt: number;
+  data: unknown;
+}
+
+interface Kept extends DBSchema {
+  queue: { key: number; value: WaitingAct };
+  answers: { key: string; value: KeptAnswer };
+}
+
+export type Keep = IDBPDatabase<Kept>;
+
+let opened: Promise<Keep> | null = null;
+
+/** What this device keeps for the time without connection. */
+export function keep(): Promise<Keep> {
+  opened ??= openDB<Kept>("gassel", 1, {
+    upgrade(db) {
+      db.createObjectStore("queue", { autoIncrement: true });
+      db.createObjectStore("answers");
+    },
+    terminated() {
+      opened = null;
+    },
+  });
+  return opened;
+}

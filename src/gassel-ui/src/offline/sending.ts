@@ -1,0 +1,74 @@
+import type { Problem } from "../api/client";
+import type { Day } from "../time/days";
+import type { QueuedAct } from "./keep";
+
+/** What is to become of a waiting act after the book has answered. */
+export type Fate = "gone" | "wait" | "object" | "refuse";
+
+/** Beside the fate, why. */
+export interface Sent {
+  act: QueuedAct;
+  fate: Fate;
+  problem: Problem | null;
+}
+
+/** What sending needs of the world. */
+export interface Outlet {
+  read: () => Promise<QueuedAct[]>;
+  takeOut: (n: number) => Promise<void>;
+  markRefused: (act: QueuedAct, why: string) => Promise<void>;
+  /** Null where it was accepted. Never throws. */
+  post: (act: QueuedAct, ifConflict: "warn" | "keep") => Promise<Problem | null>;
+}
+
+/**
+ * Silence, an ended session, too many requests and a fault of the server pass; the act waits. Somebody who stands before the screen
+ * is asked about what does not fit. Everything else the book will never take as it is.
+ */
+export function fateOf(problem: Problem | null, attended: boolean): Fate {
+  if (problem === null) return "gone";
+  if (problem.status === 0 || problem.status === 401 || problem.status === 429 || problem.status >= 500)
+    return "wait";
+  return attended ? "object" : "refuse";
+}
+
+/** A phone whose clock ran ahead may have dated a recording tomorrow; the last word on the day is the server's. */
+export function datedBy(today: Day, act: QueuedAct): QueuedAct {
+  if (act.entries.every((entry) => entry.doneOn <= today)) return act;
+  return {
+    ...act,
+    entries: act.entries.map((entry) => (entry.doneOn > today ? { ...entry, doneOn: today } : entry)),
+  };
+}
+
+/**
+ * Sends what waits, one after the other in the order of recording, until something has to wait. Only the attended act is sent so that the
+ * book objects; all else was done already, and what clashes is kept there as a conflict.
+ */
+export async function sendAll(outlet: Outlet, today: Day | null, attended: string | null): Promise<Sent[]> {
+  const sent: Sent[] = [];
+  for (const queued of await outlet.read()) {
+    if (queued.refused !== null) continue;
+    const act = today === null ? queued : datedBy(today, queued);
+    const asked = act.act === attended;
+    const problem = await outlet.post(act, asked ? "warn" : "keep");
+    const fate = fateOf(problem, asked);
+    sent.push({ act, fate, problem });
+    if (fate === "wait") break;
+    if (fate === "refuse") await outlet.markRefused(queued, problem?.detail ?? "");
+    else await outlet.takeOut(queued.n);
+  }
+  return sent;
+}
+
+/** What is settled while it waits, without what was taken back meanwhile. */
+export function settledWhileWaiting(acts: QueuedAct[]): Set<string> {
+  const voided = new Set(
+    acts.flatMap((act) => act.entries.flatMap((e) => (e.payload.kind === "void" ? [e.payload.entry] : []))),
+  );
+  return new Set(
+    acts
+      .filter((act) => act.settles !== null && !act.entries.some((entry) => voided.has(entry.id)))
+      .map((act) => act.settles ?? ""),
+  );
+}

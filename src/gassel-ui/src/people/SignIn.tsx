@@ -1,0 +1,108 @@
+import { useState } from "react";
+import { Box, Button, TextField, Typography } from "@mui/material";
+import { useQueryClient } from "@tanstack/react-query";
+import { answered, api, sendToken } from "../api/client";
+import { sessionQuery } from "../api/queries";
+import type { SessionView } from "../api/types";
+import { useQueue } from "../offline/useQueue";
+import { Card } from "../shared/Card";
+import { Failure } from "../shared/Failure";
+import { several } from "../shared/numbers";
+
+/** The way in over the network: by name and password, or the first time with a code. */
+export function SignIn({ session }: { session: SessionView }) {
+  const queries = useQueryClient();
+  const waiting = useQueue();
+  const [byCode, setByCode] = useState(session.ownerWanted);
+  const [name, setName] = useState("");
+  const [code, setCode] = useState("");
+  const [password, setPassword] = useState("");
+  const [error, setError] = useState<unknown>(null);
+  const enter = async () => {
+    setError(null);
+    try {
+      const entered = await answered(
+        byCode
+          ? api.POST("/api/session/code", { body: { name, code, password } })
+          : api.POST("/api/session", { body: { name, password } }),
+      );
+      sendToken(entered.token);
+      queries.setQueryData(sessionQuery.queryKey, entered);
+      await queries.invalidateQueries();
+    } catch (refused) {
+      setError(refused);
+    }
+  };
+  return (
+    <Box sx={{ maxWidth: 460, mx: "auto", mt: { xs: 1, md: 6 } }}>
+      <Card label="sign in">
+        <Typography variant="h1" sx={{ fontSize: "1.5rem", mb: 1 }}>
+          {byCode ? "The first time, with a code" : "Who works here"}
+        </Typography>
+        {waiting.length > 0 && (
+          <Typography sx={{ mb: 1, fontWeight: 600 }} data-testid="waits-for-sign-in">
+            {several(waiting.length, "recording waits", "recordings wait")} on this device and{" "}
+            {waiting.length === 1 ? "goes" : "go"} out after signing in. Nothing is lost.
+          </Typography>
+        )}
+        <Typography variant="body2" sx={{ mb: 2 }}>
+          {byCode
+            ? session.ownerWanted
+              ? "This book has no owner yet. The code stands where Gassel was started; whoever has it chooses the owner's name and password."
+              : "The owner of the book has given you a name and a code. Choose a password of your own; from then on the code is worth nothing."
+            : "The book is open to the local network, so it asks who you are. What you record carries your name."}
+        </Typography>
+        <Box
+          component="form"
+          sx={{ display: "grid", gap: 2 }}
+          onSubmit={(event) => {
+            event.preventDefault();
+            void enter();
+          }}
+        >
+          <TextField
+            label="Name"
+            name="name"
+            value={name}
+            autoComplete="username"
+            onChange={(event) => setName(event.target.value)}
+            autoFocus
+          />
+          {byCode && (
+            <TextField
+              label="Code"
+              name="code"
+              value={code}
+              autoComplete="one-time-code"
+              helperText="ten letters and digits, such as ABCDE-23456"
+              onChange={(event) => setCode(event.target.value)}
+            />
+          )}
+          <TextField
+            label={byCode ? "New password" : "Password"}
+            name="password"
+            type="password"
+            value={password}
+            autoComplete={byCode ? "new-password" : "current-password"}
+            helperText={
+              byCode ? "10 characters or more; three words one after another are easy to keep" : undefined
+            }
+            onChange={(event) => setPassword(event.target.value)}
+          />
+          <Failure error={error} />
+          <Button
+            type="submit"
+            variant="contained"
+            size="large"
+            disabled={!name.trim() || !password || (byCode && !code.trim())}
+          >
+            sign in
+          </Button>
+          <Button onClick={() => setByCode(!byCode)}>
+            {byCode ? "I have a password" : "the first time: I have a code"}
+          </Button>
+        </Box>
+      </Card>
+    </Box>
+  );
+}

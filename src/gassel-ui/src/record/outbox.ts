@@ -1,0 +1,91 @@
+import { answered, api, Refused } from "../api/client";
+import type { Problem } from "../api/client";
+import { currentConnection, heardNothing, heardSomething } from "../offline/connection";
+import type { QueuedAct, WaitingAct } from "../offline/keep";
+import { enqueue, markRefused, readQueue, takeOut } from "../offline/queue";
+import { sendAll } from "../offline/sending";
+import type { Sent } from "../offline/sending";
+import type { Day } from "../time/days";
+
+const PATIENCE_MS = 10_000;
+
+/** One sender at a time over all tabs of this browser, so that nothing goes out twice or out of order. */
+const alone = async (work: () => Promise<Sent[]>): Promise<Sent[]> =>
+  "locks" in navigator ? await navigator.locks.request("gassel.sending", work) : await work();
+
+const noAnswer = (): Problem => ({ status: 0, title: "No answer", detail: "Gassel does not answer." });
+
+async function post(act: WaitingAct, ifConflict: "warn" | "keep"): Promise<Problem | null> {
+  try {
+    await answered(
+      api.POST("/api/batches/{id}/entries", {
+        params: { path: { id: act.batch } },
+        body: { act: act.act, who: act.who, entries: act.entries, ifConflict },
+        signal: AbortSignal.timeout(PATIENCE_MS),
+      }),
+    );
+    heardSomething();
+    return null;
+  } catch (refused) {
+    if (!(refused instanceof Refused)) return noAnswer();
+    if (refused.problem.status === 0) heardNothing();
+    return refused.problem;
+  }
+}
+
+/** What the outbox needs from the page. */
+export interface OutboxGround {
+  /** The server's day; null while nobody has heard it. */
+  today: Day | null;
+  /** Asks for the session anew, and with it for its token. */
+  renewSession: () => Promise<unknown>;
+}
+
+const isOfAnotherSession = (problem: Problem | null) => problem?.status === 400 && problem.field === "token";
+
+/** Sends everything that waits; the attended act is asked about where it does not fit. */
+export const flush = (ground: OutboxGround, attended: string | null = null): Promise<Sent[]> =>
+  alone(async () => {
+    const sent = await sendAll(
+      {
+        read: readQueue,
+        takeOut,
+        markRefused,
+        post: async (act, ifConflict) => {
+          const problem = await post(act, ifConflict);
+          if (!isOfAnotherSession(problem)) return problem;
+          await ground.renewSession();
+          const again = await post(act, ifConflict);
+          return isOfAnotherSession(again) ? { ...noAnswer(), status: 401 } : again;
+        },
+      },
+      ground.today,
+      attended,
+    );
+    await readQueue();
+    return sent;
+  });
+
+/**
+ * Puts an act on this device's disk first and sends it then, behind what waits already.
+ * @param ifConflict `keep` where the grower has said that it was so.
+ */
+export async function sendOrKeep(
+  act: WaitingAct,
+  ground: OutboxGround,
+  ifConflict: "warn" | "keep",
+): Promise<Sent> {
+  const kept = await enqueue(act).catch(() => null);
+  const queued: QueuedAct = { ...act, n: kept ?? 0 };
+  if (kept === null) {
+    // this browser keeps nothing, so all there is is to send it now
+    const problem = await post(act, ifConflict);
+    return { act: queued, fate: problem === null ? "gone" : "object", problem };
+  }
+  const mine = currentConnection().reached
+    ? (await flush(ground, ifConflict === "warn" ? act.act : null)).find((sent) => sent.act.act === act.act)
+    : undefined;
+  if (mine) return mine;
+  await readQueue();
+  return { act: queued, fate: "wait", problem: null };
+}
