@@ -207,7 +207,7 @@ public sealed partial class NetworkTests : IDisposable
     }
 
     /// <summary>Waits until the phone holds the shell and the answers with which it can go out of reach.</summary>
-    private static void KeepsWhatTheBenchNeeds(Browser phone) => Assert.Equal("kept", phone.Driver.ExecuteAsyncScript("""
+    internal static void KeepsWhatTheBenchNeeds(Browser phone) => Assert.Equal("kept", phone.Driver.ExecuteAsyncScript("""
         const done = arguments[arguments.length - 1];
         const kept = () => new Promise((tell) => {
           const opening = indexedDB.open('gassel');

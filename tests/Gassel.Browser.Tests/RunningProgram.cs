@@ -13,6 +13,7 @@ public sealed partial class RunningProgram : IDisposable
     private readonly Process _process;
     private readonly string _folder;
     private readonly bool _keepFolder;
+    private bool _gone;
 
     /// <param name="folder">A data folder that outlives the program; null for a fresh one that goes with it.</param>
     /// <param name="lan">True to open it to the network.</param>
@@ -96,6 +97,8 @@ public sealed partial class RunningProgram : IDisposable
     /// <summary>Ends the program as a power cut would: SIGKILL, with whatever it was about to write.</summary>
     public void Dispose()
     {
+        if (_gone) return;
+        _gone = true;
         Http.Dispose();
         _process.Kill();
         _process.WaitForExit();

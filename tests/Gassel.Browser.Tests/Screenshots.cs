@@ -24,6 +24,44 @@ public sealed class Screenshots
         foreach (var (view, name) in views.Zip(names).Where(v => v.Second is "rounds" or "count" or "batch")) Take(phone, view, folder, $"{name}-phone");
     }
 
+    [Fact(Explicit = true)]
+    [Trait("kind", "screenshots")]
+    public async Task Of_the_network()
+    {
+        var folder = Environment.GetEnvironmentVariable("GASSEL_SCREENSHOTS") ?? throw new InvalidOperationException("GASSEL_SCREENSHOTS must name a folder");
+        using var program = new RunningProgram(demo: true, lan: true);
+        await program.SignIn("/api/session/code", $$"""{"name":"owner","code":"{{program.OwnerCode}}","password":"three words together"}""");
+        await program.Send("/api/people", """{"name":"grower","role":"grower"}""");
+        await program.Send("/api/people", """{"name":"volunteer","role":"volunteer"}""");
+        using (var desk = new Browser(program.Network!, trusted: program.ServerKey))
+        {
+            SignIn(desk);
+            Take(desk, ("/site/people", "People"), folder, "people");
+        }
+        using var phone = new Browser(program.Network!, 390, 844, program.ServerKey);
+        Take(phone, ("/", "Who works here"), folder, "sign-in-phone");
+        SignIn(phone);
+        NetworkTests.KeepsWhatTheBenchNeeds(phone);
+        program.Dispose();
+        phone.Open("/");
+        phone.PressIn("due-9-1-checkBag", "all well");
+        phone.PressIn("due-8-1-sow", "sown");
+        // the word on the last recording goes after eight seconds
+        Thread.Sleep(9000);
+        phone.Driver.ExecuteScript("window.scrollTo(0, 0)");
+        phone.Press("show");
+        ((ITakesScreenshot)phone.Driver).GetScreenshot().SaveAsFile(Path.Combine(folder, "offline-phone.png"));
+    }
+
+    private static void SignIn(Browser browser)
+    {
+        browser.Open("/");
+        browser.Type("name", "owner");
+        browser.Type("password", "three words together");
+        browser.Press("sign in");
+        browser.See("hands today");
+    }
+
     private static void Take(Browser browser, (string Path, string Sign) view, string folder, string name)
     {
         browser.Open(view.Path);
