@@ -15,16 +15,24 @@ public enum IfConflict
 
 public abstract record RecordingResult
 {
-    public sealed record Recorded(ShelvedBatch Batch) : RecordingResult;
+    /// <param name="Batches">As they are now, in the order of the request.</param>
+    public sealed record Recorded(IReadOnlyList<ShelvedBatch> Batches) : RecordingResult
+    {
+        public ShelvedBatch Batch => Batches[0];
+    }
 
+    /// <param name="Batch">The first in which something does not fit.</param>
     /// <param name="Chain">Where an entry is taken back on which others stand: all that would have to go with it.</param>
-    public sealed record Warned(IReadOnlyList<Conflict> Conflicts, IReadOnlyList<Entry> Chain) : RecordingResult;
+    public sealed record Warned(Guid Batch, IReadOnlyList<Conflict> Conflicts, IReadOnlyList<Entry> Chain) : RecordingResult;
 
-    public sealed record NoSuchBatch : RecordingResult;
+    public sealed record NoSuchBatch(Guid Batch) : RecordingResult;
 
     /// <param name="Id">An entry to take back that this batch does not hold.</param>
     public sealed record NoSuchEntry(Guid Id) : RecordingResult;
 }
+
+/// <summary>What one gesture says of one batch.</summary>
+public sealed record BatchEntries(Guid Batch, IReadOnlyList<Entry> Entries);
 
 /// <summary>
 /// Appends entries: all of one request or none. Requests that wait for the gate at the same time share one commit, each
@@ -35,9 +43,13 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
     private readonly Lazy<EntryAppender> _appender = new(() => new EntryAppender(file));
     private readonly ConcurrentQueue<Waiting> _queue = new();
 
-    public async Task<RecordingResult> Record(Guid batch, IReadOnlyList<Entry> entries, IfConflict ifConflict, CancellationToken cancel)
+    public Task<RecordingResult> Record(Guid batch, IReadOnlyList<Entry> entries, IfConflict ifConflict, CancellationToken cancel) =>
+        Record([new(batch, entries)], ifConflict, cancel);
+
+    /// <summary>One gesture on one or many batches, each named once.</summary>
+    public async Task<RecordingResult> Record(IReadOnlyList<BatchEntries> act, IfConflict ifConflict, CancellationToken cancel)
     {
-        var mine = new Waiting(batch, entries, ifConflict);
+        var mine = new Waiting(act, ifConflict);
         _queue.Enqueue(mine);
         // whoever comes first through the gate writes for all that wait; the others find their answer there
         await gate.Write(async () =>
@@ -58,7 +70,7 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
     private async Task WriteAllWaiting()
     {
         var together = new List<Judged>();
-        while (_queue.TryPeek(out var next) && together.All(j => j.Held.Row.Id != next.Batch))
+        while (_queue.TryPeek(out var next) && together.All(j => j.Touches.All(t => next.Act.All(a => a.Batch != t.Held.Row.Id))))
         {
             _queue.TryDequeue(out _);
             try
@@ -75,13 +87,18 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
         try
         {
             var now = clock.GetUtcNow();
-            var sequences = _appender.Value.Append([.. together.SelectMany(j => j.Fresh.Select(e => EntryCodec.ToRow(e, j.Held.Row.Id, now)))]);
+            var sequences = _appender.Value.Append([.. together.SelectMany(j => j.Touches).SelectMany(t => t.Fresh.Select(e => EntryCodec.ToRow(e, t.Held.Row.Id, now)))]);
             var at = 0;
             foreach (var judged in together)
             {
-                var added = judged.Fresh.Zip(sequences.Skip(at)).Where(t => t.Second is not null).Select(t => t.First with { Sequence = t.Second!.Value }).ToList();
-                at += judged.Fresh.Count;
-                judged.Waiting.Answer.SetResult(new RecordingResult.Recorded(shelf.Append(judged.Held, added)));
+                var batches = new List<ShelvedBatch>(judged.Touches.Count);
+                foreach (var (held, fresh) in judged.Touches)
+                {
+                    var added = fresh.Zip(sequences.Skip(at)).Where(t => t.Second is not null).Select(t => t.First with { Sequence = t.Second!.Value }).ToList();
+                    at += fresh.Count;
+                    batches.Add(added.Count == 0 ? held : shelf.Append(held, added));
+                }
+                judged.Waiting.Answer.SetResult(new RecordingResult.Recorded(batches));
             }
         }
         catch (Exception failed)
@@ -94,22 +111,34 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
     /// <summary>What is to be written for a request; null where it has its answer already.</summary>
     private async Task<Judged?> Judge(Waiting waiting)
     {
-        if (await shelf.Find(waiting.Batch) is not { } held)
+        var touches = new List<Touch>(waiting.Act.Count);
+        foreach (var (batch, entries) in waiting.Act)
         {
-            waiting.Answer.SetResult(new RecordingResult.NoSuchBatch());
-            return null;
+            if (await shelf.Find(batch) is not { } held)
+            {
+                waiting.Answer.SetResult(new RecordingResult.NoSuchBatch(batch));
+                return null;
+            }
+            var known = held.Entries.Select(e => e.Id).ToHashSet();
+            var fresh = entries.DistinctBy(e => e.Id).Where(e => !known.Contains(e.Id)).ToList();
+            if (fresh.Count > 0 && waiting.IfConflict == IfConflict.Warn && Objection(held, fresh) is { } objection)
+            {
+                waiting.Answer.SetResult(objection);
+                return null;
+            }
+            touches.Add(new(held, fresh));
         }
-        var known = held.Entries.Select(e => e.Id).ToHashSet();
-        var fresh = waiting.Entries.DistinctBy(e => e.Id).Where(e => !known.Contains(e.Id)).ToList();
-        var answer = fresh.Count == 0 ? new RecordingResult.Recorded(held) : waiting.IfConflict == IfConflict.Warn ? Objection(held, fresh) : null;
-        if (answer is null) return new(waiting, held, fresh);
-        waiting.Answer.SetResult(answer);
+        if (touches.Exists(t => t.Fresh.Count > 0)) return new(waiting, touches);
+        waiting.Answer.SetResult(new RecordingResult.Recorded([.. touches.Select(t => t.Held)]));
         return null;
     }
 
-    private sealed record Judged(Waiting Waiting, ShelvedBatch Held, List<Entry> Fresh);
+    /// <summary>One batch with what is new of the request.</summary>
+    private sealed record Touch(ShelvedBatch Held, List<Entry> Fresh);
 
-    private sealed record Waiting(Guid Batch, IReadOnlyList<Entry> Entries, IfConflict IfConflict)
+    private sealed record Judged(Waiting Waiting, List<Touch> Touches);
+
+    private sealed record Waiting(IReadOnlyList<BatchEntries> Act, IfConflict IfConflict)
     {
         public TaskCompletionSource<RecordingResult> Answer { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
     }
@@ -125,6 +154,6 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
         var before = held.State.Conflicts.Select(c => c.Entry).ToHashSet();
         var conflicts = after.Conflicts.Where(c => !before.Contains(c.Entry)).ToList();
         if (conflicts.Count == 0) return null;
-        return new RecordingResult.Warned(conflicts, TakeBack.Chain(held.Plan, held.Entries, fresh.Select(e => e.Payload).OfType<VoidEntry>().Select(v => v.Entry)));
+        return new RecordingResult.Warned(held.Row.Id, conflicts, TakeBack.Chain(held.Plan, held.Entries, fresh.Select(e => e.Payload).OfType<VoidEntry>().Select(v => v.Entry)));
     }
 }

@@ -1,3 +1,4 @@
+using Gassel.Core.Batches;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 
@@ -30,4 +31,5 @@ public sealed record SiteSettings(
     DepthSchool DepthSchool = DepthSchool.Width,
     FrostBasis FrostBasis = FrostBasis.Hand,
     double FrostOffsetK = 0,
-    string? GroundFreeze = null);
+    string? GroundFreeze = null,
+    CheckSchool CheckSchool = CheckSchool.Weekly);

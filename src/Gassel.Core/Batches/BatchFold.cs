@@ -31,7 +31,7 @@ public static class BatchFold
                 log.Add(new(entry, conflict is null ? EntryFate.Counted : EntryFate.InConflict, conflict));
             }
         }
-        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence), run.LastReplan);
+        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence), run.LastReplan) { CautionsRead = run.CautionsRead };
     }
 
     /// <summary>The same id twice is one entry: that which arrived first.</summary>
@@ -69,6 +69,10 @@ public static class BatchFold
         public Vessel? Vessel { get; set; }
         public List<CheckRecord> Checks { get; } = [];
         public List<CountRecord> Counts { get; } = [];
+        public List<InspectionRecord> Inspections { get; } = [];
+        public List<WaterChange> WaterChanges { get; } = [];
+        public List<Stay> Stays { get; } = [];
+        public bool? IsSwollen { get; set; }
         public DateOnly? SownOn { get; set; }
         public bool Divided { get; set; }
         public int Emerged { get; set; }
@@ -81,7 +85,13 @@ public static class BatchFold
             if (Open is { } open) Spans[^1] = open with { End = on };
         }
 
-        public PartState Snapshot() => new(Id, Parent, Seeds, Sprouted, Spans, Place, Vessel, Checks, Counts, SownOn, Divided);
+        public PartState Snapshot() => new(Id, Parent, Seeds, Sprouted, Spans, Place, Vessel, Checks, Counts, SownOn, Divided)
+        {
+            Inspections = Inspections,
+            IsSwollen = IsSwollen,
+            WaterChanges = WaterChanges,
+            Stays = Stays,
+        };
     }
 
     private sealed class Folding(BatchPlan plan)
@@ -91,6 +101,8 @@ public static class BatchFold
 
         public int SeedsStarted { get; private set; }
 
+        public HashSet<string> CautionsRead { get; } = [];
+
         public List<PartState> Parts() => _order.Select(id => _parts[id].Snapshot()).ToList();
 
         /// <summary>Applies the entry, or leaves everything as it was and says why.</summary>
@@ -99,8 +111,11 @@ public static class BatchFold
             StepStarted p => OnPart(entry, p.Part, part => Start(entry, p, part)),
             StepEnded p => OnPart(entry, p.Part, part => End(entry, p, part)),
             Check p => OnPart(entry, p.Part, part => Check(entry, p, part)),
+            Inspected p => OnPart(entry, p.Part, part => Inspect(entry, p, part)),
+            WaterChanged p => OnPart(entry, p.Part, part => ChangeWater(entry, part)),
+            CautionRead p => Read(p),
             Split p => OnPart(entry, p.Part, part => Split(entry, p, part)),
-            Moved p => OnPart(entry, p.Part, part => { part.Place = p.Place; return null; }),
+            Moved p => OnPart(entry, p.Part, part => Stand(part, p.Place, null, entry.DoneOn)),
             Sown p => OnPart(entry, p.Part, part => Sow(entry, p, part)),
             Count p => OnPart(entry, p.Part, part => Count(entry, p, part)),
             Replanned p => Replan(entry, p),
@@ -132,9 +147,11 @@ public static class BatchFold
             {
                 return new(entry.Id, ConflictCode.UnknownStep, part.Id, start.Step, plan.Steps.Count - 1);
             }
-            if (part.Open?.Step == start.Step) return new(entry.Id, ConflictCode.StepAlreadyStarted, part.Id);
-            if (part.Spans.Count > 0 && part.Spans[^1].Step >= start.Step) return new(entry.Id, ConflictCode.StepOutOfOrder, part.Id);
             var kind = plan.Steps[start.Step].Step.Kind;
+            // seed that took no water goes round again
+            var again = part.IsSwollen == false && kind is StepKind.Scarify or StepKind.Soak;
+            if (!again && part.Open?.Step == start.Step) return new(entry.Id, ConflictCode.StepAlreadyStarted, part.Id);
+            if (part.Spans.Count > 0 && part.Spans[^1].Step >= start.Step && !again) return new(entry.Id, ConflictCode.StepOutOfOrder, part.Id);
             if (kind > StepKind.Germinate && part.SownOn is null) return new(entry.Id, ConflictCode.NotSown, part.Id);
             if (part.Seeds == 0)
             {
@@ -143,10 +160,10 @@ public static class BatchFold
                 SeedsStarted += start.Seeds.Value;
             }
             part.EndOpen(entry.DoneOn);
-            part.Spans.Add(new(start.Step, entry.DoneOn, null, entry.Source == EntrySource.Told));
+            part.Spans.Add(new(start.Step, entry.DoneOn, null, entry.Source == EntrySource.Told, entry.DoneAt));
+            if (again) part.IsSwollen = null;
             if (kind == StepKind.Germinate || plan.IsSownAt(start.Step)) part.SownOn ??= entry.DoneOn;
-            Stand(part, start.Place, start.Vessel);
-            return null;
+            return Stand(part, start.Place, start.Vessel, entry.DoneOn);
         }
 
         private static Conflict? End(Entry entry, StepEnded end, Working part)
@@ -195,8 +212,13 @@ public static class BatchFold
                     Place = part.Place,
                     Vessel = part.Vessel,
                 };
-                // a split does not make a bag unlooked-at: the checks before it were checks of this seed too
-                _parts[child.Part].Checks.AddRange(part.Checks);
+                // a split does not make a bag unlooked-at: what was seen before it was seen of this seed too
+                var made = _parts[child.Part];
+                made.Checks.AddRange(part.Checks);
+                made.Inspections.AddRange(part.Inspections);
+                made.WaterChanges.AddRange(part.WaterChanges);
+                made.Stays.AddRange(part.Stays);
+                made.IsSwollen = child.Swollen ?? part.IsSwollen;
                 _order.Add(child.Part);
             }
             part.EndOpen(entry.DoneOn);
@@ -212,8 +234,7 @@ public static class BatchFold
             part.EndOpen(entry.DoneOn);
             part.Spans.Add(new(germinate, entry.DoneOn, null));
             part.SownOn = entry.DoneOn;
-            Stand(part, sown.Place, sown.Vessel);
-            return null;
+            return Stand(part, sown.Place, sown.Vessel, entry.DoneOn);
         }
 
         private static Conflict? Count(Entry entry, Count count, Working part)
@@ -231,10 +252,38 @@ public static class BatchFold
             return null;
         }
 
-        private static void Stand(Working part, string? place, Vessel? vessel)
+        private Conflict? Inspect(Entry entry, Inspected inspected, Working part)
         {
+            if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind is not (StepKind.Scarify or StepKind.Soak or StepKind.Leach or StepKind.Imbibe))
+            {
+                return new(entry.Id, ConflictCode.NotSoaking, part.Id);
+            }
+            if (inspected.Swollen > part.Seeds) return new(entry.Id, ConflictCode.MoreSwollenThanSoaked, part.Id, inspected.Swollen, part.Seeds);
+            part.Inspections.Add(new(entry.Id, entry.DoneOn, part.Seeds, inspected.Swollen));
+            if (inspected.Swollen == part.Seeds) part.IsSwollen = true;
+            else if (inspected.Swollen == 0) part.IsSwollen = false;
+            return null;
+        }
+
+        private Conflict? ChangeWater(Entry entry, Working part)
+        {
+            if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind is not (StepKind.Soak or StepKind.Leach)) return new(entry.Id, ConflictCode.NotSoaking, part.Id);
+            part.WaterChanges.Add(new(entry.DoneOn, entry.DoneAt));
+            return null;
+        }
+
+        private Conflict? Read(CautionRead caution)
+        {
+            CautionsRead.Add(caution.Topic);
+            return null;
+        }
+
+        private static Conflict? Stand(Working part, string? place, Vessel? vessel, DateOnly on)
+        {
+            if (place is not null && place != part.Place) part.Stays.Add(new(place, on));
             part.Place = place ?? part.Place;
             part.Vessel = vessel ?? part.Vessel;
+            return null;
         }
     }
 }

@@ -4,10 +4,17 @@ namespace Gassel.Core.Batches;
 
 /// <summary>A step a part was or is in. <c>End</c> is null while it lasts.</summary>
 /// <param name="Told">Its beginning was told afterwards: nobody watched it in this book.</param>
-public sealed record StepSpan(int Step, DateOnly Start, DateOnly? End, bool Told = false);
+/// <param name="StartedAt">The moment, where hours matter and it was recorded.</param>
+public sealed record StepSpan(int Step, DateOnly Start, DateOnly? End, bool Told = false, DateTimeOffset? StartedAt = null);
+
+/// <summary>Where a part stood, from a day on.</summary>
+public readonly record struct Stay(string Place, DateOnly From);
 
 /// <summary>A check as recorded.</summary>
 public sealed record CheckRecord(Guid Entry, DateOnly On, Moisture Moisture, MouldSeen Mould, int Sprouted);
+
+/// <summary>A change of water as recorded.</summary>
+public readonly record struct WaterChange(DateOnly On, DateTimeOffset? At);
 
 /// <summary>A count as recorded.</summary>
 public sealed record CountRecord(Guid Entry, DateOnly On, int Emerged, int Lost, LossCause Cause);
@@ -29,6 +36,17 @@ public sealed record PartState(
     DateOnly? SownOn,
     bool Divided)
 {
+    /// <summary>Looks at soaked seed, those of the parts it came from included.</summary>
+    public IReadOnlyList<InspectionRecord> Inspections { get; init; } = [];
+
+    /// <summary>Since the last soak: true for seed that has taken water, false for seed that has not, null where nobody looked.</summary>
+    public bool? IsSwollen { get; init; }
+
+    public IReadOnlyList<WaterChange> WaterChanges { get; init; } = [];
+
+    /// <summary>Where it stood, in order.</summary>
+    public IReadOnlyList<Stay> Stays { get; init; } = [];
+
     public StepSpan? Open => Spans.Count > 0 && Spans[^1].End is null ? Spans[^1] : null;
 
     /// <summary>Through the last step that the plan holds, and nothing open.</summary>
@@ -86,6 +104,9 @@ public sealed record BatchState(
     long LastSequence,
     Replanned? Replanned = null)
 {
+    /// <summary>Topics of the cautions that were read and recorded.</summary>
+    public IReadOnlySet<string> CautionsRead { get; init; } = new HashSet<string>();
+
     public bool Started => SeedsStarted > 0;
 
     /// <summary>The parts that hold seed now.</summary>

@@ -4,10 +4,28 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Batches;
 
+/// <summary>How often bags are looked at.</summary>
+public enum CheckSchool
+{
+    Weekly,
+
+    /// <summary>Every second week until half of the shortest time, weekly from there.</summary>
+    Fortnightly,
+}
+
 public enum DueKind
 {
     StartStep,
     CheckBag,
+
+    /// <summary>Water of a soak or a leaching.</summary>
+    ChangeWater,
+
+    /// <summary>How many have swollen.</summary>
+    LookForSwelling,
+
+    /// <summary>Seed that took no water is broken and soaked once more.</summary>
+    ScarifyAgain,
     Sow,
     CountSeedlings,
     EndStep,
@@ -20,8 +38,9 @@ public enum DueKind
 /// <param name="LateDays">Days past <paramref name="DueOn"/>; 0 if it is due today or later.</param>
 /// <param name="Cost">What waiting costs, in a grower's words.</param>
 /// <param name="Working">Why it is due on that day.</param>
+/// <param name="DueAt">The moment, where hours matter and the beginning was recorded with its time.</param>
 public sealed record DueItem(
-    DueKind Kind, string Part, int Step, DateOnly DueOn, DateOnly? OpenUntil, int LateDays, string Cost, IReadOnlyList<string> Working);
+    DueKind Kind, string Part, int Step, DateOnly DueOn, DateOnly? OpenUntil, int LateDays, string Cost, IReadOnlyList<string> Working, DateTimeOffset? DueAt = null);
 
 /// <summary>What each batch asks for. A pure function of state, plan and day: there is no list of tasks that could drift from the facts.</summary>
 public static class DueWork
@@ -32,21 +51,24 @@ public static class DueWork
     /// <summary>A known bag-sprouter past half of its shortest cold is looked at twice a week (common practice, no source).</summary>
     public const int SprouterCheckEveryDays = 3;
 
-    /// <summary>A container or bed under winter is looked at every second week (our assumption).</summary>
-    public const int OutdoorCheckEveryDays = 14;
+    /// <summary>A container or bed under winter is looked at every second week (our assumption), and a bag by the school that does so.</summary>
+    public const int FortnightDays = 14;
 
     /// <summary>Trays in emergence are counted every third day (our assumption).</summary>
     public const int CountEveryDays = 3;
 
+    /// <summary>Soaked seed is looked at after so many hours, and its water changed as often (common practice, no source).</summary>
+    public const int SoakHours = 24;
+
     /// <summary>Everything that each living part will next ask for, whether due yet or not, soonest first.</summary>
-    public static IReadOnlyList<DueItem> For(BatchPlan plan, BatchState state, Species species, DateOnly today)
+    public static IReadOnlyList<DueItem> For(BatchPlan plan, BatchState state, Species species, DateOnly today, CheckSchool school = CheckSchool.Weekly)
     {
         var items = new List<DueItem>();
-        foreach (var part in state.Living) items.AddRange(ForPart(plan, part, species, today));
+        foreach (var part in state.Living) items.AddRange(ForPart(plan, part, species, today, school));
         return [.. items.OrderBy(i => i.DueOn).ThenBy(i => i.Part, StringComparer.Ordinal)];
     }
 
-    private static IEnumerable<DueItem> ForPart(BatchPlan plan, PartState part, Species species, DateOnly today)
+    private static IEnumerable<DueItem> ForPart(BatchPlan plan, PartState part, Species species, DateOnly today, CheckSchool school)
     {
         if (part.Spans.Count == 0)
         {
@@ -60,7 +82,14 @@ public static class DueWork
         }
         var step = plan.Steps[open.Step];
         var kind = step.Step.Kind;
-        if (kind.IsMoistHold()) yield return Look(step, part, open, species, plan.Route.IsOutdoors, today);
+        var hard = species.DormancyClass is DormancyClass.Physical or DormancyClass.Combinational;
+        if (hard && !plan.Route.IsOutdoors && kind is StepKind.Soak or StepKind.Imbibe)
+        {
+            foreach (var item in Swelling(plan, part, open, today)) yield return item;
+            yield break;
+        }
+        if (kind is StepKind.Leach || (kind == StepKind.Soak && step.PlannedDays > 1)) yield return NextWater(part, open, today);
+        if (kind.IsMoistHold()) yield return Look(step, part, open, species, plan.Route.IsOutdoors, today, school);
         if (kind == StepKind.Germinate && part.Emerged < part.Seeds) yield return Tally(step, part, open, today);
         if (kind == StepKind.Germinate)
         {
@@ -139,12 +168,13 @@ public static class DueWork
             [string.Create(CultureInfo.InvariantCulture, $"{Capital(step.Step.Kind.Words())} since {DayWords.Of(open.Start)} + {step.PlannedDays} days planned.")]);
     }
 
-    private static DueItem Look(PlannedStep step, PartState part, StepSpan open, Species species, bool outdoors, DateOnly today)
+    private static DueItem Look(PlannedStep step, PartState part, StepSpan open, Species species, bool outdoors, DateOnly today, CheckSchool school)
     {
         var last = part.Checks.Where(c => c.On >= open.Start).Select(c => c.On).DefaultIfEmpty(open.Start).Max();
         var halfway = open.Start.AddDays(step.Step.Days.Shortest / 2);
         var sprouter = !outdoors && step.Step.Kind == StepKind.ColdMoist && species.Has(SpeciesFlag.GerminatesInCold) && last >= halfway;
-        var interval = outdoors ? OutdoorCheckEveryDays : sprouter ? SprouterCheckEveryDays : CheckEveryDays;
+        var fortnightly = school == CheckSchool.Fortnightly && !sprouter && last < halfway;
+        var interval = outdoors || fortnightly ? FortnightDays : sprouter ? SprouterCheckEveryDays : CheckEveryDays;
         // what was told lay unwatched; it asks for a look today and is not late for those it missed
         if (open.Told && last == open.Start)
         {
@@ -159,8 +189,48 @@ public static class DueWork
                 string.Create(CultureInfo.InvariantCulture, $"Last looked at {DayWords.Of(last)} + {interval} days = {DayWords.Of(due)}."),
                 sprouter
                     ? $"Sprouts in the cold and past half of its shortest time since {DayWords.Of(halfway)}: twice a week (common practice, no source)."
+                    : fortnightly ? $"Fortnightly by the school chosen, until half of its shortest time, {DayWords.Of(halfway)} (common practice, no source)."
                     : outdoors ? "Outdoors every second week (our assumption)." : "Weekly (common practice, no source).",
             ]);
+    }
+
+    /// <summary>Seed with a water-tight coat after its soak: looked at, and then by what was seen.</summary>
+    private static IEnumerable<DueItem> Swelling(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
+    {
+        if (part.IsSwollen == true)
+        {
+            var seen = part.Inspections[^1].On;
+            if (Onward(plan, part, open.Step, seen, seen.AddDays(1), today) is { } onward)
+            {
+                yield return onward with { Cost = string.Create(CultureInfo.InvariantCulture, $"{part.Seeds} swollen since {DayWords.Of(seen)}: they do not wait, today or tomorrow.") };
+            }
+            yield break;
+        }
+        if (part.IsSwollen == false)
+        {
+            var cycle = SwellingCycles.Judge(part)!;
+            var seen = part.Inspections[^1].On;
+            var scarify = Enumerable.Range(0, open.Step + 1).LastOrDefault(i => plan.Steps[i].Step.Kind == StepKind.Scarify, open.Step);
+            yield return new(DueKind.ScarifyAgain, part.Id, scarify, seen, null, Late(seen, today), cycle.Words, cycle.Working);
+            yield break;
+        }
+        var last = part.Inspections.Where(i => i.On > open.Start).Select(i => i.On).DefaultIfEmpty(open.Start).Max();
+        var due = last.AddDays(1);
+        yield return new(DueKind.LookForSwelling, part.Id, open.Step, due, null, Late(due, today),
+            Late(due, today) == 0 ? "Swollen and paler has taken water; small and dark has not." : "Swollen seed drowns or sprouts in standing water.",
+            [string.Create(CultureInfo.InvariantCulture, $"In water or moist medium since {DayWords.Of(last)} + {SoakHours} h (common practice, no source).")],
+            last == open.Start ? open.StartedAt?.AddHours(SoakHours) : null);
+    }
+
+    private static DueItem NextWater(PartState part, StepSpan open, DateOnly today)
+    {
+        var changes = part.WaterChanges.Where(c => c.On >= open.Start).ToList();
+        var (on, at) = changes.Count > 0 ? (changes[^1].On, changes[^1].At) : (open.Start, open.StartedAt);
+        var due = on.AddDays(1);
+        return new(DueKind.ChangeWater, part.Id, open.Step, due, null, Late(due, today),
+            Late(due, today) == 0 ? "Fresh water of room temperature; look at the seed while at it." : "What leached out stays in the water, and the water goes foul.",
+            [string.Create(CultureInfo.InvariantCulture, $"Last water {DayWords.Of(on)} + {SoakHours} h (common practice, no source); changed {changes.Count} times so far.")],
+            at?.AddHours(SoakHours));
     }
 
     private static DueItem Tally(PlannedStep step, PartState part, StepSpan open, DateOnly today)

@@ -37,10 +37,29 @@ public enum LossCause
 /// <summary>What a part is in.</summary>
 /// <param name="Label">As written on it, for instance "tray 12".</param>
 /// <param name="Cells">Cells of a tray; null for everything without cells.</param>
-public sealed record Vessel(VesselKind Kind, string Label, int? Cells = null);
+/// <param name="Medium">What the seed lies in; null for the usual of the grower.</param>
+/// <param name="Slot">Where on the shelf, as the grower calls it; null where nobody said.</param>
+public sealed record Vessel(VesselKind Kind, string Label, int? Cells = null, MoistMedium? Medium = null, string? Slot = null);
 
 /// <summary>An amount split off, with the seed that had already sprouted in the treatment.</summary>
-public readonly record struct SplitChild(string Part, int Seeds, int Sprouted);
+/// <param name="Swollen">True where it has taken water, false where it has not; null where that is not the matter.</param>
+public readonly record struct SplitChild(string Part, int Seeds, int Sprouted, bool? Swollen = null);
+
+/// <summary>What was done to a bag at a look.</summary>
+public enum BagCare
+{
+    Turned,
+    Wetted,
+    Drained,
+    Rinsed,
+
+    /// <summary>Weak peroxide, by its label.</summary>
+    Peroxide,
+    NewMedium,
+
+    /// <summary>Mould left, for the seed is firm.</summary>
+    LeftFirm,
+}
 
 /// <summary>
 /// What an entry says, by kind. <c>Part</c> names an amount of the batch that moves together; the first part is "1".
@@ -50,6 +69,9 @@ public readonly record struct SplitChild(string Part, int Seeds, int Sprouted);
 [JsonDerivedType(typeof(StepStarted), "stepStarted")]
 [JsonDerivedType(typeof(StepEnded), "stepEnded")]
 [JsonDerivedType(typeof(Check), "check")]
+[JsonDerivedType(typeof(Inspected), "inspected")]
+[JsonDerivedType(typeof(WaterChanged), "waterChanged")]
+[JsonDerivedType(typeof(CautionRead), "cautionRead")]
 [JsonDerivedType(typeof(Split), "split")]
 [JsonDerivedType(typeof(Moved), "moved")]
 [JsonDerivedType(typeof(Sown), "sown")]
@@ -72,7 +94,19 @@ public sealed record StepStarted(string Part, int Step, int? Seeds = null, strin
 public sealed record StepEnded(string Part, int Step) : EntryPayload;
 
 /// <param name="Sprouted">Seeds newly sprouted since the last check.</param>
-public sealed record Check(string Part, Moisture Moisture, MouldSeen Mould, int Sprouted, string? Action = null) : EntryPayload;
+/// <param name="Care">What was done about it; null for nothing.</param>
+public sealed record Check(string Part, Moisture Moisture, MouldSeen Mould, int Sprouted, string? Action = null, IReadOnlyList<BagCare>? Care = null) : EntryPayload;
+
+/// <summary>A look at soaked seed with a water-tight coat: swollen and paler has taken water, small and dark has not.</summary>
+/// <param name="Swollen">Of the seed in the part.</param>
+public sealed record Inspected(string Part, int Swollen) : EntryPayload;
+
+/// <summary>The water of a soak or a leaching was changed.</summary>
+public sealed record WaterChanged(string Part) : EntryPayload;
+
+/// <summary>The caution was read before the hand went on.</summary>
+/// <param name="Topic">As in <see cref="Treatments.Caution.Topic"/>.</param>
+public sealed record CautionRead(string Topic) : EntryPayload;
 
 /// <summary>The children hold every seed of the parent, and every sprout.</summary>
 public sealed record Split(string Part, IReadOnlyList<SplitChild> Children) : EntryPayload;

@@ -41,6 +41,9 @@ public static class Cautions
     private static readonly Caution Collecting = new("collecting",
         "Collect only with the land-owner's permission and the permits that apply; take at most a tenth to a fifth of the ripe seed, less from small stands. Check that the species is not regulated where it goes.");
 
+    /// <summary>Topics that are read and acknowledged once a batch before its seed is touched.</summary>
+    public static IReadOnlyList<string> ToRead(HazardLevel hazard) => hazard == HazardLevel.Toxic ? [ToxicSeed.Topic] : [];
+
     /// <summary>What to read before taking seed from the wild.</summary>
     public static Caution ForCollecting => Collecting;
 

@@ -17,11 +17,19 @@ internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds
 
     public DemoBatch Do(string day, params EntryPayload[] payloads) => Do(day, "grower", payloads);
 
-    public DemoBatch Do(string day, string who, params EntryPayload[] payloads)
+    public DemoBatch Do(string day, string who, params EntryPayload[] payloads) => Add(day, who, null, payloads);
+
+    /// <summary>At an hour, where hours matter.</summary>
+    public DemoBatch At(string day, TimeOnly at, params EntryPayload[] payloads) => Add(day, "grower", at, payloads);
+
+    private DemoBatch Add(string day, string who, TimeOnly? doneAt, EntryPayload[] payloads)
     {
         var act = NextId();
-        var at = new DateTimeOffset(DemoBatches.Day(day).ToDateTime(new(17, 0)), TimeSpan.FromHours(-6));
-        foreach (var payload in payloads) Entries.Add(new(NextId(), 0, act, DemoBatches.Day(day), null, at, who, EntrySource.Hand, payload));
+        DateTimeOffset Moment(TimeOnly hour) => new(DemoBatches.Day(day).ToDateTime(hour), TimeSpan.FromHours(-7));
+        foreach (var payload in payloads)
+        {
+            Entries.Add(new(NextId(), 0, act, DemoBatches.Day(day), doneAt is { } hour ? Moment(hour) : null, Moment(doneAt ?? new(16, 0)), who, EntrySource.Hand, payload));
+        }
         return this;
     }
 

@@ -64,11 +64,12 @@ internal static class DemoBatches
             .Weekly("2027-02-09", "2027-03-02")
             .Do("2027-03-02", new Note(null, "Bag nearer the heater than the others; turned it."));
         yield return new DemoBatch(10, "globemallow", 3, 60, 25, "2027-03-13")
-            .Do("2027-03-13", new StepStarted("1", 0, 60, "table", new(VesselKind.Jar, "jar 10")), new StepStarted("1", 1));
+            .At("2027-03-13", new(8, 40), new StepStarted("1", 0, 60, "table", new(VesselKind.Jar, "jar 10")), new StepStarted("1", 1));
         yield return new DemoBatch(11, "balsamroot", 1, 80, 30, "2027-11-20");
         yield return new DemoBatch(12, "balsamroot", 1, 48, 20, "2027-01-28")
             .Do("2027-01-28", new StepStarted("1", 0, 48, "cold-shelf", bag("bag 12")))
-            .Weekly("2027-02-04", "2027-02-25")
+            .Weekly("2027-02-04", "2027-02-18")
+            .Do("2027-02-25", new Check("1", Moisture.Dry, MouldSeen.None, 0, null, [BagCare.Wetted]))
             .Weekly("2027-02-27", "2027-03-12", 3);
     }
 
@@ -85,7 +86,7 @@ internal static class DemoBatches
             .Do("2027-03-07", new Count("1", 9, 0))
             .Do("2027-03-10", new Count("1", 6, 1, LossCause.DampingOff))
             .Do("2027-03-13", new Count("1", 2, 0));
-        yield return new DemoBatch(15, "goldenbanner", 8, 60, 25, "2027-03-16");
+        yield return new DemoBatch(15, "goldenbanner", 8, 60, 25, "2027-03-14");
         yield return new DemoBatch(16, "parsnip-buckwheat", 9, 96, 30, "2027-01-20")
             .Do("2027-01-20", new StepStarted("1", 0, 96, "cold-shelf", new(VesselKind.Bag, "bag 16")))
             .Weekly("2027-01-27", "2027-02-03")

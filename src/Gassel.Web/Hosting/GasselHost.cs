@@ -126,13 +126,14 @@ public static class GasselHost
         services.AddSingleton<Library>();
         services.AddSingleton<WeatherBook>();
         services.AddSingleton<BatchShelf>();
-        services.AddSingleton<RecordingRights>();
         services.AddSingleton<LotBook>();
         services.AddSingleton<PlanBooks>();
         services.AddSingleton<SpeciesBooks>();
         services.AddSingleton(provider => new EntryRecorder(
             provider.GetRequiredService<BookFile>(), provider.GetRequiredService<WriteGate>(),
             provider.GetRequiredService<BatchShelf>(), provider.GetRequiredService<SiteClock>()));
+        services.AddSingleton<RecordingRights>();
+        services.AddSingleton<Recordings>();
         services.AddSingleton<BookCopies>();
         services.AddHostedService<BookOpening>();
         services.AddHostedService<DailyCopies>();

@@ -18,8 +18,10 @@ internal static class BatchEndpoints
         api.MapGet("/batches", All);
         api.MapGet("/batches/{id:guid}", One).ProducesProblem(404);
         api.MapPost("/batches/{id:guid}/entries", Record).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(403).ProducesProblem(404).ProducesProblem(409);
+        api.MapPost("/entries", RecordMany).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(403).ProducesProblem(404).ProducesProblem(409);
         api.MapPost("/batches/{id:guid}/replan", Replanning.Take).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapPost("/batches/{id:guid}/what-if", Replanning.WhatIf).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
+        api.MapGet("/batches/{id:guid}/media", Media.For).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/places", (Library library) => library.Places());
     }
 
@@ -40,27 +42,15 @@ internal static class BatchEndpoints
         return TypedResults.Ok(BatchViews.Whole(batch, species, Names(await library.Places()), clock.Today, clock.Site?.Latitude ?? 0));
     }
 
-    private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(
-        Guid id, RecordRequest request, Asker asker, RecordingRights rights, Library library, BatchShelf shelf, EntryRecorder recorder, SiteClock clock, CancellationToken cancel)
+    private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(Guid id, RecordRequest request, Asker asker, Recordings recordings, CancellationToken cancel)
     {
-        var places = await library.Places();
-        if (request.Check(clock.Today, [.. places.Select(p => p.Id)]) is { } refusal) return refusal.ToResult();
-        if (await rights.Refuse(asker, id, request) is { } refused) return refused.ToResult();
-        return await recorder.Record(id, request.ToEntries(), request.IfConflict ?? IfConflict.Warn, cancel) switch
-        {
-            RecordingResult.Recorded recorded => TypedResults.Ok(new Recording(id, recorded.Batch.State.LastSequence)),
-            RecordingResult.NoSuchEntry lost => Refusal.NotFound("entry", lost.Id, "Only an entry of this batch can be taken back.").ToResult(),
-            RecordingResult.Warned warned => Warn(warned, (await shelf.Find(id))!.Plan, Names(places)),
-            _ => NoSuchBatch(id).ToResult(),
-        };
+        var (recorded, refusal) = await recordings.Take(new(request.Act, request.Who, [new(id, request.Entries)], request.IfConflict), asker, single: true, cancel);
+        return recorded is null ? refusal! : TypedResults.Ok(recorded[0]);
     }
 
-    /// <summary>Why nothing was saved, and for a take-back what would have to go with it.</summary>
-    private static ProblemHttpResult Warn(RecordingResult.Warned warned, BatchPlan plan, Dictionary<string, string> placeNames) =>
-        new Refusal(null, string.Join(' ', warned.Conflicts.Select(c => c.Words).Distinct()), StatusCodes.Status409Conflict, "Does not fit what is recorded")
-            .ToResult(new Dictionary<string, object?>
-            {
-                ["conflicts"] = warned.Conflicts.Select(c => new { c.Entry, c.Code, c.Part, c.Said, c.Limit, c.Words }),
-                ["chain"] = warned.Chain.Select(e => new { e.Id, e.DoneOn, Words = EntryWords.Of(e.Payload, plan, placeNames) }),
-            });
+    private static async Task<Results<Ok<IReadOnlyList<Recording>>, ProblemHttpResult>> RecordMany(RecordManyRequest request, Asker asker, Recordings recordings, CancellationToken cancel)
+    {
+        var (recorded, refusal) = await recordings.Take(request, asker, single: false, cancel);
+        return recorded is null ? refusal! : TypedResults.Ok(recorded);
+    }
 }

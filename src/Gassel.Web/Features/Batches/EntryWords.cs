@@ -18,7 +18,10 @@ internal static class EntryWords
         {
             StepStarted p => $"Started {Step(p.Step)}{(p.Seeds is { } n ? string.Create(CultureInfo.InvariantCulture, $" with {n} seeds") : "")}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
             StepEnded p => $"Ended {Step(p.Step)}{Of(p.Part)}.",
-            Check p => string.Create(CultureInfo.InvariantCulture, $"Checked: {Words(p.Moisture)}, {Words(p.Mould)}, {(p.Sprouted == 0 ? "no sprouts" : $"{p.Sprouted} sprouted")}{(p.Action is null ? "" : $"; {p.Action}")}{Of(p.Part)}."),
+            Check p => string.Create(CultureInfo.InvariantCulture, $"Checked: {Words(p.Moisture)}, {Words(p.Mould)}, {(p.Sprouted == 0 ? "no sprouts" : $"{p.Sprouted} sprouted")}{(p.Care is null ? "" : string.Concat(p.Care.Select(c => $"; {Words(c)}")))}{(p.Action is null ? "" : $"; {p.Action}")}{Of(p.Part)}."),
+            Inspected p => string.Create(CultureInfo.InvariantCulture, $"Looked at the soaked seed: {p.Swollen} swollen{Of(p.Part)}."),
+            WaterChanged p => $"Changed the water{Of(p.Part)}.",
+            CautionRead => "Read the caution.",
             Split p => $"Divided part {p.Part}: {string.Join(", ", p.Children.Select(c => string.Create(CultureInfo.InvariantCulture, $"{c.Part} with {c.Seeds} seeds")))}.",
             Moved p => $"Moved to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}.",
             Sown p => $"Sown{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
@@ -32,6 +35,17 @@ internal static class EntryWords
     }
 
     private static string Words(Moisture moisture) => moisture switch { Moisture.Dry => "dry", Moisture.Right => "moist", _ => "dripping" };
+
+    private static string Words(BagCare care) => care switch
+    {
+        BagCare.Turned => "turned for air",
+        BagCare.Wetted => "wetted",
+        BagCare.Drained => "drained",
+        BagCare.Rinsed => "rinsed",
+        BagCare.Peroxide => "weak peroxide by its label",
+        BagCare.NewMedium => "put into new medium",
+        _ => "mould left, seed firm",
+    };
 
     private static string Words(MouldSeen mould) => mould switch { MouldSeen.None => "no mould", MouldSeen.Some => "some mould", _ => "much mould" };
 }

@@ -34,6 +34,30 @@ public sealed record RecordRequest(Guid Act, string Who, IReadOnlyList<EntryToRe
         [.. Entries.Select(e => new Entry(e.Id, 0, Act, e.DoneOn, e.DoneAt, e.RecordedAt, Who.Trim(), EntrySource.Hand, e.Payload))];
 }
 
+/// <summary>The entries of one gesture for one of its batches.</summary>
+public sealed record BatchToRecord(Guid Batch, IReadOnlyList<EntryToRecord> Entries);
+
+/// <summary>One gesture on many batches, such as all bags of a shelf looked at: saved together or not at all.</summary>
+/// <param name="Act">UUID of the gesture.</param>
+/// <param name="IfConflict"><c>warn</c> if left out.</param>
+public sealed record RecordManyRequest(Guid Act, string Who, IReadOnlyList<BatchToRecord> Batches, IfConflict? IfConflict = null)
+{
+    private const int MaxBatches = 500;
+
+    public Refusal? Check(DateOnly today, IReadOnlyCollection<string> places)
+    {
+        if (Limits.Count("batches", Batches.Count, 1, MaxBatches) is { } refusal) return refusal;
+        for (var i = 0; i < Batches.Count; i++)
+        {
+            if (Batches[i] is not { } batch) return new($"batches[{i}]", $"batches[{i}] is null; a batch with its entries is needed.");
+            if (Of(batch).Check(today, places) is { } wrong) return wrong with { Field = wrong.Field == "who" ? "who" : $"batches[{i}].{wrong.Field}" };
+        }
+        return Batches.DistinctBy(b => b.Batch).Count() == Batches.Count ? null : new("batches", "A batch is named twice; put its entries together.");
+    }
+
+    public RecordRequest Of(BatchToRecord batch) => new(Act, Who, batch.Entries, IfConflict);
+}
+
 /// <summary>Shape of a payload: what no book could hold, whatever else is in it.</summary>
 internal static class PayloadCheck
 {
@@ -45,6 +69,9 @@ internal static class PayloadCheck
             ?? Place($"{at}.place", p.Place, places) ?? VesselOf($"{at}.vessel", p.Vessel),
         StepEnded p => Part(at, p.Part) ?? Limits.Whole($"{at}.step", p.Step, 0, 49),
         Check p => Part(at, p.Part) ?? Limits.Whole($"{at}.sprouted", p.Sprouted, 0, MaxSeeds) ?? Limits.Text($"{at}.action", p.Action, 200, required: false),
+        Inspected p => Part(at, p.Part) ?? Limits.Whole($"{at}.swollen", p.Swollen, 0, MaxSeeds),
+        WaterChanged p => Part(at, p.Part),
+        CautionRead p => Limits.Text($"{at}.topic", p.Topic, 40),
         Split p => Part(at, p.Part) ?? Limits.Count($"{at}.children", p.Children.Count, 2, 50)
             ?? p.Children.Select((c, i) => Part($"{at}.children[{i}]", c.Part) ?? Limits.Whole($"{at}.children[{i}].seeds", c.Seeds, 1, MaxSeeds)
                 ?? Limits.Whole($"{at}.children[{i}].sprouted", c.Sprouted, 0, c.Seeds)).FirstOrDefault(r => r is not null),
@@ -70,5 +97,5 @@ internal static class PayloadCheck
 
     private static Refusal? VesselOf(string field, Vessel? vessel) => vessel is null
         ? null
-        : Limits.Text($"{field}.label", vessel.Label, 40) ?? (vessel.Cells is { } cells ? Limits.Whole($"{field}.cells", cells, 1, 1000) : null);
+        : Limits.Text($"{field}.label", vessel.Label, 40) ?? Limits.Text($"{field}.slot", vessel.Slot, 40, required: false) ?? (vessel.Cells is { } cells ? Limits.Whole($"{field}.cells", cells, 1, 1000) : null);
 }

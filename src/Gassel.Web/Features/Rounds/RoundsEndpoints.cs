@@ -14,10 +14,14 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Sprouted">Of the seeds, seen sprouted in the treatment.</param>
 /// <param name="SowAllFrom">Newly sprouted seeds from which sowing all is the default; null outside a moist hold.</param>
 /// <param name="SproutsTo">Id of the frost-free place for seed that sprouted in the bag; null where the book has none.</param>
+/// <param name="Cold">The cold it has had by the calendar; null outside a cold step.</param>
+/// <param name="Cares">What may be done to it at a look; empty outside a moist hold.</param>
+/// <param name="ToRead">Topics of cautions that want to be read before its seed is touched.</param>
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
     Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
-    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? SowAllFrom, string? SproutsTo, IReadOnlyList<StandingDue> Due);
+    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? SowAllFrom, string? SproutsTo,
+    ColdSoFar? Cold, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, IReadOnlyList<StandingDue> Due);
 
 /// <param name="Due">What is asked for.</param>
 /// <param name="StepKind">Kind of the step it concerns.</param>
@@ -46,7 +50,7 @@ internal static class RoundsEndpoints
         var today = clock.Today;
         var batches = await shelf.All();
 
-        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, today)).ToLookup(s => s.PlaceId, s => s.Part);
+        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, clock.Settings.CheckSchool, today)).ToLookup(s => s.PlaceId, s => s.Part);
         var conflicts = batches.SelectMany(b => b.State.Log.Where(l => l.Conflict is not null).Select(l => new RoundsConflict(
             b.Row.Id, b.Row.Number, species[b.Row.SpeciesId].CommonName, l.Entry.Id, l.Entry.DoneOn, l.Entry.Who,
             EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)));
@@ -58,9 +62,11 @@ internal static class RoundsEndpoints
     }
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(
-        ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, DateOnly today)
+        ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, CheckSchool school, DateOnly today)
     {
-        var due = DueWork.For(batch.Plan, batch.State, species, today).ToLookup(d => d.Part);
+        var byId = places.ToDictionary(p => p.Id);
+        var toRead = Cautions.ToRead(species.Hazard).Where(topic => !batch.State.CautionsRead.Contains(topic)).ToList();
+        var due = DueWork.For(batch.Plan, batch.State, species, today, school).ToLookup(d => d.Part);
         foreach (var part in batch.State.Living.Where(p => !p.IsDone(batch.Plan)))
         {
             var open = part.Open;
@@ -74,6 +80,9 @@ internal static class RoundsEndpoints
                     ? SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
                     : null,
                 places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
+                ColdSoFar.Of(batch.Plan, part, byId, today),
+                open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold() ? BagCares.For(species.Hazard) : [],
+                toRead,
                 [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]));
         }
     }
@@ -81,7 +90,7 @@ internal static class RoundsEndpoints
     internal static StandingDue Explain(DueItem due, BatchPlan plan, Core.Treatments.Species species, IReadOnlyList<Place> places)
     {
         var (setting, step) = (plan.Route.Setting, plan.Steps[due.Step].Step);
-        var moves = due.Kind is DueKind.StartStep or DueKind.Sow;
+        var moves = due.Kind is DueKind.StartStep or DueKind.ScarifyAgain or DueKind.Sow;
         var kind = Places.For(setting, step);
         return new(due, step.Kind, step.Note, Cautions.For(species.Hazard, step), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null);
     }

@@ -60,6 +60,15 @@ export const useRounds = () => useQuery(roundsQuery);
 
 export const useCountTrays = () => useQuery(countTraysQuery);
 
+/** Amounts of each medium for so many seeds of a batch; asks nothing for none. */
+export const useMedia = (batch: string, seeds: number) =>
+  useQuery({
+    queryKey: ["media", batch, seeds],
+    enabled: seeds > 0,
+    queryFn: () =>
+      answered(api.GET("/api/batches/{id}/media", { params: { path: { id: batch }, query: { seeds } } })),
+  });
+
 export const useNetwork = () =>
   useQuery({ queryKey: ["network"], queryFn: () => answered(api.GET("/api/network")) });
 

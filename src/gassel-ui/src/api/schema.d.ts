@@ -1704,6 +1704,81 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["RecordManyRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Recording"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Forbidden */
+                403: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{id}/replan": {
         parameters: {
             query?: never;
@@ -1825,6 +1900,63 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/media": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    seeds: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MediumAmount"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2664,6 +2796,8 @@ export interface components {
             /** Format: date */
             date: string;
         };
+        /** @enum {unknown} */
+        BagCare: "turned" | "wetted" | "drained" | "rinsed" | "peroxide" | "newMedium" | "leftFirm";
         BandPoint: {
             /** Format: double */
             day: number;
@@ -2729,6 +2863,11 @@ export interface components {
             finish: string;
             ribbon: components["schemas"]["RibbonStretch"][];
         };
+        BatchToRecord: {
+            /** Format: uuid */
+            batch: string;
+            entries: components["schemas"]["EntryToRecord"][];
+        };
         BatchView: {
             summary: components["schemas"]["BatchSummary"];
             plan: components["schemas"]["BatchPlan"];
@@ -2790,6 +2929,11 @@ export interface components {
             /** Format: int32 */
             sprouted: number;
         };
+        /**
+         * @default weekly
+         * @enum {unknown}
+         */
+        CheckSchool: "weekly" | "fortnightly";
         CodeAndPassword: {
             name: string;
             code: string;
@@ -2805,6 +2949,17 @@ export interface components {
             /** Format: double */
             noneAboveC: number;
             isOrdered: boolean;
+        };
+        ColdSoFar: {
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            certainDays: number;
+            /** Format: int32 */
+            shortest: number;
+            /** Format: int32 */
+            usual: number;
+            working: string[];
         };
         ConfirmedBatch: {
             /** Format: uuid */
@@ -3004,9 +3159,11 @@ export interface components {
             lateDays: number;
             cost: string;
             working: string[];
+            /** Format: date-time */
+            dueAt: null | string;
         };
         /** @enum {unknown} */
-        DueKind: "startStep" | "checkBag" | "sow" | "countSeedlings" | "endStep";
+        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "endStep";
         DurationRange: {
             /** Format: int32 */
             shortest: number;
@@ -3035,7 +3192,12 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayloadCautionRead: {
+            /** @enum {string} */
+            kind?: "cautionRead";
+            topic: string;
+        };
         EntryPayloadCheck: {
             /** @enum {string} */
             kind?: "check";
@@ -3045,6 +3207,7 @@ export interface components {
             /** Format: int32 */
             sprouted: number;
             action: null | string;
+            care: null | components["schemas"]["BagCare"][];
         };
         EntryPayloadCount: {
             /** @enum {string} */
@@ -3055,6 +3218,13 @@ export interface components {
             /** Format: int32 */
             lost: number;
             cause: components["schemas"]["LossCause"];
+        };
+        EntryPayloadInspected: {
+            /** @enum {string} */
+            kind?: "inspected";
+            part: string;
+            /** Format: int32 */
+            swollen: number;
         };
         EntryPayloadMoved: {
             /** @enum {string} */
@@ -3113,6 +3283,11 @@ export interface components {
             kind?: "void";
             /** Format: uuid */
             entry: string;
+        };
+        EntryPayloadWaterChanged: {
+            /** @enum {string} */
+            kind?: "waterChanged";
+            part: string;
         };
         /** @enum {unknown} */
         EntrySource: "hand" | "file" | "told";
@@ -3366,6 +3541,16 @@ export interface components {
         HazardLevel: "none" | "irritant" | "toxic";
         /** @enum {unknown} */
         IfConflict: "warn" | "keep" | null;
+        InspectionRecord: {
+            /** Format: uuid */
+            entry: string;
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            soaked: number;
+            /** Format: int32 */
+            swollen: number;
+        };
         LogLine: {
             /** Format: uuid */
             id: string;
@@ -3422,6 +3607,18 @@ export interface components {
         };
         /** @enum {unknown} */
         LotWarningKind: "old" | "testOfDormancy" | "oldTest" | "noCutTest" | "hazard" | "driedOut" | "noPermission";
+        MediumAmount: {
+            medium: components["schemas"]["MoistMedium"];
+            amount: string;
+            /** Format: int32 */
+            mediumMl: null | number;
+            /** Format: int32 */
+            waterMl: null | number;
+            moistureTest: string;
+            topics: string[];
+        };
+        /** @enum {unknown} */
+        MoistMedium: "towel" | "filterInTowel" | "sand" | "peatVermiculite" | "sphagnum" | null;
         /** @enum {unknown} */
         Moisture: "dry" | "right" | "dripping";
         /** @enum {unknown} */
@@ -3485,6 +3682,10 @@ export interface components {
             /** Format: date */
             sownOn: null | string;
             divided: boolean;
+            inspections: components["schemas"]["InspectionRecord"][];
+            isSwollen: null | boolean;
+            waterChanges: components["schemas"]["WaterChange"][];
+            stays: components["schemas"]["Stay"][];
             open: components["schemas"]["StepSpan"];
             /** Format: int32 */
             lastStep: null | number;
@@ -3658,6 +3859,13 @@ export interface components {
             batch: string;
             /** Format: int64 */
             sequence: number;
+        };
+        RecordManyRequest: {
+            /** Format: uuid */
+            act: string;
+            who: string;
+            batches: components["schemas"]["BatchToRecord"][];
+            ifConflict?: null | components["schemas"]["IfConflict"];
         };
         RecordRequest: {
             /** Format: uuid */
@@ -4037,6 +4245,7 @@ export interface components {
              */
             frostOffsetK: number;
             groundFreeze: null | string;
+            checkSchool: components["schemas"]["CheckSchool"];
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -4150,6 +4359,7 @@ export interface components {
             seeds: number;
             /** Format: int32 */
             sprouted: number;
+            swollen: null | boolean;
         };
         StageSurvival: {
             /** Format: double */
@@ -4196,7 +4406,15 @@ export interface components {
             /** Format: int32 */
             sowAllFrom: null | number;
             sproutsTo: null | string;
+            cold: null | components["schemas"]["ColdSoFar"];
+            cares: components["schemas"]["BagCare"][];
+            toRead: string[];
             due: components["schemas"]["StandingDue"][];
+        };
+        Stay: {
+            place: string;
+            /** Format: date */
+            from: string;
         };
         StepInput: {
             kind: components["schemas"]["StepKind"];
@@ -4222,6 +4440,8 @@ export interface components {
             end: null | string;
             /** @default false */
             told: boolean;
+            /** Format: date-time */
+            startedAt: null | string;
         };
         StoppingAdvice: {
             kind: components["schemas"]["AdviceKind"];
@@ -4303,6 +4523,8 @@ export interface components {
             label: string;
             /** Format: int32 */
             cells: null | number;
+            medium: null | components["schemas"]["MoistMedium"];
+            slot: null | string;
         };
         /** @enum {unknown} */
         VesselKind: "bag" | "jar" | "tray" | "pot" | "container";
@@ -4325,6 +4547,12 @@ export interface components {
          * @enum {unknown}
          */
         ViabilitySchool: "share" | "points";
+        WaterChange: {
+            /** Format: date */
+            on: string;
+            /** Format: date-time */
+            at: null | string;
+        };
         WeatherFileReport: {
             columns: string[];
             /** Format: int32 */

@@ -2,6 +2,7 @@ import type { components } from "./schema";
 
 type Schemas = components["schemas"];
 
+export type BagCare = NonNullable<Schemas["BagCare"]>;
 export type BatchSummary = Schemas["BatchSummary"];
 export type BatchView = Schemas["BatchView"];
 export type CalendarAddress = Schemas["CalendarAddress"];
@@ -25,6 +26,7 @@ export type LogLine = Schemas["LogLine"];
 export type LotDetails = Schemas["LotDetails"];
 export type LotOutlook = Schemas["LotOutlook"];
 export type LotView = Schemas["LotView"];
+export type MediumAmount = Schemas["MediumAmount"];
 export type Moisture = Schemas["Moisture"];
 export type MouldSeen = Schemas["MouldSeen"];
 export type OptionView = Schemas["OptionView"];

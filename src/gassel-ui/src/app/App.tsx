@@ -34,6 +34,7 @@ const SpeciesForm = lazy(() =>
 const WeatherImport = lazy(() =>
   import("../features/weather/WeatherImport").then((m) => ({ default: m.WeatherImport })),
 );
+const Sheet = lazy(() => import("../features/sheet/Sheet").then((m) => ({ default: m.Sheet })));
 const SitePeople = lazy(() => import("../features/site/SitePeople").then((m) => ({ default: m.SitePeople })));
 const SignIn = lazy(() => import("../people/SignIn").then((m) => ({ default: m.SignIn })));
 const Site = lazy(() => import("../features/site/Site").then((m) => ({ default: m.Site })));
@@ -82,6 +83,7 @@ function Views() {
   return (
     <Routes>
       <Route path="/" element={<Rounds />} />
+      <Route path="/sheet" element={<Sheet />} />
       <Route path="/season" element={<Season />} />
       <Route path="/plan" element={<Plan />} />
       <Route path="/batches" element={<Batches />} />

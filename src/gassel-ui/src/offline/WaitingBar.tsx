@@ -6,6 +6,7 @@ import { AlarmMark } from "../drawings/AlarmMark";
 import { useRecord } from "../record/RecordProvider";
 import { several } from "../shared/numbers";
 import { actDay, timeAt } from "../time/days";
+import { entriesOf } from "./keep";
 import type { QueuedAct } from "./keep";
 import { markRefused, readQueue, takeOut } from "./queue";
 import { useConnection } from "./useConnection";
@@ -94,7 +95,7 @@ function Waiting({ act }: { act: QueuedAct }) {
       }}
     >
       <Typography sx={{ flex: "1 1 16em" }}>
-        {act.told}, {actDay(act.entries[0]?.doneOn ?? "")}, by {act.who}
+        {act.told}, {actDay(entriesOf(act)[0]?.doneOn ?? "")}, by {act.who}
         {act.refused && `. Not taken: ${act.refused}`}
       </Typography>
       {act.refused && <Button onClick={() => void again()}>try again</Button>}

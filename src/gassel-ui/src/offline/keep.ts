@@ -4,18 +4,20 @@ import type { EntryToSend } from "../record/entries";
 
 /** A gesture on its way to the book, as it is kept on this device until the book has it. */
 export interface WaitingAct {
-  batch: string;
   act: string;
   /** Who recorded it; it goes out under this name, whoever is signed in by then. */
   who: string;
-  entries: EntryToSend[];
+  /** The entries of each batch that the gesture touches. */
+  batches: { batch: string; entries: EntryToSend[] }[];
   /** What was recorded, in words. */
   told: string;
-  /** The due thing that it settles, so that it is not asked for again while it waits. */
-  settles: string | null;
+  /** The due things that it settles, so that they are not asked for again while it waits. */
+  settles: string[];
   /** Why the book does not take it; null while it may still go out. */
   refused: string | null;
 }
+
+export const entriesOf = (act: WaitingAct): EntryToSend[] => act.batches.flatMap((b) => b.entries);
 
 /** With its place in the queue: the order of recording. */
 export interface QueuedAct extends WaitingAct {

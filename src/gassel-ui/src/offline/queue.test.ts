@@ -8,12 +8,11 @@ import type { WaitingAct } from "./keep";
 import { enqueue, markRefused, readQueue, shownQueue, takeOut } from "./queue";
 
 const waiting = (name: string): WaitingAct => ({
-  batch: "b",
   act: name,
   who: "Ines",
-  entries: [],
+  batches: [],
   told: name,
-  settles: null,
+  settles: [],
   refused: null,
 });
 

@@ -8,20 +8,24 @@ const refusal = (status: number): Problem => ({ status, title: "", detail: `answ
 
 const act = (n: number, more: Partial<QueuedAct> = {}): QueuedAct => ({
   n,
-  batch: "b",
   act: `act ${n}`,
   who: "Ines",
-  entries: [
+  batches: [
     {
-      id: `entry ${n}`,
-      doneOn: "2027-03-14",
-      doneAt: null,
-      recordedAt: "2027-03-14T09:00:00Z",
-      payload: { kind: "note", part: null, text: "looked" },
+      batch: "b",
+      entries: [
+        {
+          id: `entry ${n}`,
+          doneOn: "2027-03-14",
+          doneAt: null,
+          recordedAt: "2027-03-14T09:00:00Z",
+          payload: { kind: "note", part: null, text: "looked" },
+        },
+      ],
     },
   ],
   told: "looked",
-  settles: null,
+  settles: [],
   refused: null,
   ...more,
 });
@@ -93,23 +97,17 @@ describe("what waits on a phone", () => {
   });
 
   it("is dated by the server's day where the phone's clock ran ahead, and left alone where it did not", () => {
-    expect(datedBy("2027-03-13", act(1)).entries[0]?.doneOn).toBe("2027-03-13");
+    expect(datedBy("2027-03-13", act(1)).batches[0]?.entries[0]?.doneOn).toBe("2027-03-13");
     const early = act(1);
     expect(datedBy("2027-03-15", early)).toBe(early);
   });
 
   it("settles what is due until it is taken back", () => {
-    const done = act(1, { settles: "9-1-checkBag" });
+    const done = act(1, { settles: ["9-1-checkBag"] });
     expect([...settledWhileWaiting([done, act(2)])]).toEqual(["9-1-checkBag"]);
-    const back = act(3, {
-      entries: [
-        {
-          ...(done.entries[0] as QueuedAct["entries"][number]),
-          id: "v",
-          payload: { kind: "void", entry: "entry 1" },
-        },
-      ],
-    });
+    const back = act(3);
+    const [first] = back.batches[0]?.entries ?? [];
+    if (first) first.payload = { kind: "void", entry: "entry 1" };
     expect([...settledWhileWaiting([done, back])]).toEqual([]);
   });
 

@@ -1,5 +1,6 @@
 import type { Problem } from "../api/client";
 import type { Day } from "../time/days";
+import { entriesOf } from "./keep";
 import type { QueuedAct } from "./keep";
 
 /** What is to become of a waiting act after the book has answered. */
@@ -34,10 +35,13 @@ export function fateOf(problem: Problem | null, attended: boolean): Fate {
 
 /** A phone whose clock ran ahead may have dated a recording tomorrow; the last word on the day is the server's. */
 export function datedBy(today: Day, act: QueuedAct): QueuedAct {
-  if (act.entries.every((entry) => entry.doneOn <= today)) return act;
+  if (entriesOf(act).every((entry) => entry.doneOn <= today)) return act;
   return {
     ...act,
-    entries: act.entries.map((entry) => (entry.doneOn > today ? { ...entry, doneOn: today } : entry)),
+    batches: act.batches.map(({ batch, entries }) => ({
+      batch,
+      entries: entries.map((entry) => (entry.doneOn > today ? { ...entry, doneOn: today } : entry)),
+    })),
   };
 }
 
@@ -64,11 +68,11 @@ export async function sendAll(outlet: Outlet, today: Day | null, attended: strin
 /** What is settled while it waits, without what was taken back meanwhile. */
 export function settledWhileWaiting(acts: QueuedAct[]): Set<string> {
   const voided = new Set(
-    acts.flatMap((act) => act.entries.flatMap((e) => (e.payload.kind === "void" ? [e.payload.entry] : []))),
+    acts.flatMap((act) =>
+      entriesOf(act).flatMap((e) => (e.payload.kind === "void" ? [e.payload.entry] : [])),
+    ),
   );
   return new Set(
-    acts
-      .filter((act) => act.settles !== null && !act.entries.some((entry) => voided.has(entry.id)))
-      .map((act) => act.settles ?? ""),
+    acts.filter((act) => !entriesOf(act).some((entry) => voided.has(entry.id))).flatMap((act) => act.settles),
   );
 }

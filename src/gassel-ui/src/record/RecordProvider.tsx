@@ -5,16 +5,25 @@ import { useQueryClient } from "@tanstack/react-query";
 import type { Problem } from "../api/client";
 import { roundsQuery, sessionQuery, siteQuery, useSession } from "../api/queries";
 import type { EntryPayload } from "../api/types";
+import { entriesOf } from "../offline/keep";
 import type { WaitingAct } from "../offline/keep";
 import { readQueue, shownQueue } from "../offline/queue";
 import { useConnection } from "../offline/useConnection";
 import { useWho } from "../people/usePerson";
 import type { Day } from "../time/days";
 import { gesture, uuid7 } from "./entries";
+import { momentAt } from "./moment";
+import type { SiteNow } from "./moment";
 import { flush, sendOrKeep } from "./outbox";
 import type { OutboxGround } from "./outbox";
 
 const Objection = lazy(() => import("./Objection").then((m) => ({ default: m.Objection })));
+
+/** What one gesture says of one batch. */
+export interface BatchPayloads {
+  batch: string;
+  payloads: EntryPayload[];
+}
 
 interface Recorder {
   /** Records the entries of one gesture. Resolves to true once they are in the book, or kept on this device until they can be. */
@@ -25,11 +34,17 @@ interface Recorder {
     told: string,
     settles?: string,
   ) => Promise<boolean>;
+  /** One gesture on many batches: saved together or not at all. */
+  recordMany: (batches: BatchPayloads[], doneOn: Day, told: string, settles: string[]) => Promise<boolean>;
   /** Takes entries back; what stands on them is offered along. */
   takeBack: (batch: string, ids: string[], today: Day) => Promise<boolean>;
+  /** Takes a whole gesture back, on all its batches. */
+  takeBackAct: (act: WaitingAct) => Promise<boolean>;
   /** Sends what waits. */
   sendWaiting: () => Promise<void>;
 }
+
+const voids = (ids: string[]): EntryPayload[] => ids.map((entry) => ({ kind: "void", entry }));
 
 const RecordContext = createContext<Recorder | null>(null);
 
@@ -39,7 +54,7 @@ export function useRecord(): Recorder {
   return recorder;
 }
 
-const isVoid = (act: WaitingAct) => act.entries[0]?.payload.kind === "void";
+const isVoid = (act: WaitingAct) => entriesOf(act)[0]?.payload.kind === "void";
 
 /** Sends recordings or keeps them, tells what was recorded with a way back, and asks where something does not fit. */
 export function RecordProvider({ children }: { children: ReactNode }) {
@@ -83,29 +98,34 @@ export function RecordProvider({ children }: { children: ReactNode }) {
   }, [ground, queries]);
 
   const recorder = useMemo<Recorder>(() => {
-    const act = (batch: string, payloads: EntryPayload[], doneOn: Day, told: string, settles?: string) => ({
-      batch,
-      act: uuid7(),
-      who,
-      entries: gesture(payloads, doneOn),
-      told,
-      settles: settles ?? null,
-      refused: null,
-    });
+    const act = (batches: BatchPayloads[], doneOn: Day, told: string, settles: string[]): WaitingAct => {
+      const moment = momentAt(queries.getQueryData<SiteNow>(siteQuery.queryKey), doneOn);
+      return {
+        act: uuid7(),
+        who,
+        batches: batches.map((b) => ({ batch: b.batch, entries: gesture(b.payloads, doneOn, moment) })),
+        told,
+        settles,
+        refused: null,
+      };
+    };
     return {
-      record: (batch, payloads, doneOn, told, settles) => send(act(batch, payloads, doneOn, told, settles)),
-      takeBack: (batch, ids, today) =>
+      record: (batch, payloads, doneOn, told, settles) =>
+        send(act([{ batch, payloads }], doneOn, told, settles ? [settles] : [])),
+      recordMany: (batches, doneOn, told, settles) => send(act(batches, doneOn, told, settles)),
+      takeBack: (batch, ids, today) => send(act([{ batch, payloads: voids(ids) }], today, "Taken back", [])),
+      takeBackAct: (done) =>
         send(
           act(
-            batch,
-            ids.map((entry) => ({ kind: "void", entry })),
-            today,
+            done.batches.map((b) => ({ batch: b.batch, payloads: voids(b.entries.map((e) => e.id)) })),
+            entriesOf(done)[0]?.doneOn ?? "",
             "Taken back",
+            [],
           ),
         ),
       sendWaiting,
     };
-  }, [send, sendWaiting, who]);
+  }, [queries, send, sendWaiting, who]);
 
   // what was left from before this page was opened, and what gathered while nobody answered or nobody was signed in
   useEffect(() => {
@@ -134,13 +154,8 @@ export function RecordProvider({ children }: { children: ReactNode }) {
               color="inherit"
               sx={{ textDecoration: "underline" }}
               onClick={() => {
-                const { batch, entries } = done.act;
                 setDone(null);
-                void recorder.takeBack(
-                  batch,
-                  entries.map((entry) => entry.id),
-                  entries[0]?.doneOn ?? "",
-                );
+                void recorder.takeBackAct(done.act);
               }}
             >
               {isVoid(done.act) ? "put it back" : "take back"}
@@ -156,7 +171,11 @@ export function RecordProvider({ children }: { children: ReactNode }) {
             close={() => setObjection(null)}
             keepAsConflict={() => void send(objection.act, "keep")}
             takeBackAll={(ids) =>
-              void recorder.takeBack(objection.act.batch, ids, objection.act.entries[0]?.doneOn ?? "")
+              void recorder.takeBack(
+                objection.act.batches[0]?.batch ?? "",
+                ids,
+                entriesOf(objection.act)[0]?.doneOn ?? "",
+              )
             }
           />
         </Suspense>

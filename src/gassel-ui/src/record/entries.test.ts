@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { allWell, lookAtBag, uuid7 } from "./entries";
+import { allWell, gesture, lookAtBag, lookForSwelling, uuid7 } from "./entries";
 
 const bag = { part: "1", number: 3, seeds: 60, sprouted: 0 };
 
@@ -19,8 +19,8 @@ describe("recording", () => {
     const split = entries[1];
     if (split?.kind !== "split") throw new Error("no split");
     expect(split.children).toEqual([
-      { part: "1.1", seeds: 3, sprouted: 3 },
-      { part: "1.2", seeds: 57, sprouted: 0 },
+      { part: "1.1", seeds: 3, sprouted: 3, swollen: null },
+      { part: "1.2", seeds: 57, sprouted: 0, swollen: null },
     ]);
   });
 
@@ -37,5 +37,38 @@ describe("recording", () => {
         (p) => p.kind,
       ),
     ).toEqual(["check", "sown"]);
+  });
+
+  it("of soaked seed divides the swollen from the rest and keeps every seed", () => {
+    const entries = lookForSwelling({ part: "1", seeds: 96, sprouted: 2 }, 60);
+    expect(entries).toEqual([
+      { kind: "inspected", part: "1", swollen: 60 },
+      {
+        kind: "split",
+        part: "1",
+        children: [
+          { part: "1.1", seeds: 60, sprouted: 2, swollen: true },
+          { part: "1.2", seeds: 36, sprouted: 0, swollen: false },
+        ],
+      },
+    ]);
+    expect(lookForSwelling({ part: "1", seeds: 96, sprouted: 0 }, 96).map((p) => p.kind)).toEqual([
+      "inspected",
+    ]);
+    expect(lookForSwelling({ part: "1", seeds: 96, sprouted: 0 }, 0).map((p) => p.kind)).toEqual([
+      "inspected",
+    ]);
+  });
+
+  it("carries the moment only where hours matter", () => {
+    const [change, note] = gesture(
+      [
+        { kind: "waterChanged", part: "1" },
+        { kind: "note", part: null, text: "x" },
+      ],
+      "2027-03-14",
+      "2027-03-14T16:00:00Z",
+    );
+    expect([change?.doneAt, note?.doneAt]).toEqual(["2027-03-14T16:00:00Z", null]);
   });
 });

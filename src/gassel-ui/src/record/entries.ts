@@ -1,11 +1,20 @@
-import type { EntryPayload, Moisture, MouldSeen, StandingDue, StandingPart, Vessel } from "../api/types";
+import type {
+  BagCare,
+  EntryPayload,
+  Moisture,
+  MouldSeen,
+  StandingDue,
+  StandingPart,
+  Vessel,
+} from "../api/types";
 import type { Day } from "../time/days";
 
 /** An entry on its way to the book. */
 export interface EntryToSend {
   id: string;
   doneOn: Day;
-  doneAt: null;
+  /** The moment at the site, where hours matter and it was done just now. */
+  doneAt: string | null;
   recordedAt: string;
   payload: EntryPayload;
 }
@@ -23,18 +32,32 @@ export function uuid7(
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
 }
 
-/** The entries of one gesture, ready to send. */
-export function gesture(payloads: EntryPayload[], doneOn: Day): EntryToSend[] {
+/** Soaks and their water are timed by the hour. */
+const HOURS_MATTER: EntryPayload["kind"][] = ["stepStarted", "waterChanged", "inspected"];
+
+/**
+ * The entries of one gesture, ready to send.
+ * @param moment now at the site; null where it was done on an earlier day.
+ */
+export function gesture(payloads: EntryPayload[], doneOn: Day, moment: string | null = null): EntryToSend[] {
   const recordedAt = new Date().toISOString();
-  return payloads.map((payload) => ({ id: uuid7(), doneOn, doneAt: null, recordedAt, payload }));
+  return payloads.map((payload) => ({
+    id: uuid7(),
+    doneOn,
+    doneAt: HOURS_MATTER.includes(payload.kind) ? moment : null,
+    recordedAt,
+    payload,
+  }));
 }
 
 /** What a vessel of a batch is called unless the grower says otherwise. */
 export function usualVessel(due: StandingDue, part: StandingPart): Vessel {
   const tail = part.part === "1" ? "" : ` part ${part.part}`;
-  if (due.due.kind === "sow") return { kind: "tray", label: `tray ${part.number}${tail}`, cells: 72 };
+  if (due.due.kind === "sow")
+    return { kind: "tray", label: `tray ${part.number}${tail}`, cells: 72, medium: null, slot: null };
   const jar = due.stepKind === "scarify" || due.stepKind === "soak" || due.stepKind === "leach";
-  return { kind: jar ? "jar" : "bag", label: `${jar ? "jar" : "bag"} ${part.number}${tail}`, cells: null };
+  const kind = jar ? "jar" : "bag";
+  return { kind, label: `${kind} ${part.number}${tail}`, cells: null, medium: null, slot: null };
 }
 
 /** Starting the step that is due, or sowing, as it is usually done. */
@@ -66,9 +89,39 @@ export interface BagLook {
   moisture: Moisture;
   mould: MouldSeen;
   sprouted: number;
+  care: BagCare[] | null;
 }
 
-export const allWell: BagLook = { moisture: "right", mould: "none", sprouted: 0 };
+export const allWell: BagLook = { moisture: "right", mould: "none", sprouted: 0, care: null };
+
+/**
+ * How many of soaked seed have swollen. Where some have and some have not the part divides, and the two hold every seed of before; sprouts, if
+ * any, are among the swollen.
+ */
+export function lookForSwelling(
+  part: { part: string; seeds: number; sprouted: number },
+  swollen: number,
+): EntryPayload[] {
+  const inspected: EntryPayload = { kind: "inspected", part: part.part, swollen };
+  if (swollen === 0 || swollen === part.seeds) return [inspected];
+  const sprouted = Math.min(part.sprouted, swollen);
+  return [
+    inspected,
+    {
+      kind: "split",
+      part: part.part,
+      children: [
+        { part: `${part.part}.1`, seeds: swollen, sprouted, swollen: true },
+        {
+          part: `${part.part}.2`,
+          seeds: part.seeds - swollen,
+          sprouted: part.sprouted - sprouted,
+          swollen: false,
+        },
+      ],
+    },
+  ];
+}
 
 /** What to do with sprouted seed. */
 export type SproutAction = "pickOut" | "sowAll";
@@ -87,19 +140,31 @@ export function lookAtBag(
   if (look.sprouted === 0) return [check];
   const sprouted = part.sprouted + look.sprouted;
   if (action === "sowAll" || sprouted >= part.seeds) {
-    const vessel: Vessel = { kind: "tray", label: `tray ${part.number}`, cells: 72 };
+    const vessel: Vessel = {
+      kind: "tray",
+      label: `tray ${part.number}`,
+      cells: 72,
+      medium: null,
+      slot: null,
+    };
     return [check, { kind: "sown", part: part.part, place: toPlace, vessel, depthMm: null }];
   }
   const [picked, rest] = [`${part.part}.1`, `${part.part}.2`];
-  const pots: Vessel = { kind: "pot", label: `sprouts ${part.number}, ${picked}`, cells: null };
+  const pots: Vessel = {
+    kind: "pot",
+    label: `sprouts ${part.number}, ${picked}`,
+    cells: null,
+    medium: null,
+    slot: null,
+  };
   return [
     check,
     {
       kind: "split",
       part: part.part,
       children: [
-        { part: picked, seeds: sprouted, sprouted },
-        { part: rest, seeds: part.seeds - sprouted, sprouted: 0 },
+        { part: picked, seeds: sprouted, sprouted, swollen: null },
+        { part: rest, seeds: part.seeds - sprouted, sprouted: 0, swollen: null },
       ],
     },
     { kind: "sown", part: picked, place: toPlace, vessel: pots, depthMm: null },

@@ -17,13 +17,23 @@ const noAnswer = (): Problem => ({ status: 0, title: "No answer", detail: "Gasse
 
 async function post(act: WaitingAct, ifConflict: "warn" | "keep"): Promise<Problem | null> {
   try {
-    await answered(
-      api.POST("/api/batches/{id}/entries", {
-        params: { path: { id: act.batch } },
-        body: { act: act.act, who: act.who, entries: act.entries, ifConflict },
-        signal: AbortSignal.timeout(PATIENCE_MS),
-      }),
-    );
+    const [only, ...others] = act.batches;
+    const signal = AbortSignal.timeout(PATIENCE_MS);
+    if (only && others.length === 0)
+      await answered(
+        api.POST("/api/batches/{id}/entries", {
+          params: { path: { id: only.batch } },
+          body: { act: act.act, who: act.who, entries: only.entries, ifConflict },
+          signal,
+        }),
+      );
+    else
+      await answered(
+        api.POST("/api/entries", {
+          body: { act: act.act, who: act.who, batches: act.batches, ifConflict },
+          signal,
+        }),
+      );
     heardSomething();
     return null;
   } catch (refused) {

@@ -94,6 +94,9 @@ export function dayAt(instant: number, timeZone: string): Day {
   return `${part("year").padStart(4, "0")}-${part("month")}-${part("day")}`;
 }
 
+/** An instant in milliseconds as RFC 3339, to the second. */
+export const instantText = (instant: number): string => `${new Date(instant).toISOString().slice(0, 19)}Z`;
+
 /** `09:02`, the time of day at an instant in a time zone with an IANA name. */
 export const timeAt = (instant: number, timeZone: string): string =>
   new Intl.DateTimeFormat("en-GB", { timeZone, hour: "2-digit", minute: "2-digit" }).format(instant);

@@ -1,11 +1,11 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { BatchView } from "../../api/types";
-import { startWords, stepWords } from "../../drawings/steps";
 import { Card } from "../../shared/Card";
 import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { dueTitle } from "../rounds/dueWords";
 
 interface NextWorkProps {
   due: BatchView["due"];
@@ -21,14 +21,7 @@ export function NextWork({ due, plan, batch, today }: NextWorkProps) {
       <Typography variant="h2">Next</Typography>
       {due.length === 0 && <Typography>Nothing more: the route is done.</Typography>}
       {due.map((item) => {
-        const step = plan.steps[item.step];
-        const what = {
-          checkBag: "look at the bag",
-          countSeedlings: "count seedlings",
-          sow: "sow",
-          startStep: step ? startWords(step.step.kind) : "start the next step",
-          endStep: `end ${step ? stepWords(step.step.kind) : "the step"}`,
-        }[item.kind];
+        const what = dueTitle(item.kind, plan.steps[item.step]?.step.kind ?? "germinate");
         return (
           <Box key={item.kind + item.part} sx={{ py: 0.5 }}>
             <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: 1 }}>

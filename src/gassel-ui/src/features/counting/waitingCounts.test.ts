@@ -5,12 +5,18 @@ import { countsWaiting } from "./waitingCounts";
 
 const act = (n: number, payload: EntryPayload, batch = "b"): QueuedAct => ({
   n,
-  batch,
   act: `act ${n}`,
   who: "Ines",
-  entries: [{ id: `e${n}`, doneOn: "2027-03-14", doneAt: null, recordedAt: "2027-03-14T09:00:00Z", payload }],
+  batches: [
+    {
+      batch,
+      entries: [
+        { id: `e${n}`, doneOn: "2027-03-14", doneAt: null, recordedAt: "2027-03-14T09:00:00Z", payload },
+      ],
+    },
+  ],
   told: "",
-  settles: null,
+  settles: [],
   refused: null,
 });
 const count = (part: string, emerged: number): EntryPayload => ({

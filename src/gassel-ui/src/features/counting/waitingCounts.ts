@@ -12,7 +12,10 @@ export interface WaitingCount {
 
 /** Counts of a part among what waits, the newest first, without those taken back. */
 export function countsWaiting(queue: QueuedAct[], batch: string, part: string): WaitingCount[] {
-  const entries = queue.filter((act) => act.batch === batch).flatMap((act) => act.entries);
+  const entries = queue
+    .flatMap((act) => act.batches)
+    .filter((b) => b.batch === batch)
+    .flatMap((b) => b.entries);
   const voided = new Set(entries.flatMap((e) => (e.payload.kind === "void" ? [e.payload.entry] : [])));
   return entries
     .flatMap(({ id, doneOn, payload }) =>

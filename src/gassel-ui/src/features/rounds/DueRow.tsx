@@ -1,20 +1,26 @@
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import type { StandingDue, StandingPart } from "../../api/types";
+import type { EntryPayload, StandingDue, StandingPart } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { AlarmMark } from "../../drawings/AlarmMark";
-import { startWords, stepWords } from "../../drawings/steps";
+import { stepWords } from "../../drawings/steps";
+import { useSettled } from "../../offline/useQueue";
 import { allWell, lookAtBag, usualStart } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
-import { useSettled } from "../../offline/useQueue";
 import { Cautions } from "../../shared/Cautions";
 import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { when } from "./dueWords";
-import { LookDialog } from "./LookDialog";
-import { StartDialog } from "./StartDialog";
+import { coldWords } from "./coldWords";
+import { title, when } from "./dueWords";
+import { TimeLeft } from "./TimeLeft";
+
+// what opens at a second gesture is fetched with it
+const LookDialog = lazy(() => import("./LookDialog").then((m) => ({ default: m.LookDialog })));
+const StartDialog = lazy(() => import("./StartDialog").then((m) => ({ default: m.StartDialog })));
+const SwellingDialog = lazy(() => import("./SwellingDialog").then((m) => ({ default: m.SwellingDialog })));
+const ReadFirst = lazy(() => import("./ReadFirst").then((m) => ({ default: m.ReadFirst })));
 
 interface DueRowProps {
   part: StandingPart;
@@ -23,24 +29,69 @@ interface DueRowProps {
   today: Day;
 }
 
+/** The usual outcome of what is due: its button, what it records, and how it is told. */
+interface Usual {
+  button: string;
+  payloads: () => EntryPayload[];
+  told: string;
+}
+
+function usual(part: StandingPart, item: StandingDue): Usual | null {
+  switch (item.due.kind) {
+    case "checkBag":
+      return {
+        button: "all well",
+        payloads: () => lookAtBag(part, allWell, "pickOut", null),
+        told: "all well",
+      };
+    case "changeWater":
+      return {
+        button: "changed",
+        payloads: () => [{ kind: "waterChanged", part: part.part }],
+        told: "water changed",
+      };
+    case "scarifyAgain":
+      return { button: "scarified", payloads: () => usualStart(item, part), told: "scarified again" };
+    case "sow":
+      return { button: "sown", payloads: () => usualStart(item, part), told: "sown" };
+    case "startStep":
+      return {
+        button: "started",
+        payloads: () => usualStart(item, part),
+        told: `${stepWords(item.stepKind)} started`,
+      };
+    case "endStep":
+      return {
+        button: "ended",
+        payloads: () => [{ kind: "stepEnded", part: part.part, step: item.due.step }],
+        told: "ended",
+      };
+    case "lookForSwelling":
+    case "countSeedlings":
+      return null;
+  }
+}
+
 /** One thing to do: what, how late, what waiting costs, one touch for the usual outcome and a second for another. */
 export function DueRow({ part, item, doneOn, today }: DueRowProps) {
   const { palette } = useDevice();
   const { record } = useRecord();
-  const [dialog, setDialog] = useState<"look" | "start" | null>(null);
+  const [dialog, setDialog] = useState<"look" | "start" | "swelling" | "read" | null>(null);
+  const { kind } = item.due;
   const name = `B-${part.number} ${part.commonName}`;
   const which = part.part === "1" ? "" : `, part ${part.part}`;
   const on = doneOn === today ? "" : `, done ${actDay(doneOn, today)}`;
-  const title = {
-    checkBag: "look at the bag",
-    countSeedlings: "count seedlings",
-    sow: "sow",
-    endStep: `end ${stepWords(item.stepKind)}`,
-    startStep: startWords(item.stepKind),
-  }[item.due.kind];
-  const settles = `${part.number}-${part.part}-${item.due.kind}`;
+  const settles = `${part.number}-${part.part}-${kind}`;
   const waits = useSettled().has(settles);
-  const atTheStep = item.due.kind === "startStep" || item.due.kind === "sow";
+  const atTheStep = kind === "startStep" || kind === "sow" || kind === "scarifyAgain";
+  const way = usual(part, item);
+  const send = (read: EntryPayload[] = []) => {
+    setDialog(null);
+    if (way)
+      void record(part.batchId, [...read, ...way.payloads()], doneOn, `${name}: ${way.told}${on}`, settles);
+  };
+  const mustRead = atTheStep && part.toRead.length > 0;
+  const props = { part, doneOn, today, settles, close: () => setDialog(null) };
   return (
     <Box
       sx={{ borderTop: `1px solid ${palette.line}`, py: 1, "&:first-of-type": { borderTop: "none" } }}
@@ -52,79 +103,50 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
             {item.due.lateDays > 0 && <AlarmMark />}
             <span>
               {name}
-              {which}: {title}, {when(item, today)}
+              {which}: {title(item)}, {when(item, today)}
             </span>
           </Typography>
+          {item.due.dueAt && <TimeLeft dueAt={item.due.dueAt} />}
           <Typography variant="body2">{item.due.cost}</Typography>
+          {kind === "checkBag" && part.cold && (
+            <Typography variant="body2" data-testid="cold-so-far">
+              {coldWords(part.cold)}
+            </Typography>
+          )}
         </Box>
         {waits ? (
           <Typography sx={{ fontWeight: 700 }}>recorded, waits to be sent</Typography>
         ) : (
           <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
-            {item.due.kind === "checkBag" && (
-              <>
-                <Button
-                  variant="contained"
-                  onClick={() =>
-                    void record(
-                      part.batchId,
-                      lookAtBag(part, allWell, "pickOut", null),
-                      doneOn,
-                      `${name}: all well${on}`,
-                      settles,
-                    )
-                  }
-                >
-                  all well
-                </Button>
-                <Button variant="outlined" onClick={() => setDialog("look")}>
-                  not so…
-                </Button>
-              </>
+            {way && (
+              <Button variant="contained" onClick={() => (mustRead ? setDialog("read") : send())}>
+                {way.button}
+              </Button>
+            )}
+            {kind === "lookForSwelling" && (
+              <Button variant="contained" onClick={() => setDialog("swelling")}>
+                looked…
+              </Button>
+            )}
+            {kind === "checkBag" && (
+              <Button variant="outlined" onClick={() => setDialog("look")}>
+                not so…
+              </Button>
             )}
             {atTheStep && (
-              <>
-                <Button
-                  variant="contained"
-                  onClick={() =>
-                    void record(
-                      part.batchId,
-                      usualStart(item, part),
-                      doneOn,
-                      `${name}: ${item.due.kind === "sow" ? "sown" : `${stepWords(item.stepKind)} started`}${on}`,
-                      settles,
-                    )
-                  }
-                >
-                  {item.due.kind === "sow" ? "sown" : "started"}
-                </Button>
-                <Button variant="outlined" onClick={() => setDialog("start")}>
-                  otherwise…
-                </Button>
-              </>
+              <Button variant="outlined" onClick={() => setDialog("start")}>
+                otherwise…
+              </Button>
             )}
-            {item.due.kind === "countSeedlings" && (
+            {kind === "countSeedlings" && (
               <Button variant="contained" component={Link} to={`/count/${part.batchId}/${part.part}`}>
                 count
               </Button>
             )}
-            {item.due.kind === "endStep" && (
-              <Button
-                variant="contained"
-                onClick={() =>
-                  void record(
-                    part.batchId,
-                    [{ kind: "stepEnded", part: part.part, step: item.due.step }],
-                    doneOn,
-                    `${name}: ended${on}`,
-                    settles,
-                  )
-                }
-              >
-                ended
-              </Button>
-            )}
-            <Why lines={item.due.working} about={`${name}, ${title}`} />
+            <Why
+              lines={[...item.due.working, ...(kind === "checkBag" ? (part.cold?.working ?? []) : [])]}
+              about={`${name}, ${title(item)}`}
+            />
           </Box>
         )}
       </Box>
@@ -134,26 +156,19 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
         </Typography>
       )}
       {atTheStep && <Cautions cautions={item.cautions} />}
-      {dialog === "look" && (
-        <LookDialog
-          part={part}
-          item={item}
-          doneOn={doneOn}
-          today={today}
-          settles={settles}
-          close={() => setDialog(null)}
-        />
-      )}
-      {dialog === "start" && (
-        <StartDialog
-          part={part}
-          item={item}
-          doneOn={doneOn}
-          today={today}
-          settles={settles}
-          close={() => setDialog(null)}
-        />
-      )}
+      <Suspense>
+        {dialog === "look" && <LookDialog {...props} item={item} />}
+        {dialog === "start" && <StartDialog {...props} item={item} />}
+        {dialog === "swelling" && <SwellingDialog {...props} />}
+        {dialog === "read" && (
+          <ReadFirst
+            name={name}
+            cautions={item.cautions}
+            close={() => setDialog(null)}
+            goOn={() => send(part.toRead.map((topic) => ({ kind: "cautionRead", topic })))}
+          />
+        )}
+      </Suspense>
     </Box>
   );
 }

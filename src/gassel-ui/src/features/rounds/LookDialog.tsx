@@ -10,7 +10,8 @@ import {
   ToggleButtonGroup,
   Typography,
 } from "@mui/material";
-import type { Moisture, MouldSeen, StandingDue, StandingPart } from "../../api/types";
+import type { BagCare, Moisture, MouldSeen, StandingDue, StandingPart } from "../../api/types";
+import { CARE_WORDS, fits } from "./careWords";
 import { lookAtBag } from "../../record/entries";
 import type { SproutAction } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
@@ -36,6 +37,7 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
   const [moisture, setMoisture] = useState<Moisture>("right");
   const [mould, setMould] = useState<MouldSeen>("none");
   const [sprouted, setSprouted] = useState<number | null>(0);
+  const [care, setCare] = useState<BagCare[]>([]);
   const [chosen, setChosen] = useState<SproutAction | null>(null);
   const left = part.seeds - part.sprouted;
   const usual: SproutAction =
@@ -43,7 +45,12 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
   const action = chosen ?? usual;
   const name = `B-${part.number} ${part.commonName}`;
   const send = async () => {
-    const payloads = lookAtBag(part, { moisture, mould, sprouted: sprouted ?? 0 }, action, part.sproutsTo);
+    const payloads = lookAtBag(
+      part,
+      { moisture, mould, sprouted: sprouted ?? 0, care: care.length > 0 ? care : null },
+      action,
+      part.sproutsTo,
+    );
     close();
     await record(
       part.batchId,
@@ -87,6 +94,23 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
             Wet it. Nobody knows since when it was dry: the time since the last good look is uncertain.
           </Typography>
         )}
+        <Box>
+          <Typography sx={{ fontWeight: 600, mb: 0.5 }}>What was done</Typography>
+          <ToggleButtonGroup
+            value={care}
+            aria-label="What was done"
+            onChange={(_, next: BagCare[]) => setCare(next)}
+            sx={{ flexWrap: "wrap" }}
+          >
+            {part.cares
+              .filter((c) => fits(c, moisture, mould))
+              .map((c) => (
+                <ToggleButton key={c} value={c}>
+                  {CARE_WORDS[c]}
+                </ToggleButton>
+              ))}
+          </ToggleButtonGroup>
+        </Box>
         <NumberField
           label={`Newly sprouted, of ${several(left, "seed")}`}
           name="sprouted"

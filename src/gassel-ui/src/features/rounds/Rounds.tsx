@@ -78,6 +78,9 @@ export function Rounds() {
             : `${several(dueCount, "thing needs", "things need")} hands today`}
           {late > 0 && `, ${late} late`}
         </Typography>
+        <Button component={Link} to="/sheet" variant="outlined">
+          sheet: print, tick, enter in one pass
+        </Button>
         <Box sx={{ ml: { md: "auto" } }}>
           <DayStepper
             label="Done"

@@ -8,11 +8,12 @@ import {
   MenuItem,
   TextField,
 } from "@mui/material";
-import { usePlaces } from "../../api/queries";
+import { useMedia, usePlaces } from "../../api/queries";
 import type { StandingDue, StandingPart, Vessel } from "../../api/types";
 import { stepWords } from "../../drawings/steps";
 import { usualStart, usualVessel } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
+import { Cautions } from "../../shared/Cautions";
 import { NumberField } from "../../shared/NumberField";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
@@ -27,6 +28,14 @@ interface StartDialogProps {
   close: () => void;
 }
 
+const MEDIUM_WORDS: Record<NonNullable<Vessel["medium"]>, string> = {
+  towel: "paper towel",
+  filterInTowel: "filter paper in a towel",
+  sand: "sand",
+  peatVermiculite: "peat and vermiculite",
+  sphagnum: "sphagnum",
+};
+
 const KINDS: Vessel["kind"][] = ["bag", "jar", "tray", "pot", "container"];
 
 /** Starting a step or sowing other than usual: another number of seeds, vessel or place. */
@@ -37,6 +46,9 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
   const [place, setPlace] = useState(item.toPlace ?? "table");
   const [seeds, setSeeds] = useState<number | null>(part.plannedSeeds);
   const first = part.seeds === 0;
+  const moist = item.stepKind === "coldMoist" || item.stepKind === "warmMoist";
+  const media = useMedia(part.batchId, moist ? (seeds ?? part.seeds) : 0);
+  const amount = media.data?.find((m) => m.medium === vessel.medium);
   const name = `B-${part.number} ${part.commonName}`;
   const what = item.due.kind === "sow" ? "sown" : `${stepWords(item.stepKind)} started`;
   const send = async () => {
@@ -47,6 +59,18 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
       usualStart(chosen, { ...part, plannedSeeds: seeds ?? part.plannedSeeds }, vessel),
       doneOn,
       `${name}: ${what}`,
+      settles,
+    );
+  };
+  // as they are, into what comes after the soak
+  const goOn = async () => {
+    if (part.stepIndex === null) return;
+    close();
+    await record(
+      part.batchId,
+      [{ kind: "stepEnded", part: part.part, step: part.stepIndex }],
+      doneOn,
+      `${name}: goes on as it is`,
       settles,
     );
   };
@@ -95,6 +119,23 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
           onChange={(e) => setVessel({ ...vessel, label: e.target.value })}
           helperText="as written on it, inside and outside"
         />
+        {moist && (
+          <TextField
+            select
+            label="Medium"
+            name="medium"
+            value={vessel.medium ?? ""}
+            onChange={(e) => setVessel({ ...vessel, medium: e.target.value as Vessel["medium"] })}
+            helperText={amount ? `${amount.amount}. ${amount.moistureTest}` : "amounts for the seed at hand"}
+          >
+            {(media.data ?? []).map((m) => (
+              <MenuItem key={m.medium} value={m.medium ?? ""}>
+                {MEDIUM_WORDS[m.medium ?? "towel"]}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+        {amount && <Cautions cautions={item.cautions.filter((c) => amount.topics.includes(c.topic))} />}
         <TextField select label="Stands at" value={place} onChange={(e) => setPlace(e.target.value)}>
           {places.map((p) => (
             <MenuItem key={p.id} value={p.id}>
@@ -102,8 +143,16 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
             </MenuItem>
           ))}
         </TextField>
+        <TextField
+          label="Slot"
+          name="slot"
+          value={vessel.slot ?? ""}
+          onChange={(e) => setVessel({ ...vessel, slot: e.target.value || null })}
+          helperText="where on the shelf, if you like"
+        />
       </DialogContent>
       <DialogActions>
+        {item.due.kind === "scarifyAgain" && <Button onClick={() => void goOn()}>go on without</Button>}
         {part.step && <Button onClick={() => void endOnly()}>only end {stepWords(part.step)}</Button>}
         <Button onClick={close}>leave</Button>
         <Button

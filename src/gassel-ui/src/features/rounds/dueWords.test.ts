@@ -7,7 +7,7 @@ const item = (
   dueOn: string,
   stepKind: StandingDue["stepKind"] = "coldMoist",
 ): StandingDue => ({
-  due: { kind, part: "1", step: 0, dueOn, openUntil: null, lateDays: 0, cost: "", working: [] },
+  due: { kind, part: "1", step: 0, dueOn, openUntil: null, lateDays: 0, cost: "", working: [], dueAt: null },
   stepKind,
   note: null,
   cautions: [],

@@ -1,5 +1,5 @@
 import type { StandingDue } from "../../api/types";
-import { stepWords } from "../../drawings/steps";
+import { startWords, stepWords } from "../../drawings/steps";
 import { actDay, daysBetween } from "../../time/days";
 import type { Day } from "../../time/days";
 
@@ -8,6 +8,12 @@ export function order(item: StandingDue): string {
   switch (item.due.kind) {
     case "checkBag":
       return "look";
+    case "changeWater":
+      return "change water";
+    case "lookForSwelling":
+      return "look for swelling";
+    case "scarifyAgain":
+      return "scarify again";
     case "countSeedlings":
       return "count";
     case "sow":
@@ -27,3 +33,27 @@ export function when(item: StandingDue, today: Day): string {
 }
 
 export const dueWords = (item: StandingDue, today: Day): string => `${order(item)} ${when(item, today)}`;
+
+/** The same at length, as it stands in a heading. */
+export function dueTitle(kind: StandingDue["due"]["kind"], step: StandingDue["stepKind"]): string {
+  switch (kind) {
+    case "checkBag":
+      return "look at the bag";
+    case "changeWater":
+      return "change the water";
+    case "lookForSwelling":
+      return "how many have swollen";
+    case "scarifyAgain":
+      return "took no water; scarify again";
+    case "countSeedlings":
+      return "count seedlings";
+    case "sow":
+      return "sow";
+    case "endStep":
+      return `end ${stepWords(step)}`;
+    case "startStep":
+      return startWords(step);
+  }
+}
+
+export const title = (item: StandingDue): string => dueTitle(item.due.kind, item.stepKind);

@@ -188,6 +188,17 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
         </Box>
         <TextField
           select
+          label="Bags are looked at"
+          name="checkSchool"
+          value={settings.checkSchool}
+          onChange={(event) => set({ checkSchool: event.target.value as SiteSettings["checkSchool"] })}
+          helperText="twice a week where seed sprouts in the cold and is past half of its shortest time"
+        >
+          <MenuItem value="weekly">every week</MenuItem>
+          <MenuItem value="fortnightly">every second week until half of the shortest time</MenuItem>
+        </TextField>
+        <TextField
+          select
           label="Seed viability falls"
           name="viabilitySchool"
           value={settings.viabilitySchool}

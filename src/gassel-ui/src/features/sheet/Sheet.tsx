@@ -1,0 +1,139 @@
+import { useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { Link } from "react-router";
+import { useRounds, useSite } from "../../api/queries";
+import { useSettled } from "../../offline/useQueue";
+import { useRecord } from "../../record/RecordProvider";
+import { Card } from "../../shared/Card";
+import { DayStepper } from "../../shared/DayStepper";
+import { EmptyNote } from "../../shared/EmptyNote";
+import { Failure } from "../../shared/Failure";
+import { Loading } from "../../shared/Loading";
+import { several } from "../../shared/numbers";
+import { actDay, addDays, daysBetween } from "../../time/days";
+import { linesOf, passOf, unmarked, wantsReading } from "./sheet";
+import type { Mark, SheetLine } from "./sheet";
+import { SheetRow } from "./SheetRow";
+
+/** The morning's sheet: printed with boxes to tick, and in the evening entered in one pass with the day it was done. */
+export function Sheet() {
+  const rounds = useRounds();
+  const site = useSite().data;
+  const settled = useSettled();
+  const { recordMany } = useRecord();
+  const [marks, setMarks] = useState<Record<string, Mark>>({});
+  const [earlier, setEarlier] = useState(0);
+  if (rounds.error) return <Failure error={rounds.error} />;
+  if (!rounds.data || !site) return <Loading what="the sheet" />;
+  const { today } = rounds.data;
+  const places = rounds.data.places
+    .map((place) => ({ place: place.place, lines: linesOf(place, today) }))
+    .filter((p) => p.lines.length > 0);
+  const all = places.flatMap((p) => p.lines);
+  const doneOn = addDays(site.today, -earlier);
+  const open = (line: SheetLine) => !wantsReading(line) && !settled.has(line.key);
+  const { batches, settles } = passOf(all.filter(open), marks);
+  const tickBags = (lines: SheetLine[]) =>
+    setMarks((before) => ({
+      ...before,
+      ...Object.fromEntries(
+        lines
+          .filter((line) => line.item.due.kind === "checkBag" && open(line))
+          .map((line) => [line.key, { ...(before[line.key] ?? unmarked), done: true }]),
+      ),
+    }));
+  const record = async () => {
+    const told = `${several(settles.length, "thing")} recorded in one pass, done ${actDay(doneOn, today)}`;
+    if (await recordMany(batches, doneOn, told, settles)) setMarks({});
+  };
+  if (all.length === 0)
+    return (
+      <EmptyNote
+        title="Nothing is due today"
+        action={
+          <Button component={Link} to="/" variant="contained">
+            to Rounds
+          </Button>
+        }
+      >
+        The sheet lists what needs hands, to be printed and ticked.
+      </EmptyNote>
+    );
+  return (
+    <>
+      <Box sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 2, rowGap: 0.5, mb: 1 }}>
+        <Typography variant="h1" sx={{ fontSize: { xs: "1.3rem", md: "1.6rem" } }}>
+          Sheet for {actDay(today)}
+          <Typography component="span" sx={{ display: "none", displayPrint: "inline" }}>
+            {" "}
+            {site.site?.name} · done on ________ by ________
+          </Typography>
+        </Typography>
+        <Button variant="outlined" onClick={() => window.print()} sx={{ displayPrint: "none" }}>
+          print
+        </Button>
+        <Button component={Link} to="/" sx={{ displayPrint: "none" }}>
+          to Rounds
+        </Button>
+      </Box>
+      <Box
+        sx={{
+          columnCount: { xs: 1, lg: 2 },
+          columnGap: "16px",
+          "& > *": { breakInside: "avoid", mb: "12px" },
+          "@media print": { columnCount: 1, "& > *": { mb: "2mm" } },
+        }}
+      >
+        {places.map(({ place, lines }) => (
+          <Card key={place.id} label={place.name}>
+            <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
+              <Typography variant="h2">{place.name}</Typography>
+              {lines.filter((line) => line.item.due.kind === "checkBag").length > 1 && (
+                <Button onClick={() => tickBags(lines)} sx={{ displayPrint: "none" }}>
+                  tick all bags as well
+                </Button>
+              )}
+            </Box>
+            {lines.map((line) => (
+              <SheetRow
+                key={line.key}
+                line={line}
+                mark={marks[line.key] ?? unmarked}
+                today={today}
+                waits={settled.has(line.key)}
+                change={(mark) => setMarks((before) => ({ ...before, [line.key]: mark }))}
+              />
+            ))}
+          </Card>
+        ))}
+      </Box>
+      <Card
+        label="enter what was ticked"
+        sx={{
+          display: "flex",
+          flexWrap: "wrap",
+          alignItems: "center",
+          gap: 2,
+          displayPrint: "none",
+          position: { md: "sticky" },
+          bottom: { md: 8 },
+        }}
+      >
+        <DayStepper
+          label="Done"
+          day={doneOn}
+          today={site.today}
+          onChange={(day) => setEarlier(Math.max(0, daysBetween(day, site.today)))}
+        />
+        <Button
+          variant="contained"
+          size="large"
+          disabled={settles.length === 0}
+          onClick={() => void record()}
+        >
+          record {several(settles.length, "thing")} in one pass
+        </Button>
+      </Card>
+    </>
+  );
+}

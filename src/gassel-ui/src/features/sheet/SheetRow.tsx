@@ -1,0 +1,181 @@
+import { Box, Checkbox, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
+import { AlarmMark } from "../../drawings/AlarmMark";
+import { useDevice } from "../../app/DeviceContext";
+import { NumberField } from "../../shared/NumberField";
+import type { Day } from "../../time/days";
+import { title, when } from "../rounds/dueWords";
+import { wantsReading } from "./sheet";
+import type { Mark, SheetLine } from "./sheet";
+
+interface SheetRowProps {
+  line: SheetLine;
+  mark: Mark;
+  today: Day;
+  waits: boolean;
+  change: (mark: Mark) => void;
+}
+
+/** A line with its box: ticked by pencil on paper, or here with what was otherwise. */
+export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
+  const { palette } = useDevice();
+  const { part, item } = line;
+  const unread = wantsReading(line);
+  const name = `B-${part.number} ${part.commonName}`;
+  const { kind } = item.due;
+  return (
+    <Box
+      data-testid={`line-${line.key}`}
+      sx={{
+        display: "flex",
+        alignItems: "center",
+        flexWrap: "wrap",
+        columnGap: 1,
+        borderTop: `1px solid ${palette.line}`,
+        minHeight: { xs: 48 },
+        "@media print": { minHeight: 0, py: "1.5mm", flexWrap: "nowrap" },
+      }}
+    >
+      <Box
+        sx={{
+          display: "none",
+          "@media print": { display: "block" },
+          width: "4.5mm",
+          height: "4.5mm",
+          border: "1px solid #000",
+          flex: "none",
+        }}
+      />
+      {unread || waits ? (
+        <Typography component="span" sx={{ width: 48, textAlign: "center", displayPrint: "none" }}>
+          ·
+        </Typography>
+      ) : (
+        <Checkbox
+          checked={mark.done}
+          onChange={(event) => change({ ...mark, done: event.target.checked })}
+          slotProps={{ input: { "aria-label": `done: ${name}, ${title(item)}` } }}
+          sx={{ width: 48, height: 48, displayPrint: "none" }}
+        />
+      )}
+      <Typography sx={{ flex: "1 1 15em", "@media print": { fontSize: "10pt", lineHeight: 1.2 } }}>
+        {item.due.lateDays > 0 && <AlarmMark small />} <b>{name}</b>
+        {part.part === "1" ? "" : `, part ${part.part}`}
+        {part.vessel && `, ${part.vessel.label}`}: {title(item)}, {when(item, today)}
+        {waits && <b>; recorded, waits to be sent</b>}
+        {unread && <b>; its caution wants reading first, on Rounds</b>}
+      </Typography>
+      <Box
+        component="span"
+        sx={{
+          display: "none",
+          "@media print": { display: "inline", fontSize: "10pt", whiteSpace: "nowrap" },
+        }}
+      >
+        {BLANKS[kind] ?? ""}
+      </Box>
+      {mark.done && !waits && kind === "checkBag" && (
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, py: 0.5, displayPrint: "none" }}>
+          <Choice
+            label={`moisture of ${name}`}
+            value={mark.moisture}
+            options={[
+              ["dry", "dry"],
+              ["right", "moist"],
+              ["dripping", "dripping"],
+            ]}
+            onChange={(moisture) => change({ ...mark, moisture })}
+          />
+          <Choice
+            label={`mould in ${name}`}
+            value={mark.mould}
+            options={[
+              ["none", "no mould"],
+              ["some", "some"],
+              ["much", "much"],
+            ]}
+            onChange={(mould) => change({ ...mark, mould })}
+          />
+          <Number
+            label="sprouted"
+            name={`sprouted-${line.key}`}
+            max={part.seeds - part.sprouted}
+            value={mark.number}
+            onChange={(number) => change({ ...mark, number })}
+          />
+        </Box>
+      )}
+      {mark.done && !waits && kind === "lookForSwelling" && (
+        <Number
+          label={`swollen of ${part.seeds}`}
+          name={`swollen-${line.key}`}
+          max={part.seeds}
+          value={mark.number}
+          onChange={(number) => change({ ...mark, number })}
+        />
+      )}
+      {mark.done && !waits && kind === "countSeedlings" && (
+        <Box sx={{ display: "flex", gap: 1, displayPrint: "none" }}>
+          <Number
+            label="new"
+            name={`new-${line.key}`}
+            max={part.seeds}
+            value={mark.number}
+            onChange={(number) => change({ ...mark, number })}
+          />
+          <Number
+            label="lost"
+            name={`lost-${line.key}`}
+            max={part.seeds}
+            value={mark.lost}
+            onChange={(lost) => change({ ...mark, lost })}
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** What is filled in by pencil beside the box. */
+const BLANKS: Partial<Record<SheetLine["item"]["due"]["kind"], string>> = {
+  checkBag: "dry · dripping · mould · ____ sprouted",
+  lookForSwelling: "____ swollen",
+  countSeedlings: "____ new  ____ lost",
+};
+
+interface ChoiceProps<T extends string> {
+  label: string;
+  value: T;
+  options: [T, string][];
+  onChange: (value: T) => void;
+}
+
+function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
+  return (
+    <ToggleButtonGroup
+      exclusive
+      value={value}
+      aria-label={label}
+      onChange={(_, next: T | null) => next && onChange(next)}
+    >
+      {options.map(([option, words]) => (
+        <ToggleButton key={option} value={option} sx={{ px: 1.25 }}>
+          {words}
+        </ToggleButton>
+      ))}
+    </ToggleButtonGroup>
+  );
+}
+
+interface NumberProps {
+  label: string;
+  name: string;
+  max: number;
+  value: number | null;
+  onChange: (value: number | null) => void;
+}
+
+const Number = (props: NumberProps) => (
+  <Box sx={{ width: 120 }}>
+    <NumberField {...props} min={0} />
+  </Box>
+);

@@ -1,0 +1,99 @@
+import { describe, expect, it } from "vitest";
+import type { StandingDue, StandingPart } from "../../api/types";
+import { passOf, payloadsOf, unmarked, wantsReading } from "./sheet";
+import type { SheetLine } from "./sheet";
+
+const part = (number: number, more: Partial<StandingPart> = {}): StandingPart => ({
+  batchId: `batch ${number}`,
+  number,
+  commonName: "balsamroot",
+  hazard: "none",
+  part: "1",
+  seeds: 60,
+  plannedSeeds: 60,
+  sprouted: 0,
+  standing: 0,
+  vessel: null,
+  step: "coldMoist",
+  stepIndex: 0,
+  day: 40,
+  plannedDays: 84,
+  sowAllFrom: 6,
+  sproutsTo: "lamp-shelf",
+  cold: null,
+  cares: [],
+  toRead: [],
+  due: [],
+  ...more,
+});
+
+const line = (
+  number: number,
+  kind: StandingDue["due"]["kind"],
+  more: Partial<StandingPart> = {},
+): SheetLine => ({
+  key: `${number}-1-${kind}`,
+  part: part(number, more),
+  item: {
+    due: {
+      kind,
+      part: "1",
+      step: 1,
+      dueOn: "2027-03-14",
+      openUntil: null,
+      lateDays: 0,
+      cost: "",
+      working: [],
+      dueAt: null,
+    },
+    stepKind: "coldMoist",
+    note: null,
+    cautions: [],
+    toPlace: null,
+  },
+});
+const done = { ...unmarked, done: true };
+
+describe("the sheet", () => {
+  it("records ten bags in one pass with two exceptions", () => {
+    const lines = Array.from({ length: 10 }, (_, i) => line(i + 1, "checkBag"));
+    const marks = Object.fromEntries(lines.map((l) => [l.key, done]));
+    marks["3-1-checkBag"] = { ...done, moisture: "dry" };
+    marks["7-1-checkBag"] = { ...done, number: 3 };
+    const { batches, settles } = passOf(lines, marks);
+    expect(batches.length).toBe(10);
+    expect(settles.length).toBe(10);
+    expect(batches[0]?.payloads.map((p) => p.kind)).toEqual(["check"]);
+    expect(batches[2]?.payloads[0]).toMatchObject({ moisture: "dry", care: ["wetted"] });
+    expect(batches[6]?.payloads.map((p) => p.kind)).toEqual(["check", "split", "sown"]);
+  });
+
+  it("leaves out what is not ticked, and what lacks its number", () => {
+    expect(payloadsOf(line(1, "checkBag"), unmarked)).toBeNull();
+    expect(payloadsOf(line(1, "countSeedlings"), done)).toBeNull();
+    expect(payloadsOf(line(1, "countSeedlings"), { ...done, number: 0 })).toMatchObject([
+      { emerged: 0, lost: 0 },
+    ]);
+    expect(payloadsOf(line(1, "lookForSwelling"), { ...done, number: 60 })?.map((p) => p.kind)).toEqual([
+      "inspected",
+    ]);
+  });
+
+  it("sows the whole bag from one in ten on", () => {
+    const kinds = (number: number) =>
+      payloadsOf(line(1, "checkBag"), { ...done, number })?.map((p) => p.kind);
+    expect(kinds(5)).toEqual(["check", "split", "sown"]);
+    expect(kinds(6)).toEqual(["check", "sown"]);
+  });
+
+  it("keeps two things of one batch together", () => {
+    const both = [line(1, "checkBag"), { ...line(1, "startStep"), key: "1-1-startStep" }];
+    const { batches } = passOf(both, { "1-1-checkBag": done, "1-1-startStep": done });
+    expect(batches.map((b) => b.payloads.map((p) => p.kind))).toEqual([["check", "stepStarted"]]);
+  });
+
+  it("ticks off no seed whose caution nobody has read", () => {
+    expect(wantsReading(line(1, "startStep", { toRead: ["toxicSeed"] }))).toBe(true);
+    expect(wantsReading(line(1, "checkBag", { toRead: ["toxicSeed"] }))).toBe(false);
+  });
+});

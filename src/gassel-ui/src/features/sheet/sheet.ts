@@ -1,0 +1,94 @@
+import type {
+  EntryPayload,
+  Moisture,
+  MouldSeen,
+  RoundsView,
+  StandingDue,
+  StandingPart,
+} from "../../api/types";
+import { lookAtBag, lookForSwelling, usualStart } from "../../record/entries";
+import type { BatchPayloads } from "../../record/RecordProvider";
+import type { Day } from "../../time/days";
+
+/** A line of the sheet: one due thing of one vessel. */
+export interface SheetLine {
+  key: string;
+  part: StandingPart;
+  item: StandingDue;
+}
+
+/** What is entered beside a line in the evening. */
+export interface Mark {
+  done: boolean;
+  moisture: Moisture;
+  mould: MouldSeen;
+  /** Newly sprouted, or swollen, or newly come up; by the kind of line. Null while nothing is typed. */
+  number: number | null;
+  lost: number | null;
+}
+
+export const unmarked: Mark = { done: false, moisture: "right", mould: "none", number: null, lost: null };
+
+/** Due today or late, by place; what is done in the hour stands on Rounds as well. */
+export const linesOf = (place: RoundsView["places"][number], today: Day): SheetLine[] =>
+  place.parts.flatMap((part) =>
+    part.due
+      .filter((item) => item.due.dueOn <= today)
+      .map((item) => ({ key: `${part.number}-${part.part}-${item.due.kind}`, part, item })),
+  );
+
+/** Seed whose caution nobody has read yet is not ticked off on a sheet. */
+export const wantsReading = ({ part, item }: SheetLine): boolean =>
+  part.toRead.length > 0 && ["startStep", "sow", "scarifyAgain"].includes(item.due.kind);
+
+/** What the line records; null where it is not ticked, or a number is missing. */
+export function payloadsOf({ part, item }: SheetLine, mark: Mark): EntryPayload[] | null {
+  if (!mark.done) return null;
+  switch (item.due.kind) {
+    case "checkBag": {
+      const sprouted = mark.number ?? 0;
+      const all = sprouted >= (part.sowAllFrom ?? 1) || part.sprouted + sprouted === part.seeds;
+      return lookAtBag(
+        part,
+        {
+          moisture: mark.moisture,
+          mould: mark.mould,
+          sprouted,
+          care: mark.moisture === "dry" ? ["wetted"] : null,
+        },
+        all ? "sowAll" : "pickOut",
+        part.sproutsTo,
+      );
+    }
+    case "changeWater":
+      return [{ kind: "waterChanged", part: part.part }];
+    case "lookForSwelling":
+      return mark.number === null ? null : lookForSwelling(part, mark.number);
+    case "countSeedlings":
+      return mark.number === null
+        ? null
+        : [{ kind: "count", part: part.part, emerged: mark.number, lost: mark.lost ?? 0, cause: "unknown" }];
+    case "endStep":
+      return [{ kind: "stepEnded", part: part.part, step: item.due.step }];
+    case "startStep":
+    case "sow":
+    case "scarifyAgain":
+      return usualStart(item, part);
+  }
+}
+
+/** The whole pass by batch, with the keys of the lines it settles. */
+export function passOf(
+  lines: SheetLine[],
+  marks: Record<string, Mark>,
+): { batches: BatchPayloads[]; settles: string[] } {
+  const batches = new Map<string, EntryPayload[]>();
+  const settles: string[] = [];
+  for (const line of lines) {
+    const payloads = payloadsOf(line, marks[line.key] ?? unmarked);
+    if (!payloads) continue;
+    settles.push(line.key);
+    batches.set(line.part.batchId, [...(batches.get(line.part.batchId) ?? []), ...payloads]);
+  }
+  return { batches: [...batches].map(([batch, payloads]) => ({ batch, payloads })), settles };
+}
