@@ -27,9 +27,11 @@ internal static class SeasonBench
         var entries = Batches * EntriesEach;
         Console.WriteLine($"folding {entries} entries of {Batches} batches with due work: cold {1000 * cold:0} ms ({entries / cold:0} entries a second), from folded state {1000 * cached:0.0} ms; ten times the data {cold / tenth:0.0} × the time (aim 11)");
 
-        var few = await Season(root, Batches / 10);
-        var many = await Season(root, Batches);
+        var few = await View(root, Batches / 10, "/api/season");
+        var many = await View(root, Batches, "/api/season");
         Console.WriteLine($"Season of {Batches} batches in one request: {many.Raw / 1000.0:0} kB, {many.Packed / 1000.0:0} kB packed, p50 {many.P50:0} ms, p95 {many.P95:0} ms; {Batches / 10} batches p50 {few.P50:0.0} ms, ten times the data {many.P50 / few.P50:0.0} × the time (aim 11)");
+        var rounds = await View(root, Batches, "/api/rounds");
+        Console.WriteLine($"Rounds of {Batches} batches in one request: {rounds.Raw / 1000.0:0} kB, {rounds.Packed / 1000.0:0} kB packed, p50 {rounds.P50:0} ms, p95 {rounds.P95:0} ms");
     }
 
     private static List<(BatchPlan Plan, List<Entry> Entries)> Winter(int batches)
@@ -58,7 +60,8 @@ internal static class SeasonBench
         return Stopwatch.GetElapsedTime(clock).TotalSeconds / runs;
     }
 
-    private static async Task<(long Raw, long Packed, double P50, double P95)> Season(string root, int batches)
+    /// <summary>A view of so many batches in one request: bytes, and milliseconds to the whole answer.</summary>
+    private static async Task<(long Raw, long Packed, double P50, double P95)> View(string root, int batches, string path)
     {
         // the folder is left to the system: the program has it open until this ends
         var folder = Directory.CreateTempSubdirectory("gassel-bench-").FullName;
@@ -74,10 +77,10 @@ internal static class SeasonBench
         for (var i = 0; i < 70; i++)
         {
             var clock = Stopwatch.GetTimestamp();
-            raw = (await served.Http.GetByteArrayAsync("/api/season")).Length;
+            raw = (await served.Http.GetByteArrayAsync(path)).Length;
             if (i >= 20) times.Add(Stopwatch.GetElapsedTime(clock).TotalMilliseconds);
         }
-        using var packed = new HttpRequestMessage(HttpMethod.Get, "/api/season");
+        using var packed = new HttpRequestMessage(HttpMethod.Get, path);
         packed.Headers.AcceptEncoding.ParseAdd("br");
         using var answer = await served.Http.SendAsync(packed);
         var result = (raw, (await answer.Content.ReadAsByteArrayAsync()).LongLength, Middle.Of(times), Middle.Quantile(times, 0.95));

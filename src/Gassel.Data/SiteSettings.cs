@@ -32,4 +32,5 @@ public sealed record SiteSettings(
     FrostBasis FrostBasis = FrostBasis.Hand,
     double FrostOffsetK = 0,
     string? GroundFreeze = null,
-    CheckSchool CheckSchool = CheckSchool.Weekly);
+    CheckSchool CheckSchool = CheckSchool.Weekly,
+    SproutSchool SproutSchool = SproutSchool.PickOutFirst);

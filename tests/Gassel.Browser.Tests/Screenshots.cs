@@ -17,6 +17,7 @@ public sealed class Screenshots
         {
             foreach (var (view, name) in views.Zip(names).Where(v => v.Second != "count-list")) Take(desk, view, folder, name);
             Take(desk, ("/species/globemallow/routes/globemallow-hot-water", "saving makes version 2"), folder, "route");
+            Take(desk, ("/sheet", "Sheet for"), folder, "sheet");
             desk.Driver.ExecuteScript("localStorage.setItem('gassel.light', 'dark')");
             Take(desk, views[0], folder, "rounds-dark");
         }

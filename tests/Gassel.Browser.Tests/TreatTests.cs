@@ -57,8 +57,10 @@ public sealed class TreatTests : IDisposable
         await _program.Send("/api/told", $$"""{"save":true,"who":"grower","lines":[{{string.Join(',', Enumerable.Repeat(line, 10))}}]}""");
         b.Open("/sheet");
         b.See("Sheet for Sun 14 Mar");
-        b.Click(By.XPath("//*[@aria-label='Cold shelf']//button[normalize-space(.)='tick all bags as well']"));
+        b.Click(By.XPath("//*[@aria-label='Cold shelf']//button[normalize-space(.)='tick all bags']"));
+        b.Click(By.CssSelector("[aria-label='not so: B-27 saskatoon']"));
         b.Click(By.XPath("//*[@aria-label='moisture of B-27 saskatoon']//button[normalize-space(.)='dry']"));
+        b.Click(By.CssSelector("[aria-label='not so: B-30 saskatoon']"));
         b.Type("sprouted-30-1-checkBag", "3");
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'record 1')]"));
         b.See("recorded in one pass");
@@ -78,6 +80,22 @@ public sealed class TreatTests : IDisposable
         b.Press("take back");
         b.SeeTest("line-25-1-checkBag");
         b.SeeTest("line-30-1-checkBag");
+    }
+
+    [Fact]
+    public void Rounds_are_done_by_keys_alone()
+    {
+        var b = _browser;
+        b.Open("/");
+        b.SeeTest("due-8-1-sow");
+        b.PressKeys(Keys.ArrowDown + Keys.ArrowDown);
+        b.PressKeys("o");
+        b.See("B-8 roundleaf alumroot: sown today");
+        b.PressKeys(Keys.Escape);
+        b.SeeNoMore(By.CssSelector("[role='dialog']"));
+        b.PressKeys(Keys.Enter);
+        b.See("B-8 roundleaf alumroot: sown");
+        b.SeeNoMore(By.CssSelector("[data-testid='due-8-1-sow']"));
     }
 
     [Fact]

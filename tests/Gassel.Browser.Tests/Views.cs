@@ -8,6 +8,7 @@ internal static class Views
     [
         ("/species/small-camas/values", "your own values"),
         ("/species/globemallow/routes/globemallow-hot-water", "saving makes version 2"),
+        ("/sheet", "Sheet for"),
         ("/site/people", "Phones on the local network"),
         ("/site/weather", "A weather record from a file"),
         ("/batches/told", "A winter under way"),

@@ -114,7 +114,9 @@ public class DueWorkTests
     {
         var plan = Book.Plan();
         var part = new Book().Add("2026-12-01", new StepStarted("1", 0, 60)).Fold().Parts[0];
-        Assert.Equal(6, SproutSchool.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-20")));
-        Assert.Equal(1, SproutSchool.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-30")));
+        Assert.Equal(6, SproutSchool.PickOutFirst.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-20")));
+        Assert.Equal(1, SproutSchool.PickOutFirst.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-30")));
+        Assert.Equal(1, SproutSchool.SowAllAtTheFirst.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-20")));
+        Assert.Equal(part.Seeds - part.Sprouted + 1, SproutSchool.AlwaysPickOut.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-30")));
     }
 }

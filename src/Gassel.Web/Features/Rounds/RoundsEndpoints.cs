@@ -50,7 +50,7 @@ internal static class RoundsEndpoints
         var today = clock.Today;
         var batches = await shelf.All();
 
-        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, clock.Settings.CheckSchool, today)).ToLookup(s => s.PlaceId, s => s.Part);
+        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, clock.Settings, today)).ToLookup(s => s.PlaceId, s => s.Part);
         var conflicts = batches.SelectMany(b => b.State.Log.Where(l => l.Conflict is not null).Select(l => new RoundsConflict(
             b.Row.Id, b.Row.Number, species[b.Row.SpeciesId].CommonName, l.Entry.Id, l.Entry.DoneOn, l.Entry.Who,
             EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)));
@@ -62,11 +62,11 @@ internal static class RoundsEndpoints
     }
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(
-        ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, CheckSchool school, DateOnly today)
+        ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, SiteSettings schools, DateOnly today)
     {
         var byId = places.ToDictionary(p => p.Id);
         var toRead = Cautions.ToRead(species.Hazard).Where(topic => !batch.State.CautionsRead.Contains(topic)).ToList();
-        var due = DueWork.For(batch.Plan, batch.State, species, today, school).ToLookup(d => d.Part);
+        var due = DueWork.For(batch.Plan, batch.State, species, today, schools.CheckSchool).ToLookup(d => d.Part);
         foreach (var part in batch.State.Living.Where(p => !p.IsDone(batch.Plan)))
         {
             var open = part.Open;
@@ -77,7 +77,7 @@ internal static class RoundsEndpoints
                 open is null ? null : today.DayNumber - open.Start.DayNumber,
                 open is null ? null : batch.Plan.Steps[open.Step].PlannedDays,
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold()
-                    ? SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
+                    ? schools.SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
                     : null,
                 places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
                 ColdSoFar.Of(batch.Plan, part, byId, today),

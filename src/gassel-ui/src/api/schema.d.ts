@@ -4246,6 +4246,7 @@ export interface components {
             frostOffsetK: number;
             groundFreeze: null | string;
             checkSchool: components["schemas"]["CheckSchool"];
+            sproutSchool: components["schemas"]["SproutSchool"];
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -4361,6 +4362,11 @@ export interface components {
             sprouted: number;
             swollen: null | boolean;
         };
+        /**
+         * @default pickOutFirst
+         * @enum {unknown}
+         */
+        SproutSchool: "pickOutFirst" | "alwaysPickOut" | "sowAllAtTheFirst";
         StageSurvival: {
             /** Format: double */
             toPot: number;

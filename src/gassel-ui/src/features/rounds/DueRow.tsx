@@ -103,7 +103,8 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
             {item.due.lateDays > 0 && <AlarmMark />}
             <span>
               {name}
-              {which}: {title(item)}, {when(item, today)}
+              {which}
+              {part.vessel?.slot && `, ${part.vessel.slot}`}: {title(part, item)}, {when(item, today)}
             </span>
           </Typography>
           {item.due.dueAt && <TimeLeft dueAt={item.due.dueAt} />}
@@ -145,7 +146,7 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
             )}
             <Why
               lines={[...item.due.working, ...(kind === "checkBag" ? (part.cold?.working ?? []) : [])]}
-              about={`${name}, ${title(item)}`}
+              about={`${name}, ${title(part, item)}`}
             />
           </Box>
         )}

@@ -6,11 +6,14 @@ import {
   DialogActions,
   DialogContent,
   DialogTitle,
+  MenuItem,
+  TextField,
   ToggleButton,
   ToggleButtonGroup,
   Typography,
 } from "@mui/material";
-import type { BagCare, Moisture, MouldSeen, StandingDue, StandingPart } from "../../api/types";
+import { usePlaces, useSite } from "../../api/queries";
+import type { BagCare, Moisture, MouldSeen, SiteSettings, StandingDue, StandingPart } from "../../api/types";
 import { CARE_WORDS, fits } from "./careWords";
 import { lookAtBag } from "../../record/entries";
 import type { SproutAction } from "../../record/entries";
@@ -31,13 +34,24 @@ interface LookDialogProps {
   close: () => void;
 }
 
+/** Why the one and not the other, by the school chosen on Site. */
+const SCHOOL_WORDS: Record<SiteSettings["sproutSchool"], string> = {
+  pickOutFirst:
+    "By the school chosen, picked out while fewer than one in ten have sprouted and the shortest time is not reached; then all sown.",
+  alwaysPickOut: "By the school chosen, always picked out.",
+  sowAllAtTheFirst: "By the school chosen, the first sprout sends all to be sown.",
+};
+
 /** A bag that is not as it should be: dry or dripping, mouldy, or sprouting. */
 export function LookDialog({ part, item, doneOn, today, settles, close }: LookDialogProps) {
   const { record } = useRecord();
+  const school = useSite().data?.settings.sproutSchool ?? "pickOutFirst";
   const [moisture, setMoisture] = useState<Moisture>("right");
   const [mould, setMould] = useState<MouldSeen>("none");
   const [sprouted, setSprouted] = useState<number | null>(0);
   const [care, setCare] = useState<BagCare[]>([]);
+  const [place, setPlace] = useState("");
+  const places = usePlaces().data ?? [];
   const [chosen, setChosen] = useState<SproutAction | null>(null);
   const left = part.seeds - part.sprouted;
   const usual: SproutAction =
@@ -54,7 +68,7 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
     close();
     await record(
       part.batchId,
-      payloads,
+      place ? [...payloads, { kind: "moved", part: part.part, place }] : payloads,
       doneOn,
       `${name}: look recorded${sprouted ? `, ${sprouted} sprouted` : ""}`,
       settles,
@@ -120,6 +134,23 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
           max={left}
           helper="0 if none"
         />
+        {!sprouted && (
+          <TextField
+            select
+            label="Stands from now on"
+            name="movedTo"
+            value={place}
+            onChange={(event) => setPlace(event.target.value)}
+            helperText="three days in the warm before the shortest time may undo the cold"
+          >
+            <MenuItem value="">where it stood</MenuItem>
+            {places.map((p) => (
+              <MenuItem key={p.id} value={p.id}>
+                {p.name}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
         {(sprouted ?? 0) > 0 && (
           <>
             <Choice
@@ -133,9 +164,9 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
             />
             <Typography variant="body2">
               {usual === "pickOut"
-                ? `Usual here: pick out and sow the ${sprouted}, return the other ${left - (sprouted ?? 0)}; fewer than one in ten have sprouted and the shortest time is not reached.`
-                : "Usual here: sow the whole bag; one in ten or more have sprouted, or the shortest time is reached."}{" "}
-              Sow today or tomorrow, root down, frost-free. Common practice, no source.
+                ? `Usual here: pick out and sow the ${sprouted}, return the other ${left - (sprouted ?? 0)}. `
+                : "Usual here: sow the whole bag. "}
+              {SCHOOL_WORDS[school]} Sow today or tomorrow, root down, frost-free. Common practice, no source.
             </Typography>
           </>
         )}

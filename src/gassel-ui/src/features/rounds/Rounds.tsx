@@ -12,6 +12,7 @@ import { several } from "../../shared/numbers";
 import { addDays, daysBetween } from "../../time/days";
 import { ConflictList } from "./ConflictList";
 import { PlaceCard } from "./PlaceCard";
+import { pressOther, stepTo } from "./rowKeys";
 
 /** What needs hands today, by the place where one stands. */
 export function Rounds() {
@@ -27,6 +28,9 @@ export function Rounds() {
   useKeys(
     useMemo(
       () => [
+        { key: "ArrowDown", shown: "↓", does: "next due thing", run: () => stepTo(1) },
+        { key: "ArrowUp", shown: "↑", does: "due thing before", run: () => stepTo(-1) },
+        { key: "o", shown: "o", does: "otherwise than usual; Enter is as usual", run: pressOther },
         { key: "[", shown: "[", does: "done a day earlier", run: () => setEarlier((days) => days + 1) },
         {
           key: "]",

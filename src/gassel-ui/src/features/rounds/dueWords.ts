@@ -1,4 +1,4 @@
-import type { StandingDue } from "../../api/types";
+import type { StandingDue, StandingPart } from "../../api/types";
 import { startWords, stepWords } from "../../drawings/steps";
 import { actDay, daysBetween } from "../../time/days";
 import type { Day } from "../../time/days";
@@ -35,10 +35,14 @@ export function when(item: StandingDue, today: Day): string {
 export const dueWords = (item: StandingDue, today: Day): string => `${order(item)} ${when(item, today)}`;
 
 /** The same at length, as it stands in a heading. */
-export function dueTitle(kind: StandingDue["due"]["kind"], step: StandingDue["stepKind"]): string {
+export function dueTitle(
+  kind: StandingDue["due"]["kind"],
+  step: StandingDue["stepKind"],
+  vessel: string = "bag",
+): string {
   switch (kind) {
     case "checkBag":
-      return "look at the bag";
+      return `look at the ${vessel}`;
     case "changeWater":
       return "change the water";
     case "lookForSwelling":
@@ -56,4 +60,5 @@ export function dueTitle(kind: StandingDue["due"]["kind"], step: StandingDue["st
   }
 }
 
-export const title = (item: StandingDue): string => dueTitle(item.due.kind, item.stepKind);
+export const title = (part: StandingPart, item: StandingDue): string =>
+  dueTitle(item.due.kind, item.stepKind, part.vessel?.kind ?? "bag");

@@ -90,7 +90,7 @@ export function Sheet() {
               <Typography variant="h2">{place.name}</Typography>
               {lines.filter((line) => line.item.due.kind === "checkBag").length > 1 && (
                 <Button onClick={() => tickBags(lines)} sx={{ displayPrint: "none" }}>
-                  tick all bags as well
+                  tick all bags
                 </Button>
               )}
             </Box>

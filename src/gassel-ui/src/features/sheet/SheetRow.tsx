@@ -1,4 +1,4 @@
-import { Box, Checkbox, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
+import { Box, Button, Checkbox, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { useDevice } from "../../app/DeviceContext";
 import { NumberField } from "../../shared/NumberField";
@@ -53,14 +53,15 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
         <Checkbox
           checked={mark.done}
           onChange={(event) => change({ ...mark, done: event.target.checked })}
-          slotProps={{ input: { "aria-label": `done: ${name}, ${title(item)}` } }}
+          slotProps={{ input: { "aria-label": `done: ${name}, ${title(part, item)}` } }}
           sx={{ width: 48, height: 48, displayPrint: "none" }}
         />
       )}
       <Typography sx={{ flex: "1 1 15em", "@media print": { fontSize: "10pt", lineHeight: 1.2 } }}>
         {item.due.lateDays > 0 && <AlarmMark small />} <b>{name}</b>
         {part.part === "1" ? "" : `, part ${part.part}`}
-        {part.vessel && `, ${part.vessel.label}`}: {title(item)}, {when(item, today)}
+        {part.vessel && `, ${part.vessel.label}`}
+        {part.vessel?.slot && `, ${part.vessel.slot}`}: {title(part, item)}, {when(item, today)}
         {waits && <b>; recorded, waits to be sent</b>}
         {unread && <b>; its caution wants reading first, on Rounds</b>}
       </Typography>
@@ -73,8 +74,26 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
       >
         {BLANKS[kind] ?? ""}
       </Box>
-      {mark.done && !waits && kind === "checkBag" && (
-        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, py: 0.5, displayPrint: "none" }}>
+      {mark.done && !waits && kind === "checkBag" && !mark.otherwise && (
+        <Button
+          onClick={() => change({ ...mark, otherwise: true })}
+          aria-label={`not so: ${name}`}
+          sx={{ displayPrint: "none" }}
+        >
+          not so…
+        </Button>
+      )}
+      {mark.done && !waits && kind === "checkBag" && mark.otherwise && (
+        <Box
+          sx={{
+            display: "flex",
+            flexWrap: "wrap",
+            gap: 1,
+            py: 0.5,
+            alignItems: "flex-start",
+            displayPrint: "none",
+          }}
+        >
           <Choice
             label={`moisture of ${name}`}
             value={mark.moisture}

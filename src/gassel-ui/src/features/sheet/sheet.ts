@@ -20,6 +20,8 @@ export interface SheetLine {
 /** What is entered beside a line in the evening. */
 export interface Mark {
   done: boolean;
+  /** Not as usual: what was seen is being entered. */
+  otherwise: boolean;
   moisture: Moisture;
   mould: MouldSeen;
   /** Newly sprouted, or swollen, or newly come up; by the kind of line. Null while nothing is typed. */
@@ -27,7 +29,14 @@ export interface Mark {
   lost: number | null;
 }
 
-export const unmarked: Mark = { done: false, moisture: "right", mould: "none", number: null, lost: null };
+export const unmarked: Mark = {
+  done: false,
+  otherwise: false,
+  moisture: "right",
+  mould: "none",
+  number: null,
+  lost: null,
+};
 
 /** Due today or late, by place; what is done in the hour stands on Rounds as well. */
 export const linesOf = (place: RoundsView["places"][number], today: Day): SheetLine[] =>

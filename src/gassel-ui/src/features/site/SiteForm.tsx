@@ -199,6 +199,18 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
         </TextField>
         <TextField
           select
+          label="Seed that sprouts in the bag"
+          name="sproutSchool"
+          value={settings.sproutSchool}
+          onChange={(event) => set({ sproutSchool: event.target.value as SiteSettings["sproutSchool"] })}
+          helperText="what Rounds proposes; it can be done otherwise each time"
+        >
+          <MenuItem value="pickOutFirst">picked out while few and early, else all sown</MenuItem>
+          <MenuItem value="alwaysPickOut">picked out, the rest goes back</MenuItem>
+          <MenuItem value="sowAllAtTheFirst">the first sprout, and all is sown</MenuItem>
+        </TextField>
+        <TextField
+          select
           label="Seed viability falls"
           name="viabilitySchool"
           value={settings.viabilitySchool}

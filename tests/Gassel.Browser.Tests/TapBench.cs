@@ -1,0 +1,61 @@
+using System.Globalization;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>One tap on Rounds to its confirmation on the screen, with a hundred thousand entries in the file; run by './gassel bench' alone.</summary>
+public sealed class TapBench
+{
+    private const int Batches = 476;
+    private const int EntriesEach = 210;
+
+    private const string Watch = """
+        window.took = [];
+        let down = 0;
+        addEventListener("click", (event) => { if (event.target.closest("[data-testid^='due-'] button")) down = performance.now(); }, true);
+        new MutationObserver(() => {
+          if (down === 0 || !document.querySelector(".MuiSnackbar-root")?.textContent.includes("all well")) return;
+          const from = down;
+          down = 0;
+          requestAnimationFrame(() => window.took.push(performance.now() - from));
+        }).observe(document.body, { childList: true, characterData: true, subtree: true });
+        """;
+
+    [Fact(Explicit = true)]
+    [Trait("kind", "bench")]
+    public async Task A_tap_is_confirmed()
+    {
+        using var program = new RunningProgram(demo: true);
+        await Fill(program);
+        using var phone = new Browser(program.Address, 390, 844);
+        phone.Open("/");
+        phone.See("hands today");
+        phone.Driver.ExecuteScript(Watch);
+        for (var i = 0; i < 40; i++)
+        {
+            phone.Driver.ExecuteScript("[...document.querySelectorAll(\"[data-testid$='-checkBag'] button\")].find(b => b.textContent === 'all well')?.click()");
+            Thread.Sleep(900);
+        }
+        var took = ((IEnumerable<object>)phone.Driver.ExecuteScript("return window.took")!).Select(t => Convert.ToDouble(t, CultureInfo.InvariantCulture)).Skip(5).Order().ToList();
+        Assert.True(took.Count > 20, $"only {took.Count} taps were confirmed");
+        Console.WriteLine(string.Create(CultureInfo.InvariantCulture,
+            $"Rounds, tap to confirmation with {Batches * EntriesEach + 400:N0} entries in the file: p50 {took[took.Count / 2]:0} ms, p95 {took[(int)(took.Count * 0.95)]:0} ms over {took.Count} taps"));
+    }
+
+    private static async Task Fill(RunningProgram program)
+    {
+        const string line = """{"species":"saskatoon","lot":"","step":"cold-moist","since":"2026-12-20","seeds":"60","place":""}""";
+        await program.Send("/api/lots", """{"speciesId":"saskatoon","lot":{"gatheredAt":"bench","gatheredOn":"2026-07-01","counted":1000000,"assumedFraction":0.6}}""");
+        var lot = (await program.Get("/api/lots")).AsArray().Max(l => l!["id"]!.GetValue<int>());
+        await program.Send("/api/told", $$"""{"save":true,"who":"bench","lines":[{{string.Join(',', Enumerable.Repeat(line.Replace("\"lot\":\"\"", $"\"lot\":\"{lot}\"", StringComparison.Ordinal), Batches))}}]}""");
+        foreach (var batch in (await program.Get("/api/batches")).AsArray().Where(b => b!["number"]!.GetValue<int>() > 24))
+        {
+            for (var sent = 0; sent < EntriesEach; sent += 105)
+            {
+                var entries = string.Join(',', Enumerable.Range(0, 105).Select(_ => $$"""
+                    {"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-01","doneAt":null,"recordedAt":"2027-03-01T18:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }
+                    """));
+                await program.Send($"/api/batches/{batch!["id"]}/entries", $$"""{"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"keep","entries":[{{entries}}]}""");
+            }
+        }
+    }
+}
