@@ -19,26 +19,35 @@ public sealed class AccessibilityTests : IDisposable
         _program.Dispose();
     }
 
-    [Theory]
-    [InlineData("light")]
-    [InlineData("dark")]
-    public async Task No_view_has_a_serious_violation(string light)
+    [Fact]
+    public async Task No_view_has_a_serious_violation_in_either_light()
     {
         _browser.Open("/");
-        _browser.Driver.ExecuteScript($"localStorage.setItem('gassel.light', '{light}')");
+        _browser.Driver.ExecuteScript("localStorage.setItem('gassel.light', 'light')");
         foreach (var (path, sign) in (await Views.OfDemo(_program)).Concat(Views.ForWriting))
         {
             _browser.Open(path);
             _browser.See(sign);
             // axe must come past the page's own policy, so it is handed to the driver, not loaded by the page
             _browser.Driver.ExecuteScript(Axe);
-            var found = (string)_browser.Driver.ExecuteAsyncScript("""
-                const done = arguments[arguments.length - 1];
-                axe.run(document, { resultTypes: ['violations'] }).then(r => done(JSON.stringify(
-                  r.violations.filter(v => ['serious', 'critical'].includes(v.impact)).map(v => v.id + ': ' + v.nodes.map(n => n.html + ' ' + n.failureSummary).slice(0, 3).join(' | ')))));
-                """)!;
-            Assert.True(JsonSerializer.Deserialize<List<string>>(found)!.Count == 0, $"{path} in {light}: {found}");
+            Look(path, "light");
+            _browser.Press("dark");
+            _browser.See(By.XPath("//button[normalize-space(.)='light']"));
+            // colours of buttons take a moment to pass over
+            Thread.Sleep(400);
+            Look(path, "dark");
+            _browser.Driver.ExecuteScript("localStorage.setItem('gassel.light', 'light')");
         }
+    }
+
+    private void Look(string path, string light)
+    {
+        var found = (string)_browser.Driver.ExecuteAsyncScript("""
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { resultTypes: ['violations'] }).then(r => done(JSON.stringify(
+              r.violations.filter(v => ['serious', 'critical'].includes(v.impact)).map(v => v.id + ': ' + v.nodes.map(n => n.html + ' ' + n.failureSummary).slice(0, 3).join(' | ')))));
+            """)!;
+        Assert.True(JsonSerializer.Deserialize<List<string>>(found)!.Count == 0, $"{path} in {light}: {found}");
     }
 
     [Fact]

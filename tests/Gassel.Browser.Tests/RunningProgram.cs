@@ -15,6 +15,17 @@ public sealed partial class RunningProgram : IDisposable
     private readonly bool _keepFolder;
     private bool _gone;
 
+    /// <summary>A demo book filled once; every test begins with a copy of it.</summary>
+    private static readonly Lazy<string> DemoBook = new(() =>
+    {
+        var folder = Directory.CreateTempSubdirectory("gassel-demo-").FullName;
+        using var process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(Build, "Gassel.Web.dll"), "--demo", "--port", "0", "--data", folder]) { RedirectStandardOutput = true })!;
+        _ = process.StandardOutput.ReadLine() ?? throw new InvalidOperationException("the demo ended before it was ready");
+        process.Kill();
+        process.WaitForExit();
+        return folder;
+    });
+
     /// <param name="folder">A data folder that outlives the program; null for a fresh one that goes with it.</param>
     /// <param name="lan">True to open it to the network.</param>
     /// <param name="talkative">True to have it log all it can.</param>
@@ -24,6 +35,10 @@ public sealed partial class RunningProgram : IDisposable
         (_folder, _keepFolder) = (folder ?? Directory.CreateTempSubdirectory("gassel-browser-").FullName, folder is not null);
         var arguments = new List<string> { Path.Combine(Build, "Gassel.Web.dll"), "--port", $"{like?.Address.Port ?? 0}", "--network-port", $"{like?.Network?.Port ?? 0}", "--data", _folder };
         if (demo) arguments.Add("--demo");
+        if (demo && !File.Exists(Path.Combine(_folder, "gassel.db")))
+        {
+            foreach (var file in Directory.GetFiles(DemoBook.Value, "gassel.db*")) File.Copy(file, Path.Combine(_folder, Path.GetFileName(file)));
+        }
         if (lan) arguments.Add("--lan");
         var start = new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true };
         if (talkative) start.Environment["Logging__LogLevel__Default"] = "Trace";

@@ -51,6 +51,8 @@ internal static class SignIn
         services.AddOptions<SecurityStampValidatorOptions>().Configure<TimeProvider>((o, real) => (o.ValidationInterval, o.TimeProvider) = (LookAgain, real));
         services.AddSingleton<OwnerCode>();
         services.AddDataProtection().SetApplicationName("gassel");
+        // keys are read when the first session asks for them, not at every start: most books never open their door
+        services.Remove(services.First(s => s.ServiceType == typeof(IHostedService) && s.ImplementationType?.Name == "DataProtectionHostedService"));
         services.AddOptions<KeyManagementOptions>().Configure<ILoggerFactory>((keys, log) =>
             keys.XmlRepository = new FileSystemXmlRepository(PrivateFiles.NetworkFolder(launch.DataFolder, "keys"), log));
         services.AddAuthentication(IdentityConstants.ApplicationScheme).AddIdentityCookies(cookies => cookies.ApplicationCookie!.Configure(cookie =>

@@ -1,11 +1,16 @@
 import { keep } from "./keep";
 import type { QueuedAct, WaitingAct } from "./keep";
+import { settledWhileWaiting } from "./sending";
 
 let shown: QueuedAct[] = [];
+let settled = new Set<string>();
 const listeners = new Set<() => void>();
 
 /** The queue as last read, for the screen. */
 export const shownQueue = (): QueuedAct[] => shown;
+
+/** The due things that are settled by what waits. */
+export const shownSettled = (): Set<string> => settled;
 
 export function onQueue(tell: () => void): () => void {
   listeners.add(tell);
@@ -17,7 +22,10 @@ export async function readQueue(): Promise<QueuedAct[]> {
   const db = await keep();
   const reading = db.transaction("queue");
   const [keys, acts] = await Promise.all([reading.store.getAllKeys(), reading.store.getAll()]);
+  // an empty queue that stays empty moves nothing on the screen
+  if (acts.length === 0 && shown.length === 0) return shown;
   shown = acts.map((act, i) => ({ ...act, n: keys[i] ?? 0 }));
+  settled = settledWhileWaiting(shown);
   for (const tell of listeners) tell();
   return shown;
 }

@@ -1,11 +1,11 @@
-import { lazy, Suspense, useState } from "react";
+import { lazy, memo, Suspense, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { EntryPayload, StandingDue, StandingPart } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { stepWords } from "../../drawings/steps";
-import { useSettled } from "../../offline/useQueue";
+import { useIsSettled } from "../../offline/useQueue";
 import { allWell, lookAtBag, usualStart } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
@@ -72,8 +72,11 @@ function usual(part: StandingPart, item: StandingDue): Usual | null {
   }
 }
 
-/** One thing to do: what, how late, what waiting costs, one touch for the usual outcome and a second for another. */
-export function DueRow({ part, item, doneOn, today }: DueRowProps) {
+/**
+ * One thing to do: what, how late, what waiting costs, one touch for the usual outcome and a second for another. Drawn anew only when its
+ * own matter changes.
+ */
+export const DueRow = memo(function DueRow({ part, item, doneOn, today }: DueRowProps) {
   const { palette } = useDevice();
   const { record } = useRecord();
   const [dialog, setDialog] = useState<"look" | "start" | "swelling" | "read" | null>(null);
@@ -82,7 +85,7 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
   const which = part.part === "1" ? "" : `, part ${part.part}`;
   const on = doneOn === today ? "" : `, done ${actDay(doneOn, today)}`;
   const settles = `${part.number}-${part.part}-${kind}`;
-  const waits = useSettled().has(settles);
+  const waits = useIsSettled(settles);
   const atTheStep = kind === "startStep" || kind === "sow" || kind === "scarifyAgain";
   const way = usual(part, item);
   const send = (read: EntryPayload[] = []) => {
@@ -172,4 +175,4 @@ export function DueRow({ part, item, doneOn, today }: DueRowProps) {
       </Suspense>
     </Box>
   );
-}
+});

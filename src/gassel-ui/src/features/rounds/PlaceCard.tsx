@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Box, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { RoundsView, StandingPart } from "../../api/types";
@@ -64,7 +65,7 @@ export function PlaceCard({ place, doneOn, today }: PlaceCardProps) {
   );
 }
 
-function Standing({ part, today }: { part: StandingPart; today: Day }) {
+const Standing = memo(function Standing({ part, today }: { part: StandingPart; today: Day }) {
   const { palette } = useDevice();
   const next = part.due[0];
   const late = part.due.some((d) => d.due.lateDays > 0);
@@ -94,4 +95,4 @@ function Standing({ part, today }: { part: StandingPart; today: Day }) {
       </Typography>
     </Box>
   );
-}
+});
