@@ -108,7 +108,7 @@ public sealed class NetworkTests : IDisposable
         var (status, words) = await Open();
         Assert.Equal(HttpStatusCode.Conflict, status);
         Assert.Contains("Add the owner under People first", words);
-        await Send(HttpMethod.Post, "/api/people", """{"name":"Odila","role":"owner"}""");
+        var code = System.Text.Json.Nodes.JsonNode.Parse((await Send(HttpMethod.Post, "/api/people", """{"name":"Odila","role":"owner"}""")).Words)!["code"];
         Assert.Contains("Name the site first", (await Open()).Words);
         await Send(HttpMethod.Put, "/api/site", """{"name":"Bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
 
@@ -117,7 +117,8 @@ public sealed class NetworkTests : IDisposable
         await Until(async () => (await visitor.Get("/api/session"))["needed"]!.GetValue<bool>());
         Assert.Equal(HttpStatusCode.Unauthorized, (await http.GetAsync("/api/rounds", cancel)).StatusCode);
 
-        door.Shut();
+        await visitor.Enter("/api/session/code", $$"""{"name":"Odila","code":"{{code}}","password":"{{OpenBook.Password}}"}""");
+        Assert.Equal(200, (await visitor.Send(HttpMethod.Put, "/api/network", """{"open":false}""")).Status);
         await Until(async () => !(await Listens(door.Port)));
         Assert.Equal(HttpStatusCode.OK, (await http.GetAsync("/api/rounds", cancel)).StatusCode);
     }

@@ -90,8 +90,8 @@ public class SwellingTests
         var plan = Plan(Globemallow);
         var state = new Book(plan).Do(0, new StepStarted("1", 0, soaked), new StepStarted("1", 1), new Inspected("1", swollen));
         var judged = SwellingCycles.Judge(state.Parts[0])!;
-        // mean of the Jeffreys posterior, by hand: (40.5/61)·60 = 39.8, (5.5/21)·20 = 5.2, (0.5/31)·30 = 0.48, (0.5/4)·3 = 0.375
-        Assert.Equal(soaked * (swollen + 0.5) / (soaked + 1), judged.Expected, 1e-9);
+        // mean of the Jeffreys posterior, Beta(x + ½, n − x + ½), by MathNet
+        Assert.Equal(soaked * new MathNet.Numerics.Distributions.Beta(swollen + 0.5, soaked - swollen + 0.5).Mean, judged.Expected, 1e-9);
         Assert.Equal(pays, judged.Pays);
     }
 

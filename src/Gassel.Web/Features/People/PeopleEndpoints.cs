@@ -45,7 +45,7 @@ internal static class PeopleEndpoints
         }
         var person = new Person { Id = Guid.CreateVersion7(), UserName = name, Role = asked.Role };
         var code = GiveCode(person, people, real);
-        await gate.Write(() => people.CreateAsync(person), CancellationToken.None);
+        await gate.Write(async () => (await people.CreateAsync(person)).OrThrow(), CancellationToken.None);
         return TypedResults.Ok(new PersonWithCode(View(person), code));
     }
 
@@ -60,7 +60,7 @@ internal static class PeopleEndpoints
         person.Role = asked.Role;
         person.LeftAt = asked.Left ? person.LeftAt ?? real.GetUtcNow().ToUnixTimeMilliseconds() : null;
         // a new stamp ends the sessions under the old standing
-        await gate.Write(() => people.UpdateSecurityStampAsync(person), CancellationToken.None);
+        await gate.Write(async () => (await people.UpdateSecurityStampAsync(person)).OrThrow(), CancellationToken.None);
         return TypedResults.Ok(View(person));
     }
 
@@ -68,7 +68,7 @@ internal static class PeopleEndpoints
     {
         if (await people.FindByIdAsync(id.ToString()) is not { } person) return NoSuchPerson(id);
         var code = GiveCode(person, people, real);
-        await gate.Write(() => people.UpdateAsync(person), CancellationToken.None);
+        await gate.Write(async () => (await people.UpdateAsync(person)).OrThrow(), CancellationToken.None);
         return TypedResults.Ok(new PersonWithCode(View(person), code));
     }
 

@@ -77,7 +77,8 @@ internal static class SessionEndpoints
         if ((Limits.Text("name", asked.Name, Person.MaxName) ?? Limits.Text("code", asked.Code, 40) ?? CheckPassword("password", asked.Password)) is { } unreadable) return unreadable.ToResult();
         var name = asked.Name.Trim();
         var person = await people.FindByNameAsync(name);
-        var byOwnerCode = owner.Fits(asked.Code);
+        // a code of one's own is no try at the owner's
+        var byOwnerCode = person?.CodeHash is null && owner.Fits(asked.Code);
         if (byOwnerCode && person is not null and not { Role: Role.Owner, LeftAt: null })
         {
             return new Refusal("name", $"{person.UserName} is in the book already, and not as its owner; choose another name.", StatusCodes.Status409Conflict, "Name taken").ToResult();
@@ -90,9 +91,8 @@ internal static class SessionEndpoints
         (person.CodeHash, person.CodeUntil) = (null, null);
         await gate.Write(async () =>
         {
-            if (isNew) await people.CreateAsync(person);
-            else await people.UpdateSecurityStampAsync(person);
-            return await people.SetLockoutEndDateAsync(person, null);
+            (isNew ? await people.CreateAsync(person) : await people.UpdateSecurityStampAsync(person)).OrThrow();
+            return (await people.SetLockoutEndDateAsync(person, null)).OrThrow();
         }, CancellationToken.None);
         if (byOwnerCode) owner.Used();
         return TypedResults.Ok(await Admit(person, context, door, owner, tokens, principals));
@@ -106,7 +106,7 @@ internal static class SessionEndpoints
         var person = await people.GetUserAsync(context.User);
         if (!await Fits(person, asked.Old, people, gate)) return Wrong("old", "this is not the password of until now").ToResult();
         person!.PasswordHash = people.PasswordHasher.HashPassword(person, asked.New);
-        await gate.Write(() => people.UpdateSecurityStampAsync(person), CancellationToken.None);
+        await gate.Write(async () => (await people.UpdateSecurityStampAsync(person)).OrThrow(), CancellationToken.None);
         return TypedResults.Ok(await Admit(person, context, door, owner, tokens, principals));
     }
 

@@ -17,29 +17,52 @@ internal static class AtTheDoor
     /// <summary>More than any browser's request line and host header need.</summary>
     private const int MostRead = 8192;
 
+    /// <summary>Whoever says nothing for so long is not waited for; as long as the handshake after it may take.</summary>
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(10);
+
     public static ConnectionDelegate Look(ConnectionDelegate next) => async connection =>
     {
         if (connection.RemoteEndPoint is not IPEndPoint asker || !LocalAddresses.IsNear(asker.Address)) return;
-        var input = connection.Transport.Input;
-        var read = await input.ReadAsync(connection.ConnectionClosed);
-        if (read.Buffer.IsEmpty) return;
-        if (read.Buffer.FirstSpan[0] == Handshake)
+        if (await SpeaksTls(connection)) await next(connection);
+    };
+
+    /// <summary>True where a handshake begins, of which nothing is taken; else the asker has had an answer, or said nothing.</summary>
+    private static async Task<bool> SpeaksTls(ConnectionContext connection)
+    {
+        using var patience = CancellationTokenSource.CreateLinkedTokenSource(connection.ConnectionClosed);
+        patience.CancelAfter(Patience);
+        try
         {
-            // nothing was taken: the handshake reads it again
-            input.AdvanceTo(read.Buffer.Start);
-            await next(connection);
-            return;
+            var input = connection.Transport.Input;
+            var read = await input.ReadAsync(patience.Token);
+            if (read.Buffer.IsEmpty) return false;
+            if (read.Buffer.FirstSpan[0] == Handshake)
+            {
+                input.AdvanceTo(read.Buffer.Start);
+                return true;
+            }
+            await SendToTls(connection, read, patience.Token);
         }
+        catch (OperationCanceledException)
+        {
+            // gone, or silent for too long
+        }
+        return false;
+    }
+
+    private static async Task SendToTls(ConnectionContext connection, System.IO.Pipelines.ReadResult read, CancellationToken patience)
+    {
+        var input = connection.Transport.Input;
         while (!read.IsCompleted && read.Buffer.Length < MostRead && Host(read.Buffer) is null)
         {
             input.AdvanceTo(read.Buffer.Start, read.Buffer.End);
-            read = await input.ReadAsync(connection.ConnectionClosed);
+            read = await input.ReadAsync(patience);
         }
         var answer = Answer(Host(read.Buffer), Target(read.Buffer));
         input.AdvanceTo(read.Buffer.End);
-        await connection.Transport.Output.WriteAsync(Encoding.ASCII.GetBytes(answer));
+        await connection.Transport.Output.WriteAsync(Encoding.ASCII.GetBytes(answer), patience);
         await connection.Transport.Output.CompleteAsync();
-    };
+    }
 
     private static string Answer(string? host, string target) => host is null
         ? "HTTP/1.1 400 Bad Request\r\nContent-Length: 0\r\nConnection: close\r\n\r\n"

@@ -1,9 +1,10 @@
 import type { Role } from "../api/types";
 
-const ORDER: readonly Role[] = ["volunteer", "grower", "owner"];
+/** Each may do what the one before may. */
+export const ROLES: readonly Role[] = ["volunteer", "grower", "owner"];
 
 /** True where a person of the role may do what the needed role may. */
-export const reaches = (role: Role, needed: Role): boolean => ORDER.indexOf(role) >= ORDER.indexOf(needed);
+export const reaches = (role: Role, needed: Role): boolean => ROLES.indexOf(role) >= ROLES.indexOf(needed);
 
 /** What the roles may do, in words. */
 export const roleWords: Record<Role, string> = {

@@ -44,6 +44,8 @@ interface Recorder {
   sendWaiting: () => Promise<void>;
 }
 
+const TRY_AGAIN_MS = 30_000;
+
 const voids = (ids: string[]): EntryPayload[] => ids.map((entry) => ({ kind: "void", entry }));
 
 const RecordContext = createContext<Recorder | null>(null);
@@ -90,7 +92,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
   );
 
   const sendWaiting = useCallback(async () => {
-    if (shownQueue().length === 0) return;
+    if (shownQueue().every((act) => act.refused !== null)) return;
     const sent = await flush(ground());
     if (sent.some(({ fate }) => fate === "gone")) await queries.invalidateQueries();
     if (sent.at(-1)?.problem?.status === 401)
@@ -134,6 +136,9 @@ export function RecordProvider({ children }: { children: ReactNode }) {
       .then(sendWaiting)
       .catch(() => undefined);
     void queries.invalidateQueries({ queryKey: roundsQuery.queryKey });
+    // a server that was busy or at fault is asked again without a touch
+    const again = setInterval(() => void sendWaiting(), TRY_AGAIN_MS);
+    return () => clearInterval(again);
   }, [reached, isIn, sendWaiting, queries]);
 
   return (

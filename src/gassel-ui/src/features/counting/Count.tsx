@@ -16,6 +16,7 @@ import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { actDay, addDays, daysBetween, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { dueKey } from "../rounds/dueLines";
 import { CountFile } from "./CountFile";
 import { emptyTally, reading, rubOut, swapField, typeDigit } from "./tally";
 import type { Field } from "./tally";
@@ -60,7 +61,7 @@ function Tray({ tray, today }: { tray: CountTray; today: Day }) {
     const send = async () => {
       if (!read) return;
       const said = `B-${number}: ${read.emerged} new, ${read.lost} lost`;
-      const settles = `${number}-${part}-countSeedlings`;
+      const settles = dueKey(number, part, "countSeedlings");
       if (await record(id, [{ kind: "count", part, ...read, cause: "unknown" }], doneOn, said, settles))
         setTally(emptyTally);
     };

@@ -13,6 +13,7 @@ import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { coldWords } from "./coldWords";
+import { dueKey } from "./dueLines";
 import { title, when } from "./dueWords";
 import { TimeLeft } from "./TimeLeft";
 
@@ -84,7 +85,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today }: DueRow
   const name = `B-${part.number} ${part.commonName}`;
   const which = part.part === "1" ? "" : `, part ${part.part}`;
   const on = doneOn === today ? "" : `, done ${actDay(doneOn, today)}`;
-  const settles = `${part.number}-${part.part}-${kind}`;
+  const settles = dueKey(part.number, part.part, kind);
   const waits = useIsSettled(settles);
   const atTheStep = kind === "startStep" || kind === "sow" || kind === "scarifyAgain";
   const way = usual(part, item);

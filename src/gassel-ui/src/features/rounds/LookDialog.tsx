@@ -1,4 +1,5 @@
 import { useState } from "react";
+import type { ComponentProps } from "react";
 import {
   Box,
   Button,
@@ -18,6 +19,7 @@ import { CARE_WORDS, fits } from "./careWords";
 import { lookAtBag } from "../../record/entries";
 import type { SproutAction } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
+import { Choice } from "../../shared/Choice";
 import { Cautions } from "../../shared/Cautions";
 import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
@@ -80,7 +82,7 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
         {name}: what the bag looked like {nearDay(doneOn, today)}
       </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2 }}>
-        <Choice
+        <Titled
           label="Moisture"
           value={moisture}
           onChange={setMoisture}
@@ -90,7 +92,7 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
             ["dripping", "dripping"],
           ]}
         />
-        <Choice
+        <Titled
           label="Mould"
           value={mould}
           onChange={setMould}
@@ -153,7 +155,7 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
         )}
         {(sprouted ?? 0) > 0 && (
           <>
-            <Choice
+            <Titled
               label="What was done with them"
               value={action}
               onChange={setChosen}
@@ -181,29 +183,11 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
   );
 }
 
-interface ChoiceProps<T extends string> {
-  label: string;
-  value: T;
-  onChange: (value: T) => void;
-  options: [T, string][];
-}
-
-function Choice<T extends string>({ label, value, onChange, options }: ChoiceProps<T>) {
+function Titled<T extends string>(props: ComponentProps<typeof Choice<T>>) {
   return (
     <Box>
-      <Typography sx={{ fontWeight: 600, mb: 0.5 }}>{label}</Typography>
-      <ToggleButtonGroup
-        exclusive
-        value={value}
-        aria-label={label}
-        onChange={(_, next: T | null) => next && onChange(next)}
-      >
-        {options.map(([option, words]) => (
-          <ToggleButton key={option} value={option}>
-            {words}
-          </ToggleButton>
-        ))}
-      </ToggleButtonGroup>
+      <Typography sx={{ fontWeight: 600, mb: 0.5 }}>{props.label}</Typography>
+      <Choice {...props} />
     </Box>
   );
 }

@@ -9,6 +9,7 @@ import { several } from "../../shared/numbers";
 import { degrees, useUnits } from "../../shared/units";
 import type { Day } from "../../time/days";
 import { DueRow } from "./DueRow";
+import { linesOf } from "./dueLines";
 import { dueWords } from "./dueWords";
 
 interface PlaceCardProps {
@@ -21,9 +22,7 @@ interface PlaceCardProps {
 export function PlaceCard({ place, doneOn, today }: PlaceCardProps) {
   const { palette } = useDevice();
   const units = useUnits();
-  const due = place.parts.flatMap((part) =>
-    part.due.filter((d) => d.due.dueOn <= today).map((d) => ({ part, due: d })),
-  );
+  const due = linesOf(place, today);
   return (
     <Card label={place.place.name}>
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap" }}>
@@ -51,14 +50,8 @@ export function PlaceCard({ place, doneOn, today }: PlaceCardProps) {
       </Box>
       {due.length === 0 && <Typography color="text.secondary">Nothing is due here today.</Typography>}
       <Box>
-        {due.map(({ part, due: item }) => (
-          <DueRow
-            key={part.batchId + part.part + item.due.kind}
-            part={part}
-            item={item}
-            doneOn={doneOn}
-            today={today}
-          />
+        {due.map(({ key, part, item }) => (
+          <DueRow key={key + part.batchId} part={part} item={item} doneOn={doneOn} today={today} />
         ))}
       </Box>
     </Card>

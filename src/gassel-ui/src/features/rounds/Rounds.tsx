@@ -11,6 +11,7 @@ import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { addDays, daysBetween } from "../../time/days";
 import { ConflictList } from "./ConflictList";
+import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
 import { pressOther, stepTo } from "./rowKeys";
 
@@ -46,7 +47,10 @@ export function Rounds() {
   if (rounds.error) return <Failure error={rounds.error} />;
   if (!rounds.data || !site) return <Loading what="today's rounds" />;
   const { places, conflicts } = rounds.data;
-  const dueCount = rounds.data.dueCount - settled.size;
+  // what was recorded here and waits is done; only what is still listed as due is taken off
+  const dueCount =
+    rounds.data.dueCount -
+    places.flatMap((place) => linesOf(place, today)).filter((line) => settled.has(line.key)).length;
   if (places.length === 0) {
     const next = !site.site
       ? (["/site", "name the site"] as const)

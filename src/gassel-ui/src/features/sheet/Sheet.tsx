@@ -11,8 +11,10 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { actDay, addDays, daysBetween } from "../../time/days";
-import { linesOf, passOf, unmarked, wantsReading } from "./sheet";
-import type { Mark, SheetLine } from "./sheet";
+import { linesOf } from "../rounds/dueLines";
+import { passOf, unmarked, wantsReading } from "./sheet";
+import type { Mark } from "./sheet";
+import type { DueLine } from "../rounds/dueLines";
 import { SheetRow } from "./SheetRow";
 
 /** The morning's sheet: printed with boxes to tick, and in the evening entered in one pass with the day it was done. */
@@ -31,9 +33,9 @@ export function Sheet() {
     .filter((p) => p.lines.length > 0);
   const all = places.flatMap((p) => p.lines);
   const doneOn = addDays(site.today, -earlier);
-  const open = (line: SheetLine) => !wantsReading(line) && !settled.has(line.key);
+  const open = (line: DueLine) => !wantsReading(line) && !settled.has(line.key);
   const { batches, settles } = passOf(all.filter(open), marks);
-  const tickBags = (lines: SheetLine[]) =>
+  const tickBags = (lines: DueLine[]) =>
     setMarks((before) => ({
       ...before,
       ...Object.fromEntries(

@@ -1,14 +1,16 @@
-import { Box, Button, Checkbox, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
+import { Box, Button, Checkbox, Typography } from "@mui/material";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { useDevice } from "../../app/DeviceContext";
+import { Choice } from "../../shared/Choice";
 import { NumberField } from "../../shared/NumberField";
 import type { Day } from "../../time/days";
 import { title, when } from "../rounds/dueWords";
 import { wantsReading } from "./sheet";
-import type { Mark, SheetLine } from "./sheet";
+import type { Mark } from "./sheet";
+import type { DueLine } from "../rounds/dueLines";
 
 interface SheetRowProps {
-  line: SheetLine;
+  line: DueLine;
   mark: Mark;
   today: Day;
   waits: boolean;
@@ -155,35 +157,11 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
 }
 
 /** What is filled in by pencil beside the box. */
-const BLANKS: Partial<Record<SheetLine["item"]["due"]["kind"], string>> = {
+const BLANKS: Partial<Record<DueLine["item"]["due"]["kind"], string>> = {
   checkBag: "dry · dripping · mould · ____ sprouted",
   lookForSwelling: "____ swollen",
   countSeedlings: "____ new  ____ lost",
 };
-
-interface ChoiceProps<T extends string> {
-  label: string;
-  value: T;
-  options: [T, string][];
-  onChange: (value: T) => void;
-}
-
-function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
-  return (
-    <ToggleButtonGroup
-      exclusive
-      value={value}
-      aria-label={label}
-      onChange={(_, next: T | null) => next && onChange(next)}
-    >
-      {options.map(([option, words]) => (
-        <ToggleButton key={option} value={option} sx={{ px: 1.25 }}>
-          {words}
-        </ToggleButton>
-      ))}
-    </ToggleButtonGroup>
-  );
-}
 
 interface NumberProps {
   label: string;

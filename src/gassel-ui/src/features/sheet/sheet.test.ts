@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { StandingDue, StandingPart } from "../../api/types";
 import { passOf, payloadsOf, unmarked, wantsReading } from "./sheet";
-import type { SheetLine } from "./sheet";
+import type { DueLine } from "../rounds/dueLines";
 
 const part = (number: number, more: Partial<StandingPart> = {}): StandingPart => ({
   batchId: `batch ${number}`,
@@ -31,7 +31,7 @@ const line = (
   number: number,
   kind: StandingDue["due"]["kind"],
   more: Partial<StandingPart> = {},
-): SheetLine => ({
+): DueLine => ({
   key: `${number}-1-${kind}`,
   part: part(number, more),
   item: {

@@ -1,21 +1,7 @@
-import type {
-  EntryPayload,
-  Moisture,
-  MouldSeen,
-  RoundsView,
-  StandingDue,
-  StandingPart,
-} from "../../api/types";
+import type { EntryPayload, Moisture, MouldSeen } from "../../api/types";
 import { lookAtBag, lookForSwelling, usualStart } from "../../record/entries";
 import type { BatchPayloads } from "../../record/RecordProvider";
-import type { Day } from "../../time/days";
-
-/** A line of the sheet: one due thing of one vessel. */
-export interface SheetLine {
-  key: string;
-  part: StandingPart;
-  item: StandingDue;
-}
+import type { DueLine } from "../rounds/dueLines";
 
 /** What is entered beside a line in the evening. */
 export interface Mark {
@@ -38,20 +24,12 @@ export const unmarked: Mark = {
   lost: null,
 };
 
-/** Due today or late, by place; what is done in the hour stands on Rounds as well. */
-export const linesOf = (place: RoundsView["places"][number], today: Day): SheetLine[] =>
-  place.parts.flatMap((part) =>
-    part.due
-      .filter((item) => item.due.dueOn <= today)
-      .map((item) => ({ key: `${part.number}-${part.part}-${item.due.kind}`, part, item })),
-  );
-
 /** Seed whose caution nobody has read yet is not ticked off on a sheet. */
-export const wantsReading = ({ part, item }: SheetLine): boolean =>
+export const wantsReading = ({ part, item }: DueLine): boolean =>
   part.toRead.length > 0 && ["startStep", "sow", "scarifyAgain"].includes(item.due.kind);
 
 /** What the line records; null where it is not ticked, or a number is missing. */
-export function payloadsOf({ part, item }: SheetLine, mark: Mark): EntryPayload[] | null {
+export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] | null {
   if (!mark.done) return null;
   switch (item.due.kind) {
     case "checkBag": {
@@ -88,7 +66,7 @@ export function payloadsOf({ part, item }: SheetLine, mark: Mark): EntryPayload[
 
 /** The whole pass by batch, with the keys of the lines it settles. */
 export function passOf(
-  lines: SheetLine[],
+  lines: DueLine[],
   marks: Record<string, Mark>,
 ): { batches: BatchPayloads[]; settles: string[] } {
   const batches = new Map<string, EntryPayload[]>();

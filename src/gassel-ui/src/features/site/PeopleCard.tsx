@@ -4,12 +4,10 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { PersonView, Role } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
-import { roleWords } from "../../people/roles";
+import { ROLES, roleWords } from "../../people/roles";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { actDay } from "../../time/days";
-
-const ROLES: Role[] = ["volunteer", "grower", "owner"];
 
 /** Who comes in over the network, and with which rights. */
 export function PeopleCard() {
@@ -54,12 +52,7 @@ export function PeopleCard() {
     <Card label="people">
       <Typography variant="h2">People</Typography>
       <Typography variant="body2" sx={{ color: palette.ink2, mb: 1 }}>
-        Needed once the book is open to the network.{" "}
-        {ROLES.map((r) => `A ${r} ${roleWords[r]}`)
-          .join("; ")
-          .replace("A owner", "the owner")
-          .replace("A grower", "a grower")}
-        .
+        Needed once the book is open to the network. {ROLES.map((r) => `${r}: ${roleWords[r]}`).join(" · ")}
       </Typography>
       {people.data.map((person) => (
         <Box

@@ -5,11 +5,23 @@ import { Link } from "react-router";
 import { answered, api } from "../../api/client";
 import type { SiteSettings, SiteView, WeatherRecord } from "../../api/types";
 import { Card } from "../../shared/Card";
+import { ChoiceField } from "../../shared/ChoiceField";
 import { DayField } from "../../shared/DayField";
 import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import { ForRole } from "../../people/ForRole";
+
+const CHECKS: [SiteSettings["checkSchool"], string][] = [
+  ["weekly", "every week"],
+  ["fortnightly", "every second week until half of the shortest time"],
+];
+
+const SPROUTS: [SiteSettings["sproutSchool"], string][] = [
+  ["pickOutFirst", "picked out while few and early, else all sown"],
+  ["alwaysPickOut", "picked out, the rest goes back"],
+  ["sowAllAtTheFirst", "the first sprout, and all is sown"],
+];
 
 /** Where one grows, in which units and by which schools. */
 export function SiteForm({ site, records }: { site: SiteView; records: WeatherRecord[] }) {
@@ -186,29 +198,22 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             <MenuItem value="grit">under 3–6 mm of grit</MenuItem>
           </TextField>
         </Box>
-        <TextField
-          select
+        <ChoiceField
           label="Bags are looked at"
           name="checkSchool"
           value={settings.checkSchool}
-          onChange={(event) => set({ checkSchool: event.target.value as SiteSettings["checkSchool"] })}
-          helperText="twice a week where seed sprouts in the cold and is past half of its shortest time"
-        >
-          <MenuItem value="weekly">every week</MenuItem>
-          <MenuItem value="fortnightly">every second week until half of the shortest time</MenuItem>
-        </TextField>
-        <TextField
-          select
+          onChange={(checkSchool) => set({ checkSchool })}
+          helper="twice a week where seed sprouts in the cold and is past half of its shortest time"
+          choices={CHECKS}
+        />
+        <ChoiceField
           label="Seed that sprouts in the bag"
           name="sproutSchool"
           value={settings.sproutSchool}
-          onChange={(event) => set({ sproutSchool: event.target.value as SiteSettings["sproutSchool"] })}
-          helperText="what Rounds proposes; it can be done otherwise each time"
-        >
-          <MenuItem value="pickOutFirst">picked out while few and early, else all sown</MenuItem>
-          <MenuItem value="alwaysPickOut">picked out, the rest goes back</MenuItem>
-          <MenuItem value="sowAllAtTheFirst">the first sprout, and all is sown</MenuItem>
-        </TextField>
+          onChange={(sproutSchool) => set({ sproutSchool })}
+          helper="what Rounds proposes; it can be done otherwise each time"
+          choices={SPROUTS}
+        />
         <TextField
           select
           label="Seed viability falls"
