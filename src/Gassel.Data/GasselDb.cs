@@ -17,6 +17,7 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     public DbSet<WeatherRecordRow> WeatherRecords => Set<WeatherRecordRow>();
     public DbSet<Person> People => Set<Person>();
     public DbSet<WeatherDayRow> WeatherDays => Set<WeatherDayRow>();
+    public DbSet<ReadingSeriesRow> ReadingSeries => Set<ReadingSeriesRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -40,6 +41,15 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.ToTable("weather_days");
             e.HasKey(x => new { x.RecordId, x.Day });
             e.HasOne<WeatherRecordRow>().WithMany().HasForeignKey(x => x.RecordId);
+        });
+        // its readings stand in a table without a row id, which EF Core cannot describe: see ReadingTable and the migration
+        modelBuilder.Entity<ReadingSeriesRow>(e =>
+        {
+            e.ToTable("reading_series");
+            e.Property(x => x.Source).HasConversion<string>();
+            e.Property(x => x.Device).HasConversion<string>();
+            e.Property(x => x.Behaviour).HasConversion<string>();
+            e.HasOne<PlaceRow>().WithMany().HasForeignKey(x => x.PlaceId);
         });
         modelBuilder.Entity<EntryRow>(e =>
         {

@@ -33,4 +33,5 @@ public sealed record SiteSettings(
     double FrostOffsetK = 0,
     string? GroundFreeze = null,
     CheckSchool CheckSchool = CheckSchool.Weekly,
-    SproutSchool SproutSchool = SproutSchool.PickOutFirst);
+    SproutSchool SproutSchool = SproutSchool.PickOutFirst,
+    ColdSchool ColdSchool = ColdSchool.Weighted);

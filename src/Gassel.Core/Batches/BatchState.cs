@@ -11,7 +11,7 @@ public sealed record StepSpan(int Step, DateOnly Start, DateOnly? End, bool Told
 public readonly record struct Stay(string Place, DateOnly From);
 
 /// <summary>A check as recorded.</summary>
-public sealed record CheckRecord(Guid Entry, DateOnly On, Moisture Moisture, MouldSeen Mould, int Sprouted);
+public sealed record CheckRecord(Guid Entry, DateOnly On, Moisture Moisture, MouldSeen Mould, int Sprouted, double? PlaceC = null);
 
 /// <summary>A change of water as recorded.</summary>
 public readonly record struct WaterChange(DateOnly On, DateTimeOffset? At);
@@ -46,6 +46,29 @@ public sealed record PartState(
 
     /// <summary>Where it stood, in order.</summary>
     public IReadOnlyList<Stay> Stays { get; init; } = [];
+
+    /// <summary>Where it stood that day, the place it came to last; null before the first.</summary>
+    public string? PlaceOn(DateOnly day)
+    {
+        for (var i = Stays.Count - 1; i >= 0; i--)
+        {
+            if (Stays[i].From <= day) return Stays[i].Place;
+        }
+        return null;
+    }
+
+    /// <summary>Troubles of places that it was there for, since the step it is in began; none for a part in no step.</summary>
+    /// <param name="zone">Of the site: stays go by days.</param>
+    public IEnumerable<PlaceTrouble> Touched(IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> byPlace, TimeZoneInfo zone)
+    {
+        if (Open is not { } open) return [];
+        DateOnly Day(DateTimeOffset at) => DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(at, zone).DateTime);
+        return Stays.SelectMany((stay, i) => byPlace.GetValueOrDefault(stay.Place, []).Where(t =>
+                (t.To is not { } to || Day(to) >= Later(stay.From, open.Start)) && (i + 1 == Stays.Count || Day(t.From) < Stays[i + 1].From)))
+            .OrderBy(t => t.IsPresent).ThenBy(t => t.From);
+
+        static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;
+    }
 
     public StepSpan? Open => Spans.Count > 0 && Spans[^1].End is null ? Spans[^1] : null;
 

@@ -1,68 +1,159 @@
 using System.Globalization;
+using Gassel.Core.Climate;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Batches;
 
-/// <summary>Days of cold a part has had by the calendar, as a range where something is uncertain. What readings say of them is another reckoning.</summary>
-/// <param name="Days">All days in the cold step.</param>
-/// <param name="CertainDays">Without those in which it may have lain dry, or from the last warm spell on.</param>
-/// <param name="Shortest">What the route asks for at least.</param>
-/// <param name="Working">Which days are uncertain, and why.</param>
-public sealed record ColdSoFar(int Days, int CertainDays, int Shortest, int Usual, IReadOnlyList<string> Working)
+/// <summary>By which of the three reckonings cold is counted first.</summary>
+public enum ColdSchool
 {
-    /// <summary>So many days too warm before the shortest time may undo what was gained (common practice, no source).</summary>
-    public const int WarmDaysThatUndo = 3;
+    Calendar,
 
-    /// <summary>A place above this is warm, °C (common practice, no source).</summary>
-    public const double WarmAboveC = 15;
+    /// <summary>Hours from 0 to 7.2 °C.</summary>
+    ChillHours,
 
-    /// <summary>Of the cold step the part is in; null where it is in none.</summary>
-    public static ColdSoFar? Of(BatchPlan plan, PartState part, IReadOnlyDictionary<string, Place> places, DateOnly today)
+    /// <summary>Days weighted by temperature.</summary>
+    Weighted,
+}
+
+/// <summary>An amount of cold by all schools.</summary>
+/// <param name="Days">By the calendar, as far as something is known or assumed of them.</param>
+/// <param name="Effective">Days weighted by the species' own response.</param>
+/// <param name="EffectiveByDefault">Days weighted by <see cref="ColdResponse.Default"/>.</param>
+public readonly record struct ColdAmount(double Days, double ChillHours, double Effective, double EffectiveByDefault)
+{
+    public static ColdAmount operator +(ColdAmount a, ColdAmount b) =>
+        new(a.Days + b.Days, a.ChillHours + b.ChillHours, a.Effective + b.Effective, a.EffectiveByDefault + b.EffectiveByDefault);
+}
+
+/// <summary>When a need is met, at the rate of the last week.</summary>
+/// <param name="Days">Days of cold asked for.</param>
+/// <param name="MetOn">By the species' own response; past if met. Null where it is not met within two years at this rate.</param>
+/// <param name="MetOnByDefault">By <see cref="ColdResponse.Default"/>.</param>
+public sealed record ColdNeed(int Days, DateOnly? MetOn, DateOnly? MetOnByDefault);
+
+/// <summary>One day of it, for the drawing.</summary>
+/// <param name="Effective">By the species' own response, measured and assumed together.</param>
+/// <param name="Certain">False for a day in which it may have lain dry.</param>
+public sealed record ColdDay(DateOnly Date, double MeanC, double Effective, TemperatureSource Source, bool Certain);
+
+/// <summary>Cold a part has had in the step it is in, as a range where something is uncertain.</summary>
+/// <param name="Measured">From readings.</param>
+/// <param name="Assumed">From a thermometer read by eye, or from what the grower assumes of the place.</param>
+/// <param name="Certain">Low end: without days in which it may have lain dry, and from the last warm spell on.</param>
+/// <param name="Shortest">What the route asks for at least.</param>
+/// <param name="Response">The species' own.</param>
+/// <param name="RatePerDay">Effective days gained a day over the last week; null on the first day.</param>
+/// <param name="Working">Which days count how, and why.</param>
+public sealed record ColdSoFar(
+    DateOnly Since, ColdAmount Measured, ColdAmount Assumed, ColdAmount Certain, ColdNeed Shortest, ColdNeed Usual, ColdResponse Response,
+    double? RatePerDay, IReadOnlyList<ColdDay> Daily, IReadOnlyList<string> Working)
+{
+    /// <summary>The rate is that of so many days (our assumption).</summary>
+    public const int RateDays = 7;
+
+    /// <summary>Further off nobody plans.</summary>
+    private const int FarthestDays = 730;
+
+    /// <summary>High end: all kept.</summary>
+    public ColdAmount All => Measured + Assumed;
+
+    /// <summary>Of the cold step the part is in; null where it is in none. Whole days, from the one it went in up to yesterday.</summary>
+    public static ColdSoFar? Of(BatchPlan plan, PartState part, IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, ColdResponse response, DateOnly today)
     {
         if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind != StepKind.ColdMoist) return null;
-        var step = plan.Steps[open.Step].Step;
-        var days = Math.Max(0, today.DayNumber - open.Start.DayNumber);
-        var working = new List<string> { string.Create(CultureInfo.InvariantCulture, $"In the cold since {DayWords.Of(open.Start)}: {days} days by the calendar.") };
-        var dry = Dry(part, open, working);
-        var certain = days - dry;
-        if (LastWarmSpell(part, open, places, today) is { } warm && warm.From.DayNumber - open.Start.DayNumber < step.Days.Shortest)
+        var need = plan.Steps[open.Step].Step.Days;
+        var (own, byDefault) = (new PlaceDays(places, temperatures, response), new PlaceDays(places, temperatures, ColdResponse.Default));
+        var days = new List<Day>();
+        for (var date = open.Start; date < today; date = date.AddDays(1))
         {
-            var since = Math.Max(0, today.DayNumber - warm.To.DayNumber);
-            working.Add(string.Create(CultureInfo.InvariantCulture,
-                $"{warm.Name} from {DayWords.Of(warm.From)} to {DayWords.Of(warm.To)}, {warm.To.DayNumber - warm.From.DayNumber} days above {WarmAboveC:0} °C as assumed, before the shortest time: all may be kept or it may have started again, with {since} days since."));
-            days -= warm.To.DayNumber - warm.From.DayNumber;
-            certain = Math.Min(certain, since);
+            var place = part.PlaceOn(date);
+            days.Add(new(own.On(place, date), byDefault.On(place, date), Moist: true));
         }
-        return new(days, Math.Max(0, Math.Min(certain, days)), step.Days.Shortest, step.Days.Usual, working);
+        var working = new List<string> { string.Create(CultureInfo.InvariantCulture, $"In the cold since {DayWords.Of(open.Start)}: {days.Count} days by the calendar, the day it went in counted and today not.") };
+        MarkDry(part, open, days, working);
+        var warm = WarmSpell(days, need.Shortest, working);
+        // warm days are not cold ones, whichever way the seed took them
+        var cold = days.Where(d => !warm.Any(w => d.Date >= w.From && d.Date <= w.To)).ToList();
+        var since = warm.Count > 0 ? warm[^1].To : DateOnly.MinValue;
+        var measured = Sum(cold, d => d.Own.Known, d => d.ByDefault.Known);
+        var assumed = Sum(cold, d => d.Own.Filled, d => d.ByDefault.Filled);
+        var certain = Sum(cold.Where(d => d.Moist && d.Date > since), d => d.Own.Whole, d => d.ByDefault.Whole);
+        var rate = days.Count == 0 ? (double?)null : days.TakeLast(RateDays).Average(d => d.Own.Whole.Effective);
+        var rateByDefault = days.Count == 0 ? (double?)null : days.TakeLast(RateDays).Average(d => d.ByDefault.Whole.Effective);
+        Tell(working, measured, assumed, response, rate);
+        return new(open.Start, measured, assumed, certain, Need(need.Shortest), Need(need.Usual), response, rate,
+            [.. days.Select(d => new ColdDay(d.Date, d.Own.Whole.MeanC, d.Own.Whole.Effective, d.Own.Source, d.Moist))], working);
+
+        ColdNeed Need(int asked) => new(asked, MetOn(cold, d => d.Own.Whole.Effective, asked, rate, today), MetOn(cold, d => d.ByDefault.Whole.Effective, asked, rateByDefault, today));
+    }
+
+    /// <summary>Amounts with the same thing under both responses.</summary>
+    private static ColdAmount Sum(IEnumerable<Day> days, Func<Day, TemperatureDay> own, Func<Day, TemperatureDay> byDefault)
+    {
+        var sum = default(ColdAmount);
+        foreach (var day in days) sum += new ColdAmount(own(day).CoveredHours / 24, own(day).ChillHours, own(day).Effective, byDefault(day).Effective);
+        return sum;
+    }
+
+    private static DateOnly? MetOn(List<Day> days, Func<Day, double> effective, int asked, double? rate, DateOnly today)
+    {
+        double sum = 0;
+        // a sum of many parts of days comes within a hair of a whole number
+        const double Hair = 1e-6;
+        foreach (var day in days)
+        {
+            sum += effective(day);
+            if (sum >= asked - Hair) return day.Date;
+        }
+        if (asked <= sum + Hair) return today;
+        return rate is > 0 and var gained && (asked - sum) / gained <= FarthestDays ? today.AddDays((int)Math.Ceiling(((asked - sum) / gained) - Hair) - 1) : null;
     }
 
     /// <summary>Nobody knows since when a bag found dry was dry: all since the last good look counts as uncertain.</summary>
-    private static int Dry(PartState part, StepSpan open, List<string> working)
+    private static void MarkDry(PartState part, StepSpan open, List<Day> days, List<string> working)
     {
-        var uncertain = 0;
         var good = open.Start;
         foreach (var check in part.Checks.Where(c => c.On >= open.Start))
         {
             if (check.Moisture == Moisture.Dry)
             {
-                var lost = check.On.DayNumber - good.DayNumber;
-                uncertain += lost;
-                working.Add(string.Create(CultureInfo.InvariantCulture, $"Found dry {DayWords.Of(check.On)}; last seen moist {DayWords.Of(good)}: {lost} days are uncertain, for dry seed gains nothing."));
+                for (var i = 0; i < days.Count; i++)
+                {
+                    if (days[i].Date >= good && days[i].Date < check.On) days[i] = days[i] with { Moist = false };
+                }
+                working.Add(string.Create(CultureInfo.InvariantCulture,
+                    $"Found dry {DayWords.Of(check.On)}; last seen moist {DayWords.Of(good)}: {check.On.DayNumber - good.DayNumber} days are uncertain, for dry seed gains nothing."));
             }
             good = check.On;
         }
-        return uncertain;
     }
 
-    private static (string Name, DateOnly From, DateOnly To)? LastWarmSpell(PartState part, StepSpan open, IReadOnlyDictionary<string, Place> places, DateOnly today)
+    private static IReadOnlyList<Interruption> WarmSpell(List<Day> days, int shortest, List<string> working)
     {
-        (string Name, DateOnly From, DateOnly To)? last = null;
-        for (var i = 0; i < part.Stays.Count; i++)
+        var gained = new double[days.Count];
+        for (var i = 0; i < days.Count; i++) gained[i] = (i > 0 ? gained[i - 1] : 0) + days[i].Own.Whole.Effective;
+        var warm = Chilling.Interruptions([.. days.Select(d => d.Own.Whole)], i => gained[i] >= shortest);
+        foreach (var spell in warm)
         {
-            var from = part.Stays[i].From > open.Start ? part.Stays[i].From : open.Start;
-            var to = i + 1 < part.Stays.Count ? part.Stays[i + 1].From : today;
-            if (to.DayNumber - from.DayNumber >= WarmDaysThatUndo && places.TryGetValue(part.Stays[i].Place, out var place) && place.AssumedC > WarmAboveC) last = (place.Name, from, to);
+            working.Add(string.Create(CultureInfo.InvariantCulture,
+                $"{DayWords.Of(spell.From)} to {DayWords.Of(spell.To)}: {spell.Days} days above {Chilling.WarmAboveC:0} °C before the shortest time: all may be kept or it may have started again."));
         }
-        return last;
+        return warm;
+    }
+
+    private static void Tell(List<string> working, ColdAmount measured, ColdAmount assumed, ColdResponse response, double? rate)
+    {
+        string Amount(ColdAmount a) => string.Create(CultureInfo.InvariantCulture, $"{a.Effective:0.0} days by weight, {a.ChillHours:0} hours from 0 to {TemperatureDay.ChillToC} °C, {a.Days:0.0} days by the calendar");
+        if (measured.Days > 0) working.Add($"Measured: {Amount(measured)}.");
+        if (assumed.Days > 0) working.Add($"Assumed, from a thermometer read by eye or from what is set for the place: {Amount(assumed)}.");
+        working.Add(string.Create(CultureInfo.InvariantCulture,
+            $"Weight of the species: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; its shape is an assumption, so the need stands under 0, 1, 5, 10 °C as well."));
+        if (rate is { } gained) working.Add(string.Create(CultureInfo.InvariantCulture, $"Rate of the last {RateDays} days: {gained:0.00} a day."));
+    }
+
+    private sealed record Day(PlaceDay Own, PlaceDay ByDefault, bool Moist)
+    {
+        public DateOnly Date => Own.Whole.Date;
     }
 }

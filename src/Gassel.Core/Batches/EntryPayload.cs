@@ -95,7 +95,9 @@ public sealed record StepEnded(string Part, int Step) : EntryPayload;
 
 /// <param name="Sprouted">Seeds newly sprouted since the last check.</param>
 /// <param name="Care">What was done about it; null for nothing.</param>
-public sealed record Check(string Part, Moisture Moisture, MouldSeen Mould, int Sprouted, string? Action = null, IReadOnlyList<BagCare>? Care = null) : EntryPayload;
+/// <param name="PlaceC">The thermometer of the place, read by eye, °C; null where nobody read it.</param>
+public sealed record Check(
+    string Part, Moisture Moisture, MouldSeen Mould, int Sprouted, string? Action = null, IReadOnlyList<BagCare>? Care = null, double? PlaceC = null) : EntryPayload;
 
 /// <summary>A look at soaked seed with a water-tight coat: swollen and paler has taken water, small and dark has not.</summary>
 /// <param name="Swollen">Of the seed in the part.</param>

@@ -124,7 +124,7 @@ public static class WeatherRows
     private static List<DayGap> Gaps(List<DailyTemperature> days) =>
         [.. days.Zip(days.Skip(1)).Where(p => p.Second.Date > p.First.Date.AddDays(1)).Select(p => new DayGap(p.First.Date.AddDays(1), p.Second.Date.AddDays(-1)))];
 
-    private static string Words(DayOrder order) => order switch
+    public static string Words(DayOrder order) => order switch
     {
         DayOrder.YearFirst => "year first",
         DayOrder.DayFirst => "day first",

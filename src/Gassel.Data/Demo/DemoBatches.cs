@@ -61,7 +61,8 @@ internal static class DemoBatches
         yield return new DemoBatch(8, "alumroot", 5, 200, 50, "2027-03-14");
         yield return new DemoBatch(9, "snowberry", 4, 150, 40, "2027-02-02")
             .Do("2027-02-02", new StepStarted("1", 0, 150, "warm-shelf", bag("bag 9")))
-            .Weekly("2027-02-09", "2027-03-02")
+            .Weekly("2027-02-09", "2027-02-23")
+            .Do("2027-03-02", new Check("1", Moisture.Right, MouldSeen.None, 0, PlaceC: 23))
             .Do("2027-03-02", new Note(null, "Bag nearer the heater than the others; turned it."));
         yield return new DemoBatch(10, "globemallow", 3, 60, 25, "2027-03-13")
             .At("2027-03-13", new(8, 40), new StepStarted("1", 0, 60, "table", new(VesselKind.Jar, "jar 10")), new StepStarted("1", 1));

@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Data.Readings;
 using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
@@ -21,7 +22,7 @@ public static class DemoSeason
         [PlaceKind.Yard] = 30,
     };
 
-    public static async Task Fill(GasselDb db, WeatherBook weather, WriteGate gate, DateTimeOffset realNow)
+    public static async Task Fill(GasselDb db, WeatherBook weather, ReadingBook readings, WriteGate gate, DateTimeOffset realNow)
     {
         if (await db.Sites.AnyAsync()) return;
         db.Sites.Add(new()
@@ -50,5 +51,6 @@ public static class DemoSeason
             }
         }
         await db.SaveChangesAsync();
+        await DemoReadings.Fill(readings, Starts, gate);
     }
 }

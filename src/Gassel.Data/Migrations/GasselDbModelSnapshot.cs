@@ -212,6 +212,53 @@ namespace Gassel.Data.Migrations
                     b.ToTable("places", (string)null);
                 });
 
+            modelBuilder.Entity("Gassel.Data.Rows.ReadingSeriesRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AddedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Aside")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Attached")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Behaviour")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("BehaviourSince")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Device")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PlaceId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Source")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Whole")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PlaceId");
+
+                    b.ToTable("reading_series", (string)null);
+                });
+
             modelBuilder.Entity("Gassel.Data.Rows.RouteRow", b =>
                 {
                     b.Property<string>("Id")
@@ -375,6 +422,15 @@ namespace Gassel.Data.Migrations
                     b.HasOne("Gassel.Data.Rows.SpeciesRow", null)
                         .WithMany()
                         .HasForeignKey("SpeciesId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Gassel.Data.Rows.ReadingSeriesRow", b =>
+                {
+                    b.HasOne("Gassel.Data.Rows.PlaceRow", null)
+                        .WithMany()
+                        .HasForeignKey("PlaceId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -1,5 +1,6 @@
 using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data.Readings;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting.Network;
 using Microsoft.EntityFrameworkCore;
@@ -8,7 +9,7 @@ namespace Gassel.Web.Hosting;
 
 /// <summary>Opens the book before the first request is taken: lock, migration, starter values, demo season, clock, and the door to the network.</summary>
 internal sealed class BookOpening(
-    BookFile file, Func<GasselDb> connect, Launch launch, WeatherBook weather, WriteGate gate, SiteClock clock, NetworkDoor door, OwnerCode owner, TimeProvider real) : IHostedService
+    BookFile file, Func<GasselDb> connect, Launch launch, WeatherBook weather, ReadingBook readings, WriteGate gate, SiteClock clock, NetworkDoor door, OwnerCode owner, TimeProvider real) : IHostedService
 {
     public async Task StartAsync(CancellationToken cancellationToken)
     {
@@ -17,7 +18,8 @@ internal sealed class BookOpening(
         await using var db = connect();
         if (changed) await StarterBook.Fill(db);
         weather.ClearHalfImported();
-        if (launch.Demo) await DemoSeason.Fill(db, weather, gate, real.GetUtcNow());
+        await readings.ClearHalfImported(gate);
+        if (launch.Demo) await DemoSeason.Fill(db, weather, readings, gate, real.GetUtcNow());
         await clock.Follow(db);
         await OpenDoor(db);
     }

@@ -2,6 +2,7 @@ using System.IO.Compression;
 using System.Net;
 using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data.Readings;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Calculators;
 using Gassel.Web.Features.Calendar;
@@ -15,6 +16,7 @@ using Gassel.Web.Features.Season;
 using Gassel.Web.Features.Seed;
 using Gassel.Web.Features.Site;
 using Gassel.Web.Features.Species;
+using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Told;
 using Gassel.Web.Features.Weather;
 using Gassel.Web.Hosting.Network;
@@ -79,6 +81,7 @@ public static class GasselHost
         api.MapNetwork();
         api.MapSite();
         api.MapWeather();
+        api.MapTemperature();
         api.MapSpecies();
         api.MapSeed();
         api.MapPlan();
@@ -125,6 +128,7 @@ public static class GasselHost
         services.AddSingleton<WriteGate>();
         services.AddSingleton<Library>();
         services.AddSingleton<WeatherBook>();
+        services.AddSingleton<ReadingBook>();
         services.AddSingleton<BatchShelf>();
         services.AddSingleton<LotBook>();
         services.AddSingleton<PlanBooks>();
@@ -136,6 +140,9 @@ public static class GasselHost
         services.AddSingleton<Recordings>();
         services.AddSingleton<BookCopies>();
         services.AddHostedService<BookOpening>();
+        services.AddSingleton<TemperatureWatch>();
+        services.AddSingleton<ProbeRounds>();
+        services.AddHostedService(provider => provider.GetRequiredService<ProbeRounds>());
         services.AddHostedService<DailyCopies>();
     }
 

@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("80dc8922-e2b3-4e64-99af-193267f8fdbd"), entityTypeCount: 10)
+            : base(skipDetectChanges: false, modelId: new Guid("784c7788-c821-47ff-a965-8063c9575072"), entityTypeCount: 11)
         {
         }
 
@@ -22,6 +22,7 @@ namespace Gassel.Data.CompiledModel
             var entryRow = EntryRowEntityType.Create(this);
             var lotRow = LotRowEntityType.Create(this);
             var placeRow = PlaceRowEntityType.Create(this);
+            var readingSeriesRow = ReadingSeriesRowEntityType.Create(this);
             var routeRow = RouteRowEntityType.Create(this);
             var siteRow = SiteRowEntityType.Create(this);
             var speciesRow = SpeciesRowEntityType.Create(this);
@@ -32,6 +33,7 @@ namespace Gassel.Data.CompiledModel
             BatchRowEntityType.CreateForeignKey2(batchRow, speciesRow);
             EntryRowEntityType.CreateForeignKey1(entryRow, batchRow);
             LotRowEntityType.CreateForeignKey1(lotRow, speciesRow);
+            ReadingSeriesRowEntityType.CreateForeignKey1(readingSeriesRow, placeRow);
             RouteRowEntityType.CreateForeignKey1(routeRow, speciesRow);
             WeatherDayRowEntityType.CreateForeignKey1(weatherDayRow, weatherRecordRow);
 
@@ -40,6 +42,7 @@ namespace Gassel.Data.CompiledModel
             EntryRowEntityType.CreateAnnotations(entryRow);
             LotRowEntityType.CreateAnnotations(lotRow);
             PlaceRowEntityType.CreateAnnotations(placeRow);
+            ReadingSeriesRowEntityType.CreateAnnotations(readingSeriesRow);
             RouteRowEntityType.CreateAnnotations(routeRow);
             SiteRowEntityType.CreateAnnotations(siteRow);
             SpeciesRowEntityType.CreateAnnotations(speciesRow);

@@ -2,6 +2,7 @@ using Gassel.Core.Batches;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
+using Gassel.Web.Features.Temperature;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -35,11 +36,14 @@ internal static class BatchEndpoints
         return [.. (await shelf.All()).Select(b => BatchViews.Summary(b, species[b.Row.SpeciesId], clock.Today))];
     }
 
-    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, BatchShelf shelf, TemperatureWatch watch, SiteClock clock)
     {
         if (await shelf.Find(id) is not { } batch) return NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
-        return TypedResults.Ok(BatchViews.Whole(batch, species, Names(await library.Places()), clock.Today, clock.Site?.Latitude ?? 0));
+        var places = await watch.Places();
+        var troubles = new Dictionary<string, IReadOnlyList<PlaceTrouble>>();
+        foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place)) troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
+        return TypedResults.Ok(BatchViews.Whole(batch, species, places, await watch.Known(), troubles, clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0));
     }
 
     private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(Guid id, RecordRequest request, Asker asker, Recordings recordings, CancellationToken cancel)

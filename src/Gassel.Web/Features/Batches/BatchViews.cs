@@ -4,6 +4,7 @@ using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Data.Readings;
 
 namespace Gassel.Web.Features.Batches;
 
@@ -20,13 +21,17 @@ internal static class BatchViews
             state.Germinated, state.Standing, state.Conflicts.Count(), ribbon[0].Start, ribbon[^1].End, ribbon);
     }
 
-    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, string> placeNames, DateOnly today, double latitude)
+    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, KnownTemperatures known,
+        IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles, TimeZoneInfo zone, DateOnly today, double latitude)
     {
+        var placeNames = BatchEndpoints.Names(places.Values);
         var (plan, state) = (batch.Plan, batch.State);
         return new(
             Summary(batch, species, today), plan, species,
             [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude),
-                p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today)))],
+                p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today),
+                p.Divided ? null : ColdSoFar.Of(plan, p, places, known, species.ResponseToCold, today),
+                p.Divided ? [] : [.. p.Touched(troubles, zone)]))],
             BatchGermination.From(state),
             DueWork.For(plan, state, species, today),
             [.. state.Log.Select(l => new LogLine(l.Entry.Id, l.Entry.Act, l.Entry.DoneOn, l.Entry.RecordedAt, l.Entry.Who, l.Entry.Source,

@@ -18,7 +18,7 @@ internal static class EntryWords
         {
             StepStarted p => $"Started {Step(p.Step)}{(p.Seeds is { } n ? string.Create(CultureInfo.InvariantCulture, $" with {n} seeds") : "")}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
             StepEnded p => $"Ended {Step(p.Step)}{Of(p.Part)}.",
-            Check p => string.Create(CultureInfo.InvariantCulture, $"Checked: {Words(p.Moisture)}, {Words(p.Mould)}, {(p.Sprouted == 0 ? "no sprouts" : $"{p.Sprouted} sprouted")}{(p.Care is null ? "" : string.Concat(p.Care.Select(c => $"; {Words(c)}")))}{(p.Action is null ? "" : $"; {p.Action}")}{Of(p.Part)}."),
+            Check p => string.Create(CultureInfo.InvariantCulture, $"Checked: {Words(p.Moisture)}, {Words(p.Mould)}, {(p.Sprouted == 0 ? "no sprouts" : $"{p.Sprouted} sprouted")}{(p.Care is null ? "" : string.Concat(p.Care.Select(c => $"; {Words(c)}")))}{(p.Action is null ? "" : $"; {p.Action}")}{(p.PlaceC is { } c ? $"; the place at {c:0.#} °C" : "")}{Of(p.Part)}."),
             Inspected p => string.Create(CultureInfo.InvariantCulture, $"Looked at the soaked seed: {p.Swollen} swollen{Of(p.Part)}."),
             WaterChanged p => $"Changed the water{Of(p.Part)}.",
             CautionRead => "Read the caution.",

@@ -68,7 +68,8 @@ internal static class PayloadCheck
         StepStarted p => Part(at, p.Part) ?? Limits.Whole($"{at}.step", p.Step, 0, 49) ?? Seeds($"{at}.seeds", p.Seeds)
             ?? Place($"{at}.place", p.Place, places) ?? VesselOf($"{at}.vessel", p.Vessel),
         StepEnded p => Part(at, p.Part) ?? Limits.Whole($"{at}.step", p.Step, 0, 49),
-        Check p => Part(at, p.Part) ?? Limits.Whole($"{at}.sprouted", p.Sprouted, 0, MaxSeeds) ?? Limits.Text($"{at}.action", p.Action, 200, required: false),
+        Check p => Part(at, p.Part) ?? Limits.Whole($"{at}.sprouted", p.Sprouted, 0, MaxSeeds) ?? Limits.Text($"{at}.action", p.Action, 200, required: false)
+            ?? (p.PlaceC is { } c ? Limits.Number($"{at}.placeC", c, Core.Climate.LoggerRows.ColdestC, Core.Climate.LoggerRows.HottestC) : null),
         Inspected p => Part(at, p.Part) ?? Limits.Whole($"{at}.swollen", p.Swollen, 0, MaxSeeds),
         WaterChanged p => Part(at, p.Part),
         CautionRead p => Limits.Text($"{at}.topic", p.Topic, 40),

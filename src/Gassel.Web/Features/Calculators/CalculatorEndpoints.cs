@@ -13,6 +13,9 @@ internal static class CalculatorEndpoints
     /// <summary>Forty thousand days with room to spare.</summary>
     private const int DailyBytes = 8_000_000;
 
+    /// <summary>Two million readings with room to spare.</summary>
+    private const int ReadingBytes = 200_000_000;
+
     public static void MapCalculators(this RouteGroupBuilder api)
     {
         var group = api.MapGroup("/calculators").For(Role.Volunteer).WithTags("calculators");
@@ -21,6 +24,8 @@ internal static class CalculatorEndpoints
         group.MapPost("/viability", ViabilityCalculator.Answer).Produces<ViabilityResult>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/frost", FrostCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(DailyBytes))
             .Produces<FrostResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
+        group.MapPost("/chilling", ChillingCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
+            .Produces<ChillingResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
         group.MapPost("/schedule", ScheduleCalculator.Answer).Produces<Schedule>().ProducesProblem(400).ProducesProblem(415);
     }
 }

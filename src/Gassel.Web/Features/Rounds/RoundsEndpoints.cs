@@ -1,7 +1,9 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Data.Readings;
 using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Temperature;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Rounds;
@@ -14,14 +16,14 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Sprouted">Of the seeds, seen sprouted in the treatment.</param>
 /// <param name="SowAllFrom">Newly sprouted seeds from which sowing all is the default; null outside a moist hold.</param>
 /// <param name="SproutsTo">Id of the frost-free place for seed that sprouted in the bag; null where the book has none.</param>
-/// <param name="Cold">The cold it has had by the calendar; null outside a cold step.</param>
+/// <param name="Cold">The cold it has had; null outside a cold step.</param>
 /// <param name="Cares">What may be done to it at a look; empty outside a moist hold.</param>
 /// <param name="ToRead">Topics of cautions that want to be read before its seed is touched.</param>
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
     Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
     StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? SowAllFrom, string? SproutsTo,
-    ColdSoFar? Cold, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, IReadOnlyList<StandingDue> Due);
+    ColdBrief? Cold, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, IReadOnlyList<StandingDue> Due);
 
 /// <param name="Due">What is asked for.</param>
 /// <param name="StepKind">Kind of the step it concerns.</param>
@@ -30,7 +32,23 @@ public sealed record StandingPart(
 /// <param name="ToPlace">Id of the place where the step is usually done; null where it stays.</param>
 public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, IReadOnlyList<Caution> Cautions, string? ToPlace);
 
-public sealed record RoundsPlace(Place Place, IReadOnlyList<StandingPart> Parts);
+/// <param name="Temperature">How warm it is there, and what is the matter.</param>
+public sealed record RoundsPlace(Place Place, PlaceTemperature Temperature, IReadOnlyList<StandingPart> Parts);
+
+/// <summary>Cold so far in a few numbers; the whole of it stands with the batch.</summary>
+/// <param name="Gained">By the school of the site: days, or hours.</param>
+/// <param name="Certain">Low end of it.</param>
+/// <param name="Assumed">Of it, what nobody measured.</param>
+/// <param name="UsualMetOn">Null where it is not met within two years at the present rate.</param>
+public sealed record ColdBrief(ColdSchool School, double Gained, double Certain, double Assumed, int Shortest, int Usual, DateOnly? UsualMetOn, IReadOnlyList<string> Working)
+{
+    public static ColdBrief? Of(ColdSoFar? cold, ColdSchool school)
+    {
+        if (cold is null) return null;
+        double By(ColdAmount amount) => school switch { ColdSchool.Calendar => amount.Days, ColdSchool.ChillHours => amount.ChillHours, _ => amount.Effective };
+        return new(school, By(cold.All), By(cold.Certain), By(cold.Assumed), cold.Shortest.Days, cold.Usual.Days, cold.Usual.MetOn, cold.Working);
+    }
+}
 
 /// <summary>An entry that cannot be true beside the others, for the grower to settle.</summary>
 public sealed record RoundsConflict(Guid BatchId, int Number, string CommonName, Guid Entry, DateOnly DoneOn, string Who, string Words, string Why);
@@ -42,7 +60,7 @@ internal static class RoundsEndpoints
 {
     public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today);
 
-    private static async Task<RoundsView> Today(Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<RoundsView> Today(Library library, BatchShelf shelf, TemperatureWatch watch, SiteClock clock)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
@@ -50,11 +68,12 @@ internal static class RoundsEndpoints
         var today = clock.Today;
         var batches = await shelf.All();
 
-        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, clock.Settings, today)).ToLookup(s => s.PlaceId, s => s.Part);
+        var (known, temperatures) = (await watch.Known(), await watch.Now());
+        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, known, clock.Settings, today)).ToLookup(s => s.PlaceId, s => s.Part);
         var conflicts = batches.SelectMany(b => b.State.Log.Where(l => l.Conflict is not null).Select(l => new RoundsConflict(
             b.Row.Id, b.Row.Number, species[b.Row.SpeciesId].CommonName, l.Entry.Id, l.Entry.DoneOn, l.Entry.Who,
             EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)));
-        var byPlace = places.Select(p => new RoundsPlace(p, [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)])).ToList();
+        var byPlace = places.Select(p => new RoundsPlace(p, temperatures[p.Id], [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)])).ToList();
         return new(today,
             byPlace.Sum(p => p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
             [.. byPlace.Where(p => p.Parts.Count > 0)],
@@ -62,7 +81,7 @@ internal static class RoundsEndpoints
     }
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(
-        ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, SiteSettings schools, DateOnly today)
+        ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, KnownTemperatures known, SiteSettings schools, DateOnly today)
     {
         var byId = places.ToDictionary(p => p.Id);
         var toRead = Cautions.ToRead(species.Hazard).Where(topic => !batch.State.CautionsRead.Contains(topic)).ToList();
@@ -80,7 +99,7 @@ internal static class RoundsEndpoints
                     ? schools.SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
                     : null,
                 places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
-                ColdSoFar.Of(batch.Plan, part, byId, today),
+                ColdBrief.Of(ColdSoFar.Of(batch.Plan, part, byId, known, species.ResponseToCold, today), schools.ColdSchool),
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold() ? BagCares.For(species.Hazard) : [],
                 toRead,
                 [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]));

@@ -1,5 +1,3 @@
-using System.Globalization;
-using System.Text.Json;
 using Gassel.Core.Climate;
 using Gassel.Web.Problems;
 using Sylvan.Data.Csv;
@@ -10,27 +8,14 @@ namespace Gassel.Web.Features.Weather;
 /// <param name="DateColumn">Index of the column with the day, from 0; so with the others.</param>
 internal sealed record WeatherFileQuestion(int? DateColumn, int? MinColumn, int? MaxColumn, DayOrder? Order, TemperatureUnit? Unit)
 {
-    /// <summary>From the words of the address; the framework answers such words with an empty 400 where they may be left out.</summary>
+    /// <summary>From the words of the address.</summary>
     public static (WeatherFileQuestion? Question, Refusal? Refusal) From(string? dateColumn, string? minColumn, string? maxColumn, string? order, string? unit)
     {
-        Refusal? refusal = null;
-        int? Column(string field, string? text)
-        {
-            if (string.IsNullOrEmpty(text)) return null;
-            if (int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var column)) return column;
-            refusal ??= new(field, $"{field} was '{text}'; valid is the number of a column, counted from 0.");
-            return null;
-        }
-        T? Name<T>(string field, string? text) where T : struct, Enum
-        {
-            if (string.IsNullOrEmpty(text)) return null;
-            if (Enum.TryParse<T>(text, ignoreCase: true, out var value) && !char.IsAsciiDigit(text[0])) return value;
-            refusal ??= new(field, $"{field} was '{text}'; valid is one of {string.Join(", ", Enum.GetNames<T>().Select(JsonNamingPolicy.CamelCase.ConvertName))}.");
-            return null;
-        }
+        var words = new QueryWords();
         var question = new WeatherFileQuestion(
-            Column("dateColumn", dateColumn), Column("minColumn", minColumn), Column("maxColumn", maxColumn), Name<DayOrder>("order", order), Name<TemperatureUnit>("unit", unit));
-        return refusal is null ? (question, null) : (null, refusal);
+            words.Column("dateColumn", dateColumn), words.Column("minColumn", minColumn), words.Column("maxColumn", maxColumn),
+            words.Name<DayOrder>("order", order), words.Name<TemperatureUnit>("unit", unit));
+        return words.Refusal is { } refusal ? (null, refusal) : (question, null);
     }
 }
 

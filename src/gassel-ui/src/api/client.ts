@@ -6,6 +6,8 @@ export const api = createClient<paths>({ baseUrl: "/" });
 /** A phone at the edge of the network gets no answer rather than a slow one. Files take longer. */
 const PATIENCE_MS = 10_000;
 
+const TOKEN_HEADER = "X-Gassel-Token";
+
 let token: string | null = null;
 
 /** The token of the present session goes along with every change; null where nobody is signed in. */
@@ -13,10 +15,13 @@ export function sendToken(present: string | null): void {
   token = present;
 }
 
+/** Name and value of the header that a change needs; null where nobody is signed in. */
+export const tokenHeader = (): [string, string] | null => (token === null ? null : [TOKEN_HEADER, token]);
+
 api.use({
   onRequest({ request }) {
     if (request.method === "GET") return new Request(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
-    if (token !== null) request.headers.set("X-Gassel-Token", token);
+    if (token !== null) request.headers.set(TOKEN_HEADER, token);
     return request;
   },
 });

@@ -79,6 +79,21 @@ export const useLots = () => useQuery({ queryKey: ["lots"], queryFn: () => answe
 
 export const usePlaces = () => useQuery(placesQuery);
 
+export const useTemperatures = () =>
+  useQuery({
+    queryKey: ["temperatures"],
+    queryFn: () => answered(api.GET("/api/temperatures")),
+    refetchInterval: HEARTBEAT_MS,
+  });
+
+export const usePlaceTemperature = (id: string) =>
+  useQuery({
+    queryKey: ["temperatures", id],
+    queryFn: () => answered(api.GET("/api/places/{id}/temperature", { params: { path: { id } } })),
+    refetchInterval: HEARTBEAT_MS,
+    retry: false,
+  });
+
 export const useWeatherRecords = () =>
   useQuery({ queryKey: ["weather-records"], queryFn: () => answered(api.GET("/api/weather-records")) });
 

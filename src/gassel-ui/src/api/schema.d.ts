@@ -859,6 +859,310 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/temperatures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlaceOverview"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{id}/temperature": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlaceDetail"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{id}/probe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ProbeToAttach"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlaceOverview"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reading-series/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SeriesChange"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ReadingSeries"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{id}/reading-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    name?: string;
+                    atColumn?: string;
+                    timeColumn?: string;
+                    tempColumn?: string;
+                    order?: string;
+                    unit?: string;
+                    clock?: string;
+                    unitSure?: boolean;
+                    save?: boolean;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "text/csv": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LoggerFileReport"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/species": {
         parameters: {
             query?: never;
@@ -2715,6 +3019,72 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/chilling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ChillingRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ChillingResult"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/schedule": {
         parameters: {
             query?: never;
@@ -2928,16 +3298,112 @@ export interface components {
             mould: components["schemas"]["MouldSeen"];
             /** Format: int32 */
             sprouted: number;
+            /** Format: double */
+            placeC: null | number;
         };
         /**
          * @default weekly
          * @enum {unknown}
          */
         CheckSchool: "weekly" | "fortnightly";
+        ChilledDay: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            effective: number;
+            moist: boolean;
+            /** Format: double */
+            ifMoist: number;
+            /** Format: double */
+            meanC: number;
+        };
+        ChillingDayInput: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            minC: number;
+            /** Format: double */
+            maxC: number;
+            moist?: null | boolean;
+        };
+        ChillingGap: {
+            from: string;
+            to: string;
+            /** Format: double */
+            hours: number;
+        };
+        ChillingRequest: {
+            daily?: null | components["schemas"]["ChillingDayInput"][];
+            readings?: null | components["schemas"]["ReadingInput"][];
+            response?: null | number[];
+            /** Format: double */
+            need?: null | number;
+        };
+        ChillingResult: {
+            /** Format: double */
+            calendarDays: number;
+            /** Format: double */
+            chillHours: number;
+            /** Format: double */
+            effectiveDays: number;
+            /** Format: double */
+            uncertainDays: number;
+            /** Format: double */
+            gapHours: number;
+            gaps: components["schemas"]["ChillingGap"][];
+            interruptions: components["schemas"]["Interruption"][];
+            range: null | components["schemas"]["EffectiveRange"];
+            daily: components["schemas"]["ChilledDay"][];
+            working: string[];
+        };
         CodeAndPassword: {
             name: string;
             code: string;
             password: string;
+        };
+        ColdAmount: {
+            /** Format: double */
+            days: number;
+            /** Format: double */
+            chillHours: number;
+            /** Format: double */
+            effective: number;
+            /** Format: double */
+            effectiveByDefault: number;
+        };
+        ColdBrief: {
+            school: components["schemas"]["ColdSchool"];
+            /** Format: double */
+            gained: number;
+            /** Format: double */
+            certain: number;
+            /** Format: double */
+            assumed: number;
+            /** Format: int32 */
+            shortest: number;
+            /** Format: int32 */
+            usual: number;
+            /** Format: date */
+            usualMetOn: null | string;
+            working: string[];
+        };
+        ColdDay: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            meanC: number;
+            /** Format: double */
+            effective: number;
+            source: components["schemas"]["TemperatureSource"];
+            certain: boolean;
+        };
+        ColdNeed: {
+            /** Format: int32 */
+            days: number;
+            /** Format: date */
+            metOn: null | string;
+            /** Format: date */
+            metOnByDefault: null | string;
         };
         ColdResponse: {
             /** Format: double */
@@ -2949,17 +3415,27 @@ export interface components {
             /** Format: double */
             noneAboveC: number;
             isOrdered: boolean;
+            knots: null | number[];
         };
+        /**
+         * @default weighted
+         * @enum {unknown}
+         */
+        ColdSchool: "calendar" | "chillHours" | "weighted";
         ColdSoFar: {
-            /** Format: int32 */
-            days: number;
-            /** Format: int32 */
-            certainDays: number;
-            /** Format: int32 */
-            shortest: number;
-            /** Format: int32 */
-            usual: number;
+            /** Format: date */
+            since: string;
+            measured: components["schemas"]["ColdAmount"];
+            assumed: components["schemas"]["ColdAmount"];
+            certain: components["schemas"]["ColdAmount"];
+            shortest: components["schemas"]["ColdNeed"];
+            usual: components["schemas"]["ColdNeed"];
+            response: components["schemas"]["ColdResponse"];
+            /** Format: double */
+            ratePerDay: null | number;
+            daily: components["schemas"]["ColdDay"][];
             working: string[];
+            all: components["schemas"]["ColdAmount"];
         };
         ConfirmedBatch: {
             /** Format: uuid */
@@ -3143,6 +3619,8 @@ export interface components {
          */
         DepthSchool: "width" | "twiceWidth" | "thriceThickness" | "grit";
         /** @enum {unknown} */
+        DeviceKind: "fridgeProbe" | "matThermostat" | "roomProbe" | null;
+        /** @enum {unknown} */
         DormancyClass: "none" | "physiological" | "morphological" | "morphophysiological" | "physical" | "combinational";
         /** @enum {unknown} */
         DormancyDepth: "nonDeep" | "intermediate" | "deep" | null;
@@ -3172,6 +3650,12 @@ export interface components {
             /** Format: int32 */
             longest: number;
             isOrdered: boolean;
+        };
+        EffectiveRange: {
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
         };
         EmergenceCurve: {
             /** Format: double */
@@ -3208,6 +3692,8 @@ export interface components {
             sprouted: number;
             action: null | string;
             care: null | components["schemas"]["BagCare"][];
+            /** Format: double */
+            placeC: null | number;
         };
         EntryPayloadCount: {
             /** @enum {string} */
@@ -3539,6 +4025,16 @@ export interface components {
         };
         /** @enum {unknown} */
         HazardLevel: "none" | "irritant" | "toxic";
+        HourOfReadings: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            minC: number;
+            /** Format: double */
+            meanC: number;
+            /** Format: double */
+            maxC: number;
+        };
         /** @enum {unknown} */
         IfConflict: "warn" | "keep" | null;
         InspectionRecord: {
@@ -3550,6 +4046,56 @@ export interface components {
             soaked: number;
             /** Format: int32 */
             swollen: number;
+        };
+        Interruption: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** Format: int32 */
+            days: number;
+            /** Format: double */
+            meanC: number;
+        };
+        /** @enum {unknown} */
+        LoggerClock: "siteTime" | "standardTime" | "utc";
+        /** @enum {unknown} */
+        LoggerFault: "none" | "time" | "skippedHour" | "future" | "temperature";
+        LoggerFileReport: {
+            columns: string[];
+            /** Format: int32 */
+            atColumn: number;
+            /** Format: int32 */
+            timeColumn: null | number;
+            /** Format: int32 */
+            tempColumn: number;
+            order: components["schemas"]["DayOrder"];
+            unit: components["schemas"]["TemperatureUnit"];
+            clock: components["schemas"]["LoggerClock"];
+            /** Format: int64 */
+            rows: number;
+            /** Format: int64 */
+            readings: number;
+            sample: components["schemas"]["SampleReading"][];
+            /** Format: date-time */
+            from: null | string;
+            /** Format: date-time */
+            to: null | string;
+            refused: components["schemas"]["RefusedRows"][];
+            /** Format: int32 */
+            gaps: number;
+            /** Format: double */
+            gapHours: number;
+            /** Format: int32 */
+            jumps: number;
+            unitDoubt: null | string;
+            clockDoubt: null | string;
+            /** Format: int64 */
+            twice?: null | number;
+            /** Format: int64 */
+            thereAlready?: null | number;
+            /** Format: int32 */
+            savedAs?: null | number;
         };
         LogLine: {
             /** Format: uuid */
@@ -3703,6 +4249,8 @@ export interface components {
             ribbon: components["schemas"]["RibbonStretch"][];
             result: null | components["schemas"]["GerminationResult"];
             outlook: null | components["schemas"]["PartOutlook"];
+            cold: null | components["schemas"]["ColdSoFar"];
+            troubles: components["schemas"]["PlaceTrouble"][];
         };
         PasswordChange: {
             old: string;
@@ -3747,6 +4295,16 @@ export interface components {
             /** Format: int32 */
             capacity: null | number;
         };
+        PlaceDetail: {
+            place: components["schemas"]["Place"];
+            now: components["schemas"]["PlaceTemperature"];
+            series: components["schemas"]["ReadingSeries"][];
+            hours: components["schemas"]["HourOfReadings"][];
+            jumps: components["schemas"]["SampleReading"][];
+            days: components["schemas"]["TemperatureDay"][];
+            typed: components["schemas"]["TypedReading"][];
+            troubles: components["schemas"]["PlaceTrouble"][];
+        };
         /** @enum {unknown} */
         PlaceKind: "table" | "coldShelf" | "warmShelf" | "lampShelf" | "heatMat" | "yard";
         PlaceOverTime: {
@@ -3758,6 +4316,11 @@ export interface components {
             overflows: components["schemas"]["SpaceStretch"][];
             suggestion: null | string;
         };
+        PlaceOverview: {
+            place: components["schemas"]["Place"];
+            now: components["schemas"]["PlaceTemperature"];
+            series: components["schemas"]["ReadingSeries"][];
+        };
         PlaceRoom: {
             id: string;
             /** Format: double */
@@ -3765,6 +4328,30 @@ export interface components {
             /** Format: int32 */
             capacity: null | number;
         };
+        PlaceTemperature: {
+            /** Format: double */
+            tempC: number;
+            source: components["schemas"]["TemperatureSource"];
+            /** Format: date-time */
+            at: null | string;
+            /** Format: date */
+            typedOn: null | string;
+            troubles: components["schemas"]["PlaceTrouble"][];
+        };
+        PlaceTrouble: {
+            kind: components["schemas"]["PlaceTroubleKind"];
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: null | string;
+            /** Format: double */
+            worstC: null | number;
+            words: string;
+            toDo: null | string;
+            isPresent: boolean;
+        };
+        /** @enum {unknown} */
+        PlaceTroubleKind: "tooWarm" | "frozen" | "tooHot" | "silent" | "jumping";
         /** @enum {unknown} */
         PlanChoice: "usual" | "shorten" | "skipOptional" | "moveTarget" | "nextSeason";
         PlannedStep: {
@@ -3846,6 +4433,9 @@ export interface components {
             depth: components["schemas"]["DepthAdvice"];
             origin: string;
         };
+        ProbeToAttach: {
+            device: components["schemas"]["DeviceKind"];
+        };
         ProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -3854,6 +4444,31 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
         };
+        ReadingInput: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            tempC: number;
+        };
+        ReadingSeries: {
+            /** Format: int32 */
+            id: number;
+            placeId: string;
+            name: string;
+            source: components["schemas"]["ReadingSource"];
+            device: null | components["schemas"]["DeviceKind"];
+            behaviour: components["schemas"]["SimulatedBehaviour"];
+            attached: boolean;
+            aside: boolean;
+            /** Format: date-time */
+            from: null | string;
+            /** Format: date-time */
+            to: null | string;
+            /** Format: int64 */
+            count: number;
+        };
+        /** @enum {unknown} */
+        ReadingSource: "probe" | "file";
         Recording: {
             /** Format: uuid */
             batch: string;
@@ -3879,6 +4494,15 @@ export interface components {
             line: number;
             cells: string;
             refused: string;
+        };
+        RefusedRows: {
+            fault: components["schemas"]["LoggerFault"];
+            why: string;
+            /** Format: int64 */
+            count: number;
+            /** Format: int64 */
+            firstLine: number;
+            firstCells: string;
         };
         Remaining: {
             /** Format: double */
@@ -3933,6 +4557,7 @@ export interface components {
         };
         RoundsPlace: {
             place: components["schemas"]["Place"];
+            temperature: components["schemas"]["PlaceTemperature"];
             parts: components["schemas"]["StandingPart"][];
         };
         RoundsView: {
@@ -4007,6 +4632,12 @@ export interface components {
             note: null | string;
             method: null | components["schemas"]["ScarifyMethod"];
             isHotWater: boolean;
+        };
+        SampleReading: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            tempC: number;
         };
         /** @enum {unknown} */
         ScarifyMethod: "abrade" | "nick" | "hotWater" | "professionalAcid" | null;
@@ -4203,6 +4834,11 @@ export interface components {
             /** Format: int32 */
             seeds: number;
         };
+        SeriesChange: {
+            attached?: null | boolean;
+            aside?: null | boolean;
+            behaviour?: null | components["schemas"]["SimulatedBehaviour"];
+        };
         SessionView: {
             needed: boolean;
             name: null | string;
@@ -4222,6 +4858,8 @@ export interface components {
         };
         /** @enum {unknown} */
         ShortfallOptionKind: "shorten" | "skipOptional" | "moveTarget" | "nextSeason";
+        /** @enum {unknown} */
+        SimulatedBehaviour: "steady" | "warming" | "freezing" | "silent" | "jumping";
         SiteDetails: {
             name: string;
             /** Format: double */
@@ -4247,6 +4885,7 @@ export interface components {
             groundFreeze: null | string;
             checkSchool: components["schemas"]["CheckSchool"];
             sproutSchool: components["schemas"]["SproutSchool"];
+            coldSchool: components["schemas"]["ColdSchool"];
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -4412,7 +5051,7 @@ export interface components {
             /** Format: int32 */
             sowAllFrom: null | number;
             sproutsTo: null | string;
-            cold: null | components["schemas"]["ColdSoFar"];
+            cold: null | components["schemas"]["ColdBrief"];
             cares: components["schemas"]["BagCare"][];
             toRead: string[];
             due: components["schemas"]["StandingDue"][];
@@ -4461,6 +5100,24 @@ export interface components {
             /** Format: double */
             highC: number;
         };
+        TemperatureDay: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            meanC: number;
+            /** Format: double */
+            minC: number;
+            /** Format: double */
+            maxC: number;
+            /** Format: double */
+            coveredHours: number;
+            /** Format: double */
+            chillHours: number;
+            /** Format: double */
+            effective: number;
+        };
+        /** @enum {unknown} */
+        TemperatureSource: "assumed" | "typed" | "measured";
         /** @enum {unknown} */
         TemperatureUnit: "celsius" | "fahrenheit";
         TestInput: {
@@ -4514,6 +5171,13 @@ export interface components {
             /** Format: double */
             bothReach: number;
             working: string[];
+        };
+        TypedReading: {
+            place: string;
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            tempC: number;
         };
         /**
          * @default metric

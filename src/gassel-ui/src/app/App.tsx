@@ -34,6 +34,12 @@ const SpeciesForm = lazy(() =>
 const WeatherImport = lazy(() =>
   import("../features/weather/WeatherImport").then((m) => ({ default: m.WeatherImport })),
 );
+const Temperature = lazy(() =>
+  import("../features/temperature/Temperature").then((m) => ({ default: m.Temperature })),
+);
+const LoggerImport = lazy(() =>
+  import("../features/temperature/LoggerImport").then((m) => ({ default: m.LoggerImport })),
+);
 const Sheet = lazy(() => import("../features/sheet/Sheet").then((m) => ({ default: m.Sheet })));
 const SitePeople = lazy(() => import("../features/site/SitePeople").then((m) => ({ default: m.SitePeople })));
 const SignIn = lazy(() => import("../people/SignIn").then((m) => ({ default: m.SignIn })));
@@ -100,6 +106,9 @@ function Views() {
       <Route path="/species/:id/routes/:routeId" element={<RouteEditor />} />
       <Route path="/site" element={<Site />} />
       <Route path="/site/people" element={<SitePeople />} />
+      <Route path="/site/temperature" element={<Temperature />} />
+      <Route path="/site/temperature/:place" element={<Temperature />} />
+      <Route path="/site/temperature/:place/import" element={<LoggerImport />} />
       <Route path="/site/weather" element={<WeatherImport />} />
       <Route path="*" element={<NoSuchView />} />
     </Routes>

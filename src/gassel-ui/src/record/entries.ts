@@ -90,9 +90,11 @@ export interface BagLook {
   mould: MouldSeen;
   sprouted: number;
   care: BagCare[] | null;
+  /** The thermometer of the place, read by eye, °C. */
+  placeC: number | null;
 }
 
-export const allWell: BagLook = { moisture: "right", mould: "none", sprouted: 0, care: null };
+export const allWell: BagLook = { moisture: "right", mould: "none", sprouted: 0, care: null, placeC: null };
 
 /**
  * How many of soaked seed have swollen. Where some have and some have not the part divides, and the two hold every seed of before; sprouts, if

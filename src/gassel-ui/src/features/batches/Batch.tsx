@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Box, Button, TextField, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
 import { useBatch, useSite } from "../../api/queries";
+import type { PartView } from "../../api/types";
 import { SERIF } from "../../app/theme";
 import { RibbonStrip } from "../../drawings/RibbonStrip";
 import { useRecord } from "../../record/RecordProvider";
@@ -11,6 +12,8 @@ import { Loading } from "../../shared/Loading";
 import { percent, several } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
 import { shortDay } from "../../time/days";
+import { TroubleList } from "../temperature/TroubleList";
+import { ColdCard } from "./ColdCard";
 import { EntryLog } from "./EntryLog";
 import { NextWork } from "./NextWork";
 import { PartResult } from "./PartResult";
@@ -91,8 +94,12 @@ export function Batch() {
               alone={living.length === 1}
             />
           ))}
+          {bySeeds.map((part) => (
+            <ColdCard key={part.state.id} part={part} today={today} alone={living.length === 1} />
+          ))}
+          {bySeeds.every((part) => !part.cold) && <BatchTroubles parts={bySeeds} />}
           {sown.length === 0 && <WhatFollows batch={batch.data} today={today} />}
-          {sown.length === 0 && (
+          {sown.length === 0 && bySeeds.every((part) => !part.cold) && (
             <Card label="result">
               <Typography variant="h2">No seedlings to count yet</Typography>
               <Typography>The result appears here once the seed is sown and counted.</Typography>
@@ -135,5 +142,16 @@ export function Batch() {
         </Box>
       </Box>
     </Box>
+  );
+}
+
+/** What is the matter where a batch stands that is in no cold. */
+function BatchTroubles({ parts }: { parts: PartView[] }) {
+  const troubles = parts.flatMap((part) => part.troubles.filter((trouble) => trouble.isPresent));
+  if (troubles.length === 0) return null;
+  return (
+    <Card label="where it stands">
+      <TroubleList troubles={troubles} />
+    </Card>
   );
 }

@@ -28,6 +28,8 @@ interface DueRowProps {
   item: StandingDue;
   doneOn: Day;
   today: Day;
+  /** The thermometer of the place as just read by eye, °C; null where nobody did. */
+  placeC: number | null;
 }
 
 /** The usual outcome of what is due: its button, what it records, and how it is told. */
@@ -37,12 +39,12 @@ interface Usual {
   told: string;
 }
 
-function usual(part: StandingPart, item: StandingDue): Usual | null {
+function usual(part: StandingPart, item: StandingDue, placeC: number | null): Usual | null {
   switch (item.due.kind) {
     case "checkBag":
       return {
         button: "all well",
-        payloads: () => lookAtBag(part, allWell, "pickOut", null),
+        payloads: () => lookAtBag(part, { ...allWell, placeC }, "pickOut", null),
         told: "all well",
       };
     case "changeWater":
@@ -77,7 +79,7 @@ function usual(part: StandingPart, item: StandingDue): Usual | null {
  * One thing to do: what, how late, what waiting costs, one touch for the usual outcome and a second for another. Drawn anew only when its
  * own matter changes.
  */
-export const DueRow = memo(function DueRow({ part, item, doneOn, today }: DueRowProps) {
+export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }: DueRowProps) {
   const { palette } = useDevice();
   const { record } = useRecord();
   const [dialog, setDialog] = useState<"look" | "start" | "swelling" | "read" | null>(null);
@@ -88,7 +90,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today }: DueRow
   const settles = dueKey(part.number, part.part, kind);
   const waits = useIsSettled(settles);
   const atTheStep = kind === "startStep" || kind === "sow" || kind === "scarifyAgain";
-  const way = usual(part, item);
+  const way = usual(part, item, placeC);
   const send = (read: EntryPayload[] = []) => {
     setDialog(null);
     if (way)
@@ -115,7 +117,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today }: DueRow
           <Typography variant="body2">{item.due.cost}</Typography>
           {kind === "checkBag" && part.cold && (
             <Typography variant="body2" data-testid="cold-so-far">
-              {coldWords(part.cold)}
+              {coldWords(part.cold, today)}
             </Typography>
           )}
         </Box>
@@ -162,7 +164,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today }: DueRow
       )}
       {atTheStep && <Cautions cautions={item.cautions} />}
       <Suspense>
-        {dialog === "look" && <LookDialog {...props} item={item} />}
+        {dialog === "look" && <LookDialog {...props} item={item} placeC={placeC} />}
         {dialog === "start" && <StartDialog {...props} item={item} />}
         {dialog === "swelling" && <SwellingDialog {...props} />}
         {dialog === "read" && (

@@ -33,6 +33,8 @@ interface LookDialogProps {
   today: Day;
   /** Names the due thing, so that it is not asked for again while the recording waits. */
   settles: string;
+  /** The thermometer of the place as just read by eye, °C; null where nobody did. */
+  placeC: number | null;
   close: () => void;
 }
 
@@ -45,7 +47,7 @@ const SCHOOL_WORDS: Record<SiteSettings["sproutSchool"], string> = {
 };
 
 /** A bag that is not as it should be: dry or dripping, mouldy, or sprouting. */
-export function LookDialog({ part, item, doneOn, today, settles, close }: LookDialogProps) {
+export function LookDialog({ part, item, doneOn, today, settles, placeC, close }: LookDialogProps) {
   const { record } = useRecord();
   const school = useSite().data?.settings.sproutSchool ?? "pickOutFirst";
   const [moisture, setMoisture] = useState<Moisture>("right");
@@ -63,7 +65,7 @@ export function LookDialog({ part, item, doneOn, today, settles, close }: LookDi
   const send = async () => {
     const payloads = lookAtBag(
       part,
-      { moisture, mould, sprouted: sprouted ?? 0, care: care.length > 0 ? care : null },
+      { moisture, mould, sprouted: sprouted ?? 0, care: care.length > 0 ? care : null, placeC },
       action,
       part.sproutsTo,
     );

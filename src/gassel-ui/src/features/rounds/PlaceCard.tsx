@@ -1,13 +1,17 @@
-import { memo } from "react";
+import { memo, useState } from "react";
 import { Box, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { RoundsView, StandingPart } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { VesselGlyph } from "../../drawings/VesselGlyph";
+import { AlarmMark } from "../../drawings/AlarmMark";
 import { Card } from "../../shared/Card";
+import { MeasureField } from "../../shared/MeasureField";
 import { several } from "../../shared/numbers";
-import { degrees, useUnits } from "../../shared/units";
+import { useUnits } from "../../shared/units";
 import type { Day } from "../../time/days";
+import { TroubleList } from "../temperature/TroubleList";
+import { hurtsSeed, nowWords } from "../temperature/temperatureWords";
 import { DueRow } from "./DueRow";
 import { linesOf } from "./dueLines";
 import { dueWords } from "./dueWords";
@@ -16,22 +20,27 @@ interface PlaceCardProps {
   place: RoundsView["places"][number];
   doneOn: Day;
   today: Day;
+  timeZone: string;
 }
 
 /** A place as it stands: its vessels in a row, and below them what asks for hands today. */
-export function PlaceCard({ place, doneOn, today }: PlaceCardProps) {
+export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
   const { palette } = useDevice();
   const units = useUnits();
   const due = linesOf(place, today);
+  const [placeC, setPlaceC] = useState<number | null>(null);
+  const { temperature } = place;
+  const hurt = temperature.troubles.some(hurtsSeed);
+  const looks = due.some(({ item }) => item.due.kind === "checkBag");
   return (
     <Card label={place.place.name}>
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap" }}>
         <Typography variant="h2">{place.place.name}</Typography>
         <Typography variant="body2" color="text.secondary">
-          {several(place.parts.length, "vessel")} · taken as {degrees(place.place.assumedC, units)}, not
-          measured
+          {several(place.parts.length, "vessel")} · {nowWords(temperature, units, timeZone, today)}
         </Typography>
       </Box>
+      <TroubleList troubles={temperature.troubles} />
       <Box
         sx={{
           display: "flex",
@@ -45,20 +54,48 @@ export function PlaceCard({ place, doneOn, today }: PlaceCardProps) {
         }}
       >
         {place.parts.map((part) => (
-          <Standing key={part.batchId + part.part} part={part} today={today} />
+          <Standing key={part.batchId + part.part} part={part} today={today} hurt={hurt} />
         ))}
       </Box>
       {due.length === 0 && <Typography color="text.secondary">Nothing is due here today.</Typography>}
+      {looks && temperature.source !== "measured" && (
+        <Box sx={{ maxWidth: 330, mt: 1 }}>
+          <MeasureField
+            label="Thermometer here reads"
+            name={`read-${place.place.id}`}
+            measure="temperature"
+            value={placeC}
+            onChange={setPlaceC}
+            min={-40}
+            max={60}
+            helper="if you read it: it goes with the looks below"
+          />
+        </Box>
+      )}
       <Box>
         {due.map(({ key, part, item }) => (
-          <DueRow key={key + part.batchId} part={part} item={item} doneOn={doneOn} today={today} />
+          <DueRow
+            key={key + part.batchId}
+            part={part}
+            item={item}
+            doneOn={doneOn}
+            today={today}
+            placeC={placeC}
+          />
         ))}
       </Box>
     </Card>
   );
 }
 
-const Standing = memo(function Standing({ part, today }: { part: StandingPart; today: Day }) {
+interface StandingProps {
+  part: StandingPart;
+  today: Day;
+  /** The place hurts what stands in it. */
+  hurt: boolean;
+}
+
+const Standing = memo(function Standing({ part, today, hurt }: StandingProps) {
   const { palette } = useDevice();
   const next = part.due[0];
   const late = part.due.some((d) => d.due.lateDays > 0);
@@ -80,6 +117,7 @@ const Standing = memo(function Standing({ part, today }: { part: StandingPart; t
     >
       <VesselGlyph vessel={part.vessel} step={part.step} late={late} flagged={flagged} />
       <Typography component="div" sx={{ fontWeight: 700, fontSize: "0.95rem", lineHeight: 1.2 }}>
+        {hurt && <AlarmMark small />}
         B-{part.number}
         {part.part === "1" ? "" : ` · ${part.part}`}
       </Typography>

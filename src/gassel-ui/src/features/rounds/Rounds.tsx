@@ -111,7 +111,13 @@ export function Rounds() {
         }}
       >
         {places.map((place) => (
-          <PlaceCard key={place.place.id} place={place} doneOn={doneOn} today={today} />
+          <PlaceCard
+            key={place.place.id}
+            place={place}
+            doneOn={doneOn}
+            today={today}
+            timeZone={site.timeZone}
+          />
         ))}
       </Box>
     </Box>

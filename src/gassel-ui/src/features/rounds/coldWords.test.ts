@@ -1,12 +1,40 @@
 import { describe, expect, it } from "vitest";
+import type { ColdBrief } from "../../api/types";
 import { coldWords } from "./coldWords";
 
+const cold: ColdBrief = {
+  school: "weighted",
+  gained: 62,
+  certain: 62,
+  assumed: 0,
+  shortest: 60,
+  usual: 84,
+  usualMetOn: "2027-04-08",
+  working: [],
+};
+const told = (part: Partial<ColdBrief>) => coldWords({ ...cold, ...part }, "2027-03-14");
+
 describe("cold so far", () => {
+  it("says how much, of what, and when it is enough", () => {
+    expect(told({})).toBe("Cold by temperature: 62 of 84 days. Usual met 8 Apr at this rate.");
+    expect(told({ usualMetOn: "2027-03-01" })).toContain("The usual is met.");
+    expect(told({ usualMetOn: null })).toContain("At this rate the usual is not met.");
+  });
+
   it("is told as a range where something is uncertain", () => {
-    const cold = { days: 62, certainDays: 62, shortest: 60, usual: 84, working: [] };
-    expect(coldWords(cold)).toBe("Cold: 62 days of 84 usual, by the calendar.");
-    expect(coldWords({ ...cold, days: 40, certainDays: 33 })).toBe(
-      "Cold: 33 to 40 days of 60 at least, 84 usual; 7 are uncertain.",
+    expect(told({ gained: 40.25, certain: 33 })).toBe(
+      "Cold by temperature: 33 to 40.3 of at least 60, 84 days. Usual met 8 Apr at this rate.",
+    );
+  });
+
+  it("keeps what is assumed apart", () => {
+    expect(told({ assumed: 18 })).toContain("18 of it assumed.");
+    expect(told({ assumed: 62 })).toContain("All of it assumed, nothing measured.");
+  });
+
+  it("counts hours where hours are the school", () => {
+    expect(told({ school: "chillHours", gained: 1488.4, certain: 1488.4 })).toBe(
+      "Cold of hours from 0 to 7.2 °C: 1488 of 2016 hours. Usual met 8 Apr at this rate.",
     );
   });
 });

@@ -42,6 +42,7 @@ export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] 
           mould: mark.mould,
           sprouted,
           care: mark.moisture === "dry" ? ["wetted"] : null,
+          placeC: null,
         },
         all ? "sowAll" : "pickOut",
         part.sproutsTo,

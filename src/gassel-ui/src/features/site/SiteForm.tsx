@@ -17,6 +17,12 @@ const CHECKS: [SiteSettings["checkSchool"], string][] = [
   ["fortnightly", "every second week until half of the shortest time"],
 ];
 
+const COLDS: [SiteSettings["coldSchool"], string][] = [
+  ["weighted", "days weighted by temperature"],
+  ["chillHours", "hours from 0 to 7.2 °C"],
+  ["calendar", "days of the calendar"],
+];
+
 const SPROUTS: [SiteSettings["sproutSchool"], string][] = [
   ["pickOutFirst", "picked out while few and early, else all sown"],
   ["alwaysPickOut", "picked out, the rest goes back"],
@@ -205,6 +211,14 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           onChange={(checkSchool) => set({ checkSchool })}
           helper="twice a week where seed sprouts in the cold and is past half of its shortest time"
           choices={CHECKS}
+        />
+        <ChoiceField
+          label="Cold is counted in"
+          name="coldSchool"
+          value={settings.coldSchool}
+          onChange={(coldSchool) => set({ coldSchool })}
+          helper="on Rounds; all three stand with the batch"
+          choices={COLDS}
         />
         <ChoiceField
           label="Seed that sprouts in the bag"

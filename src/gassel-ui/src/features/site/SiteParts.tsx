@@ -4,10 +4,11 @@ import { useDevice } from "../../app/DeviceContext";
 
 const PARTS = [
   { path: "/site", name: "the place and its frost" },
+  { path: "/site/temperature", name: "temperatures" },
   { path: "/site/people", name: "people, phones, copies" },
 ] as const;
 
-/** The two pages of Site. */
+/** The pages of Site. */
 export function SiteParts() {
   const { palette } = useDevice();
   return (

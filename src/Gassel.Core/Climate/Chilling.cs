@@ -1,0 +1,112 @@
+using System.Globalization;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Climate;
+
+/// <summary>A day's range; dry seed gains nothing from it.</summary>
+public readonly record struct ChillingDay(DateOnly Date, double MinC, double MaxC, bool Moist = true);
+
+/// <summary>A time left out, as days or instants in the order they were given.</summary>
+public sealed record ChillingGap(string From, string To, double Hours);
+
+/// <summary>Three or more days that may undo what was gained.</summary>
+/// <param name="MeanC">Of these days.</param>
+public sealed record Interruption(DateOnly From, DateOnly To, int Days, double MeanC);
+
+/// <param name="Effective">Days of cold by weight; 0 where the seed may have lain dry.</param>
+/// <param name="IfMoist">What it would be had the seed been moist.</param>
+public sealed record ChilledDay(DateOnly Date, double Effective, bool Moist, double IfMoist, double MeanC);
+
+/// <param name="Low">Since the last interruption.</param>
+/// <param name="High">All kept.</param>
+public sealed record EffectiveRange(double Low, double High);
+
+/// <summary>Cold by the calendar, by hours, and by weight, over the moist days.</summary>
+/// <param name="UncertainDays">Days marked not moist.</param>
+/// <param name="Range">Null without an interruption.</param>
+public sealed record ChillingResult(
+    double CalendarDays, double ChillHours, double EffectiveDays, double UncertainDays, double GapHours,
+    IReadOnlyList<ChillingGap> Gaps, IReadOnlyList<Interruption> Interruptions, EffectiveRange? Range, IReadOnlyList<ChilledDay> Daily, IReadOnlyList<string> Working);
+
+/// <summary>Cold that counts, from daily ranges or from readings.</summary>
+public static class Chilling
+{
+    /// <summary>So many days too warm, before the need is met, may undo what was gained (common practice, no source).</summary>
+    public const int WarmDaysThatUndo = 3;
+
+    /// <summary>A day with a mean above this is warm, °C (common practice, no source).</summary>
+    public const double WarmAboveC = 15;
+
+    /// <summary>A day of which less is known is not called warm.</summary>
+    private const double HoursToJudge = 12;
+
+    /// <param name="daily">Strictly increasing, at least one; missing days are gaps of 24 h.</param>
+    /// <param name="need">Days of cold by weight; warm spells after it is met undo nothing. Null: all are listed.</param>
+    public static ChillingResult FromDaily(IReadOnlyList<ChillingDay> daily, ColdResponse response, double? need = null)
+    {
+        var gaps = new List<ChillingGap>();
+        foreach (var (a, b) in daily.Zip(daily.Skip(1)))
+        {
+            if (b.Date.DayNumber - a.Date.DayNumber is > 1 and var days) gaps.Add(new(Iso(a.Date.AddDays(1)), Iso(b.Date.AddDays(-1)), 24.0 * (days - 1)));
+        }
+        return Tell([.. daily.Select(d => (TemperatureDay.FromRange(d.Date, d.MinC, d.MaxC, response), d.Moist))], gaps, response, need,
+            "Each day as one sine between its minimum and maximum (Baskerville & Emin 1969).");
+    }
+
+    /// <param name="readings">Strictly increasing, at least one.</param>
+    /// <param name="offset">Days are cut at midnight of this offset.</param>
+    public static ChillingResult FromReadings(IReadOnlyList<TemperatureReading> readings, ColdResponse response, TimeSpan offset, double? need = null)
+    {
+        var read = ReadingDays.Of(readings, response, DayBounds.Of(offset));
+        string Instant(long ms) => DateTimeOffset.FromUnixTimeMilliseconds(ms).ToOffset(offset).ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture);
+        return Tell([.. read.Days.Select(d => (d, true))], [.. read.Gaps.Select(g => new ChillingGap(Instant(g.FromUnixMs), Instant(g.ToUnixMs), g.Hours))], response, need,
+            string.Create(CultureInfo.InvariantCulture, $"Straight lines between {readings.Count} readings; a gap of more than {ReadingDays.LongestGapHours:0} h is left out whole."));
+    }
+
+    /// <summary>Runs of warm days before the need is met.</summary>
+    /// <param name="days">In order; a missing day ends a run.</param>
+    /// <param name="met">Whether the need is met by the days up to and with this one.</param>
+    public static IReadOnlyList<Interruption> Interruptions(IReadOnlyList<TemperatureDay> days, Func<int, bool> met)
+    {
+        var found = new List<Interruption>();
+        for (var i = 0; i < days.Count; i++)
+        {
+            if (!IsWarm(days[i])) continue;
+            var first = i;
+            while (i + 1 < days.Count && IsWarm(days[i + 1]) && days[i + 1].Date == days[i].Date.AddDays(1)) i++;
+            if (i - first + 1 >= WarmDaysThatUndo && !(first > 0 && met(first - 1)))
+            {
+                found.Add(new(days[first].Date, days[i].Date, i - first + 1, days.Skip(first).Take(i - first + 1).Average(d => d.MeanC)));
+            }
+        }
+        return found;
+    }
+
+    private static bool IsWarm(TemperatureDay day) => day.MeanC > WarmAboveC && day.CoveredHours >= HoursToJudge;
+
+    private static ChillingResult Tell(List<(TemperatureDay Day, bool Moist)> days, List<ChillingGap> gaps, ColdResponse response, double? need, string how)
+    {
+        var moist = days.Where(d => d.Moist).Select(d => d.Day).ToList();
+        var effective = moist.Sum(d => d.Effective);
+        var sums = new double[days.Count];
+        for (var i = 0; i < days.Count; i++) sums[i] = (i > 0 ? sums[i - 1] : 0) + (days[i].Moist ? days[i].Day.Effective : 0);
+        var interruptions = Interruptions([.. days.Select(d => d.Day)], i => sums[i] >= need);
+        var range = interruptions.Count == 0 ? null
+            : new EffectiveRange(days.Where(d => d.Moist && d.Day.Date > interruptions[^1].To).Sum(d => d.Day.Effective), effective);
+        var working = new List<string>
+        {
+            how,
+            string.Create(CultureInfo.InvariantCulture, $"Response: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; the shape is an assumption."),
+            string.Create(CultureInfo.InvariantCulture, $"By weight {effective:0.##} days, {moist.Sum(d => d.ChillHours):0.#} hours from 0 to {TemperatureDay.ChillToC} °C, {moist.Sum(d => d.CoveredHours) / 24:0.##} days by the calendar."),
+        };
+        if (days.Count > moist.Count) working.Add($"{days.Count - moist.Count} days not moist are left out: dry seed gains nothing.");
+        if (gaps.Count > 0) working.Add(string.Create(CultureInfo.InvariantCulture, $"{gaps.Count} gaps, {gaps.Sum(g => g.Hours):0.#} h in all, are left out."));
+        foreach (var warm in interruptions) working.Add(string.Create(CultureInfo.InvariantCulture, $"{DayWords.Of(warm.From)} to {DayWords.Of(warm.To)}: {warm.Days} days above {WarmAboveC:0} °C may have undone what was gained before."));
+        return new(
+            moist.Sum(d => d.CoveredHours) / 24, moist.Sum(d => d.ChillHours), effective, days.Count - moist.Count, gaps.Sum(g => g.Hours),
+            gaps, interruptions, range,
+            [.. days.Select(d => new ChilledDay(d.Day.Date, d.Moist ? d.Day.Effective : 0, d.Moist, d.Day.Effective, d.Day.MeanC))], working);
+    }
+
+    private static string Iso(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,16 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Climate;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Data.Readings;
+
+/// <summary>What the book knows of the temperatures of its places.</summary>
+/// <param name="zone">Days are those of the site.</param>
+public sealed class KnownTemperatures(ReadingBook readings, TimeZoneInfo zone, IEnumerable<ShelvedBatch> batches) : IPlaceTemperatures
+{
+    private readonly Dictionary<string, TypedReading[]> _typed = TypedReadings.Of(batches.Select(b => b.State)).ToDictionary(t => t.Key, t => t.ToArray());
+
+    public IReadOnlyList<TemperatureDay> Measured(string place, ColdResponse response) => readings.Days(place, response, zone);
+
+    public IReadOnlyList<TypedReading> Typed(string place) => _typed.GetValueOrDefault(place, []);
+}

@@ -1,0 +1,106 @@
+using Gassel.Core.Climate;
+using Microsoft.Data.Sqlite;
+
+namespace Gassel.Data.Readings;
+
+/// <summary>
+/// The table of readings: series, second and hundredths of a degree, and nothing else, ordered by series and time. Written and read past EF Core, which
+/// is many times slower at rows of two numbers.
+/// </summary>
+internal sealed class ReadingTable : IDisposable
+{
+    private const long MsPerSecond = 1000;
+    private readonly SqliteConnection _connection;
+
+    public ReadingTable(BookFile file)
+    {
+        _connection = new SqliteConnection(file.ConnectionString);
+        _connection.Open();
+        using var settings = _connection.CreateCommand();
+        settings.CommandText = BookFile.ConnectionSettings;
+        settings.ExecuteNonQuery();
+    }
+
+    /// <summary>Adds the readings in one transaction; one at a second which the series has already is left out.</summary>
+    /// <returns>How many were new.</returns>
+    public int Append(int series, ReadOnlySpan<TemperatureReading> readings)
+    {
+        using var transaction = _connection.BeginTransaction();
+        using var insert = _connection.CreateCommand();
+        insert.CommandText = "INSERT OR IGNORE INTO readings (SeriesId, At, CentiC) VALUES ($series, $at, $centi)";
+        insert.Parameters.Add("$series", SqliteType.Integer).Value = series;
+        var (at, centi) = (insert.Parameters.Add("$at", SqliteType.Integer), insert.Parameters.Add("$centi", SqliteType.Integer));
+        insert.Prepare();
+        var added = 0;
+        foreach (var reading in readings)
+        {
+            (at.Value, centi.Value) = (reading.UnixMs / MsPerSecond, (long)Math.Round(reading.TempC * 100));
+            added += insert.ExecuteNonQuery();
+        }
+        transaction.Commit();
+        return added;
+    }
+
+    /// <summary>Readings of the series from an instant on, in order of time; of several at one second the first series'.</summary>
+    public IEnumerable<TemperatureReading> Read(IReadOnlyCollection<int> series, long fromUnixMs, long toUnixMs = long.MaxValue)
+    {
+        if (series.Count == 0) yield break;
+        using var command = _connection.CreateCommand();
+        command.CommandText = $"SELECT At, CentiC FROM readings WHERE SeriesId IN ({string.Join(',', series)}) AND At >= $from AND At <= $to ORDER BY At, SeriesId";
+        command.Parameters.AddWithValue("$from", fromUnixMs / MsPerSecond);
+        command.Parameters.AddWithValue("$to", toUnixMs / MsPerSecond);
+        using var reader = command.ExecuteReader();
+        var last = long.MinValue;
+        while (reader.Read())
+        {
+            var at = reader.GetInt64(0);
+            if (at == last) continue;
+            last = at;
+            yield return new(at * MsPerSecond, reader.GetInt64(1) / 100.0);
+        }
+    }
+
+    /// <summary>Null where the series has none.</summary>
+    public TemperatureReading? Last(int series)
+    {
+        using var command = _connection.CreateCommand();
+        command.CommandText = "SELECT At, CentiC FROM readings WHERE SeriesId = $series ORDER BY At DESC LIMIT 1";
+        command.Parameters.AddWithValue("$series", series);
+        using var reader = command.ExecuteReader();
+        return reader.Read() ? new(reader.GetInt64(0) * MsPerSecond, reader.GetInt64(1) / 100.0) : null;
+    }
+
+    public (DateTimeOffset? From, DateTimeOffset? To, long Count) Span(int series)
+    {
+        using var command = _connection.CreateCommand();
+        command.CommandText = "SELECT min(At), max(At), count(*) FROM readings WHERE SeriesId = $series";
+        command.Parameters.AddWithValue("$series", series);
+        using var reader = command.ExecuteReader();
+        reader.Read();
+        DateTimeOffset? At(int column) => reader.IsDBNull(column) ? null : DateTimeOffset.FromUnixTimeSeconds(reader.GetInt64(column));
+        return (At(0), At(1), reader.GetInt64(2));
+    }
+
+    /// <summary>How many seconds of the series others have a reading of as well.</summary>
+    public long Shared(int series, IReadOnlyCollection<int> others)
+    {
+        if (others.Count == 0) return 0;
+        using var command = _connection.CreateCommand();
+        command.CommandText = $"SELECT count(*) FROM readings r WHERE r.SeriesId = $series AND EXISTS (SELECT 1 FROM readings o WHERE o.SeriesId IN ({string.Join(',', others)}) AND o.At = r.At)";
+        command.Parameters.AddWithValue("$series", series);
+        return (long)command.ExecuteScalar()!;
+    }
+
+    /// <summary>Takes some readings of a series away.</summary>
+    /// <returns>False once none is left.</returns>
+    public bool TakeSome(int series, int rows)
+    {
+        using var command = _connection.CreateCommand();
+        command.CommandText = "DELETE FROM readings WHERE SeriesId = $series AND At IN (SELECT At FROM readings WHERE SeriesId = $series ORDER BY At LIMIT $rows)";
+        command.Parameters.AddWithValue("$series", series);
+        command.Parameters.AddWithValue("$rows", rows);
+        return command.ExecuteNonQuery() > 0;
+    }
+
+    public void Dispose() => _connection.Dispose();
+}

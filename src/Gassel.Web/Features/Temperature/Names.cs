@@ -1,0 +1,14 @@
+using Gassel.Data.Devices;
+
+namespace Gassel.Web.Features.Temperature;
+
+/// <summary>Devices in words.</summary>
+internal static class Names
+{
+    public static string Of(DeviceKind device) => device switch
+    {
+        DeviceKind.FridgeProbe => "Fridge probe",
+        DeviceKind.MatThermostat => "Heat-mat thermostat",
+        _ => "Room probe",
+    };
+}

@@ -1,0 +1,47 @@
+using Gassel.Data;
+using Gassel.Data.Devices;
+using Gassel.Data.Readings;
+using Gassel.Web.Hosting;
+
+namespace Gassel.Web.Features.Temperature;
+
+/// <summary>Asks every attached probe for its temperature, every ten minutes.</summary>
+internal sealed partial class ProbeRounds(ReadingBook readings, WriteGate gate, SiteClock clock, TimeProvider real, ILogger<ProbeRounds> log) : BackgroundService
+{
+    public static readonly TimeSpan Every = TimeSpan.FromMinutes(10);
+
+    /// <summary>How often it went round.</summary>
+    public long Rounds { get; private set; }
+
+    /// <summary>Asks now.</summary>
+    public async Task AskAll(CancellationToken cancel)
+    {
+        var now = clock.GetUtcNow();
+        foreach (var series in await readings.Attached())
+        {
+            if (await Thermometers.Of(series).Read(now, cancel) is { } tempC) await readings.Append(series.Id, series.PlaceId, [new(now.ToUnixTimeMilliseconds(), tempC)], gate, cancel);
+        }
+        Rounds++;
+    }
+
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        if (Launch.IsDescribing) return;
+        while (true)
+        {
+            try
+            {
+                await AskAll(stoppingToken);
+            }
+            catch (Exception failed) when (failed is IOException or Microsoft.Data.Sqlite.SqliteException)
+            {
+                // a full disk must not stop the work; the next round tries again
+                NotAsked(log, failed.Message);
+            }
+            await Task.Delay(Every, real, stoppingToken);
+        }
+    }
+
+    [LoggerMessage(LogLevel.Warning, "a reading of a probe could not be kept: {Why}")]
+    private static partial void NotAsked(ILogger log, string why);
+}

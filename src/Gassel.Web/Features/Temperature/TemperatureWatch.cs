@@ -1,0 +1,61 @@
+using System.Collections.Concurrent;
+using Gassel.Core.Batches;
+using Gassel.Data;
+using Gassel.Data.Readings;
+using Gassel.Web.Hosting;
+
+namespace Gassel.Web.Features.Temperature;
+
+/// <summary>How warm a place is, and by what.</summary>
+/// <param name="At">Moment of the reading; null where nothing was measured lately.</param>
+/// <param name="TypedOn">Day on which it was read by eye; null where it was not.</param>
+/// <param name="Troubles">Those that last.</param>
+public sealed record PlaceTemperature(double TempC, TemperatureSource Source, DateTimeOffset? At, DateOnly? TypedOn, IReadOnlyList<PlaceTrouble> Troubles);
+
+/// <summary>What the book knows of the temperatures of its places, for the views that ask.</summary>
+internal sealed class TemperatureWatch(ReadingBook readings, Library library, BatchShelf shelf, SiteClock clock)
+{
+    /// <summary>Older readings say nothing of how warm it is now.</summary>
+    private static readonly TimeSpan Lately = TimeSpan.FromHours(PlaceWatch.SilentAfterHours);
+
+    /// <summary>A cold spell and then some.</summary>
+    private static readonly TimeSpan Watched = TimeSpan.FromDays(200);
+
+    private static readonly TimeSpan KeptFor = TimeSpan.FromMinutes(1);
+
+    private readonly ConcurrentDictionary<string, (DateTimeOffset At, long Version, IReadOnlyList<PlaceTrouble> Troubles)> _troubles = [];
+
+    public async Task<KnownTemperatures> Known() => new(readings, clock.LocalTimeZone, await shelf.All());
+
+    /// <summary>Every place by id.</summary>
+    public async Task<Dictionary<string, Place>> Places() => (await library.Places()).ToDictionary(p => p.Id);
+
+    public async Task<Dictionary<string, PlaceTemperature>> Now()
+    {
+        var (known, watched) = (await Known(), (await readings.Attached()).Select(s => s.PlaceId).ToHashSet());
+        return (await library.Places()).ToDictionary(p => p.Id, p => Now(p, known, watched.Contains(p.Id)));
+    }
+
+    /// <summary>Troubles of a place in the last months, those that last at the end.</summary>
+    public async Task<IReadOnlyList<PlaceTrouble>> Troubles(Place place) => Troubles(place, (await readings.Attached()).Any(s => s.PlaceId == place.Id));
+
+    private PlaceTemperature Now(Place place, KnownTemperatures known, bool watched)
+    {
+        var now = clock.GetUtcNow();
+        var troubles = Troubles(place, watched).Where(t => t.IsPresent).ToList();
+        if (readings.Last(place.Id) is { } last && now - last.At <= Lately) return new(last.TempC, TemperatureSource.Measured, last.At, null, troubles);
+        var typed = known.Typed(place.Id);
+        var (tempC, source) = PlaceDays.AssumedOn(place, typed, clock.Today);
+        return new(tempC, source, null, source == TemperatureSource.Typed ? typed[^1].On : null, troubles);
+    }
+
+    private IReadOnlyList<PlaceTrouble> Troubles(Place place, bool watched)
+    {
+        var now = clock.GetUtcNow();
+        if (_troubles.TryGetValue(place.Id, out var kept) && (now - kept.At).Duration() < KeptFor && kept.Version == readings.Version) return kept.Troubles;
+        var version = readings.Version;
+        var troubles = PlaceWatch.Of(place, readings.Between(place.Id, now - Watched, now), watched, now);
+        _troubles[place.Id] = (now, version, troubles);
+        return troubles;
+    }
+}

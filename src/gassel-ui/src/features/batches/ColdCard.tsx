@@ -1,0 +1,121 @@
+import { Box, Typography } from "@mui/material";
+import type { ColdAmount, ColdSoFar, PartView } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { ColdChart } from "../../drawings/ColdChart";
+import { Card } from "../../shared/Card";
+import { Why } from "../../shared/Why";
+import { shortDay } from "../../time/days";
+import type { Day } from "../../time/days";
+import { TroubleList } from "../temperature/TroubleList";
+
+const HOURS_A_DAY = 24;
+
+const days = (n: number) => n.toFixed(1);
+const hours = (n: number) => String(Math.round(n));
+
+interface School {
+  name: string;
+  of: (amount: ColdAmount) => number;
+  shown: (n: number) => string;
+  times: number;
+  metOn?: (need: ColdSoFar["usual"]) => Day | null;
+}
+
+const knots = ({ noneBelowC, fullFromC, fullToC, noneAboveC }: ColdSoFar["response"]) =>
+  [noneBelowC, fullFromC, fullToC, noneAboveC].map((k) => String(k).replace("-", "−")).join(", ");
+
+const schools = (cold: ColdSoFar): School[] => [
+  {
+    name: `days by temperature, ${knots(cold.response)} °C`,
+    of: (a) => a.effective,
+    shown: days,
+    times: 1,
+    metOn: (need) => need.metOn,
+  },
+  {
+    name: "days by temperature, 0, 1, 5, 10 °C",
+    of: (a) => a.effectiveByDefault,
+    shown: days,
+    times: 1,
+    metOn: (need) => need.metOnByDefault,
+  },
+  { name: "hours from 0 to 7.2 °C", of: (a) => a.chillHours, shown: hours, times: HOURS_A_DAY },
+  { name: "days of the calendar", of: (a) => a.days, shown: days, times: 1 },
+];
+
+/** Cold gained against needed, by all schools side by side, measured and assumed apart. */
+export function ColdCard({ part, today, alone }: { part: PartView; today: Day; alone: boolean }) {
+  const { palette } = useDevice();
+  const { cold } = part;
+  if (!cold) return null;
+  const uncertain = cold.all.effective - cold.certain.effective > 0.05;
+  const met = (day: Day | null) =>
+    day === null ? "not at this rate" : day <= today ? `met ${shortDay(day, today)}` : shortDay(day, today);
+  return (
+    <Card label="cold">
+      <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
+        <Typography variant="h2">{alone ? "Cold" : `Cold, part ${part.state.id}`}</Typography>
+        <Typography data-testid="cold-headline">
+          {uncertain ? `${days(cold.certain.effective)} to ` : ""}
+          {days(cold.all.effective)} of {cold.usual.days} days by temperature since{" "}
+          {shortDay(cold.since, today)};{" "}
+          {cold.usual.metOn !== null && cold.usual.metOn <= today
+            ? "enough"
+            : cold.usual.metOn === null
+              ? "not met at the rate of the last week"
+              : `enough on ${shortDay(cold.usual.metOn, today)} at the rate of the last week`}
+        </Typography>
+        <Why lines={cold.working} about="the cold so far" />
+      </Box>
+      <TroubleList troubles={part.troubles} />
+      <ColdChart cold={cold} today={today} />
+      <Typography variant="body2" color="text.secondary">
+        Days gained, day by day. Full: measured. Textured: assumed. Pale: may have lain dry.
+      </Typography>
+      <Box sx={{ overflowX: "auto" }} tabIndex={0} role="region" aria-label="cold by all schools">
+        <Box
+          component="table"
+          data-testid="cold-schools"
+          sx={{
+            borderCollapse: "collapse",
+            width: "100%",
+            mt: 1,
+            "& th, & td": { borderTop: `1px solid ${palette.line}`, py: 0.5, pr: 1.5, textAlign: "right" },
+            "& th:first-of-type": { textAlign: "left", fontWeight: 400 },
+            "& thead th": { borderTop: "none", fontWeight: 600, verticalAlign: "bottom" },
+          }}
+        >
+          <thead>
+            <tr>
+              <th>counted as</th>
+              <th>measured</th>
+              <th>assumed</th>
+              <th>together</th>
+              <th>at least, usual</th>
+              <th>usual met</th>
+            </tr>
+          </thead>
+          <tbody>
+            {schools(cold).map((school) => (
+              <tr key={school.name}>
+                <th scope="row">{school.name}</th>
+                <td>{school.shown(school.of(cold.measured))}</td>
+                <td>{school.shown(school.of(cold.assumed))}</td>
+                <td>
+                  <b>
+                    {uncertain ? `${school.shown(school.of(cold.certain))}–` : ""}
+                    {school.shown(school.of(cold.all))}
+                  </b>
+                </td>
+                <td>
+                  {cold.shortest.days * school.times}, {cold.usual.days * school.times}
+                </td>
+                <td>{school.metOn ? met(school.metOn(cold.usual)) : ""}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Box>
+      </Box>
+    </Card>
+  );
+}
