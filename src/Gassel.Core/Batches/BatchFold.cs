@@ -73,6 +73,7 @@ public static class BatchFold
         public List<WaterChange> WaterChanges { get; } = [];
         public List<Stay> Stays { get; } = [];
         public bool? IsSwollen { get; set; }
+        public (DateOnly On, string For)? Labelled { get; set; }
         public DateOnly? SownOn { get; set; }
         public bool Divided { get; set; }
         public int Emerged { get; set; }
@@ -91,6 +92,8 @@ public static class BatchFold
             IsSwollen = IsSwollen,
             WaterChanges = WaterChanges,
             Stays = Stays,
+            LabelledOn = Labelled?.On,
+            LabelledFor = Labelled?.For,
         };
     }
 
@@ -114,6 +117,7 @@ public static class BatchFold
             Inspected p => OnPart(entry, p.Part, part => Inspect(entry, p, part)),
             WaterChanged p => OnPart(entry, p.Part, part => ChangeWater(entry, part)),
             CautionRead p => Read(p),
+            Labelled p => OnPart(entry, p.Part, part => Label(entry, part)),
             Split p => OnPart(entry, p.Part, part => Split(entry, p, part)),
             Moved p => OnPart(entry, p.Part, part => Stand(part, p.Place, null, entry.DoneOn)),
             Sown p => OnPart(entry, p.Part, part => Sow(entry, p, part)),
@@ -269,6 +273,12 @@ public static class BatchFold
         {
             if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind is not (StepKind.Soak or StepKind.Leach)) return new(entry.Id, ConflictCode.NotSoaking, part.Id);
             part.WaterChanges.Add(new(entry.DoneOn, entry.DoneAt));
+            return null;
+        }
+
+        private static Conflict? Label(Entry entry, Working part)
+        {
+            part.Labelled = (entry.DoneOn, part.Snapshot().LabelKey);
             return null;
         }
 

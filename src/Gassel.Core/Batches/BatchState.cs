@@ -47,6 +47,15 @@ public sealed record PartState(
     /// <summary>Where it stood, in order.</summary>
     public IReadOnlyList<Stay> Stays { get; init; } = [];
 
+    /// <summary>Day of the last print of its labels; null where there was none.</summary>
+    public DateOnly? LabelledOn { get; init; }
+
+    /// <summary>What those labels told of, as <see cref="LabelKey"/>.</summary>
+    public string? LabelledFor { get; init; }
+
+    /// <summary>Changes where what stands on a label does: with the step and with the vessel.</summary>
+    public string LabelKey => $"{LastStep}/{Vessel?.Label}";
+
     /// <summary>Where it stood that day, the place it came to last; null before the first.</summary>
     public string? PlaceOn(DateOnly day)
     {

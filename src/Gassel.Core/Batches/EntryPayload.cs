@@ -72,6 +72,7 @@ public enum BagCare
 [JsonDerivedType(typeof(Inspected), "inspected")]
 [JsonDerivedType(typeof(WaterChanged), "waterChanged")]
 [JsonDerivedType(typeof(CautionRead), "cautionRead")]
+[JsonDerivedType(typeof(Labelled), "labelled")]
 [JsonDerivedType(typeof(Split), "split")]
 [JsonDerivedType(typeof(Moved), "moved")]
 [JsonDerivedType(typeof(Sown), "sown")]
@@ -109,6 +110,11 @@ public sealed record WaterChanged(string Part) : EntryPayload;
 /// <summary>The caution was read before the hand went on.</summary>
 /// <param name="Topic">As in <see cref="Treatments.Caution.Topic"/>.</param>
 public sealed record CautionRead(string Topic) : EntryPayload;
+
+/// <summary>Labels of the part were printed.</summary>
+/// <param name="Inside">How many for the inside.</param>
+/// <param name="Outside">How many for the outside.</param>
+public sealed record Labelled(string Part, int Inside, int Outside) : EntryPayload;
 
 /// <summary>The children hold every seed of the parent, and every sprout.</summary>
 public sealed record Split(string Part, IReadOnlyList<SplitChild> Children) : EntryPayload;

@@ -41,6 +41,18 @@ public static class Cautions
     private static readonly Caution Collecting = new("collecting",
         "Collect only with the land-owner's permission and the permits that apply; take at most a tenth to a fifth of the ripe seed, less from small stands. Check that the species is not regulated where it goes.");
 
+    private static readonly Caution Sphagnum = new("sphagnum",
+        "Sphagnum can carry a fungus that infects through cuts: gloves, long sleeves, damp it before handling.");
+
+    private static readonly Caution BoilingWater = new("boilingWater",
+        "Boiling water scalds: steady vessel on a level bench, nobody at your elbow. It must cool to room temperature before seed or mix goes in.");
+
+    /// <summary>For mixing and filling.</summary>
+    public static Caution OfDust => Dust;
+    public static Caution OfPottingMix => PottingMix;
+    public static Caution OfSphagnum => Sphagnum;
+    public static Caution OfBoilingWater => BoilingWater;
+
     /// <summary>Topics that are read and acknowledged once a batch before its seed is touched.</summary>
     public static IReadOnlyList<string> ToRead(HazardLevel hazard) => hazard == HazardLevel.Toxic ? [ToxicSeed.Topic] : [];
 

@@ -40,6 +40,9 @@ internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds
         return this;
     }
 
+    /// <summary>Labels printed that day.</summary>
+    public DemoBatch Labelled(string day, string part = "1") => Do(day, new Labelled(part, 1, 1));
+
     /// <summary>Looked at and all well, every so many days from the first to at most the last.</summary>
     public DemoBatch Weekly(string first, string last, int everyDays = 7, string part = "1")
     {

@@ -33,6 +33,7 @@ internal static class DemoBatches
             .Do("2027-03-12", new Count("1.2", 12, 1, LossCause.Eaten));
         yield return new DemoBatch(3, "balsamroot", 2, 60, 15, "2026-12-22")
             .Do("2026-12-22", new StepStarted("1", 0, 60, "cold-shelf", bag("bag 3")))
+            .Labelled("2026-12-22")
             .Weekly("2026-12-29", "2027-01-19")
             .Weekly("2027-01-22", "2027-03-09", 3);
         yield return new DemoBatch(4, "globemallow", 3, 72, 30, "2027-01-12")
@@ -52,6 +53,7 @@ internal static class DemoBatches
         yield return new DemoBatch(6, "globemallow", 3, 48, 20, "2027-02-11")
             .Do("2027-02-11", new StepStarted("1", 0, 48, "table", new(VesselKind.Jar, "jar 6")), new StepStarted("1", 1))
             .Do("2027-02-12", new StepStarted("1", 2, null, "cold-shelf", bag("bag 6")))
+            .Labelled("2027-02-12")
             .Weekly("2027-02-19", "2027-03-12");
         yield return new DemoBatch(7, "alumroot", 5, 300, 60, "2027-02-24")
             .Do("2027-02-24", new StepStarted("1", 0, 300, "lamp-shelf", tray("tray 7", 72)))
@@ -69,6 +71,7 @@ internal static class DemoBatches
         yield return new DemoBatch(11, "balsamroot", 1, 80, 30, "2027-11-20");
         yield return new DemoBatch(12, "balsamroot", 1, 48, 20, "2027-01-28")
             .Do("2027-01-28", new StepStarted("1", 0, 48, "cold-shelf", bag("bag 12")))
+            .Labelled("2027-01-28")
             .Weekly("2027-02-04", "2027-02-18")
             .Do("2027-02-25", new Check("1", Moisture.Dry, MouldSeen.None, 0, null, [BagCare.Wetted]))
             .Weekly("2027-02-27", "2027-03-12", 3);
@@ -78,9 +81,11 @@ internal static class DemoBatches
     {
         yield return new DemoBatch(13, "prairie-smoke", 6, 72, 30, "2027-02-06", route: 1)
             .Do("2027-02-06", new StepStarted("1", 0, 72, "cold-shelf", new(VesselKind.Bag, "bag 13")))
+            .Labelled("2027-02-06")
             .Weekly("2027-02-13", "2027-03-06");
         yield return new DemoBatch(14, "scarlet-gilia", 7, 48, 20, "2027-01-25")
             .Do("2027-01-25", new StepStarted("1", 0, 48, "cold-shelf", new(VesselKind.Bag, "bag 14")))
+            .Labelled("2027-01-25")
             .Weekly("2027-02-01", "2027-02-15")
             .Do("2027-02-22", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "deep cells 14", 48)))
             .Do("2027-03-04", new Count("1", 4, 0))
@@ -90,6 +95,7 @@ internal static class DemoBatches
         yield return new DemoBatch(15, "goldenbanner", 8, 60, 25, "2027-03-14");
         yield return new DemoBatch(16, "parsnip-buckwheat", 9, 96, 30, "2027-01-20")
             .Do("2027-01-20", new StepStarted("1", 0, 96, "cold-shelf", new(VesselKind.Bag, "bag 16")))
+            .Labelled("2027-01-20")
             .Weekly("2027-01-27", "2027-02-03")
             .Weekly("2027-02-06", "2027-03-11", 3);
     }
@@ -99,12 +105,15 @@ internal static class DemoBatches
     {
         yield return new DemoBatch(20, "small-camas", 11, 120, 40, "2026-12-20", route: 1)
             .Do("2026-12-20", new StepStarted("1", 0, 120, "yard", new(VesselKind.Container, "jug 20")))
+            .Labelled("2026-12-20")
             .Weekly("2027-01-03", "2027-03-07", 14);
         yield return new DemoBatch(21, "meadow-death-camas", 12, 60, 20, "2027-01-05")
             .Do("2027-01-05", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 21, toxic")))
+            .Labelled("2027-01-05")
             .Weekly("2027-01-12", "2027-03-09");
         yield return new DemoBatch(22, "saskatoon", 13, 150, 40, "2026-11-20")
             .Do("2026-11-20", new StepStarted("1", 0, 150, "cold-shelf", new(VesselKind.Bag, "bag 22")))
+            .Labelled("2026-11-20")
             .Weekly("2026-11-27", "2027-01-08")
             .Weekly("2027-01-11", "2027-03-12", 3);
         yield return new DemoBatch(24, "elegant-penstemon", 16, 200, 60, "2027-01-30")

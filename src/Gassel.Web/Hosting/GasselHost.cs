@@ -7,6 +7,7 @@ using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Calculators;
 using Gassel.Web.Features.Calendar;
 using Gassel.Web.Features.Counting;
+using Gassel.Web.Features.Labels;
 using Gassel.Web.Features.Network;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plan;
@@ -88,6 +89,7 @@ public static class GasselHost
         api.MapBatches();
         api.MapRounds();
         api.MapCount();
+        api.MapLabels();
         api.MapSeason();
         api.MapTold();
         api.MapCalendar();
@@ -140,6 +142,8 @@ public static class GasselHost
         services.AddSingleton<Recordings>();
         services.AddSingleton<BookCopies>();
         services.AddHostedService<BookOpening>();
+        services.AddSingleton<SimulatedLabelPrinter>();
+        services.AddSingleton<ILabelPrinter>(provider => provider.GetRequiredService<SimulatedLabelPrinter>());
         services.AddSingleton<TemperatureWatch>();
         services.AddSingleton<ProbeRounds>();
         services.AddHostedService(provider => provider.GetRequiredService<ProbeRounds>());

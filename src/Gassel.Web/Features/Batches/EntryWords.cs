@@ -22,6 +22,7 @@ internal static class EntryWords
             Inspected p => string.Create(CultureInfo.InvariantCulture, $"Looked at the soaked seed: {p.Swollen} swollen{Of(p.Part)}."),
             WaterChanged p => $"Changed the water{Of(p.Part)}.",
             CautionRead => "Read the caution.",
+            Labelled p => string.Create(CultureInfo.InvariantCulture, $"Printed {p.Inside + p.Outside} {(p.Inside + p.Outside == 1 ? "label" : "labels")}{Of(p.Part)}."),
             Split p => $"Divided part {p.Part}: {string.Join(", ", p.Children.Select(c => string.Create(CultureInfo.InvariantCulture, $"{c.Part} with {c.Seeds} seeds")))}.",
             Moved p => $"Moved to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}.",
             Sown p => $"Sown{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",

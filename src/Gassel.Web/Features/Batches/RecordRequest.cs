@@ -72,6 +72,7 @@ internal static class PayloadCheck
             ?? (p.PlaceC is { } c ? Limits.Number($"{at}.placeC", c, Core.Climate.LoggerRows.ColdestC, Core.Climate.LoggerRows.HottestC) : null),
         Inspected p => Part(at, p.Part) ?? Limits.Whole($"{at}.swollen", p.Swollen, 0, MaxSeeds),
         WaterChanged p => Part(at, p.Part),
+        Labelled p => Part(at, p.Part) ?? Limits.Whole($"{at}.inside", p.Inside, 0, 100) ?? Limits.Whole($"{at}.outside", p.Outside, 0, 100),
         CautionRead p => Limits.Text($"{at}.topic", p.Topic, 40),
         Split p => Part(at, p.Part) ?? Limits.Count($"{at}.children", p.Children.Count, 2, 50)
             ?? p.Children.Select((c, i) => Part($"{at}.children[{i}]", c.Part) ?? Limits.Whole($"{at}.children[{i}].seeds", c.Seeds, 1, MaxSeeds)

@@ -24,8 +24,11 @@ internal static class CalculatorEndpoints
         group.MapPost("/viability", ViabilityCalculator.Answer).Produces<ViabilityResult>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/frost", FrostCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(DailyBytes))
             .Produces<FrostResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
+        group.MapGet("/chilling", ChillingCalculator.Start);
         group.MapPost("/chilling", ChillingCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
             .Produces<ChillingResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
+        group.MapGet("/mix", MixCalculator.Start);
+        group.MapPost("/mix", MixCalculator.Answer).Produces<MixResult>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/schedule", ScheduleCalculator.Answer).Produces<Schedule>().ProducesProblem(400).ProducesProblem(415);
     }
 }

@@ -27,8 +27,16 @@ public readonly record struct ReadingInput
 public sealed record ChillingRequest(
     IReadOnlyList<ChillingDayInput>? Daily = null, IReadOnlyList<ReadingInput>? Readings = null, IReadOnlyList<double>? Response = null, double? Need = null);
 
+/// <summary>Responses by name, each four knots in °C.</summary>
+/// <param name="Usual">Of most kinds.</param>
+/// <param name="ColdGerminator">Of kinds that germinate in the cold.</param>
+/// <param name="Default">Of this calculator, where none is given.</param>
+public sealed record ChillingStart(IReadOnlyList<double> Usual, IReadOnlyList<double> ColdGerminator, IReadOnlyList<double> Default);
+
 internal static class ChillingCalculator
 {
+    public static ChillingStart Start() => new(ColdResponse.Usual.Knots, ColdResponse.ColdGerminator.Knots, ColdResponse.Default.Knots);
+
     private const int MaxDays = 40_000;
     private const int MaxReadings = 2_000_000;
     private const double ColdestC = -95;

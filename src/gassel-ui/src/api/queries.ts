@@ -1,8 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { answerOrLast } from "../offline/answers";
 import { currentConnection } from "../offline/connection";
 import { dayReckoned } from "../time/days";
 import { answered, api, sendToken } from "./client";
+import type { MixRequest } from "./types";
 
 const HEARTBEAT_MS = 60_000;
 const HEARTBEAT_ALONE_MS = 5_000;
@@ -93,6 +94,26 @@ export const usePlaceTemperature = (id: string) =>
     refetchInterval: HEARTBEAT_MS,
     retry: false,
   });
+
+export const useMixStart = () =>
+  useQuery({
+    queryKey: ["mix"],
+    queryFn: () => answered(api.GET("/api/calculators/mix")),
+    staleTime: Infinity,
+  });
+
+/** What a mix takes; the last answer stands while the next is reckoned. */
+export const useMix = (request: MixRequest | null) =>
+  useQuery({
+    queryKey: ["mix", request],
+    enabled: request !== null,
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () => answered(api.POST("/api/calculators/mix", { body: request as MixRequest })),
+  });
+
+export const useLabels = () =>
+  useQuery({ queryKey: ["labels"], queryFn: () => answered(api.GET("/api/labels")) });
 
 export const useWeatherRecords = () =>
   useQuery({ queryKey: ["weather-records"], queryFn: () => answered(api.GET("/api/weather-records")) });

@@ -2418,6 +2418,146 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LabelsView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PrintRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Printed"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Forbidden */
+                403: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    name: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/pdf": string;
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season": {
         parameters: {
             query?: never;
@@ -3026,7 +3166,26 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ChillingStart"];
+                    };
+                };
+            };
+        };
         put?: never;
         post: {
             parameters: {
@@ -3061,6 +3220,82 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MixStart"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MixRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MixResult"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -3188,6 +3423,22 @@ export interface components {
             /** Format: double */
             high: number;
             working: string[];
+        };
+        BatchLabel: {
+            code: string;
+            commonName: string;
+            scientificName: string;
+            lot: string;
+            vessel: null | string;
+            step: string;
+            /** Format: date */
+            in: null | string;
+            due: string;
+            hazard: null | string;
+            warnings: string[];
+            stale: boolean;
+            /** Format: date */
+            printed: null | string;
         };
         BatchPlan: {
             route: components["schemas"]["Route"];
@@ -3355,6 +3606,11 @@ export interface components {
             range: null | components["schemas"]["EffectiveRange"];
             daily: components["schemas"]["ChilledDay"][];
             working: string[];
+        };
+        ChillingStart: {
+            usual: number[];
+            coldGerminator: number[];
+            default: number[];
         };
         CodeAndPassword: {
             name: string;
@@ -3676,7 +3932,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCautionRead: {
             /** @enum {string} */
             kind?: "cautionRead";
@@ -3711,6 +3967,15 @@ export interface components {
             part: string;
             /** Format: int32 */
             swollen: number;
+        };
+        EntryPayloadLabelled: {
+            /** @enum {string} */
+            kind?: "labelled";
+            part: string;
+            /** Format: int32 */
+            inside: number;
+            /** Format: int32 */
+            outside: number;
         };
         EntryPayloadMoved: {
             /** @enum {string} */
@@ -4058,6 +4323,16 @@ export interface components {
             meanC: number;
         };
         /** @enum {unknown} */
+        LabelContent: "both" | "outside" | "inside";
+        /** @enum {unknown} */
+        LabelPaper: "a4By24" | "a4By65" | "letterBy30" | "roll62";
+        LabelsView: {
+            parts: components["schemas"]["PartLabel"][];
+            papers: components["schemas"]["PaperView"][];
+            address: string;
+            onNetwork: boolean;
+        };
+        /** @enum {unknown} */
         LoggerClock: "siteTime" | "standardTime" | "utc";
         /** @enum {unknown} */
         LoggerFault: "none" | "time" | "skippedHour" | "future" | "temperature";
@@ -4163,6 +4438,53 @@ export interface components {
             moistureTest: string;
             topics: string[];
         };
+        MixAmount: {
+            part: components["schemas"]["MixPart"];
+            /** Format: double */
+            parts: number;
+            /** Format: double */
+            litres: number;
+        };
+        /** @enum {unknown} */
+        MixPart: "peat" | "coir" | "vermiculite" | "perlite" | "sand" | "grit" | "sphagnum" | "compost" | "bark" | "loam";
+        MixRequest: {
+            /** Format: int32 */
+            count: number;
+            vessel: components["schemas"]["MixVessel"];
+            parts: components["schemas"]["MixShare"][];
+            /** Format: double */
+            litresEach?: null | number;
+            /** Format: double */
+            settling?: null | number;
+            boiled?: null | boolean;
+        };
+        MixResult: {
+            /** Format: double */
+            filledLitres: number;
+            /** Format: double */
+            looseLitres: number;
+            parts: components["schemas"]["MixAmount"][];
+            /** Format: double */
+            waterLitres: number;
+            moistureTest: string;
+            cautions: components["schemas"]["Caution"][];
+            working: string[];
+        };
+        MixShare: {
+            part: components["schemas"]["MixPart"];
+            /** Format: double */
+            parts: number;
+        };
+        MixStart: {
+            mixes: components["schemas"]["NamedMix"][];
+            litres: {
+                [key: string]: number;
+            };
+            /** Format: double */
+            settling: number;
+        };
+        /** @enum {unknown} */
+        MixVessel: "bag" | "cell" | "pot" | "container";
         /** @enum {unknown} */
         MoistMedium: "towel" | "filterInTowel" | "sand" | "peatVermiculite" | "sphagnum" | null;
         /** @enum {unknown} */
@@ -4172,6 +4494,10 @@ export interface components {
         NameAndPassword: {
             name: string;
             password: string;
+        };
+        NamedMix: {
+            name: string;
+            parts: components["schemas"]["MixShare"][];
         };
         NetworkSwitch: {
             open: boolean;
@@ -4196,6 +4522,25 @@ export interface components {
         OptionView: {
             option: components["schemas"]["ShortfallOption"];
             expected: components["schemas"]["Expectation"];
+        };
+        PaperView: {
+            paper: components["schemas"]["LabelPaper"];
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: int32 */
+            perSheet: number;
+            outsideFits: boolean;
+        };
+        PartLabel: {
+            /** Format: uuid */
+            batch: string;
+            /** Format: int32 */
+            number: number;
+            part: string;
+            placeId: null | string;
+            label: components["schemas"]["BatchLabel"];
         };
         PartOutlook: {
             part: string;
@@ -4232,6 +4577,10 @@ export interface components {
             isSwollen: null | boolean;
             waterChanges: components["schemas"]["WaterChange"][];
             stays: components["schemas"]["Stay"][];
+            /** Format: date */
+            labelledOn: null | string;
+            labelledFor: null | string;
+            labelKey: null | string;
             open: components["schemas"]["StepSpan"];
             /** Format: int32 */
             lastStep: null | number;
@@ -4243,6 +4592,13 @@ export interface components {
             standing: number;
             /** Format: int32 */
             germinated: number;
+        };
+        PartToPrint: {
+            /** Format: uuid */
+            batch: string;
+            part: string;
+            /** Format: uuid */
+            entry: string;
         };
         PartView: {
             state: components["schemas"]["PartState"];
@@ -4432,6 +4788,25 @@ export interface components {
             second: null | components["schemas"]["SecondSowingView"];
             depth: components["schemas"]["DepthAdvice"];
             origin: string;
+        };
+        Printed: {
+            file: string;
+            /** Format: int32 */
+            labels: number;
+            /** Format: int32 */
+            pages: number;
+        };
+        PrintRequest: {
+            /** Format: uuid */
+            act: string;
+            who: string;
+            /** Format: date-time */
+            recordedAt: string;
+            paper: components["schemas"]["LabelPaper"];
+            content: components["schemas"]["LabelContent"];
+            parts: components["schemas"]["PartToPrint"][];
+            /** Format: int32 */
+            first?: null | number;
         };
         ProbeToAttach: {
             device: components["schemas"]["DeviceKind"];

@@ -40,6 +40,11 @@ const Temperature = lazy(() =>
 const LoggerImport = lazy(() =>
   import("../features/temperature/LoggerImport").then((m) => ({ default: m.LoggerImport })),
 );
+const Workbench = lazy(() =>
+  import("../features/workbench/Workbench").then((m) => ({ default: m.Workbench })),
+);
+const Labels = lazy(() => import("../features/labels/Labels").then((m) => ({ default: m.Labels })));
+const ByNumber = lazy(() => import("../features/batches/ByNumber").then((m) => ({ default: m.ByNumber })));
 const Sheet = lazy(() => import("../features/sheet/Sheet").then((m) => ({ default: m.Sheet })));
 const SitePeople = lazy(() => import("../features/site/SitePeople").then((m) => ({ default: m.SitePeople })));
 const SignIn = lazy(() => import("../people/SignIn").then((m) => ({ default: m.SignIn })));
@@ -93,6 +98,8 @@ function Views() {
       <Route path="/season" element={<Season />} />
       <Route path="/plan" element={<Plan />} />
       <Route path="/batches" element={<Batches />} />
+      <Route path="/b/:number" element={<ByNumber />} />
+      <Route path="/labels" element={<Labels />} />
       <Route path="/batches/told" element={<Told />} />
       <Route path="/batches/:id" element={<Batch />} />
       <Route path="/count" element={<CountList />} />
@@ -104,6 +111,7 @@ function Views() {
       <Route path="/species/:id/values" element={<SpeciesForm />} />
       <Route path="/species/:id/routes/new" element={<RouteEditor />} />
       <Route path="/species/:id/routes/:routeId" element={<RouteEditor />} />
+      <Route path="/workbench" element={<Workbench />} />
       <Route path="/site" element={<Site />} />
       <Route path="/site/people" element={<SitePeople />} />
       <Route path="/site/temperature" element={<Temperature />} />

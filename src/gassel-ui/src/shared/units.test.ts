@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { band, degrees, difference, elevation, fromMetric, length, toMetric } from "./units";
+import { band, degrees, difference, elevation, fromMetric, length, toMetric, volume } from "./units";
 
 /** Fixed points: water freezes at 32 °F and boils at 212 °F; an inch is 25.4 mm, a foot 304.8 mm. */
 describe("units", () => {
@@ -20,5 +20,14 @@ describe("units", () => {
     for (const measure of ["temperature", "difference", "length", "elevation"] as const) {
       expect(toMetric(fromMetric(7.3, measure, "unitedStates"), measure, "unitedStates")).toBeCloseTo(7.3, 9);
     }
+  });
+
+  /** A US gallon is 3.785411784 l, a fluid ounce its 128th part. */
+  it("tell volumes in either, small ones in small units", () => {
+    expect([volume(0.04, "metric"), volume(3.456, "metric")]).toEqual(["40\u00a0ml", "3.46\u00a0l"]);
+    expect([volume(3.785411784, "unitedStates"), volume(3.785411784 / 128, "unitedStates")]).toEqual([
+      "1\u00a0gal",
+      "1\u00a0fl oz",
+    ]);
   });
 });

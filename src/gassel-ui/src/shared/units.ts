@@ -30,16 +30,27 @@ export const band = ({ lowC, highC }: { lowC: number; highC: number }, units: Un
 export const length = (mm: number, units: Units): string =>
   units === "metric" ? `${trim(mm, 1)}\u00a0mm` : `${trim(mm / 25.4, 2)}\u00a0in`;
 
+/** Litres, or millilitres below a tenth; US gallons, or fluid ounces below a quarter. */
+export const volume = (litres: number, units: Units): string =>
+  units === "metric"
+    ? litres < 0.1
+      ? `${trim(litres * 1000, 0)}\u00a0ml`
+      : `${trim(litres, 2)}\u00a0l`
+    : litres < 0.946
+      ? `${trim(litres * 33.814, 1)}\u00a0fl oz`
+      : `${trim(litres / 3.78541, 2)}\u00a0gal`;
+
 export const elevation = (m: number, units: Units): string =>
   units === "metric" ? `${trim(m, 0)}\u00a0m` : `${trim(m / 0.3048, 0)}\u00a0ft`;
 
 /** What a field may measure. */
-export type Measure = "temperature" | "difference" | "length" | "elevation";
+export type Measure = "temperature" | "difference" | "length" | "elevation" | "volume";
 
 const SCALES: Record<Measure, { unit: string; us: string; times: number; plus: number }> = {
   temperature: { unit: "°C", us: "°F", times: 1.8, plus: 32 },
   difference: { unit: "K", us: "°F", times: 1.8, plus: 0 },
   length: { unit: "mm", us: "in", times: 1 / 25.4, plus: 0 },
+  volume: { unit: "l", us: "gal", times: 1 / 3.78541, plus: 0 },
   elevation: { unit: "m", us: "ft", times: 1 / 0.3048, plus: 0 },
 };
 

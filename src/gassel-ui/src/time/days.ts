@@ -97,6 +97,9 @@ export function dayAt(instant: number, timeZone: string): Day {
 /** An instant in milliseconds as RFC 3339, to the second. */
 export const instantText = (instant: number): string => `${new Date(instant).toISOString().slice(0, 19)}Z`;
 
+/** Now by this device's clock, which may be wrong. */
+export const nowText = (): string => new Date().toISOString();
+
 /** `09:02`, the time of day at an instant in a time zone with an IANA name. */
 export const timeAt = (instant: number, timeZone: string): string =>
   new Intl.DateTimeFormat("en-GB", { timeZone, hour: "2-digit", minute: "2-digit" }).format(instant);

@@ -67,7 +67,7 @@ export function Batch() {
         }}
       >
         <Box sx={{ display: "grid", gap: 2 }}>
-          {germination && (
+          {germination && (sown.length > 0 || germination.germinated > 0) && (
             <Card label="germination">
               <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
                 <Typography

@@ -53,6 +53,9 @@ export function Batches() {
         <Typography variant="body2" color="text.secondary">
           ribbons from {shortDay(from, today)} to {shortDay(to, today)}; the line is today
         </Typography>
+        <Button component={Link} to="/labels" variant="outlined">
+          labels
+        </Button>
         <ForRole role="grower">
           <Button component={Link} to="/batches/told" variant="outlined">
             enter a winter under way

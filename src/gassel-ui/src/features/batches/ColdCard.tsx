@@ -67,7 +67,7 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
         </Typography>
         <Why lines={cold.working} about="the cold so far" />
       </Box>
-      <TroubleList troubles={part.troubles} />
+      <TroubleList troubles={part.troubles.filter((trouble) => trouble.isPresent)} />
       <ColdChart cold={cold} today={today} />
       <Typography variant="body2" color="text.secondary">
         Days gained, day by day. Full: measured. Textured: assumed. Pale: may have lain dry.
@@ -116,6 +116,7 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
           </tbody>
         </Box>
       </Box>
+      <TroubleList troubles={part.troubles.filter((trouble) => !trouble.isPresent)} />
     </Card>
   );
 }

@@ -53,6 +53,9 @@ export function NextWork({ due, plan, batch, today }: NextWorkProps) {
             record on Rounds
           </Button>
         )}
+        <Button variant="outlined" component={Link} to={`/labels?batch=${batch}`}>
+          labels
+        </Button>
       </Box>
     </Card>
   );

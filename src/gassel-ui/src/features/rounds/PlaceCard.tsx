@@ -10,7 +10,6 @@ import { MeasureField } from "../../shared/MeasureField";
 import { several } from "../../shared/numbers";
 import { useUnits } from "../../shared/units";
 import type { Day } from "../../time/days";
-import { TroubleList } from "../temperature/TroubleList";
 import { hurtsSeed, nowWords } from "../temperature/temperatureWords";
 import { DueRow } from "./DueRow";
 import { linesOf } from "./dueLines";
@@ -36,11 +35,16 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
     <Card label={place.place.name}>
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap" }}>
         <Typography variant="h2">{place.place.name}</Typography>
-        <Typography variant="body2" color="text.secondary">
+        {hurt && <AlarmMark />}
+        <Typography
+          variant="body2"
+          color={hurt ? "text.primary" : "text.secondary"}
+          sx={{ fontWeight: hurt ? 700 : 400 }}
+          data-testid={`now-${place.place.id}`}
+        >
           {several(place.parts.length, "vessel")} · {nowWords(temperature, units, timeZone, today)}
         </Typography>
       </Box>
-      <TroubleList troubles={temperature.troubles} />
       <Box
         sx={{
           display: "flex",

@@ -4,12 +4,14 @@ import { Link } from "react-router";
 import { useLots, useRounds, useSite } from "../../api/queries";
 import { useKeys } from "../../app/Keys";
 import { useSettled } from "../../offline/useQueue";
+import { Card } from "../../shared/Card";
 import { DayStepper } from "../../shared/DayStepper";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { addDays, daysBetween } from "../../time/days";
+import { TroubleList } from "../temperature/TroubleList";
 import { ConflictList } from "./ConflictList";
 import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
@@ -71,6 +73,7 @@ export function Rounds() {
       </EmptyNote>
     );
   }
+  const troubles = places.flatMap((place) => place.temperature.troubles);
   const late = places
     .flatMap((p) => p.parts)
     .flatMap((p) => p.due)
@@ -98,6 +101,11 @@ export function Rounds() {
           />
         </Box>
       </Box>
+      {troubles.length > 0 && (
+        <Card label="what is the matter" sx={{ mb: 2, py: { xs: 0.75, md: 0.75 } }}>
+          <TroubleList troubles={troubles} />
+        </Card>
+      )}
       {conflicts.length > 0 && (
         <Box sx={{ order: { xs: 1, md: 0 } }}>
           <ConflictList conflicts={conflicts} today={today} />

@@ -14,8 +14,7 @@ export function TroubleList({ troubles }: { troubles: PlaceTrouble[] }) {
         <Box key={trouble.kind + trouble.from} sx={{ display: "flex", gap: 0.75, py: 0.5 }}>
           {trouble.isPresent ? <AlarmMark /> : <Box sx={{ width: 20, flex: "none" }} />}
           <Typography sx={{ fontWeight: trouble.isPresent ? 600 : 400 }}>
-            {trouble.words} {trouble.isPresent ? "" : "Over: "}
-            {spanWords(trouble, site.timeZone, site.today)}.{" "}
+            {spanWords(trouble, site.timeZone, site.today)}: {trouble.words}{" "}
             {trouble.toDo && <span style={{ fontWeight: 400 }}>{trouble.toDo}</span>}
           </Typography>
         </Box>

@@ -38,7 +38,7 @@ describe("the temperature of a place", () => {
       toDo: "",
       isPresent: true,
     };
-    expect(spanWords(warm, zone, today)).toBe("since yesterday, Sat 13 Mar, 22:10");
+    expect(spanWords(warm, zone, today)).toBe("Since yesterday, Sat 13 Mar, 22:10");
     expect(spanWords({ ...warm, to: "2027-03-14T15:00:00Z" }, zone, today)).toBe(
       "yesterday, Sat 13 Mar, 22:10 to 09:00",
     );

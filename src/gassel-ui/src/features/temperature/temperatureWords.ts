@@ -21,7 +21,7 @@ export function nowWords(now: PlaceTemperature, units: Units, timeZone: string, 
 /** Since when, and until when where it is over. */
 export function spanWords(trouble: PlaceTrouble, timeZone: string, today: Day): string {
   const from = momentWords(trouble.from, timeZone, today);
-  return trouble.to === null ? `since ${from}` : `${from} to ${momentWords(trouble.to, timeZone, today)}`;
+  return trouble.to === null ? `Since ${from}` : `${from} to ${momentWords(trouble.to, timeZone, today)}`;
 }
 
 /** Troubles that change what a bag gets; a probe's own troubles do not. */

@@ -1,0 +1,119 @@
+using System.Globalization;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Planning;
+
+/// <summary>What a mix is made of.</summary>
+public enum MixPart
+{
+    Peat,
+    Coir,
+    Vermiculite,
+    Perlite,
+    Sand,
+    Grit,
+    Sphagnum,
+    Compost,
+    Bark,
+    Loam,
+}
+
+/// <summary>Parts of one thing, by loose volume.</summary>
+public readonly record struct MixShare(MixPart Part, double Parts);
+
+/// <summary>What is to be filled.</summary>
+public enum MixVessel
+{
+    /// <summary>Bags of seed, for the cold or the warm.</summary>
+    Bag,
+
+    /// <summary>Cells of trays.</summary>
+    Cell,
+    Pot,
+
+    /// <summary>Winter containers, and everything whose volume is known.</summary>
+    Container,
+}
+
+/// <param name="Litres">Of loose medium, to measure out dry.</param>
+public sealed record MixAmount(MixPart Part, double Parts, double Litres);
+
+/// <param name="FilledLitres">What the vessels hold when it has settled.</param>
+/// <param name="LooseLitres">What to measure out.</param>
+/// <param name="WaterLitres">To begin with; the squeeze decides.</param>
+public sealed record MixResult(
+    double FilledLitres, double LooseLitres, IReadOnlyList<MixAmount> Parts, double WaterLitres, string MoistureTest, IReadOnlyList<Caution> Cautions, IReadOnlyList<string> Working);
+
+/// <summary>How much of each part a mix for so many vessels takes.</summary>
+public static class MixAmounts
+{
+    /// <summary>Loose mix sinks by about so much when it is watered in and pressed (our assumption).</summary>
+    public const double UsualSettling = 0.15;
+
+    public const double MostSettling = 0.5;
+
+    /// <summary>Volume of one vessel taken where none is given, litres (starter values, from memory; measure one of your own).</summary>
+    public static double UsualLitres(MixVessel vessel) => vessel switch
+    {
+        MixVessel.Bag => 0.1,
+        MixVessel.Cell => 0.04,
+        MixVessel.Pot => 0.6,
+        _ => 1.4,
+    };
+
+    /// <summary>Mixes that growers name by their parts (common practice, no source).</summary>
+    public static IReadOnlyList<(string Name, IReadOnlyList<MixShare> Shares)> Usual { get; } =
+    [
+        ("for the cold, 4 : 1", [new(MixPart.Peat, 4), new(MixPart.Vermiculite, 1)]),
+        ("for sowing, 3 : 1", [new(MixPart.Peat, 3), new(MixPart.Perlite, 1)]),
+        ("lean and sharp, 1 : 1 : 1", [new(MixPart.Coir, 1), new(MixPart.Sand, 1), new(MixPart.Grit, 1)]),
+        ("sand alone", [new(MixPart.Sand, 1)]),
+    ];
+
+    /// <param name="count">Vessels, at least 1.</param>
+    /// <param name="litresEach">Above 0.</param>
+    /// <param name="shares">At least one, each above 0, no part twice.</param>
+    /// <param name="settling">Share of the loose volume that is lost, 0 to <see cref="MostSettling"/>.</param>
+    /// <param name="boiled">True where the water is boiled first against fungus gnats.</param>
+    public static MixResult For(int count, double litresEach, IReadOnlyList<MixShare> shares, double settling = UsualSettling, bool boiled = false)
+    {
+        var filled = count * litresEach;
+        var loose = filled / (1 - settling);
+        var all = shares.Sum(s => s.Parts);
+        var parts = shares.Select(s => new MixAmount(s.Part, s.Parts, loose * s.Parts / all)).ToList();
+        var water = parts.Sum(p => p.Litres * WaterFor(p.Part));
+        var working = new List<string>
+        {
+            string.Create(CultureInfo.InvariantCulture, $"{count} × {litresEach:0.###} l = {filled:0.##} l when settled."),
+            string.Create(CultureInfo.InvariantCulture, $"Settling {settling:0.##} (our assumption unless you measured it): {filled:0.##} ÷ (1 − {settling:0.##}) = {loose:0.##} l loose."),
+            string.Create(CultureInfo.InvariantCulture, $"Shares {string.Join(" : ", shares.Select(s => s.Parts.ToString("0.##", CultureInfo.InvariantCulture)))} of {all:0.##} parts by loose volume: {string.Join(", ", parts.Select(p => $"{Words(p.Part)} {p.Litres.ToString("0.##", CultureInfo.InvariantCulture)} l"))}."),
+            string.Create(CultureInfo.InvariantCulture, $"Water to begin with, by part (our assumption: {string.Join(", ", parts.Select(p => $"{Words(p.Part)} {WaterFor(p.Part).ToString("0.##", CultureInfo.InvariantCulture)} l/l"))}): {water:0.##} l. Add it in three goes."),
+        };
+        return new(filled, loose, parts, water, "Squeeze a handful: it feels wet and holds its shape, and no drop falls. Sand alone: damp, no water standing.", CautionsFor(shares, boiled), working);
+    }
+
+    public static string Words(MixPart part) => part.ToString().ToLowerInvariant();
+
+    /// <summary>Litres of water for a litre of the dry part (our assumption).</summary>
+    private static double WaterFor(MixPart part) => part switch
+    {
+        MixPart.Peat or MixPart.Coir => 0.5,
+        MixPart.Sphagnum => 0.6,
+        MixPart.Vermiculite => 0.4,
+        MixPart.Compost or MixPart.Bark => 0.25,
+        MixPart.Perlite or MixPart.Loam => 0.2,
+        MixPart.Sand => 0.15,
+        _ => 0.05,
+    };
+
+    private static List<Caution> CautionsFor(IReadOnlyList<MixShare> shares, bool boiled)
+    {
+        bool Has(params MixPart[] any) => shares.Any(s => any.Contains(s.Part));
+        var cautions = new List<Caution>();
+        if (Has(MixPart.Peat, MixPart.Coir, MixPart.Vermiculite, MixPart.Perlite, MixPart.Sand, MixPart.Grit)) cautions.Add(Cautions.OfDust);
+        if (Has(MixPart.Compost, MixPart.Bark, MixPart.Loam)) cautions.Add(Cautions.OfPottingMix);
+        if (Has(MixPart.Sphagnum)) cautions.Add(Cautions.OfSphagnum);
+        if (boiled) cautions.Add(Cautions.OfBoilingWater);
+        return cautions;
+    }
+}

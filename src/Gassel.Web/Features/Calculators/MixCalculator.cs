@@ -1,0 +1,45 @@
+using Gassel.Core.Planning;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+/// <param name="Vessel">Gives the volume where <paramref name="LitresEach"/> is left out.</param>
+/// <param name="Parts">By loose volume, such as peat 4 and vermiculite 1.</param>
+/// <param name="Settling">0.15 if left out.</param>
+/// <param name="Boiled">True where the water is boiled first; false if left out.</param>
+public sealed record MixRequest(int Count, MixVessel Vessel, IReadOnlyList<MixShare> Parts, double? LitresEach = null, double? Settling = null, bool? Boiled = null);
+
+/// <summary>A mix by its name.</summary>
+public sealed record NamedMix(string Name, IReadOnlyList<MixShare> Parts);
+
+/// <summary>What mixing begins with.</summary>
+/// <param name="Litres">Of one vessel; starter values, from memory.</param>
+public sealed record MixStart(IReadOnlyList<NamedMix> Mixes, IReadOnlyDictionary<MixVessel, double> Litres, double Settling);
+
+internal static class MixCalculator
+{
+    private const int MaxVessels = 100_000;
+    private const int MaxParts = 10;
+
+    public static MixStart Start() => new(
+        [.. MixAmounts.Usual.Select(m => new NamedMix(m.Name, m.Shares))], Enum.GetValues<MixVessel>().ToDictionary(v => v, MixAmounts.UsualLitres), MixAmounts.UsualSettling);
+
+    public static IResult Answer(MixRequest request) => Check(request) is { } refusal
+        ? refusal.ToResult()
+        : TypedResults.Ok(MixAmounts.For(request.Count, request.LitresEach ?? MixAmounts.UsualLitres(request.Vessel), request.Parts, request.Settling ?? MixAmounts.UsualSettling, request.Boiled ?? false));
+
+    private static Refusal? Check(MixRequest request)
+    {
+        var refusal = Limits.Whole("count", request.Count, 1, MaxVessels)
+            ?? (request.LitresEach is { } litres ? Limits.Open("litresEach", litres, 0, 1000, includeMax: true) : null)
+            ?? (request.Settling is { } settling ? Limits.Number("settling", settling, 0, MixAmounts.MostSettling) : null)
+            ?? Limits.Count("parts", request.Parts.Count, 1, MaxParts);
+        if (refusal is not null) return refusal;
+        for (var i = 0; i < request.Parts.Count; i++)
+        {
+            if (Limits.Open($"parts[{i}].parts", request.Parts[i].Parts, 0, 100, includeMax: true) is { } wrong) return wrong;
+            if (request.Parts.Take(i).Any(p => p.Part == request.Parts[i].Part)) return new($"parts[{i}].part", $"{MixAmounts.Words(request.Parts[i].Part)} stands twice; put its parts together.");
+        }
+        return null;
+    }
+}

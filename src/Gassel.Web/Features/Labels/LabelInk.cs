@@ -1,0 +1,90 @@
+using UglyToad.PdfPig.Core;
+using UglyToad.PdfPig.Writer;
+
+namespace Gassel.Web.Features.Labels;
+
+/// <summary>Faces of the typeface of labels, shipped with the program: Source Sans 3, under the SIL Open Font License.</summary>
+internal enum LabelFace
+{
+    Regular,
+    Italic,
+    Bold,
+}
+
+/// <summary>A box on a page, points from its upper left corner.</summary>
+internal readonly record struct LabelBox(double X, double Y, double Width, double Height)
+{
+    public double Right => X + Width;
+
+    public double Bottom => Y + Height;
+
+    public LabelBox Inside(double pad) => new(X + pad, Y + pad, Width - (2 * pad), Height - (2 * pad));
+}
+
+/// <summary>Black and white on the pages of a PDF, measured in points from the upper left corner.</summary>
+internal sealed class LabelInk : IDisposable
+{
+    /// <summary>Of one line to the next, by the size of the face.</summary>
+    public const double LineHeight = 1.22;
+
+    /// <summary>From the top of a line to its baseline, by the size of the face.</summary>
+    private const double Ascent = 0.94;
+
+    private readonly PdfDocumentBuilder _document;
+    private readonly Dictionary<LabelFace, PdfDocumentBuilder.AddedFont> _fonts;
+    private PdfPageBuilder? _page;
+    private double _height;
+
+    public LabelInk(string title)
+    {
+        _document = new() { DocumentInformation = { Title = title, Producer = "Gassel" } };
+        _fonts = Enum.GetValues<LabelFace>().ToDictionary(face => face, face => _document.AddTrueTypeFont(Font(face)));
+    }
+
+    public int Pages => _document.Pages.Count;
+
+    public void NewPage(double width, double height)
+    {
+        _page = _document.AddPage(width, height);
+        _height = height;
+    }
+
+    /// <summary>Draws a line of text; <paramref name="y"/> is its top.</summary>
+    public void Text(string text, double x, double y, double size, LabelFace face, bool white = false)
+    {
+        var shade = (byte)(white ? 255 : 0);
+        Page.SetTextAndFillColor(shade, shade, shade);
+        Page.AddText(text, size, new PdfPoint(x, _height - y - (Ascent * size)), _fonts[face]);
+    }
+
+    public double WidthOf(string text, double size, LabelFace face) =>
+        text.Length == 0 ? 0 : Page.MeasureText(text, size, new PdfPoint(0, 0), _fonts[face])[^1].EndBaseLine.X;
+
+    public void Fill(LabelBox box)
+    {
+        Page.SetStrokeColor(0, 0, 0);
+        Page.SetTextAndFillColor(0, 0, 0);
+        Page.DrawRectangle(new PdfPoint(box.X, _height - box.Bottom), box.Width, box.Height, 0, fill: true);
+    }
+
+    public void Frame(LabelBox box, double line)
+    {
+        Page.SetStrokeColor(0, 0, 0);
+        Page.DrawRectangle(new PdfPoint(box.X, _height - box.Bottom), box.Width, box.Height, line);
+    }
+
+    public byte[] ToPdf() => _document.Build();
+
+    public void Dispose() => _document.Dispose();
+
+    private PdfPageBuilder Page => _page ?? throw new InvalidOperationException("no page has been begun");
+
+    private static byte[] Font(LabelFace face)
+    {
+        var name = face switch { LabelFace.Bold => "SourceSans3_700Bold", LabelFace.Italic => "SourceSans3_400Regular_Italic", _ => "SourceSans3_400Regular" };
+        using var stream = typeof(LabelInk).Assembly.GetManifestResourceStream($"Gassel.Web.Fonts.{name}.ttf") ?? throw new InvalidOperationException($"the font {name} is not in the program");
+        using var bytes = new MemoryStream();
+        stream.CopyTo(bytes);
+        return bytes.ToArray();
+    }
+}

@@ -1,0 +1,43 @@
+using Gassel.Core.Batches;
+
+namespace Gassel.Web.Features.Labels;
+
+/// <summary>Which labels of a part.</summary>
+public enum LabelContent
+{
+    /// <summary>One for the inside and one for the outside.</summary>
+    Both,
+    Outside,
+    Inside,
+}
+
+/// <summary>A label with the address of its batch's page.</summary>
+internal sealed record AddressedLabel(BatchLabel Label, string Address);
+
+/// <summary>Lays labels out on paper.</summary>
+internal static class LabelSheets
+{
+    private const double PointsPerMm = 72 / 25.4;
+
+    /// <param name="first">Position on the first sheet to begin at, from 0, for sheets begun before.</param>
+    /// <returns>The PDF, and how many pages it has.</returns>
+    public static (byte[] Pdf, int Pages) Print(IReadOnlyList<AddressedLabel> labels, LabelContent content, LabelPaper paper, int first, string title)
+    {
+        var grid = LabelGrid.Of(paper);
+        using var ink = new LabelInk(title);
+        var position = first;
+        foreach (var (label, address) in labels)
+        {
+            if (content != LabelContent.Inside) LabelDrawing.Outside(ink, Next(), label, address);
+            if (content != LabelContent.Outside) LabelDrawing.Small(ink, Next(), label);
+        }
+        return (ink.ToPdf(), ink.Pages);
+
+        LabelBox Next()
+        {
+            if (ink.Pages == 0 || position % grid.PerSheet == 0) ink.NewPage(grid.SheetWidthMm * PointsPerMm, grid.SheetHeightMm * PointsPerMm);
+            var (row, column) = Math.DivRem(position++ % grid.PerSheet, grid.Columns);
+            return new((grid.LeftMm + (column * grid.StepXMm)) * PointsPerMm, (grid.TopMm + (row * grid.StepYMm)) * PointsPerMm, grid.LabelWidthMm * PointsPerMm, grid.LabelHeightMm * PointsPerMm);
+        }
+    }
+}

@@ -1,0 +1,20 @@
+import { Box } from "@mui/material";
+import { ColdDay } from "./ColdDay";
+import { Mixing } from "./Mixing";
+
+/** Sums on their own, without a batch. */
+export function Workbench() {
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gap: 2,
+        gridTemplateColumns: { xs: "minmax(0,1fr)", md: "minmax(0,1.3fr) minmax(0,1fr)" },
+        alignItems: "start",
+      }}
+    >
+      <Mixing />
+      <ColdDay />
+    </Box>
+  );
+}
