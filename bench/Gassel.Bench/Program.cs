@@ -2,6 +2,12 @@
 using Gassel.Bench;
 
 var root = args[0];
+// one measurement alone, by its name
+if (args is [_, "readings"])
+{
+    await ReadingBench.Run(root);
+    return;
+}
 Console.WriteLine($"processors {Environment.ProcessorCount}, {DateTime.UtcNow:yyyy-MM-dd} UTC; medians, ratios hold better than figures");
 var ground = await Ground.Publish(root);
 await StartBench.Run(root, ground);
@@ -9,3 +15,4 @@ SizeBench.Run(root);
 await RecordingBench.Run(root, ground);
 await PlanBench.Run(root);
 await SeasonBench.Run(root);
+await ReadingBench.Run(root);

@@ -12,6 +12,10 @@ internal static class Views
         ("/site/people", "Phones on the local network"),
         ("/site/weather", "A weather record from a file"),
         ("/batches/told", "A winter under way"),
+        ("/site/temperature", "Thermometers and files"),
+        ("/site/temperature/cold-shelf/import", "A logger’s file for Cold shelf"),
+        ("/labels", "What lasts"),
+        ("/workbench", "Mixing"),
     ];
 
     public static async Task<IReadOnlyList<(string Path, string Sign)>> OfDemo(RunningProgram program)

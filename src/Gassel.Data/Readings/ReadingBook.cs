@@ -10,7 +10,10 @@ namespace Gassel.Data.Readings;
 public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
 {
     /// <summary>Some milliseconds of writing, so that who records meanwhile does not wait.</summary>
-    private const int ReadingsATurn = 4000;
+    private const int ReadingsATurn = 2000;
+
+    /// <summary>Some hundred pages of log.</summary>
+    private const int TurnsToCheckpoint = 20;
 
     /// <summary>A reading before the day tells the line into it.</summary>
     private const long MsBefore = 7 * 3_600_000L;
@@ -99,13 +102,15 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         try
         {
             using var table = new ReadingTable(file);
-            var (read, added) = (0L, 0L);
+            table.CheckpointByHand();
+            var (read, added, turns) = (0L, 0L, 0);
             await foreach (var chunk in chunks.WithCancellation(cancel))
             {
                 for (var at = 0; at < chunk.Length; at += ReadingsATurn)
                 {
                     var turn = chunk.Slice(at, Math.Min(ReadingsATurn, chunk.Length - at));
                     added += await gate.Write(() => Task.FromResult(table.Append(id, turn.Span)), cancel);
+                    if (++turns % TurnsToCheckpoint == 0) table.Checkpoint();
                 }
                 read += chunk.Length;
             }

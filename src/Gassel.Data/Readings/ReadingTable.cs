@@ -1,11 +1,12 @@
 using Gassel.Core.Climate;
 using Microsoft.Data.Sqlite;
+using SQLitePCL;
 
 namespace Gassel.Data.Readings;
 
 /// <summary>
 /// The table of readings: series, second and hundredths of a degree, and nothing else, ordered by series and time. Written and read past EF Core, which
-/// is many times slower at rows of two numbers.
+/// is many times slower at rows of two numbers; the insert goes by the native statement, which halves the time once more.
 /// </summary>
 internal sealed class ReadingTable : IDisposable
 {
@@ -16,9 +17,7 @@ internal sealed class ReadingTable : IDisposable
     {
         _connection = new SqliteConnection(file.ConnectionString);
         _connection.Open();
-        using var settings = _connection.CreateCommand();
-        settings.CommandText = BookFile.ConnectionSettings;
-        settings.ExecuteNonQuery();
+        Run(BookFile.ConnectionSettings);
     }
 
     /// <summary>Adds the readings in one transaction; one at a second which the series has already is left out.</summary>
@@ -26,19 +25,23 @@ internal sealed class ReadingTable : IDisposable
     public int Append(int series, ReadOnlySpan<TemperatureReading> readings)
     {
         using var transaction = _connection.BeginTransaction();
-        using var insert = _connection.CreateCommand();
-        insert.CommandText = "INSERT OR IGNORE INTO readings (SeriesId, At, CentiC) VALUES ($series, $at, $centi)";
-        insert.Parameters.Add("$series", SqliteType.Integer).Value = series;
-        var (at, centi) = (insert.Parameters.Add("$at", SqliteType.Integer), insert.Parameters.Add("$centi", SqliteType.Integer));
-        insert.Prepare();
-        var added = 0;
-        foreach (var reading in readings)
+        var db = _connection.Handle!;
+        raw.sqlite3_prepare_v2(db, "INSERT OR IGNORE INTO readings (SeriesId, At, CentiC) VALUES (?1, ?2, ?3)", out var insert);
+        using (insert)
         {
-            (at.Value, centi.Value) = (reading.UnixMs / MsPerSecond, (long)Math.Round(reading.TempC * 100));
-            added += insert.ExecuteNonQuery();
+            var before = raw.sqlite3_total_changes(db);
+            raw.sqlite3_bind_int64(insert, 1, series);
+            foreach (var reading in readings)
+            {
+                raw.sqlite3_bind_int64(insert, 2, reading.UnixMs / MsPerSecond);
+                raw.sqlite3_bind_int64(insert, 3, (long)Math.Round(reading.TempC * 100));
+                if (raw.sqlite3_step(insert) is not raw.SQLITE_DONE and var fault) throw new SqliteException(raw.sqlite3_errmsg(db).utf8_to_string(), fault);
+                raw.sqlite3_reset(insert);
+            }
+            var added = raw.sqlite3_total_changes(db) - before;
+            transaction.Commit();
+            return added;
         }
-        transaction.Commit();
-        return added;
     }
 
     /// <summary>Readings of the series from an instant on, in order of time; of several at one second the first series'.</summary>
@@ -79,6 +82,21 @@ internal sealed class ReadingTable : IDisposable
         reader.Read();
         DateTimeOffset? At(int column) => reader.IsDBNull(column) ? null : DateTimeOffset.FromUnixTimeSeconds(reader.GetInt64(column));
         return (At(0), At(1), reader.GetInt64(2));
+    }
+
+    /// <summary>
+    /// Leaves it to <see cref="Checkpoint"/> when pages go from the log into the file, so that it happens between two turns of writing and not within one.
+    /// </summary>
+    public void CheckpointByHand() => Run("PRAGMA wal_autocheckpoint = 0");
+
+    /// <summary>Moves pages from the log into the file as far as nobody needs them; others write meanwhile.</summary>
+    public void Checkpoint() => Run("PRAGMA wal_checkpoint(PASSIVE)");
+
+    private void Run(string sql)
+    {
+        using var command = _connection.CreateCommand();
+        command.CommandText = sql;
+        command.ExecuteNonQuery();
     }
 
     /// <summary>How many seconds of the series others have a reading of as well.</summary>

@@ -166,7 +166,9 @@ internal sealed class LoggerFile : IAsyncDisposable
         bool DayAlone(int column) => !columns[column].Contains("time", StringComparison.OrdinalIgnoreCase) && column < cells.Count && !cells[column].Contains(':', StringComparison.Ordinal);
         var time = question.TimeColumn;
         if (time is null && question.AtColumn is null && DayAlone(at) && columns.FindIndex(c => c.Contains("time", StringComparison.OrdinalIgnoreCase)) is >= 0 and var apart && apart != at) time = apart;
-        var temp = question.TempColumn ?? Named("temp", "celsius", "fahrenheit", "°") ?? Enumerable.Range(0, columns.Count).First(i => i != at && i != time);
+        var temp = question.TempColumn ?? Named("temp", "celsius", "fahrenheit", "°")
+            // a number of the row comes first, what was measured later
+            ?? Enumerable.Range(0, columns.Count).Where(i => i != at && i != time).OrderBy(i => i < cells.Count && char.IsAsciiDigit(cells[i].LastOrDefault()) ? i : -1).Last();
         return (at, time, temp);
     }
 

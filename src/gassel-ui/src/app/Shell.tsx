@@ -46,7 +46,14 @@ export function Shell({ children }: { children: ReactNode }) {
         }}
       >
         <Box
-          sx={{ display: "flex", alignItems: "center", gap: 2, maxWidth: 1400, mx: "auto", flexWrap: "wrap" }}
+          sx={{
+            display: "flex",
+            alignItems: "center",
+            gap: { xs: 2, md: 1.5 },
+            maxWidth: 1400,
+            mx: "auto",
+            flexWrap: { xs: "wrap", md: "nowrap" },
+          }}
         >
           <Typography
             component="span"
@@ -55,7 +62,7 @@ export function Shell({ children }: { children: ReactNode }) {
             Gassel
           </Typography>
           {isIn && <Views />}
-          <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25 }}>
+          <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25, minWidth: 0 }}>
             <Typography component="div" sx={{ fontWeight: 600 }} data-testid="today">
               {site ? actDay(site.today) : ""}
             </Typography>
@@ -63,6 +70,7 @@ export function Shell({ children }: { children: ReactNode }) {
               component="div"
               variant="body2"
               color="text.secondary"
+              noWrap
               sx={{ display: { xs: "none", sm: "block" } }}
             >
               {site?.site
@@ -139,7 +147,7 @@ function Views() {
           display: "flex",
           alignItems: "center",
           justifyContent: "center",
-          px: { xs: 0.75, md: 1.5 },
+          px: { xs: 0.75, md: 1.1 },
           fontSize: { xs: "0.875rem", md: "1rem" },
           borderBottom: "3px solid transparent",
           borderTop: "3px solid transparent",

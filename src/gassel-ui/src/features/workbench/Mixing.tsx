@@ -120,7 +120,13 @@ function MixingFrom({ start }: { start: Start }) {
         sx={{
           width: "100%",
           borderCollapse: "collapse",
-          "& td, & th": { borderTop: `1px solid ${palette.line}`, py: 0.75, textAlign: "left" },
+          "& td, & th": {
+            borderTop: `1px solid ${palette.line}`,
+            pt: 1,
+            pr: 1.5,
+            textAlign: "left",
+            verticalAlign: "top",
+          },
           "& thead th": { borderTop: "none", fontWeight: 600 },
         }}
       >
@@ -139,7 +145,7 @@ function MixingFrom({ start }: { start: Start }) {
         <tbody>
           {draft.shares.map((share, i) => (
             <tr key={share.part} data-testid={`share-${share.part}`}>
-              <td>{PARTS[share.part]}</td>
+              <td style={{ paddingTop: 24 }}>{PARTS[share.part]}</td>
               <td style={{ width: 110 }}>
                 <NumberField
                   label="parts"
@@ -152,7 +158,7 @@ function MixingFrom({ start }: { start: Start }) {
                 />
               </td>
               <td>
-                <Typography sx={{ fontFamily: SERIF, fontWeight: 600, fontSize: "1.35rem" }}>
+                <Typography sx={{ fontFamily: SERIF, fontWeight: 600, fontSize: "1.35rem", pt: 1.25 }}>
                   {volumeOf(mix.data?.parts.find((p) => p.part === share.part)?.litres, units)}
                 </Typography>
               </td>

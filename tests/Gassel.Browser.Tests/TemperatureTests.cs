@@ -1,0 +1,142 @@
+using System.Globalization;
+using System.Text;
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>A fridge that fails, a logger's file, labels and a mix, as a grower meets them.</summary>
+public sealed class TemperatureTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: true);
+    private readonly Browser _browser;
+    private readonly string _file = Path.Combine(Path.GetTempPath(), $"logger-{Guid.NewGuid():N}.csv");
+
+    public TemperatureTests() => _browser = new(_program.Address);
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+        File.Delete(_file);
+    }
+
+    private async Task<string> Id(int number) => (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<string>();
+
+    [Fact]
+    public async Task A_fridge_that_fails_shows_on_Rounds_and_on_every_bag_that_it_touches()
+    {
+        var b = _browser;
+        b.Open("/");
+        b.Says("troubles", "Since 00:30: Cold shelf is above 8 °C");
+        b.Says("troubles", "Shut the door");
+        b.Says("now-cold-shelf", "measured");
+        var shelf = (await _program.Get("/api/rounds"))["places"]!.AsArray().Single(p => p!["place"]!["id"]!.GetValue<string>() == "cold-shelf")!;
+        var bags = shelf["parts"]!.AsArray().Select(p => p!["batchId"]!.GetValue<string>()).Distinct().ToList();
+        Assert.True(bags.Count >= 8);
+        foreach (var bag in bags)
+        {
+            b.Open($"/batches/{bag}");
+            b.Says("troubles", "Since 00:30: Cold shelf is above 8 °C");
+        }
+        // a bag in the warm is not touched
+        b.Open($"/batches/{await Id(9)}");
+        b.SeeTest("log");
+        Assert.Empty(b.Driver.FindElements(By.CssSelector("[data-testid='troubles']")));
+        // and it is over once the simulated door is shut and the probe has been heard again
+        b.Open("/site/temperature/cold-shelf");
+        b.Choose("plays-1", "steady");
+        b.Says("series-1", "steady");
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public async Task An_assumed_temperature_is_replaced_by_a_measured_one_from_a_loggers_file()
+    {
+        var b = _browser;
+        var batch = await Id(20);
+        b.Open($"/batches/{batch}");
+        // at the assumed 5 °C a day counts three quarters to a kind that germinates in the cold
+        b.Says("cold-headline", "63.0 of 100 days by temperature");
+        // jug 20 stands in the yard, taken as 5 °C; a logger in it was at 34.7 °F, day first, on standard time
+        var csv = new StringBuilder("nr;date;time;soil;moist\n");
+        var at = new DateTime(2026, 12, 20, 0, 0, 0);
+        for (var i = 0; i <= 83 * 24; i++, at = at.AddHours(1)) csv.Append(CultureInfo.InvariantCulture, $"{i};{at:dd.MM.yyyy};{at:HH:mm};{(i == 300 ? "err" : "34.7")};81\n{(i == 500 ? $"{i};{at:dd.MM.yyyy};{at.AddMinutes(1):HH:mm};131.0;81\n" : "")}");
+        await File.WriteAllTextAsync(_file, csv.ToString(), TestContext.Current.CancellationToken);
+        b.Open("/site/temperature/yard");
+        b.See("Nothing has been measured here.");
+        b.Press("read a logger’s file");
+        b.See("A logger’s file for Yard");
+        b.Driver.FindElement(By.CssSelector("[data-testid='logger-file']")).SendKeys(_file);
+        // the last column is guessed; it is not the temperature
+        b.Choose("tempColumn", "soil");
+        b.Says("unit-doubt", "its middle value, 34.7, would make 34.7 °C of a place that is taken to be at 5 °C");
+        b.Press("it is °F");
+        b.SeeNoMore(By.CssSelector("[data-testid='unit-doubt']"));
+        b.Says("logger-report", "1 row refused, first in line 302 (01.01.2027 12:00 err)");
+        b.Choose("clock", "standard time all year");
+        b.Says("logger-report", "1 jump that no shelf can make");
+        b.Type("loggerName", "jug logger");
+        b.Click(By.XPath("//button[starts-with(normalize-space(.), 'read the whole file')]"));
+        b.Says("series-4", "jug logger");
+        b.SeeTest("temperature-chart");
+        b.Open($"/batches/{batch}");
+        b.Says("cold-schools", "days of the calendar 83.0 1.0 84.0");
+        // 1.5 °C counts whole; yesterday is assumed still
+        b.Says("cold-headline", "83.");
+        b.Says("cold-headline", "of 100 days by temperature");
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public async Task A_thermometer_is_read_by_eye_at_a_look_on_a_phone()
+    {
+        using var phone = new Browser(_program.Address, 390, 844);
+        phone.Open("/");
+        phone.Says("now-warm-shelf", "23 °C, read by eye 2 Mar");
+        phone.Type("read-warm-shelf", "20.5");
+        phone.PressIn("due-9-1-checkBag", "all well");
+        phone.Says("now-warm-shelf", "20.5 °C, read by eye 14 Mar");
+        Assert.Contains("the place at 20.5", (await _program.Get($"/api/batches/{await Id(9)}"))["log"]!.ToJsonString(), StringComparison.Ordinal);
+        Assert.Empty(phone.Complaints());
+    }
+
+    [Fact]
+    public async Task Labels_are_printed_for_what_has_none_and_their_code_leads_to_the_batch()
+    {
+        var b = _browser;
+        b.Open("/labels");
+        b.Says("label-outside", "snowberry");
+        b.Press("none");
+        b.Click(By.CssSelector("[data-testid='part-21-1']"));
+        b.Says("label-inside", "TOXIC: All parts are toxic; is NOT small camas");
+        b.Press("print 2 labels");
+        b.SeeTest("printed");
+        var pdf = b.SeeTest("printed").GetAttribute("href")!;
+        Assert.Equal("%PDF"u8.ToArray(), (await _program.Http.GetByteArrayAsync(new Uri(pdf), TestContext.Current.CancellationToken))[..4]);
+        b.Open("/b/21");
+        b.See("B-21 meadow death camas");
+        b.Says("log", "Printed 2 labels.");
+        b.Open("/b/999");
+        b.See("There is no batch B-999 in this book");
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public void A_mix_is_reckoned_as_one_types()
+    {
+        var b = _browser;
+        b.Open("/workbench");
+        b.Press("for the cold, 4 : 1");
+        b.Type("count", "100");
+        b.Type("settling", "20");
+        // 100 cells of 40 ml hold 4 l; 5 l loose, a fifth of it vermiculite
+        b.Says("share-peat", "4 l");
+        b.Says("share-vermiculite", "1 l");
+        b.Says("mix", "5 l loose fill 4 l when settled");
+        b.See("Dust of perlite, vermiculite");
+        b.Type("count", "0");
+        b.See("Valid is a whole number from 1 to 100000.");
+        b.Says("cold-day", "0.85 of a day by temperature");
+        Assert.Empty(b.Complaints());
+    }
+}
