@@ -4,35 +4,16 @@ using OpenQA.Selenium.Support.UI;
 
 namespace Gassel.Browser.Tests;
 
-/// <summary>Headless Chromium with a fresh profile, and the few gestures a grower makes.</summary>
+/// <summary>Headless Chromium at one program's address, and the few gestures a grower makes.</summary>
 public sealed class Browser : IDisposable
 {
-    private readonly string _profile = Directory.CreateTempSubdirectory("gassel-profile-").FullName;
+    private readonly Chromium _chromium;
     private readonly Uri _address;
 
     /// <param name="trusted">Hash of the key of a certificate that is trusted whoever signed it; null for none.</param>
-    public Browser(Uri address, int width = 1280, int height = 800, string? trusted = null)
-    {
-        _address = address;
-        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--force-device-scale-factor=1", $"--user-data-dir={_profile}", $"--window-size={width},{height}");
-        if (trusted is not null) options.AddArgument($"--ignore-certificate-errors-spki-list={trusted}");
-        options.SetLoggingPreference(LogType.Browser, LogLevel.Severe);
-        var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
-        service.SuppressInitialDiagnosticInformation = true;
-        Driver = new ChromeDriver(service, options);
-        // headless keeps a window of at least 500 px; the metrics override makes a phone of it
-        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?>
-        {
-            ["width"] = width,
-            ["height"] = height,
-            ["deviceScaleFactor"] = 1,
-            ["mobile"] = width < 600,
-        });
-    }
+    public Browser(Uri address, int width = 1280, int height = 800, string? trusted = null) => (_address, _chromium) = (address, Chromium.Take(width, height, trusted));
 
-    public ChromeDriver Driver { get; }
+    public ChromeDriver Driver => _chromium.Driver;
 
     private WebDriverWait Wait
     {
@@ -125,10 +106,10 @@ public sealed class Browser : IDisposable
     public IReadOnlyList<string> Complaints() =>
         [.. Driver.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Warning).Select(l => l.Message)];
 
-    public void Dispose()
-    {
-        Driver.Quit();
-        Driver.Dispose();
-        Directory.Delete(_profile, recursive: true);
-    }
+    /// <summary>The page as it would be printed.</summary>
+    public byte[] Print() => Driver.ExecuteCdpCommand("Page.printToPDF", new Dictionary<string, object?> { ["printBackground"] = true }) is Dictionary<string, object?> answer && answer["data"] is string data
+        ? Convert.FromBase64String(data)
+        : throw new InvalidOperationException("the page was not printed");
+
+    public void Dispose() => _chromium.GiveBack();
 }

@@ -15,14 +15,17 @@ public sealed class Screenshots
         string[] names = ["rounds", "season", "plan", "batches", "batch", "count-list", "count", "seed", "species", "site"];
         using (var desk = new Browser(program.Address))
         {
-            foreach (var (view, name) in views.Zip(names).Where(v => v.Second != "count-list")) Take(desk, view, folder, name);
-            Take(desk, ("/species/globemallow/routes/globemallow-hot-water", "saving makes version 2"), folder, "route");
+            foreach (var (view, name) in views.Zip(names).Where(v => v.Second is not ("count-list" or "batches"))) Take(desk, view, folder, name);
+            Take(desk, ("/site/temperature", "Thermometers and files"), folder, "temperature");
+            Take(desk, ("/labels", "What lasts"), folder, "labels");
+            Take(desk, ("/workbench", "loose fill"), folder, "workbench");
             Take(desk, ("/sheet", "Sheet for"), folder, "sheet");
             desk.Driver.ExecuteScript("localStorage.setItem('gassel.light', 'dark')");
             Take(desk, views[0], folder, "rounds-dark");
         }
         using var phone = new Browser(program.Address, 390, 844);
-        foreach (var (view, name) in views.Zip(names).Where(v => v.Second is "rounds" or "count" or "batch")) Take(phone, view, folder, $"{name}-phone");
+        foreach (var (view, name) in views.Zip(names).Where(v => v.Second is "rounds" or "count")) Take(phone, view, folder, $"{name}-phone");
+        Take(phone, ("/b/22", "days by temperature since"), folder, "batch-phone");
     }
 
     [Fact(Explicit = true)]

@@ -103,7 +103,7 @@ public sealed class TreatTests : IDisposable
     {
         _browser.Open("/sheet");
         _browser.See("Sheet for Sun 14 Mar");
-        var pdf = System.Text.Encoding.Latin1.GetString(_browser.Driver.Print(new PrintOptions()).AsByteArray);
+        var pdf = System.Text.Encoding.Latin1.GetString(_browser.Print());
         Assert.Single(System.Text.RegularExpressions.Regex.Matches(pdf, @"/Type\s*/Page[^s]"));
     }
 

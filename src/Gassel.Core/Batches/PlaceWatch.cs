@@ -26,6 +26,9 @@ public enum PlaceTroubleKind
 public sealed record PlaceTrouble(PlaceTroubleKind Kind, DateTimeOffset From, DateTimeOffset? To, double? WorstC, string Words, string? ToDo)
 {
     public bool IsPresent => To is null;
+
+    /// <summary>It lasts and changes what the seed gets; a probe's own troubles do not.</summary>
+    public bool HurtsSeed => IsPresent && Kind is PlaceTroubleKind.TooWarm or PlaceTroubleKind.Frozen or PlaceTroubleKind.TooHot;
 }
 
 /// <summary>Finds warm, frozen, hot and silent times in the readings of a place.</summary>

@@ -10,6 +10,9 @@ public sealed class KnownTemperatures(ReadingBook readings, TimeZoneInfo zone, I
 {
     private readonly Dictionary<string, TypedReading[]> _typed = TypedReadings.Of(batches.Select(b => b.State)).ToDictionary(t => t.Key, t => t.ToArray());
 
+    /// <summary>Changes where a reading by eye does.</summary>
+    public int TypedMark => _typed.Values.SelectMany(t => t).Aggregate(0, HashCode.Combine);
+
     public IReadOnlyList<TemperatureDay> Measured(string place, ColdResponse response) => readings.Days(place, response, zone);
 
     public IReadOnlyList<TypedReading> Typed(string place) => _typed.GetValueOrDefault(place, []);

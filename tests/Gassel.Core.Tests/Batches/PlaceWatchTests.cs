@@ -35,6 +35,7 @@ public class PlaceWatchTests
         Assert.Equal((PlaceTroubleKind.TooWarm, Noon.AddHours(10), null, 11.2), (trouble.Kind, trouble.From, trouble.To, trouble.WorstC));
         Assert.Contains("above 8 °C, at worst 11.2 °C", trouble.Words);
         Assert.NotNull(trouble.ToDo);
+        Assert.True(trouble.HurtsSeed);
     }
 
     [Fact]
@@ -67,7 +68,7 @@ public class PlaceWatchTests
         var readings = Every10((10, 4));
         readings.AddRange(Every10((10, 4)).Select(r => r with { UnixMs = r.UnixMs + (20 * 3_600_000L) }));
         var trouble = Assert.Single(Of(Fridge, readings));
-        Assert.Equal((PlaceTroubleKind.Silent, Noon.AddHours(20)), (trouble.Kind, trouble.To!.Value));
+        Assert.Equal((PlaceTroubleKind.Silent, Noon.AddHours(20), false), (trouble.Kind, trouble.To!.Value, trouble.HurtsSeed));
     }
 
     [Fact]

@@ -30,10 +30,11 @@ internal static class BatchEndpoints
 
     public static Dictionary<string, string> Names(IEnumerable<Place> places) => places.ToDictionary(p => p.Id, p => p.Name);
 
-    private static async Task<List<BatchSummary>> All(Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<List<BatchSummary>> All(Library library, BatchShelf shelf, TemperatureWatch watch, SiteClock clock)
     {
+        var hurting = (await watch.Now()).Where(p => p.Value.Troubles.Any(x => x.HurtsSeed)).Select(p => p.Key).ToHashSet();
         var species = (await library.Species()).ToDictionary(s => s.Id);
-        return [.. (await shelf.All()).Select(b => BatchViews.Summary(b, species[b.Row.SpeciesId], clock.Today))];
+        return [.. (await shelf.All()).Select(b => BatchViews.Summary(b, species[b.Row.SpeciesId], hurting, clock.Today))];
     }
 
     private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, BatchShelf shelf, TemperatureWatch watch, SiteClock clock)

@@ -11,14 +11,16 @@ namespace Gassel.Web.Features.Batches;
 /// <summary>From a shelved batch to what the screens read.</summary>
 internal static class BatchViews
 {
-    public static BatchSummary Summary(ShelvedBatch batch, Core.Treatments.Species species, DateOnly today)
+    /// <param name="hurting">Places that hurt what stands in them.</param>
+    public static BatchSummary Summary(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlySet<string> hurting, DateOnly today)
     {
         var state = batch.State;
         var main = MainPart(state);
         var ribbon = Ribbon.For(batch.Plan, main, today);
         return new(batch.Row.Id, batch.Row.Number, species.Id, species.CommonName, species.ScientificName, batch.Row.LotId,
             Status(batch.Plan, state, main, today), state.Started ? state.SeedsStarted : batch.Plan.Seeds,
-            state.Germinated, state.Standing, state.Conflicts.Count(), ribbon[0].Start, ribbon[^1].End, ribbon);
+            state.Germinated, state.Standing, state.Conflicts.Count(), ribbon[0].Start, ribbon[^1].End, ribbon,
+            state.Living.Any(p => p.Open is not null && p.Place is { } place && hurting.Contains(place)));
     }
 
     public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, KnownTemperatures known,
@@ -27,7 +29,7 @@ internal static class BatchViews
         var placeNames = BatchEndpoints.Names(places.Values);
         var (plan, state) = (batch.Plan, batch.State);
         return new(
-            Summary(batch, species, today), plan, species,
+            Summary(batch, species, troubles.Where(t => t.Value.Any(x => x.HurtsSeed)).Select(t => t.Key).ToHashSet(), today), plan, species,
             [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude),
                 p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today),
                 p.Divided ? null : ColdSoFar.Of(plan, p, places, known, species.ResponseToCold, today),

@@ -1,7 +1,6 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Treatments;
 using Gassel.Data;
-using Gassel.Data.Readings;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Hosting;
@@ -69,7 +68,7 @@ internal static class RoundsEndpoints
         var batches = await shelf.All();
 
         var (known, temperatures) = (await watch.Known(), await watch.Now());
-        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, known, clock.Settings, today)).ToLookup(s => s.PlaceId, s => s.Part);
+        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, today), clock.Settings, today)).ToLookup(s => s.PlaceId, s => s.Part);
         var conflicts = batches.SelectMany(b => b.State.Log.Where(l => l.Conflict is not null).Select(l => new RoundsConflict(
             b.Row.Id, b.Row.Number, species[b.Row.SpeciesId].CommonName, l.Entry.Id, l.Entry.DoneOn, l.Entry.Who,
             EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)));
@@ -81,7 +80,8 @@ internal static class RoundsEndpoints
     }
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(
-        ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, KnownTemperatures known, SiteSettings schools, DateOnly today)
+        ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places,
+        Func<PartState, IReadOnlyDictionary<string, Place>, ColdSoFar?> coldOf, SiteSettings schools, DateOnly today)
     {
         var byId = places.ToDictionary(p => p.Id);
         var toRead = Cautions.ToRead(species.Hazard).Where(topic => !batch.State.CautionsRead.Contains(topic)).ToList();
@@ -99,7 +99,7 @@ internal static class RoundsEndpoints
                     ? schools.SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
                     : null,
                 places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
-                ColdBrief.Of(ColdSoFar.Of(batch.Plan, part, byId, known, species.ResponseToCold, today), schools.ColdSchool),
+                ColdBrief.Of(coldOf(part, byId), schools.ColdSchool),
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold() ? BagCares.For(species.Hazard) : [],
                 toRead,
                 [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]));

@@ -25,6 +25,20 @@ internal sealed class TemperatureWatch(ReadingBook readings, Library library, Ba
 
     private readonly ConcurrentDictionary<string, (DateTimeOffset At, long Version, IReadOnlyList<PlaceTrouble> Troubles)> _troubles = [];
 
+    private readonly ConcurrentDictionary<(Guid Batch, string Part), KeptCold> _cold = [];
+
+    /// <summary>
+    /// Cold of a part so far; kept until the batch, the day, a reading, a reading by eye or a place changes, because Rounds asks for all of them at once.
+    /// </summary>
+    public ColdSoFar? Cold(ShelvedBatch batch, PartState part, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, KnownTemperatures known, DateOnly today)
+    {
+        var mark = new ColdMark(batch.State.LastSequence, today, readings.Version, known.TypedMark, species.ResponseToCold, places.Values.Aggregate(0, (sum, p) => HashCode.Combine(sum, p.Id, p.AssumedC)));
+        if (_cold.TryGetValue((batch.Row.Id, part.Id), out var kept) && kept.Mark == mark) return kept.Cold;
+        var cold = ColdSoFar.Of(batch.Plan, part, places, known, species.ResponseToCold, today);
+        _cold[(batch.Row.Id, part.Id)] = new(mark, cold);
+        return cold;
+    }
+
     public async Task<KnownTemperatures> Known() => new(readings, clock.LocalTimeZone, await shelf.All());
 
     /// <summary>Every place by id.</summary>
@@ -38,6 +52,11 @@ internal sealed class TemperatureWatch(ReadingBook readings, Library library, Ba
 
     /// <summary>Troubles of a place in the last months, those that last at the end.</summary>
     public async Task<IReadOnlyList<PlaceTrouble>> Troubles(Place place) => Troubles(place, (await readings.Attached()).Any(s => s.PlaceId == place.Id));
+
+    /// <summary>All that the cold of a part hangs on.</summary>
+    private readonly record struct ColdMark(long Sequence, DateOnly Today, long Readings, int Typed, Core.Treatments.ColdResponse Response, int Places);
+
+    private sealed record KeptCold(ColdMark Mark, ColdSoFar? Cold);
 
     private PlaceTemperature Now(Place place, KnownTemperatures known, bool watched)
     {

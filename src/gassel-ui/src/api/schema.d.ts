@@ -3483,6 +3483,7 @@ export interface components {
             /** Format: date */
             finish: string;
             ribbon: components["schemas"]["RibbonStretch"][];
+            inTrouble: boolean;
         };
         BatchToRecord: {
             /** Format: uuid */
@@ -4705,6 +4706,7 @@ export interface components {
             words: string;
             toDo: null | string;
             isPresent: boolean;
+            hurtsSeed: boolean;
         };
         /** @enum {unknown} */
         PlaceTroubleKind: "tooWarm" | "frozen" | "tooHot" | "silent" | "jumping";

@@ -90,9 +90,10 @@ export function Batches() {
           </Box>
           <RibbonStrip stretches={batch.ribbon} today={today} plain from={from} to={to} />
           <Typography sx={{ fontWeight: 600, display: "flex", gap: 0.5 }}>
-            {batch.conflicts > 0 && <AlarmMark />}
+            {(batch.conflicts > 0 || batch.inTrouble) && <AlarmMark />}
             <span>
               {batch.status}
+              {batch.inTrouble && ", its place is too warm or frozen"}
               {batch.conflicts > 0 && `, ${several(batch.conflicts, "entry", "entries")} to settle`}
             </span>
           </Typography>

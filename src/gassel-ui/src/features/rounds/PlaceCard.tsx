@@ -10,7 +10,7 @@ import { MeasureField } from "../../shared/MeasureField";
 import { several } from "../../shared/numbers";
 import { useUnits } from "../../shared/units";
 import type { Day } from "../../time/days";
-import { hurtsSeed, nowWords } from "../temperature/temperatureWords";
+import { nowWords } from "../temperature/temperatureWords";
 import { DueRow } from "./DueRow";
 import { linesOf } from "./dueLines";
 import { dueWords } from "./dueWords";
@@ -29,7 +29,7 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
   const due = linesOf(place, today);
   const [placeC, setPlaceC] = useState<number | null>(null);
   const { temperature } = place;
-  const hurt = temperature.troubles.some(hurtsSeed);
+  const hurt = temperature.troubles.some((trouble) => trouble.hurtsSeed);
   const looks = due.some(({ item }) => item.due.kind === "checkBag");
   return (
     <Card label={place.place.name}>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { PlaceTrouble } from "../../api/types";
-import { hurtsSeed, nowWords, spanWords } from "./temperatureWords";
+import { nowWords, spanWords } from "./temperatureWords";
 
 const zone = "America/Denver";
 const today = "2027-03-14";
@@ -28,7 +28,7 @@ describe("the temperature of a place", () => {
     );
   });
 
-  it("tells troubles that last from those that are over, and the shelf's from the probe's", () => {
+  it("tells troubles that last from those that are over", () => {
     const warm: PlaceTrouble = {
       kind: "tooWarm",
       from: "2027-03-14T05:10:00Z",
@@ -37,15 +37,11 @@ describe("the temperature of a place", () => {
       words: "",
       toDo: "",
       isPresent: true,
+      hurtsSeed: true,
     };
     expect(spanWords(warm, zone, today)).toBe("Since yesterday, Sat 13 Mar, 22:10");
     expect(spanWords({ ...warm, to: "2027-03-14T15:00:00Z" }, zone, today)).toBe(
       "yesterday, Sat 13 Mar, 22:10 to 09:00",
     );
-    expect([
-      hurtsSeed(warm),
-      hurtsSeed({ ...warm, kind: "silent" }),
-      hurtsSeed({ ...warm, isPresent: false }),
-    ]).toEqual([true, false, false]);
   });
 });

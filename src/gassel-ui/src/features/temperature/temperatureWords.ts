@@ -23,7 +23,3 @@ export function spanWords(trouble: PlaceTrouble, timeZone: string, today: Day): 
   const from = momentWords(trouble.from, timeZone, today);
   return trouble.to === null ? `Since ${from}` : `${from} to ${momentWords(trouble.to, timeZone, today)}`;
 }
-
-/** Troubles that change what a bag gets; a probe's own troubles do not. */
-export const hurtsSeed = (trouble: PlaceTrouble): boolean =>
-  trouble.isPresent && ["tooWarm", "frozen", "tooHot"].includes(trouble.kind);

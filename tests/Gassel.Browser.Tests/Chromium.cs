@@ -1,0 +1,81 @@
+using System.Collections.Concurrent;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>
+/// Headless Chromium with a profile of its own. One is lent to the next test when a test is done with it: every program has an address of its own, so
+/// that nothing a page keeps is seen by the next; cookies, which know no port, are cleared.
+/// </summary>
+internal sealed class Chromium
+{
+    private static readonly ConcurrentBag<Chromium> Free = [];
+
+    private readonly string _profile = Directory.CreateTempSubdirectory("gassel-profile-").FullName;
+    private readonly bool _canBeLent;
+
+    static Chromium() => AppDomain.CurrentDomain.ProcessExit += (_, _) =>
+    {
+        while (Free.TryTake(out var chromium)) chromium.Quit();
+    };
+
+    private Chromium(string? trusted)
+    {
+        _canBeLent = trusted is null;
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--force-device-scale-factor=1", $"--user-data-dir={_profile}", "--window-size=1280,800");
+        if (trusted is not null) options.AddArgument($"--ignore-certificate-errors-spki-list={trusted}");
+        options.SetLoggingPreference(LogType.Browser, LogLevel.Severe);
+        var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
+        service.SuppressInitialDiagnosticInformation = true;
+        Driver = new ChromeDriver(service, options);
+    }
+
+    public ChromeDriver Driver { get; }
+
+    /// <param name="trusted">Hash of the key of a certificate that is trusted whoever signed it; null for none.</param>
+    public static Chromium Take(int width, int height, string? trusted)
+    {
+        var chromium = trusted is null && Free.TryTake(out var free) ? free : new(trusted);
+        // headless keeps a window of at least 500 px; the metrics override makes a phone of it
+        chromium.Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?>
+        {
+            ["width"] = width,
+            ["height"] = height,
+            ["deviceScaleFactor"] = 1,
+            ["mobile"] = width < 600,
+        });
+        return chromium;
+    }
+
+    public void GiveBack()
+    {
+        if (!_canBeLent)
+        {
+            Quit();
+            return;
+        }
+        try
+        {
+            Driver.Navigate().GoToUrl("about:blank");
+            Driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
+            Driver.ExecuteCdpCommand("Emulation.setTimezoneOverride", new Dictionary<string, object?> { ["timezoneId"] = "" });
+            Driver.Manage().Logs.GetLog(LogType.Browser);
+            Free.Add(this);
+        }
+        catch (WebDriverException)
+        {
+            // one that no longer answers is not lent again
+            Quit();
+        }
+    }
+
+    private void Quit()
+    {
+        Driver.Quit();
+        Driver.Dispose();
+        Directory.Delete(_profile, recursive: true);
+    }
+}
