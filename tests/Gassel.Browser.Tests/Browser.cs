@@ -111,5 +111,5 @@ public sealed class Browser : IDisposable
         ? Convert.FromBase64String(data)
         : throw new InvalidOperationException("the page was not printed");
 
-    public void Dispose() => _chromium.GiveBack();
+    public void Dispose() => _chromium.GiveBack(_address);
 }

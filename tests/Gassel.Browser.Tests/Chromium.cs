@@ -2,7 +2,15 @@ using System.Collections.Concurrent;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 
+[assembly: AssemblyFixture(typeof(Gassel.Browser.Tests.LentBrowsers))]
+
 namespace Gassel.Browser.Tests;
+
+/// <summary>Ends with the run, and ends the browsers with it.</summary>
+public sealed class LentBrowsers : IDisposable
+{
+    public void Dispose() => Chromium.QuitAll();
+}
 
 /// <summary>
 /// Headless Chromium with a profile of its own. One is lent to the next test when a test is done with it: every program has an address of its own, so
@@ -14,11 +22,6 @@ internal sealed class Chromium
 
     private readonly string _profile = Directory.CreateTempSubdirectory("gassel-profile-").FullName;
     private readonly bool _canBeLent;
-
-    static Chromium() => AppDomain.CurrentDomain.ProcessExit += (_, _) =>
-    {
-        while (Free.TryTake(out var chromium)) chromium.Quit();
-    };
 
     private Chromium(string? trusted)
     {
@@ -50,7 +53,8 @@ internal sealed class Chromium
         return chromium;
     }
 
-    public void GiveBack()
+    /// <param name="address">Of the program whose pages it showed; what they keep is cleared, for a test may ask for another browser on it.</param>
+    public void GiveBack(Uri address)
     {
         if (!_canBeLent)
         {
@@ -60,6 +64,7 @@ internal sealed class Chromium
         try
         {
             Driver.Navigate().GoToUrl("about:blank");
+            Driver.ExecuteCdpCommand("Storage.clearDataForOrigin", new Dictionary<string, object?> { ["origin"] = address.GetLeftPart(UriPartial.Authority), ["storageTypes"] = "all" });
             Driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
             Driver.ExecuteCdpCommand("Emulation.setTimezoneOverride", new Dictionary<string, object?> { ["timezoneId"] = "" });
             Driver.Manage().Logs.GetLog(LogType.Browser);
@@ -70,6 +75,12 @@ internal sealed class Chromium
             // one that no longer answers is not lent again
             Quit();
         }
+    }
+
+    /// <summary>After the last test: a driver left running would keep the run from ending.</summary>
+    public static void QuitAll()
+    {
+        while (Free.TryTake(out var chromium)) chromium.Quit();
     }
 
     private void Quit()

@@ -74,7 +74,7 @@ export function Shell({ children }: { children: ReactNode }) {
               sx={{ display: { xs: "none", sm: "block" } }}
             >
               {site?.site
-                ? `${site.site.name}${site.demo ? ", made-up demo" : ""}${site.nextLastFrost ? ` · last frost about ${shortDay(site.nextLastFrost, site.today)}` : ""}`
+                ? `${site.site.name}${site.demo ? ", made up" : ""}${site.nextLastFrost ? ` · last frost about ${shortDay(site.nextLastFrost, site.today)}` : ""}`
                 : "no site yet"}
             </Typography>
             {session?.name && (
@@ -136,7 +136,7 @@ function Views() {
         zIndex: 5,
         bgcolor: palette.card,
         borderTop: { xs: `1px solid ${palette.line}`, md: "none" },
-        justifyContent: { xs: "space-around", md: "flex-start" },
+        justifyContent: "flex-start",
         overflowX: "auto",
         "& a": {
           color: palette.ink,
@@ -147,7 +147,7 @@ function Views() {
           display: "flex",
           alignItems: "center",
           justifyContent: "center",
-          px: { xs: 0.75, md: 1.1 },
+          px: { xs: 0.75, md: 1 },
           fontSize: { xs: "0.875rem", md: "1rem" },
           borderBottom: "3px solid transparent",
           borderTop: "3px solid transparent",
