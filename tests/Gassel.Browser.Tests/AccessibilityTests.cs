@@ -34,7 +34,10 @@ public sealed class AccessibilityTests : IDisposable
             _browser.Press("dark");
             _browser.See(By.XPath("//button[normalize-space(.)='light']"));
             // colours of buttons take a moment to pass over
-            Thread.Sleep(400);
+            _browser.Driver.ExecuteAsyncScript("""
+                const done = arguments[0];
+                requestAnimationFrame(() => requestAnimationFrame(() => Promise.allSettled(document.getAnimations().filter(a => a.effect.getComputedTiming().endTime !== Infinity).map(a => a.finished)).then(() => done())));
+                """);
             // what changes with the light is colour alone
             Look(path, "dark", "{ runOnly: ['color-contrast'] }");
             _browser.Driver.ExecuteScript("localStorage.setItem('gassel.light', 'light')");

@@ -144,6 +144,8 @@ function Views() {
           fontWeight: 600,
           minHeight: 48,
           minWidth: 48,
+          // scrolled sideways rather than squeezed
+          flex: "none",
           display: "flex",
           alignItems: "center",
           justifyContent: "center",
