@@ -139,4 +139,27 @@ public sealed class TemperatureTests : IDisposable
         b.Says("cold-day", "0.85 of a day by temperature");
         Assert.Empty(b.Complaints());
     }
+
+    [Fact]
+    public async Task A_large_file_shows_how_far_it_is_and_leaves_nothing_when_it_is_broken_off()
+    {
+        var b = _browser;
+        await using (var file = new StreamWriter(_file))
+        {
+            await file.WriteAsync("time,temp\n");
+            var at = new DateTime(2016, 1, 1, 0, 0, 0, DateTimeKind.Utc);
+            for (var i = 0; i < 3_000_000; i++, at = at.AddMinutes(1)) await file.WriteAsync(string.Create(CultureInfo.InvariantCulture, $"{at:yyyy-MM-ddTHH:mm:ss}Z,4.25\n"));
+        }
+        b.Open("/site/temperature/yard/import");
+        b.See("A logger’s file for Yard");
+        b.Driver.FindElement(By.CssSelector("[data-testid='logger-file']")).SendKeys(_file);
+        b.SeeTest("logger-report");
+        b.Click(By.XPath("//button[starts-with(normalize-space(.), 'read the whole file')]"));
+        b.See(By.CssSelector("[role='progressbar']"));
+        b.See("% read");
+        b.Press("break off");
+        b.See("Broken off; nothing of the file was kept.");
+        Assert.Empty((await _program.Get("/api/places/yard/temperature"))["series"]!.AsArray());
+        Assert.Empty(b.Complaints());
+    }
 }

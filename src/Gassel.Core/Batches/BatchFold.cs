@@ -188,7 +188,7 @@ public static class BatchFold
                 return new(entry.Id, ConflictCode.MoreSproutsThanSeeds, part.Id, check.Sprouted, part.Seeds - part.Sprouted);
             }
             part.Sprouted += check.Sprouted;
-            part.Checks.Add(new(entry.Id, entry.DoneOn, check.Moisture, check.Mould, check.Sprouted, check.PlaceC));
+            part.Checks.Add(new(entry.Id, entry.DoneOn, check.Moisture, check.Mould, check.Sprouted, check.PlaceC, entry.Sequence));
             return null;
         }
 

@@ -11,7 +11,8 @@ public sealed record StepSpan(int Step, DateOnly Start, DateOnly? End, bool Told
 public readonly record struct Stay(string Place, DateOnly From);
 
 /// <summary>A check as recorded.</summary>
-public sealed record CheckRecord(Guid Entry, DateOnly On, Moisture Moisture, MouldSeen Mould, int Sprouted, double? PlaceC = null);
+/// <param name="Sequence">Of its entry.</param>
+public sealed record CheckRecord(Guid Entry, DateOnly On, Moisture Moisture, MouldSeen Mould, int Sprouted, double? PlaceC = null, long Sequence = 0);
 
 /// <summary>A change of water as recorded.</summary>
 public readonly record struct WaterChange(DateOnly On, DateTimeOffset? At);

@@ -26,16 +26,28 @@ public readonly record struct ColdAmount(double Days, double ChillHours, double 
         new(a.Days + b.Days, a.ChillHours + b.ChillHours, a.Effective + b.Effective, a.EffectiveByDefault + b.EffectiveByDefault);
 }
 
-/// <summary>When a need is met, at the rate of the last week.</summary>
+/// <summary>When a need is met, at the rate of the last week; past if it is. Null where it is not met within two years at this rate.</summary>
+/// <param name="AllKept">If everything counts.</param>
+/// <param name="Certain">If only what is certain counts.</param>
+public sealed record ColdMet(DateOnly? AllKept, DateOnly? Certain);
+
+/// <summary>A need, and when it is met by each school.</summary>
 /// <param name="Days">Days of cold asked for.</param>
-/// <param name="MetOn">By the species' own response; past if met. Null where it is not met within two years at this rate.</param>
-/// <param name="MetOnByDefault">By <see cref="ColdResponse.Default"/>.</param>
-public sealed record ColdNeed(int Days, DateOnly? MetOn, DateOnly? MetOnByDefault);
+/// <param name="Weighted">By the species' own response.</param>
+/// <param name="ByDefault">By <see cref="ColdResponse.Default"/>.</param>
+public sealed record ColdNeed(int Days, ColdMet Weighted, ColdMet ByDefault, ColdMet Hours, ColdMet Calendar)
+{
+    /// <summary>The same need in hours of chilling.</summary>
+    public int ChillHours => Days * 24;
+
+    public ColdMet By(ColdSchool school) => school switch { ColdSchool.Calendar => Calendar, ColdSchool.ChillHours => Hours, _ => Weighted };
+}
 
 /// <summary>One day of it, for the drawing.</summary>
 /// <param name="Effective">By the species' own response, measured and assumed together.</param>
+/// <param name="Sum">Gained up to the end of the day, if everything is kept; a warm spell adds nothing.</param>
 /// <param name="Certain">False for a day in which it may have lain dry.</param>
-public sealed record ColdDay(DateOnly Date, double MeanC, double Effective, TemperatureSource Source, bool Certain);
+public sealed record ColdDay(DateOnly Date, double MeanC, double Effective, double Sum, TemperatureSource Source, bool Certain);
 
 /// <summary>Cold a part has had in the step it is in, as a range where something is uncertain.</summary>
 /// <param name="Measured">From readings.</param>
@@ -72,21 +84,33 @@ public sealed record ColdSoFar(
         }
         var working = new List<string> { string.Create(CultureInfo.InvariantCulture, $"In the cold since {DayWords.Of(open.Start)}: {days.Count} days by the calendar, the day it went in counted and today not.") };
         MarkDry(part, open, days, working);
-        var warm = WarmSpell(days, need.Shortest, working);
+        var warm = WarmSpells(days, need.Shortest, working);
         // warm days are not cold ones, whichever way the seed took them
         var cold = days.Where(d => !warm.Any(w => d.Date >= w.From && d.Date <= w.To)).ToList();
         var since = warm.Count > 0 ? warm[^1].To : DateOnly.MinValue;
         var measured = Sum(cold, d => d.Own.Known, d => d.ByDefault.Known);
         var assumed = Sum(cold, d => d.Own.Filled, d => d.ByDefault.Filled);
-        var certain = Sum(cold.Where(d => d.Moist && d.Date > since), d => d.Own.Whole, d => d.ByDefault.Whole);
-        var rate = days.Count == 0 ? (double?)null : days.TakeLast(RateDays).Average(d => d.Own.Whole.Effective);
-        var rateByDefault = days.Count == 0 ? (double?)null : days.TakeLast(RateDays).Average(d => d.ByDefault.Whole.Effective);
+        var sure = cold.Where(d => d.Moist && d.Date > since).ToList();
+        var certain = Sum(sure, d => d.Own.Whole, d => d.ByDefault.Whole);
+        var rate = Rate(days, d => d.Own.Whole.Effective);
         Tell(working, measured, assumed, response, rate);
         return new(open.Start, measured, assumed, certain, Need(need.Shortest), Need(need.Usual), response, rate,
-            [.. days.Select(d => new ColdDay(d.Date, d.Own.Whole.MeanC, d.Own.Whole.Effective, d.Own.Source, d.Moist))], working);
+            Drawn(days, [.. cold.Select(d => d.Date)]), working);
 
-        ColdNeed Need(int asked) => new(asked, MetOn(cold, d => d.Own.Whole.Effective, asked, rate, today), MetOn(cold, d => d.ByDefault.Whole.Effective, asked, rateByDefault, today));
+        ColdNeed Need(int asked) => new(asked,
+            Met(asked, d => d.Own.Whole.Effective), Met(asked, d => d.ByDefault.Whole.Effective), Met(asked, d => d.Own.Whole.ChillHours / 24), Met(asked, d => d.Own.Whole.CoveredHours / 24));
+
+        ColdMet Met(int asked, Func<Day, double> amount) => new(MetOn(cold, amount, asked, Rate(days, amount), today), MetOn(sure, amount, asked, Rate(days, amount), today));
     }
+
+    private static List<ColdDay> Drawn(List<Day> days, HashSet<DateOnly> counted)
+    {
+        double sum = 0;
+        return [.. days.Select(d => new ColdDay(d.Date, d.Own.Whole.MeanC, d.Own.Whole.Effective, sum += counted.Contains(d.Date) ? d.Own.Whole.Effective : 0, d.Own.Source, d.Moist))];
+    }
+
+    /// <summary>Of the last week; null before the first day.</summary>
+    private static double? Rate(List<Day> days, Func<Day, double> amount) => days.Count == 0 ? null : days.TakeLast(RateDays).Average(amount);
 
     /// <summary>Amounts with the same thing under both responses.</summary>
     private static ColdAmount Sum(IEnumerable<Day> days, Func<Day, TemperatureDay> own, Func<Day, TemperatureDay> byDefault)
@@ -96,14 +120,15 @@ public sealed record ColdSoFar(
         return sum;
     }
 
-    private static DateOnly? MetOn(List<Day> days, Func<Day, double> effective, int asked, double? rate, DateOnly today)
+    /// <summary>The day with which the sum reaches what is asked, or will at this rate.</summary>
+    private static DateOnly? MetOn(List<Day> days, Func<Day, double> amount, int asked, double? rate, DateOnly today)
     {
         double sum = 0;
         // a sum of many parts of days comes within a hair of a whole number
         const double Hair = 1e-6;
         foreach (var day in days)
         {
-            sum += effective(day);
+            sum += amount(day);
             if (sum >= asked - Hair) return day.Date;
         }
         if (asked <= sum + Hair) return today;
@@ -129,7 +154,7 @@ public sealed record ColdSoFar(
         }
     }
 
-    private static IReadOnlyList<Interruption> WarmSpell(List<Day> days, int shortest, List<string> working)
+    private static IReadOnlyList<Interruption> WarmSpells(List<Day> days, int shortest, List<string> working)
     {
         var gained = new double[days.Count];
         for (var i = 0; i < days.Count; i++) gained[i] = (i > 0 ? gained[i - 1] : 0) + days[i].Own.Whole.Effective;

@@ -38,6 +38,14 @@ public static class Places
     /// </summary>
     public const PlaceKind ForSprouts = PlaceKind.LampShelf;
 
+    /// <summary>What the step that is usually done there wants; null where it hangs on the seed.</summary>
+    public static TemperatureBand? Wanted(PlaceKind kind) => kind switch
+    {
+        PlaceKind.ColdShelf => TemperatureBand.Cold,
+        PlaceKind.WarmShelf => TemperatureBand.Warm,
+        _ => null,
+    };
+
     /// <summary>A band that begins here is too warm for a cool room, °C: the tray goes on the mat (our assumption).</summary>
     private const double MatFromC = 18;
 

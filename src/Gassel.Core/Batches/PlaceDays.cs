@@ -18,6 +18,9 @@ public readonly record struct PlaceDay(TemperatureDay Known, TemperatureDay Fill
 /// <summary>Days of places under one response: readings first, then what was read by eye last, then what is assumed of the place.</summary>
 public sealed class PlaceDays(IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, ColdResponse response)
 {
+    /// <summary>So little is no gap: a day on which clocks go forward has an hour less, hours.</summary>
+    private const double NoGapHours = 1;
+
     /// <param name="place">Null or unknown: nothing is known, and nothing is counted.</param>
     public PlaceDay On(string? place, DateOnly date)
     {
@@ -26,7 +29,7 @@ public sealed class PlaceDays(IReadOnlyDictionary<string, Place> places, IPlaceT
         var (assumedC, source) = AssumedOn(there, temperatures.Typed(place), date);
         var missing = Math.Max(0, 24 - known.CoveredHours);
         var whole = TemperatureDay.Constant(date, assumedC, response);
-        var filled = missing < 0.01 ? Nothing(date) : whole with { CoveredHours = missing, ChillHours = whole.ChillHours * missing / 24, Effective = whole.Effective * missing / 24 };
+        var filled = missing <= NoGapHours + 1e-9 ? Nothing(date) : whole with { CoveredHours = missing, ChillHours = whole.ChillHours * missing / 24, Effective = whole.Effective * missing / 24 };
         return new(known, filled, known.CoveredHours >= 12 ? TemperatureSource.Measured : source);
     }
 

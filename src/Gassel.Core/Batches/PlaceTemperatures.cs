@@ -37,14 +37,14 @@ public static class TypedReadings
     /// </summary>
     public static ILookup<string, TypedReading> Of(IEnumerable<BatchState> batches) => batches
         .SelectMany(b => b.Parts).SelectMany(Of)
-        .GroupBy(r => (r.Place, r.On)).Select(g => g.Last())
+        .GroupBy(r => (r.Reading.Place, r.Reading.On)).Select(g => g.MaxBy(r => r.Sequence).Reading)
         .OrderBy(r => r.On).ToLookup(r => r.Place);
 
-    private static IEnumerable<TypedReading> Of(PartState part)
+    private static IEnumerable<(long Sequence, TypedReading Reading)> Of(PartState part)
     {
         foreach (var check in part.Checks)
         {
-            if (check.PlaceC is { } tempC && part.PlaceOn(check.On) is { } place) yield return new(place, check.On, tempC);
+            if (check.PlaceC is { } tempC && part.PlaceOn(check.On) is { } place) yield return (check.Sequence, new(place, check.On, tempC));
         }
     }
 }

@@ -57,8 +57,8 @@ public static class PlaceWatch
 
     /// <summary>Troubles in order of their beginning, those that last at the end.</summary>
     /// <param name="readings">In order of time, jumps included.</param>
-    /// <param name="watched">True where a probe is attached that should be heard from; a file that ended is no silence.</param>
-    public static IReadOnlyList<PlaceTrouble> Of(Place place, IEnumerable<TemperatureReading> readings, bool watched, DateTimeOffset now)
+    /// <param name="watchedSince">From when on a probe should be heard from; null where none is attached, for a file that ended is no silence.</param>
+    public static IReadOnlyList<PlaceTrouble> Of(Place place, IEnumerable<TemperatureReading> readings, DateTimeOffset? watchedSince, DateTimeOffset now)
     {
         var found = new List<PlaceTrouble>();
         Run? run = null;
@@ -73,7 +73,7 @@ public static class PlaceWatch
             if (last is { } before && Hours(before, reading) > SilentAfterHours)
             {
                 if (run is not null) Close(run.LastAt);
-                if (watched) found.Add(Silence(place, before.At, reading.At));
+                if (reading.At > watchedSince) found.Add(Silence(place, before.At, reading.At));
             }
             var kind = KindOf(place.Kind, reading.TempC);
             // a compressor's swing over the limit and back is one trouble
@@ -87,7 +87,12 @@ public static class PlaceWatch
         }
         if (run is not null && last is { } heard && (now - heard.At).TotalHours > SilentAfterHours) Close(run.LastAt);
         if (run is not null && (run.LastAt - run.From).TotalHours >= HoursFor(run.Kind)) found.Add(run.Tell(place, null));
-        if (watched && last is { } silent && (now - silent.At).TotalHours > SilentAfterHours) found.Add(Silence(place, silent.At, null));
+        if (watchedSince is { } since)
+        {
+            // one that has said nothing yet is silent since it was attached
+            var heardLast = last is { } said && said.At > since ? said.At : since;
+            if ((now - heardLast).TotalHours > SilentAfterHours) found.Add(Silence(place, heardLast, null));
+        }
         if (lastJump is { } jump && (now - jump.At).TotalHours <= JumpsToldHours) found.Add(Jump(place, jump));
         return [.. found.OrderBy(t => t.IsPresent).ThenBy(t => t.From)];
 

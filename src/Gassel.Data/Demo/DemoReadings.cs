@@ -15,7 +15,7 @@ internal static class DemoReadings
     public static async Task Fill(ReadingBook readings, DateTimeOffset now, WriteGate gate)
     {
         var ajar = At("2027-03-13", 21);
-        var fridge = await readings.Attach("cold-shelf", "Fridge probe, simulated", DeviceKind.FridgeProbe, ajar, gate);
+        var fridge = await readings.Attach("cold-shelf", "Fridge probe, simulated", DeviceKind.FridgeProbe, At("2026-11-05", 8), gate);
         var warming = new SimulatedThermometer(DeviceKind.FridgeProbe, SimulatedBehaviour.Warming, ajar);
         var freezing = new SimulatedThermometer(DeviceKind.FridgeProbe, SimulatedBehaviour.Freezing, At("2027-02-06", 1));
         await Tell(fridge, "cold-shelf", At("2026-11-05", 8), at => at switch
@@ -24,7 +24,7 @@ internal static class DemoReadings
             _ when at >= At("2027-02-06", 1) && at < At("2027-02-06", 11) => freezing.At(at),
             _ => warming.At(at),
         });
-        await readings.Change(fridge, row => row.Behaviour = SimulatedBehaviour.Warming, gate);
+        await readings.Change(fridge, row => (row.Behaviour, row.BehaviourSince) = (SimulatedBehaviour.Warming, ajar.ToUnixTimeMilliseconds()), gate);
         foreach (var (place, name, kind) in new[] { ("heat-mat", "Heat-mat thermostat, simulated", DeviceKind.MatThermostat), ("table", "Room probe, simulated", DeviceKind.RoomProbe) })
         {
             var probe = new SimulatedThermometer(kind, SimulatedBehaviour.Steady, now);

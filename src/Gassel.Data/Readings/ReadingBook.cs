@@ -20,10 +20,17 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
 
     private readonly Lock _turn = new();
     private readonly Dictionary<(string Place, ColdResponse Response, string Zone), Kept> _days = [];
+    private readonly Dictionary<string, long> _versions = [];
     private Dictionary<string, int[]>? _used;
 
     /// <summary>Goes up with everything that is written.</summary>
     public long Version { get; private set; }
+
+    /// <summary>Changes with everything that is written of a place.</summary>
+    public long VersionOf(string place)
+    {
+        lock (_turn) return _versions.GetValueOrDefault(place);
+    }
 
     public async Task<IReadOnlyList<ReadingSeries>> Series()
     {
@@ -205,7 +212,7 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         lock (_turn)
         {
             _used = null;
-            Version++;
+            _versions[place] = ++Version;
             if (fromUnixMs is not { } from) return;
             foreach (var (key, kept) in _days.Where(d => d.Key.Place == place).ToList()) _days[key] = kept with { StaleFrom = Math.Min(kept.StaleFrom ?? from, from) };
         }

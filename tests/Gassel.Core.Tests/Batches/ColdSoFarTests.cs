@@ -32,8 +32,8 @@ public class ColdSoFarTests
         Assert.Equal((30.0, 30.0, 60, 84), (cold.All.Days, cold.Certain.Days, cold.Shortest.Days, cold.Usual.Days));
         // at the assumed 4 °C every day counts whole: met on the days of the calendar
         Assert.Equal((30.0, 30.0, 0.0), (cold.All.Effective, cold.All.EffectiveByDefault, cold.Measured.Days));
-        Assert.Equal((Day.AddDays(59), Day.AddDays(83)), (cold.Shortest.MetOn!.Value, cold.Usual.MetOn!.Value));
-        Assert.Equal(Day.AddDays(59), After(70)!.Shortest.MetOn);
+        Assert.Equal((Day.AddDays(59), Day.AddDays(83)), (cold.Shortest.Weighted.AllKept!.Value, cold.Usual.Weighted.AllKept!.Value));
+        Assert.Equal(Day.AddDays(59), After(70)!.Shortest.Weighted.AllKept);
     }
 
     [Fact]
@@ -68,9 +68,40 @@ public class ColdSoFarTests
         var cold = After(fridge, 30)!;
         // 8 °C is past the end of the species' response (0 of a day) and 0.4 of a day by the default one
         Assert.Equal((10.0, 0.0, 4.0), (cold.Measured.Days, cold.Measured.Effective, Math.Round(cold.Measured.EffectiveByDefault, 9)));
+        Assert.Equal(cold.All.Effective, cold.Daily[^1].Sum, 9);
         Assert.Equal((20.0, 20.0, 480.0), (cold.Assumed.Days, cold.Assumed.Effective, cold.Assumed.ChillHours));
         Assert.Equal([TemperatureSource.Assumed, TemperatureSource.Measured, TemperatureSource.Assumed], cold.Daily.Select(d => d.Source).Aggregate(new List<TemperatureSource>(), (seen, s) => { if (seen.LastOrDefault((TemperatureSource)(-1)) != s) seen.Add(s); return seen; }));
-        Assert.Equal(Day.AddDays(69), cold.Shortest.MetOn);
+        Assert.Equal(Day.AddDays(69), cold.Shortest.Weighted.AllKept);
+    }
+
+    [Fact]
+    public void What_is_uncertain_does_not_make_the_need_met()
+    {
+        var cold = After(70, (7, Look()), (21, Look(Moisture.Dry)), (28, Look()))!;
+        Assert.Equal((Day.AddDays(59), Day.AddDays(73)), (cold.Shortest.Weighted.AllKept!.Value, cold.Shortest.Weighted.Certain!.Value));
+        Assert.Equal(cold.Shortest.Weighted, cold.Shortest.Calendar);
+        // begun again on day 24, if the warmth undid it
+        var warm = After(70, (20, new Moved("1", "table")), (24, new Moved("1", "cold-shelf")))!;
+        Assert.Equal((Day.AddDays(63), Day.AddDays(83)), (warm.Shortest.Weighted.AllKept!.Value, warm.Shortest.Weighted.Certain!.Value));
+    }
+
+    [Fact]
+    public void Each_school_has_its_own_day()
+    {
+        // 7.5 °C: no hour of chilling, half a day to the default, an eighth to the species, and a day of the calendar
+        var cold = After(new Temperatures().Days("cold-shelf", Day, Day.AddDays(39), 7.5), 40)!;
+        Assert.Equal((null, Day.AddDays(119), Day.AddDays(59)), (cold.Shortest.Hours.AllKept, cold.Shortest.ByDefault.AllKept!.Value, cold.Shortest.Calendar.AllKept!.Value));
+        Assert.Equal((1440, 40.0, 0.0), (cold.Shortest.ChillHours, ColdBrief.Of(cold, ColdSchool.Calendar)!.Gained, ColdBrief.Of(cold, ColdSchool.ChillHours)!.Gained));
+        Assert.Equal(cold.Usual.Hours, ColdBrief.Of(cold, ColdSchool.ChillHours)!.UsualMet);
+    }
+
+    /// <summary>A day on which clocks go forward has 23 hours, and nothing of it is assumed.</summary>
+    [Fact]
+    public void An_hour_that_clocks_skip_is_no_gap()
+    {
+        var fridge = new Temperatures();
+        for (var hour = 0; hour <= 23; hour++) fridge.Read("cold-shelf", new DateTimeOffset(Day, TimeOnly.MinValue, TimeSpan.Zero).AddHours(hour), 4);
+        Assert.Equal(0, After(fridge, 1)!.Assumed.Days);
     }
 
     [Fact]
@@ -96,17 +127,17 @@ public class ColdSoFarTests
     public void At_the_rate_of_the_last_week_a_warm_fridge_never_gets_there()
     {
         var cold = After(new Temperatures().Days("cold-shelf", Day.AddDays(20), Day.AddDays(29), 9), 30)!;
-        Assert.Equal((0.0, null), (cold.RatePerDay, cold.Usual.MetOn));
+        Assert.Equal((0.0, null), (cold.RatePerDay, cold.Usual.Weighted.AllKept));
         // half of the default's weight is kept at 7.5 °C, so that the rest takes twice as long
         var half = After(new Temperatures().Days("cold-shelf", Day.AddDays(20), Day.AddDays(29), 7.5), 30)!;
-        Assert.Equal(Day.AddDays(30 + (2 * (60 - 25)) - 1), half.Shortest.MetOnByDefault);
+        Assert.Equal(Day.AddDays(30 + (2 * (60 - 25)) - 1), half.Shortest.ByDefault.AllKept);
     }
 
     [Fact]
     public void A_part_before_its_first_day_in_the_cold_has_none_and_no_rate()
     {
         var cold = After(0)!;
-        Assert.Equal((0.0, null, null), (cold.All.Days, cold.RatePerDay, cold.Usual.MetOn));
+        Assert.Equal((0.0, null, null), (cold.All.Days, cold.RatePerDay, cold.Usual.Weighted.AllKept));
     }
 
     [Fact]
@@ -121,6 +152,10 @@ public class ColdSoFarTests
         var typed = TypedReadings.Of([book.Fold(plan)]);
         Assert.Equal([new("cold-shelf", new(2026, 12, 8), 5)], typed["cold-shelf"]);
         Assert.Equal([new("table", new(2026, 12, 15), 19)], typed["table"]);
+        // of two batches the one recorded last, whichever comes first
+        var later = new Book().Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf")).Add("2026-12-02", new Note(null, "x")).Add("2026-12-03", new Note(null, "y"))
+            .Add("2026-12-08", new Check("1", Moisture.Right, MouldSeen.None, 0, PlaceC: 7));
+        Assert.Equal(7, TypedReadings.Of([later.Fold(plan), book.Fold(plan)])["cold-shelf"].Single().TempC);
     }
 
     [Fact]

@@ -23,7 +23,7 @@ public class PlaceWatchTests
     }
 
     private static IReadOnlyList<PlaceTrouble> Of(Place place, List<TemperatureReading> readings, double hoursSince = 0, bool watched = true) =>
-        PlaceWatch.Of(place, readings, watched, readings[^1].At.AddHours(hoursSince));
+        PlaceWatch.Of(place, readings, watched ? Noon.AddDays(-30) : null, readings[^1].At.AddHours(hoursSince));
 
     [Fact]
     public void A_fridge_that_is_cold_is_no_trouble() => Assert.Empty(Of(Fridge, Every10((200, 4), (1, 9), (48, 3))));
@@ -53,6 +53,19 @@ public class PlaceWatchTests
     [InlineData(3, 0)]
     [InlineData(3.5, 1)]
     public void A_probe_is_silent_after_three_hours(double hours, int troubles) => Assert.Equal(troubles, Of(Fridge, Every10((10, 4)), hours).Count);
+
+    [Theory]
+    [InlineData(3, 0)]
+    [InlineData(4, 1)]
+    public void A_probe_that_never_said_anything_is_silent_since_it_was_attached(double hours, int troubles) => Assert.Equal(troubles, PlaceWatch.Of(Fridge, [], Noon, Noon.AddHours(hours)).Count);
+
+    [Fact]
+    public void What_a_file_left_out_before_the_probe_came_is_no_silence_of_the_probe()
+    {
+        var readings = Every10((10, 4));
+        readings.Add(new(Noon.AddDays(5).ToUnixTimeMilliseconds(), 4));
+        Assert.Empty(PlaceWatch.Of(Fridge, readings, Noon.AddDays(6), Noon.AddDays(6)));
+    }
 
     [Fact]
     public void The_end_of_a_file_is_no_silence_and_a_warmth_before_it_does_not_last()

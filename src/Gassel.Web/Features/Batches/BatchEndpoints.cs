@@ -44,7 +44,8 @@ internal static class BatchEndpoints
         var places = await watch.Places();
         var troubles = new Dictionary<string, IReadOnlyList<PlaceTrouble>>();
         foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place)) troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
-        return TypedResults.Ok(BatchViews.Whole(batch, species, places, await watch.Known(), troubles, clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0));
+        var known = await watch.Known();
+        return TypedResults.Ok(BatchViews.Whole(batch, species, places, part => watch.Cold(batch, part, species, places, known, clock.Today), troubles, clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0));
     }
 
     private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(Guid id, RecordRequest request, Asker asker, Recordings recordings, CancellationToken cancel)

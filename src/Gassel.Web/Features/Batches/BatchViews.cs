@@ -4,7 +4,6 @@ using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Data;
-using Gassel.Data.Readings;
 
 namespace Gassel.Web.Features.Batches;
 
@@ -23,7 +22,7 @@ internal static class BatchViews
             state.Living.Any(p => p.Open is not null && p.Place is { } place && hurting.Contains(place)));
     }
 
-    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, KnownTemperatures known,
+    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, Func<PartState, ColdSoFar?> coldOf,
         IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles, TimeZoneInfo zone, DateOnly today, double latitude)
     {
         var placeNames = BatchEndpoints.Names(places.Values);
@@ -32,7 +31,7 @@ internal static class BatchViews
             Summary(batch, species, troubles.Where(t => t.Value.Any(x => x.HurtsSeed)).Select(t => t.Key).ToHashSet(), today), plan, species,
             [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude),
                 p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today),
-                p.Divided ? null : ColdSoFar.Of(plan, p, places, known, species.ResponseToCold, today),
+                p.Divided ? null : coldOf(p),
                 p.Divided ? [] : [.. p.Touched(troubles, zone)]))],
             BatchGermination.From(state),
             DueWork.For(plan, state, species, today),

@@ -34,21 +34,6 @@ public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, I
 /// <param name="Temperature">How warm it is there, and what is the matter.</param>
 public sealed record RoundsPlace(Place Place, PlaceTemperature Temperature, IReadOnlyList<StandingPart> Parts);
 
-/// <summary>Cold so far in a few numbers; the whole of it stands with the batch.</summary>
-/// <param name="Gained">By the school of the site: days, or hours.</param>
-/// <param name="Certain">Low end of it.</param>
-/// <param name="Assumed">Of it, what nobody measured.</param>
-/// <param name="UsualMetOn">Null where it is not met within two years at the present rate.</param>
-public sealed record ColdBrief(ColdSchool School, double Gained, double Certain, double Assumed, int Shortest, int Usual, DateOnly? UsualMetOn, IReadOnlyList<string> Working)
-{
-    public static ColdBrief? Of(ColdSoFar? cold, ColdSchool school)
-    {
-        if (cold is null) return null;
-        double By(ColdAmount amount) => school switch { ColdSchool.Calendar => amount.Days, ColdSchool.ChillHours => amount.ChillHours, _ => amount.Effective };
-        return new(school, By(cold.All), By(cold.Certain), By(cold.Assumed), cold.Shortest.Days, cold.Usual.Days, cold.Usual.MetOn, cold.Working);
-    }
-}
-
 /// <summary>An entry that cannot be true beside the others, for the grower to settle.</summary>
 public sealed record RoundsConflict(Guid BatchId, int Number, string CommonName, Guid Entry, DateOnly DoneOn, string Who, string Words, string Why);
 

@@ -89,7 +89,8 @@ internal sealed class LoggerFile : IAsyncDisposable
         if (string.IsNullOrWhiteSpace(header)) return (null, new("file", "The file is empty; the first line must name its columns, such as time,temperature."));
         if (header.Contains('\0', StringComparison.Ordinal)) return (null, new("file", "The file is not text; save it as CSV."));
         var delimiter = Delimiters.MaxBy(d => header.Count(c => c == d));
-        var columns = header.Split(delimiter).Select(c => c.Trim().Trim('"')).ToList();
+        using var names = CsvDataReader.Create(new StringReader(header), new CsvDataReaderOptions { Delimiter = delimiter, HasHeaders = true });
+        var columns = Enumerable.Range(0, names.FieldCount).Select(i => names.GetName(i).Trim()).ToList();
         if (columns.Count < 2) return (null, new("file", $"The first line was '{Short(header)}'; it must name a time and a temperature, such as time,temperature."));
         var csv = await CsvDataReader.CreateAsync(text, new CsvDataReaderOptions { Delimiter = delimiter, HasHeaders = false, BufferSize = 1 << 16 }, cancel);
         var first = new List<(string When, string Time, string Temp)>();

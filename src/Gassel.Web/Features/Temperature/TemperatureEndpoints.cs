@@ -23,11 +23,12 @@ public sealed record PlaceOverview(Place Place, PlaceTemperature Now, IReadOnlyL
 public sealed record HourOfReadings(DateTimeOffset At, double MinC, double MeanC, double MaxC);
 
 /// <summary>One place closely.</summary>
+/// <param name="Wanted">The temperatures that seed is kept at there; null where that hangs on the seed.</param>
 /// <param name="Hours">The last two weeks.</param>
 /// <param name="Days">The last months, weighted by the usual response.</param>
 /// <param name="Jumps">Of the last two weeks; kept, and left out of every sum.</param>
 public sealed record PlaceDetail(
-    Place Place, PlaceTemperature Now, IReadOnlyList<ReadingSeries> Series, IReadOnlyList<HourOfReadings> Hours, IReadOnlyList<SampleReading> Jumps,
+    Place Place, PlaceTemperature Now, TemperatureBand? Wanted, IReadOnlyList<ReadingSeries> Series, IReadOnlyList<HourOfReadings> Hours, IReadOnlyList<SampleReading> Jumps,
     IReadOnlyList<TemperatureDay> Days, IReadOnlyList<TypedReading> Typed, IReadOnlyList<PlaceTrouble> Troubles);
 
 /// <param name="Device">The probe to ask from now on.</param>
@@ -73,7 +74,7 @@ internal static class TemperatureEndpoints
         var days = known.Measured(id, ColdResponse.Usual);
         DateTimeOffset Local(long unixMs) => TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(unixMs), clock.LocalTimeZone);
         return TypedResults.Ok(new PlaceDetail(
-            place, (await watch.Now())[id], [.. (await readings.Series()).Where(s => s.PlaceId == id)],
+            place, (await watch.Now())[id], Places.Wanted(place.Kind), [.. (await readings.Series()).Where(s => s.PlaceId == id)],
             [.. recent.Where(r => !r.IsJump).GroupBy(r => r.Reading.UnixMs / 3_600_000).Select(h => new HourOfReadings(Local(h.Key * 3_600_000), h.Min(r => r.Reading.TempC), Math.Round(h.Average(r => r.Reading.TempC), 2), h.Max(r => r.Reading.TempC)))],
             [.. recent.Where(r => r.IsJump).Select(r => new SampleReading(Local(r.Reading.UnixMs), r.Reading.TempC))],
             [.. days.SkipWhile(d => d.Date < clock.Today.AddDays(-DaysShown))], known.Typed(id), await watch.Troubles(place)));
@@ -84,7 +85,7 @@ internal static class TemperatureEndpoints
     {
         if (!(await watch.Places()).TryGetValue(id, out var place)) return NoSuchPlace(id).ToResult();
         if ((await readings.Attached()).Any(s => s.PlaceId == id)) return new Refusal("device", $"{place.Name} has a probe already; take that one off first.", StatusCodes.Status409Conflict, "Not accepted").ToResult();
-        await readings.Attach(id, $"{Names.Of(probe.Device)}, simulated", probe.Device, clock.GetUtcNow(), gate);
+        await readings.Attach(id, $"{DeviceWords.Of(probe.Device)}, simulated", probe.Device, clock.GetUtcNow(), gate);
         await probes.AskAll(cancel);
         return TypedResults.Ok(new PlaceOverview(place, (await watch.Now())[id], [.. (await readings.Series()).Where(s => s.PlaceId == id)]));
     }
@@ -92,7 +93,7 @@ internal static class TemperatureEndpoints
     private static async Task<Results<Ok<IReadOnlyList<ReadingSeries>>, ProblemHttpResult>> Change(int id, SeriesChange change, ReadingBook readings, WriteGate gate, SiteClock clock)
     {
         if ((await readings.Series()).SingleOrDefault(s => s.Id == id) is not { } series) return Refusal.NotFound("readings", id, "Choose one of those listed under Site, Temperature.").ToResult();
-        if (series.Device is null && (change.Attached ?? change.Behaviour as object) is not null) return new Refusal("attached", $"{series.Name} is a file; it can be set aside and nothing else.").ToResult();
+        if (series.Device is null && (change.Attached is not null || change.Behaviour is not null)) return new Refusal("attached", $"{series.Name} is a file; it can be set aside and nothing else.").ToResult();
         await readings.Change(id, row =>
         {
             row.Attached = change.Attached ?? row.Attached;

@@ -19,11 +19,12 @@ internal sealed class TemperatureWatch(ReadingBook readings, Library library, Ba
     private static readonly TimeSpan Lately = TimeSpan.FromHours(PlaceWatch.SilentAfterHours);
 
     /// <summary>A cold spell and then some.</summary>
-    private static readonly TimeSpan Watched = TimeSpan.FromDays(200);
+    private static readonly TimeSpan Looked = TimeSpan.FromDays(200);
 
-    private static readonly TimeSpan KeptFor = TimeSpan.FromMinutes(1);
+    /// <summary>So much later silence may have set in; a new reading is looked at once.</summary>
+    private static readonly TimeSpan KeptFor = ProbeRounds.Every;
 
-    private readonly ConcurrentDictionary<string, (DateTimeOffset At, long Version, IReadOnlyList<PlaceTrouble> Troubles)> _troubles = [];
+    private readonly ConcurrentDictionary<string, (DateTimeOffset At, long Version, DateTimeOffset? Since, IReadOnlyList<PlaceTrouble> Troubles)> _troubles = [];
 
     private readonly ConcurrentDictionary<(Guid Batch, string Part), KeptCold> _cold = [];
 
@@ -46,35 +47,39 @@ internal sealed class TemperatureWatch(ReadingBook readings, Library library, Ba
 
     public async Task<Dictionary<string, PlaceTemperature>> Now()
     {
-        var (known, watched) = (await Known(), (await readings.Attached()).Select(s => s.PlaceId).ToHashSet());
-        return (await library.Places()).ToDictionary(p => p.Id, p => Now(p, known, watched.Contains(p.Id)));
+        var (known, watched) = (await Known(), await Watched());
+        return (await library.Places()).ToDictionary(p => p.Id, p => Now(p, known, watched.GetValueOrDefault(p.Id)));
     }
 
     /// <summary>Troubles of a place in the last months, those that last at the end.</summary>
-    public async Task<IReadOnlyList<PlaceTrouble>> Troubles(Place place) => Troubles(place, (await readings.Attached()).Any(s => s.PlaceId == place.Id));
+    public async Task<IReadOnlyList<PlaceTrouble>> Troubles(Place place) => Troubles(place, (await Watched()).GetValueOrDefault(place.Id));
+
+    /// <summary>Places with a probe that should be heard from, and since when.</summary>
+    private async Task<Dictionary<string, DateTimeOffset?>> Watched() =>
+        (await readings.Attached()).Where(s => !s.Aside).GroupBy(s => s.PlaceId).ToDictionary(g => g.Key, g => (DateTimeOffset?)DateTimeOffset.FromUnixTimeMilliseconds(g.Min(s => s.AddedAt)));
 
     /// <summary>All that the cold of a part hangs on.</summary>
     private readonly record struct ColdMark(long Sequence, DateOnly Today, long Readings, int Typed, Core.Treatments.ColdResponse Response, int Places);
 
     private sealed record KeptCold(ColdMark Mark, ColdSoFar? Cold);
 
-    private PlaceTemperature Now(Place place, KnownTemperatures known, bool watched)
+    private PlaceTemperature Now(Place place, KnownTemperatures known, DateTimeOffset? watchedSince)
     {
         var now = clock.GetUtcNow();
-        var troubles = Troubles(place, watched).Where(t => t.IsPresent).ToList();
+        var troubles = Troubles(place, watchedSince).Where(t => t.IsPresent).ToList();
         if (readings.Last(place.Id) is { } last && now - last.At <= Lately) return new(last.TempC, TemperatureSource.Measured, last.At, null, troubles);
         var typed = known.Typed(place.Id);
         var (tempC, source) = PlaceDays.AssumedOn(place, typed, clock.Today);
         return new(tempC, source, null, source == TemperatureSource.Typed ? typed[^1].On : null, troubles);
     }
 
-    private IReadOnlyList<PlaceTrouble> Troubles(Place place, bool watched)
+    private IReadOnlyList<PlaceTrouble> Troubles(Place place, DateTimeOffset? watchedSince)
     {
         var now = clock.GetUtcNow();
-        if (_troubles.TryGetValue(place.Id, out var kept) && (now - kept.At).Duration() < KeptFor && kept.Version == readings.Version) return kept.Troubles;
-        var version = readings.Version;
-        var troubles = PlaceWatch.Of(place, readings.Between(place.Id, now - Watched, now), watched, now);
-        _troubles[place.Id] = (now, version, troubles);
+        if (_troubles.TryGetValue(place.Id, out var kept) && (now - kept.At).Duration() < KeptFor && (kept.Version, kept.Since) == (readings.VersionOf(place.Id), watchedSince)) return kept.Troubles;
+        var version = readings.VersionOf(place.Id);
+        var troubles = PlaceWatch.Of(place, readings.Between(place.Id, now - Looked, now), watchedSince, now);
+        _troubles[place.Id] = (now, version, watchedSince, troubles);
         return troubles;
     }
 }

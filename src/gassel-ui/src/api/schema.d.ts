@@ -3552,6 +3552,11 @@ export interface components {
             sprouted: number;
             /** Format: double */
             placeC: null | number;
+            /**
+             * Format: int64
+             * @default 0
+             */
+            sequence: number;
         };
         /**
          * @default weekly
@@ -3640,8 +3645,7 @@ export interface components {
             shortest: number;
             /** Format: int32 */
             usual: number;
-            /** Format: date */
-            usualMetOn: null | string;
+            usualMet: components["schemas"]["ColdMet"];
             working: string[];
         };
         ColdDay: {
@@ -3651,16 +3655,26 @@ export interface components {
             meanC: number;
             /** Format: double */
             effective: number;
+            /** Format: double */
+            sum: number;
             source: components["schemas"]["TemperatureSource"];
             certain: boolean;
+        };
+        ColdMet: {
+            /** Format: date */
+            allKept: null | string;
+            /** Format: date */
+            certain: null | string;
         };
         ColdNeed: {
             /** Format: int32 */
             days: number;
-            /** Format: date */
-            metOn: null | string;
-            /** Format: date */
-            metOnByDefault: null | string;
+            weighted: components["schemas"]["ColdMet"];
+            byDefault: components["schemas"]["ColdMet"];
+            hours: components["schemas"]["ColdMet"];
+            calendar: components["schemas"]["ColdMet"];
+            /** Format: int32 */
+            chillHours: number;
         };
         ColdResponse: {
             /** Format: double */
@@ -4655,6 +4669,7 @@ export interface components {
         PlaceDetail: {
             place: components["schemas"]["Place"];
             now: components["schemas"]["PlaceTemperature"];
+            wanted: null | components["schemas"]["TemperatureBand"];
             series: components["schemas"]["ReadingSeries"][];
             hours: components["schemas"]["HourOfReadings"][];
             jumps: components["schemas"]["SampleReading"][];

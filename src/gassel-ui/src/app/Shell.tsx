@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { useEffect, useMemo, useRef } from "react";
 import type { ReactNode } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { NavLink, useLocation, useNavigate } from "react-router";
@@ -122,9 +122,16 @@ export function Shell({ children }: { children: ReactNode }) {
 
 function Views() {
   const { palette } = useDevice();
+  const nav = useRef<HTMLElement>(null);
+  const { pathname } = useLocation();
+  // on a phone the views do not all fit: the one that is open is brought into sight
+  useEffect(() => {
+    nav.current?.querySelector("a.active")?.scrollIntoView({ inline: "nearest", block: "nearest" });
+  }, [pathname]);
   return (
     <Box
       component="nav"
+      ref={nav}
       aria-label="views"
       sx={{
         display: "flex",

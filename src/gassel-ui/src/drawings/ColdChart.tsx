@@ -13,19 +13,13 @@ export function ColdChart({ cold, today }: { cold: ColdSoFar; today: Day }) {
   const narrow = useNarrow();
   const width = narrow ? 360 : 640;
   const { shortest, usual } = cold;
-  const end = usual.metOn !== null && usual.metOn > today ? usual.metOn : today;
+  const metOn = usual.weighted.allKept;
+  const end = metOn !== null && metOn > today ? metOn : today;
   const span = Math.max(14, daysBetween(cold.since, end) + 4);
-  const top = niceCeiling(usual.days * 1.06);
+  const sum = cold.all.effective;
+  const top = niceCeiling(Math.max(usual.days, sum) * 1.06);
   const x = linear(0, span, LEFT, width - RIGHT);
   const y = linear(0, top, HEIGHT - BOTTOM, TOP);
-  const line = cold.daily.reduce<(ColdSoFar["daily"][number] & { at: number; to: number })[]>(
-    (before, day) => [
-      ...before,
-      { ...day, at: daysBetween(cold.since, day.date), to: (before.at(-1)?.to ?? 0) + day.effective },
-    ],
-    [],
-  );
-  const sum = line.at(-1)?.to ?? 0;
   const now = daysBetween(cold.since, today);
   const needs = [
     { days: shortest.days, words: `at least ${shortest.days} days` },
@@ -61,13 +55,13 @@ export function ColdChart({ cold, today }: { cold: ColdSoFar; today: Day }) {
           </text>
         </g>
       ))}
-      {line.map((day) => (
+      {cold.daily.map((day) => (
         <rect
           key={day.date}
-          x={x(day.at)}
-          y={y(day.to)}
+          x={x(daysBetween(cold.since, day.date))}
+          y={y(day.sum)}
           width={Math.max(1, x(1) - x(0))}
-          height={y(0) - y(day.to)}
+          height={y(0) - y(day.sum)}
           fill={day.certain ? (day.source === "measured" ? p.frost : "url(#texture-cold)") : p.wash.warm}
           opacity={day.source === "measured" && day.certain ? 0.75 : 1}
         />
@@ -88,11 +82,11 @@ export function ColdChart({ cold, today }: { cold: ColdSoFar; today: Day }) {
           </text>
         </g>
       ))}
-      {usual.metOn !== null && usual.metOn > today && (
+      {metOn !== null && metOn > today && (
         <line
           x1={x(now)}
           y1={y(sum)}
-          x2={x(daysBetween(cold.since, usual.metOn) + 1)}
+          x2={x(daysBetween(cold.since, metOn) + 1)}
           y2={y(usual.days)}
           stroke={p.frost}
           strokeWidth={2}

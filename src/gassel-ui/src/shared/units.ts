@@ -50,7 +50,7 @@ const SCALES: Record<Measure, { unit: string; us: string; times: number; plus: n
   temperature: { unit: "°C", us: "°F", times: 1.8, plus: 32 },
   difference: { unit: "K", us: "°F", times: 1.8, plus: 0 },
   length: { unit: "mm", us: "in", times: 1 / 25.4, plus: 0 },
-  volume: { unit: "l", us: "gal", times: 1 / 3.78541, plus: 0 },
+  volume: { unit: "l", us: "fl oz", times: 33.814, plus: 0 },
   elevation: { unit: "m", us: "ft", times: 1 / 0.3048, plus: 0 },
 };
 

@@ -97,7 +97,7 @@ export function Batch() {
           {bySeeds.map((part) => (
             <ColdCard key={part.state.id} part={part} today={today} alone={living.length === 1} />
           ))}
-          {bySeeds.every((part) => !part.cold) && <BatchTroubles parts={bySeeds} />}
+          <BatchTroubles parts={bySeeds.filter((part) => !part.cold)} />
           {sown.length === 0 && <WhatFollows batch={batch.data} today={today} />}
           {sown.length === 0 && bySeeds.every((part) => !part.cold) && (
             <Card label="result">
@@ -145,7 +145,7 @@ export function Batch() {
   );
 }
 
-/** What is the matter where a batch stands that is in no cold. */
+/** What is the matter where parts stand that are in no cold; with the others it stands beside their cold. */
 function BatchTroubles({ parts }: { parts: PartView[] }) {
   const troubles = parts.flatMap((part) => part.troubles.filter((trouble) => trouble.isPresent));
   if (troubles.length === 0) return null;

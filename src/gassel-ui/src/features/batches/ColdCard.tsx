@@ -1,14 +1,13 @@
 import { Box, Typography } from "@mui/material";
-import type { ColdAmount, ColdSoFar, PartView } from "../../api/types";
+import type { ColdAmount, ColdMet, ColdSoFar, PartView } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { ColdChart } from "../../drawings/ColdChart";
 import { Card } from "../../shared/Card";
 import { Why } from "../../shared/Why";
 import { shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { metSpan, metWords } from "../temperature/coldMet";
 import { TroubleList } from "../temperature/TroubleList";
-
-const HOURS_A_DAY = 24;
 
 const days = (n: number) => n.toFixed(1);
 const hours = (n: number) => String(Math.round(n));
@@ -17,8 +16,8 @@ interface School {
   name: string;
   of: (amount: ColdAmount) => number;
   shown: (n: number) => string;
-  times: number;
-  metOn?: (need: ColdSoFar["usual"]) => Day | null;
+  asked: (need: ColdSoFar["usual"]) => number;
+  met: (need: ColdSoFar["usual"]) => ColdMet;
 }
 
 const knots = ({ noneBelowC, fullFromC, fullToC, noneAboveC }: ColdSoFar["response"]) =>
@@ -29,18 +28,30 @@ const schools = (cold: ColdSoFar): School[] => [
     name: `days by temperature, ${knots(cold.response)} °C`,
     of: (a) => a.effective,
     shown: days,
-    times: 1,
-    metOn: (need) => need.metOn,
+    asked: (need) => need.days,
+    met: (need) => need.weighted,
   },
   {
     name: "days by temperature, 0, 1, 5, 10 °C",
     of: (a) => a.effectiveByDefault,
     shown: days,
-    times: 1,
-    metOn: (need) => need.metOnByDefault,
+    asked: (need) => need.days,
+    met: (need) => need.byDefault,
   },
-  { name: "hours from 0 to 7.2 °C", of: (a) => a.chillHours, shown: hours, times: HOURS_A_DAY },
-  { name: "days of the calendar", of: (a) => a.days, shown: days, times: 1 },
+  {
+    name: "hours from 0 to 7.2 °C",
+    of: (a) => a.chillHours,
+    shown: hours,
+    asked: (need) => need.chillHours,
+    met: (need) => need.hours,
+  },
+  {
+    name: "days of the calendar",
+    of: (a) => a.days,
+    shown: days,
+    asked: (need) => need.days,
+    met: (need) => need.calendar,
+  },
 ];
 
 /** Cold gained against needed, by all schools side by side, measured and assumed apart. */
@@ -49,8 +60,6 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
   const { cold } = part;
   if (!cold) return null;
   const uncertain = cold.all.effective - cold.certain.effective > 0.05;
-  const met = (day: Day | null) =>
-    day === null ? "not at this rate" : day <= today ? `met ${shortDay(day, today)}` : shortDay(day, today);
   return (
     <Card label="cold">
       <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
@@ -58,12 +67,8 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
         <Typography data-testid="cold-headline">
           {uncertain ? `${days(cold.certain.effective)} to ` : ""}
           {days(cold.all.effective)} of {cold.usual.days} days by temperature since{" "}
-          {shortDay(cold.since, today)};{" "}
-          {cold.usual.metOn !== null && cold.usual.metOn <= today
-            ? "enough"
-            : cold.usual.metOn === null
-              ? "not met at the rate of the last week"
-              : `enough on ${shortDay(cold.usual.metOn, today)} at the rate of the last week`}
+          {shortDay(cold.since, today)}; enough: {metWords(cold.usual.weighted, today)}, at the rate of the
+          last week
         </Typography>
         <Why lines={cold.working} about="the cold so far" />
       </Box>
@@ -81,6 +86,7 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
             width: "100%",
             mt: 1,
             "& th, & td": { borderTop: `1px solid ${palette.line}`, py: 0.5, pr: 1.5, textAlign: "right" },
+            "& td": { whiteSpace: "nowrap" },
             "& th:first-of-type": { textAlign: "left", fontWeight: 400 },
             "& thead th": { borderTop: "none", fontWeight: 600, verticalAlign: "bottom" },
           }}
@@ -108,9 +114,9 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
                   </b>
                 </td>
                 <td>
-                  {cold.shortest.days * school.times}, {cold.usual.days * school.times}
+                  {school.asked(cold.shortest)}, {school.asked(cold.usual)}
                 </td>
-                <td>{school.metOn ? met(school.metOn(cold.usual)) : ""}</td>
+                <td>{metSpan(school.met(cold.usual), today)}</td>
               </tr>
             ))}
           </tbody>

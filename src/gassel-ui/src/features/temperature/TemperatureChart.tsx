@@ -28,12 +28,6 @@ interface Bar {
   maxC: number;
 }
 
-/** Temperatures a seed is kept at, by the kind of place, °C. */
-const WANTED: Partial<Record<PlaceDetail["place"]["kind"], [number, number]>> = {
-  coldShelf: [1, 5],
-  warmShelf: [20, 25],
-};
-
 /** The last two weeks by the hour, or the winter by the day: from coldest to warmest, with the mean. */
 export function TemperatureChart({ detail, timeZone, today }: TemperatureChartProps) {
   const { palette: p } = useDevice();
@@ -56,9 +50,9 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
       ? detail.hours.map((hour) => ({ ...hour, at: daysInto(hour.at, from, timeZone), wide: 1 / 24 }))
       : detail.days.map((day) => ({ ...day, at: daysBetween(from, day.date), wide: 1 }));
   const shown = bars.filter((bar) => bar.at >= 0);
-  const wanted = WANTED[detail.place.kind];
-  const low = Math.min(...shown.map((b) => b.minC), wanted?.[0] ?? 99, detail.place.assumedC) - 1;
-  const high = Math.max(...shown.map((b) => b.maxC), wanted?.[1] ?? -99, detail.place.assumedC) + 1;
+  const { wanted } = detail;
+  const low = Math.min(...shown.map((b) => b.minC), wanted?.lowC ?? 99, detail.place.assumedC) - 1;
+  const high = Math.max(...shown.map((b) => b.maxC), wanted?.highC ?? -99, detail.place.assumedC) + 1;
   const x = linear(0, length, LEFT, width - RIGHT);
   const y = linear(low, high, HEIGHT - BOTTOM, TOP);
   const marks = roundMarks(fromMetric(low, "temperature", units), fromMetric(high, "temperature", units));
@@ -87,8 +81,8 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
           <rect
             x={LEFT}
             width={width - LEFT - RIGHT}
-            y={y(wanted[1])}
-            height={y(wanted[0]) - y(wanted[1])}
+            y={y(wanted.highC)}
+            height={y(wanted.lowC) - y(wanted.highC)}
             fill={detail.place.kind === "coldShelf" ? p.wash.cold : p.wash.warm}
           />
         )}
@@ -164,7 +158,7 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
       <Typography variant="body2" color="text.secondary">
         Pale: from coldest to warmest. Dark: the mean.
         {wanted &&
-          ` Ground: ${degrees(wanted[0], units)} to ${degrees(wanted[1], units)}, as the step wants it.`}{" "}
+          ` Ground: ${degrees(wanted.lowC, units)} to ${degrees(wanted.highC, units)}, as the step wants it.`}{" "}
         No mark: nothing measured.
       </Typography>
     </Box>

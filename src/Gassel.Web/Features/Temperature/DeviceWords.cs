@@ -3,7 +3,7 @@ using Gassel.Data.Devices;
 namespace Gassel.Web.Features.Temperature;
 
 /// <summary>Devices in words.</summary>
-internal static class Names
+internal static class DeviceWords
 {
     public static string Of(DeviceKind device) => device switch
     {
