@@ -1,6 +1,8 @@
 using Gassel.Core.Climate;
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Core.Seed;
+using Gassel.Core.Trials;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
 using Microsoft.AspNetCore.Mvc;
@@ -20,6 +22,8 @@ internal static class CalculatorEndpoints
     {
         var group = api.MapGroup("/calculators").For(Role.Volunteer).WithTags("calculators");
         group.MapPost("/germination", GerminationCalculator.Answer).Produces<GerminationResponse>().ProducesProblem(400).ProducesProblem(415);
+        group.MapPost("/compare", CompareCalculator.Answer).Produces<Comparison>().ProducesProblem(400).ProducesProblem(415);
+        group.MapPost("/trial-size", TrialSizeCalculator.Answer).Produces<TrialSize>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/seeds-needed", SeedsNeededCalculator.Answer).Produces<SeedsNeededResponse>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/viability", ViabilityCalculator.Answer).Produces<ViabilityResult>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/frost", FrostCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(DailyBytes))

@@ -1,0 +1,96 @@
+using System.Globalization;
+using MathNet.Numerics;
+
+namespace Gassel.Core.Germination;
+
+/// <summary>Seed treated alike: how many came up of how many.</summary>
+/// <param name="Sown">At least 1 and at least <paramref name="Emerged"/>.</param>
+public sealed record Arm(string Name, int Emerged, int Sown)
+{
+    public double Fraction => (double)Emerged / Sown;
+}
+
+/// <summary>An arm with its Wilson interval.</summary>
+public sealed record ArmResult(string Name, int Emerged, int Sown, double Fraction, double Low, double High);
+
+/// <summary>Whether several shares may be one (Pearson's chi-square, no correction).</summary>
+public sealed record Heterogeneity(double ChiSquare, int DegreesOfFreedom, double P);
+
+/// <summary>Two arms against each other.</summary>
+/// <param name="Difference">First less second.</param>
+/// <param name="Low">Newcombe's hybrid score interval (Newcombe 1998, method 10), not adjusted for the number of pairs.</param>
+/// <param name="FisherP">Two-sided Fisher exact.</param>
+/// <param name="HolmP">The same adjusted over all pairs (Holm 1979).</param>
+public sealed record ArmPair(string First, string Second, double Difference, double Low, double High, double FisherP, double HolmP);
+
+/// <summary>Shares of several arms side by side.</summary>
+/// <param name="Heterogeneity">Null with one arm, or where none or all emerged.</param>
+public sealed record Comparison(IReadOnlyList<ArmResult> Arms, Heterogeneity? Heterogeneity, IReadOnlyList<ArmPair> Pairs, IReadOnlyList<string> Working)
+{
+    /// <param name="confidence">Of all intervals, in (0, 1).</param>
+    public static Comparison Of(IReadOnlyList<Arm> arms, double confidence = 0.95)
+    {
+        var results = arms.Select(a =>
+        {
+            var wilson = Proportion.Wilson(a.Emerged, a.Sown, confidence);
+            return new ArmResult(a.Name, a.Emerged, a.Sown, a.Fraction, wilson.Low, wilson.High);
+        }).ToList();
+        var pairs = OneByOne(results, arms);
+        var heterogeneity = Heterogeneous(arms);
+        return new(results, heterogeneity, pairs, Explain(results, heterogeneity, pairs, confidence));
+    }
+
+    /// <summary>Null with one arm, or where none or all emerged.</summary>
+    public static Heterogeneity? Heterogeneous(IReadOnlyList<Arm> arms)
+    {
+        double emerged = arms.Sum(a => (long)a.Emerged), sown = arms.Sum(a => (long)a.Sown);
+        if (arms.Count < 2 || emerged == 0 || emerged == sown) return null;
+        var share = emerged / sown;
+        var chiSquare = arms.Sum(a => Math.Pow(a.Emerged - (a.Sown * share), 2) / (a.Sown * share * (1 - share)));
+        return new(chiSquare, arms.Count - 1, chiSquare <= 0 ? 1 : SpecialFunctions.GammaUpperRegularized((arms.Count - 1) / 2.0, chiSquare / 2));
+    }
+
+    private static List<ArmPair> OneByOne(List<ArmResult> results, IReadOnlyList<Arm> arms)
+    {
+        var pairs = new List<ArmPair>();
+        for (var i = 0; i < arms.Count; i++)
+        {
+            for (var j = i + 1; j < arms.Count; j++)
+            {
+                var (a, b) = (results[i], results[j]);
+                var difference = a.Fraction - b.Fraction;
+                pairs.Add(new(a.Name, b.Name, difference,
+                    difference - Math.Sqrt(Math.Pow(a.Fraction - a.Low, 2) + Math.Pow(b.High - b.Fraction, 2)),
+                    difference + Math.Sqrt(Math.Pow(a.High - a.Fraction, 2) + Math.Pow(b.Fraction - b.Low, 2)),
+                    FisherExact.TwoSided(a.Emerged, a.Sown, b.Emerged, b.Sown), 0));
+            }
+        }
+        var adjusted = Holm([.. pairs.Select(p => p.FisherP)]);
+        return [.. pairs.Select((p, i) => p with { HolmP = adjusted[i] })];
+    }
+
+    /// <summary>Step-down adjustment (Holm 1979), in the order given.</summary>
+    public static IReadOnlyList<double> Holm(IReadOnlyList<double> p)
+    {
+        var adjusted = new double[p.Count];
+        double highest = 0;
+        foreach (var (at, rank) in Enumerable.Range(0, p.Count).OrderBy(i => p[i]).Select((at, rank) => (at, rank)))
+        {
+            highest = Math.Max(highest, Math.Min(1, p[at] * (p.Count - rank)));
+            adjusted[at] = highest;
+        }
+        return adjusted;
+    }
+
+    private static List<string> Explain(List<ArmResult> arms, Heterogeneity? heterogeneity, List<ArmPair> pairs, double confidence)
+    {
+        var culture = CultureInfo.InvariantCulture;
+        var lines = arms.Select(a => string.Create(culture, $"{a.Name}: {a.Emerged} of {a.Sown} = {a.Fraction:P1}; {confidence:P0} interval {a.Low:P1} to {a.High:P1} (Wilson 1927).")).ToList();
+        lines.Add(heterogeneity is { } h
+            ? string.Create(culture, $"All arms as one: chi-square {h.ChiSquare:0.###} on {h.DegreesOfFreedom}, p {h.P:0.####} (Pearson, no correction).")
+            : "All arms as one: nothing to test with one arm, or where none or all emerged.");
+        lines.AddRange(pairs.Select(p => string.Create(culture,
+            $"{p.First} less {p.Second}: {100 * p.Difference:+0.0;−0.0;0.0} points, {100 * p.Low:+0.0;−0.0;0.0} to {100 * p.High:+0.0;−0.0;0.0} (Newcombe 1998, method 10); Fisher exact p {p.FisherP:0.####}{(pairs.Count > 1 ? string.Create(culture, $", {p.HolmP:0.####} over {pairs.Count} pairs (Holm 1979)") : "")}.")));
+        return lines;
+    }
+}

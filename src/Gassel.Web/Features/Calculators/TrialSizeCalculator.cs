@@ -1,0 +1,26 @@
+using Gassel.Core.Trials;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+/// <param name="Control">Rate expected of the control, 0..1.</param>
+/// <param name="Treated">Rate worth seeing, 0..1, other than the control's.</param>
+/// <param name="Power">Above alpha, below 1; 0.8 if left out.</param>
+/// <param name="Alpha">In (0, power); 0.05 if left out.</param>
+/// <param name="SeedsAtHand">Per arm, to see what they could at best show.</param>
+public sealed record TrialSizeRequest(double Control, double Treated, double? Power = null, double? Alpha = null, int? SeedsAtHand = null);
+
+internal static class TrialSizeCalculator
+{
+    public static IResult Answer(TrialSizeRequest request)
+    {
+        var (power, alpha) = (request.Power ?? 0.8, request.Alpha ?? 0.05);
+        var refusal = Limits.Number("control", request.Control, 0, 1)
+            ?? Limits.Number("treated", request.Treated, 0, 1)
+            ?? Limits.Open("alpha", alpha, 0, 1)
+            ?? Limits.Open("power", power, alpha, 1)
+            ?? (request.SeedsAtHand is { } seeds ? Limits.Whole("seedsAtHand", seeds, 1, 1_000_000) : null)
+            ?? (request.Control == request.Treated ? new Refusal("treated", "treated was the same as control; valid is another rate, for equal rates no number of seeds tells apart.") : null);
+        return refusal?.ToResult() ?? (IResult)TypedResults.Ok(TrialSizes.Of(request.Control, request.Treated, power, alpha, request.SeedsAtHand));
+    }
+}
