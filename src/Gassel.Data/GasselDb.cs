@@ -18,6 +18,7 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     public DbSet<Person> People => Set<Person>();
     public DbSet<WeatherDayRow> WeatherDays => Set<WeatherDayRow>();
     public DbSet<ReadingSeriesRow> ReadingSeries => Set<ReadingSeriesRow>();
+    public DbSet<TrialRow> Trials => Set<TrialRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -51,6 +52,7 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.Property(x => x.Behaviour).HasConversion<string>();
             e.HasOne<PlaceRow>().WithMany().HasForeignKey(x => x.PlaceId);
         });
+        modelBuilder.Entity<TrialRow>(e => { e.ToTable("trials"); e.HasIndex(x => x.Number).IsUnique(); });
         modelBuilder.Entity<EntryRow>(e =>
         {
             e.ToTable("entries");

@@ -36,7 +36,7 @@ public static class StarterBook
         foreach (var (starter, i) in Places.Starter.Select((p, i) => (p, i)))
         {
             if (places.TryGetValue(starter.Id, out var place)) place.Position = i;
-            else db.Places.Add(new() { Id = starter.Id, Name = starter.Name, Kind = starter.Kind, AssumedC = starter.AssumedC, Position = i });
+            else db.Places.Add(new() { Id = starter.Id, Name = starter.Name, Kind = starter.Kind, AssumedC = starter.AssumedC, LampsOn = starter.Lamps?.On, LampsOff = starter.Lamps?.Off, Position = i });
         }
         await db.SaveChangesAsync();
         await db.Database.ExecuteSqlRawAsync(string.Create(CultureInfo.InvariantCulture, $"PRAGMA user_version = {Version}"));

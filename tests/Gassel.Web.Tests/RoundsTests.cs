@@ -60,7 +60,7 @@ public sealed class RoundsTests : IAsyncDisposable
         await _book.InitializeAsync();
         var id = await _book.BatchOfBalsamroot();
         await _book.Record(id, "2027-02-01", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
-        await _book.Record(id, "2027-02-20", "warn", """{"kind":"sown","part":"1","place":"yard","vessel":{"kind":"tray","label":"tray 1","cells":72}}""");
+        await _book.Record(id, "2027-02-20", "warn", """{"kind":"sown","part":"1","place":"yard","vessel":{"kind":"deepCells","label":"deep cells 1","cells":72}}""");
         foreach (var (day, up) in new[] { ("2027-02-27", 2), ("2027-03-02", 9), ("2027-03-06", 14), ("2027-03-09", 6), ("2027-03-13", 5) })
         {
             await _book.Record(id, day, "warn", $$"""{"kind":"count","part":"1","emerged":{{up}},"lost":0}""");

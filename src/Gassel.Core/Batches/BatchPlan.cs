@@ -1,3 +1,4 @@
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 
@@ -12,6 +13,7 @@ public sealed record PlannedStep(RouteStep Step, int PlannedDays, DateOnly Start
 /// <param name="Route">The version of the route at the time of planning.</param>
 /// <param name="Seeds">Seeds planned to start with.</param>
 /// <param name="LatestStart">Last start that still reaches the anchor with every step at its shortest.</param>
+/// <param name="Forecast">As it was made at planning; null in a plan from before it was kept.</param>
 public sealed record BatchPlan(
     Route Route,
     IReadOnlyList<PlannedStep> Steps,
@@ -19,7 +21,8 @@ public sealed record BatchPlan(
     int Seeds,
     Anchor Anchor,
     DateOnly EarliestStart,
-    DateOnly LatestStart)
+    DateOnly LatestStart,
+    GerminationForecast? Forecast = null)
 {
     public const string FirstPart = "1";
 

@@ -18,10 +18,13 @@ public sealed record CheckRecord(Guid Entry, DateOnly On, Moisture Moisture, Mou
 public readonly record struct WaterChange(DateOnly On, DateTimeOffset? At);
 
 /// <summary>A count as recorded.</summary>
-public sealed record CountRecord(Guid Entry, DateOnly On, int Emerged, int Lost, LossCause Cause);
+public sealed record CountRecord(Guid Entry, DateOnly On, int Emerged, int Lost, LossCause Cause, int Rooted = 0, IReadOnlyList<CountSpot>? Spots = null);
+
+/// <summary>How a part was sown. Nulls where nobody said.</summary>
+public sealed record SownAs(double? DepthMm, SowCover? Cover, int? SeedsPerCell, IReadOnlyList<int>? Cells, bool Dome);
 
 /// <summary>An amount of one batch that moves together.</summary>
-/// <param name="Seeds">Seeds in it, sprouted ones included.</param>
+/// <param name="Seeds">Seeds in it, sprouted ones included, those cut for tests not.</param>
 /// <param name="Sprouted">Of these, seen sprouted in the treatment.</param>
 /// <param name="Divided">True once split: its seed lives on in its children and it takes no more entries.</param>
 public sealed record PartState(
@@ -44,6 +47,26 @@ public sealed record PartState(
     public bool? IsSwollen { get; init; }
 
     public IReadOnlyList<WaterChange> WaterChanges { get; init; } = [];
+
+    /// <summary>Null before sowing, and where it was only started.</summary>
+    public SownAs? SownAs { get; init; }
+
+    /// <summary>The number of seeds is an estimate, give or take so much; null where it was counted.</summary>
+    public double? EstimatePercent { get; init; }
+
+    /// <summary>All its seeds that were cut open; null where none were.</summary>
+    public CutTest? Cut { get; init; }
+
+    public DateOnly? DomeOffOn { get; init; }
+
+    /// <summary>Day on which it was put by for another spring, the last where there were several.</summary>
+    public DateOnly? KeptOn { get; init; }
+
+    /// <summary>Day on which its seed was given up.</summary>
+    public DateOnly? ClosedOn { get; init; }
+
+    /// <summary>A dome stands over it.</summary>
+    public bool IsDomed => SownAs is { Dome: true } && DomeOffOn is null;
 
     /// <summary>Where it stood, in order.</summary>
     public IReadOnlyList<Stay> Stays { get; init; } = [];
@@ -82,8 +105,8 @@ public sealed record PartState(
 
     public StepSpan? Open => Spans.Count > 0 && Spans[^1].End is null ? Spans[^1] : null;
 
-    /// <summary>Through the last step that the plan holds, and nothing open.</summary>
-    public bool IsDone(BatchPlan plan) => Spans.Count > 0 && Open is null && plan.NextStep(Spans[^1].Step) is null;
+    /// <summary>Through the last step that the plan holds, and nothing open; or given up with nothing standing.</summary>
+    public bool IsDone(BatchPlan plan) => Spans.Count > 0 && ((Open is null && plan.NextStep(Spans[^1].Step) is null) || (ClosedOn is not null && Standing == 0));
 
     /// <summary>Index of the last step begun; null before the first.</summary>
     public int? LastStep => Spans.Count > 0 ? Spans[^1].Step : null;
@@ -94,21 +117,28 @@ public sealed record PartState(
 
     public int Standing => Emerged - Lost;
 
+    /// <summary>Seeds seen with a root, for kinds that root one season and shoot the next.</summary>
+    public int Rooted => Counts.Sum(c => c.Rooted);
+
     /// <summary>
     /// Seeds known to have germinated. Seedlings of a part come from its sprouted seed first, so a sprout that emerges
     /// is not counted twice.
     /// </summary>
-    public int Germinated => Math.Max(Sprouted, Emerged);
+    public int Germinated => Math.Max(Math.Max(Sprouted, Rooted), Emerged);
 
     /// <summary>
     /// Counts by days since its own sowing, those of one day together. Seedlings seen on the day of sowing count at half a day.
     /// </summary>
-    public IReadOnlyList<SeedlingCount> CountsSinceSowing() => SownOn is not { } sown
+    public IReadOnlyList<SeedlingCount> CountsSinceSowing() => SinceSowing(c => c.Emerged);
+
+    /// <summary>Roots in the same way.</summary>
+    public IReadOnlyList<SeedlingCount> RootsSinceSowing() => SinceSowing(c => c.Rooted);
+
+    private List<SeedlingCount> SinceSowing(Func<CountRecord, int> number) => SownOn is not { } sown
         ? []
-        : Counts.GroupBy(c => c.On.DayNumber - sown.DayNumber)
+        : [.. Counts.GroupBy(c => c.On.DayNumber - sown.DayNumber)
             .OrderBy(g => g.Key)
-            .Select(g => new SeedlingCount(g.Key > 0 ? g.Key : 0.5, g.Sum(c => c.Emerged)))
-            .ToList();
+            .Select(g => new SeedlingCount(g.Key > 0 ? g.Key : 0.5, g.Sum(number)))];
 }
 
 public enum EntryFate
@@ -137,6 +167,9 @@ public sealed record BatchState(
     long LastSequence,
     Replanned? Replanned = null)
 {
+    /// <summary>Seeds cut open for tests, over all parts.</summary>
+    public int SeedsCut => Parts.Sum(p => p.Cut?.Seeds ?? 0);
+
     /// <summary>Topics of the cautions that were read and recorded.</summary>
     public IReadOnlySet<string> CautionsRead { get; init; } = new HashSet<string>();
 

@@ -28,6 +28,7 @@ public enum DueKind
     ScarifyAgain,
     Sow,
     CountSeedlings,
+    TakeDomeOff,
     EndStep,
 }
 
@@ -43,7 +44,7 @@ public sealed record DueItem(
     DueKind Kind, string Part, int Step, DateOnly DueOn, DateOnly? OpenUntil, int LateDays, string Cost, IReadOnlyList<string> Working, DateTimeOffset? DueAt = null);
 
 /// <summary>What each batch asks for. A pure function of state, plan and day: there is no list of tasks that could drift from the facts.</summary>
-public static class DueWork
+public static partial class DueWork
 {
     /// <summary>Bags are looked at weekly (common practice, no source).</summary>
     public const int CheckEveryDays = 7;
@@ -64,7 +65,7 @@ public static class DueWork
     public static IReadOnlyList<DueItem> For(BatchPlan plan, BatchState state, Species species, DateOnly today, CheckSchool school = CheckSchool.Weekly)
     {
         var items = new List<DueItem>();
-        foreach (var part in state.Living) items.AddRange(ForPart(plan, part, species, today, school));
+        foreach (var part in state.Living.Where(p => p.ClosedOn is null || p.Standing > 0)) items.AddRange(ForPart(plan, part, species, today, school));
         return [.. items.OrderBy(i => i.DueOn).ThenBy(i => i.Part, StringComparer.Ordinal)];
     }
 
@@ -90,10 +91,10 @@ public static class DueWork
         }
         if (kind is StepKind.Leach || (kind == StepKind.Soak && step.PlannedDays > 1)) yield return NextWater(part, open, today);
         if (kind.IsMoistHold()) yield return Look(step, part, open, species, plan.Route.IsOutdoors, today, school);
-        if (kind == StepKind.Germinate && part.Emerged < part.Seeds) yield return Tally(step, part, open, today);
+        if (part.IsDomed && DomeUp(plan, part, open, today) is { } dome) yield return dome;
         if (kind == StepKind.Germinate)
         {
-            if (part.Standing > 0 && PotOn(plan, part, open, today) is { } potOn) yield return potOn;
+            foreach (var item in Germinating(plan, part, open, today)) yield return item;
             yield break;
         }
         yield return Onward(plan, part, open.Step, open.Start.AddDays(step.PlannedDays), open.Start.AddDays(step.Step.Days.Longest), today)
@@ -140,23 +141,6 @@ public static class DueWork
                 : string.Create(CultureInfo.InvariantCulture, $"{Capital(present.Kind.Words())} since {DayWords.Of(part.Spans[^1].Start)} + {plan.Steps[from].PlannedDays} days planned = {DayWords.Of(due)}."),
             string.Create(CultureInfo.InvariantCulture, $"Route: {present.Days.Shortest}–{present.Days.Usual}–{present.Days.Longest} days (shortest–usual–longest)."),
         ]);
-    }
-
-    /// <summary>Seedlings move on when the expected emergence is over; late seed may go on coming up.</summary>
-    private static DueItem? PotOn(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
-    {
-        if (plan.NextStep(open.Step) is not { } next) return null;
-        var days = plan.Steps[open.Step].Step.Days;
-        var due = open.Start.AddDays(days.Longest);
-        var late = Late(due, today);
-        return new(DueKind.StartStep, part.Id, next, due, null, late,
-            late == 0
-                ? string.Create(CultureInfo.InvariantCulture, $"{part.Standing} stand; emergence expected until {DayWords.Of(due)}.")
-                : string.Create(CultureInfo.InvariantCulture, $"{part.Standing} stand crowded; left too long they stay stunted. Late seed may still come."),
-            [
-                string.Create(CultureInfo.InvariantCulture, $"Sown {DayWords.Of(open.Start)} + {days.Longest} days, the longest to emergence of the route = {DayWords.Of(due)}."),
-                "Growing on follows the emergence (common practice, no source).",
-            ]);
     }
 
     private static DueItem EndOfRoute(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
@@ -231,23 +215,6 @@ public static class DueWork
             Late(due, today) == 0 ? "Fresh water of room temperature; look at the seed while at it." : "What leached out stays in the water, and the water goes foul.",
             [string.Create(CultureInfo.InvariantCulture, $"Last water {DayWords.Of(on)} + {SoakHours} h (common practice, no source); changed {changes.Count} times so far.")],
             at?.AddHours(SoakHours));
-    }
-
-    private static DueItem Tally(PlannedStep step, PartState part, StepSpan open, DateOnly today)
-    {
-        var last = part.Counts.Count > 0 ? part.Counts.Max(c => c.On) : (DateOnly?)null;
-        var firstLook = open.Start.AddDays(Math.Max(1, step.Step.Days.Shortest));
-        var due = last?.AddDays(CountEveryDays) ?? firstLook;
-        var windowEnd = open.Start.AddDays(step.Step.Days.Longest);
-        return new(DueKind.CountSeedlings, part.Id, open.Step, due, null, Late(due, today),
-            today <= windowEnd
-                ? $"Expected between {DayWords.Of(firstLook)} and {DayWords.Of(windowEnd)}."
-                : $"Past the expected window, which ended {DayWords.Of(windowEnd)}.",
-            [
-                last is { } l
-                    ? string.Create(CultureInfo.InvariantCulture, $"Last count {DayWords.Of(l)} + {CountEveryDays} days (our assumption).")
-                    : string.Create(CultureInfo.InvariantCulture, $"Sown {DayWords.Of(open.Start)} + {step.Step.Days.Shortest} days, the shortest to emergence of the route."),
-            ]);
     }
 
     private static int Late(DateOnly due, DateOnly today) => Math.Max(0, today.DayNumber - due.DayNumber);

@@ -20,9 +20,17 @@ public enum VesselKind
 {
     Bag,
     Jar,
+
+    /// <summary>A tray with cells.</summary>
     Tray,
     Pot,
     Container,
+
+    /// <summary>Cells deep enough for a tap root, in a rack.</summary>
+    DeepCells,
+
+    /// <summary>An open flat without cells.</summary>
+    Flat,
 }
 
 public enum LossCause
@@ -34,12 +42,29 @@ public enum LossCause
     Frost,
 }
 
+/// <summary>What lies over sown seed.</summary>
+public enum SowCover
+{
+    /// <summary>On the surface, pressed in for contact.</summary>
+    Surface,
+    Mix,
+
+    /// <summary>Coarse grit.</summary>
+    Grit,
+}
+
 /// <summary>What a part is in.</summary>
 /// <param name="Label">As written on it, for instance "tray 12".</param>
 /// <param name="Cells">Cells of a tray; null for everything without cells.</param>
 /// <param name="Medium">What the seed lies in; null for the usual of the grower.</param>
 /// <param name="Slot">Where on the shelf, as the grower calls it; null where nobody said.</param>
-public sealed record Vessel(VesselKind Kind, string Label, int? Cells = null, MoistMedium? Medium = null, string? Slot = null);
+/// <param name="Columns">Cells in a row; null for the usual grid of so many cells.</param>
+public sealed record Vessel(VesselKind Kind, string Label, int? Cells = null, MoistMedium? Medium = null, string? Slot = null, int? Columns = null);
+
+/// <summary>What was counted at one spot of a tray: a cell, or a row of cells. Both from 1; one of the two.</summary>
+/// <param name="Emerged">New since the last count.</param>
+/// <param name="Lost">Lost since the last count.</param>
+public readonly record struct CountSpot(int? Cell, int? Row, int Emerged, int Lost);
 
 /// <summary>An amount split off, with the seed that had already sprouted in the treatment.</summary>
 /// <param name="Swollen">True where it has taken water, false where it has not; null where that is not the matter.</param>
@@ -77,6 +102,11 @@ public enum BagCare
 [JsonDerivedType(typeof(Moved), "moved")]
 [JsonDerivedType(typeof(Sown), "sown")]
 [JsonDerivedType(typeof(Count), "count")]
+[JsonDerivedType(typeof(Estimated), "estimated")]
+[JsonDerivedType(typeof(CutTested), "cutTested")]
+[JsonDerivedType(typeof(DomeOff), "domeOff")]
+[JsonDerivedType(typeof(SowingKept), "sowingKept")]
+[JsonDerivedType(typeof(SowingClosed), "sowingClosed")]
 [JsonDerivedType(typeof(Replanned), "replanned")]
 [JsonDerivedType(typeof(Note), "note")]
 [JsonDerivedType(typeof(VoidEntry), "void")]
@@ -122,11 +152,41 @@ public sealed record Split(string Part, IReadOnlyList<SplitChild> Children) : En
 public sealed record Moved(string Part, string Place) : EntryPayload;
 
 /// <summary>Sown; starts the germinate step and ends the one before it.</summary>
-public sealed record Sown(string Part, string? Place, Vessel? Vessel, double? DepthMm = null) : EntryPayload;
+/// <param name="Seeds">Seeds put in, where sowing is the first step of the batch; null later.</param>
+/// <param name="SeedsPerCell">Null where seed is not sown by cells.</param>
+/// <param name="Cells">Cells of the tray that hold this part, from 1, row by row; null for all of them.</param>
+/// <param name="EstimatePercent">The number of seeds is an estimate, give or take so much; null where it was counted.</param>
+/// <param name="Dome">A dome was put on.</param>
+public sealed record Sown(
+    string Part, string? Place, Vessel? Vessel, double? DepthMm = null, int? Seeds = null, int? SeedsPerCell = null, IReadOnlyList<int>? Cells = null,
+    SowCover? Cover = null, double? EstimatePercent = null, bool Dome = false) : EntryPayload;
 
 /// <param name="Emerged">New seedlings since the last count.</param>
 /// <param name="Lost">Seedlings lost since the last count.</param>
-public sealed record Count(string Part, int Emerged, int Lost, LossCause Cause = LossCause.Unknown) : EntryPayload;
+/// <param name="Rooted">Seeds newly seen with a root; for kinds that root one season and shoot the next.</param>
+/// <param name="Spots">The same by cell or by row, adding up to the whole; null where only the whole was counted.</param>
+public sealed record Count(
+    string Part, int Emerged, int Lost, LossCause Cause = LossCause.Unknown, int Rooted = 0, IReadOnlyList<CountSpot>? Spots = null) : EntryPayload;
+
+/// <summary>The number of seeds in the part was an estimate and is now taken as another.</summary>
+/// <param name="Percent">Give or take so much.</param>
+public sealed record Estimated(string Part, int Seeds, double Percent) : EntryPayload;
+
+/// <summary>Seeds of the part that were cut open; they grow no more and leave the reckoning.</summary>
+public sealed record CutTested(string Part, int Full, int Empty, int Rotten) : EntryPayload
+{
+    [JsonIgnore]
+    public int Seeds => Full + Empty + Rotten;
+}
+
+/// <summary>The dome came off for good.</summary>
+public sealed record DomeOff(string Part) : EntryPayload;
+
+/// <summary>Finished for this spring: kept to the next.</summary>
+public sealed record SowingKept(string Part) : EntryPayload;
+
+/// <summary>No more of its seed is waited for; seedlings that stand go on.</summary>
+public sealed record SowingClosed(string Part) : EntryPayload;
 
 /// <summary>Days that a step is planned to take from now on.</summary>
 public readonly record struct ReplannedStep(int Step, int Days);

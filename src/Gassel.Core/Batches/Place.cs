@@ -17,18 +17,26 @@ public enum PlaceKind
 /// <summary>Where vessels stand.</summary>
 /// <param name="AssumedC">Temperature assumed until something measures it, °C.</param>
 /// <param name="Capacity">Bags, trays or containers that fit; null where nobody counted.</param>
-public sealed record Place(string Id, string Name, PlaceKind Kind, double AssumedC, int? Capacity = null);
+/// <param name="Lamps">Their timer; null where there are none, or nobody said.</param>
+public sealed record Place(string Id, string Name, PlaceKind Kind, double AssumedC, int? Capacity = null, Lamps? Lamps = null)
+{
+    /// <summary>Under lamps, so that a timer may be given.</summary>
+    public bool IsLit => Kind is PlaceKind.LampShelf or PlaceKind.HeatMat;
+}
 
 public static class Places
 {
+    /// <summary>Sixteen hours (common practice, no source).</summary>
+    private static readonly Lamps UsualLamps = new(new(5, 0), new(21, 0));
+
     /// <summary>What a new book starts with; the temperatures are our assumption.</summary>
     public static IReadOnlyList<Place> Starter { get; } =
     [
         new("table", "Table", PlaceKind.Table, 20),
         new("cold-shelf", "Cold shelf", PlaceKind.ColdShelf, 4),
         new("warm-shelf", "Warm shelf", PlaceKind.WarmShelf, 22),
-        new("lamp-shelf", "Lamp shelf", PlaceKind.LampShelf, 18),
-        new("heat-mat", "Heat mat", PlaceKind.HeatMat, 24),
+        new("lamp-shelf", "Lamp shelf", PlaceKind.LampShelf, 18, Lamps: UsualLamps),
+        new("heat-mat", "Heat mat", PlaceKind.HeatMat, 24, Lamps: UsualLamps),
         new("yard", "Yard", PlaceKind.Yard, 5),
     ];
 

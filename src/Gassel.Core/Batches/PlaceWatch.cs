@@ -147,6 +147,7 @@ public static class PlaceWatch
             {
                 PlaceTroubleKind.TooWarm => ($"above {ColdTooWarmC:0} °C", "cold this warm counts little, and seed may sprout or mould"),
                 PlaceTroubleKind.Frozen => ($"below {FrozenBelowC:0} °C", "frozen moist seed gains nothing and loses nothing; seed that has sprouted dies"),
+                _ when WorstC >= GerminationWarmth.CookingC => ($"at {GerminationWarmth.CookingC:0} °C or more", "seed of every kind cooks"),
                 _ => ($"at {HotC:0} °C or more", "seed of cool germinators falls dormant again, and hotter seed dies"),
             };
             var toDo = kind switch

@@ -13,7 +13,13 @@ public enum AdviceKind
 }
 
 /// <summary>Seeds cut open: full and firm, empty, or rotten.</summary>
-public readonly record struct CutTest(int Full, int Empty, int Rotten);
+public readonly record struct CutTest(int Full, int Empty, int Rotten)
+{
+    [System.Text.Json.Serialization.JsonIgnore]
+    public int Seeds => Full + Empty + Rotten;
+
+    public static CutTest operator +(CutTest a, CutTest b) => new(a.Full + b.Full, a.Empty + b.Empty, a.Rotten + b.Rotten);
+}
 
 /// <summary>A fitted curve of an earlier batch of the same species and route.</summary>
 public readonly record struct PastCurve(double MaxFraction, double T50, double Shape);

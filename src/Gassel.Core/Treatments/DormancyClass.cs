@@ -36,6 +36,9 @@ public enum SpeciesFlag
     NeedsLight,
     DustFine,
     TapRooted,
+
+    /// <summary>Comes up only in the dark.</summary>
+    NeedsDark,
 }
 
 /// <summary>Decides which wet and dusty steps are allowed.</summary>
@@ -83,6 +86,7 @@ public static class DormancyClasses
         SpeciesFlag.DoNotDry => "Must not dry: kept moist from harvest on, or treated as dried seed.",
         SpeciesFlag.NeedsLight => "Needs light: sown on the surface and pressed in.",
         SpeciesFlag.DustFine => "Dust-fine: numbers are estimates, water comes from below.",
+        SpeciesFlag.NeedsDark => "Needs dark: under mix or an opaque cover until the first is up.",
         SpeciesFlag.TapRooted => "Makes a tap root: straight into deep cells, no pricking out.",
         _ => throw new ArgumentOutOfRangeException(nameof(flag), flag, null),
     };

@@ -200,6 +200,12 @@ namespace Gassel.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<TimeOnly?>("LampsOff")
+                        .HasColumnType("TEXT");
+
+                    b.Property<TimeOnly?>("LampsOn")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -346,6 +352,34 @@ namespace Gassel.Data.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("species", (string)null);
+                });
+
+            modelBuilder.Entity("Gassel.Data.Rows.TrialRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Design")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Number")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Who")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Number")
+                        .IsUnique();
+
+                    b.ToTable("trials", (string)null);
                 });
 
             modelBuilder.Entity("Gassel.Data.Rows.WeatherDayRow", b =>

@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Data.Rows;
 
@@ -12,8 +13,12 @@ public sealed class PlaceRow
     /// <summary>Bags, trays or containers that fit; null where nobody counted.</summary>
     public int? Capacity { get; set; }
 
+    /// <summary>Timer of the lamps; null where there are none. Both or neither.</summary>
+    public TimeOnly? LampsOn { get; set; }
+    public TimeOnly? LampsOff { get; set; }
+
     /// <summary>Order in which a grower walks past.</summary>
     public int Position { get; set; }
 
-    public Place ToPlace() => new(Id, Name, Kind, AssumedC, Capacity);
+    public Place ToPlace() => new(Id, Name, Kind, AssumedC, Capacity, LampsOn is { } on && LampsOff is { } off ? new Lamps(on, off) : null);
 }

@@ -16,6 +16,7 @@ using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Season;
 using Gassel.Web.Features.Seed;
 using Gassel.Web.Features.Site;
+using Gassel.Web.Features.Sowing;
 using Gassel.Web.Features.Species;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Told;
@@ -88,6 +89,7 @@ public static class GasselHost
         api.MapPlan();
         api.MapBatches();
         api.MapRounds();
+        api.MapSowing();
         api.MapCount();
         api.MapLabels();
         api.MapSeason();
@@ -139,6 +141,7 @@ public static class GasselHost
             provider.GetRequiredService<BookFile>(), provider.GetRequiredService<WriteGate>(),
             provider.GetRequiredService<BatchShelf>(), provider.GetRequiredService<SiteClock>()));
         services.AddSingleton<RecordingRights>();
+        services.AddSingleton<TrayRights>();
         services.AddSingleton<Recordings>();
         services.AddSingleton<BookCopies>();
         services.AddHostedService<BookOpening>();

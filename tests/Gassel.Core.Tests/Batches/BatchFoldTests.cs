@@ -108,7 +108,7 @@ public class BatchFoldTests
     [Fact]
     public void A_check_on_a_bag_that_is_out_and_a_count_before_sowing_are_conflicts()
     {
-        var checkedLate = Book.SownBalsamroot().Add("2027-03-01", new Check("1", Moisture.Right, MouldSeen.None, 0)).Fold();
+        var checkedLate = Book.SownBalsamroot().Add("2027-03-01", new Check("1", Moisture.Right, MouldSeen.None, 1)).Fold();
         Assert.Equal(ConflictCode.NotInTreatment, Assert.Single(checkedLate.Conflicts).Code);
         var early = Book.SownBalsamroot().Add("2027-02-01", new Count("1", 1, 0)).Fold();
         Assert.Equal(ConflictCode.NotSown, Assert.Single(early.Conflicts).Code);

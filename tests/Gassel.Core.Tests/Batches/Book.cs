@@ -27,6 +27,13 @@ internal sealed class Book
 
     public IReadOnlyList<Entry> Entries => _entries;
 
+    /// <summary>What another book holds.</summary>
+    public Book Also(Book other)
+    {
+        _entries.AddRange(other._entries);
+        return this;
+    }
+
     public Book Add(string day, EntryPayload payload) => Add(DateOnly.ParseExact(day, "yyyy-MM-dd"), payload);
 
     public Book Add(DateOnly day, EntryPayload payload, int? number = null)

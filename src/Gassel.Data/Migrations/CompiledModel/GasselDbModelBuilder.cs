@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("784c7788-c821-47ff-a965-8063c9575072"), entityTypeCount: 11)
+            : base(skipDetectChanges: false, modelId: new Guid("48ced3d4-611d-4496-acf0-1e81c57c5514"), entityTypeCount: 12)
         {
         }
 
@@ -26,6 +26,7 @@ namespace Gassel.Data.CompiledModel
             var routeRow = RouteRowEntityType.Create(this);
             var siteRow = SiteRowEntityType.Create(this);
             var speciesRow = SpeciesRowEntityType.Create(this);
+            var trialRow = TrialRowEntityType.Create(this);
             var weatherDayRow = WeatherDayRowEntityType.Create(this);
             var weatherRecordRow = WeatherRecordRowEntityType.Create(this);
 
@@ -46,6 +47,7 @@ namespace Gassel.Data.CompiledModel
             RouteRowEntityType.CreateAnnotations(routeRow);
             SiteRowEntityType.CreateAnnotations(siteRow);
             SpeciesRowEntityType.CreateAnnotations(speciesRow);
+            TrialRowEntityType.CreateAnnotations(trialRow);
             WeatherDayRowEntityType.CreateAnnotations(weatherDayRow);
             WeatherRecordRowEntityType.CreateAnnotations(weatherRecordRow);
 

@@ -20,7 +20,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.PlaceRow",
                 typeof(PlaceRow),
                 baseEntityType,
-                propertyCount: 6,
+                propertyCount: 8,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -51,6 +51,20 @@ namespace Gassel.Data.CompiledModel
                 fieldInfo: typeof(PlaceRow).GetField("<Kind>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 providerPropertyType: typeof(string));
             kind.SetSentinelFromProviderValue("Table");
+
+            var lampsOff = runtimeEntityType.AddProperty(
+                "LampsOff",
+                typeof(TimeOnly?),
+                propertyInfo: typeof(PlaceRow).GetProperty("LampsOff", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(PlaceRow).GetField("<LampsOff>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
+            var lampsOn = runtimeEntityType.AddProperty(
+                "LampsOn",
+                typeof(TimeOnly?),
+                propertyInfo: typeof(PlaceRow).GetProperty("LampsOn", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(PlaceRow).GetField("<LampsOn>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var name = runtimeEntityType.AddProperty(
                 "Name",

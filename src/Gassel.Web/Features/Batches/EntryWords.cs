@@ -25,8 +25,13 @@ internal static class EntryWords
             Labelled p => string.Create(CultureInfo.InvariantCulture, $"Printed {p.Inside + p.Outside} {(p.Inside + p.Outside == 1 ? "label" : "labels")}{Of(p.Part)}."),
             Split p => $"Divided part {p.Part}: {string.Join(", ", p.Children.Select(c => string.Create(CultureInfo.InvariantCulture, $"{c.Part} with {c.Seeds} seeds")))}.",
             Moved p => $"Moved to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}.",
-            Sown p => $"Sown{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
-            Count p => string.Create(CultureInfo.InvariantCulture, $"Counted {p.Emerged} new, {p.Lost} lost{Of(p.Part)}."),
+            Sown p => $"Sown{(p.Seeds is { } n ? string.Create(CultureInfo.InvariantCulture, $" {n} seeds") : "")}{How(p)}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
+            Count p => string.Create(CultureInfo.InvariantCulture, $"Counted {p.Emerged} new, {p.Lost} lost{(p.Lost > 0 && p.Cause != LossCause.Unknown ? $" ({Words(p.Cause)})" : "")}{(p.Rooted > 0 ? $", {p.Rooted} rooted" : "")}{(p.Spots is { Count: > 0 } s ? s[0].Cell is null ? ", by rows" : ", by cells" : "")}{Of(p.Part)}."),
+            Estimated p => string.Create(CultureInfo.InvariantCulture, $"Took the number sown as {p.Seeds}, give or take {p.Percent:0.#} %{Of(p.Part)}."),
+            CutTested p => string.Create(CultureInfo.InvariantCulture, $"Cut {p.Seeds} {(p.Seeds == 1 ? "seed" : "seeds")}: {p.Full} full, {p.Empty} empty, {p.Rotten} rotten{Of(p.Part)}."),
+            DomeOff p => $"Took the dome off{Of(p.Part)}.",
+            SowingKept p => $"Finished for this spring; kept to the next{Of(p.Part)}.",
+            SowingClosed p => $"No more of its seed is waited for{Of(p.Part)}.",
             Replanned p => $"Replanned: {string.Join(", ", p.Steps.Select(s => string.Create(CultureInfo.InvariantCulture, $"{Step(s.Step)} {s.Days} days")))}; aimed at {DayWords.Of(p.Target)}.",
             Note p => p.Text,
             VoidEntry => "Took an entry back.",
@@ -46,6 +51,29 @@ internal static class EntryWords
         BagCare.Peroxide => "weak peroxide by its label",
         BagCare.NewMedium => "put into new medium",
         _ => "mould left, seed firm",
+    };
+
+    private static string How(Sown sown)
+    {
+        var culture = CultureInfo.InvariantCulture;
+        return string.Concat(new[]
+        {
+            sown.EstimatePercent is { } percent ? string.Create(culture, $", give or take {percent:0.#} %") : "",
+            sown.Cover switch { SowCover.Surface => ", on the surface", SowCover.Grit => ", under grit", _ => "" },
+            sown.DepthMm is { } depth && sown.Cover != SowCover.Surface ? string.Create(culture, $", {depth:0.#} mm deep") : "",
+            sown.SeedsPerCell is { } perCell ? string.Create(culture, $", {perCell} to a cell") : "",
+            sown.Cells is { } cells ? string.Create(culture, $", in {cells.Count} cells") : "",
+            sown.Dome ? ", dome on" : "",
+        });
+    }
+
+    public static string Words(LossCause cause) => cause switch
+    {
+        LossCause.DampingOff => "damping off",
+        LossCause.Dried => "dried",
+        LossCause.Eaten => "eaten",
+        LossCause.Frost => "frost",
+        _ => "unknown",
     };
 
     private static string Words(MouldSeen mould) => mould switch { MouldSeen.None => "no mould", MouldSeen.Some => "some mould", _ => "much mould" };

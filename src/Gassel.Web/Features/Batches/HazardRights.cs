@@ -12,6 +12,7 @@ internal static class HazardRights
     {
         StepStarted p when p.Step >= 0 && p.Step < plan.Steps.Count && RouteRules.Forbidden(species, plan.Steps[p.Step].Step) is { } why => new($"{at}.step", why),
         Check { Care: { } care } when care.Select(c => BagCares.Forbidden(species.Hazard, c)).FirstOrDefault(w => w is not null) is { } why => new($"{at}.care", why),
+        Sown { Vessel: { } vessel } when SowingAdvice.Forbidden(species, vessel.Kind) is { } why => new($"{at}.vessel.kind", why),
         WaterChanged when RouteRules.Forbidden(species, new(StepKind.Soak, default)) is { } why => new($"{at}.kind", why),
         _ => null,
     };

@@ -62,6 +62,7 @@ public sealed record RecordManyRequest(Guid Act, string Who, IReadOnlyList<Batch
 internal static class PayloadCheck
 {
     private const int MaxSeeds = 1_000_000;
+    private const int MaxCells = 1000;
 
     public static Refusal? Of(string at, EntryPayload payload, IReadOnlyCollection<string> places) => payload switch
     {
@@ -79,9 +80,19 @@ internal static class PayloadCheck
                 ?? Limits.Whole($"{at}.children[{i}].sprouted", c.Sprouted, 0, c.Seeds)).FirstOrDefault(r => r is not null),
         Moved p => Part(at, p.Part) ?? Place($"{at}.place", p.Place, places),
         Sown p => Part(at, p.Part) ?? Place($"{at}.place", p.Place, places) ?? VesselOf($"{at}.vessel", p.Vessel)
-            ?? (p.DepthMm is { } depth ? Limits.Number($"{at}.depthMm", depth, 0, 200) : null),
+            ?? (p.DepthMm is { } depth ? Limits.Number($"{at}.depthMm", depth, 0, 200) : null) ?? Seeds($"{at}.seeds", p.Seeds)
+            ?? (p.SeedsPerCell is { } perCell ? Limits.Whole($"{at}.seedsPerCell", perCell, 1, 1000) : null)
+            ?? Percent($"{at}.estimatePercent", p.EstimatePercent) ?? CellsOf($"{at}.cells", p.Cells),
         Count p => Part(at, p.Part) ?? Limits.Whole($"{at}.emerged", p.Emerged, 0, MaxSeeds) ?? Limits.Whole($"{at}.lost", p.Lost, 0, MaxSeeds)
-            ?? (p is { Emerged: 0, Lost: 0, Cause: not LossCause.Unknown } ? new($"{at}.cause", "A cause needs a loss: lost was 0.") : null),
+            ?? Limits.Whole($"{at}.rooted", p.Rooted, 0, MaxSeeds)
+            ?? (p is { Lost: 0, Cause: not LossCause.Unknown } ? new Refusal($"{at}.cause", "A cause needs a loss: lost was 0.") : null)
+            ?? Spots($"{at}.spots", p.Spots),
+        Estimated p => Part(at, p.Part) ?? Limits.Whole($"{at}.seeds", p.Seeds, 1, MaxSeeds) ?? Percent($"{at}.percent", p.Percent),
+        CutTested p => Part(at, p.Part) ?? Limits.Whole($"{at}.full", p.Full, 0, MaxSeeds) ?? Limits.Whole($"{at}.empty", p.Empty, 0, MaxSeeds) ?? Limits.Whole($"{at}.rotten", p.Rotten, 0, MaxSeeds)
+            ?? (p is { Full: 0, Empty: 0, Rotten: 0 } ? new Refusal($"{at}.full", "A cut test needs at least one seed cut: full, empty and rotten were all 0.") : null),
+        DomeOff p => Part(at, p.Part),
+        SowingKept p => Part(at, p.Part),
+        SowingClosed p => Part(at, p.Part),
         Replanned p => Limits.Count($"{at}.steps", p.Steps.Count, 1, 50) ?? Limits.Day($"{at}.target", p.Target)
             ?? p.Steps.Select((s, i) => Limits.Whole($"{at}.steps[{i}].step", s.Step, 0, 49) ?? Limits.Whole($"{at}.steps[{i}].days", s.Days, 0, Core.Treatments.DurationRange.MaxDays)).FirstOrDefault(r => r is not null),
         Note p => Limits.Text($"{at}.text", p.Text, 2000),
@@ -97,7 +108,24 @@ internal static class PayloadCheck
         ? null
         : new(field, $"There is no place {place}; valid are {string.Join(", ", places)}.");
 
+    private static Refusal? Percent(string field, double? percent) => percent is { } p ? Limits.Number(field, p, 1, 90) : null;
+
+    private static Refusal? CellsOf(string field, IReadOnlyList<int>? cells) => cells is null
+        ? null
+        : Limits.Count(field, cells.Count, 1, MaxCells)
+            ?? cells.Select((c, i) => Limits.Whole($"{field}[{i}]", c, 1, MaxCells)).FirstOrDefault(r => r is not null)
+            ?? (cells.Distinct().Count() == cells.Count ? null : new(field, $"{field} names a cell twice; valid is each cell once."));
+
+    private static Refusal? Spots(string field, IReadOnlyList<CountSpot>? spots) => spots is null
+        ? null
+        : Limits.Count(field, spots.Count, 0, MaxCells)
+            ?? spots.Select((s, i) => (s.Cell is null == s.Row is null ? new Refusal($"{field}[{i}]", $"{field}[{i}] needs a cell or a row, one of the two.") : null)
+                ?? Limits.Whole($"{field}[{i}].{(s.Cell is null ? "row" : "cell")}", s.Cell ?? s.Row ?? 0, 1, MaxCells)
+                ?? Limits.Whole($"{field}[{i}].emerged", s.Emerged, 0, MaxSeeds) ?? Limits.Whole($"{field}[{i}].lost", s.Lost, 0, MaxSeeds)).FirstOrDefault(r => r is not null)
+            ?? (spots.DistinctBy(s => (s.Cell, s.Row)).Count() == spots.Count ? null : new(field, $"{field} names a cell or row twice; valid is each once."));
+
     private static Refusal? VesselOf(string field, Vessel? vessel) => vessel is null
         ? null
-        : Limits.Text($"{field}.label", vessel.Label, 40) ?? Limits.Text($"{field}.slot", vessel.Slot, 40, required: false) ?? (vessel.Cells is { } cells ? Limits.Whole($"{field}.cells", cells, 1, 1000) : null);
+        : Limits.Text($"{field}.label", vessel.Label, 40) ?? Limits.Text($"{field}.slot", vessel.Slot, 40, required: false) ?? (vessel.Cells is { } cells ? Limits.Whole($"{field}.cells", cells, 1, MaxCells) : null)
+            ?? (vessel.Columns is { } columns ? Limits.Whole($"{field}.columns", columns, 1, vessel.Cells ?? 1) : null);
 }

@@ -8,7 +8,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Gassel.Web.Features.Batches;
 
 /// <summary>Takes a gesture in: its shape, who may, what the hazard forbids, and then the book.</summary>
-internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorder recorder, RecordingRights rights, SiteClock clock)
+internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorder recorder, RecordingRights rights, TrayRights trays, SiteClock clock)
 {
     /// <param name="single">True where the request names one batch in its address, so that fields are named without it.</param>
     public async Task<(IReadOnlyList<Recording>? Recorded, ProblemHttpResult? Refusal)> Take(RecordManyRequest request, Asker asker, bool single, CancellationToken cancel)
@@ -24,6 +24,11 @@ internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorde
             var forbidden = entries.Select((e, n) => HazardRights.Check($"batches[{i}].entries[{n}].payload", species[batch.Row.SpeciesId], batch.Plan, e.Payload)).FirstOrDefault(r => r is not null);
             if (forbidden is not null) return (null, Named(forbidden, single).ToResult());
         }
+        if (await trays.Object(request) is { } held)
+        {
+            if (held.Objection.IsHazard) return (null, Named(new(held.At, held.Objection.Words), single).ToResult());
+            if (request.IfConflict != IfConflict.Keep) return (null, Taken(held.Objection.Words));
+        }
         var act = request.Batches.Select(b => new BatchEntries(b.Batch, request.Of(b).ToEntries())).ToList();
         return await recorder.Record(act, request.IfConflict ?? IfConflict.Warn, cancel) switch
         {
@@ -37,6 +42,9 @@ internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorde
 
     private static Refusal Named(Refusal refusal, bool single) =>
         single && refusal.Field is { } field ? refusal with { Field = field.Replace("batches[0].", "", StringComparison.Ordinal), Detail = refusal.Detail.Replace("batches[0].", "", StringComparison.Ordinal) } : refusal;
+
+    private static ProblemHttpResult Taken(string words) => new Refusal(null, words, StatusCodes.Status409Conflict, "Does not fit what is recorded")
+        .ToResult(new Dictionary<string, object?> { ["conflicts"] = Array.Empty<object>(), ["chain"] = Array.Empty<object>() });
 
     /// <summary>Why nothing was saved, and for a take-back what would have to go with it.</summary>
     private static ProblemHttpResult Warn(RecordingResult.Warned warned, ShelvedBatch batch, Dictionary<string, string> placeNames, bool single) =>

@@ -19,6 +19,7 @@ internal static class CountEndpoints
     public static void MapCount(this RouteGroupBuilder api)
     {
         api.MapGet("/count", CountTrays.Standing);
+        api.MapGet("/counts.csv", CountsWritten.Write).Produces<string>(200, "text/csv");
         api.MapPost("/batches/{id:guid}/parts/{part}/counts-file", ReadFile).For(Role.Volunteer)
             .Accepts<string>("text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(MaxBytes))
@@ -37,7 +38,7 @@ internal static class CountEndpoints
         }
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, cancel);
-        var (rows, refusal) = CountFile.Read(body.ToArray(), batch.Plan, batch.Entries, state, clock.Today);
+        var (rows, refusal) = CountFile.Read(body.ToArray(), batch, state, clock.Today);
         if (rows is null) return refusal!.ToResult();
         var accepted = rows.Count(r => r.Accepted);
         var saved = false;

@@ -1,5 +1,7 @@
 using System.Globalization;
 using Gassel.Core.Batches;
+using Gassel.Data;
+using Gassel.Web.Features.Batches;
 using Gassel.Web.Problems;
 using Sylvan.Data.Csv;
 
@@ -7,12 +9,15 @@ namespace Gassel.Web.Features.Counting;
 
 /// <param name="Line">Line in the file, the header being 1.</param>
 /// <param name="Refused">Why the row cannot be recorded; null where it can.</param>
-public sealed record CountFileRow(int Line, string Date, string Emerged, string Lost, string? Refused)
+public sealed record CountFileRow(int Line, string Date, string Emerged, string Lost, string Cause, string Rooted, string? Refused)
 {
     public bool Accepted => Refused is null;
 }
 
-/// <summary>A file of counts, <c>date,emerged,lost</c>, judged row by row against the part it is for.</summary>
+/// <summary>
+/// A file of counts, <c>date,emerged,lost</c>, judged row by row against the part it is for. It may name <c>cause</c> and <c>rooted</c> too, and <c>batch</c>,
+/// <c>part</c> and <c>tray</c> as the program writes them: a row of another is refused.
+/// </summary>
 internal static class CountFile
 {
     public const int MaxRows = 10_000;
@@ -20,7 +25,7 @@ internal static class CountFile
     private static readonly string[] ColumnNames = ["date", "emerged", "lost"];
 
     /// <summary>Rows as they stand, or why the file as a whole cannot be read.</summary>
-    public static (IReadOnlyList<CountFileRow>? Rows, Refusal? Refusal) Read(byte[] bytes, BatchPlan plan, IReadOnlyList<Entry> entries, PartState part, DateOnly today)
+    public static (IReadOnlyList<CountFileRow>? Rows, Refusal? Refusal) Read(byte[] bytes, ShelvedBatch batch, PartState part, DateOnly today)
     {
         var (text, notText) = CsvText.Decode(bytes, "be date,emerged,lost");
         if (text is null) return (null, notText);
@@ -32,16 +37,27 @@ internal static class CountFile
             return (null, new("file", $"The first line was '{text.Split('\n')[0].Trim()}'; it must name the columns date,emerged,lost."));
         }
         var rows = new List<CountFileRow>();
-        var judged = entries.ToList();
+        var (causeAt, rootedAt) = (Column(csv, "cause"), Column(csv, "rooted"));
+        (string Name, int At, string Here)[] owners =
+        [
+            ("batch", Column(csv, "batch"), $"B-{batch.Row.Number}"), ("part", Column(csv, "part"), part.Id), ("tray", Column(csv, "tray"), part.Vessel?.Label ?? ""),
+        ];
+        var judged = batch.Entries.ToList();
         var taken = part.Counts.Select(c => c.On).ToHashSet();
         try
         {
             while (csv.Read())
             {
                 if (rows.Count == MaxRows) return (null, new("file", $"The file has more than {MaxRows} rows; split it."));
-                var row = new CountFileRow(rows.Count + 2, csv.Cell(columns[0]), csv.Cell(columns[1]), csv.Cell(columns[2]), null);
+                var row = new CountFileRow(rows.Count + 2, csv.Cell(columns[0]), csv.Cell(columns[1]), csv.Cell(columns[2]), Optional(causeAt), Optional(rootedAt), null);
                 if (csv.RowFieldCount == 1 && row.Date.Length == 0) continue;
-                rows.Add(row with { Refused = Judge(row, plan, judged, part.Id, taken, today) });
+                var stranger = owners.FirstOrDefault(o => o.At >= 0 && csv.Cell(o.At) is { Length: > 0 } said && !string.Equals(said, o.Here, StringComparison.OrdinalIgnoreCase));
+                rows.Add(row with
+                {
+                    Refused = stranger.Name is null
+                        ? Judge(row, batch.Plan, judged, part.Id, taken, today)
+                        : $"{stranger.Name} was '{csv.Cell(stranger.At)}'; this is {stranger.Here}. Choose that tray and read the file there.",
+                });
             }
         }
         catch (CsvFormatException malformed)
@@ -49,6 +65,8 @@ internal static class CountFile
             return (null, CsvText.Malformed(malformed));
         }
         return (rows, null);
+
+        string Optional(int at) => at < 0 ? "" : csv.Cell(at);
     }
 
     /// <summary>The accepted rows as entries of one act.</summary>
@@ -57,7 +75,7 @@ internal static class CountFile
         var act = Guid.CreateVersion7(now);
         return [.. rows.Where(r => r.Accepted).Select(r => new Entry(
             Guid.CreateVersion7(now), 0, act, DayOf(r.Date)!.Value, null, now, who, EntrySource.File,
-            new Count(part, WholeOf(r.Emerged)!.Value, WholeOf(r.Lost)!.Value)))];
+            CountOf(part, r)!))];
     }
 
     /// <summary>Each row is tried in the fold with the good rows before it, so that sums cannot pass the seed sown.</summary>
@@ -65,11 +83,13 @@ internal static class CountFile
     {
         if (DayOf(row.Date) is not { } day) return $"date was '{row.Date}'; valid is a day that exists, as yyyy-MM-dd.";
         if (day > today) return string.Create(CultureInfo.InvariantCulture, $"date was {day:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}.");
-        if (WholeOf(row.Emerged) is not { } emerged) return $"emerged was '{row.Emerged}'; valid is a whole number from 0.";
-        if (WholeOf(row.Lost) is not { } lost) return $"lost was '{row.Lost}'; valid is a whole number from 0.";
+        if (WholeOf(row.Emerged) is null) return $"emerged was '{row.Emerged}'; valid is a whole number from 0.";
+        if (WholeOf(row.Lost) is null) return $"lost was '{row.Lost}'; valid is a whole number from 0.";
+        if (CauseOf(row.Cause) is null) return $"cause was '{row.Cause}'; valid is empty or one of {string.Join(", ", Causes.Keys)}.";
+        if (row.Rooted.Length > 0 && WholeOf(row.Rooted) is null) return $"rooted was '{row.Rooted}'; valid is empty or a whole number from 0.";
         if (taken.Contains(day)) return string.Create(CultureInfo.InvariantCulture, $"There is a count of {day:yyyy-MM-dd} already.");
         var before = BatchFold.Run(plan, judged);
-        var entry = new Entry(Guid.NewGuid(), before.LastSequence + 1, default, day, null, default, "", EntrySource.File, new Count(part, emerged, lost));
+        var entry = new Entry(Guid.NewGuid(), before.LastSequence + 1, default, day, null, default, "", EntrySource.File, CountOf(part, row)!);
         var after = BatchFold.Run(plan, [.. judged, entry]);
         var standing = before.Conflicts.Select(c => c.Entry).ToHashSet();
         if (after.Conflicts.FirstOrDefault(c => !standing.Contains(c.Entry)) is { } conflict) return conflict.Words;
@@ -77,6 +97,13 @@ internal static class CountFile
         taken.Add(day);
         return null;
     }
+
+    private static readonly Dictionary<string, LossCause> Causes = Enum.GetValues<LossCause>().ToDictionary(EntryWords.Words, StringComparer.OrdinalIgnoreCase);
+
+    private static LossCause? CauseOf(string text) => text.Length == 0 ? LossCause.Unknown : Causes.TryGetValue(text, out var cause) ? cause : null;
+
+    private static Count CountOf(string part, CountFileRow row) => new(part, WholeOf(row.Emerged)!.Value, WholeOf(row.Lost)!.Value,
+        WholeOf(row.Lost) > 0 ? CauseOf(row.Cause)!.Value : LossCause.Unknown, WholeOf(row.Rooted) ?? 0);
 
     private static DateOnly? DayOf(string text) =>
         DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) && day.Year is >= 1900 and <= 2200 ? day : null;

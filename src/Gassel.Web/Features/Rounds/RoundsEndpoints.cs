@@ -16,13 +16,15 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="SowAllFrom">Newly sprouted seeds from which sowing all is the default; null outside a moist hold.</param>
 /// <param name="SproutsTo">Id of the frost-free place for seed that sprouted in the bag; null where the book has none.</param>
 /// <param name="Cold">The cold it has had; null outside a cold step.</param>
+/// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null elsewhere.</param>
 /// <param name="Cares">What may be done to it at a look; empty outside a moist hold.</param>
 /// <param name="ToRead">Topics of cautions that want to be read before its seed is touched.</param>
+/// <param name="Sowing">How it is usually sown; null once it is, and for seed that goes out with its first cold.</param>
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
     Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
     StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? SowAllFrom, string? SproutsTo,
-    ColdBrief? Cold, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, IReadOnlyList<StandingDue> Due);
+    ColdBrief? Cold, GerminationWarmth? Warmth, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing, IReadOnlyList<StandingDue> Due);
 
 /// <param name="Due">What is asked for.</param>
 /// <param name="StepKind">Kind of the step it concerns.</param>
@@ -44,7 +46,7 @@ internal static class RoundsEndpoints
 {
     public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today);
 
-    private static async Task<RoundsView> Today(Library library, BatchShelf shelf, TemperatureWatch watch, SiteClock clock)
+    private static async Task<RoundsView> Today(Library library, BatchShelf shelf, TemperatureWatch watch, TrayRights trays, SiteClock clock)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
@@ -53,10 +55,12 @@ internal static class RoundsEndpoints
         var batches = await shelf.All();
 
         var (known, temperatures) = (await watch.Known(), await watch.Now());
-        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, today), clock.Settings, today)).ToLookup(s => s.PlaceId, s => s.Part);
+        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, today), temperatures, clock.Settings, today)).ToLookup(s => s.PlaceId, s => s.Part);
         var conflicts = batches.SelectMany(b => b.State.Log.Where(l => l.Conflict is not null).Select(l => new RoundsConflict(
             b.Row.Id, b.Row.Number, species[b.Row.SpeciesId].CommonName, l.Entry.Id, l.Entry.DoneOn, l.Entry.Who,
-            EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)));
+            EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)))
+            .Concat((await trays.Overlaps()).Select(o => new RoundsConflict(
+                o.Batch.Row.Id, o.Batch.Row.Number, species[o.Batch.Row.SpeciesId].CommonName, o.Entry.Id, o.Entry.DoneOn, o.Entry.Who, EntryWords.Of(o.Entry.Payload, o.Batch.Plan, names), o.Words)));
         var byPlace = places.Select(p => new RoundsPlace(p, temperatures[p.Id], [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)])).ToList();
         return new(today,
             byPlace.Sum(p => p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
@@ -66,7 +70,7 @@ internal static class RoundsEndpoints
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(
         ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places,
-        Func<PartState, IReadOnlyDictionary<string, Place>, ColdSoFar?> coldOf, SiteSettings schools, DateOnly today)
+        Func<PartState, IReadOnlyDictionary<string, Place>, ColdSoFar?> coldOf, Dictionary<string, PlaceTemperature> temperatures, SiteSettings schools, DateOnly today)
     {
         var byId = places.ToDictionary(p => p.Id);
         var toRead = Cautions.ToRead(species.Hazard).Where(topic => !batch.State.CautionsRead.Contains(topic)).ToList();
@@ -85,11 +89,26 @@ internal static class RoundsEndpoints
                     : null,
                 places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
                 ColdBrief.Of(coldOf(part, byId), schools.ColdSchool),
+                Warmth(batch.Plan, part, species, byId, temperatures),
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold() ? BagCares.For(species.Hazard) : [],
-                toRead,
+                toRead, Sowing(batch, part, species, places, schools),
                 [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]));
         }
     }
+
+    private static Sown? Sowing(ShelvedBatch batch, PartState part, Core.Treatments.Species species, IReadOnlyList<Place> places, SiteSettings schools)
+    {
+        if (part.SownOn is not null || batch.Plan.GerminateStep is not { } germinate || batch.Plan.Route.IsOutdoors) return null;
+        var kind = Places.For(batch.Plan.Route.Setting, batch.Plan.Steps[germinate].Step);
+        return SowingAdvice.Of(species, batch.Plan.Route, schools.DepthSchool, batch.Plan.Forecast?.Mean).Usual(batch.Row.Number, part.Id, places.FirstOrDefault(p => p.Kind == kind)?.Id);
+    }
+
+    /// <summary>An assumed temperature is no news of the seed; null then, and outside the germinate step.</summary>
+    internal static GerminationWarmth? Warmth(BatchPlan plan, PartState part, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, Dictionary<string, PlaceTemperature> temperatures) =>
+        part.Open is { } open && plan.Steps[open.Step].Step.Kind == StepKind.Germinate && part.Place is { } place && places.TryGetValue(place, out var where) && where.Kind != PlaceKind.Yard
+            && temperatures.TryGetValue(place, out var now) && now.Source != TemperatureSource.Assumed
+            ? GerminationWarmth.Of(species, now.TempC, where.Kind == PlaceKind.HeatMat)
+            : null;
 
     internal static StandingDue Explain(DueItem due, BatchPlan plan, Core.Treatments.Species species, IReadOnlyList<Place> places)
     {

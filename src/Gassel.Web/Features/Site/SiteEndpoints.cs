@@ -1,5 +1,6 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Rows;
@@ -35,7 +36,8 @@ public sealed record SiteView(
 
 /// <param name="AssumedC">Temperature assumed until something measures it, °C.</param>
 /// <param name="Capacity">Bags, trays or containers that fit; null where nobody counted.</param>
-public sealed record PlaceRoom(string Id, double AssumedC, int? Capacity);
+/// <param name="Lamps">Their timer; null for none.</param>
+public sealed record PlaceRoom(string Id, double AssumedC, int? Capacity, Lamps? Lamps = null);
 
 internal static class SiteEndpoints
 {
@@ -97,7 +99,11 @@ internal static class SiteEndpoints
             await using var db = connect();
             var rows = await db.Places.ToDictionaryAsync(p => p.Id, CancellationToken.None);
             if (places.FirstOrDefault(p => !rows.ContainsKey(p.Id)) is { } lost) return Refusal.NotFound("place", lost.Id, $"Places are {string.Join(", ", rows.Keys)}.").ToResult();
-            foreach (var place in places) (rows[place.Id].AssumedC, rows[place.Id].Capacity) = (place.AssumedC, place.Capacity);
+            foreach (var place in places)
+            {
+                var row = rows[place.Id];
+                (row.AssumedC, row.Capacity, row.LampsOn, row.LampsOff) = (place.AssumedC, place.Capacity, place.Lamps?.On, place.Lamps?.Off);
+            }
             await db.SaveChangesAsync(CancellationToken.None);
             library.Forget();
             return TypedResults.Ok(await library.Places());

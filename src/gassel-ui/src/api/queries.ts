@@ -61,6 +61,14 @@ export const useRounds = () => useQuery(roundsQuery);
 
 export const useCountTrays = () => useQuery(countTraysQuery);
 
+/** How the seed of a batch is sown, and where. */
+export const useSowing = (batch: string) =>
+  useQuery({
+    queryKey: ["sowing", batch],
+    retry: false,
+    queryFn: () => answered(api.GET("/api/batches/{id}/sowing", { params: { path: { id: batch } } })),
+  });
+
 /** Amounts of each medium for so many seeds of a batch; asks nothing for none. */
 export const useMedia = (batch: string, seeds: number) =>
   useQuery({

@@ -2302,6 +2302,52 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{id}/sowing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SowingView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/count": {
         parameters: {
             query?: never;
@@ -2325,6 +2371,43 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["CountTraysView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counts.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    batch?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
                     };
                 };
             };
@@ -2979,6 +3062,120 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CompareRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Comparison"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/trial-size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TrialSizeRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialSize"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/seeds-needed": {
         parameters: {
             query?: never;
@@ -3401,6 +3598,48 @@ export interface components {
             /** Format: date */
             date: string;
         };
+        ArmInput: {
+            name: string;
+            /** Format: int32 */
+            emerged: number;
+            /** Format: int32 */
+            sown: number;
+        };
+        ArmPair: {
+            first: string;
+            second: string;
+            /** Format: double */
+            difference: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            fisherP: number;
+            /** Format: double */
+            holmP: number;
+        };
+        ArmResult: {
+            name: string;
+            /** Format: int32 */
+            emerged: number;
+            /** Format: int32 */
+            sown: number;
+            /** Format: double */
+            fraction: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+        };
+        AtBest: {
+            /** Format: int32 */
+            seedsPerArm: number;
+            /** Format: double */
+            lower: null | number;
+            /** Format: double */
+            higher: null | number;
+        };
         /** @enum {unknown} */
         BagCare: "turned" | "wetted" | "drained" | "rinsed" | "peroxide" | "newMedium" | "leftFirm";
         BandPoint: {
@@ -3452,6 +3691,7 @@ export interface components {
             earliestStart: string;
             /** Format: date */
             latestStart: string;
+            forecast: null | components["schemas"]["GerminationForecast"];
             /** Format: date */
             start: string;
             /** Format: date */
@@ -3708,6 +3948,17 @@ export interface components {
             working: string[];
             all: components["schemas"]["ColdAmount"];
         };
+        CompareRequest: {
+            arms: components["schemas"]["ArmInput"][];
+            /** Format: double */
+            confidence?: null | number;
+        };
+        Comparison: {
+            arms: components["schemas"]["ArmResult"][];
+            heterogeneity: null | components["schemas"]["Heterogeneity"];
+            pairs: components["schemas"]["ArmPair"][];
+            working: string[];
+        };
         ConfirmedBatch: {
             /** Format: uuid */
             id: string;
@@ -3757,6 +4008,8 @@ export interface components {
             date: string;
             emerged: string;
             lost: string;
+            cause: string;
+            rooted: string;
             refused: null | string;
             accepted: boolean;
         };
@@ -3776,6 +4029,22 @@ export interface components {
             /** Format: int32 */
             lost: number;
             cause: components["schemas"]["LossCause"];
+            /**
+             * Format: int32
+             * @default 0
+             */
+            rooted: number;
+            spots: null | components["schemas"]["CountSpot"][];
+        };
+        CountSpot: {
+            /** Format: int32 */
+            cell: null | number;
+            /** Format: int32 */
+            row: null | number;
+            /** Format: int32 */
+            emerged: number;
+            /** Format: int32 */
+            lost: number;
         };
         CountTray: {
             /** Format: uuid */
@@ -3789,13 +4058,25 @@ export interface components {
             /** Format: date */
             sownOn: string;
             /** Format: int32 */
+            shortestDays: null | number;
+            /** Format: int32 */
             longestDays: null | number;
+            grid: null | components["schemas"]["TrayGrid"];
+            cells: null | number[];
+            byCell: components["schemas"]["TrayCell"][];
+            others: components["schemas"]["TrayNeighbour"][];
+            /** Format: double */
+            estimatePercent: null | number;
+            countsRoots: boolean;
+            isDomed: boolean;
             /** Format: int32 */
             seeds: number;
             /** Format: int32 */
             emerged: number;
             /** Format: int32 */
             lost: number;
+            /** Format: int32 */
+            rooted: number;
             /** Format: int32 */
             standing: number;
             due: null | components["schemas"]["StandingDue"];
@@ -3912,7 +4193,7 @@ export interface components {
             dueAt: null | string;
         };
         /** @enum {unknown} */
-        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "endStep";
+        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep";
         DurationRange: {
             /** Format: int32 */
             shortest: number;
@@ -3947,7 +4228,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCautionRead: {
             /** @enum {string} */
             kind?: "cautionRead";
@@ -3975,6 +4256,37 @@ export interface components {
             /** Format: int32 */
             lost: number;
             cause: components["schemas"]["LossCause"];
+            /**
+             * Format: int32
+             * @default 0
+             */
+            rooted: number;
+            spots: null | components["schemas"]["CountSpot"][];
+        };
+        EntryPayloadCutTested: {
+            /** @enum {string} */
+            kind?: "cutTested";
+            part: string;
+            /** Format: int32 */
+            full: number;
+            /** Format: int32 */
+            empty: number;
+            /** Format: int32 */
+            rotten: number;
+        };
+        EntryPayloadDomeOff: {
+            /** @enum {string} */
+            kind?: "domeOff";
+            part: string;
+        };
+        EntryPayloadEstimated: {
+            /** @enum {string} */
+            kind?: "estimated";
+            part: string;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: double */
+            percent: number;
         };
         EntryPayloadInspected: {
             /** @enum {string} */
@@ -4011,6 +4323,16 @@ export interface components {
             /** Format: date */
             target: string;
         };
+        EntryPayloadSowingClosed: {
+            /** @enum {string} */
+            kind?: "sowingClosed";
+            part: string;
+        };
+        EntryPayloadSowingKept: {
+            /** @enum {string} */
+            kind?: "sowingKept";
+            part: string;
+        };
         EntryPayloadSown: {
             /** @enum {string} */
             kind?: "sown";
@@ -4019,6 +4341,16 @@ export interface components {
             vessel: null | components["schemas"]["Vessel"];
             /** Format: double */
             depthMm: null | number;
+            /** Format: int32 */
+            seeds: null | number;
+            /** Format: int32 */
+            seedsPerCell: null | number;
+            cells: null | number[];
+            cover: null | components["schemas"]["SowCover"];
+            /** Format: double */
+            estimatePercent: null | number;
+            /** @default false */
+            dome: boolean;
         };
         EntryPayloadSplit: {
             /** @enum {string} */
@@ -4169,6 +4501,15 @@ export interface components {
         };
         /** @enum {unknown} */
         GerminationBasis: "test" | "expected" | "rule";
+        GerminationForecast: {
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            basis: string;
+        };
         GerminationIndices: {
             /** Format: double */
             firstDay: null | number;
@@ -4288,6 +4629,14 @@ export interface components {
             on: null | string;
             given: null | components["schemas"]["GivenStep"][];
         };
+        GerminationWarmth: {
+            level: components["schemas"]["WarmthLevel"];
+            /** Format: double */
+            tempC: number;
+            words: string;
+            toDo: null | string;
+            isTooWarm: boolean;
+        };
         GivenStep: {
             kind: components["schemas"]["StepKind"];
             /** Format: int32 */
@@ -4305,6 +4654,14 @@ export interface components {
         };
         /** @enum {unknown} */
         HazardLevel: "none" | "irritant" | "toxic";
+        Heterogeneity: {
+            /** Format: double */
+            chiSquare: number;
+            /** Format: int32 */
+            degreesOfFreedom: number;
+            /** Format: double */
+            p: number;
+        };
         HourOfReadings: {
             /** Format: date-time */
             at: string;
@@ -4346,6 +4703,18 @@ export interface components {
             papers: components["schemas"]["PaperView"][];
             address: string;
             onNetwork: boolean;
+        };
+        Lamps: {
+            /** Format: time */
+            on: string;
+            /** Format: time */
+            off: string;
+            /** Format: double */
+            lightHours: number;
+            /** Format: double */
+            darkHours: number;
+            words: null | string;
+            warning: null | string;
         };
         /** @enum {unknown} */
         LoggerClock: "siteTime" | "standardTime" | "utc";
@@ -4525,6 +4894,17 @@ export interface components {
             addresses: string[];
             fingerprint: null | string;
         };
+        OpenTray: {
+            label: string;
+            kind: components["schemas"]["VesselKind"];
+            /** Format: int32 */
+            cells: number;
+            /** Format: int32 */
+            columns: number;
+            place: null | string;
+            free: number[];
+            holds: string;
+        };
         OptionStep: {
             kind: components["schemas"]["StepKind"];
             /** Format: int32 */
@@ -4591,6 +4971,17 @@ export interface components {
             inspections: components["schemas"]["InspectionRecord"][];
             isSwollen: null | boolean;
             waterChanges: components["schemas"]["WaterChange"][];
+            sownAs: null | components["schemas"]["SownAs"];
+            /** Format: double */
+            estimatePercent: null | number;
+            cut: null | components["schemas"]["CutTest"];
+            /** Format: date */
+            domeOffOn: null | string;
+            /** Format: date */
+            keptOn: null | string;
+            /** Format: date */
+            closedOn: null | string;
+            isDomed: boolean;
             stays: components["schemas"]["Stay"][];
             /** Format: date */
             labelledOn: null | string;
@@ -4605,6 +4996,8 @@ export interface components {
             lost: number;
             /** Format: int32 */
             standing: number;
+            /** Format: int32 */
+            rooted: number;
             /** Format: int32 */
             germinated: number;
         };
@@ -4665,6 +5058,8 @@ export interface components {
             assumedC: number;
             /** Format: int32 */
             capacity: null | number;
+            lamps: null | components["schemas"]["Lamps"];
+            isLit: boolean;
         };
         PlaceDetail: {
             place: components["schemas"]["Place"];
@@ -4699,6 +5094,7 @@ export interface components {
             assumedC: number;
             /** Format: int32 */
             capacity: null | number;
+            lamps?: null | components["schemas"]["Lamps"];
         };
         PlaceTemperature: {
             /** Format: double */
@@ -5294,6 +5690,8 @@ export interface components {
             stamp: null | string;
             planning: components["schemas"]["PlanStart"];
         };
+        /** @enum {unknown} */
+        SowCover: "surface" | "mix" | "grit" | null;
         Sowing: {
             /** Format: int32 */
             seeds: number;
@@ -5301,6 +5699,63 @@ export interface components {
             expectedPlants: number;
             /** Format: double */
             aloneReaches: number;
+        };
+        SowingAdvice: {
+            vessels: components["schemas"]["VesselKind"][];
+            /** Format: int32 */
+            cells: number;
+            depth: components["schemas"]["DepthAdvice"];
+            cover: components["schemas"]["SowCover"];
+            coverWhy: string;
+            /** Format: int32 */
+            seedsPerCell: number;
+            seedsPerCellWhy: string;
+            /** Format: double */
+            estimatePercent: null | number;
+            dome: boolean;
+            domeWhy: string;
+            noMat: null | string;
+            reminders: string[];
+        };
+        SowingPlace: {
+            id: string;
+            name: string;
+            light: null | string;
+            lightWarning: null | string;
+            warning: null | string;
+        };
+        SowingView: {
+            advice: components["schemas"]["SowingAdvice"];
+            trays: components["schemas"]["OpenTray"][];
+            places: components["schemas"]["SowingPlace"][];
+            usualPlace: null | string;
+            cautions: components["schemas"]["Caution"][];
+        };
+        Sown: {
+            part: string;
+            place: null | string;
+            vessel: null | components["schemas"]["Vessel"];
+            /** Format: double */
+            depthMm: null | number;
+            /** Format: int32 */
+            seeds: null | number;
+            /** Format: int32 */
+            seedsPerCell: null | number;
+            cells: null | number[];
+            cover: null | components["schemas"]["SowCover"];
+            /** Format: double */
+            estimatePercent: null | number;
+            /** @default false */
+            dome: boolean;
+        };
+        SownAs: {
+            /** Format: double */
+            depthMm: null | number;
+            cover: null | components["schemas"]["SowCover"];
+            /** Format: int32 */
+            seedsPerCell: null | number;
+            cells: null | number[];
+            dome: boolean;
         };
         SpaceCheck: {
             place: components["schemas"]["PlaceKind"];
@@ -5370,7 +5825,7 @@ export interface components {
             origin: string;
         };
         /** @enum {unknown} */
-        SpeciesFlag: "inhibitorToLeach" | "restrictingHull" | "rootBeforeShoot" | "germinatesInCold" | "afterRipensDry" | "slimyWhenWet" | "doNotDry" | "needsLight" | "dustFine" | "tapRooted";
+        SpeciesFlag: "inhibitorToLeach" | "restrictingHull" | "rootBeforeShoot" | "germinatesInCold" | "afterRipensDry" | "slimyWhenWet" | "doNotDry" | "needsLight" | "dustFine" | "tapRooted" | "needsDark";
         /** @enum {unknown} */
         SpeciesValue: "dormancyClass" | "flags" | "hazard" | "germination" | "nightC" | "sowingDepth" | "hardiness" | "responseToCold" | "longevity" | "notes";
         SpeciesView: {
@@ -5444,8 +5899,10 @@ export interface components {
             sowAllFrom: null | number;
             sproutsTo: null | string;
             cold: null | components["schemas"]["ColdBrief"];
+            warmth: null | components["schemas"]["GerminationWarmth"];
             cares: components["schemas"]["BagCare"][];
             toRead: string[];
+            sowing: null | components["schemas"]["Sown"];
             due: components["schemas"]["StandingDue"][];
         };
         Stay: {
@@ -5557,6 +6014,52 @@ export interface components {
             didYouMean: string[];
             words: null | string;
         };
+        TrayCell: {
+            /** Format: int32 */
+            cell?: number;
+            /** Format: int32 */
+            emerged?: number;
+            /** Format: int32 */
+            lost?: number;
+        };
+        TrayGrid: {
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            cells: number;
+            /** Format: int32 */
+            rows: number;
+        };
+        TrayNeighbour: {
+            /** Format: uuid */
+            batchId: string;
+            /** Format: int32 */
+            number: number;
+            commonName: string;
+            part: string;
+            cells: number[];
+            byCell: components["schemas"]["TrayCell"][];
+        };
+        TrialSize: {
+            /** Format: int64 */
+            seedsPerArm: number;
+            /** Format: double */
+            exactPower: null | number;
+            atBest: null | components["schemas"]["AtBest"];
+            working: string[];
+        };
+        TrialSizeRequest: {
+            /** Format: double */
+            control: number;
+            /** Format: double */
+            treated: number;
+            /** Format: double */
+            power?: null | number;
+            /** Format: double */
+            alpha?: null | number;
+            /** Format: int32 */
+            seedsAtHand?: null | number;
+        };
         TwoSowingsResult: {
             first: components["schemas"]["Sowing"];
             second: components["schemas"]["Sowing"];
@@ -5587,9 +6090,11 @@ export interface components {
             cells: null | number;
             medium: null | components["schemas"]["MoistMedium"];
             slot: null | string;
+            /** Format: int32 */
+            columns: null | number;
         };
         /** @enum {unknown} */
-        VesselKind: "bag" | "jar" | "tray" | "pot" | "container";
+        VesselKind: "bag" | "jar" | "tray" | "pot" | "container" | "deepCells" | "flat";
         ViabilityRequest: {
             /** Format: double */
             ageYears: number;
@@ -5609,6 +6114,8 @@ export interface components {
          * @enum {unknown}
          */
         ViabilitySchool: "share" | "points";
+        /** @enum {unknown} */
+        WarmthLevel: "belowBand" | "inBand" | "aboveBand" | "tooHot" | "cooking";
         WaterChange: {
             /** Format: date */
             on: string;

@@ -1,5 +1,6 @@
 import type {
   BagCare,
+  Count,
   EntryPayload,
   Moisture,
   MouldSeen,
@@ -50,14 +51,56 @@ export function gesture(payloads: EntryPayload[], doneOn: Day, moment: string | 
   }));
 }
 
+const plain = (kind: Vessel["kind"], label: string): Vessel => ({
+  kind,
+  label,
+  cells: null,
+  medium: null,
+  slot: null,
+  columns: null,
+});
+
+/** What was counted on a whole tray. */
+export const countOf = (
+  part: string,
+  emerged: number,
+  lost: number,
+  more: Partial<Count> = {},
+): EntryPayload => ({
+  kind: "count",
+  part,
+  emerged,
+  lost,
+  cause: "unknown",
+  rooted: 0,
+  spots: null,
+  ...more,
+});
+
+/** Sown as it usually is; into its own vessel where the book does not say how. */
+const sown = (part: { part: string; number: number; sowing?: StandingPart["sowing"] }): EntryPayload => ({
+  kind: "sown",
+  ...(part.sowing ?? {
+    part: part.part,
+    place: null,
+    vessel: plain("pot", `pots ${part.number}`),
+    depthMm: null,
+    seeds: null,
+    seedsPerCell: null,
+    cells: null,
+    cover: null,
+    estimatePercent: null,
+    dome: false,
+  }),
+});
+
 /** What a vessel of a batch is called unless the grower says otherwise. */
 export function usualVessel(due: StandingDue, part: StandingPart): Vessel {
+  if (due.due.kind === "sow" && part.sowing?.vessel) return part.sowing.vessel;
   const tail = part.part === "1" ? "" : ` part ${part.part}`;
-  if (due.due.kind === "sow")
-    return { kind: "tray", label: `tray ${part.number}${tail}`, cells: 72, medium: null, slot: null };
   const jar = due.stepKind === "scarify" || due.stepKind === "soak" || due.stepKind === "leach";
   const kind = jar ? "jar" : "bag";
-  return { kind, label: `${kind} ${part.number}${tail}`, cells: null, medium: null, slot: null };
+  return plain(kind, `${kind} ${part.number}${tail}`);
 }
 
 /** Starting the step that is due, or sowing, as it is usually done. */
@@ -68,8 +111,16 @@ export function usualStart(
 ): EntryPayload[] {
   const place = due.toPlace;
   const first = part.seeds === 0;
-  if (due.due.kind === "sow" && !first)
-    return [{ kind: "sown", part: part.part, place, vessel, depthMm: null }];
+  if (due.due.kind === "sow" && part.sowing)
+    return [
+      {
+        kind: "sown",
+        ...part.sowing,
+        place: place ?? part.sowing.place,
+        vessel,
+        seeds: first ? part.plannedSeeds : null,
+      },
+    ];
   return [
     {
       kind: "stepStarted",
@@ -77,10 +128,7 @@ export function usualStart(
       step: due.due.step,
       seeds: first ? part.plannedSeeds : null,
       place,
-      vessel:
-        first || due.due.kind === "sow" || due.stepKind === "coldMoist" || due.stepKind === "warmMoist"
-          ? vessel
-          : null,
+      vessel: first || due.stepKind === "coldMoist" || due.stepKind === "warmMoist" ? vessel : null,
     },
   ];
 }
@@ -133,7 +181,13 @@ export type SproutAction = "pickOut" | "sowAll";
  * stays where it is, and the two hold every seed of before.
  */
 export function lookAtBag(
-  part: { part: string; number: number; seeds: number; sprouted: number },
+  part: {
+    part: string;
+    number: number;
+    seeds: number;
+    sprouted: number;
+    sowing?: StandingPart["sowing"];
+  },
   look: BagLook,
   action: SproutAction,
   toPlace: string | null,
@@ -142,23 +196,10 @@ export function lookAtBag(
   if (look.sprouted === 0) return [check];
   const sprouted = part.sprouted + look.sprouted;
   if (action === "sowAll" || sprouted >= part.seeds) {
-    const vessel: Vessel = {
-      kind: "tray",
-      label: `tray ${part.number}`,
-      cells: 72,
-      medium: null,
-      slot: null,
-    };
-    return [check, { kind: "sown", part: part.part, place: toPlace, vessel, depthMm: null }];
+    return [check, { ...sown(part), place: toPlace } as EntryPayload];
   }
   const [picked, rest] = [`${part.part}.1`, `${part.part}.2`];
-  const pots: Vessel = {
-    kind: "pot",
-    label: `sprouts ${part.number}, ${picked}`,
-    cells: null,
-    medium: null,
-    slot: null,
-  };
+  const pots = plain("pot", `sprouts ${part.number}, ${picked}`);
   return [
     check,
     {
@@ -169,6 +210,6 @@ export function lookAtBag(
         { part: rest, seeds: part.seeds - sprouted, sprouted: 0, swollen: null },
       ],
     },
-    { kind: "sown", part: picked, place: toPlace, vessel: pots, depthMm: null },
+    { ...sown(part), part: picked, place: toPlace, vessel: pots } as EntryPayload,
   ];
 }

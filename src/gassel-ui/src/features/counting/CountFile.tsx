@@ -58,9 +58,18 @@ export function CountFile({ batch, part }: { batch: string; part: string }) {
     <Card label="counts from a file">
       <Typography variant="h2">Counts from a file</Typography>
       <Typography variant="body2" sx={{ mb: 1 }}>
-        CSV in UTF-8, first line <code>date,emerged,lost</code>, dates as 2027-03-14. Every row is shown
-        before anything is recorded.
+        CSV in UTF-8, first line <code>date,emerged,lost</code>, with <code>cause</code> and{" "}
+        <code>rooted</code> if you like; dates as 2027-03-14. Every row is shown before anything is recorded.
       </Typography>
+      <Button
+        component="a"
+        href={`/api/counts.csv?batch=${batch}`}
+        download
+        variant="outlined"
+        sx={{ mr: 1 }}
+      >
+        counts of this batch as a file
+      </Button>
       <Button component="label" variant="outlined">
         choose a file
         <input

@@ -25,6 +25,8 @@ const count = (part: string, emerged: number): EntryPayload => ({
   emerged,
   lost: 1,
   cause: "unknown",
+  rooted: 0,
+  spots: null,
 });
 
 describe("counts that wait", () => {

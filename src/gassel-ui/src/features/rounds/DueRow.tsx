@@ -20,6 +20,7 @@ import { TimeLeft } from "./TimeLeft";
 // what opens at a second gesture is fetched with it
 const LookDialog = lazy(() => import("./LookDialog").then((m) => ({ default: m.LookDialog })));
 const StartDialog = lazy(() => import("./StartDialog").then((m) => ({ default: m.StartDialog })));
+const SowDialog = lazy(() => import("../sowing/SowDialog").then((m) => ({ default: m.SowDialog })));
 const SwellingDialog = lazy(() => import("./SwellingDialog").then((m) => ({ default: m.SwellingDialog })));
 const ReadFirst = lazy(() => import("./ReadFirst").then((m) => ({ default: m.ReadFirst })));
 
@@ -53,6 +54,12 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
         payloads: () => [{ kind: "waterChanged", part: part.part }],
         told: "water changed",
       };
+    case "takeDomeOff":
+      return {
+        button: "dome off",
+        payloads: () => [{ kind: "domeOff", part: part.part }],
+        told: "dome off",
+      };
     case "scarifyAgain":
       return { button: "scarified", payloads: () => usualStart(item, part), told: "scarified again" };
     case "sow":
@@ -82,7 +89,7 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
 export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }: DueRowProps) {
   const { palette } = useDevice();
   const { record } = useRecord();
-  const [dialog, setDialog] = useState<"look" | "start" | "swelling" | "read" | null>(null);
+  const [dialog, setDialog] = useState<"look" | "start" | "sow" | "swelling" | "read" | null>(null);
   const { kind } = item.due;
   const name = `B-${part.number} ${part.commonName}`;
   const which = part.part === "1" ? "" : `, part ${part.part}`;
@@ -141,7 +148,10 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
               </Button>
             )}
             {atTheStep && (
-              <Button variant="outlined" onClick={() => setDialog("start")}>
+              <Button
+                variant="outlined"
+                onClick={() => setDialog(kind === "sow" && part.sowing ? "sow" : "start")}
+              >
                 otherwise…
               </Button>
             )}
@@ -166,6 +176,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
       <Suspense>
         {dialog === "look" && <LookDialog {...props} item={item} placeC={placeC} />}
         {dialog === "start" && <StartDialog {...props} item={item} />}
+        {dialog === "sow" && <SowDialog {...props} item={item} />}
         {dialog === "swelling" && <SwellingDialog {...props} />}
         {dialog === "read" && (
           <ReadFirst

@@ -10,6 +10,7 @@ import { MeasureField } from "../../shared/MeasureField";
 import { several } from "../../shared/numbers";
 import { useUnits } from "../../shared/units";
 import type { Day } from "../../time/days";
+import { warmthWords } from "../sowing/sowingWords";
 import { nowWords } from "../temperature/temperatureWords";
 import { DueRow } from "./DueRow";
 import { linesOf } from "./dueLines";
@@ -61,6 +62,20 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
           <Standing key={part.batchId + part.part} part={part} today={today} hurt={hurt} />
         ))}
       </Box>
+      {place.parts
+        .filter((part) => part.warmth?.isTooWarm)
+        .map((part) => (
+          <Typography
+            key={part.batchId + part.part}
+            sx={{ display: "flex", gap: 0.75, fontWeight: 600, mb: 0.5 }}
+            data-testid={`warmth-${part.number}`}
+          >
+            <AlarmMark />
+            <span>
+              B-{part.number}: {warmthWords(part.warmth ?? { words: "", toDo: null })}
+            </span>
+          </Typography>
+        ))}
       {due.length === 0 && <Typography color="text.secondary">Nothing is due here today.</Typography>}
       {looks && temperature.source !== "measured" && (
         <Box sx={{ maxWidth: 330, mt: 1 }}>

@@ -1,5 +1,6 @@
 import type { StandingDue, StandingPart } from "../../api/types";
 import { startWords, stepWords } from "../../drawings/steps";
+import { vesselWords } from "../sowing/sowingWords";
 import { actDay, daysBetween } from "../../time/days";
 import type { Day } from "../../time/days";
 
@@ -16,6 +17,8 @@ export function order(item: StandingDue): string {
       return "scarify again";
     case "countSeedlings":
       return "count";
+    case "takeDomeOff":
+      return "dome off";
     case "sow":
       return "sow";
     case "endStep":
@@ -51,6 +54,8 @@ export function dueTitle(
       return "took no water; scarify again";
     case "countSeedlings":
       return "count seedlings";
+    case "takeDomeOff":
+      return "take the dome off";
     case "sow":
       return "sow";
     case "endStep":
@@ -61,4 +66,4 @@ export function dueTitle(
 }
 
 export const title = (part: StandingPart, item: StandingDue): string =>
-  dueTitle(item.due.kind, item.stepKind, part.vessel?.kind ?? "bag");
+  dueTitle(item.due.kind, item.stepKind, vesselWords(part.vessel?.kind ?? "bag"));

@@ -21,6 +21,8 @@ const part = (number: number, more: Partial<StandingPart> = {}): StandingPart =>
   sowAllFrom: 6,
   sproutsTo: "lamp-shelf",
   cold: null,
+  warmth: null,
+  sowing: null,
   cares: [],
   toRead: [],
   due: [],

@@ -1,5 +1,5 @@
 import type { EntryPayload, Moisture, MouldSeen } from "../../api/types";
-import { lookAtBag, lookForSwelling, usualStart } from "../../record/entries";
+import { countOf, lookAtBag, lookForSwelling, usualStart } from "../../record/entries";
 import type { BatchPayloads } from "../../record/RecordProvider";
 import type { DueLine } from "../rounds/dueLines";
 
@@ -53,9 +53,9 @@ export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] 
     case "lookForSwelling":
       return mark.number === null ? null : lookForSwelling(part, mark.number);
     case "countSeedlings":
-      return mark.number === null
-        ? null
-        : [{ kind: "count", part: part.part, emerged: mark.number, lost: mark.lost ?? 0, cause: "unknown" }];
+      return mark.number === null ? null : [countOf(part.part, mark.number, mark.lost ?? 0)];
+    case "takeDomeOff":
+      return [{ kind: "domeOff", part: part.part }];
     case "endStep":
       return [{ kind: "stepEnded", part: part.part, step: item.due.step }];
     case "startStep":

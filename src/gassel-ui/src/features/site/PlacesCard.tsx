@@ -1,7 +1,8 @@
 import { useState } from "react";
-import { Box, Button, Typography } from "@mui/material";
+import { Box, Button, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
+import { placesQuery } from "../../api/queries";
 import type { Place } from "../../api/types";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
@@ -18,11 +19,70 @@ const UNITS: Record<Place["kind"], string> = {
   yard: "containers",
 };
 
+interface LampFieldsProps {
+  place: Place;
+  lamps: Place["lamps"];
+  onChange: (lamps: Place["lamps"]) => void;
+}
+
+const TIMES = [
+  ["on", "lamps on"],
+  ["off", "lamps off"],
+] as const;
+
+/** The timer of the lamps, with the hours of light and dark that it makes. */
+function LampFields({ place, lamps, onChange }: LampFieldsProps) {
+  const set = (which: "on" | "off", text: string) =>
+    onChange(
+      text === ""
+        ? null
+        : {
+            ...(lamps ?? {
+              on: "05:00:00",
+              off: "21:00:00",
+              lightHours: 0,
+              darkHours: 0,
+              words: "",
+              warning: null,
+            }),
+            [which]: `${text}:00`,
+          },
+    );
+  const kept = lamps?.on === place.lamps?.on && lamps?.off === place.lamps?.off;
+  return (
+    <>
+      <Typography variant="body2" sx={{ pt: 1.5 }}>
+        {lamps === null
+          ? "no timer told"
+          : kept
+            ? `${lamps.words}. ${lamps.warning ?? ""}`
+            : "hours are told once it is saved"}
+      </Typography>
+      {TIMES.map(([which, label]) => (
+        <TextField
+          key={which}
+          label={label}
+          name={`lamps-${which}-${place.id}`}
+          type="time"
+          value={lamps?.[which].slice(0, 5) ?? ""}
+          onChange={(event) => set(which, event.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+      ))}
+    </>
+  );
+}
+
 /** The places with the temperature they are taken to have, and how much fits. */
 export function PlacesCard({ places }: { places: Place[] }) {
   const queries = useQueryClient();
   const [rows, setRows] = useState(() =>
-    places.map((p) => ({ id: p.id, assumedC: p.assumedC as number | null, capacity: p.capacity })),
+    places.map((p) => ({
+      id: p.id,
+      assumedC: p.assumedC as number | null,
+      capacity: p.capacity,
+      lamps: p.lamps,
+    })),
   );
   const [error, setError] = useState<unknown>(null);
   const [saved, setSaved] = useState(false);
@@ -37,6 +97,10 @@ export function PlacesCard({ places }: { places: Place[] }) {
         api.PUT("/api/places", { body: rows.map((row) => ({ ...row, assumedC: row.assumedC ?? 0 })) }),
       );
       await queries.invalidateQueries();
+      const saved = await queries.fetchQuery(placesQuery);
+      setRows((before) =>
+        before.map((row) => ({ ...row, lamps: saved.find((p) => p.id === row.id)?.lamps ?? null })),
+      );
       setSaved(true);
     } catch (refused) {
       setError(refused);
@@ -83,6 +147,13 @@ export function PlacesCard({ places }: { places: Place[] }) {
               max={100_000}
               unit={UNITS[place.kind]}
             />
+            {place.isLit && (
+              <LampFields
+                place={place}
+                lamps={row?.lamps ?? null}
+                onChange={(lamps) => change(place.id, { lamps })}
+              />
+            )}
           </Box>
         );
       })}

@@ -27,6 +27,7 @@ export const FLAG_WORDS: Record<Species["flags"][number], string> = {
   needsLight: "needs light",
   dustFine: "dust-fine",
   tapRooted: "tap root",
+  needsDark: "needs dark",
 };
 
 export const classWords = (species: Species): string =>

@@ -1,0 +1,52 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Gassel.Web.Features.Sowing;
+
+/// <summary>A tray that stands already and has cells left.</summary>
+/// <param name="Free">Cells that hold nothing, from 1.</param>
+public sealed record OpenTray(string Label, VesselKind Kind, int Cells, int Columns, string? Place, IReadOnlyList<int> Free, string Holds);
+
+/// <summary>Where it may stand.</summary>
+/// <param name="Light">The timer of its lamps in words; null where there are none.</param>
+/// <param name="LightWarning">Null where nothing is amiss with it.</param>
+/// <param name="Warning">Why it should not stand there; null where it may.</param>
+public sealed record SowingPlace(string Id, string Name, string? Light, string? LightWarning, string? Warning);
+
+/// <param name="Trays">Those that may be shared.</param>
+public sealed record SowingView(SowingAdvice Advice, IReadOnlyList<OpenTray> Trays, IReadOnlyList<SowingPlace> Places, string? UsualPlace, IReadOnlyList<Caution> Cautions);
+
+internal static class SowingEndpoints
+{
+    public static void MapSowing(this RouteGroupBuilder api) => api.MapGet("/batches/{id:guid}/sowing", For).ProducesProblem(404);
+
+    /// <summary>How the seed of a batch is sown, and where.</summary>
+    private static async Task<Results<Ok<SowingView>, ProblemHttpResult>> For(Guid id, Library library, BatchShelf shelf, TrayRights trays, SiteClock clock)
+    {
+        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
+        var (plan, places) = (batch.Plan, await library.Places());
+        var advice = SowingAdvice.Of(species, plan.Route, clock.Settings.DepthSchool, plan.Forecast?.Mean);
+        var step = plan.Steps.FirstOrDefault(s => s.Step.Kind == StepKind.Germinate)?.Step;
+        var usual = step is null ? null : places.FirstOrDefault(p => p.Kind == Places.For(plan.Route.Setting, step))?.Id;
+        return TypedResults.Ok(new SowingView(advice, Shared(species, await trays.Standing()),
+            [.. places.Where(p => p.Kind != PlaceKind.ColdShelf).Select(p => new SowingPlace(p.Id, p.Name, p.Lamps?.Words, p.Lamps?.Warning, p.Kind == PlaceKind.HeatMat ? advice.NoMat : null))],
+            usual, step is null ? [] : Cautions.For(species.Hazard, step)));
+    }
+
+    private static List<OpenTray> Shared(Core.Treatments.Species species, IEnumerable<(TrayHolder Holder, ShelvedBatch Batch, Entry? Entry)> standing) =>
+        [.. from tray in standing.GroupBy(s => s.Holder.Label.Trim().ToUpperInvariant())
+            let holders = tray.Select(t => t.Holder).ToList()
+            let part = tray.First().Batch.State.Living.Single(p => p.Id == tray.First().Holder.Part)
+            let grid = TrayGrid.Of(part.Vessel)
+            where grid is not null && holders.TrueForAll(h => h.Cells is not null)
+            let free = Enumerable.Range(1, grid.Value.Cells).Except(holders.SelectMany(h => h.Cells!)).ToList()
+            where free.Count > 0 && SowingAdvice.Forbidden(species, part.Vessel!.Kind) is null && TraySharing.Object(species, part.Vessel.Label, free, holders) is null
+            select new OpenTray(part.Vessel!.Label, part.Vessel.Kind, grid.Value.Cells, grid.Value.Columns, part.Place, free,
+                string.Join(", ", holders.Select(h => $"B-{h.Number} {h.Species.CommonName}").Distinct()))];
+}

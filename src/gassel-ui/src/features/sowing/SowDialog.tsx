@@ -1,0 +1,336 @@
+import { useState } from "react";
+import {
+  Box,
+  Button,
+  Checkbox,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  FormControlLabel,
+  MenuItem,
+  TextField,
+  Typography,
+} from "@mui/material";
+import { Link } from "react-router";
+import { useSowing } from "../../api/queries";
+import type { SowCover, SowingView, Sown, StandingDue, StandingPart, Vessel } from "../../api/types";
+import { AlarmMark } from "../../drawings/AlarmMark";
+import { TrayPlan } from "../../drawings/TrayPlan";
+import { useRecord } from "../../record/RecordProvider";
+import { Cautions } from "../../shared/Cautions";
+import { Failure } from "../../shared/Failure";
+import { Loading } from "../../shared/Loading";
+import { MeasureField } from "../../shared/MeasureField";
+import { NumberField } from "../../shared/NumberField";
+import { nearDay } from "../../time/days";
+import type { Day } from "../../time/days";
+import { cellWords, firstCells, toggled, usualColumns } from "./cells";
+import { COVER_WORDS, hasCells, vesselWords } from "./sowingWords";
+
+interface SowDialogProps {
+  part: StandingPart;
+  item: StandingDue;
+  doneOn: Day;
+  today: Day;
+  settles: string;
+  close: () => void;
+}
+
+/** Sowing other than usual: vessel, cells, depth, cover, how many to a cell, dome and place. */
+export function SowDialog(props: SowDialogProps) {
+  const { part, doneOn, today, close } = props;
+  const sowing = useSowing(part.batchId);
+  return (
+    <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="sow-title">
+      <DialogTitle id="sow-title">
+        B-{part.number} {part.commonName}: sown {nearDay(doneOn, today)}
+      </DialogTitle>
+      {sowing.data ? (
+        <SowForm {...props} view={sowing.data} />
+      ) : (
+        <DialogContent>
+          {sowing.error ? <Failure error={sowing.error} /> : <Loading what="how it is sown" />}
+        </DialogContent>
+      )}
+    </Dialog>
+  );
+}
+
+const NEW_TRAY = "";
+
+function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view: SowingView }) {
+  const { advice, trays, places } = view;
+  const { record } = useRecord();
+  const first = part.seeds === 0;
+  const usual = part.sowing;
+  const [vessel, setVessel] = useState<Vessel>(
+    () =>
+      usual?.vessel ?? {
+        kind: advice.vessels[0] ?? "tray",
+        label: `tray ${part.number}`,
+        cells: advice.cells,
+        medium: null,
+        slot: null,
+        columns: null,
+      },
+  );
+  const [shared, setShared] = useState(NEW_TRAY);
+  const [some, setSome] = useState(false);
+  const [cells, setCells] = useState<number[]>([]);
+  const [seeds, setSeeds] = useState<number | null>(part.plannedSeeds);
+  const [perCell, setPerCell] = useState<number | null>(null);
+  const [depthMm, setDepth] = useState<number | null>(usual?.depthMm ?? null);
+  const [cover, setCover] = useState<SowCover>(advice.cover ?? "mix");
+  const [estimate, setEstimate] = useState<number | null>(advice.estimatePercent);
+  const [dome, setDome] = useState(advice.dome);
+  const [place, setPlace] = useState(view.usualPlace ?? places[0]?.id ?? "");
+  const tray = trays.find((t) => t.label === shared);
+  const celled = hasCells(vessel.kind);
+  const grid = tray
+    ? { columns: tray.columns, cells: tray.cells }
+    : celled && vessel.cells
+      ? { columns: vessel.columns ?? usualColumns(vessel.cells), cells: vessel.cells }
+      : null;
+  const free = tray?.free ?? (grid ? Array.from({ length: grid.cells }, (_, i) => i + 1) : []);
+  const choosing = grid !== null && (some || tray !== undefined);
+  const chosen = cells.filter((c) => free.includes(c));
+  const stands = places.find((p) => p.id === place);
+  const inAll = first ? seeds : part.seeds;
+  const needed = perCell && inAll ? Math.ceil(inAll / perCell) : null;
+  const send = async () => {
+    const sown: Sown & { kind: "sown" } = {
+      kind: "sown",
+      part: part.part,
+      place: place || null,
+      vessel: tray
+        ? { ...vessel, kind: tray.kind, label: tray.label, cells: tray.cells, columns: tray.columns }
+        : { ...vessel, cells: celled ? vessel.cells : null },
+      depthMm: cover === "surface" ? 0 : depthMm,
+      seeds: first ? seeds : null,
+      seedsPerCell: celled ? perCell : null,
+      cells: choosing ? chosen : null,
+      cover,
+      estimatePercent: estimate,
+      dome,
+    };
+    close();
+    await record(part.batchId, [sown], doneOn, `B-${part.number} ${part.commonName}: sown`, settles);
+  };
+  return (
+    <>
+      <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
+        <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}>
+          {trays.length > 0 && (
+            <TextField
+              select
+              label="Into"
+              value={shared}
+              onChange={(e) => {
+                setShared(e.target.value);
+                setCells([]);
+              }}
+              slotProps={{ htmlInput: { name: "shared" }, select: { displayEmpty: true } }}
+              sx={{ gridColumn: "1 / -1" }}
+            >
+              <MenuItem value={NEW_TRAY}>a vessel of its own</MenuItem>
+              {trays.map((t) => (
+                <MenuItem key={t.label} value={t.label}>
+                  {t.label} with {t.holds}, {t.free.length} cells free
+                </MenuItem>
+              ))}
+            </TextField>
+          )}
+          {!tray && (
+            <>
+              <TextField
+                select
+                label="Sown into"
+                value={vessel.kind}
+                slotProps={{ htmlInput: { name: "vessel" } }}
+                onChange={(e) => {
+                  const kind = e.target.value as Vessel["kind"];
+                  setVessel({
+                    ...vessel,
+                    kind,
+                    label: vessel.label.replace(vesselWords(vessel.kind), vesselWords(kind)),
+                    cells: hasCells(kind) ? (vessel.cells ?? advice.cells) : null,
+                  });
+                }}
+              >
+                {advice.vessels.map((kind) => (
+                  <MenuItem key={kind} value={kind}>
+                    {vesselWords(kind)}
+                  </MenuItem>
+                ))}
+              </TextField>
+              <TextField
+                label="Labelled"
+                name="label"
+                value={vessel.label}
+                onChange={(e) => setVessel({ ...vessel, label: e.target.value })}
+                helperText="inside and outside"
+              />
+              {celled && (
+                <>
+                  <NumberField
+                    key={`cells-${vessel.kind}`}
+                    label="Cells"
+                    name="cells"
+                    value={vessel.cells}
+                    onChange={(n) => setVessel({ ...vessel, cells: n, columns: null })}
+                    min={1}
+                    max={1000}
+                    helper="36, 48, 72, or your own"
+                  />
+                  <NumberField
+                    key={`columns-${vessel.cells ?? 0}`}
+                    label="in a row"
+                    name="columns"
+                    value={grid?.columns ?? null}
+                    onChange={(n) => setVessel({ ...vessel, columns: n })}
+                    min={1}
+                    max={vessel.cells ?? 1}
+                  />
+                </>
+              )}
+            </>
+          )}
+          {first && (
+            <NumberField
+              label="Seeds sown"
+              name="seeds"
+              value={seeds}
+              onChange={setSeeds}
+              min={1}
+              max={1_000_000}
+            />
+          )}
+          {(celled || tray) && (
+            <NumberField
+              label="Seeds to a cell"
+              name="perCell"
+              value={perCell}
+              onChange={setPerCell}
+              min={1}
+              max={1000}
+              helper={advice.seedsPerCellWhy}
+            />
+          )}
+        </Box>
+        {grid && !tray && (
+          <FormControlLabel
+            control={<Checkbox checked={some} onChange={(e) => setSome(e.target.checked)} name="some" />}
+            label="only some of its cells"
+          />
+        )}
+        {choosing && (
+          <Box>
+            <TrayPlan
+              grid={grid}
+              label="cells to sow"
+              mark={(cell) => ({ taken: !free.includes(cell), chosen: chosen.includes(cell) })}
+              onTouch={(cell) => setCells(toggled(chosen, cell))}
+            />
+            <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
+              <Typography data-testid="chosen-cells">
+                {chosen.length === 0
+                  ? "Touch the cells that were sown."
+                  : `${chosen.length} cells: ${cellWords(chosen)}.`}
+              </Typography>
+              {needed !== null && (
+                <Button size="small" onClick={() => setCells(firstCells(free, needed))}>
+                  the first {needed} free
+                </Button>
+              )}
+              <Button size="small" onClick={() => setCells(free)}>
+                all free
+              </Button>
+            </Box>
+          </Box>
+        )}
+        <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}>
+          <TextField
+            select
+            label="Covered"
+            value={cover}
+            onChange={(e) => setCover(e.target.value as SowCover)}
+            helperText={advice.coverWhy}
+            slotProps={{ htmlInput: { name: "cover" } }}
+          >
+            {(Object.keys(COVER_WORDS) as SowCover[]).map((c) => (
+              <MenuItem key={c} value={c}>
+                {COVER_WORDS[c]}
+              </MenuItem>
+            ))}
+          </TextField>
+          {cover !== "surface" && (
+            <MeasureField
+              label="Depth"
+              name="depth"
+              measure="length"
+              value={depthMm}
+              onChange={setDepth}
+              min={0}
+              max={200}
+              helper={advice.depth.why}
+            />
+          )}
+          <TextField
+            select
+            label="Stands at"
+            value={place}
+            onChange={(e) => setPlace(e.target.value)}
+            helperText={stands?.light ? `lamps ${stands.light}` : " "}
+            slotProps={{ htmlInput: { name: "place" } }}
+          >
+            {places.map((p) => (
+              <MenuItem key={p.id} value={p.id}>
+                {p.name}
+              </MenuItem>
+            ))}
+          </TextField>
+          <NumberField
+            label="Number sown is good to ±"
+            name="estimate"
+            value={estimate}
+            onChange={setEstimate}
+            min={1}
+            max={90}
+            unit="%"
+            helper={
+              advice.estimatePercent === null ? "left empty where they were counted" : "strewn, not counted"
+            }
+          />
+        </Box>
+        {[stands?.warning, stands?.lightWarning].filter(Boolean).map((words) => (
+          <Typography key={words} sx={{ display: "flex", gap: 0.75, fontWeight: 600 }}>
+            <AlarmMark />
+            <span>{words}</span>
+          </Typography>
+        ))}
+        <FormControlLabel
+          control={<Checkbox checked={dome} onChange={(e) => setDome(e.target.checked)} name="dome" />}
+          label="dome on"
+        />
+        <Typography variant="body2">{advice.domeWhy}</Typography>
+        <Typography variant="body2">
+          {advice.reminders.join(" ")} <Link to={`/labels?batch=${part.batchId}`}>print its two labels</Link>
+        </Typography>
+        <Cautions cautions={view.cautions} />
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={close}>leave</Button>
+        <Button
+          variant="contained"
+          disabled={
+            (first && seeds === null) || vessel.label.trim() === "" || (choosing && chosen.length === 0)
+          }
+          onClick={() => void send()}
+        >
+          record
+        </Button>
+      </DialogActions>
+    </>
+  );
+}
