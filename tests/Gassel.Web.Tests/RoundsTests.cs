@@ -72,8 +72,8 @@ public sealed class RoundsTests : IAsyncDisposable
         Assert.Equal([2 / 60.0, 11 / 60.0, 25 / 60.0, 31 / 60.0, 36 / 60.0], result["points"]!.AsArray().Select(p => p!["fraction"]!.GetValue<double>()));
         Assert.Equal(81, result["line"]!.AsArray().Count);
         Assert.Equal("wait", result["advice"]!["kind"]!.GetValue<string>());
-        Assert.Contains("Sown, tray 1, Yard.", batch["log"]!.AsArray().Select(l => l!["words"]!.GetValue<string>()));
+        Assert.Contains("Sown, deep cells 1, Yard.", batch["log"]!.AsArray().Select(l => l!["words"]!.GetValue<string>()));
         Assert.Contains("36 up of 60", batch["summary"]!["status"]!.GetValue<string>());
-        Assert.Equal("tray 1", batch["parts"]![0]!["state"]!["vessel"]!["label"]!.GetValue<string>());
+        Assert.Equal("deep cells 1", batch["parts"]![0]!["state"]!["vessel"]!["label"]!.GetValue<string>());
     }
 }

@@ -73,7 +73,15 @@ public sealed record ColdSoFar(
     /// <summary>Of the cold step the part is in; null where it is in none. Whole days, from the one it went in up to yesterday.</summary>
     public static ColdSoFar? Of(BatchPlan plan, PartState part, IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, ColdResponse response, DateOnly today)
     {
-        if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind != StepKind.ColdMoist) return null;
+        return part.Open is { } open && plan.Steps[open.Step].Step.Kind == StepKind.ColdMoist ? Of(plan, part, open, places, temperatures, response, today) : null;
+    }
+
+    /// <summary>Of one spell of cold, whether it lasts or is over.</summary>
+    /// <param name="open">A cold step of the part.</param>
+    /// <param name="today">Of a spell that is over its end counts instead.</param>
+    public static ColdSoFar Of(BatchPlan plan, PartState part, StepSpan open, IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, ColdResponse response, DateOnly today)
+    {
+        if (open.End is { } end && end < today) today = end;
         var need = plan.Steps[open.Step].Step.Days;
         var (own, byDefault) = (new PlaceDays(places, temperatures, response), new PlaceDays(places, temperatures, ColdResponse.Default));
         var days = new List<Day>();
@@ -139,7 +147,7 @@ public sealed record ColdSoFar(
     private static void MarkDry(PartState part, StepSpan open, List<Day> days, List<string> working)
     {
         var good = open.Start;
-        foreach (var check in part.Checks.Where(c => c.On >= open.Start))
+        foreach (var check in part.Checks.Where(c => c.On >= open.Start && (open.End is not { } end || c.On <= end)))
         {
             if (check.Moisture == Moisture.Dry)
             {

@@ -112,12 +112,20 @@ internal sealed partial class Folding(BatchPlan plan)
             return new(entry.Id, ConflictCode.PartExists, there.Part);
         }
         var seeds = split.Children.Sum(c => (long)c.Seeds);
+        // seed that goes into its vessels before anything else is begun by being divided
+        var begun = part.Seeds > 0 || part.Cut is not null || seeds > int.MaxValue;
+        if (!begun) part.Seeds = (int)seeds;
         var sound = split.Children.Count >= 2
             && split.Children.All(c => c.Seeds > 0 && c.Sprouted >= 0 && c.Sprouted <= c.Seeds)
             && split.Children.Select(c => c.Part).Distinct().Count() == split.Children.Count
             && seeds == part.Seeds
             && split.Children.Sum(c => c.Sprouted) == part.Sprouted;
-        if (!sound) return new(entry.Id, ConflictCode.SplitDoesNotAddUp, part.Id, (int)Math.Min(seeds, int.MaxValue), part.Seeds);
+        if (!sound)
+        {
+            var held = begun ? part.Seeds : part.Seeds = 0;
+            return new(entry.Id, ConflictCode.SplitDoesNotAddUp, part.Id, (int)Math.Min(seeds, int.MaxValue), held);
+        }
+        if (!begun) SeedsStarted += part.Seeds;
         foreach (var child in split.Children)
         {
             _parts[child.Part] = new(child.Part, part.Id)

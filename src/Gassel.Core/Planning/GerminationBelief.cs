@@ -25,6 +25,32 @@ public abstract record GerminationBelief
         public override double Mean(Func<double, double> of) => of(Fraction);
     }
 
+    /// <summary>Germination of a new batch as own batches let expect it, on a grid.</summary>
+    /// <param name="Share">Mean, in (0, 1).</param>
+    /// <param name="Shares">Germinations.</param>
+    /// <param name="Weights">Of each; they sum to 1.</param>
+    public sealed record Learned(double Share, IReadOnlyList<double> Shares, IReadOnlyList<double> Weights, string Says) : GerminationBelief
+    {
+        public override double ObservedRate => Share;
+
+        public override string Words => $"{Says} Germination is uncertain by as much as batches differ.";
+
+        public override double Mean(Func<double, double> of)
+        {
+            double sum = 0;
+            for (var i = 0; i < Shares.Count; i++)
+            {
+                if (Weights[i] > 1e-12) sum += Weights[i] * of(Shares[i]);
+            }
+            return sum;
+        }
+
+        // one prediction is another where its mean and its words are
+        public bool Equals(Learned? other) => other is not null && other.Share == Share && other.Says == Says;
+
+        public override int GetHashCode() => HashCode.Combine(Share, Says);
+    }
+
     /// <summary>Germination is Beta(germinated + ½, seeds − germinated + ½), the Jeffreys posterior.</summary>
     public sealed record Tested(int Germinated, int Seeds) : GerminationBelief
     {

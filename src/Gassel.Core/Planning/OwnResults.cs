@@ -1,12 +1,18 @@
 using System.Globalization;
 using Gassel.Core.Batches;
+using Gassel.Core.Germination;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Planning;
 
 /// <summary>What a finished batch of one's own did.</summary>
+/// <param name="Seeds">Started, less those cut for tests.</param>
 /// <param name="ColdDays">Days it was in the cold, over all cold steps.</param>
-public sealed record OwnResult(string SpeciesId, string RouteId, int Germinated, int Seeds, int ColdDays);
+/// <param name="OverOn">Day from which its result stands.</param>
+public sealed record OwnResult(string SpeciesId, string RouteId, int Germinated, int Seeds, int ColdDays, DateOnly OverOn = default)
+{
+    public PastBatch Past => new(Germinated, Seeds);
+}
 
 /// <summary>What own results let one expect of a route with so much cold; null fields where nothing is known.</summary>
 /// <param name="Plants">Expected from the seed of the plan.</param>
@@ -19,15 +25,23 @@ public static class OwnResults
     /// <summary>A batch speaks for a plan whose cold differs by no more than this, days (our assumption).</summary>
     public const int LikeColdDays = 7;
 
-    /// <summary>The result of a batch whose every part is past the longest emergence of its route; null while one is not.</summary>
+    /// <summary>The result of a batch whose every part is past the longest emergence of its route, or given up; null while one is neither, or waits for another spring.</summary>
     public static OwnResult? Of(BatchPlan plan, BatchState state, string speciesId, DateOnly today)
     {
         if (!state.Started || plan.GerminateStep is not { } germinate) return null;
         var longest = plan.Steps[germinate].Step.Days.Longest;
-        if (state.Living.Any(p => p.Spans.FirstOrDefault(s => s.Step == germinate) is not { } span || span.Start.AddDays(longest) > today)) return null;
+        var over = DateOnly.MinValue;
+        foreach (var part in state.Living)
+        {
+            if (part.Spans.FirstOrDefault(s => s.Step == germinate) is not { } span) return null;
+            var on = part.ClosedOn ?? span.Start.AddDays(longest);
+            if (on > today || (part.KeptOn is not null && part.ClosedOn is null)) return null;
+            if (on > over) over = on;
+        }
+        if (state.SeedsStarted - state.SeedsCut <= 0) return null;
         var main = state.Living.MaxBy(p => p.Seeds)!;
         var cold = main.Spans.Where(s => s.End is not null && plan.Steps[s.Step].Step.Kind == StepKind.ColdMoist).Sum(s => s.End!.Value.DayNumber - s.Start.DayNumber);
-        return new(speciesId, plan.Route.Id, state.Germinated, state.SeedsStarted, cold);
+        return new(speciesId, plan.Route.Id, state.Germinated, state.SeedsStarted - state.SeedsCut, cold, over);
     }
 
     /// <param name="coldDays">Days of cold-moist that the plan gives.</param>

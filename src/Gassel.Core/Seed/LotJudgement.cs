@@ -1,4 +1,5 @@
 using System.Globalization;
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 
@@ -15,6 +16,9 @@ public enum GerminationBasis
 
     /// <summary>Viability by the school, times the share of live seed taken to come up.</summary>
     Rule,
+
+    /// <summary>Finished batches of one's own by this route, on top of what was expected or of the rule.</summary>
+    OwnBatches,
 }
 
 public enum LotWarningKind
@@ -33,8 +37,9 @@ public sealed record LotWarning(LotWarningKind Kind, string Words);
 
 /// <param name="Germination">What a plan reckons with.</param>
 /// <param name="Alive">Share of seed taken to be alive, bounded by a cut test.</param>
+/// <param name="Learned">What own batches let expect, also where a test of the lot goes before it; null without own batches.</param>
 public sealed record LotJudgement(
-    GerminationBelief Germination, GerminationBasis Basis, double Alive, IReadOnlyList<LotWarning> Warnings, IReadOnlyList<string> Working)
+    GerminationBelief Germination, GerminationBasis Basis, double Alive, IReadOnlyList<LotWarning> Warnings, IReadOnlyList<string> Working, LearnedGermination? Learned = null)
 {
     /// <summary>Share of live, treated seed taken to come up where nothing is known (our assumption).</summary>
     public const double ComesUpOfLive = 0.8;
@@ -43,7 +48,8 @@ public sealed record LotJudgement(
     private const double OldTestYears = 2;
 
     /// <param name="school">By which viability falls with age.</param>
-    public static LotJudgement Of(SeedLot lot, Species species, Route route, ViabilitySchool school, DateOnly today)
+    /// <param name="own">Finished batches of one's own by this route; null or empty for none.</param>
+    public static LotJudgement Of(SeedLot lot, Species species, Route route, ViabilitySchool school, DateOnly today, IReadOnlyList<PastBatch>? own = null)
     {
         var age = lot.AgeYears(today);
         var initial = lot.Source == SeedSource.CleanedBought ? Viability.CleanedBought : Viability.WildCollected;
@@ -82,7 +88,35 @@ public sealed record LotJudgement(
             working.Add(string.Create(CultureInfo.InvariantCulture,
                 $"Germination: {alive:P0} alive × {ComesUpOfLive:P0} of live seed coming up after treatment = {alive * ComesUpOfLive:P0} (our assumption; a test under this route would replace it)."));
         }
-        return new(belief, basis, alive, [.. Heed(lot, species, route, ofRoute, rule.Fraction / initial, alive, age, today)], working);
+        var learned = own is { Count: > 0 } ? LearnedGermination.From(belief.ObservedRate, own) : null;
+        if (learned is not null && ofRoute is null)
+        {
+            (belief, basis) = (learned.Belief, GerminationBasis.OwnBatches);
+            working.AddRange(learned.Working);
+        }
+        else if (learned is not null)
+        {
+            // a test tells of this very seed; batches of other seed go beside it
+            learned = LearnedGermination.From(Math.Clamp(alive * ComesUpOfLive, 0.01, 0.99), own!);
+            working.Add(string.Create(CultureInfo.InvariantCulture, $"Beside it, of other seed: {learned.Working[0]} A new batch is expected at {learned.Mean:P0}; the test of this seed goes before it."));
+        }
+        return new(belief, basis, alive, [.. Heed(lot, species, route, ofRoute, rule.Fraction / initial, alive, age, today)], working, learned);
+    }
+
+    /// <summary>What a batch of so many seeds is expected to do; nine batches in ten between its ends.</summary>
+    /// <param name="seeds">At least 1.</param>
+    public GerminationForecast Forecast(int seeds)
+    {
+        // the belief as it stands, and around it how much batches differ where only a few or none are known
+        var learned = Basis == GerminationBasis.OwnBatches && Learned is not null ? Learned : LearnedGermination.From(Germination.ObservedRate, []);
+        var range = learned.Predict(seeds);
+        return new(Germination.ObservedRate, range.Low, range.High, Basis switch
+        {
+            GerminationBasis.Test => "a test of the lot under the route's treatment",
+            GerminationBasis.Expected => "what you expected of the lot",
+            GerminationBasis.OwnBatches => "own batches of this route",
+            _ => "the rule for seed of its age",
+        });
     }
 
     private static double? FullShare(SeedLot lot) => lot.CutTest is { } cut && cut.Full + cut.Empty + cut.Rotten is > 0 and var cutSeeds

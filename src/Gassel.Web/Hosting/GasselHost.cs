@@ -8,6 +8,7 @@ using Gassel.Web.Features.Calculators;
 using Gassel.Web.Features.Calendar;
 using Gassel.Web.Features.Counting;
 using Gassel.Web.Features.Labels;
+using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Network;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plan;
@@ -85,6 +86,7 @@ public static class GasselHost
         api.MapWeather();
         api.MapTemperature();
         api.MapSpecies();
+        api.MapLearning();
         api.MapSeed();
         api.MapPlan();
         api.MapBatches();
@@ -135,6 +137,7 @@ public static class GasselHost
         services.AddSingleton<ReadingBook>();
         services.AddSingleton<BatchShelf>();
         services.AddSingleton<LotBook>();
+        services.AddSingleton<OwnBatches>();
         services.AddSingleton<PlanBooks>();
         services.AddSingleton<SpeciesBooks>();
         services.AddSingleton(provider => new EntryRecorder(

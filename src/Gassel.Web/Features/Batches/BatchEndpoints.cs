@@ -2,6 +2,7 @@ using Gassel.Core.Batches;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
+using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
@@ -23,6 +24,7 @@ internal static class BatchEndpoints
         api.MapPost("/batches/{id:guid}/replan", Replanning.Take).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapPost("/batches/{id:guid}/what-if", Replanning.WhatIf).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/batches/{id:guid}/media", Media.For).ProducesProblem(400).ProducesProblem(404);
+        api.MapGet("/batches/{id:guid}/parts/{part}/causes", Causes.Of).ProducesProblem(404);
         api.MapGet("/places", (Library library) => library.Places());
     }
 
@@ -37,7 +39,7 @@ internal static class BatchEndpoints
         return [.. (await shelf.All()).Select(b => BatchViews.Summary(b, species[b.Row.SpeciesId], hurting, clock.Today))];
     }
 
-    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, BatchShelf shelf, TemperatureWatch watch, SiteClock clock)
+    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, BatchShelf shelf, TemperatureWatch watch, OwnBatches own, SiteClock clock)
     {
         if (await shelf.Find(id) is not { } batch) return NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
@@ -45,7 +47,8 @@ internal static class BatchEndpoints
         var troubles = new Dictionary<string, IReadOnlyList<PlaceTrouble>>();
         foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place)) troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
         var known = await watch.Known();
-        return TypedResults.Ok(BatchViews.Whole(batch, species, places, part => watch.Cold(batch, part, species, places, known, clock.Today), troubles, clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0));
+        return TypedResults.Ok(BatchViews.Whole(batch, species, places, part => watch.Cold(batch, part, species, places, known, clock.Today), troubles, clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
+            await own.Curves(species.Id, batch.Plan.Route.Id)));
     }
 
     private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(Guid id, RecordRequest request, Asker asker, Recordings recordings, CancellationToken cancel)

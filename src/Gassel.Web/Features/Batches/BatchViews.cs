@@ -23,13 +23,14 @@ internal static class BatchViews
     }
 
     public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, Func<PartState, ColdSoFar?> coldOf,
-        IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles, TimeZoneInfo zone, DateOnly today, double latitude)
+        IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles, TimeZoneInfo zone, DateOnly today, double latitude,
+        IReadOnlyList<PastCurve> past)
     {
         var placeNames = BatchEndpoints.Names(places.Values);
         var (plan, state) = (batch.Plan, batch.State);
         return new(
             Summary(batch, species, troubles.Where(t => t.Value.Any(x => x.HurtsSeed)).Select(t => t.Key).ToHashSet(), today), plan, species,
-            [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude),
+            [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude, past), Roots(p, species),
                 p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today),
                 p.Divided ? null : coldOf(p),
                 p.Divided ? [] : [.. p.Touched(troubles, zone)]))],
@@ -57,12 +58,17 @@ internal static class BatchViews
             : string.Create(CultureInfo.InvariantCulture, $"{step.Kind.Words()}, day {today.DayNumber - open.Start.DayNumber} of {plan.Steps[open.Step].PlannedDays}");
     }
 
-    private static GerminationResult? Result(BatchPlan plan, PartState part, Core.Treatments.Species species, DateOnly today, double latitude)
+    /// <summary>What the counts of a sown part say; null before sowing, or without seed.</summary>
+    public static GerminationResult? Result(BatchPlan plan, PartState part, Core.Treatments.Species species, DateOnly today, double latitude, IReadOnlyList<PastCurve> past)
     {
         if (part.SownOn is not { } sown || part.Seeds == 0) return null;
         var days = plan.DaysToEmergence(part);
         var context = new SowingContext(days.Shortest, days.Longest, species.DormancyClass, species.Depth, species.Flags,
-            RotSeen: false, CutTest: null, Springs.Passed(sown, today, latitude), []);
+            part.Checks.Any(c => c.On >= sown && c.Mould == MouldSeen.Much), part.Cut, Springs.Passed(sown, today, latitude), past);
         return GerminationResult.From(part.Seeds, part.CountsSinceSowing(), context: context);
     }
+
+    /// <summary>Roots counted apart; null for kinds that shoot in the season in which they root.</summary>
+    private static GerminationResult? Roots(PartState part, Core.Treatments.Species species) =>
+        part.SownOn is not null && part.Seeds > 0 && species.Has(SpeciesFlag.RootBeforeShoot) ? GerminationResult.From(part.Seeds, part.RootsSinceSowing()) : null;
 }

@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Data;
 using Gassel.Data.Rows;
@@ -63,18 +64,20 @@ internal static class PlanConfirmation
         var schedule = ground.Schedule(route);
         if (request.Plan.Second is not { } second)
         {
-            return BatchPlanner.Confirm(route, ground.Anchor, schedule, request.Choice, plants, seeds) is { } plan ? [(request.Id, plan)] : null;
+            return BatchPlanner.Confirm(route, ground.Anchor, schedule, request.Choice, plants, seeds, Forecast(seeds)) is { } plan ? [(request.Id, plan)] : null;
         }
         var parts = TwoSowings.Divide(ground.Question(route), seeds, second.FirstShare ?? 0.5);
         var now = (int)Math.Round((double)plants * parts.First.Seeds / seeds, MidpointRounding.AwayFromZero);
-        if (BatchPlanner.Confirm(route, ground.Anchor, schedule, request.Choice, Math.Max(1, now), parts.First.Seeds) is not { } first) return null;
+        if (BatchPlanner.Confirm(route, ground.Anchor, schedule, request.Choice, Math.Max(1, now), parts.First.Seeds, Forecast(parts.First.Seeds)) is not { } first) return null;
         var anchor = first.Anchor with { Date = first.Anchor.Date.AddDays(7 * second.WeeksLater) };
         var later = ground.Schedule(route, anchor);
         // what was chosen for the first may no longer be needed weeks later
         var choice = later.ShortfallDays == 0 ? PlanChoice.Usual : request.Choice;
-        return BatchPlanner.Confirm(route, anchor, later, choice, Math.Max(1, plants - now), parts.Second.Seeds) is { } after
+        return BatchPlanner.Confirm(route, anchor, later, choice, Math.Max(1, plants - now), parts.Second.Seeds, Forecast(parts.Second.Seeds)) is { } after
             ? [(request.Id, first), (request.SecondId!.Value, after)]
             : null;
+
+        GerminationForecast Forecast(int sown) => ground.Judged(route).Forecast(sown);
     }
 
     private static async Task<ConfirmedBatch> Told(ShelvedBatch first, Guid? secondId, BatchShelf shelf)

@@ -5,6 +5,7 @@ using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.People;
+using Gassel.Web.Features.Learning;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -23,7 +24,7 @@ internal static class PlanEndpoints
         var (ground, refusal) = await PlanGround.Stand(request, books);
         if (ground is null) return refusal!.ToResult();
         var batches = await books.Shelf.All();
-        var own = batches.Select(b => OwnResults.Of(b.Plan, b.State, b.Row.SpeciesId, ground.Today)).OfType<OwnResult>().ToList();
+        var own = ground.Finished.Select(f => f.Result).ToList();
         var room = await Room.At(books.Library);
         var taken = batches.SelectMany(b => ShelfSpace.Of(b.Plan, b.State, room.Kinds, ground.Today)).ToList();
 
@@ -39,7 +40,8 @@ internal static class PlanEndpoints
             ground.Outlook(ground.Route), PlanFrost.Of(books.Frost, books.Clock.Site?.Latitude ?? 0, ground.Species, ground.Route, schedule),
             CellFillings.For(ground.Question(ground.Route)),
             routes.Single(r => r.RouteId == ground.Route.Id).Space, Second(ground, schedule, seeds),
-            SowingDepth.For(ground.Species, books.Clock.Settings.DepthSchool), ground.Route.Origin ?? ground.Species.Origin));
+            SowingDepth.For(ground.Species, books.Clock.Settings.DepthSchool), ground.Route.Origin ?? ground.Species.Origin,
+            ground.Judged(ground.Route).Learned is { } learned ? LearnedView.Of(learned) : null));
     }
 
     private static RouteOutlook Beside(

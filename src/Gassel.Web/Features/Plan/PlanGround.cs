@@ -4,6 +4,7 @@ using Gassel.Core.Planning;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Seed;
 using Gassel.Web.Features.Site;
 using Gassel.Web.Hosting;
@@ -12,18 +13,20 @@ using Gassel.Web.Problems;
 namespace Gassel.Web.Features.Plan;
 
 /// <summary>What plans are computed from, at hand.</summary>
-internal sealed class PlanBooks(Library library, LotBook lots, BatchShelf shelf, WeatherBook weather, SiteClock clock)
+internal sealed class PlanBooks(Library library, LotBook lots, BatchShelf shelf, OwnBatches own, WeatherBook weather, SiteClock clock)
 {
     public Library Library => library;
     public LotBook Lots => lots;
     public BatchShelf Shelf => shelf;
+    public OwnBatches Own => own;
     public SiteClock Clock => clock;
     public FrostOutlook? Frost => SiteFrost.Outlook(clock, weather);
 }
 
 /// <summary>One wish with everything it rests on, looked up and checked.</summary>
 internal sealed record PlanGround(
-    PlanRequest Request, Core.Treatments.Species Species, Core.Treatments.Route Route, KeptLot Lot, Anchor Anchor, DateOnly Today, ViabilitySchool School)
+    PlanRequest Request, Core.Treatments.Species Species, Core.Treatments.Route Route, KeptLot Lot, Anchor Anchor, DateOnly Today, ViabilitySchool School,
+    IReadOnlyList<FinishedBatch> Finished)
 {
     public StageSurvival Survival => Request.Stages ?? StageSurvival.Assumed;
 
@@ -32,10 +35,22 @@ internal sealed record PlanGround(
     public Schedule Schedule(Core.Treatments.Route route, Anchor? anchor = null) =>
         Scheduler.Plan(anchor ?? Anchor, Today, [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional, s.Note))]);
 
-    public LotOutlook Outlook(Core.Treatments.Route route) => LotOutlook.Of(Lot.Lot, Species, route, School, Today);
+    private readonly Dictionary<string, LotJudgement> _judged = [];
+
+    /// <summary>The lot under a route, with what own batches of that route say.</summary>
+    public LotJudgement Judged(Core.Treatments.Route route)
+    {
+        if (!_judged.TryGetValue(route.Id, out var judged))
+        {
+            _judged[route.Id] = judged = LotJudgement.Of(Lot.Lot, Species, route, School, Today, OwnBatches.Past(Finished, Species.Id, route.Id, Today.AddDays(1)));
+        }
+        return judged;
+    }
+
+    public LotOutlook Outlook(Core.Treatments.Route route) => LotOutlook.Of(route, Judged(route));
 
     public SeedsQuestion Question(Core.Treatments.Route route) => new(
-        Request.Plants, LotJudgement.Of(Lot.Lot, Species, route, School, Today).Germination, Survival.Total, Request.Confidence ?? PlanAssumptions.Confidence,
+        Request.Plants, Judged(route).Germination, Survival.Total, Request.Confidence ?? PlanAssumptions.Confidence,
         Request.SeedsPerCell, Request.CellsPerTray ?? PlanAssumptions.CellsPerTray, Request.WholeContainerLoss ?? PlanAssumptions.WholeContainerLoss, Containers);
 
     /// <summary>Routes that rest on the same germination ask the same question; it is answered once.</summary>
@@ -76,7 +91,7 @@ internal sealed record PlanGround(
         {
             return (null, new(found.Field, $"The plants would be set out on {anchor.Date:yyyy-MM-dd}, before anything can start; valid is a day from today, {today:yyyy-MM-dd}, on."));
         }
-        return (new(request, species, route, lot, anchor, today, books.Clock.Settings.ViabilitySchool), null);
+        return (new(request, species, route, lot, anchor, today, books.Clock.Settings.ViabilitySchool, await books.Own.All()), null);
     }
 
     private static (Anchor? Anchor, string Field, Refusal? Refusal) AnchorOf(PlanRequest request)

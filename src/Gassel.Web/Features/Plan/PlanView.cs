@@ -1,5 +1,6 @@
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
+using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Seed;
 
 namespace Gassel.Web.Features.Plan;
@@ -31,6 +32,7 @@ public sealed record SecondSowingView(DateOnly FirstStart, DateOnly SecondStart,
 /// <param name="Frost">What the days of the plan mean beside the frosts on record.</param>
 /// <param name="Fillings">The same wish by each way of filling cells.</param>
 /// <param name="Origin">Where the durations come from.</param>
+/// <param name="Learned">What was expected, own batches and both together; null without own batches by this route.</param>
 public sealed record PlanView(
     Anchor Anchor,
     Schedule Schedule,
@@ -48,4 +50,5 @@ public sealed record PlanView(
     IReadOnlyList<SpaceCheck> Space,
     SecondSowingView? Second,
     DepthAdvice Depth,
-    string Origin);
+    string Origin,
+    LearnedView? Learned);

@@ -71,7 +71,11 @@ public sealed record LotOutlook(string RouteId, string RouteName, GerminationBas
 {
     internal static LotOutlook Of(SeedLot lot, Core.Treatments.Species species, Core.Treatments.Route route, ViabilitySchool school, DateOnly today)
     {
-        var judged = LotJudgement.Of(lot, species, route, school, today);
+        return Of(route, LotJudgement.Of(lot, species, route, school, today));
+    }
+
+    internal static LotOutlook Of(Core.Treatments.Route route, LotJudgement judged)
+    {
         return new(route.Id, route.Name, judged.Basis, judged.Germination.ObservedRate, judged.Alive, judged.Warnings, judged.Working);
     }
 }

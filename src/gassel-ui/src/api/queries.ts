@@ -61,6 +61,24 @@ export const useRounds = () => useQuery(roundsQuery);
 
 export const useCountTrays = () => useQuery(countTraysQuery);
 
+/** Ranked causes of low germination; asks nothing until it is wanted. */
+export const useCauses = (batch: string, part: string, wanted: boolean) =>
+  useQuery({
+    queryKey: ["batches", batch, "causes", part],
+    enabled: wanted,
+    retry: false,
+    queryFn: () =>
+      answered(api.GET("/api/batches/{id}/parts/{part}/causes", { params: { path: { id: batch, part } } })),
+  });
+
+/** What own batches made of the routes of a species. */
+export const useSpeciesResults = (id: string) =>
+  useQuery({
+    queryKey: ["species", id, "results"],
+    retry: false,
+    queryFn: () => answered(api.GET("/api/species/{id}/results", { params: { path: { id } } })),
+  });
+
 /** How the seed of a batch is sown, and where. */
 export const useSowing = (batch: string) =>
   useQuery({

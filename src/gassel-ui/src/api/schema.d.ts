@@ -1580,6 +1580,52 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/species/{id}/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RouteResults"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots": {
         parameters: {
             query?: never;
@@ -2246,6 +2292,53 @@ export interface paths {
                     };
                     content: {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/parts/{part}/causes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    part: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LowGermination"];
                     };
                 };
                 /** @description Not Found */
@@ -3679,6 +3772,29 @@ export interface components {
             /** Format: date */
             printed: null | string;
         };
+        BatchOutcome: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            overOn: string;
+            /** Format: int32 */
+            germinated: number;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: double */
+            fraction: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            coldDays: number;
+            forecast: null | components["schemas"]["GerminationForecast"];
+            forecastKept: boolean;
+            within: null | boolean;
+        };
         BatchPlan: {
             route: components["schemas"]["Route"];
             steps: components["schemas"]["PlannedStep"][];
@@ -3749,6 +3865,16 @@ export interface components {
         };
         CalendarAddress: {
             path: null | string;
+        };
+        /** @enum {unknown} */
+        Cause: "notTimeYet" | "chillingShort" | "warmStepMissing" | "coatNotBroken" | "tooCold" | "tooHot" | "coveredThoughItNeedsLight" | "litThoughItNeedsDark" | "tooDeep" | "oldOrEmptySeed" | "driedOut" | "drownedOrRotted" | "frost" | "pests";
+        CauseFinding: {
+            cause: components["schemas"]["Cause"];
+            likelihood: components["schemas"]["Likelihood"];
+            for: string[];
+            against: string[];
+            lookNext: string;
+            name: null | string;
         };
         Caution: {
             topic: string;
@@ -4500,7 +4626,7 @@ export interface components {
             firstAutumn: null | string;
         };
         /** @enum {unknown} */
-        GerminationBasis: "test" | "expected" | "rule";
+        GerminationBasis: "test" | "expected" | "rule" | "ownBatches";
         GerminationForecast: {
             /** Format: double */
             mean: number;
@@ -4716,6 +4842,25 @@ export interface components {
             words: null | string;
             warning: null | string;
         };
+        LearnedView: {
+            /** Format: double */
+            priorMean: number;
+            /** Format: int32 */
+            germinated: number;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            batches: number;
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            working: string[];
+        };
+        /** @enum {unknown} */
+        Likelihood: "likely" | "possible" | "cannotTell" | "unlikely";
         /** @enum {unknown} */
         LoggerClock: "siteTime" | "standardTime" | "utc";
         /** @enum {unknown} */
@@ -4812,6 +4957,11 @@ export interface components {
         };
         /** @enum {unknown} */
         LotWarningKind: "old" | "testOfDormancy" | "oldTest" | "noCutTest" | "hazard" | "driedOut" | "noPermission";
+        LowGermination: {
+            isLow: boolean;
+            verdict: string;
+            causes: components["schemas"]["CauseFinding"][];
+        };
         MediumAmount: {
             medium: components["schemas"]["MoistMedium"];
             amount: string;
@@ -4893,6 +5043,18 @@ export interface components {
             port: number;
             addresses: string[];
             fingerprint: null | string;
+        };
+        ObservedWindow: {
+            /** Format: int32 */
+            batches: number;
+            /** Format: int32 */
+            seedlings: number;
+            /** Format: double */
+            fromDay: number;
+            /** Format: double */
+            toDay: number;
+            proposal: null | components["schemas"]["DurationRange"];
+            words: string;
         };
         OpenTray: {
             label: string;
@@ -5012,6 +5174,7 @@ export interface components {
             state: components["schemas"]["PartState"];
             ribbon: components["schemas"]["RibbonStretch"][];
             result: null | components["schemas"]["GerminationResult"];
+            roots: null | components["schemas"]["GerminationResult"];
             outlook: null | components["schemas"]["PartOutlook"];
             cold: null | components["schemas"]["ColdSoFar"];
             troubles: components["schemas"]["PlaceTrouble"][];
@@ -5201,6 +5364,7 @@ export interface components {
             second: null | components["schemas"]["SecondSowingView"];
             depth: components["schemas"]["DepthAdvice"];
             origin: string;
+            learned: null | components["schemas"]["LearnedView"];
         };
         Printed: {
             file: string;
@@ -5405,6 +5569,14 @@ export interface components {
             expected: components["schemas"]["Expectation"];
             risk: string[];
             space: components["schemas"]["SpaceCheck"][];
+        };
+        RouteResults: {
+            routeId: string;
+            routeName: string;
+            emergence: components["schemas"]["DurationRange"];
+            batches: components["schemas"]["BatchOutcome"][];
+            learned: components["schemas"]["LearnedView"];
+            window: null | components["schemas"]["ObservedWindow"];
         };
         /**
          * @default indoors

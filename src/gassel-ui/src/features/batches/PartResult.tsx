@@ -1,5 +1,7 @@
-import { Box, Typography } from "@mui/material";
+import { useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
 import type { BatchView, PartView } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
 import { SERIF } from "../../app/theme";
 import { EmergenceChart } from "../../drawings/EmergenceChart";
 import { Card } from "../../shared/Card";
@@ -8,6 +10,9 @@ import { Why } from "../../shared/Why";
 import { daysBetween, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { adviceWords } from "./adviceWords";
+import { CauseList } from "./CauseList";
+import { inWords } from "./germinationWords";
+import { SowingActions } from "./SowingActions";
 
 interface PartResultProps {
   batch: BatchView;
@@ -22,6 +27,7 @@ export function PartResult({ batch, part, today, alone }: PartResultProps) {
   const window = batch.plan.steps.find((s) => s.step.kind === "germinate")?.step.days;
   if (!result || !state.sownOn || !window) return null;
   const { indices, advice } = result;
+  const range = state.estimatePercent;
   return (
     <Card label={`emergence of ${state.vessel?.label ?? `part ${state.id}`}`}>
       <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
@@ -37,7 +43,7 @@ export function PartResult({ batch, part, today, alone }: PartResultProps) {
         <Figure
           name="up"
           value={percent(result.fraction)}
-          note={`${result.emerged} of ${result.sown}; ${percent(result.wilson.low)} to ${percent(result.wilson.high)}`}
+          note={`${result.emerged} of ${result.sown}${range === null ? "" : ` ± ${range} %`}; ${percent(result.wilson.low)} to ${percent(result.wilson.high)}`}
           id="part-fraction"
         />
         <Figure
@@ -60,9 +66,70 @@ export function PartResult({ batch, part, today, alone }: PartResultProps) {
         />
       </Box>
       <EmergenceChart result={result} window={window} dayNow={daysBetween(state.sownOn, today)} />
-      {advice && <Typography sx={{ fontWeight: 600 }}>{adviceWords(advice)}</Typography>}
-      <Why lines={[...result.working, ...(advice?.working ?? [])]} about="these numbers" />
+      {part.roots && (
+        <Typography data-testid="part-roots">
+          Roots, counted apart: {part.roots.emerged} of {part.roots.sown}, {percent(part.roots.fraction)} (
+          {percent(part.roots.wilson.low)} to {percent(part.roots.wilson.high)}).
+        </Typography>
+      )}
+      {state.closedOn ? (
+        <Typography sx={{ fontWeight: 600 }}>
+          No more of its seed is waited for since {shortDay(state.closedOn, today)}.
+        </Typography>
+      ) : state.keptOn ? (
+        <Typography sx={{ fontWeight: 600 }}>
+          Finished for this spring on {shortDay(state.keptOn, today)}; kept to the next.
+        </Typography>
+      ) : (
+        advice && (
+          <Typography sx={{ fontWeight: 600 }} data-testid="advice">
+            {adviceWords(advice)}
+          </Typography>
+        )
+      )}
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}>
+        <Why lines={[...result.working, ...(advice?.working ?? [])]} about="these numbers" />
+        <AllNumbers result={result} />
+        <CauseList batch={batch.summary.id} part={state.id} />
+        <SowingActions batch={batch.summary.id} number={batch.summary.number} part={part} today={today} />
+      </Box>
     </Card>
+  );
+}
+
+/** Everything the counts say, behind one gesture. */
+function AllNumbers({ result }: { result: NonNullable<PartView["result"]> }) {
+  const { palette } = useDevice();
+  const [open, setOpen] = useState(false);
+  return (
+    <Box sx={{ width: open ? "100%" : "auto", order: open ? 9 : 0 }}>
+      <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open ? "fewer numbers" : "all numbers"}
+      </Button>
+      {open && (
+        <Box
+          component="table"
+          data-testid="all-numbers"
+          sx={{
+            borderSpacing: 0,
+            width: "100%",
+            "& td": { py: 0.4, pr: 1.5, borderBottom: `1px solid ${palette.line}`, verticalAlign: "top" },
+          }}
+        >
+          <tbody>
+            {inWords(result).map((row) => (
+              <tr key={row.name}>
+                <td>{row.name}</td>
+                <td>
+                  <b>{row.value}</b>
+                </td>
+                <td>{row.means}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Box>
+      )}
+    </Box>
   );
 }
 

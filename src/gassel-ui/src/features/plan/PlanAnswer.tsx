@@ -16,6 +16,7 @@ import { useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { LearnedNote } from "../learning/LearnedNote";
 import { depthWords } from "../species/speciesWords";
 import { Cells } from "./Cells";
 import { Choices } from "./Choices";
@@ -111,6 +112,7 @@ export function PlanAnswer({ plan, request, today, stale, onRoute, sown, onSown 
             </span>
           </Typography>
         )}
+        {plan.learned && <LearnedNote learned={plan.learned} />}
         <PlanNotes plan={plan} today={today} />
         <Confirm
           plan={plan}

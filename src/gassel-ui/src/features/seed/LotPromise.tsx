@@ -8,6 +8,7 @@ const BASIS: Record<LotOutlook["basis"], string> = {
   test: "by a test",
   expected: "as you expect",
   rule: "by the rule",
+  ownBatches: "by own batches",
 };
 
 /** What a lot lets one expect by its first route, and what to know before planning with it. */

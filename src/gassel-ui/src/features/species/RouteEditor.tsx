@@ -10,7 +10,16 @@ import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { NoSuchView } from "../../app/NoSuchView";
-import { forbidden, freshStep, inHand, moved, SETTING_WORDS, STEP_KINDS, toDraft } from "./routeDraft";
+import {
+  forbidden,
+  freshStep,
+  inHand,
+  moved,
+  SETTING_WORDS,
+  STEP_KINDS,
+  toDraft,
+  withEmergence,
+} from "./routeDraft";
 import type { StepInHand } from "./routeDraft";
 import { durationWords } from "./speciesWords";
 import { StepRow } from "./StepRow";
@@ -25,18 +34,34 @@ export function RouteEditor() {
   const view = species.data.find((s) => s.species.id === id);
   const like = view?.species.routes.find((r) => r.id === (routeId ?? asked.get("like")));
   if (!view || !like) return <NoSuchView />;
-  return <Editor key={like.id} view={view} like={like} copy={routeId === undefined} />;
+  return (
+    <Editor
+      key={like.id}
+      view={view}
+      like={withEmergence(like, asked.get("germinate"))}
+      from={asked.get("origin") ?? ""}
+      copy={routeId === undefined}
+    />
+  );
 }
 
 type Route = SpeciesView["species"]["routes"][number];
 
-function Editor({ view, like, copy }: { view: SpeciesView; like: Route; copy: boolean }) {
+interface EditorProps {
+  view: SpeciesView;
+  like: Route;
+  copy: boolean;
+  /** Where the change comes from, as a word to begin with. */
+  from: string;
+}
+
+function Editor({ view, like, copy, from }: EditorProps) {
   const { species } = view;
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [name, setName] = useState(copy ? `${like.name}, mine` : like.name);
   const [setting, setSetting] = useState<RouteSetting>(like.setting);
-  const [origin, setOrigin] = useState("");
+  const [origin, setOrigin] = useState(from);
   const [steps, setSteps] = useState<StepInHand[]>(() => like.steps.map(inHand));
   const [nextKey, setNextKey] = useState(like.steps.length);
   const [error, setError] = useState<unknown>(null);

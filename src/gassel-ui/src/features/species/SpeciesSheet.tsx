@@ -6,6 +6,7 @@ import type { SpeciesView } from "../../api/types";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { Card } from "../../shared/Card";
 import { Requirements } from "./Requirements";
+import { OwnResults } from "../learning/OwnResults";
 import { RouteCard } from "./RouteCard";
 import { ForRole } from "../../people/ForRole";
 
@@ -47,6 +48,7 @@ export function SpeciesSheet({ view }: { view: SpeciesView }) {
         </Typography>
       )}
       <Requirements view={view} />
+      <OwnResults species={species.id} />
       <Box sx={{ display: "flex", alignItems: "center", gap: 2, mt: 2.5 }}>
         <Typography variant="h2">Routes</Typography>
         <Typography variant="body2" color="text.secondary">

@@ -83,6 +83,19 @@ export const freshStep = (kind: StepKind, key: number): StepInHand => ({
 });
 
 /** The route to judge or save; null while a number of it is missing. */
+/** The route with other days to emergence, proposed as "shortest-usual-longest"; as it is where nothing is proposed. */
+export function withEmergence<T extends { steps: RouteStep[] }>(route: T, proposed: string | null): T {
+  const found = /^(\d+)-(\d+)-(\d+)$/.exec(proposed ?? "");
+  if (!found) return route;
+  const days = { shortest: Number(found[1]), usual: Number(found[2]), longest: Number(found[3]) };
+  return {
+    ...route,
+    steps: route.steps.map((step) =>
+      step.kind === "germinate" ? { ...step, days: { ...step.days, ...days } } : step,
+    ),
+  };
+}
+
 export function toDraft(
   name: string,
   setting: RouteSetting,

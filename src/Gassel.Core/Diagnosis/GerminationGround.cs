@@ -1,0 +1,63 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Germination;
+using Gassel.Core.Seed;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Diagnosis;
+
+/// <summary>One day of the place in which seed was to come up.</summary>
+public readonly record struct SownDay(DateOnly Date, double MeanC, double MinC, double MaxC, TemperatureSource Source);
+
+/// <summary>All that is on record of a sown part, for the rules to look at.</summary>
+/// <param name="Expected">Share expected to come up; null where nobody knows.</param>
+/// <param name="Colds">Its spells of cold, in order.</param>
+/// <param name="Days">From sowing, or from the end of the cold for seed sown outdoors, up to yesterday.</param>
+/// <param name="Lot">Null where it is not known any more.</param>
+/// <param name="Alive">Share of the lot taken to be alive; null with it.</param>
+/// <param name="OnMat">It stands on a heat mat.</param>
+/// <param name="Lamps">Of its place; null for none.</param>
+public sealed record GerminationGround(
+    Species Species, BatchPlan Plan, PartState Part, GerminationResult Result, double? Expected, IReadOnlyList<ColdSoFar> Colds, IReadOnlyList<SownDay> Days,
+    SeedLot? Lot, double? Alive, bool OnMat, bool Outdoors, Lamps? Lamps, DateOnly On)
+{
+    public DateOnly SownOn => Part.SownOn!.Value;
+
+    /// <summary>Days since sowing.</summary>
+    public int Day => On.DayNumber - SownOn.DayNumber;
+
+    /// <summary>Days since sowing in which seedlings are expected.</summary>
+    public DurationRange Window => Plan.DaysToEmergence(Part);
+
+    public IReadOnlyList<CheckRecord> ChecksSinceSowing => [.. Part.Checks.Where(c => c.On >= SownOn)];
+
+    public IEnumerable<SownDay> Measured => Days.Where(d => d.Source != TemperatureSource.Assumed);
+
+    public int Lost(LossCause cause) => Part.Counts.Where(c => c.Cause == cause).Sum(c => c.Lost);
+
+    /// <summary>The spans of a kind of step, with its place in the route.</summary>
+    public IEnumerable<(StepSpan Span, PlannedStep Step)> Spans(StepKind kind) => Part.Spans.Select(s => (s, Plan.Steps[s.Step])).Where(t => t.Item2.Step.Kind == kind);
+
+    public IEnumerable<PlannedStep> Steps(StepKind kind) => Plan.Steps.Where(s => s.Step.Kind == kind);
+
+    /// <summary>Gathers what the rules ask for; null before sowing, or without seed.</summary>
+    public static GerminationGround? Of(
+        Species species, BatchPlan plan, PartState part, GerminationResult? result, SeedLot? lot, ViabilitySchool school,
+        IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, DateOnly today)
+    {
+        if (result is null || part.SownOn is not { } sown || plan.GerminateStep is not { } germinate) return null;
+        var colds = part.Spans.Where(s => plan.Steps[s.Step].Step.Kind == StepKind.ColdMoist)
+            .Select(s => ColdSoFar.Of(plan, part, s, places, temperatures, species.ResponseToCold, today)).ToList();
+        var from = part.Spans.LastOrDefault(s => s.Step == germinate)?.Start ?? sown;
+        var days = new PlaceDays(places, temperatures, ColdResponse.Default);
+        var sownDays = new List<SownDay>();
+        for (var date = from; date < today; date = date.AddDays(1))
+        {
+            if (part.PlaceOn(date) is not { } place || !places.ContainsKey(place)) continue;
+            var day = days.On(place, date);
+            sownDays.Add(new(date, day.Whole.MeanC, day.Whole.MinC, day.Whole.MaxC, day.Source));
+        }
+        var stands = part.Place is { } id ? places.GetValueOrDefault(id) : null;
+        return new(species, plan, part, result, plan.Forecast?.Mean, colds, sownDays, lot, lot is null ? null : LotJudgement.Of(lot, species, plan.Route, school, sown).Alive,
+            stands?.Kind == PlaceKind.HeatMat, stands?.Kind == PlaceKind.Yard, stands?.Lamps, today);
+    }
+}

@@ -1,0 +1,149 @@
+using System.Globalization;
+using Gassel.Core.Planning;
+using MathNet.Numerics;
+
+namespace Gassel.Core.Germination;
+
+/// <summary>What a finished batch did.</summary>
+/// <param name="Seeds">At least 1 and at least <paramref name="Germinated"/>.</param>
+public readonly record struct PastBatch(int Germinated, int Seeds);
+
+/// <summary>
+/// What own batches of a species and route make of the expected germination. Each batch has a germination of its own, Beta with mean μ and spread ρ
+/// (the correlation of two seeds of one batch); its seeds are binomial. μ begins with the prior, ρ falls off as exp(−ρ/0.1) between its floor and a half; both are
+/// integrated on a grid. So a batch of thousands speaks for one batch, not for thousands (calculations.md, section 13; our assumption in its numbers).
+/// </summary>
+/// <param name="PriorMean">What was expected without own batches.</param>
+/// <param name="Mean">Expected of a new batch.</param>
+/// <param name="Low">Nine new batches in ten have a germination between here and <paramref name="High"/>.</param>
+public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatch> Own, double Mean, double Low, double High, IReadOnlyList<string> Working)
+{
+    /// <summary>The prior is worth so many seeds, as if they had been one batch's mean.</summary>
+    public const double PriorSeeds = 20;
+
+    /// <summary>Until there are <see cref="BatchesForSpread"/> batches, they are not taken to be more alike than this.</summary>
+    public const double SpreadFloor = 0.05;
+    public const int BatchesForSpread = 5;
+
+    private const double LeastSpread = 0.005;
+    private const double MostSpread = 0.5;
+
+    /// <summary>Spreads above it are rare (our assumption).</summary>
+    private const double UsualSpread = 0.1;
+    private const int Spreads = 20;
+    private const double Negligible = 1e-6;
+    private const int Means = 100;
+    private const int Nodes = 160;
+
+    /// <summary>Germination of a new batch on a grid, with its weights; sums to 1.</summary>
+    private double[] Shares { get; init; } = [];
+    private double[] Weights { get; init; } = [];
+
+    /// <summary>The predictive distribution of a new batch, to plan with.</summary>
+    public GerminationBelief Belief => new GerminationBelief.Learned(Mean, Shares, Weights, Working[0]);
+
+    /// <summary>Share in 0..1 that a new batch stays below with the given probability.</summary>
+    public double Quantile(double probability) => QuantileOf(Shares, Weights, probability);
+
+    /// <summary>Between which numbers of so many seeds nine batches in ten come up, chance of the seeds included.</summary>
+    public FractionInterval Predict(int seeds)
+    {
+        double below = 0;
+        double? low = null, high = null;
+        // each batch's germination spread by its own binomial chance, on a grid of whole seeds or of a thousand shares
+        var steps = Math.Min(seeds, 1000);
+        for (var i = 0; i <= steps && high is null; i++)
+        {
+            below = Shares.Zip(Weights, (g, w) => w * MathNet.Numerics.Distributions.Binomial.CDF(g, seeds, Math.Floor((double)i * seeds / steps))).Sum();
+            if (low is null && below >= 0.05) low = (double)i / steps;
+            if (below >= 0.95) high = (double)i / steps;
+        }
+        return new(low ?? 0, high ?? 1);
+    }
+
+    /// <param name="priorMean">In (0, 1).</param>
+    /// <param name="own">Finished batches of the species and route; may be empty, and then a new batch is as uncertain as the prior and the floor of the spread.</param>
+    public static LearnedGermination From(double priorMean, IReadOnlyList<PastBatch> own)
+    {
+        var prior = Math.Clamp(priorMean, 0.01, 0.99);
+        var floor = own.Count < BatchesForSpread ? SpreadFloor : LeastSpread;
+        var spreads = Enumerable.Range(0, Spreads).Select(i => floor + ((MostSpread - floor) * (i + 0.5) / Spreads)).ToArray();
+        var means = Enumerable.Range(0, Means).Select(i => (i + 0.5) / Means).ToArray();
+        var logs = new double[Means, Spreads];
+        var highest = double.NegativeInfinity;
+        for (var m = 0; m < Means; m++)
+        {
+            var logPrior = (((prior * PriorSeeds) - 1) * Math.Log(means[m])) + ((((1 - prior) * PriorSeeds) - 1) * Math.Log(1 - means[m]));
+            for (var s = 0; s < Spreads; s++)
+            {
+                var k = (1 / spreads[s]) - 1;
+                logs[m, s] = logPrior - (spreads[s] / UsualSpread) + own.Sum(b => BetaBinomial(b, means[m] * k, (1 - means[m]) * k));
+                highest = Math.Max(highest, logs[m, s]);
+            }
+        }
+        return Predictive(prior, own, means, spreads, logs, highest);
+    }
+
+    private static LearnedGermination Predictive(double prior, IReadOnlyList<PastBatch> own, double[] means, double[] spreads, double[,] logs, double highest)
+    {
+        // germination as sin² of an angle: evenly laid angles are dense at both ends, where a Beta may pile up
+        var angles = Enumerable.Range(0, Nodes).Select(i => Math.PI / 2 * (i + 0.5) / Nodes).ToArray();
+        var shares = angles.Select(a => Math.Sin(a) * Math.Sin(a)).ToArray();
+        var (logSin, logCos) = (angles.Select(a => Math.Log(Math.Sin(a))).ToArray(), angles.Select(a => Math.Log(Math.Cos(a))).ToArray());
+        var weights = new double[Nodes];
+        double total = 0, mean = 0;
+        for (var m = 0; m < means.Length; m++)
+        {
+            for (var s = 0; s < spreads.Length; s++)
+            {
+                var weight = Math.Exp(logs[m, s] - highest);
+                if (weight < Negligible) continue;
+                total += weight;
+                mean += weight * means[m];
+                var k = (1 / spreads[s]) - 1;
+                var (a, b) = (means[m] * k, (1 - means[m]) * k);
+                var logNorm = SpecialFunctions.GammaLn(a) + SpecialFunctions.GammaLn(b) - SpecialFunctions.GammaLn(a + b);
+                for (var i = 0; i < Nodes; i++) weights[i] += weight * Math.Exp((((2 * a) - 1) * logSin[i]) + (((2 * b) - 1) * logCos[i]) - logNorm);
+            }
+        }
+        var sum = weights.Sum();
+        for (var i = 0; i < Nodes; i++) weights[i] /= sum;
+        var (low, high) = (QuantileOf(shares, weights, 0.05), QuantileOf(shares, weights, 0.95));
+        return new(prior, own, mean / total, low, high, Explain(prior, own, mean / total, low, high)) { Shares = shares, Weights = weights };
+    }
+
+    private static double QuantileOf(double[] shares, double[] weights, double probability)
+    {
+        double below = 0;
+        for (var i = 0; i < shares.Length; i++)
+        {
+            below += weights[i];
+            if (below >= probability) return shares[i];
+        }
+        return 1;
+    }
+
+    /// <summary>Without the binomial coefficient, which is the same for every μ and ρ.</summary>
+    private static double BetaBinomial(PastBatch batch, double a, double b) =>
+        SpecialFunctions.GammaLn(batch.Germinated + a) + SpecialFunctions.GammaLn(batch.Seeds - batch.Germinated + b) - SpecialFunctions.GammaLn(batch.Seeds + a + b)
+        - SpecialFunctions.GammaLn(a) - SpecialFunctions.GammaLn(b) + SpecialFunctions.GammaLn(a + b);
+
+    private static List<string> Explain(double prior, IReadOnlyList<PastBatch> own, double mean, double low, double high)
+    {
+        var culture = CultureInfo.InvariantCulture;
+        var lines = new List<string>
+        {
+            own.Count == 0
+                ? string.Create(culture, $"No finished batch of your own by this route: {prior:P0} as before, worth {PriorSeeds:0} seeds.")
+                : string.Create(culture, $"Own results: {own.Sum(b => (long)b.Germinated)} of {own.Sum(b => (long)b.Seeds)} came up in {own.Count} {(own.Count == 1 ? "batch" : "batches")} of this route."),
+            string.Create(culture, $"Expected before them {prior:P0}, worth {PriorSeeds:0} seeds; with them {mean:P0}."),
+            string.Create(culture, $"Batches differ: nine new batches in ten are expected between {low:P0} and {high:P0}."),
+        };
+        if (own.Count is > 0 and < BatchesForSpread)
+        {
+            lines.Add(string.Create(culture, $"Fewer than {BatchesForSpread} batches: they are not taken to be more alike than a spread of {SpreadFloor} (our assumption), however many seeds they held."));
+        }
+        lines.Add("Beta-binomial with a spread between batches, on a grid; it assumes that the next batch is like those before it.");
+        return lines;
+    }
+}

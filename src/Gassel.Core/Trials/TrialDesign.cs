@@ -1,0 +1,65 @@
+using Gassel.Core.Batches;
+
+namespace Gassel.Core.Trials;
+
+/// <summary>How the arms of a trial lie beside each other.</summary>
+public enum TrialLayout
+{
+    /// <summary>Mixed at random over the cells of common trays; each tray holds every arm.</summary>
+    CellsMixed,
+
+    /// <summary>Each replicate in a vessel of its own, the vessels standing in random order.</summary>
+    OwnVessels,
+}
+
+/// <summary>An arm: seed of the lot treated one way. It is a batch of its own.</summary>
+/// <param name="DepthMm">Sown so deep; null for the usual of the species.</param>
+/// <param name="Cover">Null for the usual of the species.</param>
+/// <param name="Place">Where it comes up; null for the usual.</param>
+public sealed record TrialArm(Guid Batch, string Name, bool IsControl, string RouteId, int Seeds, double? DepthMm = null, SowCover? Cover = null, string? Place = null);
+
+/// <summary>A vessel of the trial, in the order in which they stand.</summary>
+/// <param name="Cells">Null for one without cells.</param>
+public sealed record TrialVessel(string Label, VesselKind Kind, int? Cells);
+
+/// <summary>Seed of one arm in one vessel: a replicate, and a part of the arm's batch.</summary>
+/// <param name="Vessel">Index of the vessel.</param>
+/// <param name="Cells">From 1; null for the whole vessel.</param>
+public sealed record TrialPlot(int Arm, int Vessel, int Seeds, IReadOnlyList<int>? Cells);
+
+/// <summary>A trial as it was laid out. What happens in it is in the entries of its batches.</summary>
+/// <param name="Changed">The one thing that is changed, in words.</param>
+/// <param name="SeedsPerCell">Null without cells.</param>
+/// <param name="RandomSeed">From which the layout follows, so that it can be drawn again.</param>
+/// <param name="Blind">Who counts does not see which arm it is until the trial is ended.</param>
+/// <param name="EndedOn">Null while it runs.</param>
+public sealed record TrialDesign(
+    string Name, string Changed, int LotId, TrialLayout Layout, IReadOnlyList<TrialArm> Arms, IReadOnlyList<TrialVessel> Vessels, IReadOnlyList<TrialPlot> Plots,
+    int? SeedsPerCell, int RandomSeed, bool Blind, DateOnly? EndedOn = null)
+{
+    public bool IsBlindNow => Blind && EndedOn is null;
+
+    /// <summary>What differs between an arm and the control beside the name, in words; one thing if the trial is clean.</summary>
+    public IReadOnlyList<string> Differences(TrialArm arm)
+    {
+        if (Arms.FirstOrDefault(a => a.IsControl) is not { } control || arm.IsControl) return [];
+        var found = new List<string>();
+        if (arm.RouteId != control.RouteId) found.Add("route");
+        if (arm.DepthMm != control.DepthMm) found.Add("depth");
+        if (arm.Cover != control.Cover) found.Add("cover");
+        if (arm.Place != control.Place) found.Add("place");
+        return found;
+    }
+
+    /// <summary>What a reader of the result should know of the design; empty where it is clean.</summary>
+    public IReadOnlyList<string> Warnings() =>
+    [
+        .. Arms.Select(a => (a, Differences(a))).Where(t => t.Item2.Count > 1)
+            .Select(t => $"{t.a.Name} differs from the control in {string.Join(" and ", t.Item2)}: which of them did it cannot be told."),
+        .. IsConfounded ? ["One vessel an arm: vessel and treatment cannot be told apart. Two or more of each would."] : Array.Empty<string>(),
+        .. Arms.Select(a => a.Seeds).Distinct().Count() > 1 ? ["The arms hold different numbers of seeds; equal ones show most."] : Array.Empty<string>(),
+    ];
+
+    /// <summary>Each arm stands in one vessel that it shares with no other.</summary>
+    public bool IsConfounded => Layout == TrialLayout.OwnVessels && Arms.Select((_, i) => i).Any(i => Plots.Count(p => p.Arm == i) == 1);
+}

@@ -1,0 +1,112 @@
+using System.Globalization;
+using Gassel.Core.Germination;
+
+namespace Gassel.Core.Trials;
+
+/// <summary>One replicate as it was counted.</summary>
+/// <param name="Counts">Since its own sowing.</param>
+public sealed record ReplicateCount(string Label, int Germinated, int Sown, IReadOnlyList<SeedlingCount> Counts);
+
+/// <summary>An arm as it was counted.</summary>
+public sealed record ArmCount(string Name, bool IsControl, IReadOnlyList<ReplicateCount> Replicates)
+{
+    public int Germinated => Replicates.Sum(r => r.Germinated);
+
+    public int Sown => Replicates.Sum(r => r.Sown);
+
+    /// <summary>Counts of all replicates, by day.</summary>
+    public IReadOnlyList<SeedlingCount> Counts =>
+        [.. Replicates.SelectMany(r => r.Counts).GroupBy(c => c.Day).OrderBy(g => g.Key).Select(g => new SeedlingCount(g.Key, g.Sum(c => c.Emerged)))];
+}
+
+/// <summary>An arm's result.</summary>
+/// <param name="Replicates">Each by itself.</param>
+/// <param name="Agreement">Whether its replicates may be one; null with one of them, or where none or all came up.</param>
+public sealed record TrialArmResult(ArmResult Arm, bool IsControl, IReadOnlyList<ArmResult> Replicates, Heterogeneity? Agreement, double? MeanTime)
+{
+    public bool Agrees => Agreement is null || Agreement.P >= TrialResult.Doubt;
+}
+
+/// <summary>What a trial says, in one honest sentence and its numbers.</summary>
+/// <param name="IsPooled">Replicates agree and are taken together.</param>
+/// <param name="Comparison">Arms pooled; pairs say nothing that holds where they do not agree.</param>
+/// <param name="Times">Of each arm against the control.</param>
+public sealed record TrialResult(
+    IReadOnlyList<TrialArmResult> Arms, bool IsPooled, Comparison Comparison, IReadOnlyList<TimeDifference> Times, string Sentence, IReadOnlyList<string> Working)
+{
+    /// <summary>Below this p a difference is taken for one.</summary>
+    public const double Doubt = 0.05;
+
+    /// <summary>Null where no seed of one arm has been sown yet.</summary>
+    /// <param name="arms">Two or more.</param>
+    /// <param name="isConfounded">One vessel an arm.</param>
+    /// <param name="expectedUntil">Last day on which seedlings are expected; null where it is over.</param>
+    public static TrialResult? Of(IReadOnlyList<ArmCount> arms, bool isConfounded, DateOnly? expectedUntil)
+    {
+        if (arms.Any(a => a.Sown == 0)) return null;
+        var comparison = Comparison.Of([.. arms.Select(a => new Arm(a.Name, a.Germinated, a.Sown))]);
+        var results = arms.Select((a, i) => new TrialArmResult(comparison.Arms[i], a.IsControl,
+            Comparison.Of([.. a.Replicates.Where(r => r.Sown > 0).Select(r => new Arm(r.Label, r.Germinated, r.Sown))]).Arms,
+            Comparison.Heterogeneous([.. a.Replicates.Where(r => r.Sown > 0).Select(r => new Arm(r.Label, r.Germinated, r.Sown))]),
+            GerminationIndices.From(Math.Max(1, a.Sown), a.Counts).MeanTime)).ToList();
+        var control = arms.FirstOrDefault(a => a.IsControl) ?? arms[0];
+        var times = arms.Where(a => a != control).Select(a => TimeDifference.Of(a.Name, a.Counts, control.Name, control.Counts)).OfType<TimeDifference>().ToList();
+        var pooled = results.TrueForAll(r => r.Agrees);
+        return new(results, pooled, comparison, times, Say(results, comparison, control, pooled, isConfounded, expectedUntil), Explain(results, comparison, times, pooled));
+    }
+
+    private static string Say(List<TrialArmResult> arms, Comparison comparison, ArmCount control, bool pooled, bool isConfounded, DateOnly? expectedUntil)
+    {
+        var lines = new List<string>();
+        if (expectedUntil is { } until) lines.Add($"Not over: seedlings are expected until {DayWords.Of(until)}. So far:");
+        if (arms.TrueForAll(a => a.Arm.Emerged == 0)) return string.Join(' ', lines.Append("Nothing has come up in any arm: there is nothing to compare."));
+        if (!pooled)
+        {
+            var doubtful = arms.Where(a => !a.Agrees).Select(a => FormattableString.Invariant($"{a.Arm.Name} ({string.Join(", ", a.Replicates.Select(r => r.Fraction.ToString("P0", CultureInfo.InvariantCulture)))}; p {a.Agreement!.P:0.###})"));
+            lines.Add($"The vessels of one arm do not agree: {string.Join("; ", doubtful)}. They are not taken together, and what stands between the arms may stand between the vessels.");
+            return string.Join(' ', lines);
+        }
+        foreach (var other in arms.Where(a => a.Arm.Name != control.Name))
+        {
+            lines.Add(Against(other.Arm, arms.Single(a => a.Arm.Name == control.Name).Arm, comparison));
+        }
+        if (isConfounded) lines.Add("One vessel an arm: vessel and treatment cannot be told apart.");
+        return string.Join(' ', lines);
+    }
+
+    /// <summary>One arm against the control.</summary>
+    private static string Against(ArmResult arm, ArmResult control, Comparison comparison)
+    {
+        var pair = comparison.Pairs.Single(p => (p.First, p.Second) == (arm.Name, control.Name) || (p.First, p.Second) == (control.Name, arm.Name));
+        var (difference, low, high) = pair.First == arm.Name ? (pair.Difference, pair.Low, pair.High) : (-pair.Difference, -pair.High, -pair.Low);
+        string Points(double share) => FormattableString.Invariant($"{100 * share:0;−0;0}");
+        var shares = FormattableString.Invariant($"{arm.Fraction:P0} and {control.Fraction:P0}");
+        if (pair.HolmP >= Doubt)
+        {
+            var seeds = arm.Sown == control.Sown ? FormattableString.Invariant($"{Capital(Number(arm.Sown))} seeds each cannot tell") : FormattableString.Invariant($"{arm.Sown} and {control.Sown} seeds cannot tell");
+            return FormattableString.Invariant($"{seeds} {arm.Name} and {control.Name} apart: {shares}, and the difference may lie anywhere from {Points(low)} to {Points(high)} points (Fisher exact p {pair.HolmP:0.##}).");
+        }
+        return FormattableString.Invariant($"{Capital(arm.Name)} came up {(difference > 0 ? "more" : "less")} than {control.Name}: {shares}, {Points(Math.Abs(difference))} points {(difference > 0 ? "more" : "less")}, between {Points(difference > 0 ? low : -high)} and {Points(difference > 0 ? high : -low)} (Fisher exact p {pair.HolmP:0.####}{(comparison.Pairs.Count > 1 ? FormattableString.Invariant($" over {comparison.Pairs.Count} pairs") : "")}).");
+    }
+
+    private static List<string> Explain(List<TrialArmResult> arms, Comparison comparison, IReadOnlyList<TimeDifference> times, bool pooled)
+    {
+        var lines = new List<string>();
+        foreach (var arm in arms.Where(a => a.Replicates.Count > 1))
+        {
+            lines.Add(arm.Agreement is { } h
+                ? FormattableString.Invariant($"{arm.Arm.Name}: {arm.Replicates.Count} vessels, chi-square {h.ChiSquare:0.##} on {h.DegreesOfFreedom}, p {h.P:0.###}: {(arm.Agrees ? "they agree as far as so few seeds can tell" : "they do not agree")}.")
+                : $"{arm.Arm.Name}: none or all came up in its vessels.");
+        }
+        if (!pooled) lines.Add("Where vessels do not agree the pooled intervals below are too narrow.");
+        lines.AddRange(comparison.Working);
+        lines.AddRange(times.SelectMany(t => t.Working).Distinct());
+        return lines;
+    }
+
+    private static readonly string[] Numbers = ["no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
+
+    private static string Number(int n) => n < Numbers.Length ? Numbers[n] : n.ToString(CultureInfo.InvariantCulture);
+
+    private static string Capital(string words) => words.Length == 0 ? words : char.ToUpperInvariant(words[0]) + words[1..];
+}

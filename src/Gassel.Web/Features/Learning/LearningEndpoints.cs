@@ -1,0 +1,77 @@
+using Gassel.Core.Germination;
+using Gassel.Core.Seed;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Gassel.Web.Features.Learning;
+
+/// <summary>What a finished batch did beside what was expected of it.</summary>
+/// <param name="Forecast">As it was made at planning, or, where none was kept, as the batches before it would have made it; null where the lot is gone.</param>
+/// <param name="ForecastKept">False where it is reckoned afterwards.</param>
+/// <param name="Within">What happened lies within the forecast; null without one.</param>
+public sealed record BatchOutcome(
+    Guid Id, int Number, DateOnly OverOn, int Germinated, int Seeds, double Fraction, double Low, double High, int ColdDays,
+    GerminationForecast? Forecast, bool ForecastKept, bool? Within);
+
+/// <summary>A route with what own batches made of it.</summary>
+/// <param name="Learned">Prior, own data and what they let expect of a new batch.</param>
+/// <param name="Window">When it came up; null where nothing did.</param>
+public sealed record RouteResults(
+    string RouteId, string RouteName, DurationRange Emergence, IReadOnlyList<BatchOutcome> Batches, LearnedView Learned, ObservedWindow? Window);
+
+/// <summary>What is expected of a new batch, and why.</summary>
+public sealed record LearnedView(double PriorMean, int Germinated, int Seeds, int Batches, double Mean, double Low, double High, IReadOnlyList<string> Working)
+{
+    internal static LearnedView Of(LearnedGermination learned) => new(
+        learned.PriorMean, learned.Own.Sum(b => b.Germinated), learned.Own.Sum(b => b.Seeds), learned.Own.Count, learned.Mean, learned.Low, learned.High, learned.Working);
+}
+
+internal static class LearningEndpoints
+{
+    public static void MapLearning(this RouteGroupBuilder api) => api.MapGet("/species/{id}/results", OfSpecies).ProducesProblem(404);
+
+    /// <summary>Routes with a finished batch, in the order of the species.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<RouteResults>>, ProblemHttpResult>> OfSpecies(string id, Library library, OwnBatches own, LotBook lots, SiteClock clock)
+    {
+        if ((await library.Species()).SingleOrDefault(s => s.Id == id) is not { } species) return Refusal.NotFound("species", id, "Choose a species of the library.").ToResult();
+        var all = await own.All();
+        var byLot = (await lots.All()).ToDictionary(l => l.Id, l => l.Lot);
+        var school = clock.Settings.ViabilitySchool;
+        return TypedResults.Ok<IReadOnlyList<RouteResults>>([.. from route in species.Routes
+            let batches = all.Where(f => f.Result.SpeciesId == id && f.Result.RouteId == route.Id).ToList()
+            where batches.Count > 0
+            select Of(route, batches, b => Forecast(species, b, all, byLot, school))]);
+    }
+
+    private static RouteResults Of(Core.Treatments.Route route, List<FinishedBatch> batches, Func<FinishedBatch, GerminationForecast?> afterwards)
+    {
+        var germinate = route.Steps.Single(s => s.Kind == StepKind.Germinate);
+        var learned = LearnedGermination.From(Viability.WildCollected * LotJudgement.ComesUpOfLive, [.. batches.Select(b => b.Result.Past)]);
+        // outdoors the days since sowing hold the winter too
+        var sowings = route.IsOutdoors ? [] : batches.SelectMany(b => b.Batch.State.Living.Select(p => p.CountsSinceSowing())).ToList();
+        return new(route.Id, route.Name, germinate.Days, [.. batches.Select(b => Outcome(b, afterwards))], LearnedView.Of(learned), ObservedWindow.Of(sowings, germinate.Days));
+    }
+
+    private static BatchOutcome Outcome(FinishedBatch finished, Func<FinishedBatch, GerminationForecast?> afterwards)
+    {
+        var (result, plan) = (finished.Result, finished.Batch.Plan);
+        var forecast = plan.Forecast ?? afterwards(finished);
+        var wilson = Proportion.Wilson(result.Germinated, result.Seeds, 0.95);
+        var share = (double)result.Germinated / result.Seeds;
+        return new(finished.Batch.Row.Id, finished.Batch.Row.Number, result.OverOn, result.Germinated, result.Seeds, share, wilson.Low, wilson.High, result.ColdDays,
+            forecast, plan.Forecast is not null, forecast is null ? null : share >= forecast.Low && share <= forecast.High);
+    }
+
+    /// <summary>As the batches finished before it was planned would have made it.</summary>
+    private static GerminationForecast? Forecast(Core.Treatments.Species species, FinishedBatch finished, IReadOnlyList<FinishedBatch> all, Dictionary<int, SeedLot> lots, ViabilitySchool school)
+    {
+        var row = finished.Batch.Row;
+        if (!lots.TryGetValue(row.LotId, out var lot)) return null;
+        var planned = DateOnly.FromDateTime(DateTimeOffset.FromUnixTimeMilliseconds(row.ConfirmedAt).UtcDateTime);
+        var route = finished.Batch.Plan.Route;
+        return LotJudgement.Of(lot, species, route, school, planned, OwnBatches.Past(all, species.Id, route.Id, planned)).Forecast(finished.Result.Seeds);
+    }
+}

@@ -1,0 +1,76 @@
+import { useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { useCauses } from "../../api/queries";
+import type { CauseFinding } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { Failure } from "../../shared/Failure";
+
+const STANDING: Record<NonNullable<CauseFinding["likelihood"]>, string> = {
+  likely: "likely",
+  possible: "possible",
+  cannotTell: "cannot tell",
+  unlikely: "unlikely",
+};
+
+/** Why few came up, by the record: each cause with what speaks for it and against it, and what to look at next. */
+export function CauseList({ batch, part }: { batch: string; part: string }) {
+  const { palette } = useDevice();
+  const [open, setOpen] = useState(false);
+  const causes = useCauses(batch, part, open);
+  return (
+    <Box sx={{ width: open ? "100%" : "auto", order: open ? 8 : 0 }}>
+      <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open ? "close the judgement" : "why so few"}
+      </Button>
+      {open && <Failure error={causes.error} />}
+      {open && causes.data && (
+        <Box data-testid="causes">
+          <Typography sx={{ fontWeight: 600, my: 0.5 }} data-testid="verdict">
+            {causes.data.verdict}
+          </Typography>
+          {causes.data.causes.map((finding) => (
+            <Box
+              key={finding.cause}
+              data-testid={`cause-${finding.cause}`}
+              sx={{
+                display: "grid",
+                gridTemplateColumns: { xs: "1fr", sm: "180px 1fr" },
+                columnGap: 2,
+                py: 0.75,
+                borderTop: `1px solid ${palette.line}`,
+              }}
+            >
+              <Box>
+                <Typography variant="h3" component="h3">
+                  {finding.name}
+                </Typography>
+                <Typography variant="body2" sx={{ fontWeight: finding.likelihood === "likely" ? 700 : 400 }}>
+                  {STANDING[finding.likelihood ?? "cannotTell"]}
+                </Typography>
+              </Box>
+              <Box>
+                {finding.for.map((line) => (
+                  <Typography key={line}>
+                    <b>for:</b> {line}
+                  </Typography>
+                ))}
+                {finding.against.map((line) => (
+                  <Typography key={line}>
+                    <b>against:</b> {line}
+                  </Typography>
+                ))}
+                <Typography variant="body2" color="text.secondary">
+                  Look next: {finding.lookNext}
+                </Typography>
+              </Box>
+            </Box>
+          ))}
+          <Typography variant="body2" color="text.secondary">
+            By rules over what is recorded; their limits are our assumption. What nobody recorded they cannot
+            know.
+          </Typography>
+        </Box>
+      )}
+    </Box>
+  );
+}

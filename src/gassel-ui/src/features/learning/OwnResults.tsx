@@ -1,0 +1,112 @@
+import { Box, Button, Typography } from "@mui/material";
+import { Link } from "react-router";
+import { useSite, useSpeciesResults } from "../../api/queries";
+import type { RouteResults } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { ForRole } from "../../people/ForRole";
+import { Card } from "../../shared/Card";
+import { percent, several } from "../../shared/numbers";
+import { Why } from "../../shared/Why";
+import { shortDay } from "../../time/days";
+
+/** What own batches of a species did, beside what was expected of them, and what they propose. */
+export function OwnResults({ species }: { species: string }) {
+  const results = useSpeciesResults(species).data;
+  if (!results || results.length === 0) return null;
+  return (
+    <Card label="own results" sx={{ mt: 2 }}>
+      <Typography variant="h2">Own results</Typography>
+      {results.map((route) => (
+        <OfRoute key={route.routeId} species={species} route={route} />
+      ))}
+    </Card>
+  );
+}
+
+function OfRoute({ species, route }: { species: string; route: RouteResults }) {
+  const { palette } = useDevice();
+  const today = useSite().data?.today;
+  const { learned, window } = route;
+  const proposal = window?.proposal;
+  return (
+    <Box sx={{ mt: 1 }} data-testid={`results-${route.routeId}`}>
+      <Typography variant="h3">Route: {route.routeName}</Typography>
+      <Typography data-testid="learned">
+        {learned.germinated} of {learned.seeds} came up in {several(learned.batches, "batch", "batches")}. Of
+        a new batch of fresh wild seed {percent(learned.mean)} are expected, nine in ten between{" "}
+        {percent(learned.low)} and {percent(learned.high)}; before own results {percent(learned.priorMean)}.{" "}
+        <Why lines={learned.working} about="what is expected" />
+      </Typography>
+      <Box sx={{ overflowX: "auto" }} tabIndex={0} role="region" aria-label="batches of this route">
+        <Box
+          component="table"
+          sx={{
+            borderSpacing: 0,
+            width: "100%",
+            "& td, & th": { textAlign: "right", py: 0.4, px: 1, borderBottom: `1px solid ${palette.line}` },
+            "& :first-of-type": { textAlign: "left" },
+            "& td": { whiteSpace: "nowrap" },
+          }}
+        >
+          <thead>
+            <tr>
+              <th>batch</th>
+              <th>over</th>
+              <th>cold</th>
+              <th>expected</th>
+              <th>came up</th>
+              <th>beside the forecast</th>
+            </tr>
+          </thead>
+          <tbody>
+            {route.batches.map((b) => (
+              <tr key={b.id}>
+                <td>
+                  <Link to={`/batches/${b.id}`} style={{ color: palette.slate }}>
+                    B-{b.number}
+                  </Link>
+                </td>
+                <td>{shortDay(b.overOn, today)}</td>
+                <td>{b.coldDays} days</td>
+                <td>
+                  {b.forecast
+                    ? `${percent(b.forecast.mean)}, ${percent(b.forecast.low)} to ${percent(b.forecast.high)}${b.forecastKept ? "" : " *"}`
+                    : "unknown"}
+                </td>
+                <td>
+                  {percent(b.fraction)}, {percent(b.low)} to {percent(b.high)} ({b.germinated} of {b.seeds})
+                </td>
+                <td>
+                  {b.within === null || !b.forecast
+                    ? ""
+                    : b.within
+                      ? "as expected"
+                      : b.fraction > b.forecast.mean
+                        ? "better"
+                        : "worse"}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </Box>
+      </Box>
+      {route.batches.some((b) => b.forecast && !b.forecastKept) && (
+        <Typography variant="body2" color="text.secondary">
+          * no forecast was kept with the plan; reckoned afterwards from the batches that were over before it.
+        </Typography>
+      )}
+      {window && <Typography sx={{ mt: 0.5 }}>{window.words}</Typography>}
+      {proposal && (
+        <ForRole role="grower">
+          <Button
+            component={Link}
+            variant="outlined"
+            to={`/species/${species}/routes/${route.routeId}?germinate=${proposal.shortest}-${proposal.usual}-${proposal.longest}&origin=own results`}
+          >
+            look at it as a new version of the route
+          </Button>
+        </ForRole>
+      )}
+    </Box>
+  );
+}
