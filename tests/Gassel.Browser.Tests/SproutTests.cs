@@ -81,7 +81,7 @@ public sealed class SproutTests : IDisposable
         b.See("5 sprouted");
         b.SeeNoMore(By.CssSelector("[data-testid='due-12-1-checkBag']"));
         b.Open("/count");
-        b.Click(By.CssSelector("[aria-label='count B-12 tray 12']"));
+        b.Click(By.CssSelector("[aria-label='count B-12 deep cells 12']"));
         b.See("0 seedlings stand of 48 seeds");
     }
 }

@@ -58,7 +58,7 @@ public static partial class CauseRules
         var dry = g.ChecksSinceSowing.Where(c => c.Moisture == Moisture.Dry).ToList();
         var lost = g.Lost(LossCause.Dried);
         if (dry.Count > 0) e.For.Add(Say($"Found dry {string.Join(", ", dry.Select(c => DayWords.Of(c.On)))}; swollen seed that dries is dead."));
-        if (lost > 0) e.For.Add(Say($"{lost} seedlings were lost to drying."));
+        if (lost > 0) e.For.Add(Say($"{Seedlings(lost)} lost to drying."));
         if (e.For.Count > 0) return e.Finding(Cause.DriedOut, dry.Count > 0 ? Likelihood.Likely : Likelihood.Possible, Look);
         return Looked(g, e, Cause.DriedOut, Look);
     }
@@ -74,7 +74,7 @@ public static partial class CauseRules
         if (wet.Count > 0) e.For.Add(Say($"Found too wet {string.Join(", ", wet.Select(c => DayWords.Of(c.On)))}."));
         if (mould.Count > 0) e.For.Add(Say($"Mould seen {string.Join(", ", mould.Select(c => DayWords.Of(c.On)))}."));
         if (rotten > 0) e.For.Add(Say($"{rotten} of {g.Part.Cut!.Value.Seeds} seeds cut were rotten."));
-        if (lost > 0) e.For.Add(Say($"{lost} seedlings were lost to damping off."));
+        if (lost > 0) e.For.Add(Say($"{Seedlings(lost)} lost to damping off."));
         if (e.For.Count > 0) return e.Finding(Cause.DrownedOrRotted, 2 * rotten >= (g.Part.Cut?.Seeds ?? 1) || (wet.Count > 0 && mould.Count > 0) ? Likelihood.Likely : Likelihood.Possible, Look);
         return Looked(g, e, Cause.DrownedOrRotted, Look);
     }
@@ -86,7 +86,7 @@ public static partial class CauseRules
         var lost = g.Lost(LossCause.Frost);
         if (lost > 0)
         {
-            e.For.Add(Say($"{lost} seedlings were lost to frost."));
+            e.For.Add(Say($"{Seedlings(lost)} lost to frost."));
             return e.Finding(Cause.Frost, 2 * lost >= Math.Max(1, g.Result.Emerged) ? Likelihood.Likely : Likelihood.Possible, Look);
         }
         var freezing = g.Measured.Count(d => d.MinC < 0);
@@ -107,7 +107,7 @@ public static partial class CauseRules
         var lost = g.Lost(LossCause.Eaten);
         if (lost > 0)
         {
-            e.For.Add(Say($"{lost} seedlings were eaten."));
+            e.For.Add(Say($"{Seedlings(lost)} eaten."));
             return e.Finding(Cause.Pests, 2 * lost >= Math.Max(1, g.Result.Emerged) ? Likelihood.Likely : Likelihood.Possible, Look);
         }
         if (g.Outdoors) return e.Finding(Cause.Pests, Likelihood.CannotTell, Look);

@@ -15,6 +15,8 @@ public static partial class CauseRules
 
     private static string Say(FormattableString words) => FormattableString.Invariant(words);
 
+    private static string Seedlings(int n) => n == 1 ? "One seedling was" : Say($"{n} seedlings were");
+
     /// <summary>Evidence while it is gathered.</summary>
     private sealed class Evidence
     {

@@ -4,7 +4,7 @@ using Gassel.Core.Treatments;
 namespace Gassel.Core.Germination;
 
 /// <summary>When seed of a route really came up, over own batches.</summary>
-/// <param name="FromDay">One seedling in twenty came by then, days since sowing; the mean over the batches, each counting once.</param>
+/// <param name="FromDay">One seedling in twenty was counted by then, days since sowing; the mean over the batches, each counting once.</param>
 /// <param name="ToDay">Nineteen in twenty.</param>
 /// <param name="Proposal">Days to emergence that the record speaks for where the route says otherwise; null where it agrees, or where there is too little.</param>
 public sealed record ObservedWindow(int Batches, int Seedlings, double FromDay, double ToDay, DurationRange? Proposal, string Words)
@@ -36,15 +36,15 @@ public sealed record ObservedWindow(int Batches, int Seedlings, double FromDay, 
             : enough || !off ? words : string.Create(CultureInfo.InvariantCulture, $"{words} Too little to propose another: {LeastBatches} sowings and {LeastSeedlings} seedlings are needed."));
     }
 
-    /// <summary>Day by which a share of the seedlings was up, linear between counts.</summary>
+    /// <summary>Day of the count by which a share of the seedlings was up. Not interpolated: before the first count nobody knows.</summary>
     private static double Day(IReadOnlyList<SeedlingCount> counts, double share)
     {
-        double all = counts.Sum(c => c.Emerged), sum = 0, day = 0;
+        double all = counts.Sum(c => c.Emerged), sum = 0;
         foreach (var count in counts)
         {
-            if (sum + count.Emerged >= (share * all) - 1e-9 && count.Emerged > 0) return day + ((count.Day - day) * Math.Clamp(((share * all) - sum) / count.Emerged, 0, 1));
-            (sum, day) = (sum + count.Emerged, count.Day);
+            sum += count.Emerged;
+            if (sum >= (share * all) - 1e-9 && sum > 0) return count.Day;
         }
-        return day;
+        return counts[^1].Day;
     }
 }

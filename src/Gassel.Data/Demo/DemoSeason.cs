@@ -50,6 +50,7 @@ public static class DemoSeason
                 db.Entries.Add(row);
             }
         }
+        db.Trials.Add(DemoTrial.Row);
         await db.SaveChangesAsync();
         await DemoReadings.Fill(readings, Starts, gate);
     }

@@ -21,6 +21,7 @@ using Gassel.Web.Features.Sowing;
 using Gassel.Web.Features.Species;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Told;
+using Gassel.Web.Features.Trials;
 using Gassel.Web.Features.Weather;
 using Gassel.Web.Hosting.Network;
 using Gassel.Web.Problems;
@@ -93,6 +94,7 @@ public static class GasselHost
         api.MapRounds();
         api.MapSowing();
         api.MapCount();
+        api.MapTrials();
         api.MapLabels();
         api.MapSeason();
         api.MapTold();
@@ -137,6 +139,8 @@ public static class GasselHost
         services.AddSingleton<ReadingBook>();
         services.AddSingleton<BatchShelf>();
         services.AddSingleton<LotBook>();
+        services.AddSingleton<TrialBook>();
+        services.AddSingleton<TrialViews>();
         services.AddSingleton<OwnBatches>();
         services.AddSingleton<PlanBooks>();
         services.AddSingleton<SpeciesBooks>();

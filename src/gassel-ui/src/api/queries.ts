@@ -3,7 +3,7 @@ import { answerOrLast } from "../offline/answers";
 import { currentConnection } from "../offline/connection";
 import { dayReckoned } from "../time/days";
 import { answered, api, sendToken } from "./client";
-import type { MixRequest } from "./types";
+import type { MixRequest, TrialRequest } from "./types";
 
 const HEARTBEAT_MS = 60_000;
 const HEARTBEAT_ALONE_MS = 5_000;
@@ -60,6 +60,41 @@ export const placesQuery = {
 export const useRounds = () => useQuery(roundsQuery);
 
 export const useCountTrays = () => useQuery(countTraysQuery);
+
+export const useTrials = () =>
+  useQuery({ queryKey: ["trials"], queryFn: () => answered(api.GET("/api/trials")) });
+
+export const useTrial = (id: string) =>
+  useQuery({
+    queryKey: ["trials", id],
+    retry: false,
+    queryFn: () => answered(api.GET("/api/trials/{id}", { params: { path: { id } } })),
+  });
+
+/** A trial laid out as it would be; the last layout stands while the next is drawn. */
+export const useTrialLayout = (request: TrialRequest | null) =>
+  useQuery({
+    queryKey: ["trial-layout", request],
+    enabled: request !== null,
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () => answered(api.POST("/api/trials/layout", { body: request as TrialRequest })),
+  });
+
+/** How many seeds a difference takes. */
+export const useTrialSize = (control: number | null, treated: number | null, seedsAtHand: number | null) =>
+  useQuery({
+    queryKey: ["trial-size", control, treated, seedsAtHand],
+    enabled: control !== null && treated !== null && control !== treated,
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      answered(
+        api.POST("/api/calculators/trial-size", {
+          body: { control: control ?? 0, treated: treated ?? 0, power: null, alpha: null, seedsAtHand },
+        }),
+      ),
+  });
 
 /** Ranked causes of low germination; asks nothing until it is wanted. */
 export const useCauses = (batch: string, part: string, wanted: boolean) =>

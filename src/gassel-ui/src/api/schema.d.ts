@@ -2594,6 +2594,283 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ConfirmTrialRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TrialChange"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TrialRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialPreview"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labels": {
         parameters: {
             query?: never;
@@ -4103,6 +4380,12 @@ export interface components {
             /** Format: uuid */
             secondId?: null | string;
         };
+        ConfirmTrialRequest: {
+            /** Format: uuid */
+            id: string;
+            trial: components["schemas"]["TrialRequest"];
+            who: string;
+        };
         ContextInput: {
             windowDays: components["schemas"]["WindowDays"];
             class: components["schemas"]["DormancyClass"];
@@ -4207,6 +4490,7 @@ export interface components {
             standing: number;
             due: null | components["schemas"]["StandingDue"];
             counts: components["schemas"]["CountRecord"][];
+            blind: null | string;
         };
         CountTraysView: {
             /** Format: date */
@@ -6155,6 +6439,19 @@ export interface components {
             autumn: string;
             frost: components["schemas"]["FrostResult"];
         };
+        TimeDifference: {
+            first: string;
+            second: string;
+            /** Format: double */
+            difference: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            rankSumP: number;
+            working: string[];
+        };
         ToldLine: {
             species: string;
             lot: string;
@@ -6211,6 +6508,131 @@ export interface components {
             part: string;
             cells: number[];
             byCell: components["schemas"]["TrayCell"][];
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            standing: number;
+        };
+        TrialArm: {
+            /** Format: uuid */
+            batch: string;
+            name: string;
+            isControl: boolean;
+            routeId: string;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: double */
+            depthMm: null | number;
+            cover: null | components["schemas"]["SowCover"];
+            place: null | string;
+        };
+        TrialArmRequest: {
+            /** Format: uuid */
+            batch: string;
+            name: string;
+            routeId?: null | string;
+            /** Format: double */
+            depthMm?: null | number;
+            cover?: null | components["schemas"]["SowCover"];
+            place?: null | string;
+        };
+        TrialArmResult: {
+            arm: components["schemas"]["ArmResult"];
+            isControl: boolean;
+            replicates: components["schemas"]["ArmResult"][];
+            agreement: null | components["schemas"]["Heterogeneity"];
+            /** Format: double */
+            meanTime: null | number;
+            agrees: boolean;
+        };
+        TrialArmView: {
+            arm: components["schemas"]["TrialArm"];
+            /** Format: int32 */
+            number: number;
+            routeName: string;
+            /** Format: date */
+            start: string;
+            /** Format: date */
+            sowOn: string;
+            isSown: boolean;
+            readyToSow: boolean;
+            sowing: components["schemas"]["EntryPayload"][];
+        };
+        TrialChange: {
+            name: string;
+            changed: string;
+            armNames: string[];
+            blind: boolean;
+        };
+        TrialDesign: {
+            name: string;
+            changed: string;
+            /** Format: int32 */
+            lotId: number;
+            layout: components["schemas"]["TrialLayout"];
+            arms: components["schemas"]["TrialArm"][];
+            vessels: components["schemas"]["TrialVessel"][];
+            plots: components["schemas"]["TrialPlot"][];
+            /** Format: int32 */
+            seedsPerCell: null | number;
+            /** Format: int32 */
+            randomSeed: number;
+            blind: boolean;
+            /** Format: date */
+            endedOn: null | string;
+            isBlindNow: boolean;
+            isConfounded: boolean;
+        };
+        /** @enum {unknown} */
+        TrialLayout: "cellsMixed" | "ownVessels";
+        TrialPlot: {
+            /** Format: int32 */
+            arm: number;
+            /** Format: int32 */
+            vessel: number;
+            /** Format: int32 */
+            seeds: number;
+            cells: null | number[];
+        };
+        TrialPreview: {
+            design: components["schemas"]["TrialDesign"];
+            warnings: string[];
+            starts: string[];
+            /** Format: int32 */
+            seedsLeft: number;
+            /** Format: int32 */
+            columns: null | number;
+        };
+        TrialRequest: {
+            name: string;
+            changed: string;
+            speciesId: string;
+            /** Format: int32 */
+            lotId: number;
+            arms: components["schemas"]["TrialArmRequest"][];
+            /** Format: int32 */
+            seedsPerArm: number;
+            layout: components["schemas"]["TrialLayout"];
+            /** Format: date */
+            sowOn: string;
+            /** Format: int32 */
+            randomSeed: number;
+            /** @default false */
+            blind: boolean;
+            /** Format: int32 */
+            seedsPerCell?: null | number;
+            /** Format: int32 */
+            cellsPerTray?: null | number;
+            /** Format: int32 */
+            replicates?: null | number;
+        };
+        TrialResult: {
+            arms: components["schemas"]["TrialArmResult"][];
+            isPooled: boolean;
+            comparison: components["schemas"]["Comparison"];
+            times: components["schemas"]["TimeDifference"][];
+            sentence: string;
+            working: string[];
         };
         TrialSize: {
             /** Format: int64 */
@@ -6231,6 +6653,28 @@ export interface components {
             alpha?: null | number;
             /** Format: int32 */
             seedsAtHand?: null | number;
+        };
+        TrialVessel: {
+            label: string;
+            kind: components["schemas"]["VesselKind"];
+            /** Format: int32 */
+            cells: null | number;
+        };
+        TrialView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            commonName: string;
+            design: components["schemas"]["TrialDesign"];
+            arms: components["schemas"]["TrialArmView"][];
+            warnings: string[];
+            hasCounts: boolean;
+            /** Format: date */
+            expectedUntil: null | string;
+            result: null | components["schemas"]["TrialResult"];
+            /** Format: int32 */
+            columns: null | number;
         };
         TwoSowingsResult: {
             first: components["schemas"]["Sowing"];

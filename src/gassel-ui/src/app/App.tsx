@@ -43,6 +43,9 @@ const LoggerImport = lazy(() =>
 const Workbench = lazy(() =>
   import("../features/workbench/Workbench").then((m) => ({ default: m.Workbench })),
 );
+const Trials = lazy(() => import("../features/trials/Trials").then((m) => ({ default: m.Trials })));
+const Trial = lazy(() => import("../features/trials/Trial").then((m) => ({ default: m.Trial })));
+const TrialForm = lazy(() => import("../features/trials/TrialForm").then((m) => ({ default: m.TrialForm })));
 const Labels = lazy(() => import("../features/labels/Labels").then((m) => ({ default: m.Labels })));
 const ByNumber = lazy(() => import("../features/batches/ByNumber").then((m) => ({ default: m.ByNumber })));
 const Sheet = lazy(() => import("../features/sheet/Sheet").then((m) => ({ default: m.Sheet })));
@@ -104,6 +107,9 @@ function Views() {
       <Route path="/batches/:id" element={<Batch />} />
       <Route path="/count" element={<CountList />} />
       <Route path="/count/:id/:part" element={<Count />} />
+      <Route path="/trials" element={<Trials />} />
+      <Route path="/trials/new" element={<TrialForm />} />
+      <Route path="/trials/:id" element={<Trial />} />
       <Route path="/seed" element={<Seed />} />
       <Route path="/species" element={<Species />} />
       <Route path="/species/new" element={<SpeciesForm />} />

@@ -87,7 +87,7 @@ export function Shell({ children }: { children: ReactNode }) {
             size="small"
             variant="outlined"
             onClick={() => setLight(light === "dark" ? "light" : "dark")}
-            sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 64, px: 1.5 }}
+            sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 56, px: 1 }}
           >
             {light === "dark" ? "light" : "dark"}
           </Button>
@@ -135,7 +135,7 @@ function Views() {
       aria-label="views"
       sx={{
         display: "flex",
-        gap: { xs: 0, md: 0.5 },
+        gap: { xs: 0, md: 0.25 },
         position: { xs: "fixed", md: "static" },
         bottom: 0,
         left: 0,
@@ -156,8 +156,8 @@ function Views() {
           display: "flex",
           alignItems: "center",
           justifyContent: "center",
-          px: { xs: 0.75, md: 1 },
-          fontSize: { xs: "0.875rem", md: "1rem" },
+          px: { xs: 0.75, md: 0.75 },
+          fontSize: { xs: "0.875rem", md: "0.97rem" },
           borderBottom: "3px solid transparent",
           borderTop: "3px solid transparent",
         },

@@ -8,5 +8,6 @@ export const VIEWS = [
   { path: "/seed", name: "Seed", key: "6" },
   { path: "/species", name: "Species", key: "7" },
   { path: "/site", name: "Site", key: "8" },
+  { path: "/trials", name: "Trials", key: "0" },
   { path: "/workbench", name: "Workbench", key: "9" },
 ] as const;

@@ -23,14 +23,17 @@ interface TrayPlanProps {
   cursor?: number | null;
   onTouch?: (cell: number) => void;
   label: string;
+  /** Drawn on its side, so that its cells are wide enough for a thumb: the first row runs down the left. */
+  turned?: boolean;
 }
 
 const SIZE = 44;
 
 /** A tray from above, cell by cell. With onTouch every free cell can be touched. */
-export function TrayPlan({ grid, mark, cursor = null, onTouch, label }: TrayPlanProps) {
+export function TrayPlan({ grid, mark, cursor = null, onTouch, label, turned = false }: TrayPlanProps) {
   const { palette: p } = useDevice();
   const rows = Math.ceil(grid.cells / grid.columns);
+  const [across, down] = turned ? [rows, grid.columns] : [grid.columns, rows];
   const press = (event: KeyboardEvent, cell: number) => {
     if (event.key !== " ") return;
     event.preventDefault();
@@ -38,14 +41,18 @@ export function TrayPlan({ grid, mark, cursor = null, onTouch, label }: TrayPlan
   };
   return (
     <svg
-      viewBox={`-2 -2 ${grid.columns * SIZE + 4} ${rows * SIZE + 4}`}
+      viewBox={`-2 -2 ${across * SIZE + 4} ${down * SIZE + 4}`}
       width="100%"
-      style={{ maxWidth: grid.columns * 54, display: "block", touchAction: "manipulation" }}
+      style={{ maxWidth: across * 54, display: "block", touchAction: "manipulation" }}
       role={onTouch ? "group" : "img"}
       aria-label={label}
     >
       {Array.from({ length: grid.cells }, (_, i) => i + 1).map((cell) => {
-        const [x, y] = [((cell - 1) % grid.columns) * SIZE, Math.floor((cell - 1) / grid.columns) * SIZE];
+        const [along, row] = [
+          ((cell - 1) % grid.columns) * SIZE,
+          Math.floor((cell - 1) / grid.columns) * SIZE,
+        ];
+        const [x, y] = turned ? [row, along] : [along, row];
         const m = mark(cell);
         const fresh = m.fresh && (m.fresh.emerged > 0 || m.fresh.lost > 0) ? m.fresh : null;
         const up = (m.standing ?? 0) > 0;

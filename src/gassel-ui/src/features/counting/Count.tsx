@@ -4,6 +4,7 @@ import { useCountTrays, useSite } from "../../api/queries";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
+import { roundOf } from "./round";
 import { TrayCount } from "./TrayCount";
 
 /** The tray in front of you: digits count, Enter records. */
@@ -13,9 +14,10 @@ export function Count() {
   const today = useSite().data?.today;
   if (trays.error) return <Failure error={trays.error} />;
   if (!trays.data || !today) return <Loading what="the tray" />;
-  const all = trays.data.trays;
-  const at = all.findIndex((t) => t.batchId === id && t.part === part);
-  const tray = all[at];
+  const tray = trays.data.trays.find((t) => t.batchId === id && t.part === part);
+  const all = roundOf(trays.data.trays);
+  // a tray that is shared is met under the first of its batches
+  const at = all.findIndex((t) => t === tray || t.others.some((o) => o.batchId === id && o.part === part));
   if (!tray) {
     return (
       <EmptyNote

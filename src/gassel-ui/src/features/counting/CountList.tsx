@@ -6,6 +6,7 @@ import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { when } from "../rounds/dueWords";
+import { holders, inTray, resting, roundOf } from "./round";
 import { useWaitingCounts } from "./waitingCounts";
 
 /** Every sown tray, with the one that waits longest first. */
@@ -15,7 +16,7 @@ export function CountList() {
   if (trays.error) return <Failure error={trays.error} />;
   if (!trays.data) return <Loading what="the trays" />;
   const today = trays.data.today;
-  const sown = trays.data.trays;
+  const sown = roundOf(trays.data.trays);
   if (sown.length === 0) {
     return (
       <EmptyNote
@@ -46,16 +47,17 @@ export function CountList() {
           <Card key={tray.batchId + tray.part} sx={{ display: "flex", alignItems: "center", gap: 1.5 }}>
             <Box sx={{ flex: 1 }}>
               <Typography variant="h2">
-                B-{tray.number} {tray.vessel?.label}
+                {tray.blind ? "" : `${holders(tray)} `}
+                {tray.vessel?.label}
               </Typography>
-              <Typography>{tray.commonName}</Typography>
+              <Typography>{tray.blind ?? tray.commonName}</Typography>
               <Typography variant="body2" color="text.secondary">
-                {tray.placeName} · {tray.standing} stand of {tray.seeds} seeds ·{" "}
+                {tray.placeName} · {inTray(tray).standing} stand of {inTray(tray).seeds} seeds ·{" "}
                 {waiting(tray).length > 0
                   ? "counted, waits to be sent"
                   : tray.due
                     ? `count ${when(tray.due, today)}`
-                    : "growing on"}
+                    : resting(tray)}
               </Typography>
             </Box>
             <Button

@@ -12,11 +12,13 @@ import { Choice } from "../../shared/Choice";
 import { DayStepper } from "../../shared/DayStepper";
 import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
+import { useNarrow } from "../../shared/useNarrow";
 import { actDay, addDays, daysBetween, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { dueKey } from "../rounds/dueLines";
 import { CAUSE_WORDS } from "../sowing/sowingWords";
 import { CountFile } from "./CountFile";
+import { holders, inTray } from "./round";
 import { LastCounts } from "./LastCounts";
 import { Figure, Pad } from "./Pad";
 import { useWaitingCounts } from "./waitingCounts";
@@ -71,11 +73,19 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
   const estimate = above === null ? null : { seeds: raised ?? above, percent: tray.estimatePercent ?? 20 };
   const numbers = tally.scope === "tray" ? typedAt(tally, 0) : typedAt(tally);
   const scopes: Scope[] = grid
-    ? tray.others.length > 0
-      ? ["tray", "cell"]
-      : ["tray", "row", "cell"]
+    ? tray.others.length === 0
+      ? ["tray", "row", "cell"]
+      : tray.blind
+        ? ["cell"]
+        : ["tray", "cell"]
     : ["tray"];
   const toNext = () => void navigate(`/count/${next.batchId}/${next.part}`);
+
+  const narrow = useNarrow();
+  // under a thumb the cells are touched where they are drawn, and the pad makes room for them
+  const byThumb = narrow && grid !== null && tally.scope === "cell";
+  const all = tray.others.length > 0 && tally.scope === "cell";
+  const stands = all ? inTray(tray) : tray;
 
   const keys = useMemo(() => {
     const send = async () => {
@@ -159,7 +169,9 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
     >
       <Card label="count">
         <Typography variant="h2" component="h1">
-          B-{number} {tray.vessel?.label ?? `part ${part}`}: {commonName}
+          {tray.blind
+            ? `${tray.vessel?.label ?? "the tray"}: ${tray.blind}`
+            : `${all ? holders(tray) : `B-${number}`} ${tray.vessel?.label ?? `part ${part}`}: ${commonName}`}
         </Typography>
         <Typography variant="body2">
           Sown {actDay(sownOn, today)}, day {daysBetween(sownOn, doneOn)}
@@ -183,6 +195,9 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
               options={scopes.map((s) => [s, SCOPES[s]] as const)}
             />
           </Box>
+        )}
+        {byThumb && (
+          <CountPlan tray={tray} tally={tally} turned onTouch={(cell) => setTally(touch(tally, cell))} />
         )}
         {tally.scope !== "tray" && (
           <Typography sx={{ mt: 0.5, fontWeight: 600 }} data-testid="tally-at">
@@ -225,12 +240,28 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
             />
           </Box>
         )}
-        <Pad
-          type={(digit) => setTally(typeDigit(tally, digit))}
-          rubOut={() => setTally(rubOut(tally))}
-          record={() => void keys.send()}
-          ready={read !== null}
-        />
+        {byThumb ? (
+          <Box sx={{ display: "grid", gridTemplateColumns: "1fr 2fr", gap: 0.75 }}>
+            <Button variant="outlined" sx={{ minHeight: 52 }} onClick={() => setTally(rubOut(tally))}>
+              rub out
+            </Button>
+            <Button
+              variant="contained"
+              sx={{ minHeight: 52 }}
+              disabled={read === null}
+              onClick={() => void keys.send()}
+            >
+              record
+            </Button>
+          </Box>
+        ) : (
+          <Pad
+            type={(digit) => setTally(typeDigit(tally, digit))}
+            rubOut={() => setTally(rubOut(tally))}
+            record={() => void keys.send()}
+            ready={read !== null}
+          />
+        )}
         <Box sx={{ display: "flex", gap: 1, mt: 1, flexWrap: "wrap", alignItems: "center" }}>
           <Typography variant="body2" component="span">
             mix
@@ -252,20 +283,22 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
         <Card label="as it stands">
           <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
             <Typography variant="h2" data-testid="standing">
-              {several(tray.standing, "seedling stands", "seedlings stand")} of {several(tray.seeds, "seed")}
+              {several(stands.standing, "seedling stands", "seedlings stand")} of{" "}
+              {several(stands.seeds, "seed")}
             </Typography>
             <Typography variant="body2" color="text.secondary" sx={{ ml: "auto" }}>
               tray {place} in this round
             </Typography>
           </Box>
           <Typography variant="body2" sx={{ mb: 1 }}>
+            {all && `Of B-${number}: `}
             {tray.emerged} came up, {tray.lost} lost, {left} not up yet
             {tray.countsRoots && `, ${tray.rooted} rooted`}.{" "}
             <Link to={`/batches/${batchId}`} style={{ color: palette.slate }}>
               what the counts say
             </Link>
           </Typography>
-          {grid && tally.scope !== "tray" ? (
+          {byThumb ? null : grid && tally.scope !== "tray" ? (
             <CountPlan tray={tray} tally={tally} onTouch={(cell) => setTally(touch(tally, cell))} />
           ) : (
             <SeedPlate seeds={tray.seeds} standing={tray.standing} lost={tray.lost} />
@@ -282,10 +315,11 @@ interface CountPlanProps {
   tray: CountTray;
   tally: ReturnType<typeof startTally>;
   onTouch: (cell: number) => void;
+  turned?: boolean;
 }
 
 /** The tray from above with what stands in its cells and what is being typed. */
-function CountPlan({ tray, tally, onTouch }: CountPlanProps) {
+function CountPlan({ tray, tally, onTouch, turned = false }: CountPlanProps) {
   const { grid } = tray;
   if (!grid) return null;
   const owned = new Map([...tray.others.flatMap((o) => o.byCell), ...tray.byCell].map((c) => [c.cell, c]));
@@ -296,6 +330,7 @@ function CountPlan({ tray, tally, onTouch }: CountPlanProps) {
     <>
       <TrayPlan
         grid={grid}
+        turned={turned}
         label={byRow ? "rows of the tray" : "cells of the tray"}
         cursor={byRow ? null : tally.at}
         mark={(cell) => {
@@ -318,8 +353,11 @@ function CountPlan({ tray, tally, onTouch }: CountPlanProps) {
       <Typography variant="body2" color="text.secondary">
         {byRow
           ? "Arrows up and down choose the row."
-          : `Touch a cell for one ${tally.field === "lost" ? "lost" : "new"}; arrows choose, digits type.`}
+          : turned
+            ? `Touch a cell for one ${tally.field === "lost" ? "lost" : "new"}. Turned on its side: the first row runs down the left.`
+            : `Touch a cell for one ${tally.field === "lost" ? "lost" : "new"}; arrows choose, digits type.`}
         {tray.others.length > 0 &&
+          tray.blind === null &&
           ` Also in this tray: ${[...new Set(tray.others.map((o) => `B-${o.number} ${o.commonName}`))].join(", ")}.`}
       </Typography>
     </>

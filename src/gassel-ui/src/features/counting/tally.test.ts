@@ -39,6 +39,7 @@ const tray = (more: Partial<CountTray> = {}): CountTray => ({
   standing: 60,
   due: null,
   counts: [],
+  blind: null,
   ...more,
 });
 
@@ -111,8 +112,26 @@ describe("a count by cells", () => {
     const shared = tray({
       cells: [1, 2],
       others: [
-        { batchId: "b", number: 2, commonName: "x", part: "1", cells: [3, 4], byCell: [] },
-        { batchId: "c", number: 3, commonName: "y", part: "1", cells: [5, 6], byCell: [] },
+        {
+          batchId: "b",
+          number: 2,
+          commonName: "x",
+          part: "1",
+          cells: [3, 4],
+          byCell: [],
+          seeds: 2,
+          standing: 0,
+        },
+        {
+          batchId: "c",
+          number: 3,
+          commonName: "y",
+          part: "1",
+          cells: [5, 6],
+          byCell: [],
+          seeds: 2,
+          standing: 0,
+        },
       ],
     });
     const tally = touch(touch(touch(startTally("cell"), 2), 3), 4);
@@ -127,7 +146,18 @@ describe("a count by cells", () => {
   it("puts parts of one batch into one recording", () => {
     const shared = tray({
       cells: [1],
-      others: [{ batchId: "a", number: 1, commonName: "x", part: "2", cells: [2], byCell: [] }],
+      others: [
+        {
+          batchId: "a",
+          number: 1,
+          commonName: "x",
+          part: "2",
+          cells: [2],
+          byCell: [],
+          seeds: 2,
+          standing: 0,
+        },
+      ],
     });
     expect(countsOf(shared, touch(startTally("cell"), 2), "unknown")).toHaveLength(1);
   });

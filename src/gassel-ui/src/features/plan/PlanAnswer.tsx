@@ -112,7 +112,7 @@ export function PlanAnswer({ plan, request, today, stale, onRoute, sown, onSown 
             </span>
           </Typography>
         )}
-        {plan.learned && <LearnedNote learned={plan.learned} />}
+        {plan.learned && <LearnedNote learned={plan.learned} tested={plan.lot.basis === "test"} />}
         <PlanNotes plan={plan} today={today} />
         <Confirm
           plan={plan}

@@ -67,6 +67,7 @@ function LampFields({ place, lamps, onChange }: LampFieldsProps) {
           value={lamps?.[which].slice(0, 5) ?? ""}
           onChange={(event) => set(which, event.target.value)}
           slotProps={{ inputLabel: { shrink: true } }}
+          sx={{ mb: 2.5 }}
         />
       ))}
     </>

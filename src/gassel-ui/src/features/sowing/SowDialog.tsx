@@ -15,6 +15,7 @@ import {
 import { Link } from "react-router";
 import { useSowing } from "../../api/queries";
 import type { SowCover, SowingView, Sown, StandingDue, StandingPart, Vessel } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { TrayPlan } from "../../drawings/TrayPlan";
 import { useRecord } from "../../record/RecordProvider";
@@ -62,6 +63,7 @@ const NEW_TRAY = "";
 function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view: SowingView }) {
   const { advice, trays, places } = view;
   const { record } = useRecord();
+  const { palette } = useDevice();
   const first = part.seeds === 0;
   const usual = part.sowing;
   const [vessel, setVessel] = useState<Vessel>(
@@ -119,7 +121,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
   };
   return (
     <>
-      <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
+      <DialogContent data-testid="sow-form" sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
         <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}>
           {trays.length > 0 && (
             <TextField
@@ -315,7 +317,10 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
         />
         <Typography variant="body2">{advice.domeWhy}</Typography>
         <Typography variant="body2">
-          {advice.reminders.join(" ")} <Link to={`/labels?batch=${part.batchId}`}>print its two labels</Link>
+          {advice.reminders.join(" ")}{" "}
+          <Link to={`/labels?batch=${part.batchId}`} style={{ color: palette.slate }}>
+            print its two labels
+          </Link>
         </Typography>
         <Cautions cautions={view.cautions} />
       </DialogContent>

@@ -1,6 +1,7 @@
 import { Box } from "@mui/material";
 import { ColdDay } from "./ColdDay";
 import { Mixing } from "./Mixing";
+import { TrialSizes } from "./TrialSizes";
 
 /** Sums on their own, without a batch. */
 export function Workbench() {
@@ -14,7 +15,10 @@ export function Workbench() {
       }}
     >
       <Mixing />
-      <ColdDay />
+      <Box sx={{ display: "grid", gap: 2 }}>
+        <ColdDay />
+        <TrialSizes />
+      </Box>
     </Box>
   );
 }

@@ -1,0 +1,30 @@
+import type { CountTray } from "../../api/types";
+
+/** The trays of a round: one that several batches share is met once. */
+export function roundOf(trays: CountTray[]): CountTray[] {
+  const met = new Set<string>();
+  return trays.filter((tray) => {
+    if (tray.others.length === 0) return true;
+    const label = (tray.vessel?.label ?? "").trim().toLowerCase();
+    if (met.has(label)) return false;
+    met.add(label);
+    return true;
+  });
+}
+
+/** Whose seed it holds: "B-25, B-26". */
+export const holders = (tray: CountTray): string =>
+  [...new Set([tray.number, ...tray.others.map((o) => o.number)])]
+    .sort((a, b) => a - b)
+    .map((n) => `B-${n}`)
+    .join(", ");
+
+/** Of the whole tray, whoever owns the seed. */
+export const inTray = (tray: CountTray): { standing: number; seeds: number } => ({
+  standing: tray.others.reduce((sum, o) => sum + o.standing, tray.standing),
+  seeds: tray.others.reduce((sum, o) => sum + o.seeds, tray.seeds),
+});
+
+/** Where a tray stands that asks for no count. */
+export const resting = (tray: CountTray): string =>
+  tray.standing > 0 ? "growing on" : "nothing expected yet";

@@ -1,0 +1,53 @@
+import { Box, Button, Typography } from "@mui/material";
+import { Link } from "react-router";
+import { useTrials } from "../../api/queries";
+import { ForRole } from "../../people/ForRole";
+import { Card } from "../../shared/Card";
+import { EmptyNote } from "../../shared/EmptyNote";
+import { Failure } from "../../shared/Failure";
+import { Loading } from "../../shared/Loading";
+import { standing } from "./trialWords";
+
+/** Every trial with what it says in one sentence. */
+export function Trials() {
+  const trials = useTrials();
+  if (trials.error) return <Failure error={trials.error} />;
+  if (!trials.data) return <Loading what="the trials" />;
+  const make = (
+    <Button component={Link} to="/trials/new" variant="contained">
+      lay out a trial
+    </Button>
+  );
+  if (trials.data.length === 0) {
+    return (
+      <EmptyNote title="No trial yet" action={make}>
+        A trial treats seed of one lot two or more ways with one thing changed: chilled or not, deep or
+        shallow. It is laid out at random here and judged with its uncertainty.
+      </EmptyNote>
+    );
+  }
+  return (
+    <Box sx={{ display: "grid", gap: 2 }}>
+      <Box sx={{ display: "flex", alignItems: "center", gap: 2 }}>
+        <Typography variant="h1">Trials</Typography>
+        <ForRole role="grower">{make}</ForRole>
+      </Box>
+      {trials.data.map((trial) => (
+        <Card key={trial.id} label={`T-${trial.number}`}>
+          <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
+            <Typography variant="h2">
+              T-{trial.number} {trial.design.name}
+            </Typography>
+            <Typography color="text.secondary">
+              {trial.commonName}, lot {trial.design.lotId}; changed: {trial.design.changed}
+            </Typography>
+          </Box>
+          <Typography sx={{ fontWeight: 600, my: 0.5 }}>{standing(trial)}</Typography>
+          <Button component={Link} to={`/trials/${trial.id}`} variant="outlined">
+            open T-{trial.number}
+          </Button>
+        </Card>
+      ))}
+    </Box>
+  );
+}

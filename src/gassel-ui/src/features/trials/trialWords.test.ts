@@ -1,0 +1,38 @@
+import { describe, expect, it } from "vitest";
+import type { TrialView } from "../../api/types";
+import { plotWords, standing } from "./trialWords";
+
+const trial = (more: object): TrialView =>
+  ({
+    design: { blind: false, endedOn: null },
+    arms: [
+      { arm: { name: "chilled" }, isSown: false, readyToSow: false },
+      { arm: { name: "not chilled" }, isSown: false, readyToSow: true },
+    ],
+    result: null,
+    ...more,
+  }) as unknown as TrialView;
+
+describe("where a trial stands", () => {
+  it("is what it says once it says something", () => {
+    expect(standing(trial({ result: { sentence: "Eight seeds each cannot tell." } }))).toBe(
+      "Eight seeds each cannot tell.",
+    );
+  });
+
+  it("waits for the arm that is not ready", () => {
+    expect(standing(trial({}))).toContain("Not sown yet: chilled and not chilled");
+    const ready = [{ arm: { name: "chilled" }, isSown: false, readyToSow: true }];
+    expect(standing(trial({ arms: ready }))).toBe("Ready to sow: chilled.");
+  });
+
+  it("keeps quiet while it is blind", () => {
+    const sown = [{ arm: { name: "chilled" }, isSown: true, readyToSow: false }];
+    expect(standing(trial({ arms: sown, design: { blind: true, endedOn: null } }))).toContain("blind");
+  });
+
+  it("tells plots", () => {
+    expect(plotWords(36, [1, 2])).toBe("36 seeds in 2 cells");
+    expect(plotWords(1, null)).toBe("1 seed");
+  });
+});

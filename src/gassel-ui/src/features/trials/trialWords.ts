@@ -1,0 +1,21 @@
+import type { TrialView } from "../../api/types";
+import { several } from "../../shared/numbers";
+
+/** Where a trial stands, in one sentence. */
+export function standing(trial: TrialView): string {
+  if (trial.result) return trial.result.sentence;
+  const unsown = trial.arms.filter((arm) => !arm.isSown);
+  if (unsown.length > 0) {
+    const names = unsown.map((arm) => arm.arm.name).join(" and ");
+    return unsown.every((arm) => arm.readyToSow)
+      ? `Ready to sow: ${names}.`
+      : `Not sown yet: ${names}. All arms are sown on one day, so that their times compare.`;
+  }
+  return trial.design.blind && trial.design.endedOn === null
+    ? "Counted blind: the arms are compared when the trial is ended."
+    : "Nothing to compare yet.";
+}
+
+/** A plot in words for the list that is printed: "T-1, 36 cells". */
+export const plotWords = (seeds: number, cells: number[] | null): string =>
+  cells === null ? several(seeds, "seed") : `${several(seeds, "seed")} in ${several(cells.length, "cell")}`;

@@ -1,0 +1,93 @@
+using System.Text.Json.Nodes;
+
+namespace Gassel.Web.Tests;
+
+/// <summary>Why few came up, and what own batches teach, over HTTP.</summary>
+public sealed class JudgementTests : IAsyncLifetime
+{
+    private readonly RunningBook _book = new();
+
+    public async ValueTask InitializeAsync()
+    {
+        await _book.InitializeAsync();
+        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await _book.Post("/api/lots", """{"speciesId":"elegant-penstemon","lot":{"gatheredAt":"scree","gatheredOn":"2025-07-01","counted":5000,"assumedFraction":0.6}}""");
+    }
+
+    public ValueTask DisposeAsync() => _book.DisposeAsync();
+
+    private const string Wish = """{"speciesId":"elegant-penstemon","lotId":1,"plants":20,"target":"sow","date":"2027-05-20"}""";
+
+    private async Task<Guid> Sown(string cold, string sown, int up, int seeds = 100, double depthMm = 0)
+    {
+        var id = Guid.NewGuid();
+        var (status, made) = await _book.Post("/api/batches", $$"""{"id":"{{id}}","choice":"usual","seeds":{{seeds}},"who":"grower","plan":{{Wish}} }""");
+        Assert.True(status == 200, made.ToJsonString());
+        await _book.Record(id, cold, "warn", $$"""{"kind":"stepStarted","part":"1","step":0,"seeds":{{seeds}},"place":"cold-shelf","vessel":null}""");
+        await _book.Record(id, sown, "warn", FormattableString.Invariant($$"""{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"tray","label":"tray {{id.ToString()[..4]}}","cells":72},"depthMm":{{depthMm}},"cover":"mix"}"""));
+        var first = DateOnly.Parse(sown, System.Globalization.CultureInfo.InvariantCulture);
+        foreach (var (day, share) in new[] { (12, 0.3), (16, 0.5), (21, 0.2) })
+        {
+            await _book.Record(id, first.AddDays(day).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture), "warn", $$"""{"kind":"count","part":"1","emerged":{{(int)(up * share)}},"lost":0}""");
+        }
+        return id;
+    }
+
+    [Fact]
+    public async Task A_tray_too_deep_after_a_short_cold_is_told_why()
+    {
+        var id = await Sown("2026-12-20", "2027-01-10", up: 0, depthMm: 8);
+        var judged = await _book.Get($"/api/batches/{id}/parts/1/causes");
+        Assert.True(judged["isLow"]!.GetValue<bool>());
+        Assert.Equal(["chillingShort", "tooDeep"], judged["causes"]!.AsArray().Where(c => c!["likelihood"]!.GetValue<string>() == "likely").Select(c => c!["cause"]!.GetValue<string>()));
+        Assert.All(judged["causes"]!.AsArray(), c => Assert.NotEmpty(c!["lookNext"]!.GetValue<string>()));
+        Assert.Contains("Most likely: chilling short or interrupted; too deep.", judged["verdict"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Equal(404, (await _book.Send(HttpMethod.Get, $"/api/batches/{id}/parts/7/causes")).Status);
+    }
+
+    [Fact]
+    public async Task Own_batches_change_what_is_expected_and_the_plan_keeps_its_forecast()
+    {
+        var (_, before) = await _book.Post("/api/plan", Wish);
+        Assert.Null(before["learned"]);
+        Assert.Equal("expected", before["lot"]!["basis"]!.GetValue<string>());
+        await Sown("2025-10-01", "2025-12-01", up: 20);
+        await Sown("2025-10-05", "2025-12-05", up: 30);
+        var (_, after) = await _book.Post("/api/plan", Wish);
+        Assert.Equal("ownBatches", after["lot"]!["basis"]!.GetValue<string>());
+        var learned = after["learned"]!;
+        Assert.Equal(0.6, learned["priorMean"]!.GetValue<double>(), 9);
+        Assert.Equal(2, learned["batches"]!.GetValue<int>());
+        Assert.InRange(learned["mean"]!.GetValue<double>(), 0.3, 0.59);
+        Assert.True(after["seeds"]!["seeds"]!.GetValue<int>() > before["seeds"]!["seeds"]!.GetValue<int>());
+
+        var later = await Sown("2026-10-01", "2026-12-01", up: 90);
+        var plan = (await _book.Get($"/api/batches/{later}"))["plan"]!;
+        Assert.Equal(learned["mean"]!.GetValue<double>(), plan["forecast"]!["mean"]!.GetValue<double>(), 9);
+        var route = (await _book.Get("/api/species/elegant-penstemon/results")).AsArray().Single()!;
+        var outcome = route["batches"]!.AsArray()[^1]!;
+        Assert.True(outcome["forecastKept"]!.GetValue<bool>());
+        Assert.False(outcome["within"]!.GetValue<bool>());
+        Assert.Equal(3, route["learned"]!["batches"]!.GetValue<int>());
+        Assert.Equal(140, route["window"]!["seedlings"]!.GetValue<int>());
+        // the route of the library itself is as it was
+        Assert.Equal(1, (await _book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == "elegant-penstemon")!["species"]!["routes"]![0]!["version"]!.GetValue<int>());
+    }
+
+    [Fact]
+    public async Task Past_curves_tell_what_may_still_come()
+    {
+        await Sown("2025-10-01", "2025-12-01", up: 80);
+        var id = await Sown("2026-12-20", "2027-02-20", up: 0);
+        var advice = (await _book.Get($"/api/batches/{id}"))["parts"]![0]!["result"]!["advice"]!;
+        Assert.Contains("1 past batches", string.Join(' ', advice["working"]!.AsArray().Select(w => w!.GetValue<string>())), StringComparison.Ordinal);
+        Assert.Equal("wait", advice["kind"]!.GetValue<string>());
+    }
+
+    [Fact]
+    public async Task A_kind_without_finished_batches_has_no_results_and_an_unknown_one_is_not_found()
+    {
+        Assert.Empty((await _book.Get("/api/species/balsamroot/results")).AsArray());
+        Assert.Equal(404, (await _book.Send(HttpMethod.Get, "/api/species/nettle/results")).Status);
+    }
+}
