@@ -8,6 +8,11 @@ if (args is [_, "readings"])
     await ReadingBench.Run(root);
     return;
 }
+if (args is [_, "germination"])
+{
+    GerminationBench.Run(root);
+    return;
+}
 Console.WriteLine($"processors {Environment.ProcessorCount}, {DateTime.UtcNow:yyyy-MM-dd} UTC; medians, ratios hold better than figures");
 var ground = await Ground.Publish(root);
 await StartBench.Run(root, ground);
@@ -15,4 +20,5 @@ SizeBench.Run(root);
 await RecordingBench.Run(root, ground);
 await PlanBench.Run(root);
 await SeasonBench.Run(root);
+GerminationBench.Run(root);
 await ReadingBench.Run(root);

@@ -113,7 +113,7 @@ public sealed partial class NetworkTests : IDisposable
             Assert.Equal("2027-03-14", added["doneOn"]!.GetValue<string>());
             arrived.Add(added);
         }
-        Assert.Equal(["Counted", "Started", "Checked"], arrived.Select(a => a["words"]!.GetValue<string>().Split(' ', ':')[0]));
+        Assert.Equal(["Counted", "Sown", "Checked"], arrived.Select(a => a["words"]!.GetValue<string>().Split(' ', ':')[0]));
     }
 
     [Fact]
@@ -146,7 +146,7 @@ public sealed partial class NetworkTests : IDisposable
         phone.SeeNoMore(By.CssSelector("[data-testid='waiting-bar']"));
         phone.Open("/");
         var clash = By.XPath("//*[@aria-label='to settle']//div[contains(., 'B-7 ')]/button[normalize-space(.)='take it back']");
-        phone.See("20 new seedlings, but only 12 of the seeds sown are not up yet.");
+        phone.See("20 new seedlings, but of the seeds estimated only 12 are not up yet: raise the estimate.");
         phone.Click(clash);
         phone.SeeNoMore(clash);
         var fates = (await Log(7)).ToDictionary(l => l!["words"]!.GetValue<string>(), l => l!["fate"]!.GetValue<string>());

@@ -16,6 +16,9 @@ internal static class Views
         ("/site/temperature/cold-shelf/import", "A logger’s file for Cold shelf"),
         ("/labels", "What lasts"),
         ("/workbench", "Mixing"),
+        ("/trials", "lay out a trial"),
+        ("/trials/new", "How many seeds it takes"),
+        ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"),
     ];
 
     public static async Task<IReadOnlyList<(string Path, string Sign)>> OfDemo(RunningProgram program)
@@ -27,7 +30,7 @@ internal static class Views
             ("/", "hands today"),
             ("/season", "would miss the day aimed at"),
             ("/plan?species=globemallow", "What can still be done"),
-            ("/batches", "24 batches"),
+            ("/batches", "28 batches"),
             ($"/batches/{Id(4)}", "germinated"),
             ("/count", "Which tray stands in front of you"),
             ($"/count/{Id(7)}/1", "seedlings stand"),

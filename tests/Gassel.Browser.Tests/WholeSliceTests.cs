@@ -88,7 +88,7 @@ public sealed class WholeSliceTests : IDisposable
 
         // count: keys for the first, touch for the second, a file for the rest
         b.Press("Count");
-        b.Click(By.CssSelector("[aria-label='count B-1 tray 1']"));
+        b.Click(By.CssSelector("[aria-label='count B-1 deep cells 1']"));
         b.See("0 seedlings stand of 50 seeds");
         for (var i = 0; i < 9; i++) b.Click(By.CssSelector("[aria-label='a day earlier']"));
         b.See("day 5");

@@ -2,6 +2,7 @@ using Gassel.Core.Batches;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
+using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Hosting;
@@ -46,8 +47,9 @@ internal static class BatchEndpoints
         var places = await watch.Places();
         var troubles = new Dictionary<string, IReadOnlyList<PlaceTrouble>>();
         foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place)) troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
-        var known = await watch.Known();
-        return TypedResults.Ok(BatchViews.Whole(batch, species, places, part => watch.Cold(batch, part, species, places, known, clock.Today), troubles, clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
+        var (known, now) = (await watch.Known(), await watch.Now());
+        return TypedResults.Ok(BatchViews.Whole(batch, species, places, part => watch.Cold(batch, part, species, places, known, clock.Today),
+            part => RoundsEndpoints.Warmth(batch.Plan, part, species, places, now), troubles, clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
             await own.Curves(species.Id, batch.Plan.Route.Id)));
     }
 

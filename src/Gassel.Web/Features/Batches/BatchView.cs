@@ -17,8 +17,9 @@ public sealed record BatchSummary(
 /// <param name="Roots">Roots since its sowing, for kinds that root one season and shoot the next; null for others.</param>
 /// <param name="Outlook">What follows from what happened; null for a part that is divided or done.</param>
 /// <param name="Cold">The cold it has had in the step it is in; null outside a cold step.</param>
+/// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null elsewhere.</param>
 /// <param name="Troubles">What happened to the place while it stood there, since the present step began; those that last at the end.</param>
-public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribbon, GerminationResult? Result, GerminationResult? Roots, PartOutlook? Outlook, ColdSoFar? Cold, IReadOnlyList<PlaceTrouble> Troubles);
+public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribbon, GerminationResult? Result, GerminationResult? Roots, PartOutlook? Outlook, ColdSoFar? Cold, GerminationWarmth? Warmth, IReadOnlyList<PlaceTrouble> Troubles);
 
 /// <summary>A line of the log, newest last.</summary>
 /// <param name="Words">What was done, in a sentence.</param>

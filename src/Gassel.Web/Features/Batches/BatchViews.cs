@@ -22,7 +22,7 @@ internal static class BatchViews
             state.Living.Any(p => p.Open is not null && p.Place is { } place && hurting.Contains(place)));
     }
 
-    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, Func<PartState, ColdSoFar?> coldOf,
+    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, Func<PartState, ColdSoFar?> coldOf, Func<PartState, GerminationWarmth?> warmthOf,
         IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles, TimeZoneInfo zone, DateOnly today, double latitude,
         IReadOnlyList<PastCurve> past)
     {
@@ -32,7 +32,7 @@ internal static class BatchViews
             Summary(batch, species, troubles.Where(t => t.Value.Any(x => x.HurtsSeed)).Select(t => t.Key).ToHashSet(), today), plan, species,
             [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude, past), Roots(p, species),
                 p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today),
-                p.Divided ? null : coldOf(p),
+                p.Divided ? null : coldOf(p), p.Divided ? null : warmthOf(p),
                 p.Divided ? [] : [.. p.Touched(troubles, zone)]))],
             BatchGermination.From(state),
             DueWork.For(plan, state, species, today),

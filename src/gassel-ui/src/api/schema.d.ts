@@ -5461,6 +5461,7 @@ export interface components {
             roots: null | components["schemas"]["GerminationResult"];
             outlook: null | components["schemas"]["PartOutlook"];
             cold: null | components["schemas"]["ColdSoFar"];
+            warmth: null | components["schemas"]["GerminationWarmth"];
             troubles: components["schemas"]["PlaceTrouble"][];
         };
         PasswordChange: {

@@ -3,12 +3,14 @@ import { Box, Button, Typography } from "@mui/material";
 import type { BatchView, PartView } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { SERIF } from "../../app/theme";
+import { AlarmMark } from "../../drawings/AlarmMark";
 import { EmergenceChart } from "../../drawings/EmergenceChart";
 import { Card } from "../../shared/Card";
 import { inDays, percent } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
 import { daysBetween, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { warmthWords } from "../sowing/sowingWords";
 import { adviceWords } from "./adviceWords";
 import { CauseList } from "./CauseList";
 import { inWords } from "./germinationWords";
@@ -66,6 +68,12 @@ export function PartResult({ batch, part, today, alone }: PartResultProps) {
         />
       </Box>
       <EmergenceChart result={result} window={window} dayNow={daysBetween(state.sownOn, today)} />
+      {part.warmth?.isTooWarm && (
+        <Typography sx={{ display: "flex", gap: 0.75, fontWeight: 600 }}>
+          <AlarmMark />
+          <span>{warmthWords(part.warmth)}</span>
+        </Typography>
+      )}
       {part.roots && (
         <Typography data-testid="part-roots">
           Roots, counted apart: {part.roots.emerged} of {part.roots.sown}, {percent(part.roots.fraction)} (

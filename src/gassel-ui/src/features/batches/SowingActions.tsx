@@ -83,7 +83,7 @@ export function SowingActions({ batch, number, part, today }: SowingActionsProps
               Counts end here; seedlings that stand go on. The result of the batch is reckoned from now on.
             </Typography>
           </DialogContent>
-          <DialogActions>
+          <DialogActions data-testid="close-actions">
             <Button onClick={() => setDialog(null)}>leave</Button>
             {cutFirst && <Button onClick={() => setDialog("cut")}>cut test</Button>}
             <Button
@@ -128,7 +128,7 @@ function CutDialog({ most, title, send, close }: CutDialogProps) {
         <NumberField label="Rotten" name="rotten" value={rotten} onChange={setRotten} {...limits} />
         {all > most && <Typography role="alert">Only {most} seeds are left to cut.</Typography>}
       </DialogContent>
-      <DialogActions>
+      <DialogActions data-testid="cut-actions">
         <Button onClick={close}>leave</Button>
         <Button
           variant="contained"

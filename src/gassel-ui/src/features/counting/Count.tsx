@@ -4,7 +4,7 @@ import { useCountTrays, useSite } from "../../api/queries";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
-import { roundOf } from "./round";
+import { after, roundOf } from "./round";
 import { TrayCount } from "./TrayCount";
 
 /** The tray in front of you: digits count, Enter records. */
@@ -36,7 +36,7 @@ export function Count() {
     <TrayCount
       key={tray.batchId + tray.part}
       tray={tray}
-      next={all[(at + 1) % all.length] ?? tray}
+      next={after(all, all[at] ?? tray, today)}
       place={`${at + 1} of ${all.length}`}
       today={today}
     />

@@ -64,7 +64,7 @@ export function CountList() {
               variant="contained"
               component={Link}
               to={`/count/${tray.batchId}/${tray.part}`}
-              aria-label={`count B-${tray.number} ${tray.vessel?.label ?? ""}`}
+              aria-label={`count ${tray.blind ? "" : `${holders(tray)} `}${tray.vessel?.label ?? ""}`}
             >
               count
             </Button>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { CountTray } from "../../api/types";
-import { holders, inTray, resting, roundOf } from "./round";
+import { after, holders, inTray, resting, roundOf } from "./round";
 
 const tray = (number: number, label: string, others: number[] = [], standing = 4): CountTray =>
   ({
@@ -20,6 +20,15 @@ describe("a counting round", () => {
       tray(2, "tray 1"),
     ]);
     expect(round.map((t) => t.number)).toEqual([1, 25, 2]);
+  });
+
+  it("leads on to what still waits today, else to the next", () => {
+    const due = (n: number, dueOn: string | null) =>
+      ({ ...tray(n, `tray ${n}`), due: dueOn === null ? null : { due: { dueOn } } }) as CountTray;
+    const [a, b, c] = [due(1, "2027-03-16"), due(2, "2027-03-14"), due(3, null)];
+    expect(after([a, b, c], a, "2027-03-14")).toBe(b);
+    expect(after([a, b, c], b, "2027-03-14")).toBe(c);
+    expect(after([a], a, "2027-03-14")).toBe(a);
   });
 
   it("names all whose seed a tray holds and adds up what stands in it", () => {

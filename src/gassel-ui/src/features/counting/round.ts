@@ -1,4 +1,5 @@
 import type { CountTray } from "../../api/types";
+import type { Day } from "../../time/days";
 
 /** The trays of a round: one that several batches share is met once. */
 export function roundOf(trays: CountTray[]): CountTray[] {
@@ -28,3 +29,9 @@ export const inTray = (tray: CountTray): { standing: number; seeds: number } => 
 /** Where a tray stands that asks for no count. */
 export const resting = (tray: CountTray): string =>
   tray.standing > 0 ? "growing on" : "nothing expected yet";
+
+/** The tray to go to from one: the first that still waits today, else the one after it. */
+export function after(round: CountTray[], tray: CountTray, today: Day): CountTray {
+  const waits = round.find((t) => t !== tray && t.due !== null && t.due.due.dueOn <= today);
+  return waits ?? round[(round.indexOf(tray) + 1) % round.length] ?? tray;
+}

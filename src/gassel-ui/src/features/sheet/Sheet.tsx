@@ -83,7 +83,11 @@ export function Sheet() {
           columnCount: { xs: 1, lg: 2 },
           columnGap: "16px",
           "& > *": { breakInside: "avoid", mb: "12px" },
-          "@media print": { columnCount: 1, "& > *": { mb: "2mm" } },
+          "@media print": {
+            columnCount: 1,
+            "& > *": { mb: "1mm", p: "1mm 3mm" },
+            "& h2": { fontSize: "12pt" },
+          },
         }}
       >
         {places.map(({ place, lines }) => (

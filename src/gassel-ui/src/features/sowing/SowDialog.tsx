@@ -324,7 +324,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
         </Typography>
         <Cautions cautions={view.cautions} />
       </DialogContent>
-      <DialogActions>
+      <DialogActions data-testid="sow-actions">
         <Button onClick={close}>leave</Button>
         <Button
           variant="contained"

@@ -1,0 +1,87 @@
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>Why few came up, what is done about it, and what is learned from it.</summary>
+public sealed class JudgementTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: true);
+    private readonly Browser _browser;
+
+    public JudgementTests() => _browser = new(_program.Address);
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    [Fact]
+    public void A_tray_that_came_up_badly_is_judged_cut_and_given_up()
+    {
+        var b = _browser;
+        b.Open("/b/28");
+        b.Says("germination-interval", "6 of 72; 95 % interval");
+        b.Press("why so few");
+        b.Says("verdict", "Most likely: chilling short or interrupted; too deep.");
+        b.Says("cause-tooDeep", "Sown 6 mm deep; this kind wants 0 to 2 mm.");
+        b.Says("cause-chillingShort", "it lay dry");
+        b.Says("cause-driedOut", "against: Seen moist at 2 looks since sowing");
+        b.Says("cause-pests", "unlikely");
+        b.Press("all numbers");
+        b.Says("all-numbers", "speed of emergence");
+
+        b.Press("give up its seed");
+        b.See("Cut a few of the 66 seeds first");
+        b.PressIn("close-actions", "cut test");
+        b.Type("full", "7");
+        b.Type("empty", "2");
+        b.Type("rotten", "1");
+        b.PressIn("cut-actions", "record");
+        b.See("B-28: 10 seeds cut");
+        b.Says("germination-interval", "6 of 62");
+        b.Says("advice", "a second cold may bring the rest");
+        b.Says("cause-oldOrEmptySeed", "against: Cut test of this sowing: 7 full of 10.");
+        b.Press("keep to next spring");
+        b.See("Finished for this spring on 14 Mar; kept to the next.");
+        b.Press("give up its seed");
+        b.PressIn("close-actions", "give it up");
+        b.See("No more of its seed is waited for since 14 Mar.");
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public void Own_results_stand_beside_what_was_expected_and_a_plan_goes_by_them()
+    {
+        var b = _browser;
+        b.Open("/species/globemallow");
+        b.Says("results-globemallow-hot-water", "195 of 342 came up in 4 batches");
+        b.Says("results-globemallow-hot-water", "as expected");
+        b.Open("/plan?species=globemallow");
+        b.Says("learned", "own 195 of 342 in 4 batches");
+        b.Says("learned", "This plan goes by the test of the lot.");
+    }
+
+    [Fact]
+    public void A_mat_too_warm_for_what_stands_on_it_is_told_on_Rounds()
+    {
+        _browser.Open("/");
+        _browser.Says("warmth-25", "prairie smoke comes up at 18–21 °C");
+        _browser.Says("warmth-25", "Take it off the mat, or turn the thermostat down.");
+    }
+
+    [Fact]
+    public void Lamps_that_leave_too_little_dark_are_told_on_Site()
+    {
+        var b = _browser;
+        b.Open("/site");
+        b.See("05:00 to 21:00: 16 h light, 8 h dark.");
+        b.Driver.ExecuteScript("""
+            const field = document.querySelector("input[name='lamps-on-lamp-shelf']");
+            Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field, "03:00");
+            field.dispatchEvent(new Event("input", { bubbles: true }));
+            """);
+        b.Press("save the places");
+        b.See("03:00 to 21:00: 18 h light, 6 h dark. Only 6 h of dark: seedlings want at least 8 h.");
+    }
+}

@@ -1,0 +1,76 @@
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>A trial from its layout to its sentence.</summary>
+public sealed class TrialTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: true);
+    private readonly Browser _browser;
+
+    public TrialTests() => _browser = new(_program.Address);
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    [Fact]
+    public async Task Deep_or_shallow_is_laid_out_sown_counted_and_told()
+    {
+        var b = _browser;
+        b.Open("/trials");
+        b.See("Chilled came up more than not chilled");
+        b.Press("lay out a trial");
+        b.Choose("lot", "lot 6, prairie smoke");
+        b.Type("name", "deep or shallow");
+        b.Type("changed", "depth of sowing");
+        b.Type("arm-0", "shallow");
+        b.Type("arm-1", "deep");
+        b.Type("depth-1", "9");
+        b.Type("seedsPerArm", "8");
+        b.Type("cellsPerTray", "36");
+        b.Says("trial-size", "58 seeds an arm");
+        b.Says("trial-size", "With 8 an arm only");
+        b.Says("trial-layout", "T-2: arm 1, 8 seeds in 8 cells; arm 2, 8 seeds in 8 cells");
+        b.Press("make the trial");
+        b.Says("sentence", "Ready to sow: shallow and deep.");
+        b.Press("all sown by the layout");
+        b.See("shallow, deep sown by the layout");
+        b.Says("sentence", "Nothing has come up in any arm");
+
+        // three weeks later, eight seeds each: six and four
+        var trial = (await _program.Get("/api/trials")).AsArray().Single(t => t!["number"]!.GetValue<int>() == 2)!;
+        var cells = trial["design"]!["plots"]!.AsArray().Select(p => p!["cells"]!.AsArray().Select(c => c!.GetValue<int>()).ToArray()).ToArray();
+        b.Press("count");
+        b.Click(By.CssSelector("[aria-label='count B-29, B-30 T-2']"));
+        foreach (var cell in cells[0].Take(6).Concat(cells[1].Take(4))) b.Click(By.CssSelector($"[data-testid='cell-{cell}']"));
+        b.Says("tally-at", "in all 10 new seedlings");
+        b.PressKeys(Keys.Enter);
+        b.See("T-2: 10 new, 0 lost");
+        b.Open($"/trials/{trial["id"]!.GetValue<string>()}");
+        b.Press("end the trial");
+        b.See("Ended 14 Mar.");
+        b.Says("sentence", "Eight seeds each cannot tell deep and shallow apart: 50 % and 75 %");
+        b.SeeTest("arm-bars");
+        // from the first count on the names stay
+        b.SeeNoMore(By.XPath("//button[normalize-space(.)='change names']"));
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public void One_vessel_an_arm_is_warned_of_before_anything_is_sown()
+    {
+        var b = _browser;
+        b.Open("/trials/new");
+        b.Type("name", "a");
+        b.Type("changed", "b");
+        b.Press("vessels of their own");
+        b.Type("replicates", "1");
+        b.See("One vessel an arm: vessel and treatment cannot be told apart.");
+        b.Type("replicates", "3");
+        b.SeeNoMore(By.XPath("//*[contains(text(), 'One vessel an arm')]"));
+        b.Says("trial-layout", "T-2.6");
+    }
+}
