@@ -15,7 +15,10 @@ public sealed class Screenshots
         string[] names = ["rounds", "season", "plan", "batches", "batch", "count-list", "count", "seed", "species", "site"];
         using (var desk = new Browser(program.Address))
         {
-            foreach (var (view, name) in views.Zip(names).Where(v => v.Second is not ("count-list" or "batches"))) Take(desk, view, folder, name);
+            foreach (var (view, name) in views.Zip(names).Where(v => v.Second is not ("count-list" or "batches" or "batch" or "count"))) Take(desk, view, folder, name);
+            Take(desk, ("/b/28", "half up by"), folder, "batch", () => desk.Press("why so few"), "Look next");
+            Take(desk, ("/count", "Which tray"), folder, "count", () => desk.Click(By.CssSelector("[aria-label='count B-25, B-26 T-1']")), "Touch a cell");
+            Take(desk, ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"), folder, "trial");
             Take(desk, ("/site/temperature", "Thermometers and files"), folder, "temperature");
             Take(desk, ("/labels", "What lasts"), folder, "labels");
             Take(desk, ("/workbench", "loose fill"), folder, "workbench");
@@ -43,7 +46,8 @@ public sealed class Screenshots
             Take(desk, ("/site/people", "People"), folder, "people");
         }
         using var phone = new Browser(program.Network!, 390, 844, program.ServerKey);
-        Take(phone, ("/", "Who works here"), folder, "sign-in-phone");
+        phone.Open("/");
+        phone.See("Who works here");
         SignIn(phone);
         NetworkTests.KeepsWhatTheBenchNeeds(phone);
         program.Dispose();
@@ -66,10 +70,13 @@ public sealed class Screenshots
         browser.See("hands today");
     }
 
-    private static void Take(Browser browser, (string Path, string Sign) view, string folder, string name)
+    /// <param name="then">A gesture before the picture is taken, and a word that shows that it was answered.</param>
+    private static void Take(Browser browser, (string Path, string Sign) view, string folder, string name, Action? then = null, string? answer = null)
     {
         browser.Open(view.Path);
         browser.See(view.Sign);
+        then?.Invoke();
+        if (answer is not null) browser.See(answer);
         browser.Driver.ExecuteAsyncScript("const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 300));");
         ((ITakesScreenshot)browser.Driver).GetScreenshot().SaveAsFile(Path.Combine(folder, $"{name}.png"));
     }

@@ -26,6 +26,7 @@ public sealed class TapBench
     {
         using var program = new RunningProgram(demo: true);
         await Fill(program);
+        using (var desk = new Browser(program.Address)) Count(desk);
         using var phone = new Browser(program.Address, 390, 844);
         phone.Open("/");
         phone.See("hands today");
@@ -41,13 +42,49 @@ public sealed class TapBench
             $"Rounds, tap to confirmation with {Batches * EntriesEach + 400:N0} entries in the file: p50 {took[took.Count / 2]:0} ms, p95 {took[(int)(took.Count * 0.95)]:0} ms over {took.Count} taps"));
     }
 
+    private const string WatchCount = """
+        window.shown = [];
+        window.saved = [];
+        let pressed = 0;
+        addEventListener("keydown", (event) => { if (/[0-9]/.test(event.key)) pressed = performance.now(); }, true);
+        new MutationObserver(() => {
+          if (pressed === 0) return;
+          const from = pressed;
+          pressed = 0;
+          window.shown.push(performance.now() - from);
+        }).observe(document.querySelector("[data-testid='tally-emerged']"), { childList: true, characterData: true, subtree: true });
+        new PerformanceObserver((list) => {
+          for (const entry of list.getEntries()) if (entry.name.endsWith("/entries")) window.saved.push(entry.responseEnd - entry.startTime);
+        }).observe({ type: "resource" });
+        """;
+
+    /// <summary>A digit to its drawing, and a count to the server's word that it is saved, at the tray.</summary>
+    private static void Count(Browser desk)
+    {
+        desk.Open("/count");
+        desk.Click(OpenQA.Selenium.By.CssSelector("[aria-label='count B-7 tray 7']"));
+        desk.SeeTest("tally-emerged");
+        desk.Driver.ExecuteScript(WatchCount);
+        for (var i = 0; i < 60; i++)
+        {
+            desk.PressKeys("0" + OpenQA.Selenium.Keys.Enter);
+            Thread.Sleep(250);
+        }
+        foreach (var (name, what) in new[] { ("shown", "a digit to its place in the page (a frame is 16.7 ms)"), ("saved", "a count to the word that it is saved") })
+        {
+            var took = ((IEnumerable<object>)desk.Driver.ExecuteScript($"return window.{name}")!).Select(t => Convert.ToDouble(t, CultureInfo.InvariantCulture)).Skip(5).Order().ToList();
+            Assert.True(took.Count > 30, $"only {took.Count} were {name}");
+            Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"Count with as many entries, {what}: p50 {took[took.Count / 2]:0.0} ms, p95 {took[(int)(took.Count * 0.95)]:0.0} ms over {took.Count}"));
+        }
+    }
+
     private static async Task Fill(RunningProgram program)
     {
         const string line = """{"species":"saskatoon","lot":"","step":"cold-moist","since":"2026-12-20","seeds":"60","place":""}""";
         await program.Send("/api/lots", """{"speciesId":"saskatoon","lot":{"gatheredAt":"bench","gatheredOn":"2026-07-01","counted":1000000,"assumedFraction":0.6}}""");
         var lot = (await program.Get("/api/lots")).AsArray().Max(l => l!["id"]!.GetValue<int>());
         await program.Send("/api/told", $$"""{"save":true,"who":"bench","lines":[{{string.Join(',', Enumerable.Repeat(line.Replace("\"lot\":\"\"", $"\"lot\":\"{lot}\"", StringComparison.Ordinal), Batches))}}]}""");
-        foreach (var batch in (await program.Get("/api/batches")).AsArray().Where(b => b!["number"]!.GetValue<int>() > 24))
+        foreach (var batch in (await program.Get("/api/batches")).AsArray().Where(b => b!["number"]!.GetValue<int>() > 28))
         {
             for (var sent = 0; sent < EntriesEach; sent += 105)
             {

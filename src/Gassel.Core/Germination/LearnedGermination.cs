@@ -45,20 +45,31 @@ public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatc
     /// <summary>Share in 0..1 that a new batch stays below with the given probability.</summary>
     public double Quantile(double probability) => QuantileOf(Shares, Weights, probability);
 
-    /// <summary>Between which numbers of so many seeds nine batches in ten come up, chance of the seeds included.</summary>
-    public FractionInterval Predict(int seeds)
+    /// <summary>Between which shares of so many seeds nine batches in ten come up, chance of the seeds included.</summary>
+    /// <param name="seeds">At least 1.</param>
+    public FractionInterval Predict(int seeds) => new((double)Fewest(seeds, 0.05) / seeds, (double)Fewest(seeds, 0.95) / seeds);
+
+    /// <summary>The least number of seedlings that a new batch of so many seeds does not pass with at least the given probability.</summary>
+    private int Fewest(int seeds, double probability)
     {
-        double below = 0;
-        double? low = null, high = null;
-        // each batch's germination spread by its own binomial chance, on a grid of whole seeds or of a thousand shares
-        var steps = Math.Min(seeds, 1000);
-        for (var i = 0; i <= steps && high is null; i++)
+        var (low, high) = (0, seeds);
+        while (low < high)
         {
-            below = Shares.Zip(Weights, (g, w) => w * MathNet.Numerics.Distributions.Binomial.CDF(g, seeds, Math.Floor((double)i * seeds / steps))).Sum();
-            if (low is null && below >= 0.05) low = (double)i / steps;
-            if (below >= 0.95) high = (double)i / steps;
+            var middle = low + ((high - low) / 2);
+            if (NoMoreThan(middle, seeds) >= probability) high = middle;
+            else low = middle + 1;
         }
-        return new(low ?? 0, high ?? 1);
+        return low;
+    }
+
+    private double NoMoreThan(int seedlings, int seeds)
+    {
+        double sum = 0;
+        for (var i = 0; i < Shares.Length; i++)
+        {
+            if (Weights[i] > 1e-9) sum += Weights[i] * MathNet.Numerics.Distributions.Binomial.CDF(Shares[i], seeds, seedlings);
+        }
+        return sum;
     }
 
     /// <param name="priorMean">In (0, 1).</param>

@@ -4,7 +4,8 @@ using Gassel.Core.Treatments;
 namespace Gassel.Core.Planning;
 
 /// <summary>Units of room that something takes at a kind of place from a day to the day it leaves, exclusive.</summary>
-public sealed record SpaceTaken(PlaceKind Place, DateOnly From, DateOnly To, int Units);
+/// <param name="Shared">Label of a tray that holds others too; null for a vessel of its own.</param>
+public sealed record SpaceTaken(PlaceKind Place, DateOnly From, DateOnly To, int Units, string? Shared = null);
 
 /// <summary>Room at a kind of place while a plan is there.</summary>
 /// <param name="Unit">What is counted: bags, trays or containers.</param>
@@ -54,9 +55,18 @@ public static class ShelfSpace
            where s.Time != RibbonTime.Past && s.End > s.Start
            let step = plan.Steps[s.Step].Step
            let place = s.Time == RibbonTime.Now && part.Place is { } at && kinds.TryGetValue(at, out var kind) ? kind : Places.For(plan.Route.Setting, step)
-           let trays = s.Kind > StepKind.Germinate ? Trays((int)(plan.Plants * share)) : part.Vessel is { Kind: VesselKind.Tray } ? 1 : Trays(part.Seeds > 0 ? part.Seeds : plan.Seeds)
+           let trays = s.Kind > StepKind.Germinate ? Trays((int)(plan.Plants * share)) : part.Vessel is { Kind: VesselKind.Tray or VesselKind.DeepCells or VesselKind.Flat } ? 1 : Trays(part.Seeds > 0 ? part.Seeds : plan.Seeds)
            from stay in Stays(place, s.Kind, s.Start, s.End)
-           select new SpaceTaken(stay.Place, stay.From, stay.To, plan.Route.IsOutdoors ? 1 : Units(stay.Place, trays, trays)),
+           select new SpaceTaken(stay.Place, stay.From, stay.To, plan.Route.IsOutdoors ? 1 : Units(stay.Place, trays, trays),
+               s.Kind == StepKind.Germinate && part.SownAs?.Cells is not null ? part.Vessel?.Label.Trim().ToUpperInvariant() : null),
+    ];
+
+    /// <summary>A tray that several batches share takes its room once, from the first that came to the last that goes.</summary>
+    public static IEnumerable<SpaceTaken> Together(IReadOnlyList<SpaceTaken> taken) =>
+    [
+        .. taken.Where(t => t.Shared is null),
+        .. taken.Where(t => t.Shared is not null).GroupBy(t => (t.Place, t.Shared))
+            .Select(g => g.First() with { From = g.Min(t => t.From), To = g.Max(t => t.To), Units = g.Max(t => t.Units) }),
     ];
 
     /// <summary>Trays of the usual size for so many seeds, one to a cell.</summary>

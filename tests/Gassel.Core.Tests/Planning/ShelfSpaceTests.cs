@@ -34,4 +34,13 @@ public class ShelfSpaceTests
     [InlineData(72, 1)]
     [InlineData(73, 2)]
     public void A_tray_holds_seventy_two(int seeds, int trays) => Assert.Equal(trays, ShelfSpace.Trays(seeds));
+
+    [Fact]
+    public void A_tray_that_two_batches_share_takes_its_room_once()
+    {
+        SpaceTaken On(string from, string to, string? shared) => new(PlaceKind.HeatMat, DateOnly.Parse(from, System.Globalization.CultureInfo.InvariantCulture), DateOnly.Parse(to, System.Globalization.CultureInfo.InvariantCulture), 1, shared);
+        var together = ShelfSpace.Together([On("2027-03-01", "2027-03-20", "T-1"), On("2027-03-02", "2027-03-25", "T-1"), On("2027-03-01", "2027-03-20", null), On("2027-03-01", "2027-03-20", null)]).ToList();
+        Assert.Equal(3, together.Count);
+        Assert.Contains(On("2027-03-01", "2027-03-25", "T-1"), together);
+    }
 }

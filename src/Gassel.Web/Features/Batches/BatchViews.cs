@@ -53,6 +53,7 @@ internal static class BatchViews
         if (state.Living.All(p => p.IsDone(plan))) return string.Create(CultureInfo.InvariantCulture, $"finished {state.Living.Max(p => p.Spans[^1].End):d MMM yyyy}");
         if (main.Open is not { } open) return "between two steps";
         var step = plan.Steps[open.Step].Step;
+        if (step.Kind == StepKind.Germinate && main is { KeptOn: not null, ClosedOn: null }) return string.Create(CultureInfo.InvariantCulture, $"kept to next spring, {main.Emerged} up of {main.Seeds}");
         return step.Kind == StepKind.Germinate
             ? string.Create(CultureInfo.InvariantCulture, $"{main.Emerged} up of {main.Seeds}")
             : string.Create(CultureInfo.InvariantCulture, $"{step.Kind.Words()}, day {today.DayNumber - open.Start.DayNumber} of {plan.Steps[open.Step].PlannedDays}");

@@ -43,11 +43,14 @@ internal sealed class TrayRights(BatchShelf shelf, Library library)
     public async Task<IReadOnlyList<(ShelvedBatch Batch, Entry Entry, string Words)>> Overlaps()
     {
         var found = new List<(ShelvedBatch, Entry, string)>();
-        var there = new List<TrayHolder>();
-        foreach (var (holder, batch, entry) in await Standing())
+        foreach (var tray in (await Standing()).GroupBy(s => s.Holder.Label.Trim(), StringComparer.OrdinalIgnoreCase).Where(g => g.Skip(1).Any()))
         {
-            if (entry is not null && TraySharing.Object(holder.Species, holder.Label, holder.Cells, there) is { } objection) found.Add((batch, entry, objection.Words));
-            there.Add(holder);
+            var there = new List<TrayHolder>();
+            foreach (var (holder, batch, entry) in tray)
+            {
+                if (entry is not null && TraySharing.Object(holder.Species, holder.Label, holder.Cells, there) is { } objection) found.Add((batch, entry, objection.Words));
+                there.Add(holder);
+            }
         }
         return found;
     }

@@ -26,7 +26,7 @@ internal static class PlanEndpoints
         var batches = await books.Shelf.All();
         var own = ground.Finished.Select(f => f.Result).ToList();
         var room = await Room.At(books.Library);
-        var taken = batches.SelectMany(b => ShelfSpace.Of(b.Plan, b.State, room.Kinds, ground.Today)).ToList();
+        var taken = ShelfSpace.Together([.. batches.SelectMany(b => ShelfSpace.Of(b.Plan, b.State, room.Kinds, ground.Today))]).ToList();
 
         var schedule = ground.Schedule(ground.Route);
         var seeds = ground.Seeds(ground.Route);

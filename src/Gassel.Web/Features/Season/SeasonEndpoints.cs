@@ -54,7 +54,7 @@ internal static class SeasonEndpoints
 
         var taken = batches.Select(b => (Batch: b, Taken: ShelfSpace.Of(b.Plan, b.State, room.Kinds, today))).ToList();
         var movable = taken.Where(t => !t.Batch.State.Started).Select(t => Movable(t.Batch, species[t.Batch.Row.SpeciesId].CommonName, t.Taken, today)).ToList();
-        var space = SpaceOverTime.For([.. taken.SelectMany(t => t.Taken)], room.Capacity, movable, today, today.AddDays(Ahead));
+        var space = SpaceOverTime.For([.. ShelfSpace.Together([.. taken.SelectMany(t => t.Taken)])], room.Capacity, movable, today, today.AddDays(Ahead));
         return new(today, from, to, rows, space, Frost(SiteFrost.Outlook(clock, weather)?.Frost, from, to, latitude));
     }
 

@@ -34,7 +34,15 @@ export function Shell({ children }: { children: ReactNode }) {
   const counting = /^\/count\/./.test(useLocation().pathname);
   useKeys(useMemo(() => (counting ? [] : keys), [counting, keys]));
   return (
-    <Box sx={{ minHeight: "100dvh", display: "flex", flexDirection: "column", pb: { xs: 8, md: 0 } }}>
+    <Box
+      sx={{
+        minHeight: "100dvh",
+        display: "flex",
+        flexDirection: "column",
+        pb: { xs: 8, md: 0 },
+        "@media print": { minHeight: 0, pb: 0 },
+      }}
+    >
       <Box
         component="header"
         sx={{

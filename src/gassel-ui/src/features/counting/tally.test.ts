@@ -143,6 +143,28 @@ describe("a count by cells", () => {
     ]);
   });
 
+  it("raises an estimate by its own cells alone", () => {
+    const shared = tray({
+      seeds: 60,
+      estimatePercent: 20,
+      cells: [1],
+      others: [
+        {
+          batchId: "b",
+          number: 2,
+          commonName: "x",
+          part: "1",
+          cells: [2],
+          byCell: [],
+          seeds: 2,
+          standing: 0,
+        },
+      ],
+    });
+    expect(aboveEstimate(shared, touch(startTally("cell"), 2))).toBeNull();
+    expect(aboveEstimate(shared, touch(startTally("cell"), 1))).toBe(61);
+  });
+
   it("puts parts of one batch into one recording", () => {
     const shared = tray({
       cells: [1],

@@ -75,7 +75,10 @@ export function reading(tally: Tally): { emerged: number; lost: number; rooted: 
 
 /** Above what an estimated sowing still holds; null where it is not, or where the seeds were counted. */
 export function aboveEstimate(tray: CountTray, tally: Tally): number | null {
-  const emerged = reading(tally)?.emerged ?? 0;
+  const own = Object.entries(tally.typed).filter(
+    ([cell]) => tally.scope !== "cell" || tray.cells === null || tray.cells.includes(Number(cell)),
+  );
+  const emerged = own.reduce((sum, [, n]) => sum + Number(n.emerged || "0"), 0);
   return tray.estimatePercent !== null && tray.emerged + emerged > tray.seeds ? tray.emerged + emerged : null;
 }
 

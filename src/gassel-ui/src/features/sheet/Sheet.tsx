@@ -84,7 +84,7 @@ export function Sheet() {
           columnGap: "16px",
           "& > *": { breakInside: "avoid", mb: "12px" },
           "@media print": {
-            columnCount: 1,
+            columnCount: "auto",
             "& > *": { mb: "1mm", p: "1mm 3mm" },
             "& h2": { fontSize: "12pt" },
           },
