@@ -27,7 +27,7 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
         modelBuilder.Entity<SpeciesRow>(e => { e.ToTable("species"); e.HasMany(x => x.Routes).WithOne().HasForeignKey(x => x.SpeciesId); });
         modelBuilder.Entity<RouteRow>(e => { e.ToTable("routes"); e.HasKey(x => new { x.Id, x.Version }); });
         modelBuilder.Entity<LotRow>(e => { e.ToTable("lots"); e.HasOne<SpeciesRow>().WithMany().HasForeignKey(x => x.SpeciesId); });
-        modelBuilder.Entity<PlaceRow>(e => { e.ToTable("places"); e.Property(x => x.Kind).HasConversion<string>(); });
+        modelBuilder.Entity<PlaceRow>(e => { e.ToTable("places"); e.Property(x => x.Kind).HasConversion<string>(); e.Property(x => x.Exposure).HasConversion<string>(); });
         modelBuilder.Entity<BatchRow>(e =>
         {
             e.ToTable("batches");

@@ -1,6 +1,7 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 
 namespace Gassel.Data;
 
@@ -21,9 +22,14 @@ public enum FrostBasis
     Record,
 }
 
+/// <summary>Wall and sun of a kind of container as fitted to a thermometer in one of them here.</summary>
+/// <param name="Readings">Hours that it was fitted to.</param>
+public sealed record KindCalibration(ContainerPreset Kind, double UWallWm2K, double Transmittance, double RmsK, int Readings, DateOnly On);
+
 /// <summary>What a grower sets once for the site.</summary>
 /// <param name="FrostOffsetK">Added to the record's readings: minus degrees for a valley bottom.</param>
 /// <param name="GroundFreeze">Month and day on which the ground usually freezes, <c>MM-dd</c>, by hand; null where unknown.</param>
+/// <param name="Calibrations">At most one a kind; null for none.</param>
 public sealed record SiteSettings(
     double? ElevationM = null,
     Units Units = Units.Metric,
@@ -34,4 +40,5 @@ public sealed record SiteSettings(
     string? GroundFreeze = null,
     CheckSchool CheckSchool = CheckSchool.Weekly,
     SproutSchool SproutSchool = SproutSchool.PickOutFirst,
-    ColdSchool ColdSchool = ColdSchool.Weighted);
+    ColdSchool ColdSchool = ColdSchool.Weighted,
+    IReadOnlyList<KindCalibration>? Calibrations = null);

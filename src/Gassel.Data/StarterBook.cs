@@ -11,7 +11,7 @@ namespace Gassel.Data;
 public static class StarterBook
 {
     /// <summary>Goes up whenever the starter values change; kept in the file as <c>user_version</c>.</summary>
-    public const int Version = 3;
+    public const int Version = 4;
 
     public static async Task Fill(GasselDb db)
     {
@@ -35,8 +35,8 @@ public static class StarterBook
         var places = await db.Places.ToDictionaryAsync(p => p.Id);
         foreach (var (starter, i) in Places.Starter.Select((p, i) => (p, i)))
         {
-            if (places.TryGetValue(starter.Id, out var place)) place.Position = i;
-            else db.Places.Add(new() { Id = starter.Id, Name = starter.Name, Kind = starter.Kind, AssumedC = starter.AssumedC, LampsOn = starter.Lamps?.On, LampsOff = starter.Lamps?.Off, Position = i });
+            if (places.TryGetValue(starter.Id, out var place)) (place.Position, place.Exposure) = (i, place.Exposure ?? starter.Exposure);
+            else db.Places.Add(new() { Id = starter.Id, Name = starter.Name, Kind = starter.Kind, AssumedC = starter.AssumedC, LampsOn = starter.Lamps?.On, LampsOff = starter.Lamps?.Off, Exposure = starter.Exposure, Position = i });
         }
         await db.SaveChangesAsync();
         await db.Database.ExecuteSqlRawAsync(string.Create(CultureInfo.InvariantCulture, $"PRAGMA user_version = {Version}"));

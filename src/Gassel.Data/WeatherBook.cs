@@ -30,7 +30,7 @@ public sealed class WeatherBook(BookFile file, Func<GasselDb> connect)
     public IReadOnlyList<DailyTemperature> Days(int record)
     {
         using var db = connect();
-        return [.. db.WeatherDays.AsNoTracking().Where(d => d.RecordId == record).OrderBy(d => d.Day).Select(d => new DailyTemperature(d.Day, d.MinC, d.MaxC))];
+        return [.. db.WeatherDays.AsNoTracking().Where(d => d.RecordId == record).OrderBy(d => d.Day).Select(d => new DailyTemperature(d.Day, d.MinC, d.MaxC, d.SnowCm))];
     }
 
     /// <summary>Frost by the record, for the latitude and with the site's offset.</summary>
@@ -87,13 +87,15 @@ public sealed class WeatherBook(BookFile file, Func<GasselDb> connect)
         using var connection = Open();
         using var transaction = connection.BeginTransaction();
         using var insert = connection.CreateCommand();
-        insert.CommandText = "INSERT INTO weather_days (RecordId, Day, MinC, MaxC) VALUES ($record, $day, $min, $max)";
+        insert.CommandText = "INSERT INTO weather_days (RecordId, Day, MinC, MaxC, SnowCm) VALUES ($record, $day, $min, $max, $snow)";
         insert.Parameters.AddWithValue("$record", record);
         var (day, min, max) = (insert.Parameters.Add("$day", SqliteType.Text), insert.Parameters.Add("$min", SqliteType.Real), insert.Parameters.Add("$max", SqliteType.Real));
+        var snow = insert.Parameters.Add("$snow", SqliteType.Real);
         insert.Prepare();
         foreach (var reading in days)
         {
             (day.Value, min.Value, max.Value) = (reading.Date, (object?)reading.MinC ?? DBNull.Value, (object?)reading.MaxC ?? DBNull.Value);
+            snow.Value = (object?)reading.SnowCm ?? DBNull.Value;
             insert.ExecuteNonQuery();
         }
         transaction.Commit();

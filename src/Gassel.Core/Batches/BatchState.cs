@@ -1,4 +1,5 @@
 using Gassel.Core.Germination;
+using Gassel.Core.Yard;
 
 namespace Gassel.Core.Batches;
 
@@ -64,6 +65,18 @@ public sealed record PartState(
 
     /// <summary>Day on which its seed was given up.</summary>
     public DateOnly? ClosedOn { get; init; }
+
+    /// <summary>The winter container it is in; null where nobody described one.</summary>
+    public ContainerSetup? Setup { get; init; }
+
+    /// <summary>Steps of its preparation that were checked off.</summary>
+    public IReadOnlyList<PreparationStep> Preparation { get; init; } = [];
+
+    /// <summary>What was done to it in the yard, in order.</summary>
+    public IReadOnlyList<TendingRecord> Tended { get; init; } = [];
+
+    /// <summary>In a container or pot of its own outdoors, described or not.</summary>
+    public bool IsContainer => Setup is not null || Vessel is { Kind: VesselKind.Container };
 
     /// <summary>A dome stands over it.</summary>
     public bool IsDomed => SownAs is { Dome: true } && DomeOffOn is null;

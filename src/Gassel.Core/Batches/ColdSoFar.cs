@@ -101,7 +101,7 @@ public sealed record ColdSoFar(
         var sure = cold.Where(d => d.Moist && d.Date > since).ToList();
         var certain = Sum(sure, d => d.Own.Whole, d => d.ByDefault.Whole);
         var rate = Rate(days, d => d.Own.Whole.Effective);
-        Tell(working, measured, assumed, response, rate);
+        Tell(working, measured, assumed, days.Exists(d => d.Own.Source == TemperatureSource.Modelled), response, rate);
         return new(open.Start, measured, assumed, certain, Need(need.Shortest), Need(need.Usual), response, rate,
             Drawn(days, [.. cold.Select(d => d.Date)]), working);
 
@@ -175,11 +175,11 @@ public sealed record ColdSoFar(
         return warm;
     }
 
-    private static void Tell(List<string> working, ColdAmount measured, ColdAmount assumed, ColdResponse response, double? rate)
+    private static void Tell(List<string> working, ColdAmount measured, ColdAmount assumed, bool modelled, ColdResponse response, double? rate)
     {
         string Amount(ColdAmount a) => string.Create(CultureInfo.InvariantCulture, $"{a.Effective:0.0} days by weight, {a.ChillHours:0} hours from 0 to {TemperatureDay.ChillToC} °C, {a.Days:0.0} days by the calendar");
         if (measured.Days > 0) working.Add($"Measured: {Amount(measured)}.");
-        if (assumed.Days > 0) working.Add($"Assumed, from a thermometer read by eye or from what is set for the place: {Amount(assumed)}.");
+        if (assumed.Days > 0) working.Add($"{(modelled ? "In the mix by the container model, from the weather (uncalibrated)" : "Assumed, from a thermometer read by eye or from what is set for the place")}: {Amount(assumed)}.");
         working.Add(string.Create(CultureInfo.InvariantCulture,
             $"Weight of the species: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; its shape is an assumption, so the need stands under 0, 1, 5, 10 °C as well."));
         if (rate is { } gained) working.Add(string.Create(CultureInfo.InvariantCulture, $"Rate of the last {RateDays} days: {gained:0.00} a day."));

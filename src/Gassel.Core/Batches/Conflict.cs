@@ -29,6 +29,8 @@ public enum ConflictCode
     MoreCutThanLeft,
     SowingIsClosed,
     NoDome,
+    NotOut,
+    NotSheltered,
     Unreadable,
 }
 
@@ -67,6 +69,8 @@ public sealed record Conflict(Guid Entry, ConflictCode Code, string? Part = null
         ConflictCode.MoreCutThanLeft => $"{Said} seeds cut, but only {Limit} are neither up nor cut before.",
         ConflictCode.SowingIsClosed => $"The seed of part {Part} was given up before; take that back first.",
         ConflictCode.NoDome => $"No dome stands over part {Part}.",
+        ConflictCode.NotOut => $"Part {Part} is not in a container that is out on that day: nothing to tend.",
+        ConflictCode.NotSheltered => $"Part {Part} is neither covered nor carried in on that day.",
         ConflictCode.Unreadable => "Written by a newer Gassel; kept, but not counted by this one.",
         _ => throw new InvalidOperationException($"no words for {Code}"),
     };

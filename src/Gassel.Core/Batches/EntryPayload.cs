@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Gassel.Core.Yard;
 
 namespace Gassel.Core.Batches;
 
@@ -40,6 +41,9 @@ public enum LossCause
     Dried,
     Eaten,
     Frost,
+    Slugs,
+    Mice,
+    Birds,
 }
 
 /// <summary>What lies over sown seed.</summary>
@@ -107,6 +111,8 @@ public enum BagCare
 [JsonDerivedType(typeof(DomeOff), "domeOff")]
 [JsonDerivedType(typeof(SowingKept), "sowingKept")]
 [JsonDerivedType(typeof(SowingClosed), "sowingClosed")]
+[JsonDerivedType(typeof(Prepared), "prepared")]
+[JsonDerivedType(typeof(Tended), "tended")]
 [JsonDerivedType(typeof(Replanned), "replanned")]
 [JsonDerivedType(typeof(Note), "note")]
 [JsonDerivedType(typeof(VoidEntry), "void")]
@@ -187,6 +193,13 @@ public sealed record SowingKept(string Part) : EntryPayload;
 
 /// <summary>No more of its seed is waited for; seedlings that stand go on.</summary>
 public sealed record SowingClosed(string Part) : EntryPayload;
+
+/// <summary>A winter container as it was made ready at the table, or described later.</summary>
+/// <param name="Done">Steps checked off; the last word counts.</param>
+public sealed record Prepared(string Part, ContainerSetup Setup, IReadOnlyList<PreparationStep> Done) : EntryPayload;
+
+/// <summary>Something was done to a container that is out: caps, covers, water, mulch.</summary>
+public sealed record Tended(string Part, Tending What) : EntryPayload;
 
 /// <summary>Days that a step is planned to take from now on.</summary>
 public readonly record struct ReplannedStep(int Step, int Days);

@@ -33,6 +33,8 @@ internal sealed partial class Folding(BatchPlan plan)
         DomeOff p => OnPart(entry, p.Part, part => TakeDomeOff(entry, part)),
         SowingKept p => OnPart(entry, p.Part, part => Keep(entry, part)),
         SowingClosed p => OnPart(entry, p.Part, part => Close(entry, part)),
+        Prepared p => OnPart(entry, p.Part, part => Prepare(p, part)),
+        Tended p => OnPart(entry, p.Part, part => Tend(entry, p, part)),
         Replanned p => Replan(entry, p),
         Note p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
         _ => new(entry.Id, ConflictCode.Unreadable),
@@ -143,6 +145,7 @@ internal sealed partial class Folding(BatchPlan plan)
             made.Inspections.AddRange(part.Inspections);
             made.WaterChanges.AddRange(part.WaterChanges);
             made.Stays.AddRange(part.Stays);
+            (made.Setup, made.Preparation) = (part.Setup, part.Preparation);
             made.IsSwollen = child.Swollen ?? part.IsSwollen;
             _order.Add(child.Part);
         }

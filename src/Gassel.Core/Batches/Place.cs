@@ -1,4 +1,5 @@
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 
 namespace Gassel.Core.Batches;
 
@@ -18,7 +19,8 @@ public enum PlaceKind
 /// <param name="AssumedC">Temperature assumed until something measures it, °C.</param>
 /// <param name="Capacity">Bags, trays or containers that fit; null where nobody counted.</param>
 /// <param name="Lamps">Their timer; null where there are none, or nobody said.</param>
-public sealed record Place(string Id, string Name, PlaceKind Kind, double AssumedC, int? Capacity = null, Lamps? Lamps = null)
+/// <param name="Exposure">Of a spot in the yard: what stands around it; null elsewhere.</param>
+public sealed record Place(string Id, string Name, PlaceKind Kind, double AssumedC, int? Capacity = null, Lamps? Lamps = null, Exposure? Exposure = null)
 {
     /// <summary>Under lamps, so that a timer may be given.</summary>
     public bool IsLit => Kind is PlaceKind.LampShelf or PlaceKind.HeatMat;
@@ -37,7 +39,10 @@ public static class Places
         new("warm-shelf", "Warm shelf", PlaceKind.WarmShelf, 22),
         new("lamp-shelf", "Lamp shelf", PlaceKind.LampShelf, 18, Lamps: UsualLamps),
         new("heat-mat", "Heat mat", PlaceKind.HeatMat, 24, Lamps: UsualLamps),
-        new("yard", "Yard", PlaceKind.Yard, 5),
+        new("yard", "Yard", PlaceKind.Yard, 5, Exposure: Exposure.Open),
+        new("yard-eaves", "Yard, under the eaves", PlaceKind.Yard, 5, Exposure: Exposure.Eaves),
+        new("yard-wall", "Yard, south wall", PlaceKind.Yard, 5, Exposure: Exposure.SouthWall),
+        new("yard-shade", "Yard, shade", PlaceKind.Yard, 5, Exposure: Exposure.Shade),
     ];
 
     /// <summary>

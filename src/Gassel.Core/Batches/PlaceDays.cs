@@ -15,7 +15,7 @@ public readonly record struct PlaceDay(TemperatureDay Known, TemperatureDay Fill
         Known.CoveredHours + Filled.CoveredHours, Known.ChillHours + Filled.ChillHours, Known.Effective + Filled.Effective);
 }
 
-/// <summary>Days of places under one response: readings first, then what was read by eye last, then what is assumed of the place.</summary>
+/// <summary>Days of places under one response: readings first, then a model, then what was read by eye last, then what is assumed of the place.</summary>
 public sealed class PlaceDays(IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, ColdResponse response)
 {
     /// <summary>So little is no gap: a day on which clocks go forward has an hour less, hours.</summary>
@@ -29,6 +29,7 @@ public sealed class PlaceDays(IReadOnlyDictionary<string, Place> places, IPlaceT
         var (assumedC, source) = AssumedOn(there, temperatures.Typed(place), date);
         var missing = Math.Max(0, 24 - known.CoveredHours);
         var whole = TemperatureDay.Constant(date, assumedC, response);
+        if (Find(temperatures.Modelled(place, response), date) is { } modelled) (whole, source) = (modelled, TemperatureSource.Modelled);
         var filled = missing <= NoGapHours + 1e-9 ? Nothing(date) : whole with { CoveredHours = missing, ChillHours = whole.ChillHours * missing / 24, Effective = whole.Effective * missing / 24 };
         return new(known, filled, known.CoveredHours >= 12 ? TemperatureSource.Measured : source);
     }

@@ -15,6 +15,9 @@ public enum TemperatureSource
     /// <summary>Read by eye, and assumed to hold until it is read again.</summary>
     Typed,
 
+    /// <summary>Reckoned from the weather by the container model.</summary>
+    Modelled,
+
     /// <summary>Readings of a probe or a logger.</summary>
     Measured,
 }
@@ -27,6 +30,9 @@ public interface IPlaceTemperatures
 
     /// <summary>Readings by eye, in order.</summary>
     IReadOnlyList<TypedReading> Typed(string place);
+
+    /// <summary>Days by a model, in order; they go before what is assumed of the place.</summary>
+    IReadOnlyList<TemperatureDay> Modelled(string place, ColdResponse response) => [];
 }
 
 /// <summary>Temperatures as read by eye over all batches.</summary>

@@ -1,4 +1,5 @@
 using Gassel.Core.Germination;
+using Gassel.Core.Yard;
 
 namespace Gassel.Core.Batches;
 
@@ -23,6 +24,9 @@ internal sealed class WorkingPart(string id, string? parent)
     public double? EstimatePercent { get; set; }
     public CutTest? Cut { get; set; }
     public DateOnly? DomeOffOn { get; set; }
+    public ContainerSetup? Setup { get; set; }
+    public IReadOnlyList<PreparationStep> Preparation { get; set; } = [];
+    public List<TendingRecord> Tended { get; } = [];
     public DateOnly? KeptOn { get; set; }
     public DateOnly? ClosedOn { get; set; }
     public DateOnly? SownOn { get; set; }
@@ -53,6 +57,9 @@ internal sealed class WorkingPart(string id, string? parent)
         EstimatePercent = EstimatePercent,
         Cut = Cut,
         DomeOffOn = DomeOffOn,
+        Setup = Setup,
+        Preparation = Preparation,
+        Tended = Tended,
         KeptOn = KeptOn,
         ClosedOn = ClosedOn,
     };

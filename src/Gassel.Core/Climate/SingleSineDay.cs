@@ -9,23 +9,26 @@ namespace Gassel.Core.Climate;
 public static class SingleSineDay
 {
     /// <summary>Share of a day of cold, 0..1.</summary>
-    public static double Effect(double minC, double maxC, ColdResponse response)
+    public static double Effect(double minC, double maxC, ColdResponse response) => maxC - minC < 2e-12
+        ? response.At((minC + maxC) / 2)
+        : MeanOf(minC, maxC, [(response.NoneBelowC, 0), (response.FullFromC, 1), (response.FullToC, 1), (response.NoneAboveC, 0)]);
+
+    /// <summary>Mean over the day of what follows from the temperature by straight lines between knots, flat outside them.</summary>
+    /// <param name="knots">In order of temperature; two at one temperature are a jump.</param>
+    public static double MeanOf(double minC, double maxC, ReadOnlySpan<(double AtC, double Value)> knots)
     {
-        var (mean, amplitude) = ((minC + maxC) / 2, (maxC - minC) / 2);
-        if (amplitude < 1e-12) return response.At(mean);
-        return (Line(response.NoneBelowC, response.FullFromC, 1 / (response.FullFromC - response.NoneBelowC), response.NoneBelowC)
-            + Share(response.FullFromC, response.FullToC)
-            + Line(response.FullToC, response.NoneAboveC, -1 / (response.NoneAboveC - response.FullToC), response.NoneAboveC)) / Math.PI;
-
-        double Share(double from, double to) => Angle(to, mean, amplitude) - Angle(from, mean, amplitude);
-
-        // slope·(T − zero) while T is between the two
-        double Line(double from, double to, double slope, double zero)
+        var (mean, amplitude) = ((minC + maxC) / 2, Math.Max((maxC - minC) / 2, 1e-9));
+        var (first, last) = (knots[0], knots[^1]);
+        var sum = (first.Value * (Angle(first.AtC, mean, amplitude) + (Math.PI / 2))) + (last.Value * ((Math.PI / 2) - Angle(last.AtC, mean, amplitude)));
+        for (var i = 1; i < knots.Length; i++)
         {
-            if (from >= to) return 0;
-            var (a, b) = (Angle(from, mean, amplitude), Angle(to, mean, amplitude));
-            return slope * (((mean - zero) * (b - a)) - (amplitude * (Math.Cos(b) - Math.Cos(a))));
+            var (from, to) = (knots[i - 1], knots[i]);
+            if (from.AtC >= to.AtC) continue;
+            var slope = (to.Value - from.Value) / (to.AtC - from.AtC);
+            var (a, b) = (Angle(from.AtC, mean, amplitude), Angle(to.AtC, mean, amplitude));
+            sum += ((from.Value + (slope * (mean - from.AtC))) * (b - a)) - (slope * amplitude * (Math.Cos(b) - Math.Cos(a)));
         }
+        return sum / Math.PI;
     }
 
     /// <summary>Hours of the day with a temperature from <paramref name="lowC"/> to <paramref name="highC"/>, both ends inclusive.</summary>

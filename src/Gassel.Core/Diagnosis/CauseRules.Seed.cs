@@ -104,7 +104,7 @@ public static partial class CauseRules
     {
         var e = new Evidence();
         const string Look = "Look for slime, cut stems, dug holes and empty hulls; look after dark.";
-        var lost = g.Lost(LossCause.Eaten);
+        var lost = g.Lost(LossCause.Eaten) + g.Lost(LossCause.Slugs) + g.Lost(LossCause.Mice) + g.Lost(LossCause.Birds);
         if (lost > 0)
         {
             e.For.Add(Say($"{Seedlings(lost)} eaten."));

@@ -47,6 +47,12 @@ public static class Cautions
     private static readonly Caution BoilingWater = new("boilingWater",
         "Boiling water scalds: steady vessel on a level bench, nobody at your elbow. It must cool to room temperature before seed or mix goes in.");
 
+    private static readonly Caution Containers = new("containers",
+        "Cutting containers: blades, awls and hot tools slip; cut away from the hand, on a board, with gloves, hot tools in open air. Stored pots with mouse droppings: wet them with disinfectant, gloves and mask, never sweep dry.");
+
+    /// <summary>For cutting, drilling and filling winter containers.</summary>
+    public static Caution ForContainers => Containers;
+
     /// <summary>For mixing and filling.</summary>
     public static Caution OfDust => Dust;
     public static Caution OfPottingMix => PottingMix;

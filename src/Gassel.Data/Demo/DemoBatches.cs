@@ -6,7 +6,7 @@ namespace Gassel.Data;
 /// <summary>The batches of the demo, as told day by day.</summary>
 internal static class DemoBatches
 {
-    public static IEnumerable<DemoBatch> All => ThisWinter().Concat(OtherKinds()).Concat(LastWinter()).Concat(LaterKinds()).Concat(DemoTrial.Batches).Concat(WintersBefore());
+    public static IEnumerable<DemoBatch> All => ThisWinter().Concat(OtherKinds()).Concat(LastWinter()).Concat(LaterKinds()).Concat(DemoTrial.Batches).Concat(WintersBefore()).Concat(DemoYard.Batches());
 
     /// <summary>This winter, mostly on the cold shelf and under the lamps.</summary>
     private static IEnumerable<DemoBatch> ThisWinter()
@@ -105,6 +105,7 @@ internal static class DemoBatches
     private static IEnumerable<DemoBatch> LaterKinds()
     {
         yield return new DemoBatch(20, "small-camas", 11, 120, 40, "2026-12-20", route: 1)
+            .Do("2026-12-20", new Prepared("1", new(Core.Yard.ContainerPreset.Jug4), [Core.Yard.PreparationStep.DrainHoles, Core.Yard.PreparationStep.VentHoles, Core.Yard.PreparationStep.MixFilled, Core.Yard.PreparationStep.Sown, Core.Yard.PreparationStep.TwoLabels]))
             .Do("2026-12-20", new StepStarted("1", 0, 120, "yard", new(VesselKind.Container, "jug 20")))
             .Labelled("2026-12-20")
             .Weekly("2027-01-03", "2027-03-07", 14);

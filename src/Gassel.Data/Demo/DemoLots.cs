@@ -42,6 +42,8 @@ internal static class DemoLots
         Lot("western-trillium", Wild("draw under the firs", "2024-07-15", 80) with { Permission = null, Note = "kept in a paper bag" }),
         Lot("elegant-penstemon", Wild("scree by the upper gate", "2026-08-28", null) with { Weight = new(0.4, 1900, 0.9), Note = "shaken from the capsules" }),
         Lot("indian-ricegrass", new("bought, cleaned", DemoBatches.Day("2023-09-01"), null, new(12, 330, 0.97), SeedSource.CleanedBought)),
+        Lot("blue-flax", Wild("dry bank above the lower road", "2026-07-30", 320) with { Tests = [Test(41, 60, "2026-12-14", new GivenStep(StepKind.ColdMoist, 42))] }),
+        Lot("blanketflower", Wild("gravel bench, east end", "2026-08-12", 400) with { Tests = [Test(52, 80, "2026-12-01")], Cleaning = "rubbed, blown; gloves, for some are allergic" }),
     ];
 
     private static SeedLot Wild(string at, string on, int? counted) => new(at, DemoBatches.Day(on), counted, Permission: "land-owner, verbally");

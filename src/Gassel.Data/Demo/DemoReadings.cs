@@ -6,7 +6,7 @@ namespace Gassel.Data;
 
 /// <summary>
 /// What the simulated probes said over the winter: a fridge since November that was silent for a day and a half in January, froze for some hours in
-/// February, and has stood ajar since last night; a mat and a table since mid-February.
+/// February, and has stood ajar since last night; a mat, a table and the yard since mid-February.
 /// </summary>
 internal static class DemoReadings
 {
@@ -25,7 +25,7 @@ internal static class DemoReadings
             _ => warming.At(at),
         });
         await readings.Change(fridge, row => (row.Behaviour, row.BehaviourSince) = (SimulatedBehaviour.Warming, ajar.ToUnixTimeMilliseconds()), gate);
-        foreach (var (place, name, kind) in new[] { ("heat-mat", "Heat-mat thermostat, simulated", DeviceKind.MatThermostat), ("table", "Room probe, simulated", DeviceKind.RoomProbe) })
+        foreach (var (place, name, kind) in new[] { ("heat-mat", "Heat-mat thermostat, simulated", DeviceKind.MatThermostat), ("table", "Room probe, simulated", DeviceKind.RoomProbe), ("yard", "Yard thermometer, simulated", DeviceKind.YardThermometer) })
         {
             var probe = new SimulatedThermometer(kind, SimulatedBehaviour.Steady, now);
             await Tell(await readings.Attach(place, name, kind, now, gate), place, At("2027-02-15", 8), at => probe.At(at));

@@ -19,8 +19,10 @@ public static class DemoSeason
         [PlaceKind.WarmShelf] = 6,
         [PlaceKind.LampShelf] = 21,
         [PlaceKind.HeatMat] = 2,
-        [PlaceKind.Yard] = 30,
     };
+
+    /// <summary>Thirty containers over the spots of the yard.</summary>
+    private static readonly Dictionary<string, int> Spots = new() { ["yard"] = 14, ["yard-eaves"] = 6, ["yard-wall"] = 5, ["yard-shade"] = 5 };
 
     public static async Task Fill(GasselDb db, WeatherBook weather, ReadingBook readings, WriteGate gate, DateTimeOffset realNow)
     {
@@ -37,7 +39,7 @@ public static class DemoSeason
             DemoShowed = Starts.ToUnixTimeMilliseconds(),
         });
         db.Lots.AddRange(DemoLots.All);
-        foreach (var place in await db.Places.ToListAsync()) place.Capacity = Capacities.GetValueOrDefault(place.Kind);
+        foreach (var place in await db.Places.ToListAsync()) place.Capacity = Spots.TryGetValue(place.Id, out var spots) ? spots : Capacities.GetValueOrDefault(place.Kind);
         await db.SaveChangesAsync();
         var sequence = 0L;
         foreach (var batch in DemoBatches.All)

@@ -13,4 +13,7 @@ public enum DeviceKind
     FridgeProbe,
     MatThermostat,
     RoomProbe,
+
+    /// <summary>In the air of the yard, out of the sun.</summary>
+    YardThermometer,
 }

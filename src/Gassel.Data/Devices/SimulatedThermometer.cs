@@ -17,7 +17,7 @@ public enum SimulatedBehaviour
 }
 
 /// <summary>
-/// A made-up thermometer: the same moment always gives the same reading. A fridge swings with its compressor, a mat with its thermostat, a room with the day.
+/// A made-up thermometer: the same moment always gives the same reading. A fridge swings with its compressor, a mat with its thermostat, a room with the day, a yard with the demo's weather.
 /// All numbers are our invention.
 /// </summary>
 /// <param name="since">From when on it behaves so; before that it was steady.</param>
@@ -30,7 +30,7 @@ public sealed class SimulatedThermometer(DeviceKind kind, SimulatedBehaviour beh
     /// <summary>To a hundredth of a degree; null where it is silent.</summary>
     public double? At(DateTimeOffset at)
     {
-        var steady = Steady(at);
+        if (Steady(at) is not { } steady) return null;
         var hours = (at - since).TotalHours;
         if (hours < 0) return Math.Round(steady, 2);
         var way = 1 - Math.Exp(-hours / HoursToChange);
@@ -45,7 +45,7 @@ public sealed class SimulatedThermometer(DeviceKind kind, SimulatedBehaviour beh
         };
     }
 
-    private double Steady(DateTimeOffset at)
+    private double? Steady(DateTimeOffset at)
     {
         var hours = at.ToUnixTimeMilliseconds() / 3_600_000.0;
         return kind switch
@@ -53,6 +53,7 @@ public sealed class SimulatedThermometer(DeviceKind kind, SimulatedBehaviour beh
             // a compressor that runs every fifty minutes, a shelf a little warmer by day
             DeviceKind.FridgeProbe => 3.6 + (0.7 * Math.Sin(2 * Math.PI * hours / 0.83)) + (0.4 * Day(hours)) + (0.3 * Noise(at, 1)),
             DeviceKind.MatThermostat => 23.5 + (1.4 * Math.Sin(2 * Math.PI * hours / 0.6)) + (0.4 * Noise(at, 2)),
+            DeviceKind.YardThermometer => SimulatedWeather.At(at) + (0.2 * Noise(at, 4)),
             _ => 18.5 + (2.5 * Day(hours)) + (0.5 * Noise(at, 3)),
         };
     }

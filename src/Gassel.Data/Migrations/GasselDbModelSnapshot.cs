@@ -196,6 +196,9 @@ namespace Gassel.Data.Migrations
                     b.Property<int?>("Capacity")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Exposure")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Kind")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -394,6 +397,9 @@ namespace Gassel.Data.Migrations
                         .HasColumnType("REAL");
 
                     b.Property<double?>("MinC")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("SnowCm")
                         .HasColumnType("REAL");
 
                     b.HasKey("RecordId", "Day");

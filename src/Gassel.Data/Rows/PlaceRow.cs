@@ -1,5 +1,6 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 
 namespace Gassel.Data.Rows;
 
@@ -17,8 +18,11 @@ public sealed class PlaceRow
     public TimeOnly? LampsOn { get; set; }
     public TimeOnly? LampsOff { get; set; }
 
+    /// <summary>What stands around a spot in the yard; null elsewhere, and where nobody said.</summary>
+    public Exposure? Exposure { get; set; }
+
     /// <summary>Order in which a grower walks past.</summary>
     public int Position { get; set; }
 
-    public Place ToPlace() => new(Id, Name, Kind, AssumedC, Capacity, LampsOn is { } on && LampsOff is { } off ? new Lamps(on, off) : null);
+    public Place ToPlace() => new(Id, Name, Kind, AssumedC, Capacity, LampsOn is { } on && LampsOff is { } off ? new Lamps(on, off) : null, Exposure);
 }

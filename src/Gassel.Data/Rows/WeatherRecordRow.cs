@@ -23,4 +23,7 @@ public sealed class WeatherDayRow
     public DateOnly Day { get; set; }
     public double? MinC { get; set; }
     public double? MaxC { get; set; }
+
+    /// <summary>Depth of the snow, cm; null where nobody measured it.</summary>
+    public double? SnowCm { get; set; }
 }

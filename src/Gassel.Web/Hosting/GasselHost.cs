@@ -23,6 +23,7 @@ using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Told;
 using Gassel.Web.Features.Trials;
 using Gassel.Web.Features.Weather;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting.Network;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.ResponseCompression;
@@ -94,6 +95,7 @@ public static class GasselHost
         api.MapRounds();
         api.MapSowing();
         api.MapCount();
+        api.MapYard();
         api.MapTrials();
         api.MapLabels();
         api.MapSeason();
@@ -149,6 +151,11 @@ public static class GasselHost
             provider.GetRequiredService<BatchShelf>(), provider.GetRequiredService<SiteClock>()));
         services.AddSingleton<RecordingRights>();
         services.AddSingleton<TrayRights>();
+        services.AddSingleton<YardRights>();
+        services.AddSingleton<YardWeather>();
+        services.AddSingleton<YardBook>();
+        services.AddSingleton<WinterBook>();
+        services.AddSingleton<SiteSaving>();
         services.AddSingleton<Recordings>();
         services.AddSingleton<BookCopies>();
         services.AddHostedService<BookOpening>();

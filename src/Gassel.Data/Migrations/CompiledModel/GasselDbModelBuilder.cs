@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("48ced3d4-611d-4496-acf0-1e81c57c5514"), entityTypeCount: 12)
+            : base(skipDetectChanges: false, modelId: new Guid("fd85d005-7209-44a0-b25b-f0e2563c520d"), entityTypeCount: 12)
         {
         }
 

@@ -2,6 +2,7 @@
 using System;
 using System.Reflection;
 using Gassel.Core.Batches;
+using Gassel.Core.Yard;
 using Gassel.Data.Rows;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Metadata;
@@ -20,7 +21,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.PlaceRow",
                 typeof(PlaceRow),
                 baseEntityType,
-                propertyCount: 8,
+                propertyCount: 9,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -43,6 +44,14 @@ namespace Gassel.Data.CompiledModel
                 propertyInfo: typeof(PlaceRow).GetProperty("Capacity", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(PlaceRow).GetField("<Capacity>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true);
+
+            var exposure = runtimeEntityType.AddProperty(
+                "Exposure",
+                typeof(Exposure?),
+                propertyInfo: typeof(PlaceRow).GetProperty("Exposure", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(PlaceRow).GetField("<Exposure>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                providerPropertyType: typeof(string));
 
             var kind = runtimeEntityType.AddProperty(
                 "Kind",

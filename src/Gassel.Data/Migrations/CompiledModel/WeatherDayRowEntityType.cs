@@ -20,7 +20,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.WeatherDayRow",
                 typeof(WeatherDayRow),
                 baseEntityType,
-                propertyCount: 4,
+                propertyCount: 5,
                 foreignKeyCount: 1,
                 keyCount: 1);
 
@@ -52,6 +52,13 @@ namespace Gassel.Data.CompiledModel
                 typeof(double?),
                 propertyInfo: typeof(WeatherDayRow).GetProperty("MinC", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(WeatherDayRow).GetField("<MinC>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
+            var snowCm = runtimeEntityType.AddProperty(
+                "SnowCm",
+                typeof(double?),
+                propertyInfo: typeof(WeatherDayRow).GetProperty("SnowCm", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(WeatherDayRow).GetField("<SnowCm>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true);
 
             var key = runtimeEntityType.AddKey(

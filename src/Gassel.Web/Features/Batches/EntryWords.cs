@@ -2,6 +2,7 @@ using System.Globalization;
 using Gassel.Core;
 using Gassel.Core.Batches;
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 
 namespace Gassel.Web.Features.Batches;
 
@@ -32,12 +33,22 @@ internal static class EntryWords
             DomeOff p => $"Took the dome off{Of(p.Part)}.",
             SowingKept p => $"Finished for this spring; kept to the next{Of(p.Part)}.",
             SowingClosed p => $"No more of its seed is waited for{Of(p.Part)}.",
+            Prepared p => $"Made ready: {Container(p)}{Of(p.Part)}.",
+            Tended p => $"In the yard: {Tendings.Words(p.What)}{Of(p.Part)}.",
             Replanned p => $"Replanned: {string.Join(", ", p.Steps.Select(s => string.Create(CultureInfo.InvariantCulture, $"{Step(s.Step)} {s.Days} days")))}; aimed at {DayWords.Of(p.Target)}.",
             Note p => p.Text,
             VoidEntry => "Took an entry back.",
             Unread p => $"An entry of kind {p.Kind} from a newer Gassel.",
             _ => throw new InvalidOperationException($"no words for {payload.GetType().Name}"),
         };
+    }
+
+    private static string Container(Prepared p)
+    {
+        var steps = ContainerAdvice.Steps(p.Setup);
+        var missing = steps.Where(s => !p.Done.Contains(s)).ToList();
+        var kind = p.Setup.Kind is { } preset ? ContainerWords.Of(preset) : string.Create(CultureInfo.InvariantCulture, $"a vessel of {p.Setup.Own?.Litres ?? 0:0.#} l");
+        return missing.Count == 0 ? kind : $"{kind}; not yet: {string.Join("; ", missing.Select(s => ContainerWords.Short(s)))}";
     }
 
     private static string Words(Moisture moisture) => moisture switch { Moisture.Dry => "dry", Moisture.Right => "moist", _ => "dripping" };
@@ -73,6 +84,9 @@ internal static class EntryWords
         LossCause.Dried => "dried",
         LossCause.Eaten => "eaten",
         LossCause.Frost => "frost",
+        LossCause.Slugs => "slugs",
+        LossCause.Mice => "mice",
+        LossCause.Birds => "birds",
         _ => "unknown",
     };
 

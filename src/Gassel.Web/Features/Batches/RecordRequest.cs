@@ -27,7 +27,8 @@ public sealed record RecordRequest(Guid Act, string Who, IReadOnlyList<EntryToRe
             if (entry.Id == Guid.Empty) return new($"{at}.id", $"{at}.id is empty; a UUID is needed.");
             if (PayloadCheck.Of($"{at}.payload", entry.Payload, places) is { } wrong) return wrong;
         }
-        return null;
+        var moved = Entries.Select((e, i) => (e.Payload as Moved, i)).Where(m => m.Item1 is not null).GroupBy(m => m.Item1!.Part).FirstOrDefault(g => g.Select(m => m.Item1!.Place).Distinct().Count() > 1);
+        return moved is null ? null : new($"entries[{moved.Last().i}].payload.place", $"Part {moved.Key} is moved to two places in one gesture; valid is one place.");
     }
 
     public IReadOnlyList<Entry> ToEntries() =>
@@ -91,6 +92,8 @@ internal static class PayloadCheck
         CutTested p => Part(at, p.Part) ?? Limits.Whole($"{at}.full", p.Full, 0, MaxSeeds) ?? Limits.Whole($"{at}.empty", p.Empty, 0, MaxSeeds) ?? Limits.Whole($"{at}.rotten", p.Rotten, 0, MaxSeeds)
             ?? (p is { Full: 0, Empty: 0, Rotten: 0 } ? new Refusal($"{at}.full", "A cut test needs at least one seed cut: full, empty and rotten were all 0.") : null),
         DomeOff p => Part(at, p.Part),
+        Prepared p => Part(at, p.Part) ?? ContainerCheck.Of($"{at}.setup", p.Setup) ?? Limits.Count($"{at}.done", p.Done.Count, 0, 8),
+        Tended p => Part(at, p.Part),
         SowingKept p => Part(at, p.Part),
         SowingClosed p => Part(at, p.Part),
         Replanned p => Limits.Count($"{at}.steps", p.Steps.Count, 1, 50) ?? Limits.Day($"{at}.target", p.Target)

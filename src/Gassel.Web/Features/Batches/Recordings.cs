@@ -1,6 +1,7 @@
 using Gassel.Core.Batches;
 using Gassel.Data;
 using Gassel.Web.Features.People;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -8,7 +9,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Gassel.Web.Features.Batches;
 
 /// <summary>Takes a gesture in: its shape, who may, what the hazard forbids, and then the book.</summary>
-internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorder recorder, RecordingRights rights, TrayRights trays, SiteClock clock)
+internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorder recorder, RecordingRights rights, TrayRights trays, YardRights yard, SiteClock clock)
 {
     /// <param name="single">True where the request names one batch in its address, so that fields are named without it.</param>
     public async Task<(IReadOnlyList<Recording>? Recorded, ProblemHttpResult? Refusal)> Take(RecordManyRequest request, Asker asker, bool single, CancellationToken cancel)
@@ -29,6 +30,7 @@ internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorde
             if (held.Objection.IsHazard) return (null, Named(new(held.At, held.Objection.Words), single).ToResult());
             if (request.IfConflict != IfConflict.Keep) return (null, Taken(held.Objection.Words));
         }
+        if (request.IfConflict != IfConflict.Keep && await yard.Object(request) is { } why) return (null, Taken(why));
         var act = request.Batches.Select(b => new BatchEntries(b.Batch, request.Of(b).ToEntries())).ToList();
         return await recorder.Record(act, request.IfConflict ?? IfConflict.Warn, cancel) switch
         {

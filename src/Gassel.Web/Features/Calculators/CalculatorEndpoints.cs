@@ -3,6 +3,7 @@ using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Core.Seed;
 using Gassel.Core.Trials;
+using Gassel.Core.Yard;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
 using Microsoft.AspNetCore.Mvc;
@@ -31,6 +32,13 @@ internal static class CalculatorEndpoints
         group.MapGet("/chilling", ChillingCalculator.Start);
         group.MapPost("/chilling", ChillingCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
             .Produces<ChillingResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
+        group.MapPost("/emergence", EmergenceCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
+            .Produces<EmergenceForecast>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
+        group.MapGet("/container", ContainerCalculator.Start);
+        group.MapPost("/container", ContainerCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
+            .Produces<ContainerAnswer>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
+        group.MapPost("/set-out", SetOutCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(DailyBytes))
+            .Produces<SetOutResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
         group.MapGet("/mix", MixCalculator.Start);
         group.MapPost("/mix", MixCalculator.Answer).Produces<MixResult>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/schedule", ScheduleCalculator.Answer).Produces<Schedule>().ProducesProblem(400).ProducesProblem(415);

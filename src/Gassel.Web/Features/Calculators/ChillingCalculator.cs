@@ -37,11 +37,6 @@ internal static class ChillingCalculator
 {
     public static ChillingStart Start() => new(ColdResponse.Usual.Knots, ColdResponse.ColdGerminator.Knots, ColdResponse.Default.Knots);
 
-    private const int MaxDays = 40_000;
-    private const int MaxReadings = 2_000_000;
-    private const double ColdestC = -95;
-    private const double HottestC = 65;
-
     public static IResult Answer(ChillingRequest request)
     {
         var (response, refusal) = ResponseOf(request.Response);
@@ -52,16 +47,16 @@ internal static class ChillingCalculator
             : Chilling.FromDaily([.. request.Daily!.Select(d => new ChillingDay(d.Date, d.MinC, d.MaxC, d.Moist ?? true))], response, request.Need));
     }
 
-    private static (ColdResponse Response, Refusal? Refusal) ResponseOf(IReadOnlyList<double>? knots)
+    internal static (ColdResponse Response, Refusal? Refusal) ResponseOf(IReadOnlyList<double>? knots, string field = "response")
     {
         if (knots is null) return (ColdResponse.Default, null);
-        if (Limits.Count("response", knots.Count, 4, 4) is { } wrong) return (default, wrong);
+        if (Limits.Count(field, knots.Count, 4, 4) is { } wrong) return (default, wrong);
         for (var i = 0; i < knots.Count; i++)
         {
-            if (Limits.Number($"response[{i}]", knots[i], -40, 60) is { } outside) return (default, outside);
+            if (Limits.Number($"{field}[{i}]", knots[i], -40, 60) is { } outside) return (default, outside);
         }
         var response = new ColdResponse(knots[0], knots[1], knots[2], knots[3]);
-        return (response, response.IsOrdered ? null : new("response", $"response was [{string.Join(", ", knots.Select(k => k.ToString(CultureInfo.InvariantCulture)))}]; valid are four temperatures in °C of which none is below the one before."));
+        return (response, response.IsOrdered ? null : new(field, $"{field} was [{string.Join(", ", knots.Select(k => k.ToString(CultureInfo.InvariantCulture)))}]; valid are four temperatures in °C of which none is below the one before."));
     }
 
     private static Refusal? Check(ChillingRequest request) =>
@@ -69,34 +64,7 @@ internal static class ChillingCalculator
         {
             { Daily: null, Readings: null } => new("daily", "Neither daily nor readings is there; valid is one of them."),
             { Daily: not null, Readings: not null } => new("readings", "Both daily and readings are there; valid is one of them."),
-            { Daily: { } daily } => CheckDays(daily),
-            _ => CheckReadings(request.Readings!),
+            { Daily: { } daily } => DailyCheck.Days(daily, d => (d.Date, d.MinC, d.MaxC)),
+            _ => DailyCheck.Readings(request.Readings!),
         });
-
-    private static Refusal? CheckDays(IReadOnlyList<ChillingDayInput> daily)
-    {
-        if (Limits.Count("daily", daily.Count, 1, MaxDays) is { } wrong) return wrong;
-        for (var i = 0; i < daily.Count; i++)
-        {
-            var (day, at) = (daily[i], $"daily[{i}]");
-            var refusal = Limits.Day($"{at}.date", day.Date) ?? Limits.Number($"{at}.minC", day.MinC, ColdestC, HottestC) ?? Limits.Number($"{at}.maxC", day.MaxC, ColdestC, HottestC);
-            if (refusal is not null) return refusal;
-            if (day.MinC > day.MaxC) return new($"{at}.minC", string.Create(CultureInfo.InvariantCulture, $"{at}.minC was {day.MinC}, above maxC {day.MaxC}; valid is a minimum up to the maximum."));
-            if (i > 0 && day.Date <= daily[i - 1].Date) return new($"{at}.date", $"{at}.date was {day.Date:yyyy-MM-dd}, not after {daily[i - 1].Date:yyyy-MM-dd}; valid are days in order, each once.");
-        }
-        return null;
-    }
-
-    private static Refusal? CheckReadings(IReadOnlyList<ReadingInput> readings)
-    {
-        if (Limits.Count("readings", readings.Count, 1, MaxReadings) is { } wrong) return wrong;
-        for (var i = 0; i < readings.Count; i++)
-        {
-            var (at, tempC) = (readings[i].At, readings[i].TempC);
-            if (tempC is not (>= ColdestC and <= HottestC)) return Limits.Number($"readings[{i}].tempC", tempC, ColdestC, HottestC);
-            if (at.Year is < 1900 or > 2200) return Limits.Day($"readings[{i}].at", DateOnly.FromDateTime(at.DateTime));
-            if (i > 0 && at <= readings[i - 1].At) return new($"readings[{i}].at", string.Create(CultureInfo.InvariantCulture, $"readings[{i}].at was {at:O}, not after the one before; valid are instants in order, each once."));
-        }
-        return null;
-    }
 }

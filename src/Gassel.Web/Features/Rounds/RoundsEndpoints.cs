@@ -3,6 +3,7 @@ using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Temperature;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Rounds;
@@ -40,7 +41,8 @@ public sealed record RoundsPlace(Place Place, PlaceTemperature Temperature, IRea
 public sealed record RoundsConflict(Guid BatchId, int Number, string CommonName, Guid Entry, DateOnly DoneOn, string Who, string Words, string Why);
 
 /// <param name="DueCount">Things due today or late, over all places.</param>
-public sealed record RoundsView(DateOnly Today, int DueCount, IReadOnlyList<RoundsPlace> Places, IReadOnlyList<RoundsConflict> Conflicts);
+/// <param name="Yard">What the weather asks of containers.</param>
+public sealed record RoundsView(DateOnly Today, int DueCount, IReadOnlyList<RoundsPlace> Places, IReadOnlyList<RoundsConflict> Conflicts, IReadOnlyList<YardAlert> Yard);
 
 internal static class RoundsEndpoints
 {
@@ -54,8 +56,8 @@ internal static class RoundsEndpoints
         var today = clock.Today;
         var batches = await shelf.All();
 
-        var (known, temperatures) = (await watch.Known(), await watch.Now());
-        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, today), temperatures, clock.Settings, today)).ToLookup(s => s.PlaceId, s => s.Part);
+        var (known, temperatures, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
+        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, inside, today), temperatures, clock.Settings, today)).ToLookup(s => s.PlaceId, s => s.Part);
         var conflicts = batches.SelectMany(b => b.State.Log.Where(l => l.Conflict is not null).Select(l => new RoundsConflict(
             b.Row.Id, b.Row.Number, species[b.Row.SpeciesId].CommonName, l.Entry.Id, l.Entry.DoneOn, l.Entry.Who,
             EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)))
@@ -65,7 +67,7 @@ internal static class RoundsEndpoints
         return new(today,
             byPlace.Sum(p => p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
             [.. byPlace.Where(p => p.Parts.Count > 0)],
-            [.. conflicts]);
+            [.. conflicts], YardViews.Alerts(inside.Vessels.Values));
     }
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(

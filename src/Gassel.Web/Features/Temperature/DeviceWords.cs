@@ -9,6 +9,7 @@ internal static class DeviceWords
     {
         DeviceKind.FridgeProbe => "Fridge probe",
         DeviceKind.MatThermostat => "Heat-mat thermostat",
+        DeviceKind.YardThermometer => "Yard thermometer",
         _ => "Room probe",
     };
 }

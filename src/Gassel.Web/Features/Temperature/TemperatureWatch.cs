@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using Gassel.Core.Batches;
 using Gassel.Data;
 using Gassel.Data.Readings;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Temperature;
@@ -12,8 +13,11 @@ namespace Gassel.Web.Features.Temperature;
 /// <param name="Troubles">Those that last.</param>
 public sealed record PlaceTemperature(double TempC, TemperatureSource Source, DateTimeOffset? At, DateOnly? TypedOn, IReadOnlyList<PlaceTrouble> Troubles);
 
+/// <summary>The containers that are out, by batch and part, with what the model says of their inside.</summary>
+internal sealed record InsideOfContainers(IReadOnlyDictionary<(Guid Batch, string Part), YardVessel> Vessels, long Sky);
+
 /// <summary>What the book knows of the temperatures of its places, for the views that ask.</summary>
-internal sealed class TemperatureWatch(ReadingBook readings, Library library, BatchShelf shelf, SiteClock clock)
+internal sealed class TemperatureWatch(ReadingBook readings, Library library, BatchShelf shelf, YardBook yard, YardWeather weather, SiteClock clock)
 {
     /// <summary>Older readings say nothing of how warm it is now.</summary>
     private static readonly TimeSpan Lately = TimeSpan.FromHours(PlaceWatch.SilentAfterHours);
@@ -31,14 +35,21 @@ internal sealed class TemperatureWatch(ReadingBook readings, Library library, Ba
     /// <summary>
     /// Cold of a part so far; kept until the batch, the day, a reading, a reading by eye or a place changes, because Rounds asks for all of them at once.
     /// </summary>
-    public ColdSoFar? Cold(ShelvedBatch batch, PartState part, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, KnownTemperatures known, DateOnly today)
+    /// <param name="inside">What lies in a container has the temperature of its mix, not that of the yard.</param>
+    public ColdSoFar? Cold(
+        ShelvedBatch batch, PartState part, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, KnownTemperatures known, InsideOfContainers inside, DateOnly today)
     {
-        var mark = new ColdMark(batch.State.LastSequence, today, readings.Version, known.TypedMark, species.ResponseToCold, places.Values.Aggregate(0, (sum, p) => HashCode.Combine(sum, p.Id, p.AssumedC)));
+        var vessel = inside.Vessels.GetValueOrDefault((batch.Row.Id, part.Id));
+        var mark = new ColdMark(batch.State.LastSequence, today, readings.Version, vessel is null ? 0 : inside.Sky, known.TypedMark, species.ResponseToCold, places.Values.Aggregate(0, (sum, p) => HashCode.Combine(sum, p.Id, p.AssumedC)));
         if (_cold.TryGetValue((batch.Row.Id, part.Id), out var kept) && kept.Mark == mark) return kept.Cold;
-        var cold = ColdSoFar.Of(batch.Plan, part, places, known, species.ResponseToCold, today);
+        var mix = vessel is null ? null : YardBook.Inside(vessel, places, known, today);
+        var cold = ColdSoFar.Of(batch.Plan, part, places, mix ?? known, species.ResponseToCold, today);
         _cold[(batch.Row.Id, part.Id)] = new(mark, cold);
         return cold;
     }
+
+    public async Task<InsideOfContainers> Inside() =>
+        new((await yard.All()).ToDictionary(v => (v.Batch.Row.Id, v.Part.Id)), (await weather.Sky()).Version);
 
     public async Task<KnownTemperatures> Known() => new(readings, clock.LocalTimeZone, await shelf.All());
 
@@ -59,7 +70,7 @@ internal sealed class TemperatureWatch(ReadingBook readings, Library library, Ba
         (await readings.Attached()).Where(s => !s.Aside).GroupBy(s => s.PlaceId).ToDictionary(g => g.Key, g => (DateTimeOffset?)DateTimeOffset.FromUnixTimeMilliseconds(g.Min(s => s.AddedAt)));
 
     /// <summary>All that the cold of a part hangs on.</summary>
-    private readonly record struct ColdMark(long Sequence, DateOnly Today, long Readings, int Typed, Core.Treatments.ColdResponse Response, int Places);
+    private readonly record struct ColdMark(long Sequence, DateOnly Today, long Readings, long Sky, int Typed, Core.Treatments.ColdResponse Response, int Places);
 
     private sealed record KeptCold(ColdMark Mark, ColdSoFar? Cold);
 

@@ -19,7 +19,7 @@ import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { TrialLayoutPlan } from "./TrialLayoutPlan";
 import { TrialSizeFields } from "./TrialSizeFields";
-import { standing } from "./trialWords";
+import { standing, timesWords } from "./trialWords";
 
 /** One trial: its sentence, its arms side by side, its layout, and what is to be done with it. */
 export function Trial() {
@@ -78,9 +78,7 @@ function OneTrial({ trial, today }: { trial: TrialView; today: Day }) {
               )}
               {result.times.map((t) => (
                 <Typography key={t.first}>
-                  {t.first} {Math.abs(t.difference).toFixed(1)} days {t.difference < 0 ? "sooner" : "later"}{" "}
-                  than {t.second} on average, {t.low.toFixed(1).replace("-", "−")} to{" "}
-                  {t.high.toFixed(1).replace("-", "−")} days; rank-sum p {t.rankSumP.toFixed(3)}
+                  {timesWords(t)}
                 </Typography>
               ))}
               <Why lines={result.working} about="this comparison" />

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { TrialView } from "../../api/types";
-import { plotWords, standing } from "./trialWords";
+import { plotWords, standing, timesWords } from "./trialWords";
 
 const trial = (more: object): TrialView =>
   ({
@@ -34,5 +34,13 @@ describe("where a trial stands", () => {
   it("tells plots", () => {
     expect(plotWords(36, [1, 2])).toBe("36 seeds in 2 cells");
     expect(plotWords(1, null)).toBe("1 seed");
+  });
+
+  it("tells a time that does not differ as none", () => {
+    const t = { first: "chilled", second: "not chilled", difference: 0.01, low: -2, high: 2, rankSumP: 1 };
+    expect(timesWords(t)).toBe(
+      "chilled and not chilled took equally long on average, difference −2.0 to 2.0 days; rank-sum p 1.000",
+    );
+    expect(timesWords({ ...t, difference: -3 })).toContain("chilled 3.0 days sooner than not chilled");
   });
 });

@@ -19,3 +19,21 @@ export function standing(trial: TrialView): string {
 /** A plot in words for the list that is printed: "T-1, 36 cells". */
 export const plotWords = (seeds: number, cells: number[] | null): string =>
   cells === null ? several(seeds, "seed") : `${several(seeds, "seed")} in ${several(cells.length, "cell")}`;
+
+interface Times {
+  first: string;
+  second: string;
+  difference: number;
+  low: number;
+  high: number;
+  rankSumP: number;
+}
+
+/** Days to emergence of two arms side by side; a difference that rounds to nothing is none. */
+export function timesWords(t: Times): string {
+  const signed = (days: number): string => days.toFixed(1).replace("-", "−");
+  const range = `${signed(t.low)} to ${signed(t.high)} days; rank-sum p ${t.rankSumP.toFixed(3)}`;
+  return Math.abs(t.difference) < 0.05
+    ? `${t.first} and ${t.second} took equally long on average, difference ${range}`
+    : `${t.first} ${Math.abs(t.difference).toFixed(1)} days ${t.difference < 0 ? "sooner" : "later"} than ${t.second} on average, ${range}`;
+}

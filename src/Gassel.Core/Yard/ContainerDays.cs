@@ -1,0 +1,61 @@
+using Gassel.Core.Climate;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Yard;
+
+/// <summary>One day inside a container.</summary>
+/// <param name="FrozenHours">Hours that ended with ice in the mix.</param>
+/// <param name="Effective">Days of cold by weight in the mix.</param>
+public readonly record struct ContainerDay(
+    DateOnly Date, double OutdoorMinC, double OutdoorMaxC, double AirMinC, double AirMaxC, double MediumMinC, double MediumMaxC, double MediumMeanC, double FrozenHours, double Effective, double ChillHours)
+{
+    public TemperatureDay ToTemperatureDay() => new(Date, MediumMeanC, MediumMinC, MediumMaxC, 24, ChillHours, Effective);
+}
+
+/// <summary>Hours of a run summed to days.</summary>
+public static class ContainerDays
+{
+    public static IReadOnlyList<ContainerDay> Of(ContainerRun run, ColdResponse response)
+    {
+        var days = new List<ContainerDay>();
+        for (var i = 0; i < run.Hours.Count;)
+        {
+            var date = run.Hours[i].Date;
+            double outMin = double.PositiveInfinity, outMax = double.NegativeInfinity, airMin = outMin, airMax = outMax, mediumMin = outMin, mediumMax = outMax;
+            double mean = 0, frozen = 0, effective = 0, chill = 0;
+            var first = i;
+            for (; i < run.Hours.Count && run.Hours[i].Date == date; i++)
+            {
+                var (outdoors, air, medium, before) = (run.Hours[i].TempC, run.AirC[i], run.MediumC[i], run.MediumBefore(i));
+                (outMin, outMax) = (Math.Min(outMin, outdoors), Math.Max(outMax, outdoors));
+                (airMin, airMax) = (Math.Min(airMin, air), Math.Max(airMax, air));
+                (mediumMin, mediumMax) = (Math.Min(mediumMin, medium), Math.Max(mediumMax, medium));
+                mean += (before + medium) / 2;
+                if (medium < 0) frozen++;
+                effective += response.MeanBetween(before, medium);
+                if ((before + medium) / 2 is >= TemperatureDay.ChillFromC and <= TemperatureDay.ChillToC) chill++;
+            }
+            var hours = i - first;
+            days.Add(new(date, outMin, outMax, airMin, airMax, mediumMin, mediumMax, mean / hours, frozen, effective / 24, chill));
+        }
+        return days;
+    }
+
+    /// <summary>The warmth for seed that comes up, by the mix.</summary>
+    public static IReadOnlyList<ThermalDay> Warmth(ContainerRun run, ThermalRate rate)
+    {
+        var days = new List<ThermalDay>();
+        for (var i = 0; i < run.Hours.Count;)
+        {
+            var date = run.Hours[i].Date;
+            double degrees = 0, above = 0;
+            for (; i < run.Hours.Count && run.Hours[i].Date == date; i++)
+            {
+                degrees += rate.MeanBetween(run.MediumBefore(i), run.MediumC[i]);
+                if (run.MediumC[i] > rate.CeilingC) above++;
+            }
+            days.Add(new(date, degrees / 24, above / 24));
+        }
+        return days;
+    }
+}

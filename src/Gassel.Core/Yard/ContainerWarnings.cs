@@ -1,0 +1,80 @@
+using System.Globalization;
+
+namespace Gassel.Core.Yard;
+
+/// <summary>What heat or cold inside does, mildest first (common practice, no source).</summary>
+public enum InsideDanger
+{
+    /// <summary>At 25 °C kinds that come up in the cool stop.</summary>
+    CoolKindsStop,
+
+    /// <summary>At 30 °C: open now.</summary>
+    OpenNow,
+
+    /// <summary>At 40 °C seed and seedlings are hurt.</summary>
+    Damage,
+
+    /// <summary>At 45 °C they die within an hour or so.</summary>
+    Lethal,
+
+    /// <summary>Colder than the seedlings stand.</summary>
+    SeedlingsFreeze,
+}
+
+/// <summary>A time of danger inside a container, without a break.</summary>
+/// <param name="From">Beginning of the first hour.</param>
+/// <param name="To">End of the last.</param>
+public sealed record InsideWarning(InsideDanger Danger, DateTimeOffset From, DateTimeOffset To, double WorstC, string Words);
+
+/// <summary>Dangers in a run, on the hotter of air and mix.</summary>
+public static class ContainerWarnings
+{
+    public const double CoolStopC = 25;
+    public const double OpenC = 30;
+    public const double DamageC = 40;
+    public const double LethalC = 45;
+
+    /// <param name="killC">What the seedlings stand, by the air inside, °C; null where none are up.</param>
+    public static IReadOnlyList<InsideWarning> Of(ContainerRun run, double? killC)
+    {
+        var found = new List<InsideWarning>();
+        for (var i = 0; i < run.Hours.Count;)
+        {
+            if (DangerOf(run, i, killC) is not { } danger)
+            {
+                i++;
+                continue;
+            }
+            var (first, worst) = (i, WorstOf(run, i, danger));
+            // one warm afternoon is one warning, named after its worst hour
+            for (; i < run.Hours.Count && DangerOf(run, i, killC) is { } next && (next == InsideDanger.SeedlingsFreeze) == (danger == InsideDanger.SeedlingsFreeze); i++)
+            {
+                danger = next > danger ? next : danger;
+                worst = danger == InsideDanger.SeedlingsFreeze ? Math.Min(worst, run.AirC[i]) : Math.Max(worst, WorstOf(run, i, next));
+            }
+            found.Add(new(danger, run.Hours[first].At, run.Hours[i - 1].At.AddHours(1), worst, Words(danger, worst, killC)));
+        }
+        return found;
+    }
+
+    private static InsideDanger? DangerOf(ContainerRun run, int hour, double? killC) => Math.Max(run.AirC[hour], run.MediumC[hour]) switch
+    {
+        >= LethalC => InsideDanger.Lethal,
+        >= DamageC => InsideDanger.Damage,
+        >= OpenC => InsideDanger.OpenNow,
+        >= CoolStopC => InsideDanger.CoolKindsStop,
+        _ => run.AirC[hour] <= killC ? InsideDanger.SeedlingsFreeze : null,
+    };
+
+    private static double WorstOf(ContainerRun run, int hour, InsideDanger danger) =>
+        danger == InsideDanger.SeedlingsFreeze ? run.AirC[hour] : Math.Max(run.AirC[hour], run.MediumC[hour]);
+
+    private static string Words(InsideDanger danger, double worstC, double? killC) => danger switch
+    {
+        InsideDanger.CoolKindsStop => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: above {CoolStopC:0} °C kinds that come up in the cool stop."),
+        InsideDanger.OpenNow => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: open it."),
+        InsideDanger.Damage => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: from {DamageC:0} °C seed and seedlings are hurt."),
+        InsideDanger.Lethal => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: at {LethalC:0} °C they die within an hour or so."),
+        _ => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: its seedlings stand {killC:0.#} °C."),
+    };
+}

@@ -1,0 +1,216 @@
+using System.Globalization;
+using Gassel.Core.Climate;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Yard;
+
+/// <summary>What a species asks of a winter outdoors.</summary>
+/// <param name="ColdDays">Days of cold by weight, above 0.</param>
+/// <param name="CeilingC">Once the mean of seven days passes it, what is not chilled by then waits for next spring.</param>
+/// <param name="GerminatesInCold">Its warmth is gathered alongside the cold.</param>
+/// <param name="KillC">What its seedlings stand, by the air inside, °C.</param>
+public sealed record SetOutNeed(double ColdDays, ColdResponse Response, ThermalRate Rate, double CeilingC, ThermalTime ThermalTime, bool GerminatesInCold, double KillC);
+
+/// <summary>Days between winters, as <c>MM-dd</c> of a 365-day calendar, with the unrounded days since the season's first day.</summary>
+public sealed record SpringQuantiles(string P10, string P50, string P90, double P10Offset, double P50Offset, double P90Offset);
+
+/// <summary>One day to set out on, over all winters.</summary>
+/// <param name="ChillMetShare">Of the winters: enough cold before the warmth.</param>
+/// <param name="CarriedToNextSpringShare">Of the winters: the warmth came first.</param>
+/// <param name="Emergence">When half is up; null where it never is.</param>
+/// <param name="FreezeAfterEmergenceShare">Of the winters in which it came up: a freeze that kills seedlings came after.</param>
+public sealed record SetOutDate(DateOnly Date, double ChillMetShare, double CarriedToNextSpringShare, SpringQuantiles? Emergence, double FreezeAfterEmergenceShare);
+
+/// <summary>Days with enough cold in nine winters of ten, both ends inclusive.</summary>
+public readonly record struct SetOutWindow(DateOnly Earliest, DateOnly Latest);
+
+/// <summary>A winter that is not counted, and why.</summary>
+public sealed record LeftOutWinter(int Year, string Why);
+
+/// <param name="Window">Null where no day has it.</param>
+/// <param name="Winters">Winters counted.</param>
+/// <param name="TradeOff">What the choice of a day means, in words.</param>
+public sealed record SetOutResult(IReadOnlyList<SetOutDate> Dates, SetOutWindow? Window, int Winters, IReadOnlyList<LeftOutWinter> LeftOut, string TradeOff, IReadOnlyList<string> Working);
+
+/// <summary>The inside of one container through the winters of a record: simulated once, asked by every species.</summary>
+public sealed class WinterRuns
+{
+    private const double LeastShare = 0.9;
+
+    /// <summary>The mean that decides on the warmth is taken over so many days.</summary>
+    public const int WarmthDays = 7;
+
+    private readonly List<Winter> _winters = [];
+
+    /// <param name="daily">In order, each day once.</param>
+    /// <param name="from">First day to set out on; so in every winter.</param>
+    public WinterRuns(
+        IReadOnlyList<DailyTemperature> daily, double latitude, ContainerParameters parameters, ContainerSetting setting, DateOnly from)
+    {
+        South = latitude < 0;
+        var model = new ContainerModel(parameters);
+        var first = SeasonYear(from);
+        foreach (var year in daily.Select(d => SeasonYear(d.Date)).Distinct().Order())
+        {
+            var start = Shift(from, year - first).AddDays(-WarmthDays);
+            var end = Last(year);
+            var days = daily.Where(d => d.Date >= start && d.Date <= end).ToList();
+            if (days.Count == 0) continue;
+            if (days[0].Date > start.AddDays(WeatherFilling.MostDays) || days.Count(d => d.MeanC is not null) < LeastShare * (end.DayNumber - start.DayNumber + 1))
+            {
+                // the ends of a record are no fault of it
+                if (year != SeasonYear(daily[0].Date) && year != SeasonYear(daily[^1].Date)) LeftOut.Add(new(year, "too few days"));
+                continue;
+            }
+            var filled = WeatherFilling.Of(days);
+            if (filled.Broken is { } gap)
+            {
+                LeftOut.Add(new(year, filled.Working[^1]));
+                continue;
+            }
+            if (filled.Filled.Count > 0) FilledDays += filled.Filled.Sum(g => g.To.DayNumber - g.From.DayNumber + 1);
+            _winters.Add(new(year, model.Run(ContainerHours.FromDays(filled.Days, latitude, TimeSpan.Zero), _ => setting)));
+        }
+    }
+
+    public bool South { get; }
+
+    public List<LeftOutWinter> LeftOut { get; } = [];
+
+    public int FilledDays { get; }
+
+    public int Count => _winters.Count;
+
+    /// <summary>What a record says against a hemisphere: null, or the warmest month of the record.</summary>
+    public static int? WrongHemisphere(IReadOnlyList<DailyTemperature> daily, double latitude)
+    {
+        var months = daily.Where(d => d.MeanC is not null).GroupBy(d => d.Date.Month).Select(g => (Month: g.Key, Mean: g.Average(d => d.MeanC!.Value))).ToList();
+        if (months.Count < 12 || Math.Abs(latitude) < 15) return null;
+        var warmest = months.MaxBy(m => m.Mean).Month;
+        var northern = warmest is >= 5 and <= 9;
+        return northern == latitude > 0 ? null : warmest;
+    }
+
+    /// <summary>How setting out on each of the days turns out for a species.</summary>
+    /// <param name="dates">Days of one winter, in order, none before the first that the runs were made for.</param>
+    public SetOutResult For(SetOutNeed need, IReadOnlyList<DateOnly> dates)
+    {
+        var told = _winters.Select(w => new Told(w.Year, ContainerDays.Of(w.Run, need.Response), ContainerDays.Warmth(w.Run, need.Rate))).ToList();
+        var result = dates.Select(d => Judge(d, SeasonYear(dates[0]), told, need)).ToList();
+        var good = result.Where(d => d.ChillMetShare >= 0.9 - 1e-9).ToList();
+        SetOutWindow? window = good.Count == 0 ? null : new(good[0].Date, good[^1].Date);
+        return new(result, window, told.Count, LeftOut, TradeOff(window, result, told.Count), Working(need));
+    }
+
+    private SetOutDate Judge(DateOnly date, int ofSeason, List<Told> winters, SetOutNeed need)
+    {
+        int met = 0, carried = 0, froze = 0;
+        var up = new List<int>();
+        foreach (var winter in winters)
+        {
+            var outcome = winter.Outcome(Shift(date, winter.Year - ofSeason), need, Midwinter(winter.Year));
+            if (outcome.ChillMet) met++;
+            if (outcome.Carried) carried++;
+            if (outcome.Up is { } day) up.Add(day.DayNumber - SpringFirst(winter.Year).DayNumber);
+            if (outcome.FrozeAfter) froze++;
+        }
+        var n = Math.Max(1, winters.Count);
+        return new(date, (double)met / n, (double)carried / n, Quantiles(up), up.Count == 0 ? 0 : (double)froze / up.Count);
+    }
+
+    private SpringQuantiles? Quantiles(List<int> offsets)
+    {
+        if (offsets.Count == 0) return null;
+        var sorted = offsets.Order().ToList();
+        double At(double share) => SeasonDays.Quantile(sorted, share);
+        return new(SeasonDays.Calendar(At(0.1), South), SeasonDays.Calendar(At(0.5), South), SeasonDays.Calendar(At(0.9), South), At(0.1), At(0.5), At(0.9));
+    }
+
+    private static string TradeOff(SetOutWindow? window, List<SetOutDate> dates, int winters)
+    {
+        if (winters == 0) return "No winter of the record is whole enough to say anything.";
+        if (window is not { } w)
+        {
+            var best = dates.MaxBy(d => d.ChillMetShare)!;
+            return string.Create(CultureInfo.InvariantCulture, $"No day has enough cold in nine winters of ten; {DayWords.Of(best.Date)} has it in {InTen(best.ChillMetShare)}, else the seed waits for next spring.");
+        }
+        var (early, late) = (dates.First(d => d.Date == w.Earliest), dates.First(d => d.Date == w.Latest));
+        var after = dates.FirstOrDefault(d => d.Date > w.Latest);
+        return string.Join(' ',
+            string.Create(CultureInfo.InvariantCulture, $"From {DayWords.Of(w.Earliest)} to {DayWords.Of(w.Latest)} enough cold comes before the warmth in nine winters of ten or more."),
+            string.Create(CultureInfo.InvariantCulture, $"Out on {DayWords.Of(w.Earliest)} half is up by {Spring(early)} in half of the springs and a killing freeze follows in {InTen(early.FreezeAfterEmergenceShare)};"),
+            string.Create(CultureInfo.InvariantCulture, $"out on {DayWords.Of(w.Latest)} it is {Spring(late)} and {InTen(late.FreezeAfterEmergenceShare)}."),
+            after is null ? "" : string.Create(CultureInfo.InvariantCulture, $"After that the seed is carried over to next spring in {InTen(after.CarriedToNextSpringShare)} and more.")).TrimEnd();
+    }
+
+    private static string Spring(SetOutDate date) => date.Emergence is { } e
+        ? DateOnly.ParseExact("2025-" + e.P50, "yyyy-MM-dd", CultureInfo.InvariantCulture).ToString("d MMM", CultureInfo.InvariantCulture)
+        : "never";
+
+    /// <summary>A share in words that nobody takes for more than it is: 2 winters in 10.</summary>
+    private static string InTen(double share) => share switch
+    {
+        0 => "no winter",
+        < 0.05 => "less than 1 winter in 10",
+        _ => string.Create(CultureInfo.InvariantCulture, $"{Math.Round(share * 10, MidpointRounding.AwayFromZero):0} {(Math.Round(share * 10, MidpointRounding.AwayFromZero) == 1 ? "winter" : "winters")} in 10"),
+    };
+
+    private List<string> Working(SetOutNeed need) =>
+    [
+        string.Create(CultureInfo.InvariantCulture, $"{Count} winters, each with the container simulated hour by hour from the daily range (uncalibrated model){(FilledDays > 0 ? $"; {FilledDays} missing days taken between their neighbours" : "")}."),
+        .. LeftOut.Select(w => string.Create(CultureInfo.InvariantCulture, $"Winter {w.Year}/{(w.Year + 1) % 100:00} is left out: {w.Why.TrimEnd('.')}.")),
+        string.Create(CultureInfo.InvariantCulture, $"Cold: {need.ColdDays:0.#} days by weight ({string.Join(", ", need.Response.Knots.Select(k => k.ToString("0.#", CultureInfo.InvariantCulture)))} °C) in the mix, before its {WarmthDays}-day mean passes {need.CeilingC:0.#} °C after midwinter."),
+        string.Create(CultureInfo.InvariantCulture, $"Up: {need.ThermalTime.T50:0.#} °C·d above {need.Rate.BaseC:0.#} °C {(need.GerminatesInCold ? "gathered alongside the cold" : "from the day the cold is met")}. Freeze: air inside at or below {need.KillC:0.#} °C after that."),
+    ];
+
+    private int SeasonYear(DateOnly day) => South ? day.Year : day.Month >= 7 ? day.Year : day.Year - 1;
+
+    /// <summary>Last day that is looked at: the summer after.</summary>
+    private DateOnly Last(int year) => South ? new(year + 1, 1, 31) : new(year + 1, 7, 31);
+
+    /// <summary>Warmth before it belongs to the autumn.</summary>
+    private DateOnly Midwinter(int year) => South ? new(year, 7, 1) : new(year + 1, 1, 1);
+
+    private DateOnly SpringFirst(int year) => South ? SeasonDays.First(year, true) : SeasonDays.First(year + 1, false);
+
+    /// <summary>The same day of another year; 29 February falls on the 28th where there is none.</summary>
+    private static DateOnly Shift(DateOnly day, int years) => day.AddYears(years);
+
+    private sealed record Winter(int Year, ContainerRun Run);
+
+    private readonly record struct Outcome(bool ChillMet, bool Carried, DateOnly? Up, bool FrozeAfter);
+
+    /// <summary>A winter under one species' responses.</summary>
+    private sealed record Told(int Year, IReadOnlyList<ContainerDay> Days, IReadOnlyList<ThermalDay> Warmth)
+    {
+        public Outcome Outcome(DateOnly from, SetOutNeed need, DateOnly midwinter)
+        {
+            var start = Math.Max(0, from.DayNumber - Days[0].Date.DayNumber);
+            double cold = 0;
+            int? met = null, warm = null;
+            for (var i = start; i < Days.Count && met is null && warm is null; i++)
+            {
+                cold += Days[i].Effective;
+                if (cold >= need.ColdDays - 1e-9) met = i;
+                else if (Days[i].Date >= midwinter && WeekMean(i) > need.CeilingC) warm = i;
+            }
+            if (met is not { } chilled) return new(false, warm is not null, null, false);
+            double degrees = 0;
+            for (var i = need.GerminatesInCold ? start : chilled + 1; i < Days.Count; i++)
+            {
+                degrees += Warmth[i].Degrees;
+                if (degrees < need.ThermalTime.T50 || i < chilled) continue;
+                return new(true, false, Days[i].Date, Days.Skip(i + 1).Any(d => d.AirMinC <= need.KillC));
+            }
+            return new(true, false, null, false);
+        }
+
+        private double WeekMean(int day)
+        {
+            var from = Math.Max(0, day - WarmthDays + 1);
+            double sum = 0;
+            for (var i = from; i <= day; i++) sum += Days[i].MediumMeanC;
+            return sum / (day - from + 1);
+        }
+    }
+}

@@ -1,0 +1,41 @@
+using Gassel.Core.Climate;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Yard;
+
+/// <summary>What a species asks of a winter outdoors, from its values and routes.</summary>
+public static class SpeciesOutdoors
+{
+    /// <summary>A band that ends below this is that of a kind that comes up in the cool, °C (our assumption).</summary>
+    private const double CoolBelowC = 16;
+
+    public static bool IsCool(Species species) => species.Germination.HighC < CoolBelowC;
+
+    /// <summary>What seedlings stand, by the air around them, °C (starter values, from memory).</summary>
+    public static double KillC(SeedlingHardiness hardiness) => hardiness switch
+    {
+        SeedlingHardiness.SnowMelt => -6,
+        SeedlingHardiness.Hardy => -4,
+        SeedlingHardiness.HalfHardy => -2,
+        _ => 0,
+    };
+
+    /// <summary>Seedlings just up stand so much less, K (starter value, from memory).</summary>
+    public const double JustUpK = 2;
+
+    /// <summary>Null for a route without cold, which no winter is needed for.</summary>
+    /// <param name="route">The way outdoors.</param>
+    public static SetOutNeed? NeedOf(Species species, Route route)
+    {
+        // the cold that the seed needs stands in the shelf's route; outdoors it lies as long as the winter lasts
+        var shelf = species.Routes.FirstOrDefault(r => !r.IsOutdoors && r.Steps.Any(s => s.Kind == StepKind.ColdMoist));
+        var cold = (shelf ?? route).Steps.FirstOrDefault(s => s.Kind == StepKind.ColdMoist);
+        var comesUp = route.Steps.FirstOrDefault(s => s.Kind == StepKind.Germinate);
+        if (cold is null || comesUp is null || cold.Days.Usual == 0) return null;
+        var rate = IsCool(species) ? ThermalRate.Cool : ThermalRate.General;
+        var band = comesUp.Band ?? species.Germination;
+        var atC = Math.Max(rate.BaseC + 1, (band.LowC + band.HighC) / 2);
+        return new(cold.Days.Usual, species.ResponseToCold, rate, rate.CeilingC!.Value,
+            ThermalTime.OfPacket(Math.Max(1, comesUp.Days.Shortest), Math.Max(1, comesUp.Days.Longest), atC, rate.BaseC), species.Has(SpeciesFlag.GerminatesInCold), KillC(species.Hardiness));
+    }
+}

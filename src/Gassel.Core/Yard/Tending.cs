@@ -1,0 +1,68 @@
+namespace Gassel.Core.Yard;
+
+/// <summary>Something done to a container in the yard.</summary>
+public enum Tending
+{
+    CapOn,
+    CapOff,
+    TopOpen,
+
+    /// <summary>As its care style has it.</summary>
+    TopAsUsual,
+    Covered,
+    CarriedIn,
+
+    /// <summary>Uncovered, or carried out again.</summary>
+    BackOut,
+    Watered,
+    Drained,
+
+    /// <summary>Weighted or tied against the wind.</summary>
+    Secured,
+
+    /// <summary>Three quarters of the mulch taken off.</summary>
+    MulchMostOff,
+    MulchRestOff,
+}
+
+/// <param name="At">The moment; noon of the day where only that was recorded.</param>
+public readonly record struct TendingRecord(Guid Entry, DateOnly On, DateTimeOffset? At, Tending What);
+
+/// <summary>Tendings in the words of the log.</summary>
+public static class Tendings
+{
+    public static string Words(Tending what) => what switch
+    {
+        Tending.CapOn => "cap put on",
+        Tending.CapOff => "cap taken off",
+        Tending.TopOpen => "top opened",
+        Tending.TopAsUsual => "top as usual again",
+        Tending.Covered => "covered",
+        Tending.CarriedIn => "carried in",
+        Tending.BackOut => "back out, uncovered",
+        Tending.Watered => "watered",
+        Tending.Drained => "drained",
+        Tending.Secured => "secured against the wind",
+        Tending.MulchMostOff => "three quarters of the mulch off",
+        _ => "rest of the mulch off",
+    };
+
+    /// <summary>The cap after it; null where it leaves the cap alone.</summary>
+    public static CapPosition? Cap(Tending what, ContainerSetup setup) => what switch
+    {
+        Tending.CapOn => CapPosition.On,
+        Tending.CapOff => CapPosition.Off,
+        Tending.TopOpen => CapPosition.Open,
+        Tending.TopAsUsual => setup.UsualCap,
+        _ => null,
+    };
+
+    /// <summary>The shelter after it; null where it leaves that alone.</summary>
+    public static Shelter? ShelterAfter(Tending what) => what switch
+    {
+        Tending.Covered => Shelter.Covered,
+        Tending.CarriedIn => Shelter.CarriedIn,
+        Tending.BackOut => Shelter.None,
+        _ => null,
+    };
+}

@@ -1,0 +1,235 @@
+using System.Globalization;
+using Gassel.Core.Batches;
+
+namespace Gassel.Core.Yard;
+
+/// <summary>One container that is out, with what the model says of its inside.</summary>
+/// <param name="IsCool">It comes up in the cool, and stops above 25 °C.</param>
+/// <param name="Life">How it stood and stands.</param>
+public sealed record YardContainer(PartState Part, ContainerSetup Setup, ContainerLife Life, ContainerTale Tale, bool IsCool)
+{
+    public ContainerSetting SettingAt(DateTimeOffset at) => Life.At(at);
+
+    /// <summary>What its seedlings stand, °C: less while they are just up. Null where none stand.</summary>
+    public double? KillC(DateOnly today) => Part.Standing <= 0 ? null
+        : Tale.Need.KillC + (Part.Counts.Any(c => c.Emerged > 0 && today.DayNumber - c.On.DayNumber <= YardWatch.JustUpDays) ? SpeciesOutdoors.JustUpK : 0);
+}
+
+/// <summary>
+/// What the weather and the record ask of containers in the yard. One rule to a warning; each sees one container, the weather, and the moment. A pure
+/// function: what was done about a warning changes what it sees.
+/// </summary>
+public static partial class YardWatch
+{
+    /// <summary>Seedlings are just up for so many days (our assumption).</summary>
+    public const int JustUpDays = 7;
+
+    /// <summary>So far ahead a freeze is warned of, days (our assumption: an outlook is worth little beyond).</summary>
+    public const int FreezeAheadDays = 4;
+
+    /// <summary>Heat is a matter of today and tomorrow, days.</summary>
+    private const int HeatAheadDays = 1;
+
+    /// <summary>Wind from which light containers blow over, km/h (our assumption).</summary>
+    public const double BlowsOverKmh = 60;
+
+    /// <summary>Tops are opened when days reach this (common practice, no source: 10–15 °C).</summary>
+    public const double OpenTopsC = 10;
+
+    /// <summary>Without rain, water or a good look for so long the mix may be dry, days (our assumption).</summary>
+    public const int DryAfterDays = 10;
+
+    /// <summary>Under this the mix does not dry, °C, mean of the days (our assumption).</summary>
+    private const double DriesAboveC = 3;
+
+    /// <summary>Mulch comes off when a week's mean reaches this (our assumption for "early spring").</summary>
+    private const double MulchOffC = 3;
+
+    /// <summary>The rest a month later (common practice, no source).</summary>
+    private const int MulchRestDays = 30;
+
+    /// <summary>A freeze is looked back on for so long, days.</summary>
+    private const int SurvivorsDays = 10;
+
+    /// <param name="weather">From the day it was set out on.</param>
+    /// <param name="now">At the site.</param>
+    public static IReadOnlyList<YardWarning> Of(YardContainer container, IReadOnlyList<YardDay> weather, DateTimeOffset now)
+    {
+        var sky = new Sky(weather, now);
+        return [.. Rules.Select(rule => rule(container, sky)).OfType<YardWarning>().OrderBy(w => w.Kind)];
+    }
+
+    private static readonly Func<YardContainer, Sky, YardWarning?>[] Rules =
+        [FreezeComing, Heat, CountSurvivors, CapTonight, Flooded, Dry, Wind, BackOut, OpenByDegrees, Mulch, LateForCold];
+
+    private sealed record Sky(IReadOnlyList<YardDay> Weather, DateTimeOffset Now)
+    {
+        public DateOnly Today => DateOnly.FromDateTime(Now.DateTime);
+
+        public YardDay? On(DateOnly day) => Weather.Count == 0 || day < Weather[0].Date || day > Weather[^1].Date ? null : Weather[day.DayNumber - Weather[0].Date.DayNumber];
+
+        /// <summary>Days of the outlook, today first.</summary>
+        public IEnumerable<YardDay> Ahead(int days) => Enumerable.Range(0, days + 1).Select(i => On(Today.AddDays(i))).OfType<YardDay>().Where(d => d.Source != YardDaySource.Typical);
+
+        /// <summary>The days up to yesterday, the last first.</summary>
+        public IEnumerable<YardDay> Back(int days) => Enumerable.Range(1, days).Select(i => On(Today.AddDays(-i))).OfType<YardDay>();
+
+        /// <summary>Hours of a run from now on for so many days, outlook only.</summary>
+        public IEnumerable<int> HoursAhead(ContainerRun run, int days)
+        {
+            var until = Now.AddDays(days);
+            for (var i = FirstHour(run, Now); i < run.Hours.Count && run.Hours[i].At <= until; i++)
+            {
+                if (On(run.Hours[i].Date) is { Source: not YardDaySource.Typical }) yield return i;
+            }
+        }
+
+        public static int FirstHour(ContainerRun run, DateTimeOffset at) => Math.Max(0, (int)Math.Ceiling((at - run.Hours[0].At).TotalHours));
+    }
+
+    private static YardWarning? FreezeComing(YardContainer c, Sky sky)
+    {
+        if (c.KillC(sky.Today) is not { } kill) return null;
+        var cold = sky.HoursAhead(c.Tale.Run, FreezeAheadDays).Where(i => c.Tale.Run.AirC[i] <= kill).ToList();
+        if (cold.Count == 0) return null;
+        var (from, to) = (c.Tale.Run.Hours[cold[0]].At, c.Tale.Run.Hours[cold[^1]].At.AddHours(1));
+        var worst = cold.Min(i => c.Tale.Run.AirC[i]);
+        var nights = cold.Select(i => c.Tale.Run.Hours[i].At.AddHours(-12).Date).Distinct().Count();
+        var shelter = c.SettingAt(sky.Now).Shelter;
+        var covered = shelter == Shelter.Covered ? "covered, and still " : "";
+        var just = kill > c.Tale.Need.KillC ? ", just up," : "";
+        return new(YardWarningKind.FreezeComing,
+            Say($"{Moment(from)}: {covered}air inside down to {Round(worst)} °C{(nights > 1 ? Say($" in {nights} nights") : "")}; {Seedlings(c.Part.Standing)}{just} stand{(c.Part.Standing == 1 ? "s" : "")} {Round(kill)} °C."),
+            from, to, worst, shelter == Shelter.Covered ? [Tending.CarriedIn] : [Tending.Covered, Tending.CarriedIn]);
+    }
+
+    private static YardWarning? Heat(YardContainer c, Sky sky)
+    {
+        if (!c.Setup.HasLid) return null;
+        var limit = c.IsCool ? ContainerWarnings.CoolStopC : ContainerWarnings.OpenC;
+        var until = sky.Today.AddDays(HeatAheadDays + 1);
+        double Inside(int i) => Math.Max(c.Tale.Run.AirC[i], c.Tale.Run.MediumC[i]);
+        var hot = sky.HoursAhead(c.Tale.Run, HeatAheadDays + 1).Where(i => c.Tale.Run.Hours[i].Date < until && Inside(i) >= limit).ToList();
+        if (hot.Count == 0) return null;
+        var (from, worst) = (c.Tale.Run.Hours[hot[0]].At, hot.Max(Inside));
+        var to = c.Tale.Run.Hours[hot[^1]].At.AddHours(1);
+        var outdoors = hot.Max(i => c.Tale.Run.Hours[i].TempC);
+        var cook = worst >= ContainerWarnings.DamageC;
+        var now = c.SettingAt(from).Cap;
+        return new(cook ? YardWarningKind.CookRisk : YardWarningKind.OpenCaps,
+            Say($"{Moment(from)}: {Round(worst)} °C inside at {Round(outdoors)} °C outdoors{(cook ? "; from 40 °C seed and seedlings are hurt" : c.IsCool ? "; kinds that come up in the cool stop at 25 °C" : "")}."),
+            from, to, worst, now == CapPosition.Open ? [] : now == CapPosition.On && !cook ? [Tending.CapOff, Tending.TopOpen] : [Tending.TopOpen]);
+    }
+
+    private static YardWarning? CountSurvivors(YardContainer c, Sky sky)
+    {
+        if (c.Part.Standing <= 0) return null;
+        var run = c.Tale.Run;
+        var first = Sky.FirstHour(run, sky.Now.AddDays(-SurvivorsDays));
+        for (var i = Math.Min(Sky.FirstHour(run, sky.Now), run.Hours.Count) - 1; i >= first; i--)
+        {
+            var night = run.Hours[i].Date;
+            if (run.AirC[i] > c.Tale.Need.KillC || !c.Part.Counts.Any(n => n.Emerged > 0 && n.On < night)) continue;
+            return c.Part.Counts.Any(n => n.On > night) ? null : new(YardWarningKind.CountSurvivors,
+                Say($"The night of {Day(night)} it was {Round(run.AirC[i])} °C inside, and {Seedlings(c.Part.Standing)} stood. Count those that still do."), run.Hours[i].At, null, run.AirC[i], []);
+        }
+        return null;
+    }
+
+    private static YardWarning? CapTonight(YardContainer c, Sky sky)
+    {
+        if (c.Setup.Care != CareStyle.CapOnAtNight || !c.Setup.HasLid || c.Part.Standing <= 0 || c.SettingAt(sky.Now).Cap is not (CapPosition.Off or CapPosition.Open)) return null;
+        var night = sky.HoursAhead(c.Tale.Run, 1).Where(i => !c.Tale.Run.Hours[i].SunUp).ToList();
+        var coldest = night.Count == 0 ? double.PositiveInfinity : night.Min(i => c.Tale.Run.Hours[i].TempC);
+        return coldest > 2 ? null : new(YardWarningKind.CapTonight, Say($"{Round(coldest)} °C outdoors tonight, and its top is {(c.SettingAt(sky.Now).Cap == CapPosition.Open ? "open" : "off")}. A cap gives about a degree."), null, null, coldest, [Tending.TopAsUsual]);
+    }
+
+    private static YardWarning? Flooded(YardContainer c, Sky sky)
+    {
+        if (c.Part.Checks is not [.., { Moisture: Moisture.Dripping } last] || c.Part.Tended.Any(t => t.What == Tending.Drained && t.On >= last.On)) return null;
+        return new(YardWarningKind.Flooded, Say($"Found dripping on {Day(last.On)}: look whether its holes drain, tip the water off. Drowned seed rots."), null, null, null, [Tending.Drained]);
+    }
+
+    private static YardWarning? Dry(YardContainer c, Sky sky)
+    {
+        var watered = c.Part.Tended.LastOrDefault(t => t.What == Tending.Watered);
+        var day = sky.On(sky.Today);
+        if (c.Setup.Care == CareStyle.NoHolesDailyWater)
+        {
+            var frozen = c.Tale.Days.LastOrDefault(d => d.Inside.Date <= sky.Today).Inside.MediumMaxC <= 0;
+            return frozen || watered.On == sky.Today ? null : new(YardWarningKind.Dry, "Kept without holes and watered daily: a little water today, none where it stands wet.", null, null, null, [Tending.Watered]);
+        }
+        var looked = c.Part.Checks.Where(k => k.Moisture != Moisture.Dry).Select(k => k.On).DefaultIfEmpty(c.Part.SownOn ?? sky.Today).Max();
+        var capped = c.SettingAt(sky.Now).Cap is CapPosition.On;
+        var since = Later(looked, watered.On == default ? looked : watered.On);
+        foreach (var past in sky.Back(60))
+        {
+            // rain comes in where the cap is off; snow waters as it melts
+            if (!capped && past.Date > since && (past.Wet == true || past is { SnowCm: > 0, MaxC: > 0 })) since = past.Date;
+        }
+        var days = sky.Today.DayNumber - since.DayNumber;
+        if (days < DryAfterDays || day is null) return null;
+        var mean = sky.Back(days).Select(d => d.MeanC).DefaultIfEmpty(0).Average();
+        return mean < DriesAboveC ? null : new(YardWarningKind.Dry, Say($"Nothing wet it for {days} days, since {Day(since)}, at a mean of {Round(mean)} °C{(capped ? ", and its cap is on" : "")}. Lift it; water it if it is light."), null, null, null, [Tending.Watered]);
+    }
+
+    private static YardWarning? Wind(YardContainer c, Sky sky)
+    {
+        if (c.Setup.Kind is ContainerPreset.Pot or ContainerPreset.ColdFrame || c.SettingAt(sky.Now).Shelter == Shelter.CarriedIn) return null;
+        if (sky.Ahead(2).Where(d => d.GustKmh >= BlowsOverKmh).Cast<YardDay?>().FirstOrDefault() is not { } windy) return null;
+        if (c.Part.Tended.Any(t => t.What == Tending.Secured)) return null;
+        return new(YardWarningKind.Wind, Say($"Gusts of {windy.GustKmh:0} km/h on {Day(windy.Date)}: light containers blow over. Weight or tie it."), null, null, null, [Tending.Secured]);
+    }
+
+    private static YardWarning? BackOut(YardContainer c, Sky sky)
+    {
+        var shelter = c.SettingAt(sky.Now).Shelter;
+        if (shelter == Shelter.None) return null;
+        // what stands outdoors gets about the night sky less than the air
+        var kill = c.KillC(sky.Today) ?? c.Tale.Need.KillC;
+        var ahead = sky.Ahead(3).ToList();
+        if (ahead.Count == 0 || ahead.Min(d => d.MinC) - 3 <= kill) return null;
+        return new(YardWarningKind.BackOut, Say($"No night below {Round(ahead.Min(d => d.MinC))} °C in the next days: {(shelter == Shelter.Covered ? "uncover it; seedlings need the light" : "carry it out again; in the warm seedlings stretch")}."), null, null, null, [Tending.BackOut]);
+    }
+
+    private static YardWarning? OpenByDegrees(YardContainer c, Sky sky)
+    {
+        if (c.Part.Standing <= 0 || !c.Setup.HasLid || c.SettingAt(sky.Now) is not { Cap: not CapPosition.Open, Shelter: Shelter.None }) return null;
+        var ahead = sky.Ahead(6).ToList();
+        if (ahead.Count(d => d.MaxC >= OpenTopsC) < 3 || ahead.Any(d => d.MinC - 3 <= c.KillC(sky.Today))) return null;
+        return new(YardWarningKind.OpenByDegrees, Say($"Seedlings are up, days reach {Round(ahead.Max(d => d.MaxC))} °C and no killing night is in sight: open the top by degrees over a week, an hour or two more each day."), null, null, null, [Tending.TopOpen]);
+    }
+
+    private static YardWarning? Mulch(YardContainer c, Sky sky)
+    {
+        if (c.Setup.Kind != ContainerPreset.Pot || c.Part.Tended.Any(t => t.What == Tending.MulchRestOff)) return null;
+        var most = c.Part.Tended.LastOrDefault(t => t.What == Tending.MulchMostOff);
+        if (most.On != default)
+        {
+            return sky.Today.DayNumber - most.On.DayNumber < MulchRestDays ? null
+                : new(YardWarningKind.MulchRestOff, Say($"Three quarters of the straw came off on {Day(most.On)}, a month ago: the rest now."), null, null, null, [Tending.MulchRestOff]);
+        }
+        var week = sky.Back(7).ToList();
+        return week.Count < 7 || week.Average(d => d.MeanC) < MulchOffC ? null
+            : new(YardWarningKind.MulchMostOff, Say($"The last week's mean was {Round(week.Average(d => d.MeanC))} °C: take three quarters of the straw off, the rest in a month."), null, null, null, [Tending.MulchMostOff]);
+    }
+
+    private static YardWarning? LateForCold(YardContainer c, Sky sky)
+    {
+        if (!c.Tale.IsLateForCold || c.Part.Emerged > 0) return null;
+        var so = c.Tale.Days.LastOrDefault(d => d.Inside.Date < sky.Today).Cold;
+        return new(YardWarningKind.LateForCold, Say($"{so:0} of {c.Tale.Need.ColdDays:0} days of cold so far, and the warmth comes about {Day(c.Tale.WarmthFrom!.Value)}: few may come up before next spring. Shade holds the cold longer."), null, null, null, []);
+    }
+
+    private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;
+
+    private static string Moment(DateTimeOffset at) => at.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture);
+
+    private static string Day(DateOnly day) => day.ToString("ddd d MMM", CultureInfo.InvariantCulture);
+
+    private static string Seedlings(int n) => n == 1 ? "its one seedling" : Say($"its {n} seedlings");
+
+    private static string Round(double value) => Math.Round(value).ToString("0", CultureInfo.InvariantCulture).Replace('-', '−');
+
+    private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
+}

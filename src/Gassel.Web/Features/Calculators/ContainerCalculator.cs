@@ -1,0 +1,174 @@
+using System.Globalization;
+using Gassel.Core.Climate;
+using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+public sealed record AirChangesInput
+{
+    public required double On { get; init; }
+    public required double Off { get; init; }
+    public required double Open { get; init; }
+}
+
+/// <summary>A container in numbers; see <see cref="ContainerParameters"/>.</summary>
+/// <param name="ULidWm2K">Around the air; as the wall if left out.</param>
+public sealed record ContainerParametersInput(
+    double AreaM2, double SideAreaM2, double WallAreaM2, double MediumL, double AirL, double Transmittance, double AbsorbedShare, double HWm2K, double UWallWm2K, double UBaseWm2K,
+    AirChangesInput AirChangesPerHour, double? ULidWm2K = null);
+
+/// <param name="Cap">Off if left out.</param>
+/// <param name="Shelter">None if left out.</param>
+public sealed record ContainerCareInput(CapPosition? Cap = null, Shelter? Shelter = null);
+
+/// <param name="Exposure">Open if left out.</param>
+public sealed record ContainerSiteInput(double Latitude, Exposure? Exposure = null);
+
+public readonly record struct HourInput
+{
+    /// <summary>Beginning of the hour.</summary>
+    public required DateTimeOffset At { get; init; }
+    public required double TempC { get; init; }
+
+    /// <summary>On level ground; from the day's range if left out.</summary>
+    public double? SolarWm2 { get; init; }
+    public double? SnowCm { get; init; }
+}
+
+/// <param name="Readings">Of a thermometer in one container, in order.</param>
+/// <param name="Spot">Where it lay; in the mix if left out.</param>
+public sealed record CalibrateInput(IReadOnlyList<ReadingInput> Readings, ProbeSpot? Spot = null);
+
+/// <summary>Exactly one of <c>preset</c> and <c>parameters</c>, and of <c>hourly</c> and <c>daily</c>.</summary>
+/// <param name="Hourly">An hour apart.</param>
+/// <param name="Daily">In order; at most two days in a row may be missing. Its hours are solar time, written with offset 0.</param>
+/// <param name="StonesKg">0 if left out.</param>
+/// <param name="Response">For the cold in the mix; [0, 1, 5, 10] if left out.</param>
+/// <param name="SeedlingsKillC">What seedlings that are up stand, by the air inside; null where none are.</param>
+/// <param name="Calibrate">Fits wall and sun first; the answer is then by the fitted numbers.</param>
+/// <param name="InitialMediumC">As the ground if left out.</param>
+/// <param name="InitialAirC">As the air outdoors if left out.</param>
+public sealed record ContainerRequest(
+    ContainerSiteInput Site, ContainerPreset? Preset = null, ContainerParametersInput? Parameters = null, ContainerCareInput? Care = null, IReadOnlyList<HourInput>? Hourly = null,
+    IReadOnlyList<WeatherDayInput>? Daily = null, double? StonesKg = null, IReadOnlyList<double>? Response = null, double? SeedlingsKillC = null, CalibrateInput? Calibrate = null,
+    double? InitialMediumC = null, double? InitialAirC = null);
+
+/// <summary>The inside at the end of the hour that begins at <paramref name="At"/>.</summary>
+public readonly record struct InsideHourView(DateTimeOffset At, double OutdoorC, double AirC, double MediumC);
+
+/// <param name="FrozenHours">Hours that ended with ice in the mix.</param>
+/// <param name="Effective">Days of cold by weight in the mix.</param>
+public readonly record struct InsideDayView(DateOnly Date, double AirMaxC, double AirMinC, double MediumMaxC, double MediumMinC, double FrozenHours, double Effective);
+
+/// <param name="Calibration">Null where none was asked for.</param>
+/// <param name="Parameters">With which the answer was reckoned.</param>
+public sealed record ContainerAnswer(
+    IReadOnlyList<InsideHourView> Hourly, IReadOnlyList<InsideDayView> Daily, IReadOnlyList<InsideWarning> Warnings, HeatAccount Heat, ContainerParameters Parameters, ContainerCalibration? Calibration, IReadOnlyList<string> Working);
+
+/// <summary>What the simulator begins with.</summary>
+public sealed record ContainerStart(IReadOnlyList<ContainerStartKind> Kinds);
+
+public sealed record ContainerStartKind(ContainerPreset Preset, string Words, ContainerParameters Parameters);
+
+internal static class ContainerCalculator
+{
+    private const int MaxHours = 40_000 * 24;
+
+    public static ContainerStart Start() => new([.. Enum.GetValues<ContainerPreset>().Select(p => new ContainerStartKind(p, ContainerWords.Of(p), ContainerParameters.Of(p)))]);
+
+    public static IResult Answer(ContainerRequest request)
+    {
+        var (parameters, wrong) = ParametersOf(request.Preset, request.Parameters);
+        var (response, unordered) = ChillingCalculator.ResponseOf(request.Response);
+        var refusal = wrong ?? unordered ?? Limits.Number("site.latitude", request.Site.Latitude, -90, 90) ?? Limits.Number("stonesKg", request.StonesKg ?? 0, 0, 200)
+            ?? (request.SeedlingsKillC is { } kill ? Limits.Number("seedlingsKillC", kill, -60, 20) : null)
+            ?? Limits.Number("initialMediumC", request.InitialMediumC ?? 0, -60, 80) ?? Limits.Number("initialAirC", request.InitialAirC ?? 0, -60, 80)
+            ?? (request.Calibrate is { } fitting ? DailyCheck.Readings(fitting.Readings, "calibrate.readings", ContainerCalibration.LeastReadings) : null);
+        if (refusal is not null) return refusal.ToResult();
+        var (hours, working, unfit) = HoursOf(request);
+        if (hours is null) return unfit!.ToResult();
+
+        var setting = new ContainerSetting(request.Care?.Cap ?? CapPosition.Off, request.Site.Exposure ?? Exposure.Open, request.Care?.Shelter ?? Shelter.None);
+        ContainerCalibration? fit = null;
+        if (request.Calibrate is { } calibrate)
+        {
+            fit = ContainerCalibration.Fit(parameters!, request.StonesKg ?? 0, hours, _ => setting,
+                [.. calibrate.Readings.Select(r => new TemperatureReading(r.At.ToUnixTimeMilliseconds(), r.TempC))], calibrate.Spot ?? ProbeSpot.Medium);
+            if (fit is null) return new Refusal("calibrate.readings", $"Too few of the readings fall into the hours given: at least {ContainerCalibration.LeastReadings} after the first half day are needed.").ToResult();
+            parameters = parameters! with { UWallWm2K = fit.UWallWm2K, Transmittance = fit.Transmittance };
+        }
+        var run = new ContainerModel(parameters!, request.StonesKg ?? 0).Run(hours, _ => setting, request.InitialMediumC, request.InitialAirC);
+        return TypedResults.Ok(new ContainerAnswer(
+            [.. Enumerable.Range(0, hours.Count).Select(i => new InsideHourView(hours[i].At, hours[i].TempC, run.AirC[i], run.MediumC[i]))],
+            [.. ContainerDays.Of(run, response).Select(d => new InsideDayView(d.Date, d.AirMaxC, d.AirMinC, d.MediumMaxC, d.MediumMinC, d.FrozenHours, d.Effective))],
+            ContainerWarnings.Of(run, request.SeedlingsKillC), run.Heat, parameters!, fit, [.. Working(parameters!, setting, fit), .. working]));
+    }
+
+    /// <summary>Exactly one of the two; a jug of four litres where set-out gives neither.</summary>
+    public static (ContainerParameters? Parameters, Refusal? Refusal) ParametersOf(ContainerPreset? preset, ContainerParametersInput? given)
+    {
+        if (preset is not null && given is not null) return (null, new("parameters", "Both preset and parameters are there; valid is one of them."));
+        if (preset is { } kind) return (ContainerParameters.Of(kind), null);
+        if (given is not { } p) return (null, new("preset", $"Neither preset nor parameters is there; valid presets are {string.Join(", ", Enum.GetNames<ContainerPreset>().Select(System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName))}."));
+        var refusal = Limits.Open("parameters.areaM2", p.AreaM2, 0, 100) ?? Limits.Number("parameters.sideAreaM2", p.SideAreaM2, 0, 100) ?? Limits.Open("parameters.wallAreaM2", p.WallAreaM2, 0, 100)
+            ?? Limits.Open("parameters.mediumL", p.MediumL, 0, 10_000) ?? Limits.Open("parameters.airL", p.AirL, 0, 10_000) ?? Limits.Number("parameters.transmittance", p.Transmittance, 0, 1)
+            ?? Limits.Number("parameters.absorbedShare", p.AbsorbedShare, 0, 1) ?? Limits.Open("parameters.hWm2K", p.HWm2K, 0, 1000) ?? Limits.Open("parameters.uWallWm2K", p.UWallWm2K, 0, 1000)
+            ?? Limits.Number("parameters.uBaseWm2K", p.UBaseWm2K, 0, 1000) ?? (p.ULidWm2K is { } lid ? Limits.Open("parameters.uLidWm2K", lid, 0, 1000) : null)
+            ?? Limits.Number("parameters.airChangesPerHour.on", p.AirChangesPerHour.On, 0, 100_000) ?? Limits.Number("parameters.airChangesPerHour.off", p.AirChangesPerHour.Off, 0, 100_000)
+            ?? Limits.Number("parameters.airChangesPerHour.open", p.AirChangesPerHour.Open, 0, 100_000);
+        return refusal is not null ? (null, refusal) : (new(p.AreaM2, p.SideAreaM2, p.WallAreaM2, p.MediumL, p.AirL, p.Transmittance, p.AbsorbedShare, p.HWm2K, p.UWallWm2K, p.UBaseWm2K,
+            new(p.AirChangesPerHour.On, p.AirChangesPerHour.Off, p.AirChangesPerHour.Open), p.ULidWm2K), null);
+    }
+
+    private static (IReadOnlyList<ContainerHour>? Hours, IReadOnlyList<string> Working, Refusal? Refusal) HoursOf(ContainerRequest request)
+    {
+        switch (request)
+        {
+            case { Hourly: null, Daily: null }:
+                return (null, [], new("daily", "Neither daily nor hourly is there; valid is one of them."));
+            case { Hourly: not null, Daily: not null }:
+                return (null, [], new("hourly", "Both daily and hourly are there; valid is one of them."));
+            case { Hourly: { } hourly }:
+                return CheckHours(hourly) is { } wrong ? (null, [], wrong)
+                    : (ContainerHours.FromHours([.. hourly.Select(h => (h.At, h.TempC, h.SolarWm2, h.SnowCm))], request.Site.Latitude), [], null);
+        }
+        var daily = request.Daily!;
+        if (DailyCheck.Weather(daily) is { } refusal) return (null, [], refusal);
+        var filled = WeatherFilling.Of(daily.Select(d => new DailyTemperature(d.Date, d.MinC, d.MaxC, d.SnowCm)));
+        if (filled.Broken is { } gap)
+        {
+            return (null, [], new("daily", $"From {gap.From:yyyy-MM-dd} to {gap.To:yyyy-MM-dd} there is no reading; at most {WeatherFilling.MostDays} days in a row may be missing, so the inside is not reckoned."));
+        }
+        if (filled.Days.Count == 0) return (null, [], new("daily", "No day of daily has both minC and maxC."));
+        return (ContainerHours.FromDays(filled.Days, request.Site.Latitude, TimeSpan.Zero), filled.Working, null);
+    }
+
+    private static Refusal? CheckHours(IReadOnlyList<HourInput> hourly)
+    {
+        if (Limits.Count("hourly", hourly.Count, 1, MaxHours) is { } wrong) return wrong;
+        for (var i = 0; i < hourly.Count; i++)
+        {
+            var (hour, at) = (hourly[i], $"hourly[{i}]");
+            var refusal = Limits.Day($"{at}.at", DateOnly.FromDateTime(hour.At.DateTime)) ?? Limits.Number($"{at}.tempC", hour.TempC, DailyCheck.ColdestC, DailyCheck.HottestC)
+                ?? Limits.Number($"{at}.solarWm2", hour.SolarWm2 ?? 0, 0, 1500) ?? Limits.Number($"{at}.snowCm", hour.SnowCm ?? 0, 0, 2000)
+                ?? (i > 0 && hour.At - hourly[i - 1].At != TimeSpan.FromHours(1) ? new($"{at}.at", $"{at}.at was {hour.At:O}; valid is the hour after the one before, {hourly[i - 1].At.AddHours(1):O}.") : null);
+            if (refusal is not null) return refusal;
+        }
+        return null;
+    }
+
+    private static List<string> Working(ContainerParameters p, ContainerSetting setting, ContainerCalibration? fit)
+    {
+        string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
+        return
+        [
+            fit is null ? "Uncalibrated model: two stores of heat, mix and air; every parameter is our assumption." : "Fitted to the readings given; see calibration.",
+            Say($"Mix {p.MediumL:0.##} l under {p.AreaM2:0.####} m², air {p.AirL:0.##} l within {p.WallAreaM2:0.####} m² of wall and lid; sun let in {p.Transmittance:0.##}, taken up by the mix {p.AbsorbedShare:0.##}."),
+            Say($"W/(m²·K): mix to air {p.HWm2K:0.#}, wall {p.UWallWm2K:0.##}{(p.ULidWm2K is { } lid ? Say($" (around the air {lid:0.##})") : "")}, base {p.UBaseWm2K:0.#}. Air changes an hour: {p.AirChangesPerHour.On:0.#} on, {p.AirChangesPerHour.Off:0.#} off, {p.AirChangesPerHour.Open:0.#} open."),
+            Say($"At night up to {setting.NightSkyK:0.#} K below the air under a clear sky; sun {setting.SunShare:0.##} of open ground. Snow over 10 cm lets no sun in and a fifth of the heat out. Water in the mix freezes from 0 to −0.5 °C."),
+            "Each hour solved exactly for inputs that stay the same through it.",
+        ];
+    }
+}

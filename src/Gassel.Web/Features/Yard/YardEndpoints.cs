@@ -1,0 +1,81 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Climate;
+using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
+using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.People;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Gassel.Web.Features.Yard;
+
+/// <param name="Steps">What is done at the table, in order.</param>
+/// <param name="Doubts">What speaks against it; empty for a good one.</param>
+public sealed record PreparationAdvice(IReadOnlyList<PreparationLine> Steps, IReadOnlyList<string> Doubts, ContainerParameters Parameters);
+
+internal static class YardEndpoints
+{
+    public static void MapYard(this RouteGroupBuilder api)
+    {
+        api.MapGet("/yard", Whole);
+        api.MapGet("/yard/containers/{batch:guid}/{part}", One).ProducesProblem(404);
+        api.MapPost("/yard/preparation", Advise).For(Role.Volunteer).ProducesProblem(400);
+        api.MapGet("/yard/waves", Waves.All).ProducesProblem(400);
+        api.MapGet("/yard/set-out", Waves.One).ProducesProblem(400).ProducesProblem(404);
+        api.MapGet("/yard/indoors-outdoors", IndoorsOutdoors.All);
+        api.MapPost("/yard/containers/{batch:guid}/{part}/calibration", Calibrating.Fit).For(Role.Grower)
+            .Accepts<string>("text/csv").ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(415);
+    }
+
+    private static async Task<YardView> Whole(YardBook yard, YardWeather weather, Library library, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
+    {
+        var vessels = await yard.All(cancel);
+        var sky = await weather.Sky(cancel);
+        var briefs = vessels.Select(v => YardViews.Brief(v, clock)).ToLookup(b => b.PlaceId);
+        return new(clock.GetUtcNow(), clock.Today,
+            [.. (await library.Places()).Where(p => p.Kind == PlaceKind.Yard).Select(p => new YardSpot(p, [.. briefs[p.Id].OrderBy(b => b.Number).ThenBy(b => b.Part, StringComparer.Ordinal)]))],
+            YardViews.Alerts(vessels), YardViews.Outlook(sky, clock.Today), weather.Service?.Name, await Waiting(library, shelf), sky.Working);
+    }
+
+    /// <summary>Batches on the way out: the next step of theirs is the first outdoors.</summary>
+    private static async Task<IReadOnlyList<ToSetOut>> Waiting(Library library, BatchShelf shelf)
+    {
+        var species = (await library.Species()).ToDictionary(s => s.Id);
+        return [.. from batch in await shelf.All()
+                   where batch.Plan.Route.Setting == RouteSetting.WinterContainer
+                   let kind = species[batch.Row.SpeciesId]
+                   from part in batch.State.Living
+                   where part.SownOn is null && !part.IsDone(batch.Plan)
+                   let next = part.LastStep is { } last ? batch.Plan.NextStep(last) : batch.Plan.NextStep(-1)
+                   where next is { } step && batch.Plan.IsSownAt(step)
+                   orderby batch.Plan.Steps[next.Value].Start
+                   select new ToSetOut(batch.Row.Id, batch.Row.Number, kind.CommonName, kind.Hazard, part.Id, part.Seeds > 0 ? part.Seeds : batch.Plan.Seeds, next.Value, batch.Plan.Steps[next.Value].Start,
+                       [.. Cautions.For(kind.Hazard, batch.Plan.Steps[next.Value].Step), Cautions.ForContainers])];
+    }
+
+    private static async Task<Results<Ok<ContainerDetail>, ProblemHttpResult>> One(Guid batch, string part, YardBook yard, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
+    {
+        var (vessel, refusal) = await Find(batch, part, yard, shelf, cancel);
+        return vessel is null ? refusal!.ToResult() : TypedResults.Ok(YardViews.Detail(vessel, yard.Parameters(vessel.Setup), clock));
+    }
+
+    public static async Task<(YardVessel? Vessel, Refusal? Refusal)> Find(Guid batch, string part, YardBook yard, BatchShelf shelf, CancellationToken cancel)
+    {
+        if (await shelf.Find(batch) is not { } held) return (null, BatchEndpoints.NoSuchBatch(batch));
+        if (held.State.Living.FirstOrDefault(p => p.Id == part) is not { } there || await yard.Find(held, there, cancel) is not { } vessel)
+        {
+            return (null, Refusal.NotFound("container", part, "Choose one of those that are out in the yard."));
+        }
+        return (vessel, null);
+    }
+
+    private static Results<Ok<PreparationAdvice>, ProblemHttpResult> Advise(ContainerSetup setup, YardBook yard)
+    {
+        if (ContainerCheck.Of("setup", setup) is { } wrong) return wrong.ToResult();
+        return TypedResults.Ok(new PreparationAdvice(
+            [.. ContainerAdvice.Steps(setup).Select(s => new PreparationLine(s, ContainerAdvice.Words(s, setup), false))], ContainerAdvice.Doubts(setup), yard.Parameters(setup)));
+    }
+}
