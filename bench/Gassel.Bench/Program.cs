@@ -13,6 +13,11 @@ if (args is [_, "germination"])
     GerminationBench.Run(root);
     return;
 }
+if (args is [_, "yard"])
+{
+    YardBench.Run();
+    return;
+}
 Console.WriteLine($"processors {Environment.ProcessorCount}, {DateTime.UtcNow:yyyy-MM-dd} UTC; medians, ratios hold better than figures");
 var ground = await Ground.Publish(root);
 await StartBench.Run(root, ground);
@@ -21,4 +26,5 @@ await RecordingBench.Run(root, ground);
 await PlanBench.Run(root);
 await SeasonBench.Run(root);
 GerminationBench.Run(root);
+YardBench.Run();
 await ReadingBench.Run(root);

@@ -19,7 +19,7 @@ public sealed class PhoneTests : IDisposable
     [Fact]
     public async Task Rounds_count_and_batch_fit_and_are_touchable()
     {
-        foreach (var (path, sign) in (await Views.OfDemo(_program)).Where(v => v.Path == "/" || v.Path.StartsWith("/count", StringComparison.Ordinal) || v.Path.StartsWith("/batches/", StringComparison.Ordinal)))
+        foreach (var (path, sign) in (await Views.OfDemo(_program)).Where(v => v.Path == "/" || v.Path.StartsWith("/count", StringComparison.Ordinal) || v.Path.StartsWith("/yard", StringComparison.Ordinal) || v.Path.StartsWith("/batches/", StringComparison.Ordinal)))
         {
             _browser.Open(path);
             _browser.See(sign);

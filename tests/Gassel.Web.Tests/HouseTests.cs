@@ -39,7 +39,7 @@ public class HouseTests
     public void No_floor_looks_up(string lower, string upper)
     {
         var sinners = House.Types.Where(t => t.Namespace.FullName.StartsWith(lower, StringComparison.Ordinal))
-            .SelectMany(t => t.Dependencies.Where(d => d.Target.Namespace.FullName.StartsWith(upper, StringComparison.Ordinal)).Select(d => $"{t.FullName} → {d.Target.FullName}"));
+            .SelectMany(t => t.Dependencies.Where(d => d.Target.Namespace?.FullName.StartsWith(upper, StringComparison.Ordinal) == true).Select(d => $"{t.FullName} → {d.Target.FullName}"));
         Assert.Empty(sinners);
     }
 }

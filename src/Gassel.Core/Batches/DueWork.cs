@@ -97,6 +97,8 @@ public static partial class DueWork
             foreach (var item in Germinating(plan, part, open, today)) yield return item;
             yield break;
         }
+        // outdoors nobody ends the winter: the first seedling does, and until then it is looked at
+        if (plan.Route.IsOutdoors && part.SownOn is not null && plan.NextStep(open.Step) == plan.GerminateStep && plan.GerminateStep is not null) yield break;
         yield return Onward(plan, part, open.Step, open.Start.AddDays(step.PlannedDays), open.Start.AddDays(step.Step.Days.Longest), today)
             ?? EndOfRoute(plan, part, open, today);
     }

@@ -28,7 +28,7 @@ internal sealed partial class Folding
         return Stand(part, sown.Place, sown.Vessel, entry.DoneOn);
     }
 
-    private static Conflict? Count(Entry entry, Count count, WorkingPart part)
+    private Conflict? Count(Entry entry, Count count, WorkingPart part)
     {
         if (part.SownOn is null) return new(entry.Id, ConflictCode.NotSown, part.Id);
         if (part.ClosedOn is not null && (count.Emerged > 0 || count.Rooted > 0)) return new(entry.Id, ConflictCode.SowingIsClosed, part.Id);
@@ -40,11 +40,20 @@ internal sealed partial class Folding
         var standing = part.Emerged - part.Lost + count.Emerged;
         if (count.Lost > standing) return new(entry.Id, ConflictCode.MoreLostThanStand, part.Id, count.Lost, standing);
         if (Misplaced(entry, count, part) is { } misplaced) return misplaced;
+        if (count.Emerged > 0) ComeUpOutdoors(entry.DoneOn, part);
         part.Emerged += count.Emerged;
         part.Lost += count.Lost;
         part.Rooted += count.Rooted;
         part.Counts.Add(new(entry.Id, entry.DoneOn, count.Emerged, count.Lost, count.Cause, count.Rooted, count.Spots));
         return null;
+    }
+
+    /// <summary>Outdoors nobody ends the cold: the first seedling does.</summary>
+    private void ComeUpOutdoors(DateOnly on, WorkingPart part)
+    {
+        if (!plan.Route.IsOutdoors || plan.GerminateStep is not { } germinate || part.Spans.Count == 0 || part.Spans[^1].Step >= germinate) return;
+        part.EndOpen(on);
+        part.Spans.Add(new(germinate, on, null));
     }
 
     /// <summary>Spots must add up to the whole and lie where the part was sown.</summary>

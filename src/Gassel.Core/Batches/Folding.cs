@@ -67,6 +67,8 @@ internal sealed partial class Folding(BatchPlan plan)
         var kind = plan.Steps[start.Step].Step.Kind;
         // seed that took no water goes round again
         var again = part.IsSwollen == false && kind is StepKind.Scarify or StepKind.Soak;
+        // a seedling outdoors began the watch already
+        if (plan.Route.IsOutdoors && kind == StepKind.Germinate && part.Open?.Step == start.Step && part.Emerged > 0) return Stand(part, start.Place, start.Vessel, entry.DoneOn);
         if (!again && part.Open?.Step == start.Step) return new(entry.Id, ConflictCode.StepAlreadyStarted, part.Id);
         if (part.Spans.Count > 0 && part.Spans[^1].Step >= start.Step && !again) return new(entry.Id, ConflictCode.StepOutOfOrder, part.Id);
         if (kind > StepKind.Germinate && part.SownOn is null) return new(entry.Id, ConflictCode.NotSown, part.Id);

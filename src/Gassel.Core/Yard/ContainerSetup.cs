@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.Json.Serialization;
 
 namespace Gassel.Core.Yard;
 
@@ -55,14 +56,17 @@ public sealed record ContainerSetup(
     /// <summary>What is taken of one that nobody described.</summary>
     public static ContainerSetup Assumed { get; } = new(ContainerPreset.Jug4);
 
+    [JsonIgnore]
     public ContainerParameters Parameters => Kind is { } kind ? ContainerParameters.Of(kind) : Own is { } own
         ? ContainerParameters.OfVessel(own.Litres, own.HeightCm, MixCm, own.Transmittance)
         : ContainerParameters.Of(ContainerPreset.Jug4);
 
     /// <summary>Without a lid, so that caps do not matter.</summary>
+    [JsonIgnore]
     public bool HasLid => Kind is not ContainerPreset.Pot;
 
     /// <summary>How the cap stands where nobody touched it.</summary>
+    [JsonIgnore]
     public CapPosition UsualCap => !HasLid ? CapPosition.Open : Care switch
     {
         CareStyle.CapOff => CapPosition.Off,
@@ -111,9 +115,15 @@ public static class ContainerAdvice
             if (own.Transmittance < OpaqueBelow) doubts.Add("Opaque: seedlings under a closed lid get no light; clear or translucent works.");
         }
         if (setup.MixCm is < 7 or > 10 && setup.Kind is not (ContainerPreset.Pot or ContainerPreset.ColdFrame)) doubts.Add(string.Create(CultureInfo.InvariantCulture, $"{setup.MixCm:0.#} cm of mix: 7–10 cm is usual."));
-        if (setup.Mix == ContainerMix.LowNutrient) doubts.Add("Low-nutrient mix: feed after the true leaves, by the label.");
         return doubts;
     }
+
+    /// <summary>What to think of later.</summary>
+    public static IReadOnlyList<string> Reminders(ContainerSetup setup) =>
+    [
+        .. setup.Mix == ContainerMix.LowNutrient ? ["Low-nutrient mix: feed after the true leaves, by the label."] : Array.Empty<string>(),
+        .. setup.Care == CareStyle.NoHolesDailyWater ? ["Without holes: a little water every frost-free day, none where it stands wet."] : Array.Empty<string>(),
+    ];
 
     /// <summary>Why it should not go out as it is; null where it may.</summary>
     public static string? WithoutHoles(ContainerSetup setup, IReadOnlyCollection<PreparationStep> done) =>

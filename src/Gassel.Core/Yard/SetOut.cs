@@ -9,7 +9,9 @@ namespace Gassel.Core.Yard;
 /// <param name="CeilingC">Once the mean of seven days passes it, what is not chilled by then waits for next spring.</param>
 /// <param name="GerminatesInCold">Its warmth is gathered alongside the cold.</param>
 /// <param name="KillC">What its seedlings stand, by the air inside, °C.</param>
-public sealed record SetOutNeed(double ColdDays, ColdResponse Response, ThermalRate Rate, double CeilingC, ThermalTime ThermalTime, bool GerminatesInCold, double KillC);
+/// <param name="UsualColdDays">What is usual beyond what is enough; null where only one number is known.</param>
+public sealed record SetOutNeed(
+    double ColdDays, ColdResponse Response, ThermalRate Rate, double CeilingC, ThermalTime ThermalTime, bool GerminatesInCold, double KillC, double? UsualColdDays = null);
 
 /// <summary>Days between winters, as <c>MM-dd</c> of a 365-day calendar, with the unrounded days since the season's first day.</summary>
 public sealed record SpringQuantiles(string P10, string P50, string P90, double P10Offset, double P50Offset, double P90Offset);
@@ -29,8 +31,10 @@ public sealed record LeftOutWinter(int Year, string Why);
 
 /// <param name="Window">Null where no day has it.</param>
 /// <param name="Winters">Winters counted.</param>
+/// <param name="WindowWords">What the window stands for, or why there is none.</param>
 /// <param name="TradeOff">What the choice of a day means, in words.</param>
-public sealed record SetOutResult(IReadOnlyList<SetOutDate> Dates, SetOutWindow? Window, int Winters, IReadOnlyList<LeftOutWinter> LeftOut, string TradeOff, IReadOnlyList<string> Working);
+public sealed record SetOutResult(
+    IReadOnlyList<SetOutDate> Dates, SetOutWindow? Window, int Winters, IReadOnlyList<LeftOutWinter> LeftOut, string WindowWords, string TradeOff, IReadOnlyList<string> Working);
 
 /// <summary>The inside of one container through the winters of a record: simulated once, asked by every species.</summary>
 public sealed class WinterRuns
@@ -99,7 +103,7 @@ public sealed class WinterRuns
         var result = dates.Select(d => Judge(d, SeasonYear(dates[0]), told, need)).ToList();
         var good = result.Where(d => d.ChillMetShare >= 0.9 - 1e-9).ToList();
         SetOutWindow? window = good.Count == 0 ? null : new(good[0].Date, good[^1].Date);
-        return new(result, window, told.Count, LeftOut, TradeOff(window, result, told.Count), Working(need));
+        return new(result, window, told.Count, LeftOut, WindowWords(window, result, told.Count), TradeOff(window, result), Working(need));
     }
 
     private SetOutDate Judge(DateOnly date, int ofSeason, List<Told> winters, SetOutNeed need)
@@ -126,22 +130,26 @@ public sealed class WinterRuns
         return new(SeasonDays.Calendar(At(0.1), South), SeasonDays.Calendar(At(0.5), South), SeasonDays.Calendar(At(0.9), South), At(0.1), At(0.5), At(0.9));
     }
 
-    private static string TradeOff(SetOutWindow? window, List<SetOutDate> dates, int winters)
+    private static string WindowWords(SetOutWindow? window, List<SetOutDate> dates, int winters)
     {
         if (winters == 0) return "No winter of the record is whole enough to say anything.";
-        if (window is not { } w)
-        {
-            var best = dates.MaxBy(d => d.ChillMetShare)!;
-            return string.Create(CultureInfo.InvariantCulture, $"No day has enough cold in nine winters of ten; {DayWords.Of(best.Date)} has it in {InTen(best.ChillMetShare)}, else the seed waits for next spring.");
-        }
+        if (window is { } w) return string.Create(CultureInfo.InvariantCulture, $"From {DayWords.Of(w.Earliest)} to {DayWords.Of(w.Latest)} enough cold comes before the warmth in nine winters of ten or more.");
+        var best = dates.MaxBy(d => d.ChillMetShare)!;
+        return string.Create(CultureInfo.InvariantCulture, $"No day has enough cold in nine winters of ten; {DayWords.Of(best.Date)} has it in {InTen(best.ChillMetShare)}.");
+    }
+
+    private static string TradeOff(SetOutWindow? window, List<SetOutDate> dates)
+    {
+        if (window is not { } w) return "Where the cold is not enough before the warmth, the seed waits for next spring.";
         var (early, late) = (dates.First(d => d.Date == w.Earliest), dates.First(d => d.Date == w.Latest));
         var after = dates.FirstOrDefault(d => d.Date > w.Latest);
         return string.Join(' ',
-            string.Create(CultureInfo.InvariantCulture, $"From {DayWords.Of(w.Earliest)} to {DayWords.Of(w.Latest)} enough cold comes before the warmth in nine winters of ten or more."),
-            string.Create(CultureInfo.InvariantCulture, $"Out on {DayWords.Of(w.Earliest)} half is up by {Spring(early)} in half of the springs and a killing freeze follows in {InTen(early.FreezeAfterEmergenceShare)};"),
-            string.Create(CultureInfo.InvariantCulture, $"out on {DayWords.Of(w.Latest)} it is {Spring(late)} and {InTen(late.FreezeAfterEmergenceShare)}."),
-            after is null ? "" : string.Create(CultureInfo.InvariantCulture, $"After that the seed is carried over to next spring in {InTen(after.CarriedToNextSpringShare)} and more.")).TrimEnd();
+            string.Create(CultureInfo.InvariantCulture, $"Out {Short(w.Earliest)}: half is up by {Spring(early)} in half of the springs, and a killing freeze comes after it in {InTen(early.FreezeAfterEmergenceShare)}."),
+            w.Earliest == w.Latest ? "" : string.Create(CultureInfo.InvariantCulture, $"Out {Short(w.Latest)}: {Spring(late)}, {InTen(late.FreezeAfterEmergenceShare)}."),
+            after is null ? "" : string.Create(CultureInfo.InvariantCulture, $"Later the seed is carried over to next spring in {InTen(after.CarriedToNextSpringShare)} and more.")).Replace("  ", " ", StringComparison.Ordinal).TrimEnd();
     }
+
+    private static string Short(DateOnly day) => day.ToString("d MMM", CultureInfo.InvariantCulture);
 
     private static string Spring(SetOutDate date) => date.Emergence is { } e
         ? DateOnly.ParseExact("2025-" + e.P50, "yyyy-MM-dd", CultureInfo.InvariantCulture).ToString("d MMM", CultureInfo.InvariantCulture)

@@ -23,7 +23,10 @@ public static class SpeciesOutdoors
     /// <summary>Seedlings just up stand so much less, K (starter value, from memory).</summary>
     public const double JustUpK = 2;
 
-    /// <summary>Null for a route without cold, which no winter is needed for.</summary>
+    /// <summary>
+    /// Null for a route without cold, which no winter is needed for. Enough is the shortest cold that breaks the dormancy: a winter gives what it gives, and frozen
+    /// days give nothing (our assumption).
+    /// </summary>
     /// <param name="route">The way outdoors.</param>
     public static SetOutNeed? NeedOf(Species species, Route route)
     {
@@ -32,10 +35,11 @@ public static class SpeciesOutdoors
         var cold = (shelf ?? route).Steps.FirstOrDefault(s => s.Kind == StepKind.ColdMoist);
         var comesUp = route.Steps.FirstOrDefault(s => s.Kind == StepKind.Germinate);
         if (cold is null || comesUp is null || cold.Days.Usual == 0) return null;
+        var enough = cold.Days.Shortest > 0 ? cold.Days.Shortest : cold.Days.Usual;
         var rate = IsCool(species) ? ThermalRate.Cool : ThermalRate.General;
         var band = comesUp.Band ?? species.Germination;
         var atC = Math.Max(rate.BaseC + 1, (band.LowC + band.HighC) / 2);
-        return new(cold.Days.Usual, species.ResponseToCold, rate, rate.CeilingC!.Value,
-            ThermalTime.OfPacket(Math.Max(1, comesUp.Days.Shortest), Math.Max(1, comesUp.Days.Longest), atC, rate.BaseC), species.Has(SpeciesFlag.GerminatesInCold), KillC(species.Hardiness));
+        return new(enough, species.ResponseToCold, rate, rate.CeilingC!.Value,
+            ThermalTime.OfPacket(Math.Max(1, comesUp.Days.Shortest), Math.Max(1, comesUp.Days.Longest), atC, rate.BaseC), species.Has(SpeciesFlag.GerminatesInCold), KillC(species.Hardiness), cold.Days.Usual > enough ? cold.Days.Usual : null);
     }
 }

@@ -62,23 +62,23 @@ public static partial class YardWatch
     private static readonly Func<YardContainer, Sky, YardWarning?>[] Rules =
         [FreezeComing, Heat, CountSurvivors, CapTonight, Flooded, Dry, Wind, BackOut, OpenByDegrees, Mulch, LateForCold];
 
-    private sealed record Sky(IReadOnlyList<YardDay> Weather, DateTimeOffset Now)
+    private sealed record Sky(IReadOnlyList<YardDay> Weather, DateTimeOffset At)
     {
-        public DateOnly Today => DateOnly.FromDateTime(Now.DateTime);
+        public DateOnly Date => DateOnly.FromDateTime(At.DateTime);
 
         public YardDay? On(DateOnly day) => Weather.Count == 0 || day < Weather[0].Date || day > Weather[^1].Date ? null : Weather[day.DayNumber - Weather[0].Date.DayNumber];
 
         /// <summary>Days of the outlook, today first.</summary>
-        public IEnumerable<YardDay> Ahead(int days) => Enumerable.Range(0, days + 1).Select(i => On(Today.AddDays(i))).OfType<YardDay>().Where(d => d.Source != YardDaySource.Typical);
+        public IEnumerable<YardDay> Ahead(int days) => Enumerable.Range(0, days + 1).Select(i => On(Date.AddDays(i))).OfType<YardDay>().Where(d => d.Source != YardDaySource.Typical);
 
         /// <summary>The days up to yesterday, the last first.</summary>
-        public IEnumerable<YardDay> Back(int days) => Enumerable.Range(1, days).Select(i => On(Today.AddDays(-i))).OfType<YardDay>();
+        public IEnumerable<YardDay> Back(int days) => Enumerable.Range(1, days).Select(i => On(Date.AddDays(-i))).OfType<YardDay>();
 
         /// <summary>Hours of a run from now on for so many days, outlook only.</summary>
         public IEnumerable<int> HoursAhead(ContainerRun run, int days)
         {
-            var until = Now.AddDays(days);
-            for (var i = FirstHour(run, Now); i < run.Hours.Count && run.Hours[i].At <= until; i++)
+            var until = At.AddDays(days);
+            for (var i = FirstHour(run, At); i < run.Hours.Count && run.Hours[i].At <= until; i++)
             {
                 if (On(run.Hours[i].Date) is { Source: not YardDaySource.Typical }) yield return i;
             }
@@ -89,17 +89,17 @@ public static partial class YardWatch
 
     private static YardWarning? FreezeComing(YardContainer c, Sky sky)
     {
-        if (c.KillC(sky.Today) is not { } kill) return null;
+        if (c.KillC(sky.Date) is not { } kill) return null;
         var cold = sky.HoursAhead(c.Tale.Run, FreezeAheadDays).Where(i => c.Tale.Run.AirC[i] <= kill).ToList();
         if (cold.Count == 0) return null;
         var (from, to) = (c.Tale.Run.Hours[cold[0]].At, c.Tale.Run.Hours[cold[^1]].At.AddHours(1));
         var worst = cold.Min(i => c.Tale.Run.AirC[i]);
         var nights = cold.Select(i => c.Tale.Run.Hours[i].At.AddHours(-12).Date).Distinct().Count();
-        var shelter = c.SettingAt(sky.Now).Shelter;
+        var shelter = c.SettingAt(sky.At).Shelter;
         var covered = shelter == Shelter.Covered ? "covered, and still " : "";
         var just = kill > c.Tale.Need.KillC ? ", just up," : "";
         return new(YardWarningKind.FreezeComing,
-            Say($"{Moment(from)}: {covered}air inside down to {Round(worst)} °C{(nights > 1 ? Say($" in {nights} nights") : "")}; {Seedlings(c.Part.Standing)}{just} stand{(c.Part.Standing == 1 ? "s" : "")} {Round(kill)} °C."),
+            Say($"{Moment(from)}: {covered}air inside down to {Round(worst)} °C{(nights > 1 ? Say($" in {nights} nights") : "")}; its seedlings{just} stand {Round(kill)} °C."),
             from, to, worst, shelter == Shelter.Covered ? [Tending.CarriedIn] : [Tending.Covered, Tending.CarriedIn]);
     }
 
@@ -107,7 +107,7 @@ public static partial class YardWatch
     {
         if (!c.Setup.HasLid) return null;
         var limit = c.IsCool ? ContainerWarnings.CoolStopC : ContainerWarnings.OpenC;
-        var until = sky.Today.AddDays(HeatAheadDays + 1);
+        var until = sky.Date.AddDays(HeatAheadDays + 1);
         double Inside(int i) => Math.Max(c.Tale.Run.AirC[i], c.Tale.Run.MediumC[i]);
         var hot = sky.HoursAhead(c.Tale.Run, HeatAheadDays + 1).Where(i => c.Tale.Run.Hours[i].Date < until && Inside(i) >= limit).ToList();
         if (hot.Count == 0) return null;
@@ -125,8 +125,8 @@ public static partial class YardWatch
     {
         if (c.Part.Standing <= 0) return null;
         var run = c.Tale.Run;
-        var first = Sky.FirstHour(run, sky.Now.AddDays(-SurvivorsDays));
-        for (var i = Math.Min(Sky.FirstHour(run, sky.Now), run.Hours.Count) - 1; i >= first; i--)
+        var first = Sky.FirstHour(run, sky.At.AddDays(-SurvivorsDays));
+        for (var i = Math.Min(Sky.FirstHour(run, sky.At), run.Hours.Count) - 1; i >= first; i--)
         {
             var night = run.Hours[i].Date;
             if (run.AirC[i] > c.Tale.Need.KillC || !c.Part.Counts.Any(n => n.Emerged > 0 && n.On < night)) continue;
@@ -138,10 +138,10 @@ public static partial class YardWatch
 
     private static YardWarning? CapTonight(YardContainer c, Sky sky)
     {
-        if (c.Setup.Care != CareStyle.CapOnAtNight || !c.Setup.HasLid || c.Part.Standing <= 0 || c.SettingAt(sky.Now).Cap is not (CapPosition.Off or CapPosition.Open)) return null;
+        if (c.Setup.Care != CareStyle.CapOnAtNight || !c.Setup.HasLid || c.Part.Standing <= 0 || c.SettingAt(sky.At).Cap is not (CapPosition.Off or CapPosition.Open)) return null;
         var night = sky.HoursAhead(c.Tale.Run, 1).Where(i => !c.Tale.Run.Hours[i].SunUp).ToList();
         var coldest = night.Count == 0 ? double.PositiveInfinity : night.Min(i => c.Tale.Run.Hours[i].TempC);
-        return coldest > 2 ? null : new(YardWarningKind.CapTonight, Say($"{Round(coldest)} °C outdoors tonight, and its top is {(c.SettingAt(sky.Now).Cap == CapPosition.Open ? "open" : "off")}. A cap gives about a degree."), null, null, coldest, [Tending.TopAsUsual]);
+        return coldest > 2 ? null : new(YardWarningKind.CapTonight, Say($"{Round(coldest)} °C outdoors tonight, and its top is {(c.SettingAt(sky.At).Cap == CapPosition.Open ? "open" : "off")}. A cap gives about a degree."), null, null, coldest, [Tending.TopAsUsual]);
     }
 
     private static YardWarning? Flooded(YardContainer c, Sky sky)
@@ -153,21 +153,21 @@ public static partial class YardWatch
     private static YardWarning? Dry(YardContainer c, Sky sky)
     {
         var watered = c.Part.Tended.LastOrDefault(t => t.What == Tending.Watered);
-        var day = sky.On(sky.Today);
+        var day = sky.On(sky.Date);
         if (c.Setup.Care == CareStyle.NoHolesDailyWater)
         {
-            var frozen = c.Tale.Days.LastOrDefault(d => d.Inside.Date <= sky.Today).Inside.MediumMaxC <= 0;
-            return frozen || watered.On == sky.Today ? null : new(YardWarningKind.Dry, "Kept without holes and watered daily: a little water today, none where it stands wet.", null, null, null, [Tending.Watered]);
+            var frozen = c.Tale.Days.LastOrDefault(d => d.Inside.Date <= sky.Date).Inside.MediumMaxC <= 0;
+            return frozen || watered.On == sky.Date ? null : new(YardWarningKind.Dry, "Kept without holes and watered daily: a little water today, none where it stands wet.", null, null, null, [Tending.Watered]);
         }
-        var looked = c.Part.Checks.Where(k => k.Moisture != Moisture.Dry).Select(k => k.On).DefaultIfEmpty(c.Part.SownOn ?? sky.Today).Max();
-        var capped = c.SettingAt(sky.Now).Cap is CapPosition.On;
+        var looked = c.Part.Checks.Where(k => k.Moisture != Moisture.Dry).Select(k => k.On).DefaultIfEmpty(c.Part.SownOn ?? sky.Date).Max();
+        var capped = c.SettingAt(sky.At).Cap is CapPosition.On;
         var since = Later(looked, watered.On == default ? looked : watered.On);
         foreach (var past in sky.Back(60))
         {
             // rain comes in where the cap is off; snow waters as it melts
             if (!capped && past.Date > since && (past.Wet == true || past is { SnowCm: > 0, MaxC: > 0 })) since = past.Date;
         }
-        var days = sky.Today.DayNumber - since.DayNumber;
+        var days = sky.Date.DayNumber - since.DayNumber;
         if (days < DryAfterDays || day is null) return null;
         var mean = sky.Back(days).Select(d => d.MeanC).DefaultIfEmpty(0).Average();
         return mean < DriesAboveC ? null : new(YardWarningKind.Dry, Say($"Nothing wet it for {days} days, since {Day(since)}, at a mean of {Round(mean)} °C{(capped ? ", and its cap is on" : "")}. Lift it; water it if it is light."), null, null, null, [Tending.Watered]);
@@ -175,7 +175,7 @@ public static partial class YardWatch
 
     private static YardWarning? Wind(YardContainer c, Sky sky)
     {
-        if (c.Setup.Kind is ContainerPreset.Pot or ContainerPreset.ColdFrame || c.SettingAt(sky.Now).Shelter == Shelter.CarriedIn) return null;
+        if (c.Setup.Kind is ContainerPreset.Pot or ContainerPreset.ColdFrame || c.SettingAt(sky.At).Shelter == Shelter.CarriedIn) return null;
         if (sky.Ahead(2).Where(d => d.GustKmh >= BlowsOverKmh).Cast<YardDay?>().FirstOrDefault() is not { } windy) return null;
         if (c.Part.Tended.Any(t => t.What == Tending.Secured)) return null;
         return new(YardWarningKind.Wind, Say($"Gusts of {windy.GustKmh:0} km/h on {Day(windy.Date)}: light containers blow over. Weight or tie it."), null, null, null, [Tending.Secured]);
@@ -183,10 +183,10 @@ public static partial class YardWatch
 
     private static YardWarning? BackOut(YardContainer c, Sky sky)
     {
-        var shelter = c.SettingAt(sky.Now).Shelter;
+        var shelter = c.SettingAt(sky.At).Shelter;
         if (shelter == Shelter.None) return null;
         // what stands outdoors gets about the night sky less than the air
-        var kill = c.KillC(sky.Today) ?? c.Tale.Need.KillC;
+        var kill = c.KillC(sky.Date) ?? c.Tale.Need.KillC;
         var ahead = sky.Ahead(3).ToList();
         if (ahead.Count == 0 || ahead.Min(d => d.MinC) - 3 <= kill) return null;
         return new(YardWarningKind.BackOut, Say($"No night below {Round(ahead.Min(d => d.MinC))} °C in the next days: {(shelter == Shelter.Covered ? "uncover it; seedlings need the light" : "carry it out again; in the warm seedlings stretch")}."), null, null, null, [Tending.BackOut]);
@@ -194,9 +194,9 @@ public static partial class YardWatch
 
     private static YardWarning? OpenByDegrees(YardContainer c, Sky sky)
     {
-        if (c.Part.Standing <= 0 || !c.Setup.HasLid || c.SettingAt(sky.Now) is not { Cap: not CapPosition.Open, Shelter: Shelter.None }) return null;
+        if (c.Part.Standing <= 0 || !c.Setup.HasLid || c.SettingAt(sky.At) is not { Cap: not CapPosition.Open, Shelter: Shelter.None }) return null;
         var ahead = sky.Ahead(6).ToList();
-        if (ahead.Count(d => d.MaxC >= OpenTopsC) < 3 || ahead.Any(d => d.MinC - 3 <= c.KillC(sky.Today))) return null;
+        if (ahead.Count(d => d.MaxC >= OpenTopsC) < 3 || ahead.Any(d => d.MinC - 3 <= c.KillC(sky.Date))) return null;
         return new(YardWarningKind.OpenByDegrees, Say($"Seedlings are up, days reach {Round(ahead.Max(d => d.MaxC))} °C and no killing night is in sight: open the top by degrees over a week, an hour or two more each day."), null, null, null, [Tending.TopOpen]);
     }
 
@@ -206,7 +206,7 @@ public static partial class YardWatch
         var most = c.Part.Tended.LastOrDefault(t => t.What == Tending.MulchMostOff);
         if (most.On != default)
         {
-            return sky.Today.DayNumber - most.On.DayNumber < MulchRestDays ? null
+            return sky.Date.DayNumber - most.On.DayNumber < MulchRestDays ? null
                 : new(YardWarningKind.MulchRestOff, Say($"Three quarters of the straw came off on {Day(most.On)}, a month ago: the rest now."), null, null, null, [Tending.MulchRestOff]);
         }
         var week = sky.Back(7).ToList();
@@ -217,7 +217,7 @@ public static partial class YardWatch
     private static YardWarning? LateForCold(YardContainer c, Sky sky)
     {
         if (!c.Tale.IsLateForCold || c.Part.Emerged > 0) return null;
-        var so = c.Tale.Days.LastOrDefault(d => d.Inside.Date < sky.Today).Cold;
+        var so = c.Tale.Days.LastOrDefault(d => d.Inside.Date < sky.Date).Cold;
         return new(YardWarningKind.LateForCold, Say($"{so:0} of {c.Tale.Need.ColdDays:0} days of cold so far, and the warmth comes about {Day(c.Tale.WarmthFrom!.Value)}: few may come up before next spring. Shade holds the cold longer."), null, null, null, []);
     }
 

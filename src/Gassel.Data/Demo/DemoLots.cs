@@ -37,7 +37,7 @@ internal static class DemoLots
             ElevationM = 610, CutTest = new(18, 1, 1), Tests = [Test(0, 25, "2026-09-05")], Note = "towel test without cold",
         }),
         Lot("meadow-death-camas", Wild("seep below the road, flagged plants only", "2026-07-06", 90) with { CutTest = new(9, 1, 0), Note = "own jar, taped, marked toxic" }),
-        Lot("saskatoon", Wild("fence row, lower road", "2026-07-20", null) with { Weight = new(3.2, 180, 0.95), Cleaning = "mashed, floated, dried" }),
+        Lot("saskatoon", Wild("fence row, lower road", "2026-07-20", null) with { Weight = new(5.2, 180, 0.95), Cleaning = "mashed, floated, dried" }),
         Lot("red-osier-dogwood", Wild("creek bank by the culvert", "2026-08-30", 300) with { CutTest = new(11, 8, 1), Cleaning = "mashed and floated" }),
         Lot("western-trillium", Wild("draw under the firs", "2024-07-15", 80) with { Permission = null, Note = "kept in a paper bag" }),
         Lot("elegant-penstemon", Wild("scree by the upper gate", "2026-08-28", null) with { Weight = new(0.4, 1900, 0.9), Note = "shaken from the capsules" }),

@@ -21,8 +21,8 @@ public static class DemoSeason
         [PlaceKind.HeatMat] = 2,
     };
 
-    /// <summary>Thirty containers over the spots of the yard.</summary>
-    private static readonly Dictionary<string, int> Spots = new() { ["yard"] = 14, ["yard-eaves"] = 6, ["yard-wall"] = 5, ["yard-shade"] = 5 };
+    /// <summary>Fifty containers and trays over the spots of the yard.</summary>
+    private static readonly Dictionary<string, int> Spots = new() { ["yard"] = 26, ["yard-eaves"] = 8, ["yard-wall"] = 8, ["yard-shade"] = 8 };
 
     public static async Task Fill(GasselDb db, WeatherBook weather, ReadingBook readings, WriteGate gate, DateTimeOffset realNow)
     {

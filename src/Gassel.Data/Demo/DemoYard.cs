@@ -23,22 +23,24 @@ internal static class DemoYard
             .Do("2027-03-12", "volunteer", new Count("1.1", 3, 0), new Count("1.2", 2, 0), new Count("1.3", 2, 0));
         yield return Out(30, "scarlet-gilia", 7, 75, "2026-11-21", Jug, ["yard", "yard", "yard-wall"])
             .Do("2027-03-08", new Count("1.3", 4, 0))
-            .Do("2027-03-11", new Count("1.1", 3, 0), new Count("1.2", 2, 0), new Count("1.3", 5, 1, LossCause.Slugs));
+            .Do("2027-03-12", new Count("1.1", 3, 0), new Count("1.2", 2, 0), new Count("1.3", 5, 1, LossCause.Slugs));
         yield return Out(31, "parsnip-buckwheat", 9, 60, "2026-11-14", Jug, ["yard", "yard-wall"])
             .Do("2027-03-07", new Count("1.2", 3, 0))
             .Do("2027-03-12", "volunteer", new Count("1.1", 4, 0), new Count("1.2", 4, 0));
         yield return Out(32, "blue-flax", 18, 75, "2026-11-28", Bottle, ["yard-wall", "yard-wall", "yard"])
             .Do("2027-03-09", new Count("1.1", 5, 0), new Count("1.2", 4, 0))
             .Do("2027-03-13", new Count("1.1", 3, 0), new Count("1.2", 2, 1, LossCause.Birds), new Count("1.3", 4, 0));
-        yield return Out(33, "elegant-penstemon", 16, 120, "2026-12-12", Tub, ["yard-eaves", "yard-eaves"], looks: "2027-02-20");
+        yield return Out(33, "elegant-penstemon", 16, 120, "2026-12-12", Tub, ["yard-eaves", "yard-eaves"], looks: "2027-02-20")
+            .Do("2027-03-03", new Check("1.1", Moisture.Right, MouldSeen.None, 0), new Check("1.2", Moisture.Right, MouldSeen.None, 0));
         yield return Out(34, "saskatoon", 13, 60, "2026-11-10", Pot, ["yard-shade", "yard-shade"], label: "pot");
         yield return Out(35, "red-osier-dogwood", 14, 60, "2026-12-05", Jug, ["yard-eaves", "yard-eaves"], looks: "2027-02-27")
-            .Do("2027-03-13", new Check("1.2", Moisture.Dripping, MouldSeen.None, 0));
+            .Do("2027-03-13", new Check("1.1", Moisture.Right, MouldSeen.None, 0), new Check("1.2", Moisture.Dripping, MouldSeen.None, 0));
         yield return Out(36, "small-camas", 11, 90, "2026-11-14", Jug, ["yard-shade", "yard-shade", "yard-eaves"]);
         yield return Out(37, "blanketflower", 19, 50, "2027-02-06", Bottle, ["yard", "yard"], label: "bottle");
         yield return new DemoBatch(38, "saskatoon", 13, 40, 10, "2027-02-27", route: Winter("saskatoon"))
             .Do("2027-02-27", new Prepared("1", Jug, Steps(Jug)), new StepStarted("1", 0, 40, "yard", new(VesselKind.Container, "jug 38")))
-            .Labelled("2027-02-27");
+            .Labelled("2027-02-27")
+            .Do("2027-03-13", new Check("1", Moisture.Right, MouldSeen.None, 0));
         yield return new DemoBatch(39, "prairie-smoke", 6, 60, 20, "2027-03-12", route: Winter("prairie-smoke"));
     }
 

@@ -12,12 +12,15 @@ internal static class Pages
         {
             var path = context.Request.Path;
             var isView = context.GetEndpoint() is null && HttpMethods.IsGet(context.Request.Method)
-                && !path.StartsWithSegments("/api", StringComparison.OrdinalIgnoreCase) && !Path.HasExtension(path);
+                && !path.StartsWithSegments("/api", StringComparison.OrdinalIgnoreCase) && !IsFile(path);
             if (isView) context.Request.Path = "/index.html";
             return next(context);
         });
         app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = Cache });
     }
+
+    /// <summary>Files have an ending in letters; parts of a batch, such as 1.3, do not.</summary>
+    private static bool IsFile(string? path) => Path.GetExtension(path) is { Length: > 1 } ending && !ending.Skip(1).All(char.IsAsciiDigit);
 
     public static void UseSecurityHeaders(this WebApplication app) => app.Use((context, next) =>
     {

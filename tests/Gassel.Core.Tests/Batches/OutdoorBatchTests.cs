@@ -35,13 +35,16 @@ public class OutdoorBatchTests
     }
 
     [Fact]
-    public void It_is_looked_at_every_second_week_and_then_watched_not_sown_again()
+    public void It_is_looked_at_every_second_week_and_no_calendar_ends_its_winter()
     {
         var today = SetOut.AddDays(20);
         var due = DueWork.For(Plan(), Fold(Start()), Camas, today);
         Assert.Equal(SetOut.AddDays(14), due.Single(d => d.Kind == DueKind.CheckBag).DueOn);
         Assert.DoesNotContain(due, d => d.Kind == DueKind.Sow);
-        Assert.Contains(due, d => d.Kind == DueKind.StartStep && d.Step == 1);
+        Assert.DoesNotContain(due, d => d.Kind == DueKind.StartStep);
+        // the first seedling does, and from then on it is counted
+        var up = DueWork.For(Plan(), Fold(Start(), On(SetOut.AddDays(80), new Count("1", 5, 0))), Camas, SetOut.AddDays(82));
+        Assert.Contains(up, d => d.Kind == DueKind.CountSeedlings);
     }
 
     [Fact]

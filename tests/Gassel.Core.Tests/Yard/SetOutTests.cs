@@ -26,7 +26,7 @@ public class SetOutTests
         Assert.True(result.Dates.First(d => d.Date == new DateOnly(2027, 1, 3)).ChillMetShare >= 0.9);
         Assert.True(result.Dates[^1].ChillMetShare < 0.5);
         Assert.True(result.Window.Value.Latest < Dates[^1]);
-        Assert.Contains("nine winters of ten", result.TradeOff, StringComparison.Ordinal);
+        Assert.Contains("nine winters of ten", result.WindowWords, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -56,11 +56,11 @@ public sealed record ContainerRequest(
     double? InitialMediumC = null, double? InitialAirC = null);
 
 /// <summary>The inside at the end of the hour that begins at <paramref name="At"/>.</summary>
-public readonly record struct InsideHourView(DateTimeOffset At, double OutdoorC, double AirC, double MediumC);
+public sealed record InsideHourView(DateTimeOffset At, double OutdoorC, double AirC, double MediumC);
 
 /// <param name="FrozenHours">Hours that ended with ice in the mix.</param>
 /// <param name="Effective">Days of cold by weight in the mix.</param>
-public readonly record struct InsideDayView(DateOnly Date, double AirMaxC, double AirMinC, double MediumMaxC, double MediumMinC, double FrozenHours, double Effective);
+public sealed record InsideDayView(DateOnly Date, double AirMaxC, double AirMinC, double MediumMaxC, double MediumMinC, double FrozenHours, double Effective);
 
 /// <param name="Calibration">Null where none was asked for.</param>
 /// <param name="Parameters">With which the answer was reckoned.</param>

@@ -32,7 +32,8 @@ public sealed record StandingPart(
 /// <param name="Note">How the step is done.</param>
 /// <param name="Cautions">To be read where the hand is about to do it.</param>
 /// <param name="ToPlace">Id of the place where the step is usually done; null where it stays.</param>
-public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, IReadOnlyList<Caution> Cautions, string? ToPlace);
+/// <param name="SetsOut">A winter container is made ready and set out with it.</param>
+public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, IReadOnlyList<Caution> Cautions, string? ToPlace, bool SetsOut = false);
 
 /// <param name="Temperature">How warm it is there, and what is the matter.</param>
 public sealed record RoundsPlace(Place Place, PlaceTemperature Temperature, IReadOnlyList<StandingPart> Parts);
@@ -117,7 +118,8 @@ internal static class RoundsEndpoints
         var (setting, step) = (plan.Route.Setting, plan.Steps[due.Step].Step);
         var moves = due.Kind is DueKind.StartStep or DueKind.ScarifyAgain or DueKind.Sow;
         var kind = Places.For(setting, step);
-        return new(due, step.Kind, step.Note, Cautions.For(species.Hazard, step), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null);
+        return new(due, step.Kind, step.Note, Cautions.For(species.Hazard, step), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null,
+            due.Kind == DueKind.StartStep && setting == RouteSetting.WinterContainer && plan.IsSownAt(due.Step));
     }
 
     private static int Lateness(StandingPart part, DateOnly today) =>

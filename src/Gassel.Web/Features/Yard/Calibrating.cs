@@ -21,9 +21,9 @@ internal static class Calibrating
     private const int RefusedShown = 10;
 
     public static async Task<Results<Ok<CalibrationView>, ProblemHttpResult>> Fit(
-        Guid batch, string part, string? spot, HttpRequest request, YardBook yard, YardWeather weather, BatchShelf shelf, SiteSaving site, SiteClock clock, CancellationToken cancel, bool save = false)
+        Guid id, string part, string? spot, HttpRequest request, YardBook yard, YardWeather weather, BatchShelf shelf, SiteSaving site, SiteClock clock, CancellationToken cancel, bool save = false)
     {
-        var (vessel, missing) = await YardEndpoints.Find(batch, part, yard, shelf, cancel);
+        var (vessel, missing) = await YardEndpoints.Find(id, part, yard, shelf, cancel);
         if (vessel is null) return missing!.ToResult();
         var words = new QueryWords();
         var where = words.Name<ProbeSpot>("spot", spot) ?? ProbeSpot.Medium;

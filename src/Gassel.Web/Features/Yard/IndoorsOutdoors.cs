@@ -15,7 +15,7 @@ namespace Gassel.Web.Features.Yard;
 public sealed record WayResult(
     bool Outdoors, IReadOnlyList<int> Batches, int Seeds, int Emerged, double Fraction, double Low, double High, DateOnly StartedOn, DateOnly? FirstUpOn, double? MeanDays, int Gestures, IReadOnlyList<CauseLost> Lost, bool IsOver);
 
-public readonly record struct CauseLost(LossCause Cause, int Seedlings);
+public sealed record CauseLost(LossCause Cause, int Seedlings);
 
 /// <summary>One lot indoors and outdoors side by side.</summary>
 /// <param name="Pair">Indoors less outdoors.</param>

@@ -12,8 +12,9 @@ namespace Gassel.Web.Features.Yard;
 
 /// <summary>When a species goes out, over the winters on record.</summary>
 /// <param name="Wave">Into which wave it falls, in words.</param>
-/// <param name="ColdDays">Days of cold by weight that it needs.</param>
-public sealed record SpeciesWave(string SpeciesId, string CommonName, string RouteId, double ColdDays, double KillC, SetOutResult SetOut, string Wave);
+/// <param name="ColdDays">Days of cold by weight that it needs at least.</param>
+/// <param name="UsualColdDays">What is usual; null where that is what is needed.</param>
+public sealed record SpeciesWave(string SpeciesId, string CommonName, string RouteId, double ColdDays, double? UsualColdDays, double KillC, SetOutResult SetOut, string Wave);
 
 /// <param name="Season">Winter that the dates stand for, by its first year.</param>
 /// <param name="Record">Name of the weather record; null where there is none.</param>
@@ -24,8 +25,8 @@ internal sealed class WinterBook(YardWeather weather, SiteClock clock)
 {
     private readonly ConcurrentDictionary<(string Parameters, CapPosition Cap, int? Record, double OffsetK, DateOnly From), WinterRuns> _runs = [];
 
-    /// <summary>First day to set out on: the first of November, or half a year later in the south.</summary>
-    public DateOnly From => South ? new(Season, 5, 1) : new(Season, 11, 1);
+    /// <summary>First day to set out on: the first of October, or half a year later in the south.</summary>
+    public DateOnly From => South ? new(Season, 4, 1) : new(Season, 10, 1);
 
     private bool South => (clock.Site?.Latitude ?? 0) < 0;
 
@@ -33,7 +34,7 @@ internal sealed class WinterBook(YardWeather weather, SiteClock clock)
     public int Season => South ? (clock.Today.Month <= 10 ? clock.Today.Year : clock.Today.Year + 1) : clock.Today.Month <= 4 ? clock.Today.Year - 1 : clock.Today.Year;
 
     /// <summary>Weekly days through the winter.</summary>
-    public IReadOnlyList<DateOnly> Dates => [.. Enumerable.Range(0, 24).Select(i => From.AddDays(7 * i))];
+    public IReadOnlyList<DateOnly> Dates => [.. Enumerable.Range(0, 29).Select(i => From.AddDays(7 * i))];
 
     /// <summary>Null without a record of the right hemisphere; then why.</summary>
     public (WinterRuns? Runs, string? Withheld) Runs(ContainerParameters parameters, CapPosition cap)
@@ -90,7 +91,7 @@ internal static class Waves
     {
         if (SpeciesOutdoors.NeedOf(species, route) is not { } need) return null;
         var setOut = runs.For(need, dates);
-        return new(species.Id, species.CommonName, route.Id, need.ColdDays, need.KillC, setOut, WaveWords(setOut, dates, species));
+        return new(species.Id, species.CommonName, route.Id, need.ColdDays, need.UsualColdDays, need.KillC, setOut, WaveWords(setOut, dates, species));
     }
 
     /// <summary>Thirds of the winter by the last good day; a tender seedling waits for the spring whatever its seed needs.</summary>
@@ -101,9 +102,9 @@ internal static class Waves
         var (latest, first) = (window.Latest.DayNumber, dates[0].DayNumber);
         return (latest - first) switch
         {
-            < 45 => "first wave, before midwinter",
-            < 90 => "second wave, midwinter",
-            < 130 => "third wave, late winter",
+            < 75 => "first wave, before midwinter",
+            < 120 => "second wave, midwinter",
+            < 160 => "third wave, late winter",
             _ => "any time to early spring",
         };
     }

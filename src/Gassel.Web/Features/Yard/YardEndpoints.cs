@@ -14,19 +14,20 @@ namespace Gassel.Web.Features.Yard;
 
 /// <param name="Steps">What is done at the table, in order.</param>
 /// <param name="Doubts">What speaks against it; empty for a good one.</param>
-public sealed record PreparationAdvice(IReadOnlyList<PreparationLine> Steps, IReadOnlyList<string> Doubts, ContainerParameters Parameters);
+/// <param name="Reminders">What to think of later.</param>
+public sealed record PreparationAdvice(IReadOnlyList<PreparationLine> Steps, IReadOnlyList<string> Doubts, IReadOnlyList<string> Reminders, ContainerParameters Parameters);
 
 internal static class YardEndpoints
 {
     public static void MapYard(this RouteGroupBuilder api)
     {
         api.MapGet("/yard", Whole);
-        api.MapGet("/yard/containers/{batch:guid}/{part}", One).ProducesProblem(404);
+        api.MapGet("/yard/containers/{id:guid}/{part}", One).ProducesProblem(404);
         api.MapPost("/yard/preparation", Advise).For(Role.Volunteer).ProducesProblem(400);
         api.MapGet("/yard/waves", Waves.All).ProducesProblem(400);
         api.MapGet("/yard/set-out", Waves.One).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/yard/indoors-outdoors", IndoorsOutdoors.All);
-        api.MapPost("/yard/containers/{batch:guid}/{part}/calibration", Calibrating.Fit).For(Role.Grower)
+        api.MapPost("/yard/containers/{id:guid}/{part}/calibration-file", Calibrating.Fit).For(Role.Grower)
             .Accepts<string>("text/csv").ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(415);
     }
 
@@ -52,13 +53,13 @@ internal static class YardEndpoints
                    let next = part.LastStep is { } last ? batch.Plan.NextStep(last) : batch.Plan.NextStep(-1)
                    where next is { } step && batch.Plan.IsSownAt(step)
                    orderby batch.Plan.Steps[next.Value].Start
-                   select new ToSetOut(batch.Row.Id, batch.Row.Number, kind.CommonName, kind.Hazard, part.Id, part.Seeds > 0 ? part.Seeds : batch.Plan.Seeds, next.Value, batch.Plan.Steps[next.Value].Start,
+                   select new ToSetOut(batch.Row.Id, batch.Row.Number, kind.CommonName, kind.Hazard, part.Id, part.Seeds > 0 ? part.Seeds : batch.Plan.Seeds, next.Value, batch.Plan.Steps[next.Value].Start, part.Setup, part.Preparation,
                        [.. Cautions.For(kind.Hazard, batch.Plan.Steps[next.Value].Step), Cautions.ForContainers])];
     }
 
-    private static async Task<Results<Ok<ContainerDetail>, ProblemHttpResult>> One(Guid batch, string part, YardBook yard, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
+    private static async Task<Results<Ok<ContainerDetail>, ProblemHttpResult>> One(Guid id, string part, YardBook yard, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
     {
-        var (vessel, refusal) = await Find(batch, part, yard, shelf, cancel);
+        var (vessel, refusal) = await Find(id, part, yard, shelf, cancel);
         return vessel is null ? refusal!.ToResult() : TypedResults.Ok(YardViews.Detail(vessel, yard.Parameters(vessel.Setup), clock));
     }
 
@@ -76,6 +77,6 @@ internal static class YardEndpoints
     {
         if (ContainerCheck.Of("setup", setup) is { } wrong) return wrong.ToResult();
         return TypedResults.Ok(new PreparationAdvice(
-            [.. ContainerAdvice.Steps(setup).Select(s => new PreparationLine(s, ContainerAdvice.Words(s, setup), false))], ContainerAdvice.Doubts(setup), yard.Parameters(setup)));
+            [.. ContainerAdvice.Steps(setup).Select(s => new PreparationLine(s, ContainerAdvice.Words(s, setup), false))], ContainerAdvice.Doubts(setup), ContainerAdvice.Reminders(setup), yard.Parameters(setup)));
     }
 }

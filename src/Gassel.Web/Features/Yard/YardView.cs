@@ -28,7 +28,8 @@ public sealed record EmergenceWindow(DateOnly? First, DateOnly? Half, DateOnly? 
 /// <param name="Kind">In words.</param>
 /// <param name="Described">False where its kind was never said and is assumed.</param>
 /// <param name="AirC">Inside now; null where nothing is known, so with the mix.</param>
-/// <param name="Cold">Days of cold by weight so far, of <paramref name="ColdNeed"/>.</param>
+/// <param name="Cold">Days of cold by weight so far, of at least <paramref name="ColdNeed"/>.</param>
+/// <param name="ColdUsual">What is usual; null where that is what is needed.</param>
 /// <param name="ColdMetOn">Day with enough; null where it does not come.</param>
 /// <param name="FirstUpOn">First seedling as counted; null before it.</param>
 /// <param name="Withheld">Why nothing is said of its inside; null where it is.</param>
@@ -36,7 +37,7 @@ public sealed record EmergenceWindow(DateOnly? First, DateOnly? Half, DateOnly? 
 public sealed record ContainerBrief(
     Guid BatchId, int Number, string Part, string Label, string CommonName, HazardLevel Hazard, ContainerSetup Setup, string Kind, bool Described, string PlaceId,
     DateOnly SetOutOn, int Seeds, int Emerged, int Standing, CapPosition Cap, Shelter Shelter, ContainerStanding State, double? AirC, double? MediumC,
-    double? Cold, double? ColdNeed, DateOnly? ColdMetOn, EmergenceWindow? Emergence, DateOnly? FirstUpOn, string? Withheld, IReadOnlyList<YardWarning> Warnings);
+    double? Cold, double? ColdNeed, double? ColdUsual, DateOnly? ColdMetOn, EmergenceWindow? Emergence, DateOnly? FirstUpOn, string? Withheld, IReadOnlyList<YardWarning> Warnings);
 
 /// <summary>A spot of the yard with what stands there.</summary>
 public sealed record YardSpot(Place Place, IReadOnlyList<ContainerBrief> Containers);
@@ -55,7 +56,10 @@ public sealed record YardAlert(YardWarningKind Kind, string Title, DateTimeOffse
 /// <summary>A batch whose container is still to be made ready and set out.</summary>
 /// <param name="Step">Index of the step that sets it out.</param>
 /// <param name="DueOn">As planned.</param>
-public sealed record ToSetOut(Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int Step, DateOnly DueOn, IReadOnlyList<Caution> Cautions);
+/// <param name="Setup">As far as it was made ready; null before.</param>
+/// <param name="Done">Steps checked off so far.</param>
+public sealed record ToSetOut(
+    Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int Step, DateOnly DueOn, ContainerSetup? Setup, IReadOnlyList<PreparationStep> Done, IReadOnlyList<Caution> Cautions);
 
 /// <param name="Outlook">From a week ago to the end of the outlook.</param>
 /// <param name="Service">Name of the weather service; null for none.</param>
@@ -65,7 +69,7 @@ public sealed record YardView(
     IReadOnlyList<ToSetOut> ToSetOut, IReadOnlyList<string> Working);
 
 /// <summary>An hour outdoors and inside.</summary>
-public readonly record struct InsideHour(DateTimeOffset At, double OutdoorC, double AirC, double MediumC);
+public sealed record InsideHour(DateTimeOffset At, double OutdoorC, double AirC, double MediumC);
 
 /// <summary>A container closely.</summary>
 /// <param name="Days">From the set-out to the end of the outlook, and typical days until nearly all is up.</param>

@@ -26,7 +26,7 @@ internal static class YardViews
             vessel.Setup.Kind is { } kind ? ContainerWords.Of(kind) : string.Create(CultureInfo.InvariantCulture, $"own vessel of {vessel.Setup.Own?.Litres ?? 0:0.#} l"),
             part.Setup is not null, vessel.Place.Id, part.SownOn!.Value, part.Seeds, part.Emerged, part.Standing, setting?.Cap ?? vessel.Setup.UsualCap, setting?.Shelter ?? Shelter.None,
             State(vessel, hour, today), hour < 0 ? null : Math.Round(tale!.Run.AirC[hour], 1), hour < 0 ? null : Math.Round(tale!.Run.MediumC[hour], 1),
-            so, tale?.Need.ColdDays, tale?.ColdMetOn, tale?.Emergence is { } e ? new(e.T10, e.T50, e.T90) : null,
+            so, tale?.Need.ColdDays, tale?.Need.UsualColdDays, tale?.ColdMetOn, tale?.Emergence is { } e ? new(e.T10, e.T50, e.T90) : null,
             part.Counts.Where(c => c.Emerged > 0).Select(c => (DateOnly?)c.On).Min(), vessel.Withheld, vessel.Warnings);
     }
 
@@ -46,7 +46,7 @@ internal static class YardViews
             tale?.Days.Where(d => d.Inside.Date < today).Sum(d => d.Inside.FrozenHours) ?? 0,
             tale is null ? null : new(tale.Need.ThermalTime.T10, tale.Need.ThermalTime.T50, tale.Need.ThermalTime.T90, tale.Days.LastOrDefault(d => d.Inside.Date < today).Degrees),
             [.. ContainerAdvice.Steps(vessel.Setup).Select(s => new PreparationLine(s, ContainerAdvice.Words(s, vessel.Setup), vessel.Part.Preparation.Contains(s)))],
-            ContainerAdvice.Doubts(vessel.Setup), parameters,
+            [.. ContainerAdvice.Doubts(vessel.Setup), .. ContainerAdvice.Reminders(vessel.Setup)], parameters,
             [.. vessel.Part.Tended.Select(t => new TendedLine(t.On, t.At, Tendings.Words(t.What)))],
             tale?.Working ?? []);
     }
@@ -73,7 +73,7 @@ internal static class YardViews
         {
             YardWarningKind.FreezeComing => $"Seedlings up and a freeze coming: cover or carry in {these}",
             YardWarningKind.CookRisk => $"Cook risk: open {these} before noon",
-            YardWarningKind.OpenCaps => $"Open the caps of {these}",
+            YardWarningKind.OpenCaps => $"Too warm inside: open {these}",
             YardWarningKind.CountSurvivors => $"A freeze passed over seedlings: count {these}",
             YardWarningKind.CapTonight => $"Cap {these} tonight",
             YardWarningKind.Flooded => $"Flooded: drain {these}",

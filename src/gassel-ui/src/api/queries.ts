@@ -3,7 +3,7 @@ import { answerOrLast } from "../offline/answers";
 import { currentConnection } from "../offline/connection";
 import { dayReckoned } from "../time/days";
 import { answered, api, sendToken } from "./client";
-import type { MixRequest, TrialRequest } from "./types";
+import type { CapPosition, ContainerPreset, ContainerSetup, MixRequest, TrialRequest } from "./types";
 
 const HEARTBEAT_MS = 60_000;
 const HEARTBEAT_ALONE_MS = 5_000;
@@ -51,6 +51,54 @@ export const countTraysQuery = {
   queryKey: ["count"],
   queryFn: async () => (await answerOrLast("count", () => answered(api.GET("/api/count")))).data,
 };
+
+export const yardQuery = {
+  queryKey: ["yard"],
+  queryFn: async () => (await answerOrLast("yard", () => answered(api.GET("/api/yard")))).data,
+};
+
+export const useYard = () => useQuery({ ...yardQuery, refetchInterval: HEARTBEAT_MS });
+
+export const useContainer = (batch: string, part: string) =>
+  useQuery({
+    queryKey: ["yard", batch, part],
+    retry: false,
+    queryFn: () =>
+      answered(api.GET("/api/yard/containers/{id}/{part}", { params: { path: { id: batch, part } } })),
+  });
+
+/** When each species goes out, for a kind of container. */
+export const useWaves = (preset: ContainerPreset, cap: CapPosition) =>
+  useQuery({
+    queryKey: ["yard", "waves", preset, cap],
+    placeholderData: keepPreviousData,
+    queryFn: () => answered(api.GET("/api/yard/waves", { params: { query: { preset, cap } } })),
+  });
+
+/** When one species goes out by a route; asks nothing without one. */
+export const useSetOut = (speciesId: string, routeId: string | null) =>
+  useQuery({
+    queryKey: ["yard", "set-out", speciesId, routeId],
+    enabled: routeId !== null,
+    retry: false,
+    queryFn: () =>
+      answered(api.GET("/api/yard/set-out", { params: { query: { speciesId, routeId: routeId ?? "" } } })),
+  });
+
+export const useBothWays = () =>
+  useQuery({
+    queryKey: ["yard", "ways"],
+    queryFn: () => answered(api.GET("/api/yard/indoors-outdoors")),
+  });
+
+/** What is done at the table for a container, and what speaks against it. */
+export const usePreparation = (setup: ContainerSetup) =>
+  useQuery({
+    queryKey: ["yard", "preparation", setup],
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () => answered(api.POST("/api/yard/preparation", { body: setup })),
+  });
 
 export const placesQuery = {
   queryKey: ["places"],

@@ -2594,6 +2594,357 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/yard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["YardView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard/containers/{id}/{part}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    part: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ContainerDetail"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard/preparation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ContainerSetup"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PreparationAdvice"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard/waves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    preset?: string;
+                    cap?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WavesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard/set-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    speciesId: string;
+                    routeId: string;
+                    preset?: string;
+                    cap?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpeciesWave"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard/indoors-outdoors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LotBothWays"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard/containers/{id}/{part}/calibration-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    spot?: string;
+                    save?: boolean;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    part: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "text/csv": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CalibrationView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials": {
         parameters: {
             query?: never;
@@ -3811,6 +4162,223 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/emergence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["EmergenceRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EmergenceForecast"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/container": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ContainerStart"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ContainerRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ContainerAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/set-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SetOutRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SetOutResult"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/mix": {
         parameters: {
             query?: never;
@@ -3955,6 +4523,38 @@ export interface components {
             cutTestFirst: boolean;
             remaining: null | components["schemas"]["Remaining"];
             working: string[];
+        };
+        AirChanges: {
+            /** Format: double */
+            on: number;
+            /** Format: double */
+            off: number;
+            /** Format: double */
+            open: number;
+        };
+        AirChangesInput: {
+            /** Format: double */
+            on: number;
+            /** Format: double */
+            off: number;
+            /** Format: double */
+            open: number;
+        };
+        AlertAction: {
+            what: components["schemas"]["Tending"];
+            words: string;
+        };
+        AlertedContainer: {
+            /** Format: uuid */
+            batchId: string;
+            /** Format: int32 */
+            number: number;
+            part: string;
+            label: string;
+            commonName: string;
+            /** Format: int32 */
+            standing: number;
+            warning: components["schemas"]["YardWarning"];
         };
         Anchor: {
             event: components["schemas"]["AnchorEvent"];
@@ -4143,6 +4743,32 @@ export interface components {
         CalendarAddress: {
             path: null | string;
         };
+        CalibrateInput: {
+            readings: components["schemas"]["ReadingInput"][];
+            spot?: null | components["schemas"]["ProbeSpot"];
+        };
+        CalibrationResidual: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            observedC: number;
+            /** Format: double */
+            modelledC: number;
+            /** Format: double */
+            residualK: number;
+        };
+        CalibrationView: {
+            fit: components["schemas"]["ContainerCalibration"];
+            saved: boolean;
+            refused: string[];
+        };
+        /** @enum {unknown} */
+        CapPosition: "on" | "off" | "dayOffNightOn" | "open";
+        /**
+         * @default capOff
+         * @enum {unknown}
+         */
+        CareStyle: "capOff" | "capOnAtNight" | "openByTemperature" | "noHolesDailyWater";
         /** @enum {unknown} */
         Cause: "notTimeYet" | "chillingShort" | "warmStepMissing" | "coatNotBroken" | "tooCold" | "tooHot" | "coveredThoughItNeedsLight" | "litThoughItNeedsDark" | "tooDeep" | "oldOrEmptySeed" | "driedOut" | "drownedOrRotted" | "frost" | "pests";
         CauseFinding: {
@@ -4152,6 +4778,11 @@ export interface components {
             against: string[];
             lookNext: string;
             name: null | string;
+        };
+        CauseLost: {
+            cause: components["schemas"]["LossCause"];
+            /** Format: int32 */
+            seedlings: number;
         };
         Caution: {
             topic: string;
@@ -4386,6 +5017,222 @@ export interface components {
             trial: components["schemas"]["TrialRequest"];
             who: string;
         };
+        ContainerAnswer: {
+            hourly: components["schemas"]["InsideHourView"][];
+            daily: components["schemas"]["InsideDayView"][];
+            warnings: components["schemas"]["InsideWarning"][];
+            heat: components["schemas"]["HeatAccount"];
+            parameters: components["schemas"]["ContainerParameters"];
+            calibration: null | components["schemas"]["ContainerCalibration"];
+            working: string[];
+        };
+        ContainerBrief: {
+            /** Format: uuid */
+            batchId: string;
+            /** Format: int32 */
+            number: number;
+            part: string;
+            label: string;
+            commonName: string;
+            hazard: components["schemas"]["HazardLevel"];
+            setup: components["schemas"]["ContainerSetup"];
+            kind: string;
+            described: boolean;
+            placeId: string;
+            /** Format: date */
+            setOutOn: string;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            emerged: number;
+            /** Format: int32 */
+            standing: number;
+            cap: components["schemas"]["CapPosition"];
+            shelter: components["schemas"]["Shelter"];
+            state: components["schemas"]["ContainerStanding"];
+            /** Format: double */
+            airC: null | number;
+            /** Format: double */
+            mediumC: null | number;
+            /** Format: double */
+            cold: null | number;
+            /** Format: double */
+            coldNeed: null | number;
+            /** Format: double */
+            coldUsual: null | number;
+            /** Format: date */
+            coldMetOn: null | string;
+            emergence: null | components["schemas"]["EmergenceWindow"];
+            /** Format: date */
+            firstUpOn: null | string;
+            withheld: null | string;
+            warnings: components["schemas"]["YardWarning"][];
+        };
+        ContainerCalibration: {
+            /** Format: double */
+            uWallWm2K: number;
+            /** Format: double */
+            transmittance: number;
+            /** Format: double */
+            rmsBeforeK: number;
+            /** Format: double */
+            rmsK: number;
+            spot: components["schemas"]["ProbeSpot"];
+            residuals: components["schemas"]["CalibrationResidual"][];
+            working: string[];
+        };
+        ContainerCareInput: {
+            cap?: null | components["schemas"]["CapPosition"];
+            shelter?: null | components["schemas"]["Shelter"];
+        };
+        ContainerDay: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            outdoorMinC: number;
+            /** Format: double */
+            outdoorMaxC: number;
+            /** Format: double */
+            airMinC: number;
+            /** Format: double */
+            airMaxC: number;
+            /** Format: double */
+            mediumMinC: number;
+            /** Format: double */
+            mediumMaxC: number;
+            /** Format: double */
+            mediumMeanC: number;
+            /** Format: double */
+            frozenHours: number;
+            /** Format: double */
+            effective: number;
+            /** Format: double */
+            chillHours: number;
+        };
+        ContainerDetail: {
+            brief: components["schemas"]["ContainerBrief"];
+            days: components["schemas"]["TaleDay"][];
+            hours: components["schemas"]["InsideHour"][];
+            counts: components["schemas"]["CountRecord"][];
+            /** Format: double */
+            killC: null | number;
+            /** Format: double */
+            ceilingC: number;
+            /** Format: double */
+            frozenHours: number;
+            thermal: null | components["schemas"]["ThermalNeedView"];
+            preparation: components["schemas"]["PreparationLine"][];
+            doubts: string[];
+            parameters: components["schemas"]["ContainerParameters"];
+            tended: components["schemas"]["TendedLine"][];
+            working: string[];
+        };
+        /**
+         * @default lowNutrient
+         * @enum {unknown}
+         */
+        ContainerMix: "lowNutrient" | "withNutrients";
+        ContainerParameters: {
+            /** Format: double */
+            areaM2: number;
+            /** Format: double */
+            sideAreaM2: number;
+            /** Format: double */
+            wallAreaM2: number;
+            /** Format: double */
+            mediumL: number;
+            /** Format: double */
+            airL: number;
+            /** Format: double */
+            transmittance: number;
+            /** Format: double */
+            absorbedShare: number;
+            /** Format: double */
+            hWm2K: number;
+            /** Format: double */
+            uWallWm2K: number;
+            /** Format: double */
+            uBaseWm2K: number;
+            airChangesPerHour: components["schemas"]["AirChanges"];
+            /** Format: double */
+            uLidWm2K: null | number;
+        };
+        ContainerParametersInput: {
+            /** Format: double */
+            areaM2: number;
+            /** Format: double */
+            sideAreaM2: number;
+            /** Format: double */
+            wallAreaM2: number;
+            /** Format: double */
+            mediumL: number;
+            /** Format: double */
+            airL: number;
+            /** Format: double */
+            transmittance: number;
+            /** Format: double */
+            absorbedShare: number;
+            /** Format: double */
+            hWm2K: number;
+            /** Format: double */
+            uWallWm2K: number;
+            /** Format: double */
+            uBaseWm2K: number;
+            airChangesPerHour: components["schemas"]["AirChangesInput"];
+            /** Format: double */
+            uLidWm2K?: null | number;
+        };
+        /** @enum {unknown} */
+        ContainerPreset: "jug4" | "jug2" | "bottle2" | "tub6" | "pot" | "coldFrame";
+        ContainerRequest: {
+            site: components["schemas"]["ContainerSiteInput"];
+            preset?: null | components["schemas"]["ContainerPreset"];
+            parameters?: null | components["schemas"]["ContainerParametersInput"];
+            care?: null | components["schemas"]["ContainerCareInput"];
+            hourly?: null | components["schemas"]["HourInput"][];
+            daily?: null | components["schemas"]["WeatherDayInput"][];
+            /** Format: double */
+            stonesKg?: null | number;
+            response?: null | number[];
+            /** Format: double */
+            seedlingsKillC?: null | number;
+            calibrate?: null | components["schemas"]["CalibrateInput"];
+            /** Format: double */
+            initialMediumC?: null | number;
+            /** Format: double */
+            initialAirC?: null | number;
+        };
+        ContainerSetup: {
+            kind: null | components["schemas"]["ContainerPreset"];
+            care: components["schemas"]["CareStyle"];
+            mix: components["schemas"]["ContainerMix"];
+            /**
+             * Format: double
+             * @default 8
+             */
+            mixCm: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            stonesKg: number;
+            own: null | components["schemas"]["OwnVessel"];
+        };
+        ContainerSiteInput: {
+            /** Format: double */
+            latitude: number;
+            exposure?: null | components["schemas"]["Exposure"];
+        };
+        /** @enum {unknown} */
+        ContainerStanding: "unknown" | "frozen" | "chilling" | "chilled" | "expected" | "up";
+        ContainerStart: {
+            kinds: components["schemas"]["ContainerStartKind"][];
+        };
+        ContainerStartKind: {
+            preset: components["schemas"]["ContainerPreset"];
+            words: string;
+            parameters: components["schemas"]["ContainerParameters"];
+        };
         ContextInput: {
             windowDays: components["schemas"]["WindowDays"];
             class: components["schemas"]["DormancyClass"];
@@ -4539,6 +5386,8 @@ export interface components {
             /** Format: double */
             maxC: null | number;
             /** Format: double */
+            snowCm: null | number;
+            /** Format: double */
             meanC: null | number;
         };
         DateWindow: {
@@ -4557,6 +5406,14 @@ export interface components {
         };
         /** @enum {unknown} */
         DayOrder: "yearFirst" | "dayFirst" | "monthFirst";
+        DayRangeInput: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            minC: number;
+            /** Format: double */
+            maxC: number;
+        };
         DaysInput: {
             /** Format: int32 */
             shortest: number;
@@ -4581,7 +5438,7 @@ export interface components {
          */
         DepthSchool: "width" | "twiceWidth" | "thriceThickness" | "grit";
         /** @enum {unknown} */
-        DeviceKind: "fridgeProbe" | "matThermostat" | "roomProbe" | null;
+        DeviceKind: "fridgeProbe" | "matThermostat" | "roomProbe" | "yardThermometer" | null;
         /** @enum {unknown} */
         DormancyClass: "none" | "physiological" | "morphological" | "morphophysiological" | "physical" | "combinational";
         /** @enum {unknown} */
@@ -4630,15 +5487,52 @@ export interface components {
             logLikelihood: number;
             extrapolated: boolean;
         };
+        EmergenceForecast: {
+            /** Format: date */
+            t10: null | string;
+            /** Format: date */
+            t50: null | string;
+            /** Format: date */
+            t90: null | string;
+            thermalTime: components["schemas"]["ThermalTime"];
+            /** Format: double */
+            sumDegreeDays: number;
+            /** Format: double */
+            thermoinhibitedDays: number;
+            daily: components["schemas"]["ThermalDay"][];
+            working: string[];
+        };
         EmergencePoint: {
             /** Format: double */
             day: number;
             /** Format: double */
             fraction: number;
         };
+        EmergenceRequest: {
+            /** Format: date */
+            from: string;
+            /** Format: double */
+            baseC: number;
+            /** Format: double */
+            optimumC?: null | number;
+            /** Format: double */
+            ceilingC?: null | number;
+            daily?: null | components["schemas"]["DayRangeInput"][];
+            readings?: null | components["schemas"]["ReadingInput"][];
+            thermalTime?: null | components["schemas"]["ThermalTimeInput"];
+            packet?: null | components["schemas"]["PacketInput"];
+        };
+        EmergenceWindow: {
+            /** Format: date */
+            first: null | string;
+            /** Format: date */
+            half: null | string;
+            /** Format: date */
+            most: null | string;
+        };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCautionRead: {
             /** @enum {string} */
             kind?: "cautionRead";
@@ -4726,6 +5620,13 @@ export interface components {
             part: null | string;
             text: string;
         };
+        EntryPayloadPrepared: {
+            /** @enum {string} */
+            kind?: "prepared";
+            part: string;
+            setup: components["schemas"]["ContainerSetup"];
+            done: components["schemas"]["PreparationStep"][];
+        };
         EntryPayloadReplanned: {
             /** @enum {string} */
             kind?: "replanned";
@@ -4786,6 +5687,12 @@ export interface components {
             place: null | string;
             vessel: null | components["schemas"]["Vessel"];
         };
+        EntryPayloadTended: {
+            /** @enum {string} */
+            kind?: "tended";
+            part: string;
+            what: components["schemas"]["Tending"];
+        };
         EntryPayloadVoidEntry: {
             /** @enum {string} */
             kind?: "void";
@@ -4815,6 +5722,8 @@ export interface components {
             plants: null | number;
             why: string;
         };
+        /** @enum {unknown} */
+        Exposure: "open" | "eaves" | "southWall" | "shade" | null;
         ForbiddenStep: {
             kind: components["schemas"]["StepKind"];
             method: null | components["schemas"]["ScarifyMethod"];
@@ -5064,6 +5973,14 @@ export interface components {
         };
         /** @enum {unknown} */
         HazardLevel: "none" | "irritant" | "toxic";
+        HeatAccount: {
+            /** Format: double */
+            sunJ: number;
+            /** Format: double */
+            storedJ: number;
+            /** Format: double */
+            lostJ: number;
+        };
         Heterogeneity: {
             /** Format: double */
             chiSquare: number;
@@ -5071,6 +5988,16 @@ export interface components {
             degreesOfFreedom: number;
             /** Format: double */
             p: number;
+        };
+        HourInput: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            tempC: number;
+            /** Format: double */
+            solarWm2?: null | number;
+            /** Format: double */
+            snowCm?: null | number;
         };
         HourOfReadings: {
             /** Format: date-time */
@@ -5084,6 +6011,54 @@ export interface components {
         };
         /** @enum {unknown} */
         IfConflict: "warn" | "keep" | null;
+        /** @enum {unknown} */
+        InsideDanger: "coolKindsStop" | "openNow" | "damage" | "lethal" | "seedlingsFreeze";
+        InsideDayView: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            airMaxC: number;
+            /** Format: double */
+            airMinC: number;
+            /** Format: double */
+            mediumMaxC: number;
+            /** Format: double */
+            mediumMinC: number;
+            /** Format: double */
+            frozenHours: number;
+            /** Format: double */
+            effective: number;
+        };
+        InsideHour: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            outdoorC: number;
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            mediumC: number;
+        };
+        InsideHourView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            outdoorC: number;
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            mediumC: number;
+        };
+        InsideWarning: {
+            danger: components["schemas"]["InsideDanger"];
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+            /** Format: double */
+            worstC: number;
+            words: string;
+        };
         InspectionRecord: {
             /** Format: uuid */
             entry: string;
@@ -5103,6 +6078,19 @@ export interface components {
             days: number;
             /** Format: double */
             meanC: number;
+        };
+        KindCalibration: {
+            kind: components["schemas"]["ContainerPreset"];
+            /** Format: double */
+            uWallWm2K: number;
+            /** Format: double */
+            transmittance: number;
+            /** Format: double */
+            rmsK: number;
+            /** Format: int32 */
+            readings: number;
+            /** Format: date */
+            on: string;
         };
         /** @enum {unknown} */
         LabelContent: "both" | "outside" | "inside";
@@ -5142,6 +6130,11 @@ export interface components {
             /** Format: double */
             high: number;
             working: string[];
+        };
+        LeftOutWinter: {
+            /** Format: int32 */
+            year: number;
+            why: string;
         };
         /** @enum {unknown} */
         Likelihood: "likely" | "possible" | "cannotTell" | "unlikely";
@@ -5206,7 +6199,17 @@ export interface components {
          */
         Longevity: "short" | "medium" | "long" | "hardCoated";
         /** @enum {unknown} */
-        LossCause: "unknown" | "dampingOff" | "dried" | "eaten" | "frost";
+        LossCause: "unknown" | "dampingOff" | "dried" | "eaten" | "frost" | "slugs" | "mice" | "birds";
+        LotBothWays: {
+            /** Format: int32 */
+            lotId: number;
+            commonName: string;
+            indoors: components["schemas"]["WayResult"];
+            outdoors: components["schemas"]["WayResult"];
+            pair: components["schemas"]["ArmPair"];
+            sentence: string;
+            working: string[];
+        };
         LotDetails: {
             speciesId: string;
             lot: components["schemas"]["SeedLot"];
@@ -5364,6 +6367,22 @@ export interface components {
             option: components["schemas"]["ShortfallOption"];
             expected: components["schemas"]["Expectation"];
         };
+        OwnVessel: {
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            heightCm: number;
+            /** Format: double */
+            transmittance: number;
+        };
+        PacketInput: {
+            /** Format: double */
+            shortestDays: number;
+            /** Format: double */
+            longestDays: number;
+            /** Format: double */
+            atC: number;
+        };
         PaperView: {
             paper: components["schemas"]["LabelPaper"];
             /** Format: double */
@@ -5427,6 +6446,10 @@ export interface components {
             keptOn: null | string;
             /** Format: date */
             closedOn: null | string;
+            setup: null | components["schemas"]["ContainerSetup"];
+            preparation: components["schemas"]["PreparationStep"][];
+            tended: components["schemas"]["TendingRecord"][];
+            isContainer: boolean;
             isDomed: boolean;
             stays: components["schemas"]["Stay"][];
             /** Format: date */
@@ -5507,6 +6530,7 @@ export interface components {
             /** Format: int32 */
             capacity: null | number;
             lamps: null | components["schemas"]["Lamps"];
+            exposure: null | components["schemas"]["Exposure"];
             isLit: boolean;
         };
         PlaceDetail: {
@@ -5651,6 +6675,19 @@ export interface components {
             origin: string;
             learned: null | components["schemas"]["LearnedView"];
         };
+        PreparationAdvice: {
+            steps: components["schemas"]["PreparationLine"][];
+            doubts: string[];
+            reminders: string[];
+            parameters: components["schemas"]["ContainerParameters"];
+        };
+        PreparationLine: {
+            step: components["schemas"]["PreparationStep"];
+            words: string;
+            done: boolean;
+        };
+        /** @enum {unknown} */
+        PreparationStep: "drainHoles" | "ventHoles" | "hinge" | "mixFilled" | "moistened" | "sown" | "twoLabels" | "taped";
         Printed: {
             file: string;
             /** Format: int32 */
@@ -5670,6 +6707,8 @@ export interface components {
             /** Format: int32 */
             first?: null | number;
         };
+        /** @enum {unknown} */
+        ProbeSpot: "medium" | "air";
         ProbeToAttach: {
             device: components["schemas"]["DeviceKind"];
         };
@@ -5804,6 +6843,7 @@ export interface components {
             dueCount: number;
             places: components["schemas"]["RoundsPlace"][];
             conflicts: components["schemas"]["RoundsConflict"][];
+            yard: components["schemas"]["YardAlert"][];
         };
         Route: {
             id: string;
@@ -6091,6 +7131,73 @@ export interface components {
             ownerWanted: boolean;
             token: null | string;
         };
+        SetOutCandidates: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /**
+             * Format: int32
+             * @default 7
+             */
+            everyDays: number;
+        };
+        SetOutDate: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            chillMetShare: number;
+            /** Format: double */
+            carriedToNextSpringShare: number;
+            emergence: null | components["schemas"]["SpringQuantiles"];
+            /** Format: double */
+            freezeAfterEmergenceShare: number;
+        };
+        SetOutRequest: {
+            daily: components["schemas"]["WeatherDayInput"][];
+            /** Format: double */
+            latitude: number;
+            route: components["schemas"]["SetOutRoute"];
+            candidates: components["schemas"]["SetOutCandidates"];
+            preset?: null | components["schemas"]["ContainerPreset"];
+            parameters?: null | components["schemas"]["ContainerParametersInput"];
+            care?: null | components["schemas"]["ContainerCareInput"];
+        };
+        SetOutResult: {
+            dates: components["schemas"]["SetOutDate"][];
+            window: null | components["schemas"]["SetOutWindow"];
+            /** Format: int32 */
+            winters: number;
+            leftOut: components["schemas"]["LeftOutWinter"][];
+            windowWords: string;
+            tradeOff: string;
+            working: string[];
+        };
+        SetOutRoute: {
+            /** Format: double */
+            coldDays: number;
+            /** Format: double */
+            baseC: number;
+            /** Format: double */
+            killC: number;
+            /** @default false */
+            germinatesInCold: boolean;
+            /** Format: double */
+            optimumC?: null | number;
+            /** Format: double */
+            ceilingC?: null | number;
+            response?: null | number[];
+            thermalTime?: null | components["schemas"]["ThermalTimeInput"];
+            packet?: null | components["schemas"]["PacketInput"];
+        };
+        SetOutWindow: {
+            /** Format: date */
+            earliest: string;
+            /** Format: date */
+            latest: string;
+        };
+        /** @enum {unknown} */
+        Shelter: "none" | "covered" | "carriedIn";
         ShortfallOption: {
             kind: components["schemas"]["ShortfallOptionKind"];
             possible: boolean;
@@ -6131,6 +7238,7 @@ export interface components {
             checkSchool: components["schemas"]["CheckSchool"];
             sproutSchool: components["schemas"]["SproutSchool"];
             coldSchool: components["schemas"]["ColdSchool"];
+            calibrations: null | components["schemas"]["KindCalibration"][];
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -6297,6 +7405,19 @@ export interface components {
             hasStarter: boolean;
             stamp: null | string;
         };
+        SpeciesWave: {
+            speciesId: string;
+            commonName: string;
+            routeId: string;
+            /** Format: double */
+            coldDays: number;
+            /** Format: double */
+            usualColdDays: null | number;
+            /** Format: double */
+            killC: number;
+            setOut: components["schemas"]["SetOutResult"];
+            wave: string;
+        };
         SplitChild: {
             part: string;
             /** Format: int32 */
@@ -6304,6 +7425,17 @@ export interface components {
             /** Format: int32 */
             sprouted: number;
             swollen: null | boolean;
+        };
+        SpringQuantiles: {
+            p10: string;
+            p50: string;
+            p90: string;
+            /** Format: double */
+            p10Offset: number;
+            /** Format: double */
+            p50Offset: number;
+            /** Format: double */
+            p90Offset: number;
         };
         /**
          * @default pickOutFirst
@@ -6327,6 +7459,8 @@ export interface components {
             note: null | string;
             cautions: components["schemas"]["Caution"][];
             toPlace: null | string;
+            /** @default false */
+            setsOut: boolean;
         };
         StandingPart: {
             /** Format: uuid */
@@ -6400,6 +7534,14 @@ export interface components {
             remaining: null | components["schemas"]["Remaining"];
             working: string[];
         };
+        TaleDay: {
+            inside: components["schemas"]["ContainerDay"];
+            source: components["schemas"]["YardDaySource"];
+            /** Format: double */
+            cold: number;
+            /** Format: double */
+            degrees: number;
+        };
         TemperatureBand: {
             /** Format: double */
             lowC: number;
@@ -6423,14 +7565,66 @@ export interface components {
             effective: number;
         };
         /** @enum {unknown} */
-        TemperatureSource: "assumed" | "typed" | "measured";
+        TemperatureSource: "assumed" | "typed" | "modelled" | "measured";
         /** @enum {unknown} */
         TemperatureUnit: "celsius" | "fahrenheit";
+        TendedLine: {
+            /** Format: date */
+            on: string;
+            /** Format: date-time */
+            at: null | string;
+            words: string;
+        };
+        /** @enum {unknown} */
+        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff";
+        TendingRecord: {
+            /** Format: uuid */
+            entry: string;
+            /** Format: date */
+            on: string;
+            /** Format: date-time */
+            at: null | string;
+            what: components["schemas"]["Tending"];
+        };
         TestInput: {
             /** Format: int32 */
             germinated: number;
             /** Format: int32 */
             tested: number;
+        };
+        ThermalDay: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            degrees: number;
+            /** Format: double */
+            aboveCeiling: number;
+        };
+        ThermalNeedView: {
+            /** Format: double */
+            t10: number;
+            /** Format: double */
+            t50: number;
+            /** Format: double */
+            t90: number;
+            /** Format: double */
+            sumDegreeDays: number;
+        };
+        ThermalTime: {
+            /** Format: double */
+            t10: number;
+            /** Format: double */
+            t50: number;
+            /** Format: double */
+            t90: number;
+        };
+        ThermalTimeInput: {
+            /** Format: double */
+            t10: number;
+            /** Format: double */
+            t50: number;
+            /** Format: double */
+            t90: number;
         };
         ThresholdView: {
             /** Format: double */
@@ -6483,6 +7677,24 @@ export interface components {
             field: null | string;
             didYouMean: string[];
             words: null | string;
+        };
+        ToSetOut: {
+            /** Format: uuid */
+            batchId: string;
+            /** Format: int32 */
+            number: number;
+            commonName: string;
+            hazard: components["schemas"]["HazardLevel"];
+            part: string;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            step: number;
+            /** Format: date */
+            dueOn: string;
+            setup: null | components["schemas"]["ContainerSetup"];
+            done: components["schemas"]["PreparationStep"][];
+            cautions: components["schemas"]["Caution"][];
         };
         TrayCell: {
             /** Format: int32 */
@@ -6739,6 +7951,48 @@ export interface components {
             /** Format: date-time */
             at: null | string;
         };
+        WavesView: {
+            /** Format: int32 */
+            season: number;
+            record: null | string;
+            generated: boolean;
+            species: components["schemas"]["SpeciesWave"][];
+            withheld: null | string;
+        };
+        WayResult: {
+            outdoors: boolean;
+            batches: number[];
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            emerged: number;
+            /** Format: double */
+            fraction: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: date */
+            startedOn: string;
+            /** Format: date */
+            firstUpOn: null | string;
+            /** Format: double */
+            meanDays: null | number;
+            /** Format: int32 */
+            gestures: number;
+            lost: components["schemas"]["CauseLost"][];
+            isOver: boolean;
+        };
+        WeatherDayInput: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            minC?: null | number;
+            /** Format: double */
+            maxC?: null | number;
+            /** Format: double */
+            snowCm?: null | number;
+        };
         WeatherFileReport: {
             columns: string[];
             /** Format: int32 */
@@ -6791,6 +8045,65 @@ export interface components {
             /** Format: double */
             longest: number;
         };
+        YardAlert: {
+            kind: components["schemas"]["YardWarningKind"];
+            title: string;
+            /** Format: date-time */
+            from: null | string;
+            /** Format: date-time */
+            to: null | string;
+            /** Format: double */
+            worstC: null | number;
+            containers: components["schemas"]["AlertedContainer"][];
+            actions: components["schemas"]["AlertAction"][];
+        };
+        YardDay: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            minC: number;
+            /** Format: double */
+            maxC: number;
+            /** Format: double */
+            snowCm: number;
+            wet: null | boolean;
+            /** Format: double */
+            gustKmh: null | number;
+            source: components["schemas"]["YardDaySource"];
+            /** Format: double */
+            meanC: number;
+        };
+        /** @enum {unknown} */
+        YardDaySource: "recorded" | "outlook" | "typical";
+        YardSpot: {
+            place: components["schemas"]["Place"];
+            containers: components["schemas"]["ContainerBrief"][];
+        };
+        YardView: {
+            /** Format: date-time */
+            now: string;
+            /** Format: date */
+            today: string;
+            spots: components["schemas"]["YardSpot"][];
+            alerts: components["schemas"]["YardAlert"][];
+            outlook: components["schemas"]["YardDay"][];
+            service: null | string;
+            toSetOut: components["schemas"]["ToSetOut"][];
+            working: string[];
+        };
+        YardWarning: {
+            kind: components["schemas"]["YardWarningKind"];
+            reason: string;
+            /** Format: date-time */
+            from: null | string;
+            /** Format: date-time */
+            to: null | string;
+            /** Format: double */
+            worstC: null | number;
+            actions: components["schemas"]["Tending"][];
+        };
+        /** @enum {unknown} */
+        YardWarningKind: "freezeComing" | "cookRisk" | "openCaps" | "countSurvivors" | "capTonight" | "flooded" | "dry" | "wind" | "backOut" | "openByDegrees" | "mulchMostOff" | "mulchRestOff" | "lateForCold";
     };
     responses: never;
     parameters: never;

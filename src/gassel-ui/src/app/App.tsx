@@ -23,6 +23,10 @@ const CountList = lazy(() =>
   import("../features/counting/CountList").then((m) => ({ default: m.CountList })),
 );
 const Count = lazy(() => import("../features/counting/Count").then((m) => ({ default: m.Count })));
+const Yard = lazy(() => import("../features/yard/Yard").then((m) => ({ default: m.Yard })));
+const Container = lazy(() => import("../features/yard/Container").then((m) => ({ default: m.Container })));
+const Waves = lazy(() => import("../features/yard/Waves").then((m) => ({ default: m.Waves })));
+const BothWays = lazy(() => import("../features/yard/BothWays").then((m) => ({ default: m.BothWays })));
 const Seed = lazy(() => import("../features/seed/Seed").then((m) => ({ default: m.Seed })));
 const Species = lazy(() => import("../features/species/Species").then((m) => ({ default: m.Species })));
 const RouteEditor = lazy(() =>
@@ -110,6 +114,10 @@ function Views() {
       <Route path="/trials" element={<Trials />} />
       <Route path="/trials/new" element={<TrialForm />} />
       <Route path="/trials/:id" element={<Trial />} />
+      <Route path="/yard" element={<Yard />} />
+      <Route path="/yard/waves" element={<Waves />} />
+      <Route path="/yard/ways" element={<BothWays />} />
+      <Route path="/yard/:batch/:part" element={<Container />} />
       <Route path="/seed" element={<Seed />} />
       <Route path="/species" element={<Species />} />
       <Route path="/species/new" element={<SpeciesForm />} />

@@ -5,6 +5,7 @@ export const VIEWS = [
   { path: "/plan", name: "Plan", key: "3" },
   { path: "/batches", name: "Batches", key: "4" },
   { path: "/count", name: "Count", key: "5" },
+  { path: "/yard", name: "Yard", key: "y" },
   { path: "/seed", name: "Seed", key: "6" },
   { path: "/species", name: "Species", key: "7" },
   { path: "/site", name: "Site", key: "8" },

@@ -33,8 +33,8 @@ export function uuid7(
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
 }
 
-/** Soaks and their water are timed by the hour. */
-const HOURS_MATTER: EntryPayload["kind"][] = ["stepStarted", "waterChanged", "inspected"];
+/** Soaks and their water are timed by the hour, and so is what is done to caps and covers. */
+const HOURS_MATTER: EntryPayload["kind"][] = ["stepStarted", "waterChanged", "inspected", "tended"];
 
 /**
  * The entries of one gesture, ready to send.

@@ -14,12 +14,14 @@ interface DayFieldProps {
 /** A day typed as a grower writes it, `8 May 2027`, and told back with its weekday. */
 export function DayField({ label, value, today, onChange, name }: DayFieldProps) {
   const [text, setText] = useState(value ? shortDay(value) : "");
+  // another gesture may have set the day meanwhile
+  const shown = value !== null && readDay(text, today) !== value ? shortDay(value) : text;
   const unread = text.trim() !== "" && value === null;
   return (
     <TextField
       label={label}
       name={name}
-      value={text}
+      value={shown}
       error={unread}
       onChange={(event) => {
         setText(event.target.value);

@@ -62,3 +62,6 @@ export const fromMetric = (value: number, measure: Measure, units: Units): numbe
 
 export const toMetric = (value: number, measure: Measure, units: Units): number =>
   units === "metric" ? value : (value - SCALES[measure].plus) / SCALES[measure].times;
+
+/** A sentence in which no number is parted from its unit at the end of a line. */
+export const unbroken = (text: string): string => text.replace(/ (°C|K\b|km\/h|mm\b)/g, "\u00a0$1");

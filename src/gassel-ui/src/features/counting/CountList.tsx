@@ -1,10 +1,11 @@
 import { Box, Button, Typography } from "@mui/material";
-import { Link } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { useCountTrays } from "../../api/queries";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
+import { several } from "../../shared/numbers";
 import { when } from "../rounds/dueWords";
 import { holders, inTray, resting, roundOf } from "./round";
 import { useWaitingCounts } from "./waitingCounts";
@@ -13,10 +14,11 @@ import { useWaitingCounts } from "./waitingCounts";
 export function CountList() {
   const trays = useCountTrays();
   const waiting = useWaitingCounts();
+  const inYard = useSearchParams()[0].get("where") === "yard";
   if (trays.error) return <Failure error={trays.error} />;
   if (!trays.data) return <Loading what="the trays" />;
   const today = trays.data.today;
-  const sown = roundOf(trays.data.trays);
+  const sown = roundOf(trays.data.trays).filter((tray) => !inYard || tray.vessel?.kind === "container");
   if (sown.length === 0) {
     return (
       <EmptyNote
@@ -34,8 +36,18 @@ export function CountList() {
   return (
     <>
       <Typography variant="h1" sx={{ mb: 1.5 }}>
-        Which tray stands in front of you
+        {inYard ? "Which container stands in front of you" : "Which tray stands in front of you"}
       </Typography>
+      {inYard && (
+        <Typography sx={{ mb: 1.5, fontWeight: 600 }} data-testid="yard-count">
+          The whole yard: {sown.reduce((sum, tray) => sum + inTray(tray).standing, 0)} seedlings stand of{" "}
+          {several(
+            sown.reduce((sum, tray) => sum + inTray(tray).seeds, 0),
+            "seed",
+          )}{" "}
+          in {several(sown.length, "container")}.
+        </Typography>
+      )}
       <Box
         sx={{
           display: "grid",

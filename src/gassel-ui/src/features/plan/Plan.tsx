@@ -112,6 +112,7 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
             today={site.today}
             stale={plan.isPlaceholderData || request === null}
             onRoute={(routeId) => change({ routeId })}
+            onStartOn={(date) => change({ aim: "startOn", date })}
             sown={wish.sown}
             onSown={(sown) => change({ sown })}
           />

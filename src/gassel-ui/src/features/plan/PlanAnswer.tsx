@@ -24,11 +24,13 @@ import { PlanNotes } from "./PlanNotes";
 import { PlanSteps } from "./PlanSteps";
 import { RouteChoices } from "./RouteChoices";
 import { SecondSowing } from "./SecondSowing";
+import { SetOut } from "./SetOut";
 import type { Wish } from "./wish";
 import { useMay, useWho } from "../../people/usePerson";
 
 interface PlanAnswerProps {
   onRoute: (routeId: string) => void;
+  onStartOn: (day: Day) => void;
   sown: Wish["sown"];
   onSown: (sown: Wish["sown"]) => void;
   plan: PlanView;
@@ -38,7 +40,8 @@ interface PlanAnswerProps {
 }
 
 /** When to start, how many seeds, what to do if it is too late, and the confirmation that makes a batch. */
-export function PlanAnswer({ plan, request, today, stale, onRoute, sown, onSown }: PlanAnswerProps) {
+export function PlanAnswer(props: PlanAnswerProps) {
+  const { plan, request, today, stale, onRoute, onStartOn, sown, onSown } = props;
   const { schedule, seeds } = plan;
   const { palette } = useDevice();
   const units = useUnits();
@@ -125,6 +128,7 @@ export function PlanAnswer({ plan, request, today, stale, onRoute, sown, onSown 
       {late > 0 && (
         <Choices plan={plan} choice={choice} today={today} onChoose={setPicked} onRoute={onRoute} />
       )}
+      <SetOut plan={plan} speciesId={request.speciesId} today={today} onStartOn={onStartOn} />
       {plan.second && <SecondSowing second={plan.second} plants={request.plants} today={today} />}
       {plan.routes.length > 1 && <RouteChoices plan={plan} today={today} onRoute={onRoute} />}
       <Cells plan={plan} sown={sown} onSown={onSown} />

@@ -25,6 +25,8 @@ interface PlanFormProps {
   today: Day;
 }
 
+const DAY_LABELS = { sowOn: "Sowing day", plantsOn: "Plants ready on", startOn: "Started on" };
+
 /** What is wanted: species, lot, route, the day aimed at, how many and how sown. */
 export function PlanForm({ wish, change, species, lots, lot, route, frostDays, today }: PlanFormProps) {
   const chosen = species.find((s) => s.id === wish.speciesId);
@@ -96,9 +98,9 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
           ))}
         </TextField>
         <Measured wish={wish} change={change} frostDays={frostDays} today={today} />
-        {(wish.aim === "sowOn" || wish.aim === "plantsOn") && (
+        {(wish.aim === "sowOn" || wish.aim === "plantsOn" || wish.aim === "startOn") && (
           <DayField
-            label={wish.aim === "sowOn" ? "Sowing day" : "Plants ready on"}
+            label={DAY_LABELS[wish.aim]}
             name="date"
             value={wish.date}
             today={today}

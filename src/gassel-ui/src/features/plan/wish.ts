@@ -8,6 +8,7 @@ export const AIMS = [
   { id: "plantsBeforeFreeze", words: "plants to set out in autumn" },
   { id: "sowOn", words: "sowing on a day" },
   { id: "plantsOn", words: "plants to set out on a day" },
+  { id: "startOn", words: "starting on a day" },
   { id: "startToday", words: "starting today" },
 ] as const;
 
@@ -131,6 +132,8 @@ export function toRequest(
   switch (aim) {
     case "startToday":
       return { ...base, target: "start", date: today };
+    case "startOn":
+      return date === null ? null : { ...base, target: "start", date };
     case "sowOn":
       return date === null ? null : { ...base, target: "sow", date };
     case "plantsOn":

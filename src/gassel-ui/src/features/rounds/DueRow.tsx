@@ -41,6 +41,8 @@ interface Usual {
 }
 
 function usual(part: StandingPart, item: StandingDue, placeC: number | null): Usual | null {
+  // a container is made ready at its own list
+  if (item.setsOut) return null;
   switch (item.due.kind) {
     case "checkBag":
       return {
@@ -153,6 +155,11 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
                 onClick={() => setDialog(kind === "sow" && part.sowing ? "sow" : "start")}
               >
                 otherwise…
+              </Button>
+            )}
+            {item.setsOut && (
+              <Button variant="contained" component={Link} to={`/yard?ready=${part.batchId}`}>
+                make ready
               </Button>
             )}
             {kind === "countSeedlings" && (

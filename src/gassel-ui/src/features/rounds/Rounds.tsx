@@ -16,6 +16,7 @@ import { ConflictList } from "./ConflictList";
 import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
 import { pressOther, stepTo } from "./rowKeys";
+import { YardAsks } from "./YardAsks";
 
 /** What needs hands today, by the place where one stands. */
 export function Rounds() {
@@ -106,6 +107,7 @@ export function Rounds() {
           <TroubleList troubles={troubles} />
         </Card>
       )}
+      {rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
       {conflicts.length > 0 && (
         <Box sx={{ order: { xs: 1, md: 0 } }}>
           <ConflictList conflicts={conflicts} today={today} />

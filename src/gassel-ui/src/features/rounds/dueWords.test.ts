@@ -12,6 +12,7 @@ const item = (
   note: null,
   cautions: [],
   toPlace: null,
+  setsOut: false,
 });
 
 describe("what is due", () => {

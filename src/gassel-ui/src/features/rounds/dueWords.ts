@@ -6,6 +6,7 @@ import type { Day } from "../../time/days";
 
 /** What is asked for, as an order: "look at the bag". */
 export function order(item: StandingDue): string {
+  if (item.setsOut) return "set out";
   switch (item.due.kind) {
     case "checkBag":
       return "look";
@@ -66,4 +67,6 @@ export function dueTitle(
 }
 
 export const title = (part: StandingPart, item: StandingDue): string =>
-  dueTitle(item.due.kind, item.stepKind, vesselWords(part.vessel?.kind ?? "bag"));
+  item.setsOut
+    ? "make ready and set out"
+    : dueTitle(item.due.kind, item.stepKind, vesselWords(part.vessel?.kind ?? "bag"));

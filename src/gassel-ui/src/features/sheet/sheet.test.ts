@@ -52,6 +52,7 @@ const line = (
     note: null,
     cautions: [],
     toPlace: null,
+    setsOut: false,
   },
 });
 const done = { ...unmarked, done: true };

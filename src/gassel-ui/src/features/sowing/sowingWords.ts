@@ -24,6 +24,9 @@ export const CAUSE_WORDS: Record<LossCause, string> = {
   dried: "dried",
   eaten: "eaten",
   frost: "frost",
+  slugs: "slugs",
+  mice: "mice",
+  birds: "birds",
 };
 
 /** Vessels whose cells are drawn. */

@@ -13,6 +13,8 @@ export function nowWords(now: PlaceTemperature, units: Units, timeZone: string, 
       return `${warm}, measured ${now.at ? momentWords(now.at, timeZone, today) : ""}`.trim();
     case "typed":
       return `${warm}, read by eye ${now.typedOn ? shortDay(now.typedOn, today) : ""}; assumed since`;
+    case "modelled":
+      return `${warm} by the model`;
     case "assumed":
       return `taken as ${warm}, not measured`;
   }

@@ -77,9 +77,7 @@ function OneTrial({ trial, today }: { trial: TrialView; today: Day }) {
                 </Typography>
               )}
               {result.times.map((t) => (
-                <Typography key={t.first}>
-                  {timesWords(t)}
-                </Typography>
+                <Typography key={t.first}>{timesWords(t)}</Typography>
               ))}
               <Why lines={result.working} about="this comparison" />
             </Card>

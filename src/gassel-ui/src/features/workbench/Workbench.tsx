@@ -1,4 +1,5 @@
 import { Box } from "@mui/material";
+import { ContainerSimulator } from "./ContainerSimulator";
 import { ColdDay } from "./ColdDay";
 import { Mixing } from "./Mixing";
 import { TrialSizes } from "./TrialSizes";
@@ -18,6 +19,9 @@ export function Workbench() {
       <Box sx={{ display: "grid", gap: 2 }}>
         <ColdDay />
         <TrialSizes />
+      </Box>
+      <Box sx={{ gridColumn: "1 / -1", minWidth: 0 }}>
+        <ContainerSimulator />
       </Box>
     </Box>
   );

@@ -1,0 +1,101 @@
+import type { YardDay } from "../api/types";
+import { useDevice } from "../app/DeviceContext";
+import { useUnits } from "../shared/units";
+import { toFahrenheit } from "../shared/units";
+import { actDay } from "../time/days";
+import type { Day } from "../time/days";
+import { linear } from "./scale";
+
+const [HEIGHT, TOP, BOTTOM, LEFT] = [168, 20, 40, 34];
+const DAY = 46;
+
+/** Days behind and ahead: a bar from the coldest to the warmest of each, with snow, rain and wind where they matter. */
+export function OutlookStrip({ days, today }: { days: YardDay[]; today: Day }) {
+  const { palette: p } = useDevice();
+  const units = useUnits();
+  if (days.length === 0) return null;
+  const width = LEFT + days.length * DAY + 6;
+  const low = Math.min(-2, ...days.map((d) => d.minC));
+  const high = Math.max(5, ...days.map((d) => d.maxC));
+  const y = linear(low - 1, high + 1, HEIGHT - BOTTOM, TOP);
+  const shown = (c: number) => String(Math.round(units === "metric" ? c : toFahrenheit(c))).replace("-", "−");
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${HEIGHT}`}
+      width="100%"
+      style={{ display: "block", maxWidth: width * 1.3 }}
+      role="img"
+      aria-label={`Outdoors from ${actDay(days[0]?.date ?? today, today)} to ${actDay(days.at(-1)?.date ?? today, today)}: coldest ${shown(low)}, warmest ${shown(high)} degrees`}
+      data-testid="outlook"
+    >
+      <line x1={LEFT} x2={width} y1={y(0)} y2={y(0)} stroke={p.frost} strokeWidth={1.2} />
+      <text x={LEFT - 5} y={y(0) + 4} fontSize={13} textAnchor="end" fill={p.frost} fontWeight={600}>
+        {shown(0)}°
+      </text>
+      {days.map((day, i) => {
+        const x = LEFT + i * DAY + DAY / 2;
+        const ahead = day.source !== "recorded";
+        const hard = day.minC <= -4;
+        const [weekday = "", date = ""] = actDay(day.date, today).split(" ");
+        return (
+          <g key={day.date}>
+            {day.date === today && (
+              <rect
+                x={x - DAY / 2 + 2}
+                y={2}
+                width={DAY - 4}
+                height={HEIGHT - 4}
+                rx={5}
+                fill={p.paper}
+                stroke={p.line}
+              />
+            )}
+            <rect
+              x={x - 9}
+              y={y(day.maxC)}
+              width={18}
+              height={Math.max(3, y(day.minC) - y(day.maxC))}
+              rx={6}
+              fill={ahead ? (hard ? "url(#texture-cold)" : p.card) : p.line}
+              stroke={hard ? p.frost : p.ink2}
+              strokeWidth={hard ? 2.2 : 1.2}
+              strokeDasharray={ahead ? "4 3" : undefined}
+            />
+            <text x={x} y={y(day.maxC) - 5} fontSize={13} textAnchor="middle" fill={p.ink}>
+              {shown(day.maxC)}
+            </text>
+            <text
+              x={x}
+              y={y(day.minC) + 14}
+              fontSize={13}
+              textAnchor="middle"
+              fill={p.ink}
+              fontWeight={hard ? 700 : 400}
+            >
+              {shown(day.minC)}
+            </text>
+            <text
+              x={x}
+              y={HEIGHT - 14}
+              fontSize={12.5}
+              textAnchor="middle"
+              fill={day.date === today ? p.alarm : p.ink2}
+              fontWeight={day.date === today ? 700 : 400}
+            >
+              {day.date === today ? "today" : `${weekday} ${date}`}
+            </text>
+            <text x={x} y={HEIGHT - 1} fontSize={11.5} textAnchor="middle" fill={p.ink2}>
+              {(day.gustKmh ?? 0) >= 60
+                ? `wind ${Math.round(day.gustKmh ?? 0)}`
+                : day.snowCm > 0
+                  ? `snow ${Math.round(day.snowCm)}`
+                  : day.wet
+                    ? "rain"
+                    : ""}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,37 @@
+import { useDevice } from "../app/DeviceContext";
+import { linear } from "./scale";
+
+interface ResidualStripProps {
+  residuals: { at: string; residualK: number }[];
+}
+
+const [WIDTH, HEIGHT] = [640, 90];
+
+/** What is left between reading and model, hour by hour: a model that is right scatters about the line. */
+export function ResidualStrip({ residuals }: ResidualStripProps) {
+  const { palette: p } = useDevice();
+  const first = residuals[0];
+  const last = residuals.at(-1);
+  if (!first || !last) return null;
+  const most = Math.max(1, ...residuals.map((r) => Math.abs(r.residualK)));
+  const x = linear(Date.parse(first.at), Date.parse(last.at) + 1, 36, WIDTH - 6);
+  const y = linear(-most, most, HEIGHT - 8, 8);
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      width="100%"
+      role="img"
+      aria-label={`Residuals, at most ${most.toFixed(1)} K`}
+    >
+      <line x1={36} x2={WIDTH} y1={y(0)} y2={y(0)} stroke={p.ink2} />
+      {[-most, most].map((k) => (
+        <text key={k} x={32} y={y(k) + 4} fontSize={12} textAnchor="end" fill={p.ink2}>
+          {k.toFixed(1).replace("-", "−")} K
+        </text>
+      ))}
+      {residuals.map((r) => (
+        <circle key={r.at} cx={x(Date.parse(r.at))} cy={y(r.residualK)} r={1.8} fill={p.slate} />
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,106 @@
+import { useRef, useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { useQueryClient } from "@tanstack/react-query";
+import { answered, api } from "../../api/client";
+import type { ContainerDetail } from "../../api/types";
+import { ForRole } from "../../people/ForRole";
+import { Card } from "../../shared/Card";
+import { Choice } from "../../shared/Choice";
+import { Failure } from "../../shared/Failure";
+import { difference, useUnits } from "../../shared/units";
+import { Why } from "../../shared/Why";
+import { ResidualStrip } from "../../drawings/ResidualStrip";
+
+type Answer = Awaited<ReturnType<typeof fit>>;
+
+const fit = (batch: string, part: string, spot: string, text: string, save: boolean) =>
+  answered(
+    api.POST("/api/yard/containers/{id}/{part}/calibration-file", {
+      params: { path: { id: batch, part }, query: { spot, save } },
+      body: text,
+      bodySerializer: (body) => body,
+      headers: { "Content-Type": "text/csv" },
+    }),
+  );
+
+/** Fits the model to a thermometer that lay in this container. */
+export function Calibration({ detail }: { detail: ContainerDetail }) {
+  const queries = useQueryClient();
+  const units = useUnits();
+  const file = useRef<HTMLInputElement>(null);
+  const [spot, setSpot] = useState<"medium" | "air">("medium");
+  const [text, setText] = useState<string | null>(null);
+  const [answer, setAnswer] = useState<Answer | null>(null);
+  const [error, setError] = useState<unknown>(null);
+  const { brief, parameters } = detail;
+  const ask = async (csv: string, save: boolean) => {
+    setError(null);
+    try {
+      setAnswer(await fit(brief.batchId, brief.part, spot, csv, save));
+      if (save) await queries.invalidateQueries();
+    } catch (refused) {
+      setAnswer(null);
+      setError(refused);
+    }
+  };
+  return (
+    <Card label="calibration">
+      <Typography variant="h2">How far to trust the model</Typography>
+      <Typography variant="body2">
+        Wall {parameters.uWallWm2K.toFixed(1)} W/(m²·K), {Math.round(parameters.transmittance * 100)} % of the
+        sun let in. A thermometer that lay in this {brief.kind} for two days or more makes it better: a CSV
+        with a first line
+        <code> at,tempC</code>, an hour or less apart.
+      </Typography>
+      <ForRole role="grower">
+        <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
+          <Choice
+            label="where the thermometer lay"
+            value={spot}
+            onChange={setSpot}
+            options={[
+              ["medium", "in the mix"],
+              ["air", "in the air inside"],
+            ]}
+          />
+          <Button variant="outlined" onClick={() => file.current?.click()}>
+            choose its file
+          </Button>
+          <input
+            ref={file}
+            type="file"
+            accept=".csv,text/csv"
+            hidden
+            data-testid="calibration-file"
+            onChange={(event) => {
+              const chosen = event.target.files?.[0];
+              if (!chosen) return;
+              void chosen.text().then((csv) => {
+                setText(csv);
+                void ask(csv, false);
+              });
+            }}
+          />
+        </Box>
+      </ForRole>
+      <Failure error={error} />
+      {answer && (
+        <Box data-testid="calibration" sx={{ mt: 1 }}>
+          <Typography sx={{ fontWeight: 600 }}>
+            The model missed by {difference(answer.fit.rmsBeforeK, units)}, with the fitted wall and sun by{" "}
+            {difference(answer.fit.rmsK, units)}.
+          </Typography>
+          <ResidualStrip residuals={answer.fit.residuals} />
+          <Why lines={answer.fit.working} about="the fit" />
+          {answer.saved ? (
+            <Typography>Used for every {brief.kind} from now on.</Typography>
+          ) : (
+            <Button variant="contained" onClick={() => text !== null && void ask(text, true)}>
+              use it for every {brief.kind}
+            </Button>
+          )}
+        </Box>
+      )}
+    </Card>
+  );
+}

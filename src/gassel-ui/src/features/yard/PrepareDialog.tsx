@@ -1,0 +1,245 @@
+import { useState } from "react";
+import {
+  Box,
+  Button,
+  Checkbox,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  FormControlLabel,
+  TextField,
+  Typography,
+} from "@mui/material";
+import { usePreparation } from "../../api/queries";
+import type {
+  CareStyle,
+  ContainerMix,
+  ContainerPreset,
+  PreparationStep,
+  ToSetOut,
+  YardSpot,
+} from "../../api/types";
+import { AlarmMark } from "../../drawings/AlarmMark";
+import { useRecord } from "../../record/RecordProvider";
+import { Cautions } from "../../shared/Cautions";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
+import { NumberField } from "../../shared/NumberField";
+import { several } from "../../shared/numbers";
+import { actDay } from "../../time/days";
+import type { Day } from "../../time/days";
+import { prepared, setOut, setupOf, startDraft } from "./preparation";
+import type { PreparationDraft } from "./preparation";
+import { CARES, KINDS } from "./yardWords";
+
+const MIXES: Record<ContainerMix, string> = {
+  lowNutrient: "low-nutrient seed mix",
+  withNutrients: "potting mix with nutrients",
+};
+
+const WALLS = [
+  ["0.7", "clear"],
+  ["0.5", "milky"],
+  ["0", "opaque"],
+] as const;
+
+interface PrepareDialogProps {
+  batch: ToSetOut;
+  spots: YardSpot[];
+  today: Day;
+  close: () => void;
+}
+
+/** At the table: what kind of container, what is done to it, how many, and where they go. */
+export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps) {
+  const { record } = useRecord();
+  const [draft, setDraft] = useState<PreparationDraft>(() => startDraft(batch, spots[0]?.place.id ?? "yard"));
+  const [done, setDone] = useState<PreparationStep[]>(batch.done);
+  const set = (part: Partial<PreparationDraft>) => setDraft((before) => ({ ...before, ...part }));
+  const advice = usePreparation(setupOf(draft)).data;
+  const steps = advice?.steps ?? [];
+  const missing = steps.filter((s) => !done.includes(s.step)).length;
+  const name = `B-${batch.number} ${batch.commonName}`;
+  const own = draft.kind === "own";
+  const send = async (out: boolean) => {
+    // what the book objects to is mended here, so the list stays until it is in
+    const recorded = await record(
+      batch.batchId,
+      out ? setOut(batch, draft, done) : prepared(batch, draft, done),
+      today,
+      out ? `${name}: ${several(draft.containers ?? 1, "container")} set out` : `${name}: made ready so far`,
+    );
+    if (recorded) close();
+  };
+  return (
+    <Dialog open onClose={close} fullWidth maxWidth="md" aria-labelledby="prepare-title">
+      <DialogTitle id="prepare-title">
+        {name}: make ready and set out, {actDay(today, today)}
+      </DialogTitle>
+      <DialogContent
+        sx={{
+          display: "grid",
+          gap: 2,
+          gridTemplateColumns: { xs: "minmax(0,1fr)", sm: "minmax(0,1fr) minmax(0,1.2fr)" },
+          pt: "8px !important",
+          alignItems: "start",
+        }}
+      >
+        <Box sx={{ display: "grid", gap: 1.5 }}>
+          <ChoiceField
+            label="Container"
+            name="kind"
+            value={draft.kind}
+            onChange={(kind) => set({ kind })}
+            choices={[...wordsOf<ContainerPreset | "own">({ ...KINDS, own: "a vessel of my own" })]}
+          />
+          {own && (
+            <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1 }}>
+              <NumberField
+                label="Holds"
+                name="litres"
+                unit="l"
+                value={draft.litres}
+                onChange={(litres) => set({ litres })}
+                min={0.2}
+                max={500}
+                whole={false}
+              />
+              <NumberField
+                label="High"
+                name="heightCm"
+                unit="cm"
+                value={draft.heightCm}
+                onChange={(heightCm) => set({ heightCm })}
+                min={5}
+                max={100}
+                whole={false}
+              />
+              <ChoiceField
+                label="Wall"
+                name="wall"
+                value={draft.wall}
+                onChange={(wall) => set({ wall })}
+                choices={WALLS}
+              />
+            </Box>
+          )}
+          <ChoiceField
+            label="Top through the winter"
+            name="care"
+            value={draft.care}
+            onChange={(care: CareStyle) => set({ care })}
+            choices={wordsOf(CARES)}
+          />
+          <ChoiceField
+            label="Mix"
+            name="mix"
+            value={draft.mix}
+            onChange={(mix: ContainerMix) => set({ mix })}
+            choices={wordsOf(MIXES)}
+          />
+          <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
+            <NumberField
+              label="Mix deep"
+              name="mixCm"
+              unit="cm"
+              value={draft.mixCm}
+              onChange={(mixCm) => set({ mixCm })}
+              min={1}
+              max={60}
+              whole={false}
+            />
+            <NumberField
+              label="Stones in it"
+              name="stonesKg"
+              unit="kg"
+              value={draft.stonesKg}
+              onChange={(stonesKg) => set({ stonesKg })}
+              min={0}
+              max={20}
+              whole={false}
+            />
+            <NumberField
+              label="Containers"
+              name="containers"
+              value={draft.containers}
+              onChange={(containers) => set({ containers })}
+              min={1}
+              max={Math.min(50, batch.seeds)}
+              helper={`${batch.seeds} seeds over them`}
+            />
+            <TextField
+              label="Labelled"
+              name="label"
+              value={draft.label}
+              onChange={(e) => set({ label: e.target.value })}
+              helperText={
+                (draft.containers ?? 1) > 1 ? `${draft.label}-1, ${draft.label}-2 …` : "as written on it"
+              }
+            />
+          </Box>
+          <ChoiceField
+            label="Goes to"
+            name="place"
+            value={draft.place}
+            onChange={(place) => set({ place })}
+            choices={spots.map((s) => [s.place.id, s.place.name] as const)}
+          />
+        </Box>
+        <Box>
+          <Typography variant="h3">At the table</Typography>
+          {steps.map(({ step, words }) => (
+            <FormControlLabel
+              key={step}
+              sx={{
+                display: "flex",
+                alignItems: "flex-start",
+                minHeight: 48,
+                mr: 0,
+                "& .MuiFormControlLabel-label": { pt: 1.25, lineHeight: 1.3 },
+              }}
+              control={
+                <Checkbox
+                  checked={done.includes(step)}
+                  onChange={(e) =>
+                    setDone((d) => (e.target.checked ? [...d, step] : d.filter((s) => s !== step)))
+                  }
+                  slotProps={{ input: { "aria-label": step } }}
+                />
+              }
+              label={words}
+            />
+          ))}
+          {(advice?.doubts ?? []).map((doubt) => (
+            <Typography key={doubt} sx={{ display: "flex", gap: 0.75, mt: 0.5 }} data-testid="doubt">
+              <AlarmMark small />
+              <span>{doubt}</span>
+            </Typography>
+          ))}
+          {(advice?.reminders ?? []).map((reminder) => (
+            <Typography key={reminder} variant="body2" sx={{ mt: 0.5 }}>
+              {reminder}
+            </Typography>
+          ))}
+          <Cautions cautions={batch.cautions.filter((c) => c.topic !== "fridgeBox")} />
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Typography sx={{ mr: "auto", pl: 2 }} color="text.secondary">
+          {missing === 0 ? "all done" : `${several(missing, "step")} not checked off`}
+        </Typography>
+        <Button onClick={close}>leave</Button>
+        <Button onClick={() => void send(false)} disabled={done.length === 0}>
+          go on later
+        </Button>
+        <Button
+          variant="contained"
+          disabled={draft.containers === null || draft.label.trim() === "" || draft.mixCm === null}
+          onClick={() => void send(true)}
+        >
+          set out
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,112 @@
+import type {
+  AlertedContainer,
+  CapPosition,
+  CareStyle,
+  ContainerBrief,
+  ContainerPreset,
+  Exposure,
+  YardAlert,
+  YardView,
+} from "../../api/types";
+import { several } from "../../shared/numbers";
+import { actDay, shortDay } from "../../time/days";
+import type { Day } from "../../time/days";
+
+export const KINDS: Record<ContainerPreset, string> = {
+  jug4: "4 l milky jug",
+  jug2: "2 l milky jug",
+  bottle2: "2 l clear bottle",
+  tub6: "6 l clear tub",
+  pot: "pot under straw",
+  coldFrame: "cold frame",
+};
+
+export const CARES: Record<CareStyle, string> = {
+  capOff: "cap off all winter",
+  capOnAtNight: "off by day, on by night",
+  openByTemperature: "on, opened by temperature",
+  noHolesDailyWater: "no holes, watered daily",
+};
+
+export const CAPS: Record<CapPosition, string> = {
+  on: "cap on",
+  off: "cap off",
+  dayOffNightOn: "off by day, on by night",
+  open: "top open",
+};
+
+export const EXPOSURES: Record<Exposure, string> = {
+  open: "open ground",
+  eaves: "under eaves",
+  southWall: "south wall",
+  shade: "shade",
+};
+
+export const STATES: Record<ContainerBrief["state"], string> = {
+  unknown: "not known",
+  frozen: "frozen",
+  chilling: "in the cold",
+  chilled: "cold enough, waits for warmth",
+  expected: "first expected",
+  up: "up",
+};
+
+/** What stands in the yard, as the head of the page says it. */
+export function yardHeadline(yard: YardView): string {
+  const all = yard.spots.flatMap((spot) => spot.containers);
+  if (all.length === 0) return "Nothing is out in the yard";
+  const up = all.filter((c) => c.standing > 0).length;
+  const frozen = all.filter((c) => c.state === "frozen").length;
+  const parts = [
+    up > 0 ? `${up} with seedlings` : null,
+    frozen > 0 ? `${frozen} frozen` : null,
+    all.some((c) => c.shelter !== "none")
+      ? `${all.filter((c) => c.shelter !== "none").length} sheltered`
+      : null,
+  ].filter((part) => part !== null);
+  return `${several(all.length, "container")} out${parts.length > 0 ? `: ${parts.join(", ")}` : ""}`;
+}
+
+/** How cold it has been inside: `55 days of cold of at least 42, enough since 7 Feb`. */
+export function coldWords(c: ContainerBrief, today: Day): string {
+  if (c.cold === null || c.coldNeed === null) return c.withheld ?? "";
+  const usual = c.coldUsual === null ? "" : `, usually ${c.coldUsual.toFixed(0)}`;
+  const so = `${c.cold.toFixed(0)} days of cold of at least ${c.coldNeed.toFixed(0)}${usual}`;
+  if (c.coldMetOn === null) return `${so}; not enough before the warmth`;
+  return c.coldMetOn <= today
+    ? `${so}; enough since ${shortDay(c.coldMetOn, today)}`
+    : `${so}; enough about ${shortDay(c.coldMetOn, today)}`;
+}
+
+/** When seedlings are expected, and when they came. */
+export function upWords(c: ContainerBrief, today: Day): string {
+  const seen = c.firstUpOn ? `first seen ${actDay(c.firstUpOn, today)}` : "";
+  const e = c.emergence;
+  if (!e?.first) return seen;
+  const model = `${seen ? "the model said" : "first expected"} ${shortDay(e.first, today)}${e.most ? `, nearly all by ${shortDay(e.most, today)}` : ""}`;
+  return seen ? `${seen}; ${model}` : model;
+}
+
+/** Reasons of a warning, each told once with the labels it is true of. */
+export function reasonsOf(alert: YardAlert): { reason: string; labels: string[] }[] {
+  const told = new Map<string, string[]>();
+  for (const c of alert.containers)
+    told.set(c.warning.reason, [...(told.get(c.warning.reason) ?? []), c.label]);
+  return [...told].map(([reason, labels]) => ({ reason, labels }));
+}
+
+/** The same container in two answers. */
+export const keyOf = (c: Pick<AlertedContainer, "batchId" | "part">): string => `${c.batchId}/${c.part}`;
+
+/** Containers gathered by batch, as one gesture names them. */
+export function byBatch<T extends { batchId: string }>(containers: T[]): Map<string, T[]> {
+  const batches = new Map<string, T[]>();
+  for (const c of containers) batches.set(c.batchId, [...(batches.get(c.batchId) ?? []), c]);
+  return batches;
+}
+
+/** Seed spread as evenly as it goes, the first vessels getting one more. */
+export function spread(seeds: number, vessels: number): number[] {
+  const each = Math.floor(seeds / vessels);
+  return Array.from({ length: vessels }, (_, i) => each + (i < seeds - each * vessels ? 1 : 0));
+}
