@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Closing;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
@@ -30,6 +31,7 @@ public sealed record KindCalibration(ContainerPreset Kind, double UWallWm2K, dou
 /// <param name="FrostOffsetK">Added to the record's readings: minus degrees for a valley bottom.</param>
 /// <param name="GroundFreeze">Month and day on which the ground usually freezes, <c>MM-dd</c>, by hand; null where unknown.</param>
 /// <param name="Calibrations">At most one a kind; null for none.</param>
+/// <param name="Costs">Prices of the grower's own; null for the starter ones.</param>
 public sealed record SiteSettings(
     double? ElevationM = null,
     Units Units = Units.Metric,
@@ -41,4 +43,5 @@ public sealed record SiteSettings(
     CheckSchool CheckSchool = CheckSchool.Weekly,
     SproutSchool SproutSchool = SproutSchool.PickOutFirst,
     ColdSchool ColdSchool = ColdSchool.Weighted,
-    IReadOnlyList<KindCalibration>? Calibrations = null);
+    IReadOnlyList<KindCalibration>? Calibrations = null,
+    CostAssumptions? Costs = null);

@@ -12,7 +12,7 @@ public sealed class Screenshots
         var folder = Environment.GetEnvironmentVariable("GASSEL_SCREENSHOTS") ?? throw new InvalidOperationException("GASSEL_SCREENSHOTS must name a folder");
         using var program = new RunningProgram(demo: true);
         var views = await Views.OfDemo(program);
-        string[] names = ["rounds", "season", "plan", "batches", "batch", "count-list", "count", "seed", "species", "site"];
+        string[] names = ["rounds", "season", "plan", "batches", "batch", "count-list", "count", "yard", "container", "seed", "species", "site"];
         using (var desk = new Browser(program.Address))
         {
             foreach (var (view, name) in views.Zip(names).Where(v => v.Second is not ("count-list" or "batches" or "batch" or "count"))) Take(desk, view, folder, name);
@@ -20,15 +20,11 @@ public sealed class Screenshots
             Take(desk, ("/count", "Which tray"), folder, "count", () => desk.Click(By.CssSelector("[aria-label='count B-25, B-26 T-1']")), "Touch a cell");
             Take(desk, ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"), folder, "trial");
             Take(desk, ("/site/temperature", "Thermometers and files"), folder, "temperature");
-            Take(desk, ("/labels", "What lasts"), folder, "labels");
+            Take(desk, ("/yard/waves", "needs at least"), folder, "waves");
             Take(desk, ("/workbench", "loose fill"), folder, "workbench");
-            Take(desk, ("/sheet", "Sheet for"), folder, "sheet");
-            desk.Driver.ExecuteScript("localStorage.setItem('gassel.light', 'dark')");
-            Take(desk, views[0], folder, "rounds-dark");
         }
         using var phone = new Browser(program.Address, 390, 844);
-        foreach (var (view, name) in views.Zip(names).Where(v => v.Second is "rounds" or "count")) Take(phone, view, folder, $"{name}-phone");
-        Take(phone, ("/b/22", "days by temperature since"), folder, "batch-phone");
+        foreach (var (view, name) in views.Zip(names).Where(v => v.Second is "rounds" or "count" or "yard")) Take(phone, view, folder, $"{name}-phone");
     }
 
     [Fact(Explicit = true)]

@@ -84,7 +84,7 @@ public sealed class TapBench
         await program.Send("/api/lots", """{"speciesId":"saskatoon","lot":{"gatheredAt":"bench","gatheredOn":"2026-07-01","counted":1000000,"assumedFraction":0.6}}""");
         var lot = (await program.Get("/api/lots")).AsArray().Max(l => l!["id"]!.GetValue<int>());
         await program.Send("/api/told", $$"""{"save":true,"who":"bench","lines":[{{string.Join(',', Enumerable.Repeat(line.Replace("\"lot\":\"\"", $"\"lot\":\"{lot}\"", StringComparison.Ordinal), Batches))}}]}""");
-        foreach (var batch in (await program.Get("/api/batches")).AsArray().Where(b => b!["number"]!.GetValue<int>() > 39))
+        foreach (var batch in (await program.Get("/api/batches")).AsArray().Where(b => b!["number"]!.GetValue<int>() > 40))
         {
             for (var sent = 0; sent < EntriesEach; sent += 105)
             {

@@ -32,7 +32,7 @@ internal static class Views
             ("/", "hands today"),
             ("/season", "would miss the day aimed at"),
             ("/plan?species=globemallow", "What can still be done"),
-            ("/batches", "39 batches"),
+            ("/batches", "40 batches"),
             ($"/batches/{Id(4)}", "germinated"),
             ("/count", "Which tray stands in front of you"),
             ($"/count/{Id(7)}/1", "seedlings stand"),

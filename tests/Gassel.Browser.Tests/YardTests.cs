@@ -102,7 +102,7 @@ public sealed class YardTests : IDisposable
     public void What_a_stone_would_change_is_answered_side_by_side_and_stands_in_the_address()
     {
         using var b = new Browser(_program.Address);
-        b.Open("/workbench?container=tub6&cap=on&minC=-2&maxC=11");
+        b.Open("/workbench/container?container=tub6&cap=on&minC=-2&maxC=11");
         b.Says("simulator", "1.5 kg of stones in it");
         b.Says("simulator", "under 15 cm of snow");
         b.Choose("exposure", "shade");

@@ -1,4 +1,5 @@
 using Gassel.Core.Germination;
+using Gassel.Core.Growing;
 using Gassel.Core.Yard;
 
 namespace Gassel.Core.Batches;
@@ -118,8 +119,11 @@ public sealed record PartState(
 
     public StepSpan? Open => Spans.Count > 0 && Spans[^1].End is null ? Spans[^1] : null;
 
-    /// <summary>Through the last step that the plan holds, and nothing open; or given up with nothing standing.</summary>
-    public bool IsDone(BatchPlan plan) => Spans.Count > 0 && ((Open is null && plan.NextStep(Spans[^1].Step) is null) || (ClosedOn is not null && Standing == 0));
+    /// <summary>The books of its batch were closed.</summary>
+    public bool BooksClosed { get; init; }
+
+    /// <summary>Through the last step that the plan holds, and nothing open; or given up with nothing standing; or its books are closed.</summary>
+    public bool IsDone(BatchPlan plan) => BooksClosed || Spans.Count > 0 && ((Open is null && plan.NextStep(Spans[^1].Step) is null) || (ClosedOn is not null && Standing == 0));
 
     /// <summary>Index of the last step begun; null before the first.</summary>
     public int? LastStep => Spans.Count > 0 ? Spans[^1].Step : null;
@@ -128,7 +132,14 @@ public sealed record PartState(
 
     public int Lost => Counts.Sum(c => c.Lost);
 
-    public int Standing => Emerged - Lost;
+    /// <summary>Seedlings that left the sowing for a later stage.</summary>
+    public int MovedOff { get; init; }
+
+    /// <summary>Its plants by stage.</summary>
+    public PlantTally Plants { get; init; } = PlantTally.None;
+
+    /// <summary>Seedlings that stand where they came up; those that died back for the season are not counted.</summary>
+    public int Standing => Emerged - Lost - MovedOff - Plants.At(PlantStage.Seedling).Dormant;
 
     /// <summary>Seeds seen with a root, for kinds that root one season and shoot the next.</summary>
     public int Rooted => Counts.Sum(c => c.Rooted);
@@ -197,4 +208,10 @@ public sealed record BatchState(
     public int Germinated => Living.Sum(p => p.Germinated);
 
     public int Standing => Living.Sum(p => p.Standing);
+
+    /// <summary>Plants by stage, over all parts.</summary>
+    public PlantTally Plants => PlantTally.Of(Living.Select(p => p.Plants));
+
+    /// <summary>Day on which its books were closed; null while they are open.</summary>
+    public DateOnly? BooksClosedOn { get; init; }
 }

@@ -31,6 +31,13 @@ public enum ConflictCode
     NoDome,
     NotOut,
     NotSheltered,
+    StageBackwards,
+    MorePlantsThanSeedlings,
+    MorePlantsThanThere,
+    MoreThanSleep,
+    LostInCount,
+    NothingToClose,
+    BooksClosed,
     Unreadable,
 }
 
@@ -71,6 +78,13 @@ public sealed record Conflict(Guid Entry, ConflictCode Code, string? Part = null
         ConflictCode.NoDome => $"No dome stands over part {Part}.",
         ConflictCode.NotOut => $"Part {Part} is not in a container that is out on that day: nothing to tend.",
         ConflictCode.NotSheltered => $"Part {Part} is neither covered nor carried in on that day.",
+        ConflictCode.StageBackwards => "Plants go forward: seedlings, pricked out, potted, hardened, planted.",
+        ConflictCode.MorePlantsThanSeedlings => $"{Said} plants, but only {Limit} seedlings of part {Part} stand.",
+        ConflictCode.MorePlantsThanThere => $"{Said} plants, but only {Limit} of part {Part} are at that stage.",
+        ConflictCode.MoreThanSleep => $"{Said} came again, but only {Limit} of part {Part} are dormant.",
+        ConflictCode.LostInCount => "Seedlings are lost in a count of their tray.",
+        ConflictCode.NothingToClose => "Nothing was started, so there is nothing to close.",
+        ConflictCode.BooksClosed => "The books of this batch are closed; take the closing back first.",
         ConflictCode.Unreadable => "Written by a newer Gassel; kept, but not counted by this one.",
         _ => throw new InvalidOperationException($"no words for {Code}"),
     };

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Gassel.Core.Growing;
 using Gassel.Core.Yard;
 
 namespace Gassel.Core.Batches;
@@ -44,6 +45,11 @@ public enum LossCause
     Slugs,
     Mice,
     Birds,
+
+    /// <summary>Taken out on purpose, so that one to a cell stays.</summary>
+    Thinned,
+    Overgrown,
+    Heat,
 }
 
 /// <summary>What lies over sown seed.</summary>
@@ -113,6 +119,11 @@ public enum BagCare
 [JsonDerivedType(typeof(SowingClosed), "sowingClosed")]
 [JsonDerivedType(typeof(Prepared), "prepared")]
 [JsonDerivedType(typeof(Tended), "tended")]
+[JsonDerivedType(typeof(MovedOn), "movedOn")]
+[JsonDerivedType(typeof(PlantsLost), "plantsLost")]
+[JsonDerivedType(typeof(DiedBack), "diedBack")]
+[JsonDerivedType(typeof(CameAgain), "cameAgain")]
+[JsonDerivedType(typeof(Closed), "closed")]
 [JsonDerivedType(typeof(Replanned), "replanned")]
 [JsonDerivedType(typeof(Note), "note")]
 [JsonDerivedType(typeof(VoidEntry), "void")]
@@ -200,6 +211,22 @@ public sealed record Prepared(string Part, ContainerSetup Setup, IReadOnlyList<P
 
 /// <summary>Something was done to a container that is out: caps, covers, water, mulch.</summary>
 public sealed record Tended(string Part, Tending What) : EntryPayload;
+
+/// <summary>Plants came a stage further: pricked out, potted, hardened, planted. Stages may be passed over.</summary>
+/// <param name="Into">What they are in now, as it is labelled; null where that is the same.</param>
+public sealed record MovedOn(string Part, PlantStage From, PlantStage To, int Plants, string? Into = null, double? SpacingCm = null) : EntryPayload;
+
+/// <summary>Plants lost past the sowing; those of the sowing are lost in a count.</summary>
+public sealed record PlantsLost(string Part, PlantStage Stage, int Plants, LossCause Cause = LossCause.Unknown) : EntryPayload;
+
+/// <summary>Leaves died back for the season: dormant, alive, and no loss.</summary>
+public sealed record DiedBack(string Part, PlantStage Stage, int Plants) : EntryPayload;
+
+/// <summary>Dormant plants came up again.</summary>
+public sealed record CameAgain(string Part, PlantStage Stage, int Plants) : EntryPayload;
+
+/// <summary>The books of the batch are closed: nothing more is recorded of it until that is taken back.</summary>
+public sealed record Closed(string? Words = null) : EntryPayload;
 
 /// <summary>Days that a step is planned to take from now on.</summary>
 public readonly record struct ReplannedStep(int Step, int Days);

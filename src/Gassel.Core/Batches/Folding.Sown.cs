@@ -1,4 +1,5 @@
 using Gassel.Core.Germination;
+using Gassel.Core.Growing;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Batches;
@@ -37,12 +38,14 @@ internal sealed partial class Folding
             return new(entry.Id, part.EstimatePercent is null ? ConflictCode.MoreSeedlingsThanSeeds : ConflictCode.AboveEstimate, part.Id, count.Emerged, part.Seeds - part.Emerged);
         }
         if (part.Rooted + (long)count.Rooted > part.Seeds) return new(entry.Id, ConflictCode.MoreRootsThanSeeds, part.Id, count.Rooted, part.Seeds - part.Rooted);
-        var standing = part.Emerged - part.Lost + count.Emerged;
+        var standing = part.AliveAt(PlantStage.Seedling) + part.Dormant[0] + count.Emerged;
         if (count.Lost > standing) return new(entry.Id, ConflictCode.MoreLostThanStand, part.Id, count.Lost, standing);
         if (Misplaced(entry, count, part) is { } misplaced) return misplaced;
         if (count.Emerged > 0) ComeUpOutdoors(entry.DoneOn, part);
         part.Emerged += count.Emerged;
         part.Lost += count.Lost;
+        // of seedlings that sleep some may be found dead
+        part.Dormant[0] = Math.Min(part.Dormant[0], part.Emerged - part.Lost - part.MovedOff);
         part.Rooted += count.Rooted;
         part.Counts.Add(new(entry.Id, entry.DoneOn, count.Emerged, count.Lost, count.Cause, count.Rooted, count.Spots));
         return null;

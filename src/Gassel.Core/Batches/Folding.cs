@@ -15,7 +15,7 @@ internal sealed partial class Folding(BatchPlan plan)
     public List<PartState> Parts() => _order.Select(id => _parts[id].Snapshot()).ToList();
 
     /// <summary>Applies the entry, or leaves everything as it was and says why.</summary>
-    public Conflict? Apply(Entry entry) => entry.Payload switch
+    public Conflict? Apply(Entry entry) => BooksClosedOn is not null && entry.Payload is not (Note or Labelled) ? new(entry.Id, ConflictCode.BooksClosed) : entry.Payload switch
     {
         StepStarted p => OnPart(entry, p.Part, part => Start(entry, p, part)),
         StepEnded p => OnPart(entry, p.Part, part => End(entry, p, part)),
@@ -35,6 +35,11 @@ internal sealed partial class Folding(BatchPlan plan)
         SowingClosed p => OnPart(entry, p.Part, part => Close(entry, part)),
         Prepared p => OnPart(entry, p.Part, part => Prepare(p, part)),
         Tended p => OnPart(entry, p.Part, part => Tend(entry, p, part)),
+        MovedOn p => OnPart(entry, p.Part, part => MoveOn(entry, p, part)),
+        PlantsLost p => OnPart(entry, p.Part, part => LosePlants(entry, p, part)),
+        DiedBack p => OnPart(entry, p.Part, part => DieBack(entry, p, part)),
+        CameAgain p => OnPart(entry, p.Part, part => ComeAgain(entry, p, part)),
+        Closed => CloseBooks(entry),
         Replanned p => Replan(entry, p),
         Note p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
         _ => new(entry.Id, ConflictCode.Unreadable),

@@ -1,4 +1,5 @@
 using Gassel.Core.Germination;
+using Gassel.Core.Growing;
 using Gassel.Core.Yard;
 
 namespace Gassel.Core.Batches;
@@ -31,9 +32,22 @@ internal sealed class WorkingPart(string id, string? parent)
     public DateOnly? ClosedOn { get; set; }
     public DateOnly? SownOn { get; set; }
     public bool Divided { get; set; }
+    public bool BooksClosed { get; set; }
     public int Emerged { get; set; }
     public int Lost { get; set; }
     public int Rooted { get; set; }
+
+    /// <summary>Plants growing by stage; those of the sowing are reckoned from its counts.</summary>
+    public int[] GrowingAt { get; } = new int[PlantStages.All.Count];
+    public int[] Dormant { get; } = new int[PlantStages.All.Count];
+    public int[] Reached { get; } = new int[PlantStages.All.Count];
+    public List<StageLoss> LaterLosses { get; } = [];
+
+    /// <summary>Seedlings that left the sowing for a later stage.</summary>
+    public int MovedOff { get; set; }
+
+    /// <summary>Growing at a stage now.</summary>
+    public int AliveAt(PlantStage stage) => stage == PlantStage.Seedling ? Emerged - Lost - MovedOff - Dormant[0] : GrowingAt[(int)stage];
 
     /// <summary>Seeds seen to have germinated, one way or another.</summary>
     public int Seen => Math.Max(Math.Max(Sprouted, Rooted), Emerged);
@@ -60,7 +74,18 @@ internal sealed class WorkingPart(string id, string? parent)
         Setup = Setup,
         Preparation = Preparation,
         Tended = Tended,
+        MovedOff = MovedOff,
+        BooksClosed = BooksClosed,
+        Plants = Tally(),
         KeptOn = KeptOn,
         ClosedOn = ClosedOn,
     };
+
+    private PlantTally Tally()
+    {
+        var losses = Counts.Where(c => c.Lost > 0).Select(c => new StageLoss(PlantStage.Seedling, c.Cause, c.Lost)).Concat(LaterLosses)
+            .GroupBy(l => (l.Stage, l.Cause)).Select(g => new StageLoss(g.Key.Stage, g.Key.Cause, g.Sum(l => l.Plants))).OrderBy(l => l.Stage).ThenByDescending(l => l.Plants).ToList();
+        return new(Emerged,
+            [.. PlantStages.All.Select(s => new StageCount(s, AliveAt(s), Dormant[(int)s], losses.Where(l => l.Stage == s).Sum(l => l.Plants), s == PlantStage.Seedling ? Emerged : Reached[(int)s]))], losses);
+    }
 }

@@ -48,7 +48,7 @@ public static partial class StarterLibrary
         Kind("scarlet-gilia", "Ipomopsis aggregata", "scarlet gilia", Physiological, DormancyDepth.NonDeep, [SlimyWhenWet, TapRooted],
             new(10, 20), new(2, 3), Hardy,
             "Slimy when wet: straight onto moist medium. A rosette for one to five years; needs size and a winter to flower.",
-            [Through("scarlet-gilia-fridge", "fridge", Months(4, 8), Cold(21, 28, 56), ComeUp(7, 14, 21, 10, 20))]),
+            [Through("scarlet-gilia-fridge", "fridge", Months(4, 8), Cold(21, 28, 56), ComeUp(7, 14, 21, 10, 20)), ForBloom()]),
         Kind("parsnip-buckwheat", "Eriogonum heracleoides", "parsnip buckwheat", Physiological, null, [GerminatesInCold, TapRooted],
             new(5, 20), new(3, 3), Hardy,
             "May sprout in the cold. Tap root: into deep cells.",
@@ -59,4 +59,12 @@ public static partial class StarterLibrary
             [Through("indian-ricegrass-fridge", "abrade the hull, then fridge", Months(4, 6),
                 Abrade("Rub the hull on 80–150 grit until it dulls; mask for the dust."), Cold(28, 42, 60), ComeUp(7, 17, 28, 10, 20))]),
     ];
+
+    /// <summary>A rosette grown to size and overwintered; cold towards flowering, not cold that breaks dormancy.</summary>
+    private static Route ForBloom() => new("scarlet-gilia-bloom", 1, "for bloom, rosette overwintered",
+    [
+        Cold(21, 28, 56), ComeUp(7, 14, 21, 10, 20), new(StepKind.GrowOn, new(45, 60, 120), Note: "To a rosette as wide as a hand before its winter."),
+        new(StepKind.PlantVernalization, new(56, 70, 84), new(0, 7), Note: "Outdoors, 8 to 12 weeks at 0–7 °C; frost adds nothing and may injure."),
+        new(StepKind.HardenOff, new(7, 7, 14), Note: "Out by degrees; heat soon after can undo a short cold."),
+    ]);
 }

@@ -1,12 +1,13 @@
 using System.Globalization;
 using Gassel.Core.Batches;
+using Gassel.Core.Growing;
 
 namespace Gassel.Data;
 
 /// <summary>The batches of the demo, as told day by day.</summary>
 internal static class DemoBatches
 {
-    public static IEnumerable<DemoBatch> All => ThisWinter().Concat(OtherKinds()).Concat(LastWinter()).Concat(LaterKinds()).Concat(DemoTrial.Batches).Concat(WintersBefore()).Concat(DemoYard.Batches());
+    public static IEnumerable<DemoBatch> All => ThisWinter().Concat(OtherKinds()).Concat(LastWinter()).Concat(LaterKinds()).Concat(DemoTrial.Batches).Concat(WintersBefore()).Concat(DemoYard.Batches()).Concat(ForBloom());
 
     /// <summary>This winter, mostly on the cold shelf and under the lamps.</summary>
     private static IEnumerable<DemoBatch> ThisWinter()
@@ -46,7 +47,7 @@ internal static class DemoBatches
             .Do("2027-02-24", new Count("1", 15, 1, LossCause.DampingOff))
             .Do("2027-02-27", new Count("1", 8, 0))
             .Do("2027-03-03", new Count("1", 5, 2, LossCause.DampingOff))
-            .Do("2027-03-08", new Count("1", 1, 0), new StepStarted("1", 4))
+            .Do("2027-03-08", new Count("1", 1, 0), new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 32, "72 plugs"))
             .Do("2027-03-12", new Count("1", 0, 0))
             .Do("2027-03-12", "volunteer", new Count("1", 43, 0));
         yield return new DemoBatch(5, "globemallow", 3, 96, 40, "2027-03-10");
@@ -140,7 +141,9 @@ internal static class DemoBatches
             .Do("2026-03-14", new Count("1", 16, 1, LossCause.Eaten))
             .Do("2026-03-28", new Count("1", 7, 2, LossCause.Unknown))
             .Do("2026-04-12", new StepStarted("1", 2, null, "yard"))
-            .Do("2026-07-20", new Note("1", "Leaves died back: dormant, alive. Kept barely moist."));
+            .Do("2026-04-14", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 28, "deep pots"))
+            .Do("2026-07-20", new DiedBack("1", PlantStage.Potted, 26), new Note("1", "Leaves died back: dormant, alive. Kept barely moist."))
+            .Do("2027-03-10", new CameAgain("1", PlantStage.Potted, 9));
     }
 
     /// <summary>Two winters back and a sowing that does not come up as it should.</summary>
@@ -160,17 +163,34 @@ internal static class DemoBatches
             .Do("2027-03-12", new Check("1", Moisture.Right, MouldSeen.None, 0), new Count("1", 0, 0));
     }
 
+    /// <summary>Rosettes out for their winter, through a hard week.</summary>
+    private static IEnumerable<DemoBatch> ForBloom()
+    {
+        yield return new DemoBatch(40, "scarlet-gilia", 7, 24, 10, "2026-08-20", route: 1)
+            .Do("2026-08-20", new StepStarted("1", 0, 24, "cold-shelf", new(VesselKind.Bag, "bag 40")))
+            .Weekly("2026-08-27", "2026-09-10")
+            .Do("2026-09-17", new Sown("1", "lamp-shelf", new(VesselKind.DeepCells, "deep cells 40", 24), 3, Cover: SowCover.Mix))
+            .Do("2026-09-28", new Count("1", 13, 0))
+            .Do("2026-10-03", new Count("1", 3, 1, LossCause.DampingOff))
+            .Do("2026-10-08", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 15, "deep pots"))
+            .Do("2027-01-02", new StepStarted("1", 3, null, "yard"));
+    }
+
     private static DemoBatch Globemallow(int number, int seeds, string soaked, string sown, (int Day, int Up)[] counts)
     {
         var batch = new DemoBatch(number, "globemallow", 10, seeds, seeds / 3, soaked)
             .Do(soaked, new StepStarted("1", 0, seeds, "table", new(VesselKind.Jar, $"jar {number}")), new StepStarted("1", 1))
             .Do(Later(soaked, 1), new StepStarted("1", 2, null, "cold-shelf", new(VesselKind.Bag, $"bag {number}")))
             .Do(sown, new Sown("1", "lamp-shelf", new(VesselKind.Tray, $"tray {number}", 72)));
-        foreach (var (day, up) in counts) batch.Do(Later(sown, day), new Count("1", up, 0));
+        foreach (var (day, came) in counts) batch.Do(Later(sown, day), new Count("1", came, 0));
+        var up = counts.Sum(c => c.Up);
         return batch
-            .Do(Later(sown, 30), new StepStarted("1", 4))
+            .Do(Later(sown, 30), new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, up - 2, "9 cm pots"))
+            .Do(Later(sown, 60), new PlantsLost("1", PlantStage.PrickedOut, 3, LossCause.DampingOff), new MovedOn("1", PlantStage.PrickedOut, PlantStage.Potted, up - 6))
             .Do(Later(sown, 110), new StepStarted("1", 5, null, "yard"))
-            .Do(Later(sown, 120), new StepEnded("1", 5));
+            .Do(Later(sown, 120), new StepEnded("1", 5), new MovedOn("1", PlantStage.Potted, PlantStage.Hardened, up - 8))
+            .Do(Later(sown, 128), new MovedOn("1", PlantStage.Hardened, PlantStage.Planted, up - 12, SpacingCm: 45))
+            .Do(Later(sown, 200), new Closed("planted above the creek, the rest given away"));
     }
 
     private static string Later(string day, int days) => Day(day).AddDays(days).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);

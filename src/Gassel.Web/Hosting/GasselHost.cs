@@ -6,7 +6,9 @@ using Gassel.Data.Readings;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Calculators;
 using Gassel.Web.Features.Calendar;
+using Gassel.Web.Features.Closing;
 using Gassel.Web.Features.Counting;
+using Gassel.Web.Features.Demo;
 using Gassel.Web.Features.Labels;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Network;
@@ -101,6 +103,8 @@ public static class GasselHost
         api.MapSeason();
         api.MapTold();
         api.MapCalendar();
+        api.MapClosing();
+        api.MapDemo();
         api.MapCopies();
         api.MapCalculators();
         app.MapCalendarFeed();

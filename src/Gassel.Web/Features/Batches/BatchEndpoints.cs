@@ -49,7 +49,7 @@ internal static class BatchEndpoints
         foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place)) troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
         var (known, now, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
         return TypedResults.Ok(BatchViews.Whole(batch, species, places, part => watch.Cold(batch, part, species, places, known, inside, clock.Today),
-            part => RoundsEndpoints.Warmth(batch.Plan, part, species, places, now), troubles, clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
+            part => RoundsEndpoints.Warmth(batch.Plan, part, species, places, now), known, troubles, clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
             await own.Curves(species.Id, batch.Plan.Route.Id)));
     }
 

@@ -1,5 +1,6 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Germination;
+using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 
@@ -18,8 +19,9 @@ public sealed record BatchSummary(
 /// <param name="Outlook">What follows from what happened; null for a part that is divided or done.</param>
 /// <param name="Cold">The cold it has had in the step it is in; null outside a cold step.</param>
 /// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null elsewhere.</param>
+/// <param name="Vernalization">Cold towards flowering; null for a part whose route has none, or that has not come to it.</param>
 /// <param name="Troubles">What happened to the place while it stood there, since the present step began; those that last at the end.</param>
-public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribbon, GerminationResult? Result, GerminationResult? Roots, PartOutlook? Outlook, ColdSoFar? Cold, GerminationWarmth? Warmth, IReadOnlyList<PlaceTrouble> Troubles);
+public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribbon, GerminationResult? Result, GerminationResult? Roots, PartOutlook? Outlook, ColdSoFar? Cold, GerminationWarmth? Warmth, Vernalization? Vernalization, IReadOnlyList<PlaceTrouble> Troubles);
 
 /// <summary>A line of the log, newest last.</summary>
 /// <param name="Words">What was done, in a sentence.</param>
@@ -28,6 +30,8 @@ public sealed record LogLine(
     Guid Id, Guid Act, DateOnly DoneOn, DateTimeOffset RecordedAt, string Who, EntrySource Source, string Words, EntryFate Fate, string? Conflict);
 
 /// <param name="Germination">Null before the first step.</param>
+/// <param name="Plants">By stage, over all parts.</param>
+/// <param name="BooksClosedOn">Null while they are open.</param>
 /// <param name="Cautions">For each step of the route.</param>
 public sealed record BatchView(
     BatchSummary Summary,
@@ -37,4 +41,6 @@ public sealed record BatchView(
     BatchGermination? Germination,
     IReadOnlyList<DueItem> Due,
     IReadOnlyList<LogLine> Log,
+    PlantTally Plants,
+    DateOnly? BooksClosedOn,
     IReadOnlyList<IReadOnlyList<Caution>> Cautions);

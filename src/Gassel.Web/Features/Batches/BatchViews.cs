@@ -1,6 +1,7 @@
 using System.Globalization;
 using Gassel.Core.Batches;
 using Gassel.Core.Germination;
+using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Data;
@@ -22,7 +23,7 @@ internal static class BatchViews
             state.Living.Any(p => p.Open is not null && p.Place is { } place && hurting.Contains(place)));
     }
 
-    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, Func<PartState, ColdSoFar?> coldOf, Func<PartState, GerminationWarmth?> warmthOf,
+    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, Func<PartState, ColdSoFar?> coldOf, Func<PartState, GerminationWarmth?> warmthOf, IPlaceTemperatures temperatures,
         IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles, TimeZoneInfo zone, DateOnly today, double latitude,
         IReadOnlyList<PastCurve> past)
     {
@@ -32,12 +33,13 @@ internal static class BatchViews
             Summary(batch, species, troubles.Where(t => t.Value.Any(x => x.HurtsSeed)).Select(t => t.Key).ToHashSet(), today), plan, species,
             [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude, past), Roots(p, species),
                 p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today),
-                p.Divided ? null : coldOf(p), p.Divided ? null : warmthOf(p),
+                p.Divided ? null : coldOf(p), p.Divided ? null : warmthOf(p), p.Divided ? null : VernalizationSoFar.Of(plan, p, places, temperatures, today),
                 p.Divided ? [] : [.. p.Touched(troubles, zone)]))],
             BatchGermination.From(state),
             DueWork.For(plan, state, species, today),
             [.. state.Log.Select(l => new LogLine(l.Entry.Id, l.Entry.Act, l.Entry.DoneOn, l.Entry.RecordedAt, l.Entry.Who, l.Entry.Source,
                 EntryWords.Of(l.Entry.Payload, plan, placeNames), l.Fate, l.Conflict?.Words))],
+            state.Plants, state.BooksClosedOn,
             [.. plan.Steps.Select(s => Cautions.For(species.Hazard, s.Step))]);
     }
 
@@ -50,6 +52,7 @@ internal static class BatchViews
         {
             return string.Create(CultureInfo.InvariantCulture, $"{(plan.Start < today ? "start is past:" : "planned for")} {plan.Start:d MMM yyyy}");
         }
+        if (state.BooksClosedOn is { } closed) return string.Create(CultureInfo.InvariantCulture, $"books closed {closed:d MMM yyyy}");
         if (state.Living.All(p => p.IsDone(plan))) return string.Create(CultureInfo.InvariantCulture, $"finished {state.Living.Max(p => p.Spans[^1].End):d MMM yyyy}");
         if (main.Open is not { } open) return "between two steps";
         var step = plan.Steps[open.Step].Step;

@@ -1,6 +1,7 @@
 using System.Globalization;
 using Gassel.Core;
 using Gassel.Core.Batches;
+using Gassel.Core.Growing;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 
@@ -35,6 +36,11 @@ internal static class EntryWords
             SowingClosed p => $"No more of its seed is waited for{Of(p.Part)}.",
             Prepared p => $"Made ready: {Container(p)}{Of(p.Part)}.",
             Tended p => $"In the yard: {Tendings.Words(p.What)}{Of(p.Part)}.",
+            MovedOn p => string.Create(CultureInfo.InvariantCulture, $"{Capital(p.To.Words())} {p.Plants} {(p.Plants == 1 ? "plant" : "plants")}{(p.Into is null ? "" : $", {p.Into}")}{(p.SpacingCm is { } cm ? $", {cm:0.#} cm apart" : "")}{Of(p.Part)}."),
+            PlantsLost p => string.Create(CultureInfo.InvariantCulture, $"Lost {p.Plants} {p.Stage.Words()}{(p.Cause == LossCause.Unknown ? "" : $" ({Words(p.Cause)})")}{Of(p.Part)}."),
+            DiedBack p => string.Create(CultureInfo.InvariantCulture, $"{p.Plants} {p.Stage.Words()} died back: dormant, alive{Of(p.Part)}."),
+            CameAgain p => string.Create(CultureInfo.InvariantCulture, $"{p.Plants} {p.Stage.Words()} came up again{Of(p.Part)}."),
+            Closed p => $"Closed the books{(p.Words is null ? "" : $": {p.Words}")}.",
             Replanned p => $"Replanned: {string.Join(", ", p.Steps.Select(s => string.Create(CultureInfo.InvariantCulture, $"{Step(s.Step)} {s.Days} days")))}; aimed at {DayWords.Of(p.Target)}.",
             Note p => p.Text,
             VoidEntry => "Took an entry back.",
@@ -50,6 +56,8 @@ internal static class EntryWords
         var kind = p.Setup.Kind is { } preset ? ContainerWords.Of(preset) : string.Create(CultureInfo.InvariantCulture, $"a vessel of {p.Setup.Own?.Litres ?? 0:0.#} l");
         return missing.Count == 0 ? kind : $"{kind}; not yet: {string.Join("; ", missing.Select(s => ContainerWords.Short(s)))}";
     }
+
+    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 
     private static string Words(Moisture moisture) => moisture switch { Moisture.Dry => "dry", Moisture.Right => "moist", _ => "dripping" };
 
@@ -87,6 +95,9 @@ internal static class EntryWords
         LossCause.Slugs => "slugs",
         LossCause.Mice => "mice",
         LossCause.Birds => "birds",
+        LossCause.Thinned => "thinned",
+        LossCause.Overgrown => "overgrown",
+        LossCause.Heat => "heat",
         _ => "unknown",
     };
 

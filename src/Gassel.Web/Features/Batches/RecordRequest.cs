@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Growing;
 using Gassel.Data;
 using Gassel.Web.Problems;
 
@@ -94,6 +95,12 @@ internal static class PayloadCheck
         DomeOff p => Part(at, p.Part),
         Prepared p => Part(at, p.Part) ?? ContainerCheck.Of($"{at}.setup", p.Setup) ?? Limits.Count($"{at}.done", p.Done.Count, 0, 8),
         Tended p => Part(at, p.Part),
+        MovedOn p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds) ?? Limits.Text($"{at}.into", p.Into, 80, required: false) ?? (p.SpacingCm is { } cm ? Limits.Number($"{at}.spacingCm", cm, 1, 1000) : null)
+            ?? (p.To <= p.From ? new Refusal($"{at}.to", $"to must be a stage after {p.From.Words()}; plants go forward.") : null),
+        PlantsLost p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),
+        DiedBack p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),
+        CameAgain p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),
+        Closed p => Limits.Text($"{at}.words", p.Words, 500, required: false),
         SowingKept p => Part(at, p.Part),
         SowingClosed p => Part(at, p.Part),
         Replanned p => Limits.Count($"{at}.steps", p.Steps.Count, 1, 50) ?? Limits.Day($"{at}.target", p.Target)

@@ -1,5 +1,6 @@
 using Gassel.Core.Climate;
 using Gassel.Core.Germination;
+using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Seed;
 using Gassel.Core.Trials;
@@ -39,6 +40,9 @@ internal static class CalculatorEndpoints
             .Produces<ContainerAnswer>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
         group.MapPost("/set-out", SetOutCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(DailyBytes))
             .Produces<SetOutResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
+        group.MapPost("/light", GrowingCalculators.Light).Produces<LightDay>().ProducesProblem(400).ProducesProblem(415);
+        group.MapPost("/pot-size", GrowingCalculators.Pot).Produces<PotSize>().ProducesProblem(400).ProducesProblem(415);
+        group.MapPost("/hardening", GrowingCalculators.Hardening).Produces<HardeningPlan>().ProducesProblem(400).ProducesProblem(415);
         group.MapGet("/mix", MixCalculator.Start);
         group.MapPost("/mix", MixCalculator.Answer).Produces<MixResult>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/schedule", ScheduleCalculator.Answer).Produces<Schedule>().ProducesProblem(400).ProducesProblem(415);

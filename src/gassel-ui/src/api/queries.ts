@@ -240,6 +240,18 @@ export const useFrost = (record: number | null) =>
 export const useSeason = () =>
   useQuery({ queryKey: ["season"], queryFn: () => answered(api.GET("/api/season")) });
 
+/** The books of a season; the present one where none is named. */
+export const useClosing = (season: number | null) =>
+  useQuery({
+    queryKey: ["closing", season],
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      answered(
+        api.GET("/api/closing", { params: { query: season === null ? {} : { season: String(season) } } }),
+      ),
+  });
+
 export const useBatches = () =>
   useQuery({ queryKey: ["batches"], queryFn: () => answered(api.GET("/api/batches")) });
 

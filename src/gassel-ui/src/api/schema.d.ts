@@ -3635,6 +3635,251 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/closing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    season?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SeasonSummary"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/closing.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    season?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/closing/costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CostAssumptions"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CostAssumptions"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/closing/next-season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NextSeasonRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NextSeason"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/demo/walk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WalkRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Walked"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/copies": {
         parameters: {
             query?: never;
@@ -4379,6 +4624,177 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/light": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LightRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LightDay"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/pot-size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PotSizeRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PotSize"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/hardening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["HardeningRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HardeningPlan"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/mix": {
         parameters: {
             query?: never;
@@ -4524,6 +4940,12 @@ export interface components {
             remaining: null | components["schemas"]["Remaining"];
             working: string[];
         };
+        AgainNextSeason: {
+            /** Format: uuid */
+            from: string;
+            /** Format: uuid */
+            id: string;
+        };
         AirChanges: {
             /** Format: double */
             on: number;
@@ -4619,6 +5041,66 @@ export interface components {
             low: number;
             /** Format: double */
             high: number;
+        };
+        BatchAccount: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            speciesId: string;
+            commonName: string;
+            routeName: string;
+            setting: components["schemas"]["RouteSetting"];
+            /** Format: int32 */
+            lotId: number;
+            /** Format: int32 */
+            season: number;
+            /** Format: date */
+            startedOn: string;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            germinated: number;
+            /** Format: double */
+            fraction: null | number;
+            /** Format: double */
+            low: null | number;
+            /** Format: double */
+            high: null | number;
+            /** Format: double */
+            meanDays: null | number;
+            /** Format: date */
+            firstUpOn: null | string;
+            plants: components["schemas"]["PlantTally"];
+            /** Format: int32 */
+            plantsWanted: number;
+            forecast: null | components["schemas"]["GerminationForecast"];
+            within: null | boolean;
+            /** Format: int32 */
+            gestures: number;
+            cost: components["schemas"]["BatchCost"];
+            isOver: boolean;
+            /** Format: date */
+            booksClosedOn: null | string;
+        };
+        BatchCost: {
+            /** Format: double */
+            seed: number;
+            /** Format: double */
+            mix: number;
+            /** Format: double */
+            containers: number;
+            /** Format: double */
+            energy: number;
+            /** Format: double */
+            work: number;
+            /** Format: double */
+            total: number;
+            /** Format: double */
+            perPlant: null | number;
+            /** Format: int32 */
+            plants: number;
+            working: string[];
         };
         BatchGermination: {
             /** Format: int32 */
@@ -4731,6 +5213,9 @@ export interface components {
             germination: null | components["schemas"]["BatchGermination"];
             due: components["schemas"]["DueItem"][];
             log: components["schemas"]["LogLine"][];
+            plants: components["schemas"]["PlantTally"];
+            /** Format: date */
+            booksClosedOn: null | string;
             cautions: components["schemas"]["Caution"][][];
         };
         BookCopy: {
@@ -5250,6 +5735,50 @@ export interface components {
             dailyKept: number;
             copies: components["schemas"]["BookCopy"][];
         };
+        CostAssumptions: {
+            /**
+             * Format: double
+             * @default 0
+             */
+            seedEach: number;
+            /**
+             * Format: double
+             * @default 0.4
+             */
+            mixPerLitre: number;
+            /**
+             * Format: double
+             * @default 0.5
+             */
+            containerEach: number;
+            /**
+             * Format: double
+             * @default 0.3
+             */
+            perKWh: number;
+            /**
+             * Format: double
+             * @default 20
+             */
+            lampWatts: number;
+            /**
+             * Format: double
+             * @default 12
+             */
+            matWatts: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            perHour: number;
+            /**
+             * Format: double
+             * @default 4
+             */
+            minutesAGesture: number;
+            /** Format: double */
+            boughtPlant: null | number;
+        };
         CountFileReport: {
             rows: components["schemas"]["CountFileRow"][];
             /** Format: int32 */
@@ -5532,7 +6061,15 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayloadCameAgain: {
+            /** @enum {string} */
+            kind?: "cameAgain";
+            part: string;
+            stage: components["schemas"]["PlantStage"];
+            /** Format: int32 */
+            plants: number;
+        };
         EntryPayloadCautionRead: {
             /** @enum {string} */
             kind?: "cautionRead";
@@ -5550,6 +6087,11 @@ export interface components {
             care: null | components["schemas"]["BagCare"][];
             /** Format: double */
             placeC: null | number;
+        };
+        EntryPayloadClosed: {
+            /** @enum {string} */
+            kind?: "closed";
+            words: null | string;
         };
         EntryPayloadCount: {
             /** @enum {string} */
@@ -5577,6 +6119,14 @@ export interface components {
             empty: number;
             /** Format: int32 */
             rotten: number;
+        };
+        EntryPayloadDiedBack: {
+            /** @enum {string} */
+            kind?: "diedBack";
+            part: string;
+            stage: components["schemas"]["PlantStage"];
+            /** Format: int32 */
+            plants: number;
         };
         EntryPayloadDomeOff: {
             /** @enum {string} */
@@ -5614,11 +6164,32 @@ export interface components {
             part: string;
             place: string;
         };
+        EntryPayloadMovedOn: {
+            /** @enum {string} */
+            kind?: "movedOn";
+            part: string;
+            from: components["schemas"]["PlantStage"];
+            to: components["schemas"]["PlantStage"];
+            /** Format: int32 */
+            plants: number;
+            into: null | string;
+            /** Format: double */
+            spacingCm: null | number;
+        };
         EntryPayloadNote: {
             /** @enum {string} */
             kind?: "note";
             part: null | string;
             text: string;
+        };
+        EntryPayloadPlantsLost: {
+            /** @enum {string} */
+            kind?: "plantsLost";
+            part: string;
+            stage: components["schemas"]["PlantStage"];
+            /** Format: int32 */
+            plants: number;
+            cause: components["schemas"]["LossCause"];
         };
         EntryPayloadPrepared: {
             /** @enum {string} */
@@ -5758,6 +6329,12 @@ export interface components {
             day: string;
             /** Format: double */
             share: number;
+        };
+        FrostOnPlants: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            minC: number;
         };
         FrostQuantiles: {
             p10: string;
@@ -5971,6 +6548,32 @@ export interface components {
             yearsWithout: number;
             working: string[];
         };
+        HardeningDay: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            step: number;
+            kind: components["schemas"]["HardeningDayKind"];
+            /** Format: int32 */
+            hoursOut: number;
+            words: string;
+        };
+        /** @enum {unknown} */
+        HardeningDayKind: "out" | "inTonight" | "wait" | "skipped";
+        HardeningPlan: {
+            days: components["schemas"]["HardeningDay"][];
+            /** Format: date */
+            readyOn: string;
+            working: string[];
+        };
+        HardeningRequest: {
+            /** Format: date */
+            start: string;
+            /** Format: int32 */
+            days: number;
+            tender?: null | boolean;
+            skipped?: null | string[];
+        };
         /** @enum {unknown} */
         HazardLevel: "none" | "irritant" | "toxic";
         HeatAccount: {
@@ -6136,6 +6739,28 @@ export interface components {
             year: number;
             why: string;
         };
+        LightDay: {
+            /** Format: double */
+            hoursOn: number;
+            /** Format: double */
+            hoursDark: number;
+            /** Format: double */
+            kWh: number;
+            /** Format: double */
+            cost: number;
+            doubts: string[];
+            working: string[];
+        };
+        LightRequest: {
+            /** Format: time */
+            on: string;
+            /** Format: time */
+            off: string;
+            /** Format: double */
+            watts?: null | number;
+            /** Format: double */
+            perKWh?: null | number;
+        };
         /** @enum {unknown} */
         Likelihood: "likely" | "possible" | "cannotTell" | "unlikely";
         /** @enum {unknown} */
@@ -6199,7 +6824,7 @@ export interface components {
          */
         Longevity: "short" | "medium" | "long" | "hardCoated";
         /** @enum {unknown} */
-        LossCause: "unknown" | "dampingOff" | "dried" | "eaten" | "frost" | "slugs" | "mice" | "birds";
+        LossCause: "unknown" | "dampingOff" | "dried" | "eaten" | "frost" | "slugs" | "mice" | "birds" | "thinned" | "overgrown" | "heat";
         LotBothWays: {
             /** Format: int32 */
             lotId: number;
@@ -6331,6 +6956,14 @@ export interface components {
             addresses: string[];
             fingerprint: null | string;
         };
+        NextSeason: {
+            made: components["schemas"]["ConfirmedBatch"][];
+            refused: string[];
+        };
+        NextSeasonRequest: {
+            who: string;
+            batches: components["schemas"]["AgainNextSeason"][];
+        };
         ObservedWindow: {
             /** Format: int32 */
             batches: number;
@@ -6457,12 +7090,16 @@ export interface components {
             labelledFor: null | string;
             labelKey: null | string;
             open: components["schemas"]["StepSpan"];
+            booksClosed: boolean;
             /** Format: int32 */
             lastStep: null | number;
             /** Format: int32 */
             emerged: number;
             /** Format: int32 */
             lost: number;
+            /** Format: int32 */
+            movedOff: number;
+            plants: components["schemas"]["PlantTally"];
             /** Format: int32 */
             standing: number;
             /** Format: int32 */
@@ -6485,6 +7122,7 @@ export interface components {
             outlook: null | components["schemas"]["PartOutlook"];
             cold: null | components["schemas"]["ColdSoFar"];
             warmth: null | components["schemas"]["GerminationWarmth"];
+            vernalization: null | components["schemas"]["Vernalization"];
             troubles: components["schemas"]["PlaceTrouble"][];
         };
         PasswordChange: {
@@ -6653,6 +7291,21 @@ export interface components {
             dates: components["schemas"]["ScheduledStep"];
             cautions: components["schemas"]["Caution"][];
         };
+        /** @enum {unknown} */
+        PlantStage: "seedling" | "prickedOut" | "potted" | "hardened" | "planted";
+        PlantTally: {
+            /** Format: int32 */
+            emerged: number;
+            stages: components["schemas"]["StageCount"][];
+            losses: components["schemas"]["StageLoss"][];
+            /** Format: int32 */
+            alive: number;
+            /** Format: int32 */
+            dormant: number;
+            /** Format: int32 */
+            lost: number;
+            isWhole: boolean;
+        };
         PlanView: {
             anchor: components["schemas"]["Anchor"];
             schedule: components["schemas"]["Schedule"];
@@ -6674,6 +7327,25 @@ export interface components {
             depth: components["schemas"]["DepthAdvice"];
             origin: string;
             learned: null | components["schemas"]["LearnedView"];
+        };
+        PotSize: {
+            /** Format: double */
+            fromCm: number;
+            /** Format: double */
+            toCm: number;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            mixLitres: number;
+            /** Format: double */
+            benchM2: number;
+            working: string[];
+        };
+        PotSizeRequest: {
+            /** Format: double */
+            widthCm: number;
+            /** Format: int32 */
+            plants?: null | number;
         };
         PreparationAdvice: {
             steps: components["schemas"]["PreparationLine"][];
@@ -6720,6 +7392,15 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
         };
+        Proposal: {
+            kind: components["schemas"]["ProposalKind"];
+            /** Format: uuid */
+            batch: string;
+            words: string;
+            because: string;
+        };
+        /** @enum {unknown} */
+        ProposalKind: "seedNumber" | "dampingOff" | "frost" | "pests" | "dried" | "overgrown" | "plants";
         ReadingInput: {
             /** Format: date-time */
             at: string;
@@ -6980,6 +7661,22 @@ export interface components {
             /** Format: date */
             plannedEnd: string;
         };
+        SeasonSummary: {
+            /** Format: int32 */
+            season: number;
+            seasons: number[];
+            batches: components["schemas"]["BatchAccount"][];
+            plants: components["schemas"]["PlantTally"];
+            /** Format: int32 */
+            seeds: number;
+            ways: components["schemas"]["WaySummary"][];
+            proposals: components["schemas"]["Proposal"][];
+            costs: components["schemas"]["CostAssumptions"];
+            /** Format: double */
+            totalCost: number;
+            /** Format: double */
+            costPerPlant: null | number;
+        };
         SeasonView: {
             /** Format: date */
             today: string;
@@ -7239,6 +7936,7 @@ export interface components {
             sproutSchool: components["schemas"]["SproutSchool"];
             coldSchool: components["schemas"]["ColdSchool"];
             calibrations: null | components["schemas"]["KindCalibration"][];
+            costs: null | components["schemas"]["CostAssumptions"];
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -7442,6 +8140,23 @@ export interface components {
          * @enum {unknown}
          */
         SproutSchool: "pickOutFirst" | "alwaysPickOut" | "sowAllAtTheFirst";
+        StageCount: {
+            stage: components["schemas"]["PlantStage"];
+            /** Format: int32 */
+            alive: number;
+            /** Format: int32 */
+            dormant: number;
+            /** Format: int32 */
+            lost: number;
+            /** Format: int32 */
+            reached: number;
+        };
+        StageLoss: {
+            stage: components["schemas"]["PlantStage"];
+            cause: components["schemas"]["LossCause"];
+            /** Format: int32 */
+            plants: number;
+        };
         StageSurvival: {
             /** Format: double */
             toPot: number;
@@ -7912,6 +8627,22 @@ export interface components {
             value: components["schemas"]["SpeciesValue"];
             origin: string;
         };
+        Vernalization: {
+            /** Format: double */
+            effectiveDays: number;
+            /** Format: double */
+            undone: number;
+            /** Format: int32 */
+            shortestDays: number;
+            /** Format: int32 */
+            usualDays: number;
+            /** Format: date */
+            metOn: null | string;
+            frosts: components["schemas"]["FrostOnPlants"][];
+            heat: components["schemas"]["Interruption"][];
+            words: string;
+            working: string[];
+        };
         Vessel: {
             kind: components["schemas"]["VesselKind"];
             label: string;
@@ -7943,6 +8674,16 @@ export interface components {
          * @enum {unknown}
          */
         ViabilitySchool: "share" | "points";
+        Walked: {
+            /** Format: date */
+            today: string;
+            /** Format: int32 */
+            readings: number;
+        };
+        WalkRequest: {
+            /** Format: int32 */
+            days: number;
+        };
         /** @enum {unknown} */
         WarmthLevel: "belowBand" | "inBand" | "aboveBand" | "tooHot" | "cooking";
         WaterChange: {
@@ -7982,6 +8723,27 @@ export interface components {
             gestures: number;
             lost: components["schemas"]["CauseLost"][];
             isOver: boolean;
+        };
+        WaySummary: {
+            setting: components["schemas"]["RouteSetting"];
+            /** Format: int32 */
+            batches: number;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            germinated: number;
+            /** Format: double */
+            fraction: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            plants: number;
+            /** Format: double */
+            cost: number;
+            /** Format: int32 */
+            gestures: number;
         };
         WeatherDayInput: {
             /** Format: date */

@@ -27,6 +27,9 @@ const Yard = lazy(() => import("../features/yard/Yard").then((m) => ({ default: 
 const Container = lazy(() => import("../features/yard/Container").then((m) => ({ default: m.Container })));
 const Waves = lazy(() => import("../features/yard/Waves").then((m) => ({ default: m.Waves })));
 const BothWays = lazy(() => import("../features/yard/BothWays").then((m) => ({ default: m.BothWays })));
+const SeasonBooks = lazy(() =>
+  import("../features/closing/SeasonBooks").then((m) => ({ default: m.SeasonBooks })),
+);
 const Seed = lazy(() => import("../features/seed/Seed").then((m) => ({ default: m.Seed })));
 const Species = lazy(() => import("../features/species/Species").then((m) => ({ default: m.Species })));
 const RouteEditor = lazy(() =>
@@ -103,6 +106,7 @@ function Views() {
       <Route path="/" element={<Rounds />} />
       <Route path="/sheet" element={<Sheet />} />
       <Route path="/season" element={<Season />} />
+      <Route path="/season/books" element={<SeasonBooks />} />
       <Route path="/plan" element={<Plan />} />
       <Route path="/batches" element={<Batches />} />
       <Route path="/b/:number" element={<ByNumber />} />
@@ -126,6 +130,7 @@ function Views() {
       <Route path="/species/:id/routes/new" element={<RouteEditor />} />
       <Route path="/species/:id/routes/:routeId" element={<RouteEditor />} />
       <Route path="/workbench" element={<Workbench />} />
+      <Route path="/workbench/:tool" element={<Workbench />} />
       <Route path="/site" element={<Site />} />
       <Route path="/site/people" element={<SitePeople />} />
       <Route path="/site/temperature" element={<Temperature />} />

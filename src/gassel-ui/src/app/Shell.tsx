@@ -10,6 +10,7 @@ import { useDevice } from "./DeviceContext";
 import { useKeys, useKeysHelp } from "./Keys";
 import { SERIF } from "./theme";
 import { VIEWS } from "./views";
+import { WalkStrip } from "./WalkStrip";
 
 /** Name, day and views above; the view below. On a phone the views stand at the lower edge, under the thumb. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -123,6 +124,7 @@ export function Shell({ children }: { children: ReactNode }) {
         }}
       >
         {children}
+        {isIn && site?.demo && <WalkStrip />}
       </Box>
     </Box>
   );

@@ -31,6 +31,7 @@ export function SetOutChart({ result, today, chosen = null, compact = false }: S
     <svg
       viewBox={`0 0 ${width} ${height}`}
       width="100%"
+      style={{ display: "block", maxWidth: compact ? undefined : 720 }}
       role="img"
       aria-label={
         window

@@ -13,6 +13,9 @@ import { percent, several } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
 import { shortDay } from "../../time/days";
 import { TroubleList } from "../temperature/TroubleList";
+import { PlantsCard } from "../plants/PlantsCard";
+import { VernalizationCard } from "../plants/VernalizationCard";
+import { CloseBooks } from "../closing/CloseBooks";
 import { ColdCard } from "./ColdCard";
 import { EntryLog } from "./EntryLog";
 import { NextWork } from "./NextWork";
@@ -95,6 +98,10 @@ export function Batch() {
             />
           ))}
           {bySeeds.map((part) => (
+            <VernalizationCard key={part.state.id} part={part} today={today} />
+          ))}
+          <PlantsCard batch={batch.data} parts={bySeeds} today={today} />
+          {bySeeds.map((part) => (
             <ColdCard key={part.state.id} part={part} today={today} alone={living.length === 1} />
           ))}
           <BatchTroubles parts={bySeeds.filter((part) => !part.cold)} />
@@ -109,6 +116,7 @@ export function Batch() {
         <Box sx={{ display: "grid", gap: 2 }}>
           <NextWork due={due} plan={plan} batch={id} today={today} />
           {sown.length > 0 && <WhatFollows batch={batch.data} today={today} />}
+          <CloseBooks batch={batch.data} today={today} />
           <Card label="log">
             <Typography variant="h2">Log</Typography>
             <EntryLog batch={id} log={log} today={today} />

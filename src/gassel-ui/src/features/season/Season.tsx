@@ -131,6 +131,11 @@ export function Season() {
           Below: room taken, to the dotted line when full.
         </Typography>
       </Card>
+      <Box>
+        <Button component={Link} to="/season/books" variant="outlined">
+          books of the season
+        </Button>
+      </Box>
       <CalendarCard />
     </Box>
   );

@@ -27,6 +27,9 @@ export const CAUSE_WORDS: Record<LossCause, string> = {
   slugs: "slugs",
   mice: "mice",
   birds: "birds",
+  thinned: "thinned",
+  overgrown: "overgrown",
+  heat: "heat",
 };
 
 /** Vessels whose cells are drawn. */

@@ -1,28 +1,50 @@
-import { Box } from "@mui/material";
-import { ContainerSimulator } from "./ContainerSimulator";
+import type { ReactNode } from "react";
+import { Box, Button } from "@mui/material";
+import { Link, useParams } from "react-router";
 import { ColdDay } from "./ColdDay";
+import { ContainerSimulator } from "./ContainerSimulator";
+import { Hardening } from "./Hardening";
+import { LightTimer } from "./LightTimer";
 import { Mixing } from "./Mixing";
+import { NextPot } from "./NextPot";
+import { SeedAge } from "./SeedAge";
+import { SeedNumber } from "./SeedNumber";
 import { TrialSizes } from "./TrialSizes";
 
-/** Sums on their own, without a batch. */
+/** The sums, in the order of the work. */
+const TOOLS: [string, string, ReactNode][] = [
+  ["seeds", "seeds", <SeedNumber key="seeds" />],
+  ["age", "seed age", <SeedAge key="age" />],
+  ["mixing", "mixing and moisture", <Mixing key="mixing" />],
+  ["cold", "cold of a day", <ColdDay key="cold" />],
+  ["container", "inside a container", <ContainerSimulator key="container" />],
+  ["lamps", "lamps", <LightTimer key="lamps" />],
+  ["pot", "next pot", <NextPot key="pot" />],
+  ["hardening", "hardening off", <Hardening key="hardening" />],
+  ["trial", "size of a trial", <TrialSizes key="trial" />],
+];
+
+/** Sums on their own, without a batch; each has an address that brings its inputs along. */
 export function Workbench() {
+  const { tool = "mixing" } = useParams();
+  const chosen = TOOLS.find(([id]) => id === tool) ?? TOOLS[2];
   return (
-    <Box
-      sx={{
-        display: "grid",
-        gap: 2,
-        gridTemplateColumns: { xs: "minmax(0,1fr)", md: "minmax(0,1.3fr) minmax(0,1fr)" },
-        alignItems: "start",
-      }}
-    >
-      <Mixing />
-      <Box sx={{ display: "grid", gap: 2 }}>
-        <ColdDay />
-        <TrialSizes />
+    <Box sx={{ display: "grid", gap: 1.5 }}>
+      <Box component="nav" aria-label="sums" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
+        {TOOLS.map(([id, name]) => (
+          <Button
+            key={id}
+            component={Link}
+            to={`/workbench/${id}`}
+            variant={id === chosen?.[0] ? "contained" : "outlined"}
+            aria-current={id === chosen?.[0] ? "page" : undefined}
+            sx={{ px: 1.5 }}
+          >
+            {name}
+          </Button>
+        ))}
       </Box>
-      <Box sx={{ gridColumn: "1 / -1", minWidth: 0 }}>
-        <ContainerSimulator />
-      </Box>
+      <Box sx={{ maxWidth: tool === "container" ? "none" : 900, minWidth: 0 }}>{chosen?.[2]}</Box>
     </Box>
   );
 }

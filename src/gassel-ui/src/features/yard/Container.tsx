@@ -112,8 +112,8 @@ function ContainerPage({
           {coldWords(brief, today)}.
         </Typography>
         <Typography data-testid="container-up">
-          {brief.emerged} of {several(brief.seeds, "seed")} up, {brief.standing} stand.{" "}
-          {upWords(brief, today)}
+          {brief.emerged} of {several(brief.seeds, "seed")} up, {brief.standing} stand;{" "}
+          {upWords(brief, today)}.
         </Typography>
         <Typography variant="body2">
           Now {brief.setup.kind === "pot" ? "without a lid" : CAPS[brief.cap]}

@@ -1,0 +1,93 @@
+using Gassel.Core.Growing;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Batches;
+
+/// <summary>From seedling to plant: every plant is at one stage, dormant at one, or lost at one.</summary>
+internal sealed partial class Folding
+{
+    public DateOnly? BooksClosedOn { get; private set; }
+
+    private Conflict? MoveOn(Entry entry, MovedOn moved, WorkingPart part)
+    {
+        if (part.SownOn is null) return new(entry.Id, ConflictCode.NotSown, part.Id);
+        if (moved.To <= moved.From) return new(entry.Id, ConflictCode.StageBackwards, part.Id);
+        if (moved.Plants > part.AliveAt(moved.From)) return TooMany(entry, moved.Plants, moved.From, part);
+        if (moved.From == PlantStage.Seedling) part.MovedOff += moved.Plants;
+        else part.GrowingAt[(int)moved.From] -= moved.Plants;
+        part.GrowingAt[(int)moved.To] += moved.Plants;
+        // whoever is planted was hardened, potted and pricked out as far as the way goes
+        for (var stage = moved.From + 1; stage <= moved.To; stage++) part.Reached[(int)stage] += moved.Plants;
+        GoWith(moved, entry.DoneOn, part);
+        return null;
+    }
+
+    /// <summary>The steps of the route follow the plants: the first that is pricked out or potted grows on, the last that is planted ends it.</summary>
+    private void GoWith(MovedOn moved, DateOnly on, WorkingPart part)
+    {
+        var step = part.Spans.Count > 0 ? part.Spans[^1].Step : -1;
+        var wanted = moved.To switch { PlantStage.Seedling => (StepKind?)null, PlantStage.PrickedOut or PlantStage.Potted => StepKind.GrowOn, _ => StepKind.HardenOff };
+        if (wanted is { } kind)
+        {
+            for (var i = step + 1; i < plan.Steps.Count; i++)
+            {
+                if (plan.Steps[i].Step.Kind != kind || moved.To > PlantStage.Potted) continue;
+                part.EndOpen(on);
+                part.Spans.Add(new(i, on, null));
+                break;
+            }
+        }
+        var earlier = PlantStages.All.Where(s => s < PlantStage.Planted).Sum(s => part.AliveAt(s) + part.Dormant[(int)s]);
+        if (moved.To == PlantStage.Planted && earlier == 0)
+        {
+            // nothing stands that the rest of the route could be for
+            part.EndOpen(on);
+            if (plan.Steps.Count - 1 is var last && part.Spans[^1].Step < last) part.Spans.Add(new(last, on, on));
+        }
+    }
+
+    private static Conflict? LosePlants(Entry entry, PlantsLost lost, WorkingPart part)
+    {
+        if (part.SownOn is null) return new(entry.Id, ConflictCode.NotSown, part.Id);
+        if (lost.Stage == PlantStage.Seedling) return new(entry.Id, ConflictCode.LostInCount, part.Id);
+        if (lost.Plants > part.AliveAt(lost.Stage) + part.Dormant[(int)lost.Stage]) return TooMany(entry, lost.Plants, lost.Stage, part, dormantToo: true);
+        // those that grow are seen to be lost before those that sleep
+        var growing = Math.Min(lost.Plants, part.GrowingAt[(int)lost.Stage]);
+        part.GrowingAt[(int)lost.Stage] -= growing;
+        part.Dormant[(int)lost.Stage] -= lost.Plants - growing;
+        part.LaterLosses.Add(new(lost.Stage, lost.Cause, lost.Plants));
+        return null;
+    }
+
+    private static Conflict? DieBack(Entry entry, DiedBack died, WorkingPart part)
+    {
+        if (died.Plants > part.AliveAt(died.Stage)) return TooMany(entry, died.Plants, died.Stage, part);
+        if (died.Stage != PlantStage.Seedling) part.GrowingAt[(int)died.Stage] -= died.Plants;
+        part.Dormant[(int)died.Stage] += died.Plants;
+        return null;
+    }
+
+    private static Conflict? ComeAgain(Entry entry, CameAgain came, WorkingPart part)
+    {
+        if (came.Plants > part.Dormant[(int)came.Stage]) return new(entry.Id, ConflictCode.MoreThanSleep, part.Id, came.Plants, part.Dormant[(int)came.Stage]);
+        part.Dormant[(int)came.Stage] -= came.Plants;
+        if (came.Stage != PlantStage.Seedling) part.GrowingAt[(int)came.Stage] += came.Plants;
+        return null;
+    }
+
+    private Conflict? CloseBooks(Entry entry)
+    {
+        if (SeedsStarted == 0) return new(entry.Id, ConflictCode.NothingToClose);
+        BooksClosedOn = entry.DoneOn;
+        foreach (var part in _parts.Values.Where(p => !p.Divided))
+        {
+            part.EndOpen(entry.DoneOn);
+            part.BooksClosed = true;
+        }
+        return null;
+    }
+
+    private static Conflict TooMany(Entry entry, int said, PlantStage stage, WorkingPart part, bool dormantToo = false) =>
+        new(entry.Id, stage switch { PlantStage.Seedling => ConflictCode.MorePlantsThanSeedlings, _ => ConflictCode.MorePlantsThanThere }, part.Id, said,
+            part.AliveAt(stage) + (dormantToo ? part.Dormant[(int)stage] : 0));
+}

@@ -1,0 +1,60 @@
+using System.Globalization;
+using Gassel.Core.Batches;
+
+namespace Gassel.Core.Closing;
+
+/// <summary>What a batch cost.</summary>
+/// <param name="PerPlant">Of the plants that reached the pot, or the ground; null where none did.</param>
+/// <param name="Plants">For how many plants that is.</param>
+public sealed record BatchCost(double Seed, double Mix, double Containers, double Energy, double Work, double Total, double? PerPlant, int Plants, IReadOnlyList<string> Working)
+{
+    /// <summary>Mix of a cell and of a pot, litres (starter values, from memory).</summary>
+    private const double CellLitres = 0.05;
+    private const double PotLitres = 0.6;
+
+    private const int CellsOfATray = 72;
+
+    /// <param name="gestures">Times that hands were on it.</param>
+    public static BatchCost Of(BatchPlan plan, BatchState state, IReadOnlyDictionary<string, Place> places, CostAssumptions costs, int gestures, DateOnly today)
+    {
+        var sown = state.Living.Where(p => p.SownOn is not null).ToList();
+        var tally = state.Plants;
+        double litres = 0, vessels = 0, kWh = 0;
+        foreach (var part in sown)
+        {
+            var trays = part.IsContainer ? 1 : Math.Max(1, Math.Ceiling(part.Seeds / (double)CellsOfATray));
+            vessels += trays;
+            litres += part.IsContainer ? (part.Setup?.Parameters ?? Yard.ContainerSetup.Assumed.Parameters).MediumL : Math.Min(part.Seeds, trays * CellsOfATray) * CellLitres;
+            kWh += trays * EnergyOf(part, places, costs, today);
+        }
+        // whoever went straight into the ground was in no pot
+        litres += state.Log.Where(l => l.Fate == EntryFate.Counted).Select(l => l.Entry.Payload).OfType<MovedOn>().Where(m => m.To == Growing.PlantStage.Potted).Sum(m => m.Plants) * PotLitres;
+        var (seed, mix, containers, energy, work) = (state.SeedsStarted * costs.SeedEach, litres * costs.MixPerLitre, vessels * costs.ContainerEach, kWh * costs.PerKWh, gestures * costs.MinutesAGesture / 60 * costs.PerHour);
+        var total = seed + mix + containers + energy + work;
+        var furthest = Math.Max(tally.At(Growing.PlantStage.Planted).Reached, tally.At(Growing.PlantStage.Potted).Reached);
+        var plants = furthest > 0 ? furthest : tally.Alive + tally.Dormant;
+        return new(seed, mix, containers, energy, work, total, plants > 0 ? total / plants : null, plants,
+        [
+            string.Create(CultureInfo.InvariantCulture, $"{state.SeedsStarted} seeds at {costs.SeedEach:0.###}; {litres:0.#} l of mix at {costs.MixPerLitre:0.##} ({CellLitres} l a cell, {PotLitres} l a pot: starter values, from memory); {vessels:0} trays or containers at {costs.ContainerEach:0.##}."),
+            string.Create(CultureInfo.InvariantCulture, $"{kWh:0.#} kWh under lamps and on the mat at {costs.PerKWh:0.##}; {gestures} times hands on it, {costs.MinutesAGesture:0.#} min each at {costs.PerHour:0.##} an hour."),
+            string.Create(CultureInfo.InvariantCulture, $"{total:0.00} in all for {plants} {(furthest > 0 ? "plants that reached the pot or the ground" : "plants that live")}. Prices are the grower's own; the starter ones are invented."),
+        ]);
+    }
+
+    /// <summary>kWh of one tray of the part.</summary>
+    private static double EnergyOf(PartState part, IReadOnlyDictionary<string, Place> places, CostAssumptions costs, DateOnly today)
+    {
+        double kWh = 0;
+        for (var i = 0; i < part.Stays.Count; i++)
+        {
+            if (!places.TryGetValue(part.Stays[i].Place, out var place) || !place.IsLit) continue;
+            var from = part.Stays[i].From < part.SownOn!.Value ? part.SownOn.Value : part.Stays[i].From;
+            var last = part.Spans.Count > 0 && part.Spans[^1].End is { } end ? end : today;
+            var to = i + 1 < part.Stays.Count ? part.Stays[i + 1].From : last;
+            var days = Math.Max(0, to.DayNumber - from.DayNumber);
+            var hours = place.Lamps?.LightHours ?? 0;
+            kWh += days * ((hours * costs.LampWatts) + (place.Kind == PlaceKind.HeatMat ? 24 * costs.MatWatts : 0)) / 1000;
+        }
+        return kWh;
+    }
+}

@@ -1,0 +1,91 @@
+using System.Globalization;
+using Gassel.Core.Yard;
+
+namespace Gassel.Core.Growing;
+
+/// <summary>What a day of hardening off is.</summary>
+public enum HardeningDayKind
+{
+    /// <summary>Out for some hours.</summary>
+    Out,
+
+    /// <summary>Out by day, in for a frosty night.</summary>
+    InTonight,
+
+    /// <summary>Wind: wait, and the end moves by a day.</summary>
+    Wait,
+
+    /// <summary>Was skipped; the end moves by a day.</summary>
+    Skipped,
+}
+
+/// <param name="Step">Which day of the hardening it is, from 1; the one before again where it waits.</param>
+/// <param name="HoursOut">24 from the day on which they stay out.</param>
+/// <param name="Words">What to do.</param>
+public sealed record HardeningDay(DateOnly Date, int Step, HardeningDayKind Kind, int HoursOut, string Words);
+
+/// <param name="ReadyOn">The day after the last; planting out from then on.</param>
+public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly ReadyOn, IReadOnlyList<string> Working)
+{
+    /// <summary>The two schools (common practice, no source).</summary>
+    public const int Short = 7;
+    public const int Long = 14;
+
+    /// <summary>Tender plants go in below this, hardy ones below 0 °C (common practice, no source).</summary>
+    public const double TenderInBelowC = 7;
+    public const double HardyInBelowC = 0;
+
+    /// <summary>Gusts in which plants just out of shelter break, km/h (our assumption).</summary>
+    public const double WaitOverKmh = 40;
+
+    /// <summary>Nothing is planned further ahead than this, days.</summary>
+    private const int Farthest = 120;
+
+    /// <summary>
+    /// Day by day from the first: an hour or two of shade, longer each day, sun from half of the days on, the night out for the last third. The outlook decides on
+    /// frost and wind; beyond it a day is taken to be fair.
+    /// </summary>
+    /// <param name="days">7 to 14.</param>
+    /// <param name="outlook">By day; those it does not know are taken as fair.</param>
+    /// <param name="skipped">Days on which nobody carried them out.</param>
+    public static HardeningPlan Of(DateOnly start, int days, bool tender, IReadOnlyDictionary<DateOnly, YardDay> outlook, IReadOnlySet<DateOnly> skipped)
+    {
+        var inBelow = tender ? TenderInBelowC : HardyInBelowC;
+        var plan = new List<HardeningDay>();
+        var step = 0;
+        for (var date = start; step < days && plan.Count < Farthest; date = date.AddDays(1))
+        {
+            YardDay? weather = outlook.TryGetValue(date, out var known) ? known : null;
+            // the night that follows the day ends on the next morning
+            double? night = outlook.TryGetValue(date.AddDays(1), out var next) ? next.MinC : null;
+            if (skipped.Contains(date)) plan.Add(new(date, step, HardeningDayKind.Skipped, 0, "Skipped: the end moves by a day."));
+            else if (weather?.GustKmh >= WaitOverKmh) plan.Add(new(date, step, HardeningDayKind.Wait, 0, Say($"Wait: gusts of {weather.Value.GustKmh:0} km/h; the end moves by a day.")));
+            else
+            {
+                step++;
+                var hours = HoursOn(step, days);
+                var shade = 2 * step <= days ? "in shade, out of the wind" : 3 * step <= 2 * days ? "morning sun, shade after noon" : "full sun";
+                var stays = hours >= 24;
+                var frost = stays && night < inBelow;
+                plan.Add(new(date, step, frost ? HardeningDayKind.InTonight : HardeningDayKind.Out, frost ? 12 : hours,
+                    frost ? Say($"Out by day, {shade}; in tonight: {night:0.#} °C, below {inBelow:0} °C.") : stays ? Say($"Out day and night, {shade}.") : Say($"{hours} h out, {shade}; in for the night.")));
+            }
+        }
+        var ready = plan.Count == 0 ? start : plan[^1].Date.AddDays(1);
+        return new(plan, ready,
+        [
+            Say($"{days} days, an hour or two of shade first and longer each day (common practice, no source: 7 to 14); out at night for the last third."),
+            Say($"{(tender ? "Tender" : "Hardy")} plants go in below {inBelow:0} °C (common practice, no source); gusts from {WaitOverKmh:0} km/h wait (our assumption)."),
+            Say($"{plan.Count - step} days waited or skipped; ready {DayWords.Of(ready)}. Days beyond the outlook are taken as fair."),
+        ]);
+    }
+
+    /// <summary>1 to 2 hours on the first day, by even steps to 10, and the last third day and night.</summary>
+    private static int HoursOn(int step, int days)
+    {
+        var night = days - (days / 3);
+        return step > night ? 24 : Math.Clamp((int)Math.Round(1.5 + (8.5 * (step - 1) / Math.Max(1, night - 1)), MidpointRounding.AwayFromZero), 1, 10);
+    }
+
+    private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,47 @@
+using System.Globalization;
+using Gassel.Core.Growing;
+using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
+using Gassel.Web.Features.Yard;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+/// <param name="On">When the lamps go on, <c>HH:mm</c>; equal to <paramref name="Off"/> for lamps that never go off.</param>
+/// <param name="Watts">Of all lamps together; 0 if left out.</param>
+public sealed record LightRequest(TimeOnly On, TimeOnly Off, double? Watts = null, double? PerKWh = null);
+
+/// <param name="WidthCm">Of the pot or cell that the plants stand in.</param>
+/// <param name="Plants">1 if left out.</param>
+public sealed record PotSizeRequest(double WidthCm, int? Plants = null);
+
+/// <param name="Days">7 to 14.</param>
+/// <param name="Tender">In below 7 °C instead of 0.</param>
+/// <param name="Skipped">Days on which nobody carried them out.</param>
+public sealed record HardeningRequest(DateOnly Start, int Days, bool? Tender = null, IReadOnlyList<DateOnly>? Skipped = null);
+
+/// <summary>Sums of growing on: lamps, pots, hardening off.</summary>
+internal static class GrowingCalculators
+{
+    public static IResult Light(LightRequest request)
+    {
+        var refusal = Limits.Number("watts", request.Watts ?? 0, 0, 100_000) ?? Limits.Number("perKWh", request.PerKWh ?? 0, 0, 1000);
+        return refusal?.ToResult() ?? (IResult)TypedResults.Ok(LightDay.Of(new(request.On, request.Off), request.Watts ?? 0, request.PerKWh ?? 0));
+    }
+
+    public static IResult Pot(PotSizeRequest request)
+    {
+        var refusal = Limits.Number("widthCm", request.WidthCm, 1, 100) ?? Limits.Whole("plants", request.Plants ?? 1, 1, 1_000_000);
+        return refusal?.ToResult() ?? (IResult)TypedResults.Ok(PotSize.After(request.WidthCm, request.Plants ?? 1));
+    }
+
+    /// <summary>By the outlook of the yard, where one is known.</summary>
+    public static async Task<IResult> Hardening(HardeningRequest request, YardWeather weather, CancellationToken cancel)
+    {
+        var refusal = Limits.Day("start", request.Start) ?? Limits.Whole("days", request.Days, HardeningPlan.Short, HardeningPlan.Long) ?? Limits.Count("skipped", request.Skipped?.Count ?? 0, 0, 60);
+        if (refusal is not null) return refusal.ToResult();
+        var outlook = (await weather.Sky(cancel)).Days.Where(d => d.Source != YardDaySource.Typical).ToDictionary(d => d.Date);
+        return TypedResults.Ok(HardeningPlan.Of(request.Start, request.Days, request.Tender ?? false, outlook, (request.Skipped ?? []).ToHashSet()));
+    }
+}

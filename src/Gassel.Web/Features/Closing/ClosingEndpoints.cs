@@ -1,0 +1,152 @@
+using System.Globalization;
+using System.Text;
+using Gassel.Core.Batches;
+using Gassel.Core.Closing;
+using Gassel.Core.Growing;
+using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.People;
+using Gassel.Web.Features.Plan;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Web.Features.Closing;
+
+/// <summary>Batches by one way, together.</summary>
+public sealed record WaySummary(RouteSetting Setting, int Batches, int Seeds, int Germinated, double Fraction, double Low, double High, int Plants, double Cost, int Gestures);
+
+/// <param name="Season">First year of the winter.</param>
+/// <param name="Seasons">All there are, the newest first.</param>
+/// <param name="Plants">Of all batches together.</param>
+/// <param name="Currency">The grower's own money has no name here: numbers only.</param>
+public sealed record SeasonSummary(
+    int Season, IReadOnlyList<int> Seasons, IReadOnlyList<BatchAccount> Batches, PlantTally Plants, int Seeds, IReadOnlyList<WaySummary> Ways, IReadOnlyList<Proposal> Proposals, CostAssumptions Costs, double TotalCost, double? CostPerPlant);
+
+/// <summary>Batches of a closed season to be planned again a year on.</summary>
+/// <param name="Id">UUID of the new batch, made by the device.</param>
+public sealed record AgainNextSeason(Guid From, Guid Id);
+
+public sealed record NextSeasonRequest(string Who, IReadOnlyList<AgainNextSeason> Batches);
+
+/// <param name="Made">The new batches, in the order asked for.</param>
+/// <param name="Refused">Why one could not be planned again.</param>
+public sealed record NextSeason(IReadOnlyList<ConfirmedBatch> Made, IReadOnlyList<string> Refused);
+
+internal static class ClosingEndpoints
+{
+    public static void MapClosing(this RouteGroupBuilder api)
+    {
+        api.MapGet("/closing", Summary).ProducesProblem(400);
+        api.MapGet("/closing.csv", File).Produces<string>(200, "text/csv").ProducesProblem(400);
+        api.MapPut("/closing/costs", SaveCosts).For(Role.Grower).ProducesProblem(400);
+        api.MapPost("/closing/next-season", Again).For(Role.Grower).ProducesProblem(400);
+    }
+
+    private static async Task<Results<Ok<SeasonSummary>, ProblemHttpResult>> Summary(string? season, Library library, BatchShelf shelf, SiteClock clock)
+    {
+        var (wanted, refusal) = Year(season);
+        if (refusal is not null) return refusal.ToResult();
+        return TypedResults.Ok(await Of(wanted, library, shelf, clock));
+    }
+
+    private static (int? Season, Refusal? Refusal) Year(string? season) => string.IsNullOrEmpty(season) ? (null, null)
+        : int.TryParse(season, NumberStyles.None, CultureInfo.InvariantCulture, out var year) && year is >= 1900 and <= 2200 ? (year, null)
+        : (null, new("season", $"season was '{season}'; valid is the first year of a winter, such as 2026."));
+
+    private static async Task<SeasonSummary> Of(int? wanted, Library library, BatchShelf shelf, SiteClock clock)
+    {
+        var species = (await library.Species()).ToDictionary(s => s.Id);
+        var places = (await library.Places()).ToDictionary(p => p.Id);
+        var costs = clock.Settings.Costs ?? new();
+        var south = (clock.Site?.Latitude ?? 0) < 0;
+        var all = (await shelf.All()).Select(b => BatchAccount.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Row.LotId, b.Plan, b.State, b.Entries, places, costs, south, clock.Today)).OfType<BatchAccount>().ToList();
+        var present = BatchAccount.SeasonOf(clock.Today, south);
+        var seasons = all.Select(b => b.Season).Append(present).Distinct().OrderDescending().ToList();
+        var season = wanted ?? present;
+        var batches = all.Where(b => b.Season == season).ToList();
+        var plants = PlantTally.Of(batches.Select(b => b.Plants));
+        var total = batches.Sum(b => b.Cost.Total);
+        var reached = batches.Sum(b => b.Cost.Plants);
+        return new(season, seasons, batches, plants, batches.Sum(b => b.Seeds), Ways(batches), [.. batches.SelectMany(Proposals.Of)], costs, total, reached > 0 ? total / reached : null);
+    }
+
+    private static IReadOnlyList<WaySummary> Ways(List<BatchAccount> batches) =>
+    [
+        .. batches.Where(b => b.Fraction is not null).GroupBy(b => b.Setting).OrderBy(g => g.Key).Select(g =>
+        {
+            var (seeds, up) = (g.Sum(b => b.Seeds), g.Sum(b => b.Germinated));
+            var wilson = Core.Germination.Proportion.Wilson(up, seeds, 0.95);
+            return new WaySummary(g.Key, g.Count(), seeds, up, (double)up / seeds, wilson.Low, wilson.High, g.Sum(b => b.Cost.Plants), g.Sum(b => b.Cost.Total), g.Sum(b => b.Gestures));
+        }),
+    ];
+
+    private static async Task<IResult> File(string? season, Library library, BatchShelf shelf, SiteClock clock)
+    {
+        var (wanted, refusal) = Year(season);
+        if (refusal is not null) return refusal.ToResult();
+        var summary = await Of(wanted, library, shelf, clock);
+        var csv = new StringBuilder("batch,species,route,lot,started,seeds,germinated,fraction,low,high,mean_days,first_up,pricked_out,potted,hardened,planted,alive,dormant,lost,losses,forecast_low,forecast_high,gestures,cost,cost_per_plant,closed\n");
+        foreach (var b in summary.Batches)
+        {
+            var losses = string.Join("; ", b.Plants.Losses.Select(l => string.Create(CultureInfo.InvariantCulture, $"{l.Plants} {EntryWords.Words(l.Cause)} at {l.Stage.Words()}")));
+            csv.Append(CultureInfo.InvariantCulture, $"B-{b.Number},{Cell(b.CommonName)},{Cell(b.RouteName)},{b.LotId},{b.StartedOn:yyyy-MM-dd},{b.Seeds},{b.Germinated},{b.Fraction:0.####},{b.Low:0.####},{b.High:0.####},{b.MeanDays:0.#},{b.FirstUpOn:yyyy-MM-dd},");
+            csv.Append(CultureInfo.InvariantCulture, $"{b.Plants.At(PlantStage.PrickedOut).Reached},{b.Plants.At(PlantStage.Potted).Reached},{b.Plants.At(PlantStage.Hardened).Reached},{b.Plants.At(PlantStage.Planted).Reached},{b.Plants.Alive},{b.Plants.Dormant},{b.Plants.Lost},{Cell(losses)},");
+            csv.Append(CultureInfo.InvariantCulture, $"{b.Forecast?.Low:0.####},{b.Forecast?.High:0.####},{b.Gestures},{b.Cost.Total:0.00},{b.Cost.PerPlant:0.00},{b.BooksClosedOn:yyyy-MM-dd}\n");
+        }
+        return Results.File(Encoding.UTF8.GetBytes(csv.ToString()), "text/csv; charset=utf-8", string.Create(CultureInfo.InvariantCulture, $"season-{summary.Season}.csv"));
+    }
+
+    /// <summary>Quoted where it must be; what a spreadsheet would take for a formula begins with an apostrophe.</summary>
+    private static string Cell(string text)
+    {
+        var safe = text.Length > 0 && text[0] is '=' or '+' or '-' or '@' ? "'" + text : text;
+        return safe.IndexOfAny([',', '"', '\n']) < 0 ? safe : $"\"{safe.Replace("\"", "\"\"", StringComparison.Ordinal)}\"";
+    }
+
+    private static async Task<Results<Ok<CostAssumptions>, ProblemHttpResult>> SaveCosts(CostAssumptions costs, Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel)
+    {
+        const double most = 100_000;
+        var refusal = Limits.Number("seedEach", costs.SeedEach, 0, most) ?? Limits.Number("mixPerLitre", costs.MixPerLitre, 0, most) ?? Limits.Number("containerEach", costs.ContainerEach, 0, most)
+            ?? Limits.Number("perKWh", costs.PerKWh, 0, most) ?? Limits.Number("lampWatts", costs.LampWatts, 0, most) ?? Limits.Number("matWatts", costs.MatWatts, 0, most) ?? Limits.Number("perHour", costs.PerHour, 0, most)
+            ?? Limits.Number("minutesAGesture", costs.MinutesAGesture, 0, 600) ?? (costs.BoughtPlant is { } bought ? Limits.Number("boughtPlant", bought, 0, most) : null);
+        if (refusal is not null) return refusal.ToResult();
+        if (clock.Site is null) return new Refusal("site", "Costs stand with the site; name the site first.").ToResult();
+        await gate.Write(async () =>
+        {
+            await using var db = connect();
+            var row = await db.Sites.SingleAsync(CancellationToken.None);
+            var settings = row.Settings is { } json ? CoreJson.Read<SiteSettings>(json) : new();
+            row.Settings = CoreJson.Write(settings with { Costs = costs });
+            await db.SaveChangesAsync(CancellationToken.None);
+            await clock.Follow(db);
+            return true;
+        }, cancel);
+        return TypedResults.Ok(costs);
+    }
+
+    /// <summary>Each batch once more, a year on, with the number of seeds that its own results ask for. Nothing is made of those that cannot be.</summary>
+    private static async Task<Results<Ok<NextSeason>, ProblemHttpResult>> Again(
+        NextSeasonRequest request, Asker asker, Func<GasselDb> connect, WriteGate gate, PlanBooks books, CancellationToken cancel)
+    {
+        if ((Limits.Text("who", request.Who, 40) ?? Limits.Count("batches", request.Batches.Count, 1, 500)) is { } refusal) return refusal.ToResult();
+        var (made, refused) = (new List<ConfirmedBatch>(), new List<string>());
+        for (var i = 0; i < request.Batches.Count; i++)
+        {
+            if (request.Batches[i] is not { } again) return new Refusal($"batches[{i}]", $"batches[{i}] is null; a batch with a new id is needed.").ToResult();
+            if (await books.Shelf.Find(again.From) is not { } old) return BatchEndpoints.NoSuchBatch(again.From).ToResult();
+            var anchor = old.Plan.Anchor;
+            var next = anchor.Date.AddYears(1);
+            while (next < books.Clock.Today) next = next.AddYears(1);
+            var plan = new PlanRequest(old.Row.SpeciesId, old.Row.LotId, old.Plan.Plants, anchor.Event, old.Plan.Route.Id, Date: next);
+            var answer = await PlanConfirmation.Confirm(new(again.Id, plan, PlanChoice.Usual, null, request.Who), asker, connect, gate, books, cancel);
+            if (answer.Result is Ok<ConfirmedBatch> { Value: { } batch }) made.Add(batch);
+            else if (answer.Result is ProblemHttpResult problem) refused.Add($"B-{old.Row.Number}: {problem.ProblemDetails.Detail}");
+        }
+        return TypedResults.Ok(new NextSeason(made, refused));
+    }
+}

@@ -1,0 +1,60 @@
+using Gassel.Data;
+using Gassel.Data.Devices;
+using Gassel.Data.People;
+using Gassel.Data.Readings;
+using Gassel.Web.Features.People;
+using Gassel.Web.Features.Temperature;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Web.Features.Demo;
+
+/// <param name="Days">1 to 31.</param>
+public sealed record WalkRequest(int Days);
+
+/// <param name="Today">The day that the demo shows now.</param>
+/// <param name="Readings">What the simulated thermometers said meanwhile.</param>
+public sealed record Walked(DateOnly Today, int Readings);
+
+/// <summary>Walks the season of a demo book: its clock goes on, and the simulated devices speak for the time between. A real book has no such thing.</summary>
+internal static class DemoEndpoints
+{
+    private const int MostDays = 31;
+
+    /// <summary>Beyond it the invented weather ends.</summary>
+    private static readonly DateOnly End = new(2028, 7, 15);
+
+    public static void MapDemo(this RouteGroupBuilder api) => api.MapPost("/demo/walk", Walk).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
+
+    private static async Task<Results<Ok<Walked>, ProblemHttpResult>> Walk(WalkRequest request, Func<GasselDb> connect, WriteGate gate, ReadingBook readings, SiteClock clock, CancellationToken cancel)
+    {
+        if (!clock.IsDemo) return new Refusal(null, "Only a demo book can be walked; the clock of a real book is the clock.", StatusCodes.Status404NotFound, "Not found").ToResult();
+        if (Limits.Whole("days", request.Days, 1, MostDays) is { } wrong) return wrong.ToResult();
+        if (clock.Today.AddDays(request.Days) > End) return new Refusal("days", $"The invented weather ends on {End:yyyy-MM-dd}; begin a new demo book.").ToResult();
+        var from = clock.GetUtcNow();
+        await gate.Write(async () =>
+        {
+            await using var db = connect();
+            var site = await db.Sites.SingleAsync(CancellationToken.None);
+            site.DemoShowed += (long)TimeSpan.FromDays(request.Days).TotalMilliseconds;
+            await db.SaveChangesAsync(CancellationToken.None);
+            await clock.Follow(db);
+            return true;
+        }, cancel);
+        var said = 0;
+        foreach (var series in await readings.Attached())
+        {
+            var told = new List<Core.Climate.TemperatureReading>();
+            var thermometer = Thermometers.Of(series);
+            for (var at = from + ProbeRounds.Every; at <= clock.GetUtcNow(); at += ProbeRounds.Every)
+            {
+                if (await thermometer.Read(at, cancel) is { } tempC) told.Add(new(at.ToUnixTimeMilliseconds(), tempC));
+            }
+            if (told.Count > 0) await readings.Append(series.Id, series.PlaceId, [.. told], gate, cancel);
+            said += told.Count;
+        }
+        return TypedResults.Ok(new Walked(clock.Today, said));
+    }
+}

@@ -1,0 +1,77 @@
+import { useState } from "react";
+import {
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  TextField,
+  Typography,
+} from "@mui/material";
+import { Link } from "react-router";
+import type { BatchView } from "../../api/types";
+import { useRecord } from "../../record/RecordProvider";
+import { Card } from "../../shared/Card";
+import { actDay } from "../../time/days";
+import type { Day } from "../../time/days";
+import { tallyWords } from "../plants/plantWords";
+
+/** Closing the books of a batch: after it nothing more is recorded of it. */
+export function CloseBooks({ batch, today }: { batch: BatchView; today: Day }) {
+  const { record } = useRecord();
+  const [asked, setAsked] = useState(false);
+  const [words, setWords] = useState("");
+  const { summary, booksClosedOn, plants } = batch;
+  if (booksClosedOn !== null) {
+    return (
+      <Card label="the books">
+        <Typography data-testid="books-closed">
+          Its books were closed {actDay(booksClosedOn, today)}.{" "}
+          <Link to="/season/books">The season’s books</Link>
+        </Typography>
+      </Card>
+    );
+  }
+  if (!batch.parts.some((part) => part.state.sownOn !== null)) return null;
+  return (
+    <>
+      <Button variant="outlined" onClick={() => setAsked(true)}>
+        close the books of this batch
+      </Button>
+      {asked && (
+        <Dialog open onClose={() => setAsked(false)} fullWidth maxWidth="xs" aria-labelledby="close-title">
+          <DialogTitle id="close-title">Close the books of B-{summary.number}</DialogTitle>
+          <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
+            <Typography>
+              {tallyWords(plants)}. Nothing more is recorded of it, until the closing is taken back from its
+              log. What it teaches goes into the next plan.
+            </Typography>
+            <TextField
+              label="What became of them"
+              name="words"
+              value={words}
+              onChange={(event) => setWords(event.target.value)}
+            />
+          </DialogContent>
+          <DialogActions>
+            <Button onClick={() => setAsked(false)}>leave</Button>
+            <Button
+              variant="contained"
+              onClick={() => {
+                setAsked(false);
+                void record(
+                  summary.id,
+                  [{ kind: "closed", words: words.trim() || null }],
+                  today,
+                  `B-${summary.number}: books closed`,
+                );
+              }}
+            >
+              close the books
+            </Button>
+          </DialogActions>
+        </Dialog>
+      )}
+    </>
+  );
+}

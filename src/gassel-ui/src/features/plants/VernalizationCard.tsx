@@ -1,0 +1,73 @@
+import { Typography } from "@mui/material";
+import type { PartView } from "../../api/types";
+import { AlarmMark } from "../../drawings/AlarmMark";
+import { Card } from "../../shared/Card";
+import { unbroken } from "../../shared/units";
+import { Why } from "../../shared/Why";
+import { actDay } from "../../time/days";
+import type { Day } from "../../time/days";
+
+/** Cold towards flowering, counted apart from the cold that breaks dormancy. */
+export function VernalizationCard({ part, today }: { part: PartView; today: Day }) {
+  const v = part.vernalization;
+  if (!v) return null;
+  const share = Math.min(1, v.effectiveDays / Math.max(1, v.usualDays));
+  return (
+    <Card label="vernalization">
+      <Typography variant="h2">Cold for flowering</Typography>
+      <svg
+        viewBox="0 0 640 44"
+        width="100%"
+        role="img"
+        aria-label={`${v.effectiveDays.toFixed(1)} of ${v.usualDays} effective days`}
+      >
+        <rect x={1} y={4} width={638} height={24} rx={4} fill="none" stroke="currentColor" opacity={0.4} />
+        <rect
+          x={1}
+          y={4}
+          width={638 * share}
+          height={24}
+          rx={4}
+          fill="url(#texture-vernalize)"
+          stroke="currentColor"
+        />
+        <line
+          x1={638 * (v.shortestDays / v.usualDays)}
+          x2={638 * (v.shortestDays / v.usualDays)}
+          y1={2}
+          y2={32}
+          stroke="currentColor"
+          strokeWidth={2}
+        />
+        <text
+          x={638 * (v.shortestDays / v.usualDays) - 4}
+          y={43}
+          fontSize={13}
+          textAnchor="end"
+          fill="currentColor"
+        >
+          at least {v.shortestDays} days
+        </text>
+        <text x={638} y={43} fontSize={13} textAnchor="end" fill="currentColor">
+          usual {v.usualDays}
+        </text>
+      </svg>
+      <Typography data-testid="vernalization" sx={{ display: "flex", gap: 0.75, fontWeight: 600 }}>
+        {(v.frosts.length > 0 || v.undone > 0) && <AlarmMark />}
+        <span>{unbroken(v.words)}</span>
+      </Typography>
+      {v.frosts.length > 0 && (
+        <Typography variant="body2">
+          Frost:{" "}
+          {v.frosts
+            .slice(-4)
+            .map((f) => `${actDay(f.date, today)} ${f.minC.toFixed(0).replace("-", "−")}\u00a0°C`)
+            .join(", ")}
+          {v.frosts.length > 4 ? ` and ${v.frosts.length - 4} more` : ""}. Look at the leaves; cover them in
+          the next.
+        </Typography>
+      )}
+      <Why lines={v.working} about="cold for flowering" />
+    </Card>
+  );
+}

@@ -1,0 +1,137 @@
+import { Box, Checkbox, Typography } from "@mui/material";
+import { answered, api } from "../../api/client";
+import { useSite } from "../../api/queries";
+import type { HardeningPlan } from "../../api/types";
+import { useDevice } from "../../app/DeviceContext";
+import { ChoiceField } from "../../shared/ChoiceField";
+import { DayField } from "../../shared/DayField";
+import { NumberField } from "../../shared/NumberField";
+import { unbroken } from "../../shared/units";
+import { actDay } from "../../time/days";
+import type { Day } from "../../time/days";
+import { Tool } from "./Tool";
+import { numberOf, textOf, useAnswer, useInputs } from "./useCalculator";
+
+const KINDS = [
+  ["hardy", "hardy: in below 0 °C"],
+  ["tender", "tender: in below 7 °C"],
+] as const;
+
+/** Day by day from the shelter into the open, by the outlook. */
+export function Hardening() {
+  const today = useSite().data?.today ?? "2027-03-14";
+  const [inputs, set] = useInputs({ start: "", days: "10", kind: "hardy", skipped: "" });
+  const start = inputs.start || today;
+  const days = numberOf(inputs.days);
+  const kind = KINDS.find(([key]) => key === inputs.kind)?.[0] ?? "hardy";
+  const skipped = inputs.skipped === "" ? [] : inputs.skipped.split(" ");
+  const asked = { start, days: days ?? 10, tender: kind === "tender", skipped };
+  const answer = useAnswer(
+    "hardening",
+    asked,
+    days === null ? null : () => answered(api.POST("/api/calculators/hardening", { body: asked })),
+  );
+  const toggle = (day: Day) =>
+    set({
+      skipped: (skipped.includes(day) ? skipped.filter((d) => d !== day) : [...skipped, day]).join(" "),
+    });
+  const a = answer.data;
+  return (
+    <Tool
+      title="Hardening off"
+      about="Seven days or fourteen, by the outlook: in for frost, waiting for wind; a day that is skipped moves the end. Winter-sown containers are opened by degrees instead."
+      fields={
+        <>
+          <DayField
+            label="First day out"
+            name="start"
+            value={start}
+            today={today}
+            onChange={(day) => set({ start: day ?? "" })}
+          />
+          <NumberField
+            label="Days"
+            name="days"
+            value={days}
+            onChange={(v) => set({ days: textOf(v) })}
+            min={7}
+            max={14}
+            helper="7 or 14 are the schools"
+          />
+          <ChoiceField
+            label="Plants"
+            name="kind"
+            value={kind}
+            onChange={(k) => set({ kind: k })}
+            choices={KINDS}
+          />
+        </>
+      }
+      error={answer.error}
+      answer={a ? `Ready ${actDay(a.readyOn, today)}` : null}
+      working={a?.working ?? []}
+    >
+      {a && <Days plan={a} today={today} skipped={skipped} toggle={toggle} />}
+    </Tool>
+  );
+}
+
+interface DaysProps {
+  plan: HardeningPlan;
+  today: Day;
+  skipped: Day[];
+  toggle: (day: Day) => void;
+}
+
+function Days({ plan, today, skipped, toggle }: DaysProps) {
+  const { palette } = useDevice();
+  return (
+    <Box sx={{ my: 1 }} data-testid="hardening-days">
+      {plan.days.map((day) => (
+        <Box
+          key={day.date}
+          sx={{
+            display: "flex",
+            alignItems: "center",
+            gap: 1,
+            borderTop: `1px solid ${palette.line}`,
+            minHeight: 48,
+          }}
+        >
+          <Typography sx={{ width: 104, flex: "none", fontWeight: 600 }}>
+            {actDay(day.date, today)}
+          </Typography>
+          <Box
+            aria-hidden
+            sx={{
+              width: 96,
+              flex: "none",
+              height: 14,
+              border: `1px solid ${palette.ink2}`,
+              borderRadius: 1,
+              overflow: "hidden",
+            }}
+          >
+            <Box
+              sx={{
+                width: `${(day.hoursOut / 24) * 100}%`,
+                height: "100%",
+                bgcolor: palette.wash.harden,
+                borderRight: `2px solid ${palette.ochre}`,
+              }}
+            />
+          </Box>
+          <Typography sx={{ flex: 1 }}>{unbroken(day.words)}</Typography>
+          <Typography component="label" variant="body2" sx={{ display: "flex", alignItems: "center" }}>
+            <Checkbox
+              checked={skipped.includes(day.date)}
+              onChange={() => toggle(day.date)}
+              slotProps={{ input: { "aria-label": `skipped ${actDay(day.date, today)}` } }}
+            />
+            skipped
+          </Typography>
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,86 @@
+using Gassel.Core.Growing;
+using Gassel.Core.Yard;
+
+namespace Gassel.Core.Tests.Growing;
+
+/// <summary>Hardening off and planting sizes; common practice, no source.</summary>
+public class HardeningPlanTests
+{
+    private static readonly DateOnly Start = new(2027, 5, 1);
+
+    private static Dictionary<DateOnly, YardDay> Outlook(params (int Day, double MinC, double Gust)[] days) =>
+        days.ToDictionary(d => Start.AddDays(d.Day), d => new YardDay(Start.AddDays(d.Day), d.MinC, 18, 0, false, d.Gust, YardDaySource.Outlook));
+
+    private static HardeningPlan Plan(int days = 7, bool tender = false, Dictionary<DateOnly, YardDay>? outlook = null, params int[] skipped) =>
+        HardeningPlan.Of(Start, days, tender, outlook ?? [], skipped.Select(d => Start.AddDays(d)).ToHashSet());
+
+    [Theory]
+    [InlineData(7)]
+    [InlineData(10)]
+    [InlineData(14)]
+    public void In_fair_weather_it_takes_its_days_and_each_is_longer(int days)
+    {
+        var plan = Plan(days);
+        Assert.Equal(days, plan.Days.Count);
+        Assert.Equal(Start.AddDays(days), plan.ReadyOn);
+        Assert.InRange(plan.Days[0].HoursOut, 1, 2);
+        Assert.Equal(24, plan.Days[^1].HoursOut);
+        Assert.All(plan.Days.Zip(plan.Days.Skip(1)), p => Assert.True(p.Second.HoursOut >= p.First.HoursOut));
+        Assert.Contains("shade", plan.Days[0].Words, StringComparison.Ordinal);
+        Assert.Contains("full sun", plan.Days[^1].Words, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_frosty_night_has_them_in_and_costs_no_day()
+    {
+        var plan = Plan(outlook: Outlook((6, -3, 10), (7, -3, 10)));
+        Assert.Equal(HardeningDayKind.InTonight, plan.Days[5].Kind);
+        Assert.Contains("−3 °C", plan.Days[5].Words.Replace('-', '−'), StringComparison.Ordinal);
+        Assert.Equal(Start.AddDays(7), plan.ReadyOn);
+    }
+
+    [Fact]
+    public void Tender_plants_go_in_below_seven_and_hardy_ones_not()
+    {
+        var cool = Outlook((6, 4, 10), (7, 4, 10));
+        Assert.Contains(Plan(tender: true, outlook: cool).Days, d => d.Kind == HardeningDayKind.InTonight);
+        Assert.DoesNotContain(Plan(outlook: cool).Days, d => d.Kind == HardeningDayKind.InTonight);
+    }
+
+    [Fact]
+    public void Wind_waits_and_a_skipped_day_moves_the_end()
+    {
+        var windy = Plan(outlook: Outlook((2, 8, 55)));
+        Assert.Equal((HardeningDayKind.Wait, 0), (windy.Days[2].Kind, windy.Days[2].HoursOut));
+        Assert.Equal(Start.AddDays(8), windy.ReadyOn);
+        var skipped = Plan(skipped: [1, 3]);
+        Assert.Equal(Start.AddDays(9), skipped.ReadyOn);
+        Assert.Equal(7, skipped.Days.Count(d => d.Kind == HardeningDayKind.Out));
+    }
+
+    [Fact]
+    public void A_pot_grows_by_a_finger_and_beyond_twenty_five_by_two()
+    {
+        var small = PotSize.After(9, 24);
+        Assert.Equal((11.5, 14.0), (small.FromCm, small.ToCm));
+        var large = PotSize.After(28, 1);
+        Assert.Equal((33.0, 36.0), (large.FromCm, large.ToCm));
+        // a frustum of 12.75 cm: π·h/3·(R² + R·r + r²) by hand
+        Assert.Equal(1.324, small.Litres, 0.001);
+        Assert.Equal(small.Litres * 24, small.MixLitres, 9);
+    }
+
+    [Fact]
+    public void A_timer_from_five_to_twenty_one_is_sixteen_hours()
+    {
+        var day = LightDay.Of(new(new(5, 0), new(21, 0)), 80, 0.3);
+        Assert.Equal((16.0, 8.0), (day.HoursOn, day.HoursDark));
+        Assert.Equal(1.28, day.KWh, 9);
+        Assert.Equal(0.384, day.Cost, 9);
+        Assert.Empty(day.Doubts);
+        Assert.Single(LightDay.Of(new(new(5, 0), new(23, 0)), 80, 0).Doubts);
+        Assert.Single(LightDay.Of(new(new(8, 0), new(16, 0)), 80, 0).Doubts);
+        // through midnight
+        Assert.Equal(14, LightDay.Of(new(new(18, 0), new(8, 0)), 80, 0).HoursOn);
+    }
+}

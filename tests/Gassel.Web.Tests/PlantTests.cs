@@ -1,0 +1,172 @@
+using System.Text.Json.Nodes;
+using Gassel.Web.Hosting;
+using Microsoft.AspNetCore.Builder;
+using Microsoft.Extensions.Time.Testing;
+
+namespace Gassel.Web.Tests;
+
+/// <summary>From seedling to plant over HTTP, closing a season, starting the next, and walking a demo.</summary>
+public sealed class PlantTests : IAsyncLifetime
+{
+    private readonly RunningBook _book = new();
+
+    public ValueTask InitializeAsync() => _book.InitializeAsync();
+
+    public ValueTask DisposeAsync() => _book.DisposeAsync();
+
+    private async Task<Guid> Up()
+    {
+        var batch = await _book.BatchOfBalsamroot();
+        await _book.Record(batch, "2026-12-01", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1"} }""");
+        await _book.Record(batch, "2027-02-20", "warn", """{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"deepCells","label":"cells 1","cells":60} }""");
+        var (status, body) = await _book.Record(batch, "2027-03-05", "warn", """{"kind":"count","part":"1","emerged":30,"lost":8,"cause":"dampingOff"}""");
+        Assert.True(status == 200, body.ToJsonString());
+        return batch;
+    }
+
+    private static string MovedOn(string from, string to, int plants) => $$"""{"kind":"movedOn","part":"1","from":"{{from}}","to":"{{to}}","plants":{{plants}} }""";
+
+    [Fact]
+    public async Task Numbers_are_conserved_from_the_tray_to_the_ground()
+    {
+        var batch = await Up();
+        var (_, body) = await _book.Record(batch, "2027-03-10", "warn", MovedOn("seedling", "potted", 20), """{"kind":"plantsLost","part":"1","stage":"potted","plants":2,"cause":"dried"}""", MovedOn("potted", "planted", 15));
+        var plants = body["plants"]!;
+        var stages = plants["stages"]!.AsArray();
+        Assert.Equal([2, 0, 3, 0, 15], stages.Select(s => s!["alive"]!.GetValue<int>()));
+        Assert.Equal(30, stages.Sum(s => s!["alive"]!.GetValue<int>() + s["dormant"]!.GetValue<int>() + s["lost"]!.GetValue<int>()));
+    }
+
+    [Fact]
+    public async Task More_plants_than_seedlings_are_warned_of_with_the_limit()
+    {
+        var (status, problem) = await _book.Record(await Up(), "2027-03-10", "warn", MovedOn("seedling", "potted", 23));
+        Assert.Equal(409, status);
+        Assert.Contains("only 22 seedlings", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Backwards_is_refused_by_its_field()
+    {
+        var (status, problem) = await _book.Record(await Up(), "2027-03-10", "warn", MovedOn("potted", "prickedOut", 1));
+        Assert.Equal((400, "entries[0].payload.to"), (status, problem["field"]!.GetValue<string>()));
+    }
+
+    [Fact]
+    public async Task Taking_back_what_others_stand_on_is_offered_as_a_chain()
+    {
+        var batch = await Up();
+        await _book.Record(batch, "2027-03-10", "warn", MovedOn("seedling", "potted", 20));
+        var (_, body) = await _book.Record(batch, "2027-03-11", "warn", MovedOn("potted", "planted", 18));
+        var potted = body["log"]!.AsArray().Single(l => l!["words"]!.GetValue<string>().StartsWith("Potted 20", StringComparison.Ordinal))!["id"];
+        var (status, problem) = await _book.Record(batch, "2027-03-12", "warn", $$"""{"kind":"void","entry":"{{potted}}"}""");
+        Assert.Equal(409, status);
+        Assert.Equal(2, problem["chain"]!.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task A_closed_batch_takes_nothing_more()
+    {
+        var batch = await Up();
+        await _book.Record(batch, "2027-03-10", "warn", """{"kind":"closed","words":"given away"}""");
+        var (status, problem) = await _book.Record(batch, "2027-03-11", "warn", """{"kind":"count","part":"1","emerged":1,"lost":0}""");
+        Assert.Equal(409, status);
+        Assert.Contains("books of this batch are closed", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task The_books_of_a_season_tell_losses_costs_and_what_to_change_and_the_next_is_planned_from_them()
+    {
+        var batch = await Up();
+        await _book.Record(batch, "2027-03-10", "warn", MovedOn("seedling", "planted", 20), """{"kind":"closed","words":null}""");
+        var books = await _book.Get("/api/closing");
+        Assert.Equal(2026, books["season"]!.GetValue<int>());
+        var account = Assert.Single(books["batches"]!.AsArray())!;
+        Assert.Equal((60, 30), (account["seeds"]!.GetValue<int>(), account["germinated"]!.GetValue<int>()));
+        Assert.Equal(0.5, account["fraction"]!.GetValue<double>());
+        Assert.Equal("2027-03-10", account["booksClosedOn"]!.GetValue<string>());
+        Assert.Contains(books["proposals"]!.AsArray(), p => p!["kind"]!.GetValue<string>() == "dampingOff");
+        // one tray of sixty cells at 0.05 l, one container, 18 days of 16 h under 20 W: by hand from the starter prices
+        Assert.Equal((3 * 0.4) + 0.5 + (18 * 16 * 0.02 * 0.3), account["cost"]!["total"]!.GetValue<double>(), 0.01);
+        Assert.Equal(20, account["cost"]!["plants"]!.GetValue<int>());
+        var csv = await _book.Http.GetStringAsync("/api/closing.csv", TestContext.Current.CancellationToken);
+        Assert.Contains("B-1,arrowleaf balsamroot,fridge,1,2026-12-01,60,30,0.5,", csv, StringComparison.Ordinal);
+        Assert.Contains("8 damping off at seedlings", csv, StringComparison.Ordinal);
+
+        var id = Guid.NewGuid();
+        var (status, next) = await _book.Post("/api/closing/next-season", $$"""{"who":"grower","batches":[{"from":"{{batch}}","id":"{{id}}"}]}""");
+        Assert.True(status == 200, next.ToJsonString());
+        Assert.Empty(next["refused"]!.AsArray());
+        var again = await _book.Get($"/api/batches/{id}");
+        Assert.Equal(20, again["plan"]!["plants"]!.GetValue<int>());
+        Assert.True(string.CompareOrdinal(again["plan"]!["anchor"]!["date"]!.GetValue<string>(), "2028-01-01") > 0);
+        // the same once more is the same batch
+        await _book.Post("/api/closing/next-season", $$"""{"who":"grower","batches":[{"from":"{{batch}}","id":"{{id}}"}]}""");
+        Assert.Equal(2, (await _book.Get("/api/batches")).AsArray().Count);
+    }
+
+    [Fact]
+    public async Task Prices_are_kept_and_a_negative_one_is_refused()
+    {
+        await Up();
+        const string prices = """{"seedEach":0.1,"mixPerLitre":0,"containerEach":0,"perKWh":0,"lampWatts":0,"matWatts":0,"perHour":0,"minutesAGesture":0,"boughtPlant":6}""";
+        Assert.Equal(200, (await _book.Put("/api/closing/costs", prices)).Status);
+        var books = await _book.Get("/api/closing");
+        Assert.Equal((6.0, 6.0), (books["totalCost"]!.GetValue<double>(), books["costs"]!["boughtPlant"]!.GetValue<double>()));
+        var (status, problem) = await _book.Put("/api/closing/costs", prices.Replace("\"perKWh\":0", "\"perKWh\":-1", StringComparison.Ordinal));
+        Assert.Equal((400, "perKWh"), (status, problem["field"]!.GetValue<string>()));
+        var (bad, year) = await _book.Send(HttpMethod.Get, "/api/closing?season=last");
+        Assert.Equal((400, "season"), (bad, year["field"]!.GetValue<string>()));
+    }
+
+    [Theory]
+    [InlineData("light", """{"on":"05:00:00","off":"21:00:00","watts":80}""", "hoursOn", 16.0)]
+    [InlineData("pot-size", """{"widthCm":9,"plants":24}""", "toCm", 14.0)]
+    public async Task The_sums_of_growing_on_stand_alone(string calculator, string body, string field, double expected)
+    {
+        var (status, answer) = await _book.Post($"/api/calculators/{calculator}", body);
+        Assert.True(status == 200, answer.ToJsonString());
+        Assert.Equal(expected, answer[field]!.GetValue<double>(), 9);
+        Assert.NotEmpty(answer["working"]!.AsArray());
+    }
+
+    [Theory]
+    [InlineData("pot-size", """{"widthCm":0}""", "widthCm")]
+    [InlineData("hardening", """{"start":"2027-05-01","days":6}""", "days")]
+    [InlineData("light", """{"on":"05:00:00","off":"21:00:00","watts":-1}""", "watts")]
+    public async Task Bad_input_to_them_names_its_field(string calculator, string body, string field)
+    {
+        var (status, problem) = await _book.Post($"/api/calculators/{calculator}", body);
+        Assert.Equal((400, field), (status, problem["field"]!.GetValue<string>()));
+    }
+
+    [Fact]
+    public async Task A_real_book_cannot_be_walked()
+    {
+        await _book.BatchOfBalsamroot();
+        Assert.Equal(404, (await _book.Post("/api/demo/walk", """{"days":1}""")).Status);
+    }
+
+    [Fact]
+    public async Task A_demo_is_walked_and_its_devices_speak_for_the_time_between()
+    {
+        var folder = Directory.CreateTempSubdirectory("gassel-walk-").FullName;
+        var clock = new FakeTimeProvider(new DateTimeOffset(2026, 11, 1, 12, 0, 0, TimeSpan.Zero));
+        var cancel = TestContext.Current.CancellationToken;
+        await using (var app = GasselHost.Build(new Launch(0, folder, Demo: true), clock))
+        {
+            await app.StartAsync(cancel);
+            using var http = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
+            async Task<JsonNode> Walk(string body) => JsonNode.Parse(await (await http.PostAsync("/api/demo/walk", new StringContent(body, System.Text.Encoding.UTF8, "application/json"), cancel)).Content.ReadAsStringAsync(cancel))!;
+            var walked = await Walk("""{"days":7}""");
+            Assert.Equal("2027-03-21", walked["today"]!.GetValue<string>());
+            // four devices, one reading in ten minutes each; none of them is silent
+            Assert.Equal(4 * 7 * 144, walked["readings"]!.GetValue<int>());
+            var yard = JsonNode.Parse(await http.GetStringAsync("/api/yard", cancel))!;
+            // the freeze of the outlook has passed over what nobody covered
+            Assert.Contains(yard["alerts"]!.AsArray(), a => a!["kind"]!.GetValue<string>() == "countSurvivors");
+            Assert.Equal("days", (await Walk("""{"days":40}"""))["field"]!.GetValue<string>());
+        }
+        Directory.Delete(folder, recursive: true);
+    }
+}
