@@ -126,7 +126,7 @@ public sealed class TemperatureTests : IDisposable
     public void A_mix_is_reckoned_as_one_types()
     {
         var b = _browser;
-        b.Open("/workbench");
+        b.Open("/workbench/mixing");
         b.Press("for the cold, 4 : 1");
         b.Type("count", "100");
         b.Type("settling", "20");
@@ -137,6 +137,7 @@ public sealed class TemperatureTests : IDisposable
         b.See("Dust of perlite, vermiculite");
         b.Type("count", "0");
         b.See("Valid is a whole number from 1 to 100000.");
+        b.Open("/workbench/cold");
         b.Says("cold-day", "0.85 of a day by temperature");
         Assert.Empty(b.Complaints());
     }

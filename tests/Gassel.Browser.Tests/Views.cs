@@ -16,6 +16,8 @@ internal static class Views
         ("/site/temperature/cold-shelf/import", "A logger’s file for Cold shelf"),
         ("/labels", "What lasts"),
         ("/workbench", "Mixing"),
+        ("/season/books", "What to change next winter"),
+        ("/workbench/hardening", "outlook"),
         ("/yard/waves", "When to set out"),
         ("/yard/ways", "Indoors or outdoors"),
         ("/trials", "lay out a trial"),

@@ -71,7 +71,7 @@ public sealed record Vernalization(
             ? string.Create(culture, $"{sum:0.0} effective days, but {heat[0].Days} days above {HeatC:0} °C from {DayWords.Of(heat[0].From)} on may have undone them.")
             : met is { } on ? string.Create(culture, $"{sum:0.0} effective days, enough since {DayWords.Of(on)}.")
             : string.Create(culture, $"{sum:0.0} of at least {need.Days.Shortest} effective days.");
-        if (frosts.Count > 0) words += string.Create(culture, $" Frost on {frosts.Count} {(frosts.Count == 1 ? "day" : "days")}, down to {frosts.Min(f => f.MinC):0.#} °C: it adds nothing and may have hurt the leaves.");
+        if (frosts.Count > 0) words += string.Create(culture, $" Frost on {frosts.Count} {(frosts.Count == 1 ? "day" : "days")}, down to {frosts.Min(f => f.MinC).ToString("0.#", culture).Replace('-', '−')} °C: it adds nothing and may have hurt the leaves.");
         return new(sum, undone, need.Days.Shortest, need.Days.Usual, met, frosts, heat, words,
         [
             string.Create(culture, $"Effective days by {string.Join(", ", VernalizationNeed.Response.Knots.Select(k => k.ToString("0.#", culture)))} °C, the response of vernalizing (starter value, from memory); it is not that of breaking dormancy."),

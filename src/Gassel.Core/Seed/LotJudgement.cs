@@ -151,7 +151,7 @@ public sealed record LotJudgement(
         {
             yield return new(LotWarningKind.DriedOut, "This kind must not dry, and the lot was kept dry: expect few, and take the route for dried seed where there is one.");
         }
-        if (lot.Source == SeedSource.WildCollected && string.IsNullOrWhiteSpace(lot.Permission))
+        if (lot.Source == SeedSource.WildCollected && string.IsNullOrWhiteSpace(lot.Parent) && string.IsNullOrWhiteSpace(lot.Permission))
         {
             yield return new(LotWarningKind.NoPermission, "No permission is noted for collecting it.");
         }

@@ -34,6 +34,7 @@ public sealed record GerminationTest(int Germinated, int Seeds, DateOnly? On = n
 /// <param name="Counted">Seeds on hand when the lot was entered, before any test; null where weighed.</param>
 /// <param name="AssumedFraction">What the grower expects to come up under the route, in (0, 1]; null to leave it to the rule.</param>
 /// <param name="Permission">Who allowed the collecting, or which permit; null where nothing is noted.</param>
+/// <param name="Parent">The batch whose plants bore it; null for seed from elsewhere.</param>
 public sealed record SeedLot(
     string GatheredAt,
     DateOnly GatheredOn,
@@ -49,7 +50,8 @@ public sealed record SeedLot(
     double? AssumedFraction = null,
     CutTest? CutTest = null,
     IReadOnlyList<GerminationTest>? Tests = null,
-    string? Note = null)
+    string? Note = null,
+    string? Parent = null)
 {
     /// <summary>Seeds when the lot was entered.</summary>
     public int Seeds => Counted ?? Weight?.Seeds ?? 0;

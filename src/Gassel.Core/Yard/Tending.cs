@@ -23,6 +23,9 @@ public enum Tending
     /// <summary>Three quarters of the mulch taken off.</summary>
     MulchMostOff,
     MulchRestOff,
+
+    /// <summary>Given food, by its label.</summary>
+    Fed,
 }
 
 /// <param name="At">The moment; noon of the day where only that was recorded.</param>
@@ -44,6 +47,7 @@ public static class Tendings
         Tending.Drained => "drained",
         Tending.Secured => "secured against the wind",
         Tending.MulchMostOff => "three quarters of the mulch off",
+        Tending.Fed => "fed",
         _ => "rest of the mulch off",
     };
 

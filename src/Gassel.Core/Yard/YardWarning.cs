@@ -22,6 +22,9 @@ public enum YardWarningKind
     OpenByDegrees,
     MulchMostOff,
     MulchRestOff,
+
+    /// <summary>Seedlings in a mix without nutrients.</summary>
+    Feed,
     LateForCold,
 }
 

@@ -48,6 +48,12 @@ public static partial class YardWatch
     /// <summary>The rest a month later (common practice, no source).</summary>
     private const int MulchRestDays = 30;
 
+    /// <summary>True leaves are out so long after the first seedling, days (our assumption).</summary>
+    public const int TrueLeavesDays = 21;
+
+    /// <summary>Fed so often from then on, days (our assumption; the label has the say).</summary>
+    public const int FeedEveryDays = 14;
+
     /// <summary>A freeze is looked back on for so long, days.</summary>
     private const int SurvivorsDays = 10;
 
@@ -60,7 +66,7 @@ public static partial class YardWatch
     }
 
     private static readonly Func<YardContainer, Sky, YardWarning?>[] Rules =
-        [FreezeComing, Heat, CountSurvivors, CapTonight, Flooded, Dry, Wind, BackOut, OpenByDegrees, Mulch, LateForCold];
+        [FreezeComing, Heat, CountSurvivors, CapTonight, Flooded, Dry, Wind, BackOut, OpenByDegrees, Mulch, Feed, LateForCold];
 
     private sealed record Sky(IReadOnlyList<YardDay> Weather, DateTimeOffset At)
     {
@@ -212,6 +218,15 @@ public static partial class YardWatch
         var week = sky.Back(7).ToList();
         return week.Count < 7 || week.Average(d => d.MeanC) < MulchOffC ? null
             : new(YardWarningKind.MulchMostOff, Say($"The last week's mean was {Round(week.Average(d => d.MeanC))} °C: take three quarters of the straw off, the rest in a month."), null, null, null, [Tending.MulchMostOff]);
+    }
+
+    private static YardWarning? Feed(YardContainer c, Sky sky)
+    {
+        if (c.Setup.Mix != ContainerMix.LowNutrient || c.Part.Standing <= 0 || c.Part.Counts.Where(n => n.Emerged > 0).Select(n => n.On).DefaultIfEmpty().Min() is not { Year: > 1 } up) return null;
+        var fed = c.Part.Tended.LastOrDefault(t => t.What == Tending.Fed);
+        var due = fed.On == default ? up.AddDays(TrueLeavesDays) : fed.On.AddDays(FeedEveryDays);
+        return sky.Date < due ? null : new(YardWarningKind.Feed,
+            Say($"Low-nutrient mix, and {(fed.On == default ? Say($"the first came up on {Day(up)}: true leaves are out") : Say($"fed last on {Day(fed.On)}"))}. Feed weakly, by the label, on moist mix."), null, null, null, [Tending.Fed]);
     }
 
     private static YardWarning? LateForCold(YardContainer c, Sky sky)

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Gassel.Core.Batches;
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Data.Rows;
@@ -10,6 +11,8 @@ namespace Gassel.Data;
 internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds, int plants, string start, int route = 0)
 {
     private int _told;
+
+    private GerminationForecast? _forecast;
 
     public Guid Id { get; } = new(number, 0, 0, [0xde, 0, 0, 0, 0, 0, 0, 1]);
 
@@ -40,6 +43,13 @@ internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds
         return this;
     }
 
+    /// <summary>What it was planned with.</summary>
+    public DemoBatch Expecting(double mean, double low, double high, string basis)
+    {
+        _forecast = new(mean, low, high, basis);
+        return this;
+    }
+
     /// <summary>Labels printed that day.</summary>
     public DemoBatch Labelled(string day, string part = "1") => Do(day, new Labelled(part, 1, 1));
 
@@ -65,7 +75,7 @@ internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds
             Number = number,
             SpeciesId = speciesId,
             LotId = lot,
-            Plan = CoreJson.Write(BatchPlanner.Confirm(way, anchor, schedule, PlanChoice.Usual, plants, seeds)!),
+            Plan = CoreJson.Write(BatchPlanner.Confirm(way, anchor, schedule, PlanChoice.Usual, plants, seeds, _forecast)!),
             ConfirmedAt = new DateTimeOffset(DemoBatches.Day(start).AddDays(-3).ToDateTime(new(20, 0)), TimeSpan.FromHours(-7)).ToUnixTimeMilliseconds(),
             Who = "grower",
         };

@@ -131,9 +131,12 @@ internal static class DemoBatches
     /// <summary>Last winter, copied from the notebook: what own results rest on.</summary>
     private static IEnumerable<DemoBatch> LastWinter()
     {
-        yield return Globemallow(17, 120, "2026-01-10", "2026-02-10", [(5, 9), (9, 38), (13, 21), (18, 8), (26, 2)]);
-        yield return Globemallow(18, 60, "2026-01-24", "2026-02-08", [(5, 3), (9, 13), (13, 8), (18, 3), (26, 0)]);
+        yield return Globemallow(17, 120, "2026-01-10", "2026-02-10", [(5, 9), (9, 38), (13, 21), (18, 8), (26, 2)])
+            .Expecting(0.62, 0.51, 0.74, "own results of one batch, and the starter value");
+        yield return Globemallow(18, 60, "2026-01-24", "2026-02-08", [(5, 3), (9, 13), (13, 8), (18, 3), (26, 0)])
+            .Expecting(0.62, 0.51, 0.74, "own results of one batch, and the starter value");
         yield return new DemoBatch(19, "balsamroot", 2, 60, 20, "2025-12-04")
+            .Expecting(0.45, 0.22, 0.70, "the starter value, from memory")
             .Do("2025-12-04", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 19")))
             .Weekly("2025-12-11", "2026-02-19")
             .Do("2026-02-26", new Sown("1", "yard", new(VesselKind.DeepCells, "deep cells 19", 60)))

@@ -142,11 +142,18 @@ internal static class ClosingEndpoints
             var anchor = old.Plan.Anchor;
             var next = anchor.Date.AddYears(1);
             while (next < books.Clock.Today) next = next.AddYears(1);
-            var plan = new PlanRequest(old.Row.SpeciesId, old.Row.LotId, old.Plan.Plants, anchor.Event, old.Plan.Route.Id, Date: next);
+            var plan = new PlanRequest(old.Row.SpeciesId, await Lot(books.Lots, old.Row.SpeciesId, old.Row.LotId), old.Plan.Plants, anchor.Event, old.Plan.Route.Id, Date: next);
             var answer = await PlanConfirmation.Confirm(new(again.Id, plan, PlanChoice.Usual, null, request.Who), asker, connect, gate, books, cancel);
             if (answer.Result is Ok<ConfirmedBatch> { Value: { } batch }) made.Add(batch);
             else if (answer.Result is ProblemHttpResult problem) refused.Add($"B-{old.Row.Number}: {problem.ProblemDetails.Detail}");
         }
         return TypedResults.Ok(new NextSeason(made, refused));
+    }
+
+    /// <summary>The same lot while it has seed, then the youngest of the species that has.</summary>
+    private static async Task<int> Lot(LotBook book, string species, int before)
+    {
+        var lots = (await book.All()).Where(l => l.SpeciesId == species && l.Left > 0).ToList();
+        return lots.Any(l => l.Id == before) ? before : lots.MaxBy(l => l.Lot.GatheredOn)?.Id ?? before;
     }
 }

@@ -82,6 +82,7 @@ internal static class YardViews
             YardWarningKind.BackOut => $"The freeze is over: {these} back out",
             YardWarningKind.OpenByDegrees => $"Open the tops of {these} by degrees over a week",
             YardWarningKind.MulchMostOff => $"Mulch: three quarters off {these}",
+            YardWarningKind.Feed => $"Feed {these}",
             YardWarningKind.MulchRestOff => $"Mulch: the rest off {these}",
             _ => $"Late for cold: {these}",
         };
@@ -102,6 +103,7 @@ internal static class YardViews
         Tending.Drained => "drained",
         Tending.Secured => "secured",
         Tending.MulchMostOff => "three quarters off",
+        Tending.Fed => "fed",
         _ => "rest off",
     };
 

@@ -7735,6 +7735,7 @@ export interface components {
             cutTest: null | components["schemas"]["CutTest"];
             tests: null | components["schemas"]["GerminationTest"][];
             note: null | string;
+            parent: null | string;
             /** Format: int32 */
             seeds: number;
             /** Format: int32 */
@@ -8291,7 +8292,7 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
-        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff";
+        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed";
         TendingRecord: {
             /** Format: uuid */
             entry: string;
@@ -8865,7 +8866,7 @@ export interface components {
             actions: components["schemas"]["Tending"][];
         };
         /** @enum {unknown} */
-        YardWarningKind: "freezeComing" | "cookRisk" | "openCaps" | "countSurvivors" | "capTonight" | "flooded" | "dry" | "wind" | "backOut" | "openByDegrees" | "mulchMostOff" | "mulchRestOff" | "lateForCold";
+        YardWarningKind: "freezeComing" | "cookRisk" | "openCaps" | "countSurvivors" | "capTonight" | "flooded" | "dry" | "wind" | "backOut" | "openByDegrees" | "mulchMostOff" | "mulchRestOff" | "feed" | "lateForCold";
     };
     responses: never;
     parameters: never;

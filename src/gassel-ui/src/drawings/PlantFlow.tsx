@@ -9,8 +9,8 @@ interface PlantFlowProps {
   tally: PlantTally;
 }
 
-const HEIGHT = 168;
-const TOP = 34;
+const HEIGHT = 180;
+const TOP = 46;
 const MOST = 92;
 
 /** Seed to plant from left to right: how many came as far as each stage; below each, what was lost or sleeps there. */

@@ -38,6 +38,16 @@ export function Batch() {
   const sown = bySeeds.filter((part) => part.result);
   const target =
     plan.anchor.event === "sow" ? "sowing" : plan.anchor.event === "plantOut" ? "planting out" : "start";
+  // once they have left the tray, the plants come before the emergence that brought them
+  const grown = batch.data.plants.stages.some((s) => s.stage !== "seedling" && s.reached > 0);
+  const plants = (
+    <>
+      {bySeeds.map((part) => (
+        <VernalizationCard key={part.state.id} part={part} today={today} />
+      ))}
+      <PlantsCard batch={batch.data} parts={bySeeds} today={today} />
+    </>
+  );
   return (
     <Box sx={{ display: "grid", gap: 2 }}>
       <Card label="the batch">
@@ -88,6 +98,7 @@ export function Batch() {
               </Box>
             </Card>
           )}
+          {grown && plants}
           {sown.map((part) => (
             <PartResult
               key={part.state.id}
@@ -97,10 +108,7 @@ export function Batch() {
               alone={living.length === 1}
             />
           ))}
-          {bySeeds.map((part) => (
-            <VernalizationCard key={part.state.id} part={part} today={today} />
-          ))}
-          <PlantsCard batch={batch.data} parts={bySeeds} today={today} />
+          {!grown && plants}
           {bySeeds.map((part) => (
             <ColdCard key={part.state.id} part={part} today={today} alone={living.length === 1} />
           ))}

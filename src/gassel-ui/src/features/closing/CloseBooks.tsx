@@ -27,7 +27,9 @@ export function CloseBooks({ batch, today }: { batch: BatchView; today: Day }) {
       <Card label="the books">
         <Typography data-testid="books-closed">
           Its books were closed {actDay(booksClosedOn, today)}.{" "}
-          <Link to="/season/books">The season’s books</Link>
+          <Link to="/season/books" style={{ color: "inherit" }}>
+            The season’s books
+          </Link>
         </Typography>
       </Card>
     );

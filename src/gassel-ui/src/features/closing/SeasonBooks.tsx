@@ -31,6 +31,7 @@ export function SeasonBooks() {
   if (closing.error) return <Failure error={closing.error} />;
   if (!closing.data || !site) return <Loading what="the books" />;
   const { batches, plants, seeds, ways, proposals, costs, totalCost, costPerPlant } = closing.data;
+  const sown = batches.filter((b) => b.fraction !== null).reduce((sum, b) => sum + b.seeds, 0);
   return (
     <Box sx={{ display: "grid", gap: 1.5 }}>
       <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
@@ -83,7 +84,12 @@ export function SeasonBooks() {
               <Typography variant="h2">
                 {several(batches.length, "batch", "batches")}, {several(seeds, "seed")}
               </Typography>
-              <PlantFlow seeds={seeds} tally={plants} />
+              <PlantFlow seeds={sown} tally={plants} />
+              {sown < seeds && (
+                <Typography variant="body2">
+                  Drawn from the {several(sown, "seed")} sown; the others are still in their treatments.
+                </Typography>
+              )}
               <Typography sx={{ fontWeight: 600 }} data-testid="season-plants">
                 {tallyWords(plants)}
               </Typography>
@@ -150,7 +156,11 @@ function NextSeason({ summary, today }: { summary: SeasonSummary; today: Day }) 
         }),
       );
       setTold([
-        `${several(answer.made.length, "batch", "batches")} planned for next season: ${answer.made.map((b) => `B-${b.number}`).join(", ")}.`,
+        ...(answer.made.length === 0
+          ? []
+          : [
+              `${several(answer.made.length, "batch", "batches")} planned for next season: ${answer.made.map((b) => `B-${b.number}`).join(", ")}.`,
+            ]),
         ...answer.refused,
       ]);
       setChosen([]);
@@ -220,8 +230,8 @@ function NextSeason({ summary, today }: { summary: SeasonSummary; today: Day }) 
             next season
           </Button>
           <Typography variant="body2" sx={{ flex: "1 1 40ch" }}>
-            Same species, route, lot and plants, a year on; the number of seeds by what their own results let
-            expect.
+            Same species, route and plants, a year on; the same lot, or the youngest where it is used up; the
+            number of seeds by what their own results let expect.
           </Typography>
         </Box>
       </ForRole>

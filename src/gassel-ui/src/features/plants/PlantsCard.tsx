@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
+import { Link } from "react-router";
 import type { BatchView, LossCause, PartView } from "../../api/types";
 import { PlantFlow } from "../../drawings/PlantFlow";
 import { useRecord } from "../../record/RecordProvider";
@@ -69,6 +70,14 @@ export function PlantsCard({ batch, parts, today }: PlantsCardProps) {
             </Box>
           );
         })}
+      {booksClosedOn === null && plants.stages.some((s) => s.stage === "potted" && s.alive > 0) && (
+        <Typography variant="body2">
+          Before they go out:{" "}
+          <Link to="/workbench/hardening" style={{ color: "inherit" }}>
+            hardening off, day by day
+          </Link>
+        </Typography>
+      )}
       {open && (
         <MoveOnDialog
           title={`B-${summary.number} ${summary.commonName}`}

@@ -28,7 +28,7 @@ export function VernalizationCard({ part, today }: { part: PartView; today: Day 
           width={638 * share}
           height={24}
           rx={4}
-          fill="url(#texture-vernalize)"
+          fill="url(#texture-vernal)"
           stroke="currentColor"
         />
         <line
@@ -65,6 +65,12 @@ export function VernalizationCard({ part, today }: { part: PartView; today: Day 
             .join(", ")}
           {v.frosts.length > 4 ? ` and ${v.frosts.length - 4} more` : ""}. Look at the leaves; cover them in
           the next.
+        </Typography>
+      )}
+      {v.effectiveDays < v.shortestDays && part.state.open !== null && (
+        <Typography variant="body2">
+          By temperature it lacks {(v.shortestDays - v.effectiveDays).toFixed(1)} days; the plan’s calendar
+          does not know this. Leave them out until it is full.
         </Typography>
       )}
       <Why lines={v.working} about="cold for flowering" />

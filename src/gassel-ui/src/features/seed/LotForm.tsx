@@ -57,7 +57,11 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
       setError(refused);
     }
   };
-  const text = (label: string, name: "gatheredAt" | "cleaning" | "permission" | "note", helper?: string) => (
+  const text = (
+    label: string,
+    name: "gatheredAt" | "cleaning" | "permission" | "parent" | "note",
+    helper?: string,
+  ) => (
     <TextField
       label={label}
       name={name}
@@ -208,6 +212,7 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
           helper: "empty: from age, storage and tests",
         })}
         {text("Cleaned how", "cleaning")}
+        {text("From plants of", "parent", "a batch of your own that bore it, such as B-17; may stay empty")}
         {text("Permission", "permission", "who allowed the collecting, or which permit")}
         <Box sx={three}>
           <NumberField

@@ -77,6 +77,7 @@ export function Seed() {
                 </Typography>
                 <Typography variant="body2" color="text.secondary">
                   {lot.details.lot.gatheredAt}, {shortDay(lot.details.lot.gatheredOn, today)}
+                  {lot.details.lot.parent ? `, from plants of ${lot.details.lot.parent}` : ""}
                   {lot.details.lot.elevationM != null && `, ${elevation(lot.details.lot.elevationM, units)}`}
                   {lot.details.lot.note && `; ${lot.details.lot.note}`}
                 </Typography>

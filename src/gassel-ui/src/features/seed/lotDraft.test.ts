@@ -25,12 +25,20 @@ describe("a lot in hand", () => {
     });
   });
   it("comes back as it was sent", () => {
-    const sent = toLot({ ...hand, full: 18, rotten: 2, expectedPercent: 45, permission: " land-owner " });
+    const sent = toLot({
+      ...hand,
+      full: 18,
+      rotten: 2,
+      expectedPercent: 45,
+      permission: " land-owner ",
+      parent: "B-17 ",
+    });
     if (!("lot" in sent)) throw new Error("not complete");
     expect(sent.lot.lot).toMatchObject({
       cutTest: { full: 18, empty: 0, rotten: 2 },
       assumedFraction: 0.45,
       permission: "land-owner",
+      parent: "B-17",
     });
     expect(toLot(lotInHand(sent.lot))).toEqual(sent);
   });

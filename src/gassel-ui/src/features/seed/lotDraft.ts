@@ -28,6 +28,7 @@ export interface LotInHand {
   longitude: number | null;
   elevationM: number | null;
   permission: string;
+  parent: string;
   expectedPercent: number | null;
   full: number | null;
   empty: number | null;
@@ -54,6 +55,7 @@ export function lotInHand(details: LotDetails | undefined): LotInHand {
     longitude: lot?.longitude ?? null,
     elevationM: lot?.elevationM ?? null,
     permission: lot?.permission ?? "",
+    parent: lot?.parent ?? "",
     expectedPercent: lot?.assumedFraction == null ? null : lot.assumedFraction * 100,
     full: lot?.cutTest?.full ?? null,
     empty: lot?.cutTest?.empty ?? null,
@@ -106,6 +108,7 @@ export function toLot(hand: LotInHand): { lot: LotDetails } | { missing: string 
     longitude: hand.longitude,
     elevationM: hand.elevationM,
     permission: words(hand.permission),
+    parent: words(hand.parent),
     assumedFraction: hand.expectedPercent === null ? null : hand.expectedPercent / 100,
     cutTest: cut && { full: cut.full ?? 0, empty: cut.empty ?? 0, rotten: cut.rotten ?? 0 },
     tests,
