@@ -20,7 +20,7 @@ public sealed class Screenshots
             Take(desk, ("/count", "Which tray"), folder, "count", () => desk.Click(By.CssSelector("[aria-label='count B-25, B-26 T-1']")), "Touch a cell");
             Take(desk, ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"), folder, "trial");
             Take(desk, ("/site/temperature", "Thermometers and files"), folder, "temperature");
-            Take(desk, ("/yard/waves", "needs at least"), folder, "waves");
+            Take(desk, ("/season/books", "Books of winter"), folder, "books", () => desk.Choose("season", "winter 2025/26"), "81 planted");
             Take(desk, ("/workbench", "loose fill"), folder, "workbench");
         }
         using var phone = new Browser(program.Address, 390, 844);
