@@ -34,7 +34,7 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
         columnGap: 1,
         borderTop: `1px solid ${palette.line}`,
         minHeight: { xs: 48 },
-        "@media print": { minHeight: 0, py: "1.5mm", flexWrap: "nowrap" },
+        "@media print": { minHeight: 0, py: "0.9mm", flexWrap: "nowrap" },
       }}
     >
       <Box
