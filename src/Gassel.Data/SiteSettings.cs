@@ -44,4 +44,8 @@ public sealed record SiteSettings(
     SproutSchool SproutSchool = SproutSchool.PickOutFirst,
     ColdSchool ColdSchool = ColdSchool.Weighted,
     IReadOnlyList<KindCalibration>? Calibrations = null,
-    CostAssumptions? Costs = null);
+    CostAssumptions? Costs = null)
+{
+    /// <summary>The newest fit of a kind replaces an older one of the same kind.</summary>
+    public SiteSettings With(KindCalibration calibration) => this with { Calibrations = [.. (Calibrations ?? []).Where(c => c.Kind != calibration.Kind), calibration] };
+}

@@ -57,7 +57,7 @@ public sealed class PlantsTests : IDisposable
         Assert.InRange(cold["effectiveDays"]!.GetValue<double>(), 40, 71 - 10);
         Assert.Equal(15, cold["frosts"]!.AsArray().Count);
         b.Says("vernalization", FormattableString.Invariant($"{cold["effectiveDays"]!.GetValue<double>():0.0} of at least 56 effective days"));
-        b.See("By temperature it lacks");
+        b.Says("vernalization", "are lacking by temperature, whatever the calendar says");
         Assert.Empty(b.Complaints());
     }
 

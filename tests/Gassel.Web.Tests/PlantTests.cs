@@ -80,12 +80,12 @@ public sealed class PlantTests : IAsyncLifetime
         var batch = await Up();
         await _book.Record(batch, "2027-03-10", "warn", MovedOn("seedling", "planted", 20), """{"kind":"closed","words":null}""");
         var books = await _book.Get("/api/closing");
-        Assert.Equal(2026, books["season"]!.GetValue<int>());
-        var account = Assert.Single(books["batches"]!.AsArray())!;
+        Assert.Equal(2026, books["account"]!["season"]!.GetValue<int>());
+        var account = Assert.Single(books["account"]!["batches"]!.AsArray())!;
         Assert.Equal((60, 30), (account["seeds"]!.GetValue<int>(), account["germinated"]!.GetValue<int>()));
         Assert.Equal(0.5, account["fraction"]!.GetValue<double>());
         Assert.Equal("2027-03-10", account["booksClosedOn"]!.GetValue<string>());
-        Assert.Contains(books["proposals"]!.AsArray(), p => p!["kind"]!.GetValue<string>() == "dampingOff");
+        Assert.Contains(books["account"]!["proposals"]!.AsArray(), p => p!["kind"]!.GetValue<string>() == "dampingOff");
         // one tray of sixty cells at 0.05 l, one container, 18 days of 16 h under 20 W: by hand from the starter prices
         Assert.Equal((3 * 0.4) + 0.5 + (18 * 16 * 0.02 * 0.3), account["cost"]!["total"]!.GetValue<double>(), 0.01);
         Assert.Equal(20, account["cost"]!["plants"]!.GetValue<int>());
@@ -112,7 +112,7 @@ public sealed class PlantTests : IAsyncLifetime
         const string prices = """{"seedEach":0.1,"mixPerLitre":0,"containerEach":0,"perKWh":0,"lampWatts":0,"matWatts":0,"perHour":0,"minutesAGesture":0,"boughtPlant":6}""";
         Assert.Equal(200, (await _book.Put("/api/closing/costs", prices)).Status);
         var books = await _book.Get("/api/closing");
-        Assert.Equal((6.0, 6.0), (books["totalCost"]!.GetValue<double>(), books["costs"]!["boughtPlant"]!.GetValue<double>()));
+        Assert.Equal((6.0, 6.0), (books["account"]!["totalCost"]!.GetValue<double>(), books["costs"]!["boughtPlant"]!.GetValue<double>()));
         var (status, problem) = await _book.Put("/api/closing/costs", prices.Replace("\"perKWh\":0", "\"perKWh\":-1", StringComparison.Ordinal));
         Assert.Equal((400, "perKWh"), (status, problem["field"]!.GetValue<string>()));
         var (bad, year) = await _book.Send(HttpMethod.Get, "/api/closing?season=last");
@@ -122,6 +122,7 @@ public sealed class PlantTests : IAsyncLifetime
     [Theory]
     [InlineData("light", """{"on":"05:00:00","off":"21:00:00","watts":80}""", "hoursOn", 16.0)]
     [InlineData("pot-size", """{"widthCm":9,"plants":24}""", "toCm", 14.0)]
+    [InlineData("spacing", """{"plants":40,"spacingCm":50}""", "squareM2", 10.0)]
     public async Task The_sums_of_growing_on_stand_alone(string calculator, string body, string field, double expected)
     {
         var (status, answer) = await _book.Post($"/api/calculators/{calculator}", body);
@@ -134,6 +135,7 @@ public sealed class PlantTests : IAsyncLifetime
     [InlineData("pot-size", """{"widthCm":0}""", "widthCm")]
     [InlineData("hardening", """{"start":"2027-05-01","days":6}""", "days")]
     [InlineData("light", """{"on":"05:00:00","off":"21:00:00","watts":-1}""", "watts")]
+    [InlineData("spacing", """{"plants":40,"spacingCm":0}""", "spacingCm")]
     public async Task Bad_input_to_them_names_its_field(string calculator, string body, string field)
     {
         var (status, problem) = await _book.Post($"/api/calculators/{calculator}", body);

@@ -25,25 +25,19 @@ internal sealed partial class Folding
     /// <summary>The steps of the route follow the plants: the first that is pricked out or potted grows on, the last that is planted ends it.</summary>
     private void GoWith(MovedOn moved, DateOnly on, WorkingPart part)
     {
-        var step = part.Spans.Count > 0 ? part.Spans[^1].Step : -1;
-        var wanted = moved.To switch { PlantStage.Seedling => (StepKind?)null, PlantStage.PrickedOut or PlantStage.Potted => StepKind.GrowOn, _ => StepKind.HardenOff };
-        if (wanted is { } kind)
+        if (moved.To <= PlantStage.Potted)
         {
-            for (var i = step + 1; i < plan.Steps.Count; i++)
-            {
-                if (plan.Steps[i].Step.Kind != kind || moved.To > PlantStage.Potted) continue;
-                part.EndOpen(on);
-                part.Spans.Add(new(i, on, null));
-                break;
-            }
-        }
-        var earlier = PlantStages.All.Where(s => s < PlantStage.Planted).Sum(s => part.AliveAt(s) + part.Dormant[(int)s]);
-        if (moved.To == PlantStage.Planted && earlier == 0)
-        {
-            // nothing stands that the rest of the route could be for
+            var growOn = plan.Steps.Select((s, i) => (s.Step.Kind, i)).Where(s => s.Kind == StepKind.GrowOn && s.i > (part.Spans.Count > 0 ? part.Spans[^1].Step : -1)).Select(s => (int?)s.i).FirstOrDefault();
+            if (growOn is not { } step) return;
             part.EndOpen(on);
-            if (plan.Steps.Count - 1 is var last && part.Spans[^1].Step < last) part.Spans.Add(new(last, on, on));
+            part.Spans.Add(new(step, on, null));
+            return;
         }
+        var stand = PlantStages.All.Where(s => s < PlantStage.Planted).Sum(s => part.AliveAt(s) + part.Dormant[(int)s]);
+        if (moved.To != PlantStage.Planted || stand > 0) return;
+        // nothing stands that the rest of the route could be for
+        part.EndOpen(on);
+        if (plan.Steps.Count - 1 is var last && part.Spans[^1].Step < last) part.Spans.Add(new(last, on, on));
     }
 
     private static Conflict? LosePlants(Entry entry, PlantsLost lost, WorkingPart part)

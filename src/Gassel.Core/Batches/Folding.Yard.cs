@@ -13,8 +13,7 @@ internal sealed partial class Folding
 
     private static Conflict? Tend(Entry entry, Tended tended, WorkingPart part)
     {
-        var isContainer = part.Setup is not null || part.Vessel is { Kind: VesselKind.Container };
-        if (!isContainer || part.SownOn is null) return new(entry.Id, ConflictCode.NotOut, part.Id);
+        if (!part.IsContainer || part.SownOn is null) return new(entry.Id, ConflictCode.NotOut, part.Id);
         var sheltered = part.Tended.Select(t => Tendings.ShelterAfter(t.What)).LastOrDefault(s => s is not null) is { } shelter && shelter != Shelter.None;
         if (tended.What == Tending.BackOut && !sheltered) return new(entry.Id, ConflictCode.NotSheltered, part.Id);
         part.Tended.Add(new(entry.Id, entry.DoneOn, entry.DoneAt, tended.What));

@@ -37,6 +37,9 @@ internal sealed class WorkingPart(string id, string? parent)
     public int Lost { get; set; }
     public int Rooted { get; set; }
 
+    /// <summary>As <see cref="PartState.IsContainer"/>.</summary>
+    public bool IsContainer => Setup is not null || Vessel is { Kind: VesselKind.Container };
+
     /// <summary>Plants growing by stage; those of the sowing are reckoned from its counts.</summary>
     public int[] GrowingAt { get; } = new int[PlantStages.All.Count];
     public int[] Dormant { get; } = new int[PlantStages.All.Count];

@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Climate;
 using Gassel.Core.Germination;
 using Gassel.Core.Growing;
 using Gassel.Core.Treatments;
@@ -6,7 +7,7 @@ using Gassel.Core.Treatments;
 namespace Gassel.Core.Closing;
 
 /// <summary>A batch in the books of its season.</summary>
-/// <param name="Season">First year of the season in which it began: from 1 July in the north, from 1 January in the south.</param>
+/// <param name="Season">The winter in which it began, by its first year.</param>
 /// <param name="Fraction">Of the seed started, less that cut; null before anything was sown.</param>
 /// <param name="MeanDays">From sowing to emergence, of those that came up; null without any.</param>
 /// <param name="Forecast">As it was planned with; null where none was kept.</param>
@@ -26,17 +27,13 @@ public sealed record BatchAccount(
         var sown = state.Living.Where(p => p.SownOn is not null).ToList();
         var germination = BatchGermination.From(state);
         var up = sown.SelectMany(p => p.Counts.Where(c => c.Emerged > 0).Select(c => (c.On, c.Emerged, Days: Math.Max(0.5, c.On.DayNumber - p.SownOn!.Value.DayNumber)))).ToList();
-        // looks and counts, moves and waters: each gesture once
-        var gestures = entries.Where(e => e.Payload is not (Note or VoidEntry or CautionRead or Closed)).Select(e => (e.Act, e.DoneOn)).Distinct().Count();
-        var over = state.BooksClosedOn is not null || (sown.Count > 0 && state.Living.All(p => p.IsDone(plan) || p.ClosedOn is not null || (p.Open is { } open && plan.Steps[open.Step].Step.Kind > StepKind.Germinate)));
+        var gestures = BatchWork.Gestures(entries);
+        var over = sown.Count > 0 && state.IsSeedOver(plan);
         var fraction = sown.Count == 0 ? null : germination?.Fraction;
-        return new(id, number, species.Id, species.CommonName, plan.Route.Name, plan.Route.Setting, lot, SeasonOf(from, south), from, state.SeedsStarted - state.SeedsCut, state.Germinated,
+        return new(id, number, species.Id, species.CommonName, plan.Route.Name, plan.Route.Setting, lot, Winters.Of(from, south), from, state.SeedsStarted - state.SeedsCut, state.Germinated,
             fraction, sown.Count == 0 ? null : germination?.Low, sown.Count == 0 ? null : germination?.High,
             up.Count == 0 ? null : up.Sum(u => u.Days * u.Emerged) / up.Sum(u => u.Emerged), up.Count == 0 ? null : up.Min(u => u.On),
             state.Plants, plan.Plants, plan.Forecast, over && fraction is { } f && plan.Forecast is { } forecast ? f >= forecast.Low && f <= forecast.High : null,
             gestures, BatchCost.Of(plan, state, places, costs, gestures, today), over, state.BooksClosedOn);
     }
-
-    /// <summary>A winter belongs to the year in which it begins.</summary>
-    public static int SeasonOf(DateOnly day, bool south) => south || day.Month >= 7 ? day.Year : day.Year - 1;
 }

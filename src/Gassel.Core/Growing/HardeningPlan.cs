@@ -87,5 +87,5 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
         return step > night ? 24 : Math.Clamp((int)Math.Round(1.5 + (8.5 * (step - 1) / Math.Max(1, night - 1)), MidpointRounding.AwayFromZero), 1, 10);
     }
 
-    private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
+    private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture).Replace(" -", " −", StringComparison.Ordinal);
 }

@@ -41,6 +41,18 @@ public static class ContainerDays
         return days;
     }
 
+    /// <summary>Whether the warmth has come is judged by the mean of so many days.</summary>
+    public const int WeekDays = 7;
+
+    /// <summary>Mean of the mix over the week that ends with a day, °C; over fewer days at the beginning.</summary>
+    public static double WeekMeanC(IReadOnlyList<ContainerDay> days, int day)
+    {
+        var from = Math.Max(0, day - WeekDays + 1);
+        double sum = 0;
+        for (var i = from; i <= day; i++) sum += days[i].MediumMeanC;
+        return sum / (day - from + 1);
+    }
+
     /// <summary>The warmth for seed that comes up, by the mix.</summary>
     public static IReadOnlyList<ThermalDay> Warmth(ContainerRun run, ThermalRate rate)
     {

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.Json.Serialization;
 
 namespace Gassel.Core.Yard;
@@ -73,61 +72,4 @@ public sealed record ContainerSetup(
         CareStyle.CapOnAtNight => CapPosition.DayOffNightOn,
         _ => CapPosition.On,
     };
-}
-
-/// <summary>What to say of a container before it is used (common practice, no source).</summary>
-public static class ContainerAdvice
-{
-    private const double LeastLitres = 2;
-    private const double LeastHeightCm = 15;
-    private const double OpaqueBelow = 0.2;
-
-    /// <summary>Steps that a container goes through at the table, in order.</summary>
-    public static IReadOnlyList<PreparationStep> Steps(ContainerSetup setup) =>
-    [
-        .. setup.Care == CareStyle.NoHolesDailyWater ? Array.Empty<PreparationStep>() : [PreparationStep.DrainHoles],
-        .. setup.HasLid && setup.Kind != ContainerPreset.ColdFrame ? [PreparationStep.VentHoles, PreparationStep.Hinge] : Array.Empty<PreparationStep>(),
-        PreparationStep.MixFilled, PreparationStep.Moistened, PreparationStep.Sown, PreparationStep.TwoLabels,
-        .. setup.HasLid && setup.Kind != ContainerPreset.ColdFrame ? [PreparationStep.Taped] : Array.Empty<PreparationStep>(),
-    ];
-
-    /// <summary>How a step is done.</summary>
-    public static string Words(PreparationStep step, ContainerSetup setup) => step switch
-    {
-        PreparationStep.DrainHoles => "drain holes in the bottom, six or more; blade and hot tools away from the hand, on a board",
-        PreparationStep.VentHoles => "vent holes in the top",
-        PreparationStep.Hinge => "cut around at a third of the height, a hinge of 30–50 mm left",
-        PreparationStep.MixFilled => string.Create(CultureInfo.InvariantCulture, $"{setup.MixCm:0.#} cm of {(setup.Mix == ContainerMix.LowNutrient ? "low-nutrient seed mix" : "potting mix with nutrients")}; 7–10 cm is usual"),
-        PreparationStep.Moistened => "mix moist through before the seed goes in; dry mix sheds water",
-        PreparationStep.Sown => "sown, grit over seed that is not dust-fine and needs no light",
-        PreparationStep.TwoLabels => "two labels, inside and outside, with day and both names",
-        _ => "taped around the cut",
-    };
-
-    /// <summary>What speaks against it; empty for a good one.</summary>
-    public static IReadOnlyList<string> Doubts(ContainerSetup setup)
-    {
-        var doubts = new List<string>();
-        if (setup.Own is { } own)
-        {
-            if (own.Litres < LeastLitres) doubts.Add(string.Create(CultureInfo.InvariantCulture, $"Too small: {own.Litres:0.#} l dries and tips over; 2 to 4 l work."));
-            if (own.HeightCm < LeastHeightCm) doubts.Add(string.Create(CultureInfo.InvariantCulture, $"Too low: {own.HeightCm:0.#} cm leaves seedlings no room over the mix; {LeastHeightCm:0} cm or more."));
-            if (own.Transmittance < OpaqueBelow) doubts.Add("Opaque: seedlings under a closed lid get no light; clear or translucent works.");
-        }
-        if (setup.MixCm is < 7 or > 10 && setup.Kind is not (ContainerPreset.Pot or ContainerPreset.ColdFrame)) doubts.Add(string.Create(CultureInfo.InvariantCulture, $"{setup.MixCm:0.#} cm of mix: 7–10 cm is usual."));
-        return doubts;
-    }
-
-    /// <summary>What to think of later.</summary>
-    public static IReadOnlyList<string> Reminders(ContainerSetup setup) =>
-    [
-        .. setup.Mix == ContainerMix.LowNutrient ? ["Low-nutrient mix: feed after the true leaves, by the label."] : Array.Empty<string>(),
-        .. setup.Care == CareStyle.NoHolesDailyWater ? ["Without holes: a little water every frost-free day, none where it stands wet."] : Array.Empty<string>(),
-    ];
-
-    /// <summary>Why it should not go out as it is; null where it may.</summary>
-    public static string? WithoutHoles(ContainerSetup setup, IReadOnlyCollection<PreparationStep> done) =>
-        setup.Care != CareStyle.NoHolesDailyWater && !done.Contains(PreparationStep.DrainHoles)
-            ? "Its drain holes are not checked off: without them it floods in the first thaw. Drill them, or say that it is kept without holes and watered daily."
-            : null;
 }

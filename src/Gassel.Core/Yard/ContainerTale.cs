@@ -33,7 +33,7 @@ public sealed record ContainerTale(
             var date = inside[i].Date;
             if (met is null && warm is null && cold >= need.ColdDays - 1e-9) met = date;
             var spring = south ? date.Month is >= 7 and <= 12 : date.Month <= 6;
-            if (warm is null && spring && WeekMean(inside, i) > need.CeilingC) warm = date;
+            if (warm is null && spring && ContainerDays.WeekMeanC(inside, i) > need.CeilingC) warm = date;
         }
         var from = need.GerminatesInCold ? inside[0].Date : met?.AddDays(1);
         var emergence = met is null || from is null ? null : EmergenceForecast.Of(warmth, from.Value, need.Rate, need.ThermalTime);
@@ -50,14 +50,6 @@ public sealed record ContainerTale(
             days.Add(new(inside[i], weather[i].Source, sums[i], degrees));
         }
         return new(run, days, need, met, warm, emergence, Words(days, need, met, warm));
-    }
-
-    private static double WeekMean(IReadOnlyList<ContainerDay> days, int day)
-    {
-        var from = Math.Max(0, day - WinterRuns.WarmthDays + 1);
-        double sum = 0;
-        for (var i = from; i <= day; i++) sum += days[i].MediumMeanC;
-        return sum / (day - from + 1);
     }
 
     private static List<string> Words(List<TaleDay> days, SetOutNeed need, DateOnly? met, DateOnly? warm)

@@ -41,9 +41,6 @@ public sealed class WinterRuns
 {
     private const double LeastShare = 0.9;
 
-    /// <summary>The mean that decides on the warmth is taken over so many days.</summary>
-    public const int WarmthDays = 7;
-
     private readonly List<Winter> _winters = [];
 
     /// <param name="daily">In order, each day once.</param>
@@ -53,17 +50,17 @@ public sealed class WinterRuns
     {
         South = latitude < 0;
         var model = new ContainerModel(parameters);
-        var first = SeasonYear(from);
-        foreach (var year in daily.Select(d => SeasonYear(d.Date)).Distinct().Order())
+        var first = Winters.Of(from, South);
+        foreach (var year in daily.Select(d => Winters.Of(d.Date, South)).Distinct().Order())
         {
-            var start = Shift(from, year - first).AddDays(-WarmthDays);
+            var start = Shift(from, year - first).AddDays(-ContainerDays.WeekDays);
             var end = Last(year);
             var days = daily.Where(d => d.Date >= start && d.Date <= end).ToList();
             if (days.Count == 0) continue;
             if (days[0].Date > start.AddDays(WeatherFilling.MostDays) || days.Count(d => d.MeanC is not null) < LeastShare * (end.DayNumber - start.DayNumber + 1))
             {
                 // the ends of a record are no fault of it
-                if (year != SeasonYear(daily[0].Date) && year != SeasonYear(daily[^1].Date)) LeftOut.Add(new(year, "too few days"));
+                if (year != Winters.Of(daily[0].Date, South) && year != Winters.Of(daily[^1].Date, South)) LeftOut.Add(new(year, "too few days"));
                 continue;
             }
             var filled = WeatherFilling.Of(days);
@@ -100,7 +97,7 @@ public sealed class WinterRuns
     public SetOutResult For(SetOutNeed need, IReadOnlyList<DateOnly> dates)
     {
         var told = _winters.Select(w => new Told(w.Year, ContainerDays.Of(w.Run, need.Response), ContainerDays.Warmth(w.Run, need.Rate))).ToList();
-        var result = dates.Select(d => Judge(d, SeasonYear(dates[0]), told, need)).ToList();
+        var result = dates.Select(d => Judge(d, Winters.Of(dates[0], South), told, need)).ToList();
         var good = result.Where(d => d.ChillMetShare >= 0.9 - 1e-9).ToList();
         SetOutWindow? window = good.Count == 0 ? null : new(good[0].Date, good[^1].Date);
         return new(result, window, told.Count, LeftOut, WindowWords(window, result, told.Count), TradeOff(window, result), Working(need));
@@ -167,11 +164,9 @@ public sealed class WinterRuns
     [
         string.Create(CultureInfo.InvariantCulture, $"{Count} winters, each with the container simulated hour by hour from the daily range (uncalibrated model){(FilledDays > 0 ? $"; {FilledDays} missing days taken between their neighbours" : "")}."),
         .. LeftOut.Select(w => string.Create(CultureInfo.InvariantCulture, $"Winter {w.Year}/{(w.Year + 1) % 100:00} is left out: {w.Why.TrimEnd('.')}.")),
-        string.Create(CultureInfo.InvariantCulture, $"Cold: {need.ColdDays:0.#} days by weight ({string.Join(", ", need.Response.Knots.Select(k => k.ToString("0.#", CultureInfo.InvariantCulture)))} °C) in the mix, before its {WarmthDays}-day mean passes {need.CeilingC:0.#} °C after midwinter."),
+        string.Create(CultureInfo.InvariantCulture, $"Cold: {need.ColdDays:0.#} days by weight ({string.Join(", ", need.Response.Knots.Select(k => k.ToString("0.#", CultureInfo.InvariantCulture)))} °C) in the mix, before its {ContainerDays.WeekDays}-day mean passes {need.CeilingC:0.#} °C after midwinter."),
         string.Create(CultureInfo.InvariantCulture, $"Up: {need.ThermalTime.T50:0.#} °C·d above {need.Rate.BaseC:0.#} °C {(need.GerminatesInCold ? "gathered alongside the cold" : "from the day the cold is met")}. Freeze: air inside at or below {need.KillC:0.#} °C after that."),
     ];
-
-    private int SeasonYear(DateOnly day) => South ? day.Year : day.Month >= 7 ? day.Year : day.Year - 1;
 
     /// <summary>Last day that is looked at: the summer after.</summary>
     private DateOnly Last(int year) => South ? new(year + 1, 1, 31) : new(year + 1, 7, 31);
@@ -200,7 +195,7 @@ public sealed class WinterRuns
             {
                 cold += Days[i].Effective;
                 if (cold >= need.ColdDays - 1e-9) met = i;
-                else if (Days[i].Date >= midwinter && WeekMean(i) > need.CeilingC) warm = i;
+                else if (Days[i].Date >= midwinter && ContainerDays.WeekMeanC(Days, i) > need.CeilingC) warm = i;
             }
             if (met is not { } chilled) return new(false, warm is not null, null, false);
             double degrees = 0;
@@ -211,14 +206,6 @@ public sealed class WinterRuns
                 return new(true, false, Days[i].Date, Days.Skip(i + 1).Any(d => d.AirMinC <= need.KillC));
             }
             return new(true, false, null, false);
-        }
-
-        private double WeekMean(int day)
-        {
-            var from = Math.Max(0, day - WarmthDays + 1);
-            double sum = 0;
-            for (var i = from; i <= day; i++) sum += Days[i].MediumMeanC;
-            return sum / (day - from + 1);
         }
     }
 }

@@ -3,18 +3,6 @@ using Gassel.Core.Batches;
 
 namespace Gassel.Core.Yard;
 
-/// <summary>One container that is out, with what the model says of its inside.</summary>
-/// <param name="IsCool">It comes up in the cool, and stops above 25 °C.</param>
-/// <param name="Life">How it stood and stands.</param>
-public sealed record YardContainer(PartState Part, ContainerSetup Setup, ContainerLife Life, ContainerTale Tale, bool IsCool)
-{
-    public ContainerSetting SettingAt(DateTimeOffset at) => Life.At(at);
-
-    /// <summary>What its seedlings stand, °C: less while they are just up. Null where none stand.</summary>
-    public double? KillC(DateOnly today) => Part.Standing <= 0 ? null
-        : Tale.Need.KillC + (Part.Counts.Any(c => c.Emerged > 0 && today.DayNumber - c.On.DayNumber <= YardWatch.JustUpDays) ? SpeciesOutdoors.JustUpK : 0);
-}
-
 /// <summary>
 /// What the weather and the record ask of containers in the yard. One rule to a warning; each sees one container, the weather, and the moment. A pure
 /// function: what was done about a warning changes what it sees.

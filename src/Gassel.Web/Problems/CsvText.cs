@@ -3,7 +3,7 @@ using Sylvan.Data.Csv;
 
 namespace Gassel.Web.Problems;
 
-/// <summary>A CSV file as it was sent.</summary>
+/// <summary>CSV as it is sent in, and cells of what is sent out.</summary>
 internal static class CsvText
 {
     /// <summary>The text of the bytes, or why they are none.</summary>
@@ -26,6 +26,13 @@ internal static class CsvText
 
     /// <summary>A cell without the spaces around it; empty where the row is short.</summary>
     public static string Cell(this CsvDataReader csv, int column) => column < csv.RowFieldCount ? csv.GetString(column).Trim() : "";
+
+    /// <summary>As a cell: in quotes where a comma or a quote stands in it (RFC 4180); a leading sign that a spreadsheet would reckon with is set apart by an apostrophe.</summary>
+    public static string Quoted(string text)
+    {
+        var safe = text.Length > 0 && text[0] is '=' or '+' or '-' or '@' ? "'" + text : text;
+        return safe.AsSpan().IndexOfAny(",\"\n\r") < 0 ? safe : $"\"{safe.Replace("\"", "\"\"", StringComparison.Ordinal)}\"";
+    }
 
     private static Refusal NotText => new("file", "The file is not UTF-8 text; save it as CSV UTF-8.");
 }

@@ -57,11 +57,25 @@ public class ProposalsTests
         Assert.Empty(Proposals.Of(Batch(31)));
     }
 
-    [Theory]
-    [InlineData("2026-07-01", false, 2026)]
-    [InlineData("2027-06-30", false, 2026)]
-    [InlineData("2027-06-30", true, 2027)]
-    [InlineData("2027-01-01", true, 2027)]
-    public void A_winter_belongs_to_the_year_in_which_it_begins(string day, bool south, int season) =>
-        Assert.Equal(season, BatchAccount.SeasonOf(DateOnly.ParseExact(day, "yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture), south));
+    [Fact]
+    public void A_season_adds_up_its_own_batches_and_no_other()
+    {
+        var cost = new BatchCost(0, 0, 0, 0, 0, 12, 0.5, 24, []);
+        BatchAccount[] all =
+        [
+            Batch(50) with { Cost = cost, Gestures = 9 },
+            Batch(30) with { Cost = cost with { Total = 6, Plants = 12 }, Setting = RouteSetting.WinterContainer, Gestures = 4 },
+            Batch(20) with { Cost = cost with { Total = 6, Plants = 0 }, Gestures = 2 },
+            Batch(0) with { Fraction = null, Cost = Free, Seeds = 40 },
+            Batch(99) with { Season = 2025, Cost = cost },
+        ];
+        var season = SeasonAccount.Of(2026, all);
+        Assert.Equal((4, 340, 300), (season.Batches.Count, season.Seeds, season.SeedsSown));
+        Assert.Equal((100, 24.0), (season.Plants.Emerged, season.TotalCost));
+        Assert.Equal(24.0 / 36, season.CostPerPlant!.Value, 12);
+        Assert.Equal([(RouteSetting.Indoors, 2, 70, 200, 11), (RouteSetting.WinterContainer, 1, 30, 100, 4)], season.Ways.Select(w => (w.Setting, w.Batches, w.Germinated, w.Seeds, w.Gestures)));
+        // Wilson's interval of 30 in 100: 0.219 to 0.396 (Brown, Cai & DasGupta 2001, the formula by hand)
+        Assert.Equal((0.219, 0.396), (Math.Round(season.Ways[1].Low, 3), Math.Round(season.Ways[1].High, 3)));
+        Assert.Null(SeasonAccount.Of(2020, all).CostPerPlant);
+    }
 }

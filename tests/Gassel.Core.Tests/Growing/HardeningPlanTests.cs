@@ -35,7 +35,7 @@ public class HardeningPlanTests
     {
         var plan = Plan(outlook: Outlook((6, -3, 10), (7, -3, 10)));
         Assert.Equal(HardeningDayKind.InTonight, plan.Days[5].Kind);
-        Assert.Contains("−3 °C", plan.Days[5].Words.Replace('-', '−'), StringComparison.Ordinal);
+        Assert.Contains("−3 °C", plan.Days[5].Words, StringComparison.Ordinal);
         Assert.Equal(Start.AddDays(7), plan.ReadyOn);
     }
 
@@ -68,6 +68,16 @@ public class HardeningPlanTests
         // a frustum of 12.75 cm: π·h/3·(R² + R·r + r²) by hand
         Assert.Equal(1.324, small.Litres, 0.001);
         Assert.Equal(small.Litres * 24, small.MixLitres, 9);
+    }
+
+    /// <summary>The closest packing of equal circles covers π/√12 of the plane (Lagrange 1773), the square one π/4: staggered rows need √3/2 of the ground.</summary>
+    [Fact]
+    public void Staggered_rows_save_what_the_closest_packing_saves()
+    {
+        var ground = PlantSpacing.Of(100, 30);
+        Assert.Equal(9, ground.SquareM2, 9);
+        Assert.Equal(Math.PI / 4 / (Math.PI / Math.Sqrt(12)), ground.StaggeredM2 / ground.SquareM2, 12);
+        Assert.Equal(11.111, ground.PerM2, 0.001);
     }
 
     [Fact]

@@ -42,6 +42,7 @@ internal static class CalculatorEndpoints
             .Produces<SetOutResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
         group.MapPost("/light", GrowingCalculators.Light).Produces<LightDay>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/pot-size", GrowingCalculators.Pot).Produces<PotSize>().ProducesProblem(400).ProducesProblem(415);
+        group.MapPost("/spacing", GrowingCalculators.Spacing).Produces<PlantSpacing>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/hardening", GrowingCalculators.Hardening).Produces<HardeningPlan>().ProducesProblem(400).ProducesProblem(415);
         group.MapGet("/mix", MixCalculator.Start);
         group.MapPost("/mix", MixCalculator.Answer).Produces<MixResult>().ProducesProblem(400).ProducesProblem(415);

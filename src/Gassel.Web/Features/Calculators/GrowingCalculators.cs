@@ -16,6 +16,9 @@ public sealed record LightRequest(TimeOnly On, TimeOnly Off, double? Watts = nul
 /// <param name="Plants">1 if left out.</param>
 public sealed record PotSizeRequest(double WidthCm, int? Plants = null);
 
+/// <param name="SpacingCm">Between plants.</param>
+public sealed record SpacingRequest(int Plants, double SpacingCm);
+
 /// <param name="Days">7 to 14.</param>
 /// <param name="Tender">In below 7 °C instead of 0.</param>
 /// <param name="Skipped">Days on which nobody carried them out.</param>
@@ -34,6 +37,12 @@ internal static class GrowingCalculators
     {
         var refusal = Limits.Number("widthCm", request.WidthCm, 1, 100) ?? Limits.Whole("plants", request.Plants ?? 1, 1, 1_000_000);
         return refusal?.ToResult() ?? (IResult)TypedResults.Ok(PotSize.After(request.WidthCm, request.Plants ?? 1));
+    }
+
+    public static IResult Spacing(SpacingRequest request)
+    {
+        var refusal = Limits.Whole("plants", request.Plants, 1, 1_000_000) ?? Limits.Number("spacingCm", request.SpacingCm, 1, 1000);
+        return refusal?.ToResult() ?? (IResult)TypedResults.Ok(PlantSpacing.Of(request.Plants, request.SpacingCm));
     }
 
     /// <summary>By the outlook of the yard, where one is known.</summary>

@@ -1,31 +1,23 @@
 using System.Globalization;
 using System.Text;
-using Gassel.Core.Batches;
+using Gassel.Core.Climate;
 using Gassel.Core.Closing;
 using Gassel.Core.Growing;
 using Gassel.Core.Planning;
-using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plan;
+using Gassel.Web.Features.Site;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Closing;
 
-/// <summary>Batches by one way, together.</summary>
-public sealed record WaySummary(RouteSetting Setting, int Batches, int Seeds, int Germinated, double Fraction, double Low, double High, int Plants, double Cost, int Gestures);
-
-/// <param name="Season">First year of the winter.</param>
 /// <param name="Seasons">All there are, the newest first.</param>
-/// <param name="Plants">Of all batches together.</param>
-/// <param name="Currency">The grower's own money has no name here: numbers only.</param>
-public sealed record SeasonSummary(
-    int Season, IReadOnlyList<int> Seasons, IReadOnlyList<BatchAccount> Batches, PlantTally Plants, int Seeds, IReadOnlyList<WaySummary> Ways, IReadOnlyList<Proposal> Proposals, CostAssumptions Costs, double TotalCost, double? CostPerPlant);
+public sealed record SeasonBooks(SeasonAccount Account, IReadOnlyList<int> Seasons, CostAssumptions Costs);
 
 /// <summary>Batches of a closed season to be planned again a year on.</summary>
 /// <param name="Id">UUID of the new batch, made by the device.</param>
@@ -47,68 +39,44 @@ internal static class ClosingEndpoints
         api.MapPost("/closing/next-season", Again).For(Role.Grower).ProducesProblem(400);
     }
 
-    private static async Task<Results<Ok<SeasonSummary>, ProblemHttpResult>> Summary(string? season, Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<Results<Ok<SeasonBooks>, ProblemHttpResult>> Summary(string? season, Library library, BatchShelf shelf, SiteClock clock)
     {
         var (wanted, refusal) = Year(season);
-        if (refusal is not null) return refusal.ToResult();
-        return TypedResults.Ok(await Of(wanted, library, shelf, clock));
+        return refusal is not null ? refusal.ToResult() : TypedResults.Ok(await Of(wanted, library, shelf, clock));
     }
 
     private static (int? Season, Refusal? Refusal) Year(string? season) => string.IsNullOrEmpty(season) ? (null, null)
         : int.TryParse(season, NumberStyles.None, CultureInfo.InvariantCulture, out var year) && year is >= 1900 and <= 2200 ? (year, null)
         : (null, new("season", $"season was '{season}'; valid is the first year of a winter, such as 2026."));
 
-    private static async Task<SeasonSummary> Of(int? wanted, Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<SeasonBooks> Of(int? wanted, Library library, BatchShelf shelf, SiteClock clock)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = (await library.Places()).ToDictionary(p => p.Id);
         var costs = clock.Settings.Costs ?? new();
         var south = (clock.Site?.Latitude ?? 0) < 0;
         var all = (await shelf.All()).Select(b => BatchAccount.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Row.LotId, b.Plan, b.State, b.Entries, places, costs, south, clock.Today)).OfType<BatchAccount>().ToList();
-        var present = BatchAccount.SeasonOf(clock.Today, south);
-        var seasons = all.Select(b => b.Season).Append(present).Distinct().OrderDescending().ToList();
-        var season = wanted ?? present;
-        var batches = all.Where(b => b.Season == season).ToList();
-        var plants = PlantTally.Of(batches.Select(b => b.Plants));
-        var total = batches.Sum(b => b.Cost.Total);
-        var reached = batches.Sum(b => b.Cost.Plants);
-        return new(season, seasons, batches, plants, batches.Sum(b => b.Seeds), Ways(batches), [.. batches.SelectMany(Proposals.Of)], costs, total, reached > 0 ? total / reached : null);
+        var present = Winters.Of(clock.Today, south);
+        return new(SeasonAccount.Of(wanted ?? present, all), [.. all.Select(b => b.Season).Append(present).Distinct().OrderDescending()], costs);
     }
-
-    private static IReadOnlyList<WaySummary> Ways(List<BatchAccount> batches) =>
-    [
-        .. batches.Where(b => b.Fraction is not null).GroupBy(b => b.Setting).OrderBy(g => g.Key).Select(g =>
-        {
-            var (seeds, up) = (g.Sum(b => b.Seeds), g.Sum(b => b.Germinated));
-            var wilson = Core.Germination.Proportion.Wilson(up, seeds, 0.95);
-            return new WaySummary(g.Key, g.Count(), seeds, up, (double)up / seeds, wilson.Low, wilson.High, g.Sum(b => b.Cost.Plants), g.Sum(b => b.Cost.Total), g.Sum(b => b.Gestures));
-        }),
-    ];
 
     private static async Task<IResult> File(string? season, Library library, BatchShelf shelf, SiteClock clock)
     {
         var (wanted, refusal) = Year(season);
         if (refusal is not null) return refusal.ToResult();
-        var summary = await Of(wanted, library, shelf, clock);
+        var account = (await Of(wanted, library, shelf, clock)).Account;
         var csv = new StringBuilder("batch,species,route,lot,started,seeds,germinated,fraction,low,high,mean_days,first_up,pricked_out,potted,hardened,planted,alive,dormant,lost,losses,forecast_low,forecast_high,gestures,cost,cost_per_plant,closed\n");
-        foreach (var b in summary.Batches)
+        foreach (var b in account.Batches)
         {
             var losses = string.Join("; ", b.Plants.Losses.Select(l => string.Create(CultureInfo.InvariantCulture, $"{l.Plants} {EntryWords.Words(l.Cause)} at {l.Stage.Words()}")));
-            csv.Append(CultureInfo.InvariantCulture, $"B-{b.Number},{Cell(b.CommonName)},{Cell(b.RouteName)},{b.LotId},{b.StartedOn:yyyy-MM-dd},{b.Seeds},{b.Germinated},{b.Fraction:0.####},{b.Low:0.####},{b.High:0.####},{b.MeanDays:0.#},{b.FirstUpOn:yyyy-MM-dd},");
-            csv.Append(CultureInfo.InvariantCulture, $"{b.Plants.At(PlantStage.PrickedOut).Reached},{b.Plants.At(PlantStage.Potted).Reached},{b.Plants.At(PlantStage.Hardened).Reached},{b.Plants.At(PlantStage.Planted).Reached},{b.Plants.Alive},{b.Plants.Dormant},{b.Plants.Lost},{Cell(losses)},");
+            csv.Append(CultureInfo.InvariantCulture, $"B-{b.Number},{CsvText.Quoted(b.CommonName)},{CsvText.Quoted(b.RouteName)},{b.LotId},{b.StartedOn:yyyy-MM-dd},{b.Seeds},{b.Germinated},{b.Fraction:0.####},{b.Low:0.####},{b.High:0.####},{b.MeanDays:0.#},{b.FirstUpOn:yyyy-MM-dd},");
+            csv.Append(CultureInfo.InvariantCulture, $"{b.Plants.At(PlantStage.PrickedOut).Reached},{b.Plants.At(PlantStage.Potted).Reached},{b.Plants.At(PlantStage.Hardened).Reached},{b.Plants.At(PlantStage.Planted).Reached},{b.Plants.Alive},{b.Plants.Dormant},{b.Plants.Lost},{CsvText.Quoted(losses)},");
             csv.Append(CultureInfo.InvariantCulture, $"{b.Forecast?.Low:0.####},{b.Forecast?.High:0.####},{b.Gestures},{b.Cost.Total:0.00},{b.Cost.PerPlant:0.00},{b.BooksClosedOn:yyyy-MM-dd}\n");
         }
-        return Results.File(Encoding.UTF8.GetBytes(csv.ToString()), "text/csv; charset=utf-8", string.Create(CultureInfo.InvariantCulture, $"season-{summary.Season}.csv"));
+        return Results.File(Encoding.UTF8.GetBytes(csv.ToString()), "text/csv; charset=utf-8", string.Create(CultureInfo.InvariantCulture, $"season-{account.Season}.csv"));
     }
 
-    /// <summary>Quoted where it must be; what a spreadsheet would take for a formula begins with an apostrophe.</summary>
-    private static string Cell(string text)
-    {
-        var safe = text.Length > 0 && text[0] is '=' or '+' or '-' or '@' ? "'" + text : text;
-        return safe.IndexOfAny([',', '"', '\n']) < 0 ? safe : $"\"{safe.Replace("\"", "\"\"", StringComparison.Ordinal)}\"";
-    }
-
-    private static async Task<Results<Ok<CostAssumptions>, ProblemHttpResult>> SaveCosts(CostAssumptions costs, Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel)
+    private static async Task<Results<Ok<CostAssumptions>, ProblemHttpResult>> SaveCosts(CostAssumptions costs, SiteSaving site, SiteClock clock, CancellationToken cancel)
     {
         const double most = 100_000;
         var refusal = Limits.Number("seedEach", costs.SeedEach, 0, most) ?? Limits.Number("mixPerLitre", costs.MixPerLitre, 0, most) ?? Limits.Number("containerEach", costs.ContainerEach, 0, most)
@@ -116,16 +84,7 @@ internal static class ClosingEndpoints
             ?? Limits.Number("minutesAGesture", costs.MinutesAGesture, 0, 600) ?? (costs.BoughtPlant is { } bought ? Limits.Number("boughtPlant", bought, 0, most) : null);
         if (refusal is not null) return refusal.ToResult();
         if (clock.Site is null) return new Refusal("site", "Costs stand with the site; name the site first.").ToResult();
-        await gate.Write(async () =>
-        {
-            await using var db = connect();
-            var row = await db.Sites.SingleAsync(CancellationToken.None);
-            var settings = row.Settings is { } json ? CoreJson.Read<SiteSettings>(json) : new();
-            row.Settings = CoreJson.Write(settings with { Costs = costs });
-            await db.SaveChangesAsync(CancellationToken.None);
-            await clock.Follow(db);
-            return true;
-        }, cancel);
+        await site.Change(settings => settings with { Costs = costs }, cancel);
         return TypedResults.Ok(costs);
     }
 

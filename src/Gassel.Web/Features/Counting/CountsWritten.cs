@@ -3,6 +3,7 @@ using System.Text;
 using Gassel.Core.Batches;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
+using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Counting;
 
@@ -20,7 +21,7 @@ internal static class CountsWritten
                 foreach (var count in part.Counts.OrderBy(c => c.On))
                 {
                     text.AppendJoin(',',
-                        $"B-{held.Row.Number}", Quoted(names[held.Row.SpeciesId]), Quoted(part.Id), Quoted(part.Vessel?.Label ?? ""), Iso(part.SownOn!.Value), Iso(count.On),
+                        $"B-{held.Row.Number}", CsvText.Quoted(names[held.Row.SpeciesId]), CsvText.Quoted(part.Id), CsvText.Quoted(part.Vessel?.Label ?? ""), Iso(part.SownOn!.Value), Iso(count.On),
                         count.On.DayNumber - part.SownOn.Value.DayNumber, count.Emerged, count.Lost, count.Lost > 0 ? EntryWords.Words(count.Cause) : "", count.Rooted,
                         count.Spots is { Count: > 0 } spots ? spots[0].Cell is null ? "rows" : "cells" : "tray").Append('\n');
                 }
@@ -30,11 +31,4 @@ internal static class CountsWritten
     }
 
     private static string Iso(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
-
-    /// <summary>In quotes where a comma or a quote stands in it (RFC 4180); a leading sign that a spreadsheet would reckon with is set apart by an apostrophe.</summary>
-    private static string Quoted(string text)
-    {
-        var safe = text.Length > 0 && text[0] is '=' or '+' or '-' or '@' ? "'" + text : text;
-        return safe.AsSpan().IndexOfAny(",\"\n\r") < 0 ? safe : $"\"{safe.Replace("\"", "\"\"", StringComparison.Ordinal)}\"";
-    }
 }

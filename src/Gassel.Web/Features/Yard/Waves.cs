@@ -91,21 +91,6 @@ internal static class Waves
     {
         if (SpeciesOutdoors.NeedOf(species, route) is not { } need) return null;
         var setOut = runs.For(need, dates);
-        return new(species.Id, species.CommonName, route.Id, need.ColdDays, need.UsualColdDays, need.KillC, setOut, WaveWords(setOut, dates, species));
-    }
-
-    /// <summary>Thirds of the winter by the last good day; a tender seedling waits for the spring whatever its seed needs.</summary>
-    private static string WaveWords(SetOutResult setOut, IReadOnlyList<DateOnly> dates, Core.Treatments.Species species)
-    {
-        if (species.Hardiness == SeedlingHardiness.Tender) return "spring: its seedlings stand no frost";
-        if (setOut.Window is not { } window) return "early as can be: no day has enough cold in nine winters of ten";
-        var (latest, first) = (window.Latest.DayNumber, dates[0].DayNumber);
-        return (latest - first) switch
-        {
-            < 75 => "first wave, before midwinter",
-            < 120 => "second wave, midwinter",
-            < 160 => "third wave, late winter",
-            _ => "any time to early spring",
-        };
+        return new(species.Id, species.CommonName, route.Id, need.ColdDays, need.UsualColdDays, need.KillC, setOut, SetOutWave.Words(setOut.Window, dates[0], species.Hardiness));
     }
 }

@@ -4,22 +4,6 @@ using Gassel.Core.Yard;
 
 namespace Gassel.Web.Features.Yard;
 
-/// <summary>How a container stands in a word.</summary>
-public enum ContainerStanding
-{
-    /// <summary>Nothing can be said of its inside.</summary>
-    Unknown,
-    Frozen,
-    Chilling,
-
-    /// <summary>Enough cold; waits for warmth.</summary>
-    Chilled,
-
-    /// <summary>By the model the first should be up.</summary>
-    Expected,
-    Up,
-}
-
 /// <param name="First">A tenth; so with half and nine tenths. Null where it lies beyond what can be said.</param>
 public sealed record EmergenceWindow(DateOnly? First, DateOnly? Half, DateOnly? Most);
 

@@ -25,7 +25,7 @@ internal static class YardViews
         return new(batch.Row.Id, batch.Row.Number, part.Id, part.Vessel?.Label ?? $"container {batch.Row.Number}", vessel.Species.CommonName, vessel.Species.Hazard, vessel.Setup,
             vessel.Setup.Kind is { } kind ? ContainerWords.Of(kind) : string.Create(CultureInfo.InvariantCulture, $"own vessel of {vessel.Setup.Own?.Litres ?? 0:0.#} l"),
             part.Setup is not null, vessel.Place.Id, part.SownOn!.Value, part.Seeds, part.Emerged, part.Standing, setting?.Cap ?? vessel.Setup.UsualCap, setting?.Shelter ?? Shelter.None,
-            State(vessel, hour, today), hour < 0 ? null : Math.Round(tale!.Run.AirC[hour], 1), hour < 0 ? null : Math.Round(tale!.Run.MediumC[hour], 1),
+            vessel.Container?.Stands(today, hour) ?? (part.Standing > 0 ? ContainerStanding.Up : ContainerStanding.Unknown), hour < 0 ? null : Math.Round(tale!.Run.AirC[hour], 1), hour < 0 ? null : Math.Round(tale!.Run.MediumC[hour], 1),
             so, tale?.Need.ColdDays, tale?.Need.UsualColdDays, tale?.ColdMetOn, tale?.Emergence is { } e ? new(e.T10, e.T50, e.T90) : null,
             part.Counts.Where(c => c.Emerged > 0).Select(c => (DateOnly?)c.On).Min(), vessel.Withheld, vessel.Warnings);
     }
@@ -109,14 +109,6 @@ internal static class YardViews
 
     public static IReadOnlyList<YardDay> Outlook(YardSky sky, DateOnly today) =>
         [.. sky.Days.Where(d => d.Date >= today.AddDays(-OutlookBack) && d.Source != YardDaySource.Typical)];
-
-    private static ContainerStanding State(YardVessel vessel, int hour, DateOnly today)
-    {
-        if (vessel.Part.Standing > 0) return ContainerStanding.Up;
-        if (vessel.Container?.Tale is not { } tale || hour < 0) return ContainerStanding.Unknown;
-        if (tale.Emergence?.T10 <= today) return ContainerStanding.Expected;
-        return tale.ColdMetOn <= today ? ContainerStanding.Chilled : tale.Run.MediumC[hour] < 0 ? ContainerStanding.Frozen : ContainerStanding.Chilling;
-    }
 
     /// <summary>The last hour that is over; negative before the first.</summary>
     private static int HourOf(ContainerRun run, DateTimeOffset now) => Math.Min(run.Hours.Count, (int)Math.Floor((now - run.Hours[0].At).TotalHours)) - 1;

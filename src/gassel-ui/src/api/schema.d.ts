@@ -3659,7 +3659,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["SeasonSummary"];
+                        "application/json": components["schemas"]["SeasonBooks"];
                     };
                 };
                 /** @description Bad Request */
@@ -4710,6 +4710,63 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["PotSize"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/spacing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SpacingRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlantSpacing"];
                     };
                 };
                 /** @description Bad Request */
@@ -7291,6 +7348,15 @@ export interface components {
             dates: components["schemas"]["ScheduledStep"];
             cautions: components["schemas"]["Caution"][];
         };
+        PlantSpacing: {
+            /** Format: double */
+            squareM2: number;
+            /** Format: double */
+            staggeredM2: number;
+            /** Format: double */
+            perM2: number;
+            working: string[];
+        };
         /** @enum {unknown} */
         PlantStage: "seedling" | "prickedOut" | "potted" | "hardened" | "planted";
         PlantTally: {
@@ -7628,6 +7694,27 @@ export interface components {
             today: string;
             steps: components["schemas"]["StepInput"][];
         };
+        SeasonAccount: {
+            /** Format: int32 */
+            season: number;
+            batches: components["schemas"]["BatchAccount"][];
+            plants: components["schemas"]["PlantTally"];
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            seedsSown: number;
+            ways: components["schemas"]["WayAccount"][];
+            proposals: components["schemas"]["Proposal"][];
+            /** Format: double */
+            totalCost: number;
+            /** Format: double */
+            costPerPlant: null | number;
+        };
+        SeasonBooks: {
+            account: components["schemas"]["SeasonAccount"];
+            seasons: number[];
+            costs: components["schemas"]["CostAssumptions"];
+        };
         SeasonRow: {
             /** Format: uuid */
             id: string;
@@ -7660,22 +7747,6 @@ export interface components {
             plannedStart: string;
             /** Format: date */
             plannedEnd: string;
-        };
-        SeasonSummary: {
-            /** Format: int32 */
-            season: number;
-            seasons: number[];
-            batches: components["schemas"]["BatchAccount"][];
-            plants: components["schemas"]["PlantTally"];
-            /** Format: int32 */
-            seeds: number;
-            ways: components["schemas"]["WaySummary"][];
-            proposals: components["schemas"]["Proposal"][];
-            costs: components["schemas"]["CostAssumptions"];
-            /** Format: double */
-            totalCost: number;
-            /** Format: double */
-            costPerPlant: null | number;
         };
         SeasonView: {
             /** Format: date */
@@ -8045,6 +8116,12 @@ export interface components {
             to: string;
             /** Format: int32 */
             taken: number;
+        };
+        SpacingRequest: {
+            /** Format: int32 */
+            plants: number;
+            /** Format: double */
+            spacingCm: number;
         };
         Species: {
             id: string;
@@ -8701,6 +8778,27 @@ export interface components {
             species: components["schemas"]["SpeciesWave"][];
             withheld: null | string;
         };
+        WayAccount: {
+            setting: components["schemas"]["RouteSetting"];
+            /** Format: int32 */
+            batches: number;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            germinated: number;
+            /** Format: double */
+            fraction: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            plants: number;
+            /** Format: double */
+            cost: number;
+            /** Format: int32 */
+            gestures: number;
+        };
         WayResult: {
             outdoors: boolean;
             batches: number[];
@@ -8724,27 +8822,6 @@ export interface components {
             gestures: number;
             lost: components["schemas"]["CauseLost"][];
             isOver: boolean;
-        };
-        WaySummary: {
-            setting: components["schemas"]["RouteSetting"];
-            /** Format: int32 */
-            batches: number;
-            /** Format: int32 */
-            seeds: number;
-            /** Format: int32 */
-            germinated: number;
-            /** Format: double */
-            fraction: number;
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            high: number;
-            /** Format: int32 */
-            plants: number;
-            /** Format: double */
-            cost: number;
-            /** Format: int32 */
-            gestures: number;
         };
         WeatherDayInput: {
             /** Format: date */

@@ -12,7 +12,8 @@ import type { EntryPayload, LossCause, PlantStage, PlantTally } from "../../api/
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
 import { CAUSE_WORDS } from "../sowing/sowingWords";
-import { STAGE_WORDS, STAGES, stageInHand, stagesAfter } from "./plantWords";
+import { useGround } from "./useGround";
+import { groundWords, STAGE_WORDS, STAGES, stageInHand, stagesAfter } from "./plantWords";
 
 export type PlantGesture = "moveOn" | "lost" | "diedBack" | "cameAgain";
 
@@ -45,6 +46,7 @@ export function MoveOnDialog({ title, gesture, part, tally, send, close }: MoveO
   const [spacing, setSpacing] = useState<number | null>(null);
   const [cause, setCause] = useState<LossCause>("unknown");
   const target = stagesAfter(stage).includes(to) ? to : (stagesAfter(stage)[0] ?? "planted");
+  const ground = useGround(gesture === "moveOn" && target === "planted" ? plants : null, spacing);
   const record = () => {
     if (plants === null) return;
     switch (gesture) {
@@ -122,11 +124,7 @@ export function MoveOnDialog({ title, gesture, part, tally, send, close }: MoveO
                 onChange={setSpacing}
                 min={1}
                 max={1000}
-                helper={
-                  spacing === null || plants === null
-                    ? "may stay empty"
-                    : `${((plants * spacing * spacing) / 10_000).toFixed(1)} m² for ${plants}`
-                }
+                helper={ground ? groundWords(ground) : "may stay empty"}
               />
             )}
             {(target === "prickedOut" || target === "potted") && (

@@ -67,12 +67,6 @@ export function VernalizationCard({ part, today }: { part: PartView; today: Day 
           the next.
         </Typography>
       )}
-      {v.effectiveDays < v.shortestDays && part.state.open !== null && (
-        <Typography variant="body2">
-          By temperature it lacks {(v.shortestDays - v.effectiveDays).toFixed(1)} days; the plan’s calendar
-          does not know this. Leave them out until it is full.
-        </Typography>
-      )}
       <Why lines={v.working} about="cold for flowering" />
     </Card>
   );

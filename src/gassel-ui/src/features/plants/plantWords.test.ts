@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { PlantTally } from "../../api/types";
-import { STAGES, stageInHand, stagesAfter, tallyWords } from "./plantWords";
+import { groundWords, STAGES, stageInHand, stagesAfter, tallyWords } from "./plantWords";
 
 const tally = (alive: number[], dormant = 0, lost = 0): PlantTally =>
   ({
@@ -31,5 +31,11 @@ describe("plants in words", () => {
   it("only go forward", () => {
     expect(stagesAfter("potted")).toEqual(["hardened", "planted"]);
     expect(stagesAfter("planted")).toEqual([]);
+  });
+
+  it("tell the ground that they take", () => {
+    expect(groundWords({ squareM2: 9, staggeredM2: 7.794, perM2: 11.1, working: [] })).toBe(
+      "9.0 m² on the square, 7.8 m² in staggered rows",
+    );
   });
 });

@@ -1,4 +1,4 @@
-import type { PlantStage, PlantTally } from "../../api/types";
+import type { PlantSpacing, PlantStage, PlantTally } from "../../api/types";
 
 export const STAGES: readonly PlantStage[] = ["seedling", "prickedOut", "potted", "hardened", "planted"];
 
@@ -27,3 +27,7 @@ export function tallyWords(tally: PlantTally): string {
   const parts = [...alive, ...(dormant > 0 ? [`${dormant} dormant, alive`] : [])];
   return `${parts.length > 0 ? parts.join(", ") : "none alive"}${lost > 0 ? `; ${lost} lost` : ""}`;
 }
+
+/** Ground for plants: `3.4 m² on the square, 3.0 m² in staggered rows`. */
+export const groundWords = (ground: PlantSpacing): string =>
+  `${ground.squareM2.toFixed(1)} m² on the square, ${ground.staggeredM2.toFixed(1)} m² in staggered rows`;

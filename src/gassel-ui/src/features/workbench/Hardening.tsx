@@ -5,6 +5,7 @@ import type { HardeningPlan } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { DayField } from "../../shared/DayField";
+import { Loading } from "../../shared/Loading";
 import { NumberField } from "../../shared/NumberField";
 import { unbroken } from "../../shared/units";
 import { actDay } from "../../time/days";
@@ -19,7 +20,11 @@ const KINDS = [
 
 /** Day by day from the shelter into the open, by the outlook. */
 export function Hardening() {
-  const today = useSite().data?.today ?? "2027-03-14";
+  const site = useSite().data;
+  return site ? <HardeningFrom today={site.today} /> : <Loading what="the outlook" />;
+}
+
+function HardeningFrom({ today }: { today: Day }) {
   const [inputs, set] = useInputs({ start: "", days: "10", kind: "hardy", skipped: "" });
   const start = inputs.start || today;
   const days = numberOf(inputs.days);

@@ -78,8 +78,7 @@ export function LightTimer() {
     >
       {a && (
         <Typography>
-          {a.kWh.toFixed(2)} kWh a day, {a.cost.toFixed(2)}; {(a.cost * 30).toFixed(2)} in thirty days.{" "}
-          <b>{a.doubts.join(" ")}</b>
+          {a.kWh.toFixed(2)} kWh a day, {a.cost.toFixed(2)} a day. <b>{a.doubts.join(" ")}</b>
         </Typography>
       )}
     </Tool>

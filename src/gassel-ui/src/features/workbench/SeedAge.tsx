@@ -37,7 +37,7 @@ export function SeedAge() {
               ageYears: ready.age,
               longevity,
               storage: null,
-            } as never,
+            },
           }),
         )),
   );
