@@ -1,5 +1,6 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Closing;
+using Gassel.Core.Growing;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
@@ -31,6 +32,8 @@ public sealed record KindCalibration(ContainerPreset Kind, double UWallWm2K, dou
 /// <param name="FrostOffsetK">Added to the record's readings: minus degrees for a valley bottom.</param>
 /// <param name="GroundFreeze">Month and day on which the ground usually freezes, <c>MM-dd</c>, by hand; null where unknown.</param>
 /// <param name="Calibrations">At most one a kind; null for none.</param>
+/// <param name="SeedMix">That seed is sown into indoors; it decides when seedlings are fed.</param>
+/// <param name="FrostRisk">Share of springs with a later frost that is accepted at planting out, 0..0.5.</param>
 /// <param name="Costs">Prices of the grower's own; null for the starter ones.</param>
 public sealed record SiteSettings(
     double? ElevationM = null,
@@ -44,7 +47,9 @@ public sealed record SiteSettings(
     SproutSchool SproutSchool = SproutSchool.PickOutFirst,
     ColdSchool ColdSchool = ColdSchool.Weighted,
     IReadOnlyList<KindCalibration>? Calibrations = null,
-    CostAssumptions? Costs = null)
+    CostAssumptions? Costs = null,
+    ContainerMix SeedMix = ContainerMix.LowNutrient,
+    double FrostRisk = PlantingOut.UsualRisk)
 {
     /// <summary>The newest fit of a kind replaces an older one of the same kind.</summary>
     public SiteSettings With(KindCalibration calibration) => this with { Calibrations = [.. (Calibrations ?? []).Where(c => c.Kind != calibration.Kind), calibration] };

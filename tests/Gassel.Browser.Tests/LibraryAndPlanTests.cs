@@ -46,7 +46,7 @@ public sealed class LibraryAndPlanTests : IDisposable
         b.Press("why this many seeds");
         b.See("Spread over 1 container, each lost whole");
         b.Press("make the batch");
-        b.See("B-41 prairie smoke");
+        b.See("B-43 prairie smoke");
         b.See("with cold, version 1");
         Assert.Empty(b.Complaints());
     }

@@ -46,6 +46,49 @@ public sealed class PlantsTests : IDisposable
     }
 
     [Fact]
+    public async Task Seedlings_left_in_their_tray_are_thinned_and_pricked_out_from_rounds()
+    {
+        var b = _browser;
+        b.Open("/");
+        b.PressIn("due-4-1-prickOut", "thin…");
+        b.Type("plants", "2");
+        b.Press("record");
+        b.SeeNoMore(By.CssSelector("[role='dialog']"));
+        await Conserves(4);
+        b.See("6 stand in 72 cells");
+        b.PressIn("due-4-1-prickOut", "prick out…");
+        b.Press("record");
+        b.SeeNoMore(By.CssSelector("[data-testid='due-4-1-prickOut']"));
+        b.Open("/b/4");
+        b.Says("plants", "38 pricked out; 5 lost");
+        b.See("2 thinned (seedlings)");
+        await Conserves(4);
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public async Task Hardening_off_is_recorded_day_by_day_and_ends_in_hardened_plants()
+    {
+        var b = _browser;
+        b.Open("/b/41");
+        b.Says("hardening", "5 days out");
+        b.Press("out today");
+        b.Says("hardening", "6 days out");
+        b.Open("/");
+        b.See("hands today");
+        b.SeeNoMore(By.CssSelector("[data-testid='due-41-1-carryOut']"));
+        b.Press("a week on");
+        b.See("Sun 21 Mar 2027");
+        b.PressIn("due-41-1-endStep", "ended");
+        b.SeeNoMore(By.CssSelector("[data-testid='due-41-1-endStep']"));
+        b.Open("/b/41");
+        b.Says("plants", "31 hardened; 7 lost");
+        b.Says("planting-out", "by the frost accepted");
+        await Conserves(41);
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
     public async Task A_rosette_in_frost_is_told_as_frosted_and_its_cold_counted_by_temperature()
     {
         var b = _browser;
@@ -79,9 +122,9 @@ public sealed class PlantsTests : IDisposable
         b.See("51 % to 74 % was forecast");
         b.Click(By.XPath("//input[@aria-label='plan B-18 again']/.."));
         b.Press("plan 1 batch again for next season");
-        b.Says("next-season", "1 batch planned for next season: B-41.");
+        b.Says("next-season", "1 batch planned for next season: B-43.");
 
-        var again = await _program.Get("/api/batches/" + await Id(41));
+        var again = await _program.Get("/api/batches/" + await Id(43));
         Assert.Equal("globemallow", again["species"]!["id"]!.GetValue<string>());
         // it was aimed at 24 February; this year's is past
         Assert.Equal("2028-02-24", again["plan"]!["anchor"]!["date"]!.GetValue<string>());

@@ -64,7 +64,7 @@ public sealed class TreatTests : IDisposable
         b.Type("sprouted-46-1-checkBag", "3");
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'record 1')]"));
         b.See("recorded in one pass");
-        b.SeeNoMore(By.CssSelector("[data-testid='line-41-1-checkBag']"));
+        b.SeeNoMore(By.CssSelector("[data-testid='line-43-1-checkBag']"));
         b.SeeNoMore(By.CssSelector("[data-testid='line-50-1-checkBag']"));
         var batches = (await _program.Get("/api/batches")).AsArray().Where(x => x!["number"]!.GetValue<int>() > 40).ToList();
         var acts = new List<string>();
@@ -78,7 +78,7 @@ public sealed class TreatTests : IDisposable
         }
         Assert.Single(acts.Distinct());
         b.Press("take back");
-        b.SeeTest("line-41-1-checkBag");
+        b.SeeTest("line-43-1-checkBag");
         b.SeeTest("line-42-1-checkBag");
     }
 

@@ -119,6 +119,42 @@ public sealed class PlantTests : IAsyncLifetime
         Assert.Equal((400, "season"), (bad, year["field"]!.GetValue<string>()));
     }
 
+    [Fact]
+    public async Task Growing_on_is_recorded_and_asked_for_and_refused_out_of_its_time()
+    {
+        var batch = await Up();
+        var (early, problem) = await _book.Record(batch, "2027-03-06", "warn", """{"kind":"carriedOut","part":"1","hours":2}""");
+        Assert.Equal(409, early);
+        Assert.Contains("not hardening off", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+        var (bad, hours) = await _book.Record(batch, "2027-03-06", "warn", """{"kind":"carriedOut","part":"1","hours":25}""");
+        Assert.Equal((400, "entries[0].payload.hours"), (bad, hours["field"]!.GetValue<string>()));
+        var (_, potted) = await _book.Record(batch, "2027-03-07", "warn", """{"kind":"movedOn","part":"1","from":"seedling","to":"potted","plants":22,"divided":true,"potCm":9}""");
+        Assert.Contains(potted["log"]!.AsArray(), l => l!["words"]!.GetValue<string>() == "Divided, potted 22 plants, pots of 9 cm.");
+        var (_, out1) = await _book.Record(batch, "2027-03-08", "warn", """{"kind":"stepStarted","part":"1","step":3,"place":"yard"}""", """{"kind":"carriedOut","part":"1","hours":2}""");
+        var hardening = out1["parts"]![0]!["hardening"]!;
+        Assert.Equal("done", hardening["days"]![0]!["kind"]!.GetValue<string>());
+        Assert.Contains(out1["due"]!.AsArray(), d => d!["kind"]!.GetValue<string>() == "carryOut");
+        Assert.NotNull(out1["plantingOut"]!["words"]);
+    }
+
+    [Fact]
+    public async Task Pots_say_what_room_they_take_and_a_batch_not_begun_has_no_books()
+    {
+        var batch = await Up();
+        var room = await _book.Get($"/api/batches/{batch}/pots-room?plants=32&potCm=9");
+        Assert.Equal(3, room["room"]!["trays"]!.GetValue<int>());
+        var (wrong, field) = await _book.Send(HttpMethod.Get, $"/api/batches/{batch}/pots-room?plants=32&potCm=0");
+        Assert.Equal((400, "potCm"), (wrong, field["field"]!.GetValue<string>()));
+        var books = await _book.Get($"/api/closing/batches/{batch}");
+        Assert.Equal((30, 8), (books["account"]!["germinated"]!.GetValue<int>(), books["account"]!["plants"]!["lost"]!.GetValue<int>()));
+        // arrowleaf balsamroot takes a year or two in its pot
+        var years = await _book.Get("/api/closing/years");
+        Assert.Equal("arrowleaf balsamroot", Assert.Single(years.AsArray())!["commonName"]!.GetValue<string>());
+        var (missing, problem) = await _book.Send(HttpMethod.Get, $"/api/closing/batches/{await _book.BatchOfBalsamroot()}");
+        Assert.Equal(400, missing);
+        Assert.Contains("has not begun", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
     [Theory]
     [InlineData("light", """{"on":"05:00:00","off":"21:00:00","watts":80}""", "hoursOn", 16.0)]
     [InlineData("pot-size", """{"widthCm":9,"plants":24}""", "toCm", 14.0)]
@@ -135,6 +171,8 @@ public sealed class PlantTests : IAsyncLifetime
     [InlineData("pot-size", """{"widthCm":0}""", "widthCm")]
     [InlineData("hardening", """{"start":"2027-05-01","days":6}""", "days")]
     [InlineData("light", """{"on":"05:00:00","off":"21:00:00","watts":-1}""", "watts")]
+    [InlineData("flowering", """{"kind":"gardenKind","plantOut":"2020-05-20"}""", "plantOut")]
+    [InlineData("flowering", """{"kind":"gardenKind","plantOut":"2028-05-20","weeksToPlant":0}""", "weeksToPlant")]
     [InlineData("spacing", """{"plants":40,"spacingCm":0}""", "spacingCm")]
     public async Task Bad_input_to_them_names_its_field(string calculator, string body, string field)
     {

@@ -22,6 +22,9 @@ public readonly record struct WaterChange(DateOnly On, DateTimeOffset? At);
 /// <summary>A count as recorded.</summary>
 public sealed record CountRecord(Guid Entry, DateOnly On, int Emerged, int Lost, LossCause Cause, int Rooted = 0, IReadOnlyList<CountSpot>? Spots = null);
 
+/// <summary>A day out to harden off, as recorded.</summary>
+public readonly record struct DayOut(DateOnly On, int? Hours);
+
 /// <summary>How a part was sown. Nulls where nobody said.</summary>
 public sealed record SownAs(double? DepthMm, SowCover? Cover, int? SeedsPerCell, IReadOnlyList<int>? Cells, bool Dome);
 
@@ -131,6 +134,26 @@ public sealed record PartState(
     public int Emerged => Counts.Sum(c => c.Emerged);
 
     public int Lost => Counts.Sum(c => c.Lost);
+
+    /// <summary>Day on which the first true leaves were seen, or on which the first was pricked out; null before.</summary>
+    public DateOnly? TrueLeavesOn { get; init; }
+
+    /// <summary>Day of the last potting; null before.</summary>
+    public DateOnly? PottedOn { get; init; }
+
+    /// <summary>Width of the pot, as last said; null where nobody did.</summary>
+    public double? PotCm { get; init; }
+
+    /// <summary>Day on which dormant plants last came up again.</summary>
+    public DateOnly? CameAgainOn { get; init; }
+
+    /// <summary>Days out to harden off.</summary>
+    public IReadOnlyList<DayOut> DaysOut { get; init; } = [];
+
+    /// <summary>Days that the open step has had: of the calendar, and of hardening off those on which they were out, once such are recorded.</summary>
+    public int DaysIn(BatchPlan plan, DateOnly today) => Open is not { } open ? 0
+        : plan.Steps[open.Step].Step.Kind == Treatments.StepKind.HardenOff && DaysOut.Any(d => d.On >= open.Start) ? DaysOut.Count(d => d.On >= open.Start && d.On < today)
+        : today.DayNumber - open.Start.DayNumber;
 
     /// <summary>Seedlings that left the sowing for a later stage.</summary>
     public int MovedOff { get; init; }

@@ -37,6 +37,8 @@ public enum ConflictCode
     MoreThanSleep,
     LostInCount,
     NothingToClose,
+    NothingGrows,
+    NotHardening,
     BooksClosed,
     Unreadable,
 }
@@ -84,6 +86,8 @@ public sealed record Conflict(Guid Entry, ConflictCode Code, string? Part = null
         ConflictCode.MoreThanSleep => $"{Said} came again, but only {Limit} of part {Part} are dormant.",
         ConflictCode.LostInCount => "Seedlings are lost in a count of their tray.",
         ConflictCode.NothingToClose => "Nothing was started, so there is nothing to close.",
+        ConflictCode.NothingGrows => $"Nothing of part {Part} grows on that day.",
+        ConflictCode.NotHardening => $"Part {Part} is not hardening off on that day; start that step first.",
         ConflictCode.BooksClosed => "The books of this batch are closed; take the closing back first.",
         ConflictCode.Unreadable => "Written by a newer Gassel; kept, but not counted by this one.",
         _ => throw new InvalidOperationException($"no words for {Code}"),

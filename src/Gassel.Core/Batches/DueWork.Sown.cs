@@ -13,10 +13,11 @@ public static partial class DueWork
     /// <summary>Kept over, it is looked at as early in the next spring as it was sown in this one, but not before so many days (our assumption).</summary>
     private const int LeastDaysKept = 90;
 
-    private static IEnumerable<DueItem> Germinating(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
+    /// <param name="potOn">Whether potting on is asked for by the route's days; the true leaves ask for it sooner.</param>
+    private static IEnumerable<DueItem> Germinating(BatchPlan plan, PartState part, StepSpan open, DateOnly today, bool potOn)
     {
         if (part.ClosedOn is null && part.Emerged < part.Seeds) yield return Tally(plan.Steps[open.Step], part, open, today);
-        if (part.Standing > 0 && PotOn(plan, part, open, today) is { } potOn) yield return potOn;
+        if (potOn && part.Standing > 0 && PotOn(plan, part, open, today) is { } onward) yield return onward;
     }
 
     /// <summary>Null before the first seedling.</summary>
@@ -47,7 +48,8 @@ public static partial class DueWork
     /// <summary>Seedlings move on when the expected emergence is over; late seed may go on coming up.</summary>
     private static DueItem? PotOn(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
     {
-        if (plan.NextStep(open.Step) is not { } next) return null;
+        // what is kept to another spring stays where it is
+        if (part.KeptOn is not null || plan.NextStep(open.Step) is not { } next) return null;
         var days = plan.Steps[open.Step].Step.Days;
         var due = open.Start.AddDays(days.Longest);
         var late = Late(due, today);

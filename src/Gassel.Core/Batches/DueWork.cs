@@ -30,6 +30,18 @@ public enum DueKind
     CountSeedlings,
     TakeDomeOff,
     EndStep,
+    LookForTrueLeaves,
+
+    /// <summary>Or divide or thin: seedlings leave their crowd.</summary>
+    PrickOut,
+
+    /// <summary>To one in a cell, for kinds that are not pricked out.</summary>
+    Thin,
+    Feed,
+
+    /// <summary>Out for the day, hardening off.</summary>
+    CarryOut,
+    PlantOut,
 }
 
 /// <summary>Something that needs hands.</summary>
@@ -62,14 +74,15 @@ public static partial class DueWork
     public const int SoakHours = 24;
 
     /// <summary>Everything that each living part will next ask for, whether due yet or not, soonest first.</summary>
-    public static IReadOnlyList<DueItem> For(BatchPlan plan, BatchState state, Species species, DateOnly today, CheckSchool school = CheckSchool.Weekly)
+    /// <param name="practice">The usual one if left out.</param>
+    public static IReadOnlyList<DueItem> For(BatchPlan plan, BatchState state, Species species, DateOnly today, DuePractice? practice = null)
     {
         var items = new List<DueItem>();
-        foreach (var part in state.Living.Where(p => p.ClosedOn is null || p.Standing > 0)) items.AddRange(ForPart(plan, part, species, today, school));
+        foreach (var part in state.Living.Where(p => p.ClosedOn is null || p.Plants.Alive > 0)) items.AddRange(ForPart(plan, part, species, today, practice ?? DuePractice.Usual));
         return [.. items.OrderBy(i => i.DueOn).ThenBy(i => i.Part, StringComparer.Ordinal)];
     }
 
-    private static IEnumerable<DueItem> ForPart(BatchPlan plan, PartState part, Species species, DateOnly today, CheckSchool school)
+    private static IEnumerable<DueItem> ForPart(BatchPlan plan, PartState part, Species species, DateOnly today, DuePractice practice)
     {
         if (part.Spans.Count == 0)
         {
@@ -79,6 +92,7 @@ public static partial class DueWork
         if (part.Open is not { } open)
         {
             if (Onward(plan, part, part.Spans[^1].Step, part.Spans[^1].End!.Value, null, today) is { } waiting) yield return waiting;
+            else if (PlantOut(part, practice.GroundOpens, today) is { } plantOut) yield return plantOut;
             yield break;
         }
         var step = plan.Steps[open.Step];
@@ -90,16 +104,20 @@ public static partial class DueWork
             yield break;
         }
         if (kind is StepKind.Leach || (kind == StepKind.Soak && step.PlannedDays > 1)) yield return NextWater(part, open, today);
-        if (kind.IsMoistHold()) yield return Look(step, part, open, species, plan.Route.IsOutdoors, today, school);
+        if (kind.IsMoistHold()) yield return Look(step, part, open, species, plan.Route.IsOutdoors, today, practice.Check);
         if (part.IsDomed && DomeUp(plan, part, open, today) is { } dome) yield return dome;
+        var clock = kind is StepKind.Germinate or StepKind.GrowOn ? Clock(part, open, species, today) : null;
+        if (clock is not null) yield return clock;
+        if (Feed(part, open, kind, practice.SeedMix, today) is { } feed) yield return feed;
+        if (kind == StepKind.HardenOff && CarryOut(plan, part, open, today) is { } outside) yield return outside;
         if (kind == StepKind.Germinate)
         {
-            foreach (var item in Germinating(plan, part, open, today)) yield return item;
+            foreach (var item in Germinating(plan, part, open, today, clock?.Kind != DueKind.PrickOut)) yield return item;
             yield break;
         }
         // outdoors nobody ends the winter: the first seedling does, and until then it is looked at
         if (plan.Route.IsOutdoors && part.SownOn is not null && plan.NextStep(open.Step) == plan.GerminateStep && plan.GerminateStep is not null) yield break;
-        yield return Onward(plan, part, open.Step, open.Start.AddDays(step.PlannedDays), open.Start.AddDays(step.Step.Days.Longest), today)
+        yield return Onward(plan, part, open.Step, today.AddDays(step.PlannedDays - part.DaysIn(plan, today)), open.Start.AddDays(step.Step.Days.Longest), today)
             ?? EndOfRoute(plan, part, open, today);
     }
 
@@ -148,9 +166,9 @@ public static partial class DueWork
     private static DueItem EndOfRoute(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
     {
         var step = plan.Steps[open.Step];
-        var due = open.Start.AddDays(step.PlannedDays);
+        var due = today.AddDays(step.PlannedDays - part.DaysIn(plan, today));
         return new(DueKind.EndStep, part.Id, open.Step, due, open.Start.AddDays(step.Step.Days.Longest), Late(due, today),
-            "The plants are ready when this ends.",
+            step.Step.Kind == StepKind.HardenOff ? "The plants are ready when this ends, in fair weather; wind or a skipped day moves it." : "The plants are ready when this ends.",
             [string.Create(CultureInfo.InvariantCulture, $"{Capital(step.Step.Kind.Words())} since {DayWords.Of(open.Start)} + {step.PlannedDays} days planned.")]);
     }
 

@@ -119,7 +119,9 @@ public enum BagCare
 [JsonDerivedType(typeof(SowingClosed), "sowingClosed")]
 [JsonDerivedType(typeof(Prepared), "prepared")]
 [JsonDerivedType(typeof(Tended), "tended")]
+[JsonDerivedType(typeof(TrueLeaves), "trueLeaves")]
 [JsonDerivedType(typeof(MovedOn), "movedOn")]
+[JsonDerivedType(typeof(CarriedOut), "carriedOut")]
 [JsonDerivedType(typeof(PlantsLost), "plantsLost")]
 [JsonDerivedType(typeof(DiedBack), "diedBack")]
 [JsonDerivedType(typeof(CameAgain), "cameAgain")]
@@ -209,12 +211,22 @@ public sealed record SowingClosed(string Part) : EntryPayload;
 /// <param name="Done">Steps checked off; the last word counts.</param>
 public sealed record Prepared(string Part, ContainerSetup Setup, IReadOnlyList<PreparationStep> Done) : EntryPayload;
 
-/// <summary>Something was done to a container that is out: caps, covers, water, mulch.</summary>
+/// <summary>Something was done to what grows: caps, covers, water and mulch of a container that is out; food and lamps of plants anywhere.</summary>
 public sealed record Tended(string Part, Tending What) : EntryPayload;
+
+/// <summary>The first true leaves are out: from here seedlings are thinned, divided or pricked out.</summary>
+public sealed record TrueLeaves(string Part) : EntryPayload;
 
 /// <summary>Plants came a stage further: pricked out, potted, hardened, planted. Stages may be passed over.</summary>
 /// <param name="Into">What they are in now, as it is labelled; null where that is the same.</param>
-public sealed record MovedOn(string Part, PlantStage From, PlantStage To, int Plants, string? Into = null, double? SpacingCm = null) : EntryPayload;
+/// <param name="Divided">Several that stood in one cell were taken apart.</param>
+/// <param name="PotCm">Width of the pot they are in now; null where nobody said.</param>
+public sealed record MovedOn(
+    string Part, PlantStage From, PlantStage To, int Plants, string? Into = null, double? SpacingCm = null, bool Divided = false, double? PotCm = null) : EntryPayload;
+
+/// <summary>Out that day to harden off; a day that is not recorded was skipped.</summary>
+/// <param name="Hours">24 where they stayed the night; null where nobody looked at the clock.</param>
+public sealed record CarriedOut(string Part, int? Hours = null) : EntryPayload;
 
 /// <summary>Plants lost past the sowing; those of the sowing are lost in a count.</summary>
 public sealed record PlantsLost(string Part, PlantStage Stage, int Plants, LossCause Cause = LossCause.Unknown) : EntryPayload;

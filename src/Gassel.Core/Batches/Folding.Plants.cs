@@ -8,16 +8,39 @@ internal sealed partial class Folding
 {
     public DateOnly? BooksClosedOn { get; private set; }
 
+    private static Conflict? SeeTrueLeaves(Entry entry, WorkingPart part)
+    {
+        if (part.SownOn is null) return new(entry.Id, ConflictCode.NotSown, part.Id);
+        if (part.AliveAt(PlantStage.Seedling) <= 0) return new(entry.Id, ConflictCode.NothingGrows, part.Id);
+        part.TrueLeavesOn ??= entry.DoneOn;
+        return null;
+    }
+
+    private Conflict? CarryOut(Entry entry, CarriedOut carried, WorkingPart part)
+    {
+        if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind != StepKind.HardenOff) return new(entry.Id, ConflictCode.NotHardening, part.Id);
+        // the last word on a day counts
+        part.DaysOut.RemoveAll(d => d.On == entry.DoneOn);
+        part.DaysOut.Add(new(entry.DoneOn, carried.Hours));
+        return null;
+    }
+
     private Conflict? MoveOn(Entry entry, MovedOn moved, WorkingPart part)
     {
         if (part.SownOn is null) return new(entry.Id, ConflictCode.NotSown, part.Id);
         if (moved.To <= moved.From) return new(entry.Id, ConflictCode.StageBackwards, part.Id);
         if (moved.Plants > part.AliveAt(moved.From)) return TooMany(entry, moved.Plants, moved.From, part);
-        if (moved.From == PlantStage.Seedling) part.MovedOff += moved.Plants;
+        if (moved.From == PlantStage.Seedling)
+        {
+            part.MovedOff += moved.Plants;
+            // nobody touches a seedling before they are out
+            part.TrueLeavesOn ??= entry.DoneOn;
+        }
         else part.GrowingAt[(int)moved.From] -= moved.Plants;
         part.GrowingAt[(int)moved.To] += moved.Plants;
         // whoever is planted was hardened, potted and pricked out as far as the way goes
         for (var stage = moved.From + 1; stage <= moved.To; stage++) part.Reached[(int)stage] += moved.Plants;
+        if (moved.To == PlantStage.Potted) (part.PottedOn, part.PotCm) = (entry.DoneOn, moved.PotCm ?? part.PotCm);
         GoWith(moved, entry.DoneOn, part);
         return null;
     }
@@ -66,6 +89,7 @@ internal sealed partial class Folding
         if (came.Plants > part.Dormant[(int)came.Stage]) return new(entry.Id, ConflictCode.MoreThanSleep, part.Id, came.Plants, part.Dormant[(int)came.Stage]);
         part.Dormant[(int)came.Stage] -= came.Plants;
         if (came.Stage != PlantStage.Seedling) part.GrowingAt[(int)came.Stage] += came.Plants;
+        part.CameAgainOn = entry.DoneOn;
         return null;
     }
 

@@ -31,7 +31,7 @@ public static class Ribbon
         if (part.Divided) return stretches;
         if (part.Open is { } open)
         {
-            var end = Later(open.Start.AddDays(plan.Steps[open.Step].PlannedDays), today);
+            var end = Later(today.AddDays(plan.Steps[open.Step].PlannedDays - part.DaysIn(plan, today)), today);
             Add(open.Step, open.Start, end, RibbonTime.Now);
             from = end;
         }

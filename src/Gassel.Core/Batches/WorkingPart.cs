@@ -28,6 +28,11 @@ internal sealed class WorkingPart(string id, string? parent)
     public ContainerSetup? Setup { get; set; }
     public IReadOnlyList<PreparationStep> Preparation { get; set; } = [];
     public List<TendingRecord> Tended { get; } = [];
+    public DateOnly? TrueLeavesOn { get; set; }
+    public DateOnly? PottedOn { get; set; }
+    public double? PotCm { get; set; }
+    public DateOnly? CameAgainOn { get; set; }
+    public List<DayOut> DaysOut { get; } = [];
     public DateOnly? KeptOn { get; set; }
     public DateOnly? ClosedOn { get; set; }
     public DateOnly? SownOn { get; set; }
@@ -77,6 +82,11 @@ internal sealed class WorkingPart(string id, string? parent)
         Setup = Setup,
         Preparation = Preparation,
         Tended = Tended,
+        TrueLeavesOn = TrueLeavesOn,
+        PottedOn = PottedOn,
+        PotCm = PotCm,
+        CameAgainOn = CameAgainOn,
+        DaysOut = DaysOut,
         MovedOff = MovedOff,
         BooksClosed = BooksClosed,
         Plants = Tally(),

@@ -18,6 +18,9 @@ public sealed record BatchAccount(
     Guid Id, int Number, string SpeciesId, string CommonName, string RouteName, RouteSetting Setting, int LotId, int Season, DateOnly StartedOn, int Seeds, int Germinated,
     double? Fraction, double? Low, double? High, double? MeanDays, DateOnly? FirstUpOn, PlantTally Plants, int PlantsWanted, GerminationForecast? Forecast, bool? Within, int Gestures, BatchCost Cost, bool IsOver, DateOnly? BooksClosedOn)
 {
+    /// <summary>Days of moist cold, the mean by seed.</summary>
+    public int ColdDays { get; init; }
+
     /// <summary>Null for a batch that has not begun.</summary>
     public static BatchAccount? Of(
         Guid id, int number, Species species, int lot, BatchPlan plan, BatchState state, IReadOnlyList<Entry> entries, IReadOnlyDictionary<string, Place> places, CostAssumptions costs, bool south, DateOnly today)
@@ -34,6 +37,16 @@ public sealed record BatchAccount(
             fraction, sown.Count == 0 ? null : germination?.Low, sown.Count == 0 ? null : germination?.High,
             up.Count == 0 ? null : up.Sum(u => u.Days * u.Emerged) / up.Sum(u => u.Emerged), up.Count == 0 ? null : up.Min(u => u.On),
             state.Plants, plan.Plants, plan.Forecast, over && fraction is { } f && plan.Forecast is { } forecast ? f >= forecast.Low && f <= forecast.High : null,
-            gestures, BatchCost.Of(plan, state, places, costs, gestures, today), over, state.BooksClosedOn);
+            gestures, BatchCost.Of(plan, state, places, costs, gestures, today), over, state.BooksClosedOn)
+        {
+            ColdDays = Cold(plan, state, today),
+        };
+    }
+
+    private static int Cold(BatchPlan plan, BatchState state, DateOnly today)
+    {
+        var seeds = state.Living.Sum(p => (double)p.Seeds);
+        return seeds == 0 ? 0 : (int)Math.Round(state.Living.Sum(p =>
+            p.Seeds * (double)p.Spans.Where(s => plan.Steps[s.Step].Step.Kind == StepKind.ColdMoist).Sum(s => (s.End ?? today).DayNumber - s.Start.DayNumber)) / seeds);
     }
 }

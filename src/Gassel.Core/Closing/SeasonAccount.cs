@@ -6,15 +6,17 @@ namespace Gassel.Core.Closing;
 
 /// <summary>Batches by one way, together. They were not laid out as a trial.</summary>
 /// <param name="Fraction">Of the seed of batches that were sown; so with the 95 % interval.</param>
-public sealed record WayAccount(RouteSetting Setting, int Batches, int Seeds, int Germinated, double Fraction, double Low, double High, int Plants, double Cost, int Gestures);
+/// <param name="Open">Batches of which seed may still come up.</param>
+public sealed record WayAccount(RouteSetting Setting, int Batches, int Open, int Seeds, int Germinated, double Fraction, double Low, double High, int Plants, double Cost, int Gestures);
 
 /// <summary>The books of a season.</summary>
 /// <param name="Season">First year of the winter.</param>
 /// <param name="Plants">Of all batches together.</param>
 /// <param name="SeedsSown">Of <paramref name="Seeds"/>, those of batches that were sown.</param>
+/// <param name="Treatments">Of species that were treated in more than one way.</param>
 /// <param name="CostPerPlant">Of the plants that each batch's cost stands for; null without any.</param>
 public sealed record SeasonAccount(
-    int Season, IReadOnlyList<BatchAccount> Batches, PlantTally Plants, int Seeds, int SeedsSown, IReadOnlyList<WayAccount> Ways, IReadOnlyList<Proposal> Proposals, double TotalCost, double? CostPerPlant)
+    int Season, IReadOnlyList<BatchAccount> Batches, PlantTally Plants, int Seeds, int SeedsSown, IReadOnlyList<WayAccount> Ways, IReadOnlyList<TreatmentsCompared> Treatments, IReadOnlyList<Proposal> Proposals, double TotalCost, double? CostPerPlant)
 {
     /// <param name="all">Batches of any season.</param>
     public static SeasonAccount Of(int season, IEnumerable<BatchAccount> all)
@@ -23,6 +25,7 @@ public sealed record SeasonAccount(
         var (total, plants) = (batches.Sum(b => b.Cost.Total), batches.Sum(b => b.Cost.Plants));
         return new(season, batches, PlantTally.Of(batches.Select(b => b.Plants)), batches.Sum(b => b.Seeds), batches.Where(b => b.Fraction is not null).Sum(b => b.Seeds),
             [.. batches.Where(b => b.Fraction is not null).GroupBy(b => b.Setting).OrderBy(g => g.Key).Select(Way)],
+            TreatmentsCompared.Of(batches),
             [.. batches.SelectMany(Closing.Proposals.Of)], total, plants > 0 ? total / plants : null);
     }
 
@@ -30,6 +33,6 @@ public sealed record SeasonAccount(
     {
         var (seeds, up) = (way.Sum(b => b.Seeds), way.Sum(b => b.Germinated));
         var interval = Proportion.Wilson(up, seeds, 0.95);
-        return new(way.Key, way.Count(), seeds, up, (double)up / seeds, interval.Low, interval.High, way.Sum(b => b.Cost.Plants), way.Sum(b => b.Cost.Total), way.Sum(b => b.Gestures));
+        return new(way.Key, way.Count(), way.Count(b => !b.IsOver), seeds, up, (double)up / seeds, interval.Low, interval.High, way.Sum(b => b.Cost.Plants), way.Sum(b => b.Cost.Total), way.Sum(b => b.Gestures));
     }
 }

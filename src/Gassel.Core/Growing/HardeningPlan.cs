@@ -17,6 +17,9 @@ public enum HardeningDayKind
 
     /// <summary>Was skipped; the end moves by a day.</summary>
     Skipped,
+
+    /// <summary>Was out, as recorded.</summary>
+    Done,
 }
 
 /// <param name="Step">Which day of the hardening it is, from 1; the one before again where it waits.</param>
@@ -38,6 +41,9 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
     /// <summary>Gusts in which plants just out of shelter break, km/h (our assumption).</summary>
     public const double WaitOverKmh = 40;
 
+    /// <summary>Days between the two schools for a step planned so long.</summary>
+    public static int Length(int planned) => Math.Clamp(planned, Short, Long);
+
     /// <summary>Nothing is planned further ahead than this, days.</summary>
     private const int Farthest = 120;
 
@@ -48,7 +54,9 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
     /// <param name="days">7 to 14.</param>
     /// <param name="outlook">By day; those it does not know are taken as fair.</param>
     /// <param name="skipped">Days on which nobody carried them out.</param>
-    public static HardeningPlan Of(DateOnly start, int days, bool tender, IReadOnlyDictionary<DateOnly, YardDay> outlook, IReadOnlySet<DateOnly> skipped)
+    /// <param name="done">Days on which somebody did, with the hours where they were looked at; null for none.</param>
+    public static HardeningPlan Of(
+        DateOnly start, int days, bool tender, IReadOnlyDictionary<DateOnly, YardDay> outlook, IReadOnlySet<DateOnly> skipped, IReadOnlyDictionary<DateOnly, int?>? done = null)
     {
         var inBelow = tender ? TenderInBelowC : HardyInBelowC;
         var plan = new List<HardeningDay>();
@@ -58,7 +66,12 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
             YardDay? weather = outlook.TryGetValue(date, out var known) ? known : null;
             // the night that follows the day ends on the next morning
             double? night = outlook.TryGetValue(date.AddDays(1), out var next) ? next.MinC : null;
-            if (skipped.Contains(date)) plan.Add(new(date, step, HardeningDayKind.Skipped, 0, "Skipped: the end moves by a day."));
+            if (done is not null && done.TryGetValue(date, out var hoursOut))
+            {
+                step++;
+                plan.Add(new(date, step, HardeningDayKind.Done, hoursOut ?? HoursOn(step, days), hoursOut is null ? "Was out." : hoursOut >= 24 ? "Was out, day and night." : Say($"Was out {hoursOut} h.")));
+            }
+            else if (skipped.Contains(date)) plan.Add(new(date, step, HardeningDayKind.Skipped, 0, "Skipped: the end moves by a day."));
             else if (weather?.GustKmh >= WaitOverKmh) plan.Add(new(date, step, HardeningDayKind.Wait, 0, Say($"Wait: gusts of {weather.Value.GustKmh:0} km/h; the end moves by a day.")));
             else
             {

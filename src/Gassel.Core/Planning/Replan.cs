@@ -36,7 +36,7 @@ public static class Replan
         if (open is not null) ahead.Add(open.Step);
         for (var next = plan.NextStep(at); next is { } step; next = plan.NextStep(step)) ahead.Add(step);
 
-        var left = ahead.Select(i => Left(plan.Steps[i], i == open?.Step ? today.DayNumber - open.Start.DayNumber : 0)).ToList();
+        var left = ahead.Select(i => Left(plan.Steps[i], i == open?.Step ? part.DaysIn(plan, today) : 0)).ToList();
         var from = From(plan, part, today, startOn);
         var boundaries = new List<DateWindow> { from };
         foreach (var days in left)
@@ -98,7 +98,7 @@ public static class Replan
     {
         var outlook = For(plan, part, today);
         if (outlook.Choices.FirstOrDefault(c => c.Kind == choice) is not { Possible: true } option) return null;
-        var elapsed = part.Open is { } open ? today.DayNumber - open.Start.DayNumber : 0;
+        var elapsed = part.DaysIn(plan, today);
         var steps = outlook.Steps.Zip(option.Steps, (s, o) => new ReplannedStep(s.Step, o.Days + (s.Step == part.Open?.Step ? elapsed : 0))).ToList();
         var target = plan.Anchor.Event == AnchorEvent.Sow ? option.Steps[outlook.Steps.TakeWhile(s => s.Step != plan.GerminateStep).Count()].Start : option.Finish;
         return new(steps, choice is ShortfallOptionKind.Shorten or ShortfallOptionKind.SkipOptional ? plan.Anchor.Date : target);

@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Growing;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Planning;
@@ -20,7 +21,7 @@ public sealed record SpaceCheck(PlaceKind Place, string Unit, int Needed, DateOn
 
 /// <summary>
 /// Room on the shelves, counted in what stands there: a bag or jar on table, cold and warm shelf, a tray under the lamps or on the mat, a container or
-/// tray in the yard. One batch, one bag, as long as it is not sown; plants grown on stay under the lamps for eight weeks and stand in the
+/// tray in the yard. One batch, one bag, as long as it is not sown; potted plants by the width of their pots, where it was said; plants grown on stay under the lamps for eight weeks and stand in the
 /// yard after that (our assumption).
 /// </summary>
 public static class ShelfSpace
@@ -55,7 +56,7 @@ public static class ShelfSpace
            where s.Time != RibbonTime.Past && s.End > s.Start
            let step = plan.Steps[s.Step].Step
            let place = s.Time == RibbonTime.Now && part.Place is { } at && kinds.TryGetValue(at, out var kind) ? kind : Places.For(plan.Route.Setting, step)
-           let trays = s.Kind > StepKind.Germinate ? Trays((int)(plan.Plants * share)) : part.Vessel is { Kind: VesselKind.Tray or VesselKind.DeepCells or VesselKind.Flat } ? 1 : Trays(part.Seeds > 0 ? part.Seeds : plan.Seeds)
+           let trays = s.Kind > StepKind.Germinate ? Grown(part) ?? Trays((int)(plan.Plants * share)) : part.Vessel is { Kind: VesselKind.Tray or VesselKind.DeepCells or VesselKind.Flat } ? 1 : Trays(part.Seeds > 0 ? part.Seeds : plan.Seeds)
            from stay in Stays(place, s.Kind, s.Start, s.End)
            select new SpaceTaken(stay.Place, stay.From, stay.To, plan.Route.IsOutdoors ? 1 : Units(stay.Place, trays, trays),
                s.Kind == StepKind.Germinate && part.SownAs?.Cells is not null ? part.Vessel?.Label.Trim().ToUpperInvariant() : null),
@@ -68,6 +69,10 @@ public static class ShelfSpace
         .. taken.Where(t => t.Shared is not null).GroupBy(t => (t.Place, t.Shared))
             .Select(g => g.First() with { From = g.Min(t => t.From), To = g.Max(t => t.To), Units = g.Max(t => t.Units) }),
     ];
+
+    /// <summary>Trays of those that are potted, by the width of their pots; null where nobody said one.</summary>
+    private static int? Grown(PartState part) => part.PotCm is { } cm && part.Plants.Stages.Where(s => s.Stage is PlantStage.Potted or PlantStage.Hardened).Sum(s => s.Alive + s.Dormant) is > 0 and var potted
+        ? PotRoom.Of(potted, cm).Trays : null;
 
     /// <summary>Trays of the usual size for so many seeds, one to a cell.</summary>
     public static int Trays(int seeds) => Math.Max(1, (seeds + PlanAssumptions.CellsPerTray - 1) / PlanAssumptions.CellsPerTray);

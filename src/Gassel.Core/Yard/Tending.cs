@@ -1,6 +1,6 @@
 namespace Gassel.Core.Yard;
 
-/// <summary>Something done to a container in the yard.</summary>
+/// <summary>Something done to a container in the yard, and to plants that grow on anywhere.</summary>
 public enum Tending
 {
     CapOn,
@@ -26,6 +26,9 @@ public enum Tending
 
     /// <summary>Given food, by its label.</summary>
     Fed,
+
+    /// <summary>The lamps over it were set higher again.</summary>
+    LampsRaised,
 }
 
 /// <param name="At">The moment; noon of the day where only that was recorded.</param>
@@ -48,8 +51,12 @@ public static class Tendings
         Tending.Secured => "secured against the wind",
         Tending.MulchMostOff => "three quarters of the mulch off",
         Tending.Fed => "fed",
+        Tending.LampsRaised => "lamps raised",
         _ => "rest of the mulch off",
     };
+
+    /// <summary>Done to plants wherever they stand, not to a container.</summary>
+    public static bool IsOfPlants(Tending what) => what is Tending.Fed or Tending.LampsRaised;
 
     /// <summary>The cap after it; null where it leaves the cap alone.</summary>
     public static CapPosition? Cap(Tending what, ContainerSetup setup) => what switch

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Gassel.Core.Batches;
+using Gassel.Core.Growing;
 
 namespace Gassel.Core.Yard;
 
@@ -35,9 +36,6 @@ public static partial class YardWatch
 
     /// <summary>The rest a month later (common practice, no source).</summary>
     private const int MulchRestDays = 30;
-
-    /// <summary>True leaves are out so long after the first seedling, days (our assumption).</summary>
-    public const int TrueLeavesDays = 21;
 
     /// <summary>Fed so often from then on, days (our assumption; the label has the say).</summary>
     public const int FeedEveryDays = 14;
@@ -212,7 +210,7 @@ public static partial class YardWatch
     {
         if (c.Setup.Mix != ContainerMix.LowNutrient || c.Part.Standing <= 0 || c.Part.Counts.Where(n => n.Emerged > 0).Select(n => n.On).DefaultIfEmpty().Min() is not { Year: > 1 } up) return null;
         var fed = c.Part.Tended.LastOrDefault(t => t.What == Tending.Fed);
-        var due = fed.On == default ? up.AddDays(TrueLeavesDays) : fed.On.AddDays(FeedEveryDays);
+        var due = fed.On == default ? c.Part.TrueLeavesOn ?? up.AddDays(SeedlingClock.OutAfterDays) : fed.On.AddDays(FeedEveryDays);
         return sky.Date < due ? null : new(YardWarningKind.Feed,
             Say($"Low-nutrient mix, and {(fed.On == default ? Say($"the first came up on {Day(up)}: true leaves are out") : Say($"fed last on {Day(fed.On)}"))}. Feed weakly, by the label, on moist mix."), null, null, null, [Tending.Fed]);
     }

@@ -1,13 +1,14 @@
 using System.Globalization;
 using Gassel.Core.Batches;
 using Gassel.Core.Growing;
+using Gassel.Core.Yard;
 
 namespace Gassel.Data;
 
 /// <summary>The batches of the demo, as told day by day.</summary>
 internal static class DemoBatches
 {
-    public static IEnumerable<DemoBatch> All => ThisWinter().Concat(OtherKinds()).Concat(LastWinter()).Concat(LaterKinds()).Concat(DemoTrial.Batches).Concat(WintersBefore()).Concat(DemoYard.Batches()).Concat(ForBloom());
+    public static IEnumerable<DemoBatch> All => ThisWinter().Concat(OtherKinds()).Concat(LastWinter()).Concat(LaterKinds()).Concat(DemoTrial.Batches).Concat(WintersBefore()).Concat(DemoYard.Batches()).Concat(ForBloom()).Concat(GrownOn());
 
     /// <summary>This winter, mostly on the cold shelf and under the lamps.</summary>
     private static IEnumerable<DemoBatch> ThisWinter()
@@ -47,6 +48,7 @@ internal static class DemoBatches
             .Do("2027-02-24", new Count("1", 15, 1, LossCause.DampingOff))
             .Do("2027-02-27", new Count("1", 8, 0))
             .Do("2027-03-03", new Count("1", 5, 2, LossCause.DampingOff))
+            .Do("2027-03-05", new Tended("1", Tending.LampsRaised))
             .Do("2027-03-08", new Count("1", 1, 0), new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 32, "72 plugs"))
             .Do("2027-03-12", new Count("1", 0, 0))
             .Do("2027-03-12", "volunteer", new Count("1", 43, 0));
@@ -163,6 +165,7 @@ internal static class DemoBatches
             .Do("2027-02-24", new DomeOff("1"))
             .Do("2027-02-26", new Check("1", Moisture.Right, MouldSeen.None, 0), new Count("1", 3, 0, Spots: [new(15, null, 1, 0), new(52, null, 1, 0), new(70, null, 1, 0)]))
             .Do("2027-03-05", new Count("1", 1, 1, LossCause.DampingOff, Spots: [new(40, null, 1, 0), new(14, null, 0, 1)]))
+            .Do("2027-03-09", new TrueLeaves("1"))
             .Do("2027-03-12", new Check("1", Moisture.Right, MouldSeen.None, 0), new Count("1", 0, 0));
     }
 
@@ -177,6 +180,36 @@ internal static class DemoBatches
             .Do("2026-10-03", new Count("1", 3, 1, LossCause.DampingOff))
             .Do("2026-10-08", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 15, "deep pots"))
             .Do("2027-01-02", new StepStarted("1", 3, null, "yard"));
+    }
+
+    /// <summary>Flax on its way out of doors, and bulbs in their second spring.</summary>
+    private static IEnumerable<DemoBatch> GrownOn()
+    {
+        yield return new DemoBatch(41, "blue-flax", 18, 72, 30, "2026-10-20")
+            .Do("2026-10-20", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 41", 72), 4, Seeds: 72, SeedsPerCell: 2, Cells: [.. Enumerable.Range(1, 36)], Cover: SowCover.Mix))
+            .Do("2026-10-29", new Count("1", 21, 0))
+            .Do("2026-11-03", new Count("1", 17, 1, LossCause.DampingOff))
+            .Do("2026-11-14", new TrueLeaves("1"))
+            .Do("2026-11-20", new Count("1", 0, 5, LossCause.Thinned), new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 26, "9 cm pots", PotCm: 9))
+            .Do("2026-11-21", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 6, "9 cm pots", Divided: true, PotCm: 9))
+            .Do("2027-01-03", new Tended("1", Tending.Fed))
+            .Do("2027-01-18", new PlantsLost("1", PlantStage.Potted, 1, LossCause.Dried))
+            .Do("2027-02-22", new Tended("1", Tending.Fed))
+            .Do("2027-03-07", new StepStarted("1", 2, null, "yard-eaves"))
+            .Do("2027-03-07", new CarriedOut("1", 2))
+            .Do("2027-03-08", new CarriedOut("1", 3))
+            .Do("2027-03-10", new CarriedOut("1", 4))
+            .Do("2027-03-11", "volunteer", new CarriedOut("1", 6))
+            .Do("2027-03-13", new CarriedOut("1", 7));
+        yield return new DemoBatch(42, "small-camas", 20, 80, 25, "2025-11-30")
+            .Do("2025-11-30", new StepStarted("1", 0, 80, "cold-shelf", new(VesselKind.Bag, "bag 42")))
+            .Weekly("2025-12-07", "2026-02-15")
+            .Do("2026-02-22", new Sown("1", "yard", new(VesselKind.DeepCells, "deep cells 42", 80), 8, Cover: SowCover.Grit))
+            .Do("2026-03-15", new Count("1", 19, 0))
+            .Do("2026-03-28", new Count("1", 22, 2, LossCause.Slugs))
+            .Do("2026-06-14", new DiedBack("1", PlantStage.Seedling, 39), new SowingKept("1"), new Note("1", "One leaf each, now yellow. Kept barely moist in the shade."))
+            .Do("2027-03-06", new CameAgain("1", PlantStage.Seedling, 31))
+            .Do("2027-03-11", new Count("1", 7, 0));
     }
 
     private static DemoBatch Globemallow(int number, int seeds, string soaked, string sown, (int Day, int Up)[] counts)

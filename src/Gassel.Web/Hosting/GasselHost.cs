@@ -14,6 +14,7 @@ using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Network;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plan;
+using Gassel.Web.Features.Plants;
 using Gassel.Web.Features.Records;
 using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Season;
@@ -104,6 +105,7 @@ public static class GasselHost
         api.MapTold();
         api.MapCalendar();
         api.MapClosing();
+        api.MapPlants();
         api.MapDemo();
         api.MapCopies();
         api.MapCalculators();
@@ -158,6 +160,7 @@ public static class GasselHost
         services.AddSingleton<YardRights>();
         services.AddSingleton<YardWeather>();
         services.AddSingleton<YardBook>();
+        services.AddSingleton<PlantOutlook>();
         services.AddSingleton<WinterBook>();
         services.AddSingleton<SiteSaving>();
         services.AddSingleton<Recordings>();

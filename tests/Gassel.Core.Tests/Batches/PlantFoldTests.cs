@@ -112,6 +112,10 @@ public class PlantFoldTests
             Gen.Select(stage, number, (s, n) => (EntryPayload)new DiedBack("1", s, n)),
             Gen.Select(stage, number, (s, n) => (EntryPayload)new CameAgain("1", s, n)),
             Gen.Const((EntryPayload)new StepStarted("1", 2)),
+            Gen.Select(number, n => (EntryPayload)new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, n, Divided: true, PotCm: 9)),
+            Gen.Const((EntryPayload)new TrueLeaves("1")),
+            Gen.Const((EntryPayload)new CarriedOut("1", 3)),
+            Gen.Const((EntryPayload)new Tended("1", Gassel.Core.Yard.Tending.Fed)),
             Gen.Const((EntryPayload)new Closed()));
         payload.Array[0, 40].Sample(payloads =>
         {

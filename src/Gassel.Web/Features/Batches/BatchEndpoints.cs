@@ -4,6 +4,7 @@ using Gassel.Data.People;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Learning;
+using Gassel.Web.Features.Plants;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
@@ -40,7 +41,7 @@ internal static class BatchEndpoints
         return [.. (await shelf.All()).Select(b => BatchViews.Summary(b, species[b.Row.SpeciesId], hurting, clock.Today))];
     }
 
-    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, BatchShelf shelf, TemperatureWatch watch, OwnBatches own, SiteClock clock)
+    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, BatchShelf shelf, TemperatureWatch watch, OwnBatches own, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
     {
         if (await shelf.Find(id) is not { } batch) return NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
@@ -49,7 +50,7 @@ internal static class BatchEndpoints
         foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place)) troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
         var (known, now, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
         return TypedResults.Ok(BatchViews.Whole(batch, species, places, part => watch.Cold(batch, part, species, places, known, inside, clock.Today),
-            part => RoundsEndpoints.Warmth(batch.Plan, part, species, places, now), known, troubles, clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
+            part => RoundsEndpoints.Warmth(batch.Plan, part, species, places, now), known, troubles, await plants.Days(cancel), plants.PlantingOut(species.Hardiness), plants.Practices()[species.Hardiness], clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
             await own.Curves(species.Id, batch.Plan.Route.Id)));
     }
 

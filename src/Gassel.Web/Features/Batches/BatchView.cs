@@ -20,8 +20,14 @@ public sealed record BatchSummary(
 /// <param name="Cold">The cold it has had in the step it is in; null outside a cold step.</param>
 /// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null elsewhere.</param>
 /// <param name="Vernalization">Cold towards flowering; null for a part whose route has none, or that has not come to it.</param>
+/// <param name="Clock">Where true leaves are looked for or seedlings crowd; null without seedlings, and for kinds that make one leaf.</param>
+/// <param name="Hardening">Day by day; null outside that step.</param>
 /// <param name="Troubles">What happened to the place while it stood there, since the present step began; those that last at the end.</param>
-public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribbon, GerminationResult? Result, GerminationResult? Roots, PartOutlook? Outlook, ColdSoFar? Cold, GerminationWarmth? Warmth, Vernalization? Vernalization, IReadOnlyList<PlaceTrouble> Troubles);
+public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribbon, GerminationResult? Result, GerminationResult? Roots, PartOutlook? Outlook, ColdSoFar? Cold, GerminationWarmth? Warmth, Vernalization? Vernalization, SeedlingClock? Clock, HardeningPlan? Hardening, IReadOnlyList<PlaceTrouble> Troubles)
+{
+    /// <summary>The same crowd in words; null with the clock.</summary>
+    public string? CrowdWords => Clock?.Crowding.Words;
+}
 
 /// <summary>A line of the log, newest last.</summary>
 /// <param name="Words">What was done, in a sentence.</param>
@@ -32,6 +38,8 @@ public sealed record LogLine(
 /// <param name="Germination">Null before the first step.</param>
 /// <param name="Plants">By stage, over all parts.</param>
 /// <param name="BooksClosedOn">Null while they are open.</param>
+/// <param name="PlantingOut">When its plants may go into the ground.</param>
+/// <param name="LeftOver">Planted against wanted, in words; null before the first is planted.</param>
 /// <param name="Cautions">For each step of the route.</param>
 public sealed record BatchView(
     BatchSummary Summary,
@@ -43,4 +51,6 @@ public sealed record BatchView(
     IReadOnlyList<LogLine> Log,
     PlantTally Plants,
     DateOnly? BooksClosedOn,
+    PlantingOut PlantingOut,
+    string? LeftOver,
     IReadOnlyList<IReadOnlyList<Caution>> Cautions);

@@ -4,6 +4,7 @@ using Gassel.Core.Germination;
 using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 using Gassel.Data;
 
 namespace Gassel.Web.Features.Batches;
@@ -24,8 +25,8 @@ internal static class BatchViews
     }
 
     public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, Func<PartState, ColdSoFar?> coldOf, Func<PartState, GerminationWarmth?> warmthOf, IPlaceTemperatures temperatures,
-        IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles, TimeZoneInfo zone, DateOnly today, double latitude,
-        IReadOnlyList<PastCurve> past)
+        IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles, IReadOnlyDictionary<DateOnly, YardDay> weather, PlantingOut plantingOut, DuePractice practice,
+        TimeZoneInfo zone, DateOnly today, double latitude, IReadOnlyList<PastCurve> past)
     {
         var placeNames = BatchEndpoints.Names(places.Values);
         var (plan, state) = (batch.Plan, batch.State);
@@ -34,12 +35,13 @@ internal static class BatchViews
             [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude, past), Roots(p, species),
                 p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today),
                 p.Divided ? null : coldOf(p), p.Divided ? null : warmthOf(p), p.Divided ? null : VernalizationSoFar.Of(plan, p, places, temperatures, today),
+                p.Divided ? null : SeedlingClock.Of(p, species), p.Divided ? null : HardeningSoFar.Of(plan, p, species, weather, today),
                 p.Divided ? [] : [.. p.Touched(troubles, zone)]))],
             BatchGermination.From(state),
-            DueWork.For(plan, state, species, today),
+            DueWork.For(plan, state, species, today, practice),
             [.. state.Log.Select(l => new LogLine(l.Entry.Id, l.Entry.Act, l.Entry.DoneOn, l.Entry.RecordedAt, l.Entry.Who, l.Entry.Source,
                 EntryWords.Of(l.Entry.Payload, plan, placeNames), l.Fate, l.Conflict?.Words))],
-            state.Plants, state.BooksClosedOn,
+            state.Plants, state.BooksClosedOn, plantingOut, LeftOver.Of(state.Plants, plan.Plants)?.Words,
             [.. plan.Steps.Select(s => Cautions.For(species.Hazard, s.Step))]);
     }
 
@@ -59,7 +61,7 @@ internal static class BatchViews
         if (step.Kind == StepKind.Germinate && main is { KeptOn: not null, ClosedOn: null }) return string.Create(CultureInfo.InvariantCulture, $"kept to next spring, {main.Emerged} up of {main.Seeds}");
         return step.Kind == StepKind.Germinate
             ? string.Create(CultureInfo.InvariantCulture, $"{main.Emerged} up of {main.Seeds}")
-            : string.Create(CultureInfo.InvariantCulture, $"{step.Kind.Words()}, day {today.DayNumber - open.Start.DayNumber} of {plan.Steps[open.Step].PlannedDays}");
+            : string.Create(CultureInfo.InvariantCulture, $"{step.Kind.Words()}, day {main.DaysIn(plan, today)} of {plan.Steps[open.Step].PlannedDays}");
     }
 
     /// <summary>What the counts of a sown part say; null before sowing, or without seed.</summary>

@@ -95,7 +95,10 @@ internal static class PayloadCheck
         DomeOff p => Part(at, p.Part),
         Prepared p => Part(at, p.Part) ?? ContainerCheck.Of($"{at}.setup", p.Setup) ?? Limits.Count($"{at}.done", p.Done.Count, 0, 8),
         Tended p => Part(at, p.Part),
+        TrueLeaves p => Part(at, p.Part),
+        CarriedOut p => Part(at, p.Part) ?? (p.Hours is { } hours ? Limits.Whole($"{at}.hours", hours, 1, 24) : null),
         MovedOn p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds) ?? Limits.Text($"{at}.into", p.Into, 80, required: false) ?? (p.SpacingCm is { } cm ? Limits.Number($"{at}.spacingCm", cm, 1, 1000) : null)
+            ?? (p.PotCm is { } pot ? Limits.Number($"{at}.potCm", pot, 1, 100) : null)
             ?? (p.To <= p.From ? new Refusal($"{at}.to", $"to must be a stage after {p.From.Words()}; plants go forward.") : null),
         PlantsLost p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),
         DiedBack p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),

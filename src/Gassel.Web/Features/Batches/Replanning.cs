@@ -55,14 +55,3 @@ internal static class Replanning
         return TypedResults.Ok(new WhatIfView(outlook, [.. ShelfSpace.Check(own, others, room.Capacity).Where(c => !c.Fits)]));
     }
 }
-
-/// <summary>What the places hold.</summary>
-internal sealed record Room(Dictionary<string, PlaceKind> Kinds, Dictionary<PlaceKind, int> Capacity)
-{
-    public static async Task<Room> At(Library library)
-    {
-        var places = await library.Places();
-        return new(places.ToDictionary(p => p.Id, p => p.Kind),
-            places.Where(p => p.Capacity is not null).GroupBy(p => p.Kind).ToDictionary(g => g.Key, g => g.Sum(p => p.Capacity!.Value)));
-    }
-}

@@ -44,6 +44,7 @@ internal static class CalculatorEndpoints
         group.MapPost("/pot-size", GrowingCalculators.Pot).Produces<PotSize>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/spacing", GrowingCalculators.Spacing).Produces<PlantSpacing>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/hardening", GrowingCalculators.Hardening).Produces<HardeningPlan>().ProducesProblem(400).ProducesProblem(415);
+        group.MapPost("/flowering", GrowingCalculators.Flowering).Produces<VernalizationPlan>().ProducesProblem(400).ProducesProblem(415);
         group.MapGet("/mix", MixCalculator.Start);
         group.MapPost("/mix", MixCalculator.Answer).Produces<MixResult>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/schedule", ScheduleCalculator.Answer).Produces<Schedule>().ProducesProblem(400).ProducesProblem(415);

@@ -24,6 +24,11 @@ public sealed record SpacingRequest(int Plants, double SpacingCm);
 /// <param name="Skipped">Days on which nobody carried them out.</param>
 public sealed record HardeningRequest(DateOnly Start, int Days, bool? Tender = null, IReadOnlyList<DateOnly>? Skipped = null);
 
+/// <param name="PlantOut">Day on which the plants go into the ground.</param>
+/// <param name="IsSown">The seed is past its own cold; false if left out.</param>
+/// <param name="WeeksToPlant">From sowing to planting out; 10 if left out.</param>
+public sealed record VernalizationRequest(VernalizationKind Kind, DateOnly PlantOut, bool? IsSown = null, int? WeeksToPlant = null);
+
 /// <summary>Sums of growing on: lamps, pots, hardening off.</summary>
 internal static class GrowingCalculators
 {
@@ -43,6 +48,15 @@ internal static class GrowingCalculators
     {
         var refusal = Limits.Whole("plants", request.Plants, 1, 1_000_000) ?? Limits.Number("spacingCm", request.SpacingCm, 1, 1000);
         return refusal?.ToResult() ?? (IResult)TypedResults.Ok(PlantSpacing.Of(request.Plants, request.SpacingCm));
+    }
+
+    /// <summary>Counted back from planting out; what it risks by the weather record of the site, where one is chosen.</summary>
+    public static IResult Flowering(VernalizationRequest request, YardWeather weather, SiteClock clock)
+    {
+        const int usualWeeks = 10;
+        var refusal = Limits.Day("plantOut", request.PlantOut) ?? Limits.Whole("weeksToPlant", request.WeeksToPlant ?? usualWeeks, 1, 104)
+            ?? (request.PlantOut < clock.Today ? new Refusal("plantOut", $"plantOut was {request.PlantOut:yyyy-MM-dd}; valid is today, {clock.Today:yyyy-MM-dd}, or later.") : null);
+        return refusal?.ToResult() ?? (IResult)TypedResults.Ok(VernalizationPlan.Of(request.Kind, request.PlantOut, clock.Today, request.IsSown ?? false, request.WeeksToPlant ?? usualWeeks, weather.Record()));
     }
 
     /// <summary>By the outlook of the yard, where one is known.</summary>

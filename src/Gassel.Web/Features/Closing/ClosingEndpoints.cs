@@ -19,6 +19,10 @@ namespace Gassel.Web.Features.Closing;
 /// <param name="Seasons">All there are, the newest first.</param>
 public sealed record SeasonBooks(SeasonAccount Account, IReadOnlyList<int> Seasons, CostAssumptions Costs);
 
+/// <summary>The books of one batch.</summary>
+/// <param name="Compared">Treatments of its species in its season; null with one alone.</param>
+public sealed record BatchBooks(BatchAccount Account, IReadOnlyList<Proposal> Proposals, TreatmentsCompared? Compared, string? LeftOver, CostAssumptions Costs);
+
 /// <summary>Batches of a closed season to be planned again a year on.</summary>
 /// <param name="Id">UUID of the new batch, made by the device.</param>
 public sealed record AgainNextSeason(Guid From, Guid Id);
@@ -34,6 +38,8 @@ internal static class ClosingEndpoints
     public static void MapClosing(this RouteGroupBuilder api)
     {
         api.MapGet("/closing", Summary).ProducesProblem(400);
+        api.MapGet("/closing/batches/{id:guid}", OfBatch).ProducesProblem(400).ProducesProblem(404);
+        api.MapGet("/closing/years", Years);
         api.MapGet("/closing.csv", File).Produces<string>(200, "text/csv").ProducesProblem(400);
         api.MapPut("/closing/costs", SaveCosts).For(Role.Grower).ProducesProblem(400);
         api.MapPost("/closing/next-season", Again).For(Role.Grower).ProducesProblem(400);
@@ -45,19 +51,41 @@ internal static class ClosingEndpoints
         return refusal is not null ? refusal.ToResult() : TypedResults.Ok(await Of(wanted, library, shelf, clock));
     }
 
+    private static async Task<Results<Ok<BatchBooks>, ProblemHttpResult>> OfBatch(Guid id, Library library, BatchShelf shelf, SiteClock clock)
+    {
+        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        var all = await Accounts(library, shelf, clock);
+        if (all.SingleOrDefault(b => b.Id == id) is not { } account) return new Refusal("batch", $"B-{batch.Row.Number} has not begun, so it has no books yet; start its first step.").ToResult();
+        var compared = TreatmentsCompared.Of(all.Where(b => b.Season == account.Season && b.SpeciesId == account.SpeciesId)).SingleOrDefault();
+        return TypedResults.Ok(new BatchBooks(account, Proposals.Of(account), compared, LeftOver.Of(account.Plants, account.PlantsWanted)?.Words, clock.Settings.Costs ?? new()));
+    }
+
+    /// <summary>Batches that live through several winters, the longest first.</summary>
+    private static async Task<List<LongRecord>> Years(Library library, BatchShelf shelf, SiteClock clock)
+    {
+        var species = (await library.Species()).ToDictionary(s => s.Id);
+        var south = (clock.Site?.Latitude ?? 0) < 0;
+        return [.. (await shelf.All()).Select(b => LongRecord.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Plan, b.State, south, clock.Today)).OfType<LongRecord>().OrderBy(r => r.StartedOn).ThenBy(r => r.Number)];
+    }
+
     private static (int? Season, Refusal? Refusal) Year(string? season) => string.IsNullOrEmpty(season) ? (null, null)
         : int.TryParse(season, NumberStyles.None, CultureInfo.InvariantCulture, out var year) && year is >= 1900 and <= 2200 ? (year, null)
         : (null, new("season", $"season was '{season}'; valid is the first year of a winter, such as 2026."));
 
     private static async Task<SeasonBooks> Of(int? wanted, Library library, BatchShelf shelf, SiteClock clock)
     {
+        var all = await Accounts(library, shelf, clock);
+        var present = Winters.Of(clock.Today, (clock.Site?.Latitude ?? 0) < 0);
+        return new(SeasonAccount.Of(wanted ?? present, all), [.. all.Select(b => b.Season).Append(present).Distinct().OrderDescending()], clock.Settings.Costs ?? new());
+    }
+
+    /// <summary>Of every batch that has begun.</summary>
+    private static async Task<List<BatchAccount>> Accounts(Library library, BatchShelf shelf, SiteClock clock)
+    {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = (await library.Places()).ToDictionary(p => p.Id);
-        var costs = clock.Settings.Costs ?? new();
-        var south = (clock.Site?.Latitude ?? 0) < 0;
-        var all = (await shelf.All()).Select(b => BatchAccount.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Row.LotId, b.Plan, b.State, b.Entries, places, costs, south, clock.Today)).OfType<BatchAccount>().ToList();
-        var present = Winters.Of(clock.Today, south);
-        return new(SeasonAccount.Of(wanted ?? present, all), [.. all.Select(b => b.Season).Append(present).Distinct().OrderDescending()], costs);
+        var (costs, south) = (clock.Settings.Costs ?? new(), (clock.Site?.Latitude ?? 0) < 0);
+        return [.. (await shelf.All()).Select(b => BatchAccount.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Row.LotId, b.Plan, b.State, b.Entries, places, costs, south, clock.Today)).OfType<BatchAccount>()];
     }
 
     private static async Task<IResult> File(string? season, Library library, BatchShelf shelf, SiteClock clock)

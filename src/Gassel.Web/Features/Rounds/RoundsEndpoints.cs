@@ -1,7 +1,10 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Growing;
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Plants;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
@@ -18,6 +21,9 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="SproutsTo">Id of the frost-free place for seed that sprouted in the bag; null where the book has none.</param>
 /// <param name="Cold">The cold it has had; null outside a cold step.</param>
 /// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null elsewhere.</param>
+/// <param name="Flowering">Cold towards flowering in a sentence; null where its step is not that.</param>
+/// <param name="Hardening">What today is like for plants that harden off; null outside that step.</param>
+/// <param name="Plants">Its plants by stage.</param>
 /// <param name="Cares">What may be done to it at a look; empty outside a moist hold.</param>
 /// <param name="ToRead">Topics of cautions that want to be read before its seed is touched.</param>
 /// <param name="Sowing">How it is usually sown; null once it is, and for seed that goes out with its first cold.</param>
@@ -25,7 +31,7 @@ namespace Gassel.Web.Features.Rounds;
 public sealed record StandingPart(
     Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
     StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? SowAllFrom, string? SproutsTo,
-    ColdBrief? Cold, GerminationWarmth? Warmth, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing, IReadOnlyList<StandingDue> Due);
+    ColdBrief? Cold, GerminationWarmth? Warmth, string? Flowering, HardeningDay? Hardening, PlantTally Plants, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing, IReadOnlyList<StandingDue> Due);
 
 /// <param name="Due">What is asked for.</param>
 /// <param name="StepKind">Kind of the step it concerns.</param>
@@ -36,7 +42,8 @@ public sealed record StandingPart(
 public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, IReadOnlyList<Caution> Cautions, string? ToPlace, bool SetsOut = false);
 
 /// <param name="Temperature">How warm it is there, and what is the matter.</param>
-public sealed record RoundsPlace(Place Place, PlaceTemperature Temperature, IReadOnlyList<StandingPart> Parts);
+/// <param name="Lamps">When to look at the lamps; null where there are none, or nothing grows under them.</param>
+public sealed record RoundsPlace(Place Place, PlaceTemperature Temperature, LampLook? Lamps, IReadOnlyList<StandingPart> Parts);
 
 /// <summary>An entry that cannot be true beside the others, for the grower to settle.</summary>
 public sealed record RoundsConflict(Guid BatchId, int Number, string CommonName, Guid Entry, DateOnly DoneOn, string Who, string Words, string Why);
@@ -49,7 +56,7 @@ internal static class RoundsEndpoints
 {
     public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today);
 
-    private static async Task<RoundsView> Today(Library library, BatchShelf shelf, TemperatureWatch watch, TrayRights trays, SiteClock clock)
+    private static async Task<RoundsView> Today(Library library, BatchShelf shelf, TemperatureWatch watch, TrayRights trays, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
@@ -58,13 +65,14 @@ internal static class RoundsEndpoints
         var batches = await shelf.All();
 
         var (known, temperatures, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
-        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, inside, today), temperatures, clock.Settings, today)).ToLookup(s => s.PlaceId, s => s.Part);
+        var (weather, practices) = (await plants.Days(cancel), plants.Practices());
+        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, inside, today), temperatures, known, weather, clock.Settings, practices[species[b.Row.SpeciesId].Hardiness], today)).ToLookup(s => s.PlaceId, s => s.Part);
         var conflicts = batches.SelectMany(b => b.State.Log.Where(l => l.Conflict is not null).Select(l => new RoundsConflict(
             b.Row.Id, b.Row.Number, species[b.Row.SpeciesId].CommonName, l.Entry.Id, l.Entry.DoneOn, l.Entry.Who,
             EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)))
             .Concat((await trays.Overlaps()).Select(o => new RoundsConflict(
                 o.Batch.Row.Id, o.Batch.Row.Number, species[o.Batch.Row.SpeciesId].CommonName, o.Entry.Id, o.Entry.DoneOn, o.Entry.Who, EntryWords.Of(o.Entry.Payload, o.Batch.Plan, names), o.Words)));
-        var byPlace = places.Select(p => new RoundsPlace(p, temperatures[p.Id], [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)])).ToList();
+        var byPlace = places.Select(p => new RoundsPlace(p, temperatures[p.Id], LampLook.Of(p, batches.SelectMany(b => b.State.Living.Where(x => x.Place == p.Id && !x.BooksClosed)), today), [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)])).ToList();
         return new(today,
             byPlace.Sum(p => p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
             [.. byPlace.Where(p => p.Parts.Count > 0)],
@@ -73,19 +81,20 @@ internal static class RoundsEndpoints
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(
         ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places,
-        Func<PartState, IReadOnlyDictionary<string, Place>, ColdSoFar?> coldOf, Dictionary<string, PlaceTemperature> temperatures, SiteSettings schools, DateOnly today)
+        Func<PartState, IReadOnlyDictionary<string, Place>, ColdSoFar?> coldOf, Dictionary<string, PlaceTemperature> temperatures, IPlaceTemperatures known,
+        IReadOnlyDictionary<DateOnly, YardDay> weather, SiteSettings schools, DuePractice practice, DateOnly today)
     {
         var byId = places.ToDictionary(p => p.Id);
         var toRead = Cautions.ToRead(species.Hazard).Where(topic => !batch.State.CautionsRead.Contains(topic)).ToList();
-        var due = DueWork.For(batch.Plan, batch.State, species, today, schools.CheckSchool).ToLookup(d => d.Part);
-        foreach (var part in batch.State.Living.Where(p => !p.IsDone(batch.Plan)))
+        var due = DueWork.For(batch.Plan, batch.State, species, today, practice).ToLookup(d => d.Part);
+        foreach (var part in batch.State.Living.Where(p => !p.IsDone(batch.Plan) || due[p.Id].Any()))
         {
             var open = part.Open;
             yield return (part.Place ?? places.First(p => p.Kind == PlaceKind.Table).Id, new(
                 batch.Row.Id, batch.Row.Number, species.CommonName, species.Hazard, part.Id, part.Seeds, batch.Plan.Seeds, part.Sprouted, part.Standing, part.Vessel,
                 open is null ? null : batch.Plan.Steps[open.Step].Step.Kind,
                 open?.Step,
-                open is null ? null : today.DayNumber - open.Start.DayNumber,
+                open is null ? null : part.DaysIn(batch.Plan, today),
                 open is null ? null : batch.Plan.Steps[open.Step].PlannedDays,
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold()
                     ? schools.SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
@@ -93,6 +102,8 @@ internal static class RoundsEndpoints
                 places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
                 ColdBrief.Of(coldOf(part, byId), schools.ColdSchool),
                 Warmth(batch.Plan, part, species, byId, temperatures),
+                open is not null && batch.Plan.Steps[open.Step].Step.Kind is StepKind.PlantVernalization or StepKind.SeedVernalization ? VernalizationSoFar.Of(batch.Plan, part, byId, known, today)?.Words : null,
+                HardeningSoFar.Of(batch.Plan, part, species, weather, today)?.Days.FirstOrDefault(d => d.Date == today), part.Plants,
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold() ? BagCares.For(species.Hazard) : [],
                 toRead, Sowing(batch, part, species, places, schools),
                 [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]));

@@ -4,6 +4,7 @@ using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Plants;
 using Gassel.Web.Features.Site;
 using Gassel.Web.Hosting;
 
@@ -42,15 +43,15 @@ internal static class SeasonEndpoints
 
     public static void MapSeason(this RouteGroupBuilder api) => api.MapGet("/season", Whole);
 
-    private static async Task<SeasonView> Whole(Library library, BatchShelf shelf, WeatherBook weather, SiteClock clock)
+    private static async Task<SeasonView> Whole(Library library, BatchShelf shelf, WeatherBook weather, PlantOutlook plants, SiteClock clock)
     {
         var today = clock.Today;
         var latitude = clock.Site?.Latitude ?? 0;
         var (from, to) = SeasonOf(today, latitude < 0);
         var species = (await library.Species()).ToDictionary(s => s.Id);
-        var room = await Room.At(library);
+        var (room, practices) = (await Room.At(library), plants.Practices());
         var batches = await shelf.All();
-        var rows = batches.Select(b => Row(b, species[b.Row.SpeciesId], room.Kinds, today)).Where(r => r.Ribbon[^1].End >= from).OrderBy(r => r.Ribbon[0].Start).ThenBy(r => r.Number).ToList();
+        var rows = batches.Select(b => Row(b, species[b.Row.SpeciesId], room.Kinds, practices[species[b.Row.SpeciesId].Hardiness], today)).Where(r => r.Ribbon[^1].End >= from).OrderBy(r => r.Ribbon[0].Start).ThenBy(r => r.Number).ToList();
 
         var taken = batches.Select(b => (Batch: b, Taken: ShelfSpace.Of(b.Plan, b.State, room.Kinds, today))).ToList();
         var movable = taken.Where(t => !t.Batch.State.Started).Select(t => Movable(t.Batch, species[t.Batch.Row.SpeciesId].CommonName, t.Taken, today)).ToList();
@@ -66,13 +67,13 @@ internal static class SeasonEndpoints
         return (from, from.AddMonths(15));
     }
 
-    private static SeasonRow Row(ShelvedBatch batch, Core.Treatments.Species species, Dictionary<string, PlaceKind> kinds, DateOnly today)
+    private static SeasonRow Row(ShelvedBatch batch, Core.Treatments.Species species, Dictionary<string, PlaceKind> kinds, DuePractice practice, DateOnly today)
     {
         var (plan, state) = (batch.Plan, batch.State);
         var main = BatchViews.MainPart(state);
         var done = main.IsDone(plan);
         var outlook = done ? null : Replan.For(plan, main, today);
-        var late = DueWork.For(plan, state, species, today).Select(d => d.LateDays).DefaultIfEmpty(0).Max();
+        var late = DueWork.For(plan, state, species, today, practice).Select(d => d.LateDays).DefaultIfEmpty(0).Max();
         return new(batch.Row.Id, batch.Row.Number, species.Id, species.CommonName, species.Hazard,
             main.Place is { } at && kinds.TryGetValue(at, out var kind) ? kind : null, state.Living.Count(), late, outlook?.LateDays ?? 0, outlook?.InReach ?? true, plan.Anchor.Date,
             state.Started ? null : new(plan.EarliestStart, plan.LatestStart),

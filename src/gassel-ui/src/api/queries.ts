@@ -252,6 +252,18 @@ export const useClosing = (season: number | null) =>
       ),
   });
 
+/** The books of one batch. */
+export const useBatchBooks = (id: string) =>
+  useQuery({
+    queryKey: ["closing", "batch", id],
+    retry: false,
+    queryFn: () => answered(api.GET("/api/closing/batches/{id}", { params: { path: { id } } })),
+  });
+
+/** Batches that live through several winters. */
+export const useYears = () =>
+  useQuery({ queryKey: ["closing", "years"], queryFn: () => answered(api.GET("/api/closing/years")) });
+
 export const useBatches = () =>
   useQuery({ queryKey: ["batches"], queryFn: () => answered(api.GET("/api/batches")) });
 

@@ -3681,6 +3681,96 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/closing/batches/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BatchBooks"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/closing/years": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LongRecord"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/closing.csv": {
         parameters: {
             query?: never;
@@ -3817,6 +3907,64 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/pots-room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    plants: number;
+                    potCm: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PotsRoomView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4852,6 +5000,63 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/flowering": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["VernalizationRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["VernalizationPlan"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/mix": {
         parameters: {
             query?: never;
@@ -5139,6 +5344,15 @@ export interface components {
             isOver: boolean;
             /** Format: date */
             booksClosedOn: null | string;
+            /** Format: int32 */
+            coldDays: number;
+        };
+        BatchBooks: {
+            account: components["schemas"]["BatchAccount"];
+            proposals: components["schemas"]["Proposal"][];
+            compared: null | components["schemas"]["TreatmentsCompared"];
+            leftOver: null | string;
+            costs: components["schemas"]["CostAssumptions"];
         };
         BatchCost: {
             /** Format: double */
@@ -5273,6 +5487,8 @@ export interface components {
             plants: components["schemas"]["PlantTally"];
             /** Format: date */
             booksClosedOn: null | string;
+            plantingOut: components["schemas"]["PlantingOut"];
+            leftOver: null | string;
             cautions: components["schemas"]["Caution"][][];
         };
         BookCopy: {
@@ -5930,6 +6146,16 @@ export interface components {
             today: string;
             trays: components["schemas"]["CountTray"][];
         };
+        Crowding: {
+            /** Format: int32 */
+            standing: number;
+            /** Format: int32 */
+            cells: null | number;
+            /** Format: int32 */
+            surplus: null | number;
+            isByCell: boolean;
+            words: null | string;
+        };
         CurveOutput: {
             /** Format: double */
             maxFraction: number;
@@ -5992,6 +6218,12 @@ export interface components {
         };
         /** @enum {unknown} */
         DayOrder: "yearFirst" | "dayFirst" | "monthFirst";
+        DayOut: {
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            hours: null | number;
+        };
         DayRangeInput: {
             /** Format: date */
             date: string;
@@ -6046,7 +6278,7 @@ export interface components {
             dueAt: null | string;
         };
         /** @enum {unknown} */
-        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep";
+        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "lookForTrueLeaves" | "prickOut" | "thin" | "feed" | "carryOut" | "plantOut";
         DurationRange: {
             /** Format: int32 */
             shortest: number;
@@ -6118,7 +6350,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCameAgain: {
             /** @enum {string} */
             kind?: "cameAgain";
@@ -6126,6 +6358,13 @@ export interface components {
             stage: components["schemas"]["PlantStage"];
             /** Format: int32 */
             plants: number;
+        };
+        EntryPayloadCarriedOut: {
+            /** @enum {string} */
+            kind?: "carriedOut";
+            part: string;
+            /** Format: int32 */
+            hours: null | number;
         };
         EntryPayloadCautionRead: {
             /** @enum {string} */
@@ -6232,6 +6471,10 @@ export interface components {
             into: null | string;
             /** Format: double */
             spacingCm: null | number;
+            /** @default false */
+            divided: boolean;
+            /** Format: double */
+            potCm: null | number;
         };
         EntryPayloadNote: {
             /** @enum {string} */
@@ -6320,6 +6563,11 @@ export interface components {
             kind?: "tended";
             part: string;
             what: components["schemas"]["Tending"];
+        };
+        EntryPayloadTrueLeaves: {
+            /** @enum {string} */
+            kind?: "trueLeaves";
+            part: string;
         };
         EntryPayloadVoidEntry: {
             /** @enum {string} */
@@ -6616,7 +6864,7 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
-        HardeningDayKind: "out" | "inTonight" | "wait" | "skipped";
+        HardeningDayKind: "out" | "inTonight" | "wait" | "skipped" | "done";
         HardeningPlan: {
             days: components["schemas"]["HardeningDay"][];
             /** Format: date */
@@ -6762,6 +7010,18 @@ export interface components {
             address: string;
             onNetwork: boolean;
         };
+        LampLook: {
+            /** Format: date */
+            dueOn: string;
+            /** Format: date */
+            lastOn: null | string;
+            /** Format: int32 */
+            lateDays: number;
+            /** Format: int32 */
+            parts: number;
+            words: string;
+            working: string[];
+        };
         Lamps: {
             /** Format: time */
             on: string;
@@ -6875,11 +7135,40 @@ export interface components {
             fate: components["schemas"]["EntryFate"];
             conflict: null | string;
         };
+        LongEvent: {
+            /** Format: date */
+            on: string;
+            kind: components["schemas"]["LongEventKind"];
+            /** Format: int32 */
+            plants: null | number;
+        };
+        /** @enum {unknown} */
+        LongEventKind: "warm" | "cold" | "sown" | "up" | "rooted" | "kept" | "potted" | "diedBack" | "cameAgain" | "planted";
         /**
          * @default medium
          * @enum {unknown}
          */
         Longevity: "short" | "medium" | "long" | "hardCoated";
+        LongRecord: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            commonName: string;
+            /** Format: date */
+            startedOn: string;
+            /** Format: int32 */
+            wintersSoFar: number;
+            /** Format: int32 */
+            wintersInAll: number;
+            /** Format: date */
+            plantableOn: null | string;
+            plants: components["schemas"]["PlantTally"];
+            /** Format: int32 */
+            waits: number;
+            events: components["schemas"]["LongEvent"][];
+            words: string;
+        };
         /** @enum {unknown} */
         LossCause: "unknown" | "dampingOff" | "dried" | "eaten" | "frost" | "slugs" | "mice" | "birds" | "thinned" | "overgrown" | "heat";
         LotBothWays: {
@@ -7154,6 +7443,15 @@ export interface components {
             emerged: number;
             /** Format: int32 */
             lost: number;
+            /** Format: date */
+            trueLeavesOn: null | string;
+            /** Format: date */
+            pottedOn: null | string;
+            /** Format: double */
+            potCm: null | number;
+            /** Format: date */
+            cameAgainOn: null | string;
+            daysOut: components["schemas"]["DayOut"][];
             /** Format: int32 */
             movedOff: number;
             plants: components["schemas"]["PlantTally"];
@@ -7180,7 +7478,10 @@ export interface components {
             cold: null | components["schemas"]["ColdSoFar"];
             warmth: null | components["schemas"]["GerminationWarmth"];
             vernalization: null | components["schemas"]["Vernalization"];
+            clock: null | components["schemas"]["SeedlingClock"];
+            hardening: null | components["schemas"]["HardeningPlan"];
             troubles: components["schemas"]["PlaceTrouble"][];
+            crowdWords: null | string;
         };
         PasswordChange: {
             old: string;
@@ -7348,6 +7649,21 @@ export interface components {
             dates: components["schemas"]["ScheduledStep"];
             cautions: components["schemas"]["Caution"][];
         };
+        PlantingOut: {
+            season: components["schemas"]["PlantingSeason"];
+            /** Format: date */
+            springFrom: null | string;
+            /** Format: date */
+            autumnFrom: null | string;
+            /** Format: date */
+            autumnTo: null | string;
+            words: string;
+            working: string[];
+            /** Format: date */
+            opens: null | string;
+        };
+        /** @enum {unknown} */
+        PlantingSeason: "tooEarly" | "spring" | "summer" | "autumn" | "tooLate";
         PlantSpacing: {
             /** Format: double */
             squareM2: number;
@@ -7394,6 +7710,19 @@ export interface components {
             origin: string;
             learned: null | components["schemas"]["LearnedView"];
         };
+        PotRoom: {
+            /** Format: int32 */
+            pots: number;
+            /** Format: double */
+            widthCm: number;
+            /** Format: int32 */
+            perTray: number;
+            /** Format: int32 */
+            trays: number;
+            /** Format: double */
+            m2: number;
+            working: string[];
+        };
         PotSize: {
             /** Format: double */
             fromCm: number;
@@ -7412,6 +7741,11 @@ export interface components {
             widthCm: number;
             /** Format: int32 */
             plants?: null | number;
+        };
+        PotsRoomView: {
+            room: components["schemas"]["PotRoom"];
+            space: null | components["schemas"]["SpaceCheck"];
+            words: string;
         };
         PreparationAdvice: {
             steps: components["schemas"]["PreparationLine"][];
@@ -7581,6 +7915,7 @@ export interface components {
         RoundsPlace: {
             place: components["schemas"]["Place"];
             temperature: components["schemas"]["PlaceTemperature"];
+            lamps: null | components["schemas"]["LampLook"];
             parts: components["schemas"]["StandingPart"][];
         };
         RoundsView: {
@@ -7704,6 +8039,7 @@ export interface components {
             /** Format: int32 */
             seedsSown: number;
             ways: components["schemas"]["WayAccount"][];
+            treatments: components["schemas"]["TreatmentsCompared"][];
             proposals: components["schemas"]["Proposal"][];
             /** Format: double */
             totalCost: number;
@@ -7781,6 +8117,18 @@ export interface components {
             /** Format: date */
             secondFinish: string;
             seeds: components["schemas"]["TwoSowingsResult"];
+        };
+        SeedlingClock: {
+            /** Format: date */
+            firstUp: string;
+            /** Format: date */
+            lookFrom: string;
+            /** Format: date */
+            trueLeavesOn: null | string;
+            /** Format: date */
+            moveBy: null | string;
+            inPlace: boolean;
+            crowding: components["schemas"]["Crowding"];
         };
         /** @enum {unknown} */
         SeedlingHardiness: "snowMelt" | "hardy" | "halfHardy" | "tender";
@@ -8009,6 +8357,12 @@ export interface components {
             coldSchool: components["schemas"]["ColdSchool"];
             calibrations: null | components["schemas"]["KindCalibration"][];
             costs: null | components["schemas"]["CostAssumptions"];
+            seedMix: components["schemas"]["ContainerMix"];
+            /**
+             * Format: double
+             * @default 0.1
+             */
+            frostRisk: number;
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -8284,6 +8638,9 @@ export interface components {
             sproutsTo: null | string;
             cold: null | components["schemas"]["ColdBrief"];
             warmth: null | components["schemas"]["GerminationWarmth"];
+            flowering: null | string;
+            hardening: null | components["schemas"]["HardeningDay"];
+            plants: components["schemas"]["PlantTally"];
             cares: components["schemas"]["BagCare"][];
             toRead: string[];
             sowing: null | components["schemas"]["Sown"];
@@ -8369,7 +8726,7 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
-        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed";
+        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed" | "lampsRaised";
         TendingRecord: {
             /** Format: uuid */
             entry: string;
@@ -8518,6 +8875,32 @@ export interface components {
             seeds: number;
             /** Format: int32 */
             standing: number;
+        };
+        TreatmentArm: {
+            name: string;
+            /** Format: int32 */
+            coldDays: number;
+            batches: number[];
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            germinated: number;
+            /** Format: double */
+            fraction: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            meanDays: null | number;
+        };
+        TreatmentsCompared: {
+            speciesId: string;
+            commonName: string;
+            arms: components["schemas"]["TreatmentArm"][];
+            best: components["schemas"]["TreatmentArm"];
+            words: string;
+            working: string[];
         };
         TrialArm: {
             /** Format: uuid */
@@ -8721,6 +9104,53 @@ export interface components {
             words: string;
             working: string[];
         };
+        /** @enum {unknown} */
+        VernalizationKind: "gardenKind" | "wildRosette";
+        VernalizationOption: {
+            way: components["schemas"]["VernalizationWay"];
+            spells: components["schemas"]["VernalizationSpell"][];
+            isPossible: boolean;
+            record: null | components["schemas"]["VernalizationRecord"];
+            risk: string;
+        };
+        VernalizationPlan: {
+            kind: components["schemas"]["VernalizationKind"];
+            options: components["schemas"]["VernalizationOption"][];
+            chosen: null | components["schemas"]["VernalizationWay"];
+            words: string;
+            working: string[];
+        };
+        VernalizationRecord: {
+            /** Format: int32 */
+            years: number;
+            /** Format: double */
+            effectiveLow: number;
+            /** Format: double */
+            effectiveMedian: number;
+            /** Format: double */
+            enoughShare: number;
+            /** Format: double */
+            frostShare: number;
+            /** Format: double */
+            heatShare: number;
+        };
+        VernalizationRequest: {
+            kind: components["schemas"]["VernalizationKind"];
+            /** Format: date */
+            plantOut: string;
+            isSown?: null | boolean;
+            /** Format: int32 */
+            weeksToPlant?: null | number;
+        };
+        VernalizationSpell: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            words: string;
+        };
+        /** @enum {unknown} */
+        VernalizationWay: "both" | "seedAlone" | "plantsAlone";
         Vessel: {
             kind: components["schemas"]["VesselKind"];
             label: string;
@@ -8782,6 +9212,8 @@ export interface components {
             setting: components["schemas"]["RouteSetting"];
             /** Format: int32 */
             batches: number;
+            /** Format: int32 */
+            open: number;
             /** Format: int32 */
             seeds: number;
             /** Format: int32 */

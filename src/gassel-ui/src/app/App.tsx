@@ -30,6 +30,10 @@ const BothWays = lazy(() => import("../features/yard/BothWays").then((m) => ({ d
 const SeasonBooks = lazy(() =>
   import("../features/closing/SeasonBooks").then((m) => ({ default: m.SeasonBooks })),
 );
+const BatchBooks = lazy(() =>
+  import("../features/closing/BatchBooks").then((m) => ({ default: m.BatchBooks })),
+);
+const Years = lazy(() => import("../features/closing/Years").then((m) => ({ default: m.Years })));
 const Seed = lazy(() => import("../features/seed/Seed").then((m) => ({ default: m.Seed })));
 const Species = lazy(() => import("../features/species/Species").then((m) => ({ default: m.Species })));
 const RouteEditor = lazy(() =>
@@ -107,12 +111,14 @@ function Views() {
       <Route path="/sheet" element={<Sheet />} />
       <Route path="/season" element={<Season />} />
       <Route path="/season/books" element={<SeasonBooks />} />
+      <Route path="/season/years" element={<Years />} />
       <Route path="/plan" element={<Plan />} />
       <Route path="/batches" element={<Batches />} />
       <Route path="/b/:number" element={<ByNumber />} />
       <Route path="/labels" element={<Labels />} />
       <Route path="/batches/told" element={<Told />} />
       <Route path="/batches/:id" element={<Batch />} />
+      <Route path="/batches/:id/books" element={<BatchBooks />} />
       <Route path="/count" element={<CountList />} />
       <Route path="/count/:id/:part" element={<Count />} />
       <Route path="/trials" element={<Trials />} />

@@ -1,4 +1,3 @@
-import type { TrialResult } from "../api/types";
 import { useDevice } from "../app/DeviceContext";
 import { percent } from "../shared/numbers";
 import { useNarrow } from "../shared/useNarrow";
@@ -6,24 +5,36 @@ import { linear } from "./scale";
 
 const [ROW, TOP, BOTTOM] = [56, 8, 40];
 
+export interface ArmBar {
+  name: string;
+  emerged: number;
+  sown: number;
+  fraction: number;
+  low: number;
+  high: number;
+  /** Shares of its single vessels; few or none are not drawn. */
+  vessels: number[];
+}
+
 /** Shares of the arms with their intervals, and each vessel as a small mark, on one axis from none to all. */
-export function ArmBars({ result }: { result: TrialResult }) {
+export function ArmBars({ arms }: { arms: ArmBar[] }) {
   const { palette: p } = useDevice();
-  const narrow = useNarrow();
-  const width = narrow ? 360 : 640;
+  const small = useNarrow();
+  // a long name stands above its bar
+  const narrow = small || arms.some((arm) => arm.name.length > 24);
+  const width = small ? 360 : 640;
   const left = narrow ? 12 : 180;
-  const height = TOP + result.arms.length * ROW + BOTTOM;
+  const height = TOP + arms.length * ROW + BOTTOM;
   const x = linear(0, 1, left, width - 16);
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}
       width="100%"
+      style={{ display: "block", maxWidth: 820 }}
       role="img"
       data-testid="arm-bars"
-      aria-label={result.arms
-        .map(
-          ({ arm }) => `${arm.name}: ${percent(arm.fraction)}, ${percent(arm.low)} to ${percent(arm.high)}`,
-        )
+      aria-label={arms
+        .map((arm) => `${arm.name}: ${percent(arm.fraction)}, ${percent(arm.low)} to ${percent(arm.high)}`)
         .join("; ")}
     >
       {[0, 0.25, 0.5, 0.75, 1].map((share) => (
@@ -37,9 +48,8 @@ export function ArmBars({ result }: { result: TrialResult }) {
       <text x={(left + width) / 2} y={height - 6} fontSize={13} textAnchor="middle" fill={p.ink2}>
         share of the seed sown that came up, 95 % interval
       </text>
-      {result.arms.map(({ arm, isControl, replicates }, i) => {
+      {arms.map((arm, i) => {
         const y = TOP + i * ROW + ROW / 2 + (narrow ? 8 : 0);
-        const words = `${arm.name}${isControl ? " (control)" : ""}`;
         return (
           <g key={arm.name}>
             <text
@@ -50,7 +60,7 @@ export function ArmBars({ result }: { result: TrialResult }) {
               textAnchor={narrow ? "start" : "end"}
               fill={p.ink}
             >
-              {words}
+              {arm.name}
             </text>
             <text
               x={narrow ? width - 16 : left - 12}
@@ -70,11 +80,11 @@ export function ArmBars({ result }: { result: TrialResult }) {
               strokeWidth={7}
               opacity={0.35}
             />
-            {replicates.length > 1 &&
-              replicates.map((r, n) => (
+            {arm.vessels.length > 1 &&
+              arm.vessels.map((share, n) => (
                 <path
-                  key={r.name + String(n)}
-                  d={`M${x(r.fraction)} ${y + 8}l4 8h-8z`}
+                  key={n}
+                  d={`M${x(share)} ${y + 8}l4 8h-8z`}
                   fill={p.card}
                   stroke={p.ochre}
                   strokeWidth={1.6}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { linear, niceCeiling, ticks } from "./scale";
+import { linear, niceCeiling, ticks, linesFor } from "./scale";
 
 describe("scales", () => {
   it("run straight, also downwards", () => {
@@ -16,5 +16,13 @@ describe("scales", () => {
   it("are marked at round steps from nought to the top", () => {
     expect(ticks(40, 8)).toEqual([0, 5, 10, 15, 20, 25, 30, 35, 40]);
     expect(ticks(0.6, 4)).toEqual([0, 0.2, 0.4, 0.6]);
+  });
+});
+
+describe("words in a row", () => {
+  it("step down where they would run into one before", () => {
+    const word = (at: number) => ({ at, width: 60 });
+    expect(linesFor([0, 30, 50, 100, 120].map(word))).toEqual([0, 1, 2, 0, 1]);
+    expect(linesFor([])).toEqual([]);
   });
 });

@@ -23,3 +23,14 @@ export function ticks(top: number, most: number): number[] {
     Number((i * size).toPrecision(12)),
   );
 }
+
+/** Lines for words that are centred at places, in order, so that none runs into another; from 0, the first that has room. */
+export function linesFor(words: { at: number; width: number }[]): number[] {
+  const ends: number[] = [];
+  return words.map(({ at, width }) => {
+    const free = ends.findIndex((end) => end < at - width / 2);
+    const line = free < 0 ? ends.length : free;
+    ends[line] = at + width / 2;
+    return line;
+  });
+}

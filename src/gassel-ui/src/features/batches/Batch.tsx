@@ -13,6 +13,7 @@ import { percent, several } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
 import { shortDay } from "../../time/days";
 import { TroubleList } from "../temperature/TroubleList";
+import { HardeningCard } from "../plants/HardeningCard";
 import { PlantsCard } from "../plants/PlantsCard";
 import { VernalizationCard } from "../plants/VernalizationCard";
 import { CloseBooks } from "../closing/CloseBooks";
@@ -44,6 +45,9 @@ export function Batch() {
     <>
       {bySeeds.map((part) => (
         <VernalizationCard key={part.state.id} part={part} today={today} />
+      ))}
+      {bySeeds.map((part) => (
+        <HardeningCard key={part.state.id} batch={summary} part={part} today={today} />
       ))}
       <PlantsCard batch={batch.data} parts={bySeeds} today={today} />
     </>

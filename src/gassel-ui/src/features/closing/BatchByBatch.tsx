@@ -161,11 +161,13 @@ function Row({ batch: b, today, chosen, toggle }: RowProps) {
         <Why lines={b.cost.working} about={`the cost of B-${b.number}`} />
       </td>
       <td>
-        {b.booksClosedOn
-          ? `closed ${shortDay(b.booksClosedOn, today)}`
-          : b.isOver
-            ? "ready to close"
-            : "open"}
+        <Link to={`/batches/${b.id}/books`} style={{ color: "inherit" }}>
+          {b.booksClosedOn
+            ? `closed ${shortDay(b.booksClosedOn, today)}`
+            : b.isOver
+              ? "ready to close"
+              : "open"}
+        </Link>
       </td>
     </tr>
   );

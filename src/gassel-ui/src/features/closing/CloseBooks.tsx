@@ -1,5 +1,6 @@
 import { useState } from "react";
 import {
+  Box,
   Button,
   Dialog,
   DialogActions,
@@ -27,8 +28,8 @@ export function CloseBooks({ batch, today }: { batch: BatchView; today: Day }) {
       <Card label="the books">
         <Typography data-testid="books-closed">
           Its books were closed {actDay(booksClosedOn, today)}.{" "}
-          <Link to="/season/books" style={{ color: "inherit" }}>
-            The season’s books
+          <Link to={`/batches/${summary.id}/books`} style={{ color: "inherit" }}>
+            Its books on a page
           </Link>
         </Typography>
       </Card>
@@ -37,9 +38,14 @@ export function CloseBooks({ batch, today }: { batch: BatchView; today: Day }) {
   if (!batch.parts.some((part) => part.state.sownOn !== null)) return null;
   return (
     <>
-      <Button variant="outlined" onClick={() => setAsked(true)}>
-        close the books of this batch
-      </Button>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+        <Button variant="outlined" component={Link} to={`/batches/${summary.id}/books`}>
+          its books
+        </Button>
+        <Button variant="outlined" onClick={() => setAsked(true)}>
+          close the books of this batch
+        </Button>
+      </Box>
       {asked && (
         <Dialog open onClose={() => setAsked(false)} fullWidth maxWidth="xs" aria-labelledby="close-title">
           <DialogTitle id="close-title">Close the books of B-{summary.number}</DialogTitle>

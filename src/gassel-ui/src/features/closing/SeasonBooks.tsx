@@ -14,6 +14,8 @@ import { tallyWords } from "../plants/plantWords";
 import { BatchByBatch } from "./BatchByBatch";
 import { CostFields } from "./CostFields";
 import { seasonWords, SETTING_WORDS } from "./closingWords";
+import { ProposalList } from "./ProposalList";
+import { TreatmentList } from "./TreatmentList";
 
 /** The books of a season: what was sown, came up, was lost, cost, and what to change next winter. */
 export function SeasonBooks() {
@@ -23,7 +25,7 @@ export function SeasonBooks() {
   if (closing.error) return <Failure error={closing.error} />;
   if (!closing.data || !site) return <Loading what="the books" />;
   const { account, seasons, costs } = closing.data;
-  const { batches, plants, seeds, seedsSown, ways, proposals, totalCost, costPerPlant } = account;
+  const { batches, plants, seeds, seedsSown, ways, proposals, treatments, totalCost, costPerPlant } = account;
   return (
     <Box sx={{ display: "grid", gap: 1.5 }}>
       <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
@@ -97,18 +99,20 @@ export function SeasonBooks() {
             </Card>
             <Card label="what to change">
               <Typography variant="h2">What to change next winter</Typography>
-              {proposals.length === 0 && <Typography>The record speaks for no change.</Typography>}
-              {proposals.map((p) => (
-                <Box key={p.batch + p.kind} sx={{ mt: 0.75 }}>
-                  <Typography sx={{ fontWeight: 600, lineHeight: 1.3 }}>{p.words}</Typography>
-                  <Typography variant="body2">{p.because}</Typography>
-                </Box>
-              ))}
+              <ProposalList proposals={proposals} />
               <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
                 Proposed by rules over the record; nothing changes by itself. Routes are changed on Species.
               </Typography>
             </Card>
           </Box>
+          {treatments.length > 0 && (
+            <Card label="treatments compared">
+              <Typography variant="h2">Treatments compared</Typography>
+              {treatments.map((compared) => (
+                <TreatmentList key={compared.speciesId} compared={compared} />
+              ))}
+            </Card>
+          )}
           <BatchByBatch account={account} today={site.today} />
           <CostFields key={JSON.stringify(costs)} costs={costs} />
         </>
@@ -123,8 +127,9 @@ function Ways({ ways }: { ways: SeasonAccount["ways"] }) {
       {ways.map((way) => (
         <li key={way.setting}>
           {SETTING_WORDS[way.setting]}: {several(way.batches, "batch", "batches")}, {percent(way.fraction)} of{" "}
-          {way.seeds} came up ({percent(way.low)} to {percent(way.high)}); {several(way.plants, "plant")},{" "}
-          {several(way.gestures, "time")} hands on, {way.cost.toFixed(2)}
+          {way.seeds} came up{way.open > 0 ? " so far" : ""} ({percent(way.low)} to {percent(way.high)});{" "}
+          {several(way.plants, "plant")}, {several(way.gestures, "time")} hands on, {way.cost.toFixed(2)}
+          {way.open > 0 && `; ${way.open} still coming up`}
         </li>
       ))}
     </Box>

@@ -1,5 +1,6 @@
-import type { BatchAccount, RouteSetting } from "../../api/types";
+import type { BatchAccount, LongRecord, RouteSetting } from "../../api/types";
 import { percent } from "../../shared/numbers";
+import type { Day } from "../../time/days";
 
 export const SETTING_WORDS: Record<NonNullable<RouteSetting>, string> = {
   indoors: "indoors",
@@ -18,4 +19,15 @@ export function forecastWords(b: Pick<BatchAccount, "forecast" | "within" | "fra
   if (b.within === null) return range;
   if (b.within) return `${range}: it came so`;
   return `${range}: it came ${(b.fraction ?? 0) < b.forecast.low ? "less" : "more"}`;
+}
+
+/** First and last day that a page of long-lived batches shows: from the month of the first start to the end of the last year, at most three ahead. */
+export function yearSpan(
+  records: Pick<LongRecord, "startedOn" | "plantableOn">[],
+  today: Day,
+): [from: Day, to: Day] {
+  const year = (day: Day) => Number(day.slice(0, 4));
+  const first = records.reduce((a, r) => (r.startedOn < a ? r.startedOn : a), today);
+  const to = Math.max(...records.map((r) => year(r.plantableOn ?? today)), year(today));
+  return [`${first.slice(0, 7)}-01`, `${Math.min(to, year(today) + 3)}-12-31`];
 }

@@ -8,105 +8,102 @@ import {
   TextField,
   Typography,
 } from "@mui/material";
-import type { EntryPayload, LossCause, PlantStage, PlantTally } from "../../api/types";
+import type { LossCause, PlantStage, PlantTally } from "../../api/types";
+import { useRecord } from "../../record/RecordProvider";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
+import type { Day } from "../../time/days";
 import { CAUSE_WORDS } from "../sowing/sowingWords";
+import { firstStage, GESTURE_TITLES, goalsOf, payloadOf, stagesFor, thereAt } from "./plantGesture";
+import type { PlantGesture } from "./plantGesture";
+import { groundWords, STAGE_WORDS } from "./plantWords";
 import { useGround } from "./useGround";
-import { groundWords, STAGE_WORDS, STAGES, stageInHand, stagesAfter } from "./plantWords";
+import { usePotsRoom } from "./usePotsRoom";
 
-export type PlantGesture = "moveOn" | "lost" | "diedBack" | "cameAgain";
-
-const TITLES: Record<PlantGesture, string> = {
-  moveOn: "plants move on",
-  lost: "plants lost",
-  diedBack: "died back for the season: dormant, alive",
-  cameAgain: "came up again",
-};
-
-interface MoveOnDialogProps {
-  title: string;
+export interface MoveOnDialogProps {
+  batch: { id: string; number: number; commonName: string };
   gesture: PlantGesture;
+  /** The stage that is meant; the likely one where it is left out. */
+  at?: PlantStage;
   part: string;
   tally: PlantTally;
-  send: (payload: EntryPayload, told: string) => Promise<void>;
+  /** More than one to a cell; null where nobody can tell. */
+  surplus?: number | null;
+  doneOn: Day;
+  settles?: string;
   close: () => void;
 }
 
 /** How many plants, from which stage, to where or to what. */
-export function MoveOnDialog({ title, gesture, part, tally, send, close }: MoveOnDialogProps) {
-  const at = (stage: PlantStage) => tally.stages.find((s) => s.stage === stage);
-  const there = (stage: PlantStage) => (gesture === "cameAgain" ? at(stage)?.dormant : at(stage)?.alive) ?? 0;
-  const from = STAGES.filter((stage) => there(stage) > 0 && (gesture !== "moveOn" || stage !== "planted"));
-  const first = gesture === "moveOn" ? (stageInHand(tally) ?? "seedling") : (from.at(-1) ?? "seedling");
+export function MoveOnDialog(props: MoveOnDialogProps) {
+  const { batch, gesture, at, part, tally, surplus, doneOn, settles, close } = props;
+  const { record } = useRecord();
+  const from = stagesFor(tally, gesture);
+  const first = at ?? firstStage(tally, gesture);
+  const moves = gesture === "moveOn" || gesture === "divide";
+  const crowd = gesture === "divide" || gesture === "thin";
   const [stage, setStage] = useState<PlantStage>(first);
-  const [to, setTo] = useState<PlantStage>(stagesAfter(first)[0] ?? "planted");
-  const [plants, setPlants] = useState<number | null>(there(first));
+  const [to, setTo] = useState<PlantStage>(goalsOf(gesture, first)[0] ?? "planted");
+  const [plants, setPlants] = useState<number | null>(
+    crowd ? (surplus ?? null) || null : thereAt(tally, gesture, first),
+  );
   const [into, setInto] = useState("");
-  const [spacing, setSpacing] = useState<number | null>(null);
+  const [spacingCm, setSpacing] = useState<number | null>(null);
+  const [potCm, setPot] = useState<number | null>(null);
   const [cause, setCause] = useState<LossCause>("unknown");
-  const target = stagesAfter(stage).includes(to) ? to : (stagesAfter(stage)[0] ?? "planted");
-  const ground = useGround(gesture === "moveOn" && target === "planted" ? plants : null, spacing);
-  const record = () => {
+  const goals = goalsOf(gesture, stage);
+  const target = goals.includes(to) ? to : (goals[0] ?? "planted");
+  const ground = useGround(moves && target === "planted" ? plants : null, spacingCm);
+  const room = usePotsRoom(batch.id, moves && target === "potted" ? plants : null, potCm);
+  const name = `B-${batch.number} ${batch.commonName}`;
+  const send = () => {
     if (plants === null) return;
-    switch (gesture) {
-      case "moveOn":
-        return void send(
-          {
-            kind: "movedOn",
-            part,
-            from: stage,
-            to: target,
-            plants,
-            into: into.trim() || null,
-            spacingCm: spacing,
-          },
-          `${plants} ${STAGE_WORDS[target]}`,
-        );
-      case "lost":
-        // seedlings are lost in a count of their tray
-        return void send(
-          stage === "seedling"
-            ? { kind: "count", part, emerged: 0, lost: plants, cause, rooted: 0, spots: null }
-            : { kind: "plantsLost", part, stage, plants, cause },
-          `${plants} lost`,
-        );
-      case "diedBack":
-        return void send({ kind: "diedBack", part, stage, plants }, `${plants} died back`);
-      case "cameAgain":
-        return void send({ kind: "cameAgain", part, stage, plants }, `${plants} came again`);
-    }
+    const move = { from: stage, to: target, plants, into, spacingCm, potCm, cause };
+    const [payload, told] = payloadOf(gesture, part, move);
+    void record(batch.id, [payload], doneOn, `B-${batch.number}: ${told}`, settles).then((kept) => {
+      if (kept) close();
+    });
   };
   return (
     <Dialog open onClose={close} fullWidth maxWidth="xs" aria-labelledby="move-title">
       <DialogTitle id="move-title">
-        {title}: {TITLES[gesture]}
+        {name}: {GESTURE_TITLES[gesture]}
       </DialogTitle>
-      <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
-        <ChoiceField
-          label={gesture === "moveOn" ? "From" : "Of those"}
-          name="from"
-          value={stage}
-          onChange={setStage}
-          choices={from.map((s) => [s, `${STAGE_WORDS[s]}: ${there(s)}`] as const)}
-        />
+      <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
+        {!crowd && (
+          <ChoiceField
+            label={gesture === "moveOn" ? "From" : "Of those"}
+            name="from"
+            value={stage}
+            onChange={(next) => {
+              setStage(next);
+              setPlants(thereAt(tally, gesture, next));
+            }}
+            choices={from.map((s) => [s, `${STAGE_WORDS[s]}: ${thereAt(tally, gesture, s)}`] as const)}
+          />
+        )}
         <NumberField
-          label="How many"
+          key={stage}
+          label={gesture === "thin" ? "Taken out" : "How many"}
           name="plants"
           value={plants}
           onChange={setPlants}
           min={1}
           max={1_000_000}
-          helper={`${there(stage)} ${gesture === "cameAgain" ? "sleep" : "grow"} there`}
+          helper={
+            crowd && surplus
+              ? `${thereAt(tally, gesture, stage)} stand, ${surplus} more than one to a cell`
+              : `${thereAt(tally, gesture, stage)} ${gesture === "cameAgain" ? "sleep" : "grow"} there`
+          }
         />
-        {gesture === "moveOn" && (
+        {moves && (
           <>
             <ChoiceField
               label="Now"
               name="to"
               value={target}
               onChange={setTo}
-              choices={stagesAfter(stage).map((s) => [s, STAGE_WORDS[s]] as const)}
+              choices={goals.map((s) => [s, STAGE_WORDS[s]] as const)}
             />
             <TextField
               label="Into"
@@ -115,12 +112,25 @@ export function MoveOnDialog({ title, gesture, part, tally, send, close }: MoveO
               onChange={(e) => setInto(e.target.value)}
               helperText="pots, plugs or bed, as you call them; may stay empty"
             />
+            {target === "potted" && (
+              <NumberField
+                label="Pots wide"
+                name="potCm"
+                unit="cm"
+                value={potCm}
+                onChange={setPot}
+                min={1}
+                max={100}
+                whole={false}
+                helper={room?.words ?? "2.5–5 cm wider than before; says what room they take"}
+              />
+            )}
             {target === "planted" && (
               <NumberField
                 label="Apart"
                 name="spacing"
                 unit="cm"
-                value={spacing}
+                value={spacingCm}
                 onChange={setSpacing}
                 min={1}
                 max={1000}
@@ -129,11 +139,16 @@ export function MoveOnDialog({ title, gesture, part, tally, send, close }: MoveO
             )}
             {(target === "prickedOut" || target === "potted") && (
               <Typography variant="body2">
-                Crown at the level of the mix. A pot 2.5–5 cm wider than before, no more. Potting mix can
-                carry Legionella: open it away from the face, keep it damp, wash hands.
+                Crown at the level of the mix. Potting mix can carry Legionella: open it away from the face,
+                keep it damp, wash hands.
               </Typography>
             )}
           </>
+        )}
+        {gesture === "thin" && (
+          <Typography variant="body2">
+            Snip them off at the mix; pulling tears the roots that stay.
+          </Typography>
         )}
         {gesture === "lost" && (
           <ChoiceField
@@ -147,7 +162,7 @@ export function MoveOnDialog({ title, gesture, part, tally, send, close }: MoveO
       </DialogContent>
       <DialogActions>
         <Button onClick={close}>leave</Button>
-        <Button variant="contained" disabled={plants === null} onClick={record}>
+        <Button variant="contained" disabled={plants === null} onClick={send}>
           record
         </Button>
       </DialogActions>

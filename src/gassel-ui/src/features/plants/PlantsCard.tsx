@@ -1,15 +1,12 @@
-import { useState } from "react";
-import { Box, Button, Typography } from "@mui/material";
-import { Link } from "react-router";
+import { Box, Typography } from "@mui/material";
 import type { BatchView, LossCause, PartView } from "../../api/types";
 import { PlantFlow } from "../../drawings/PlantFlow";
-import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
+import { Why } from "../../shared/Why";
 import type { Day } from "../../time/days";
 import { CAUSE_WORDS } from "../sowing/sowingWords";
-import { MoveOnDialog } from "./MoveOnDialog";
-import type { PlantGesture } from "./MoveOnDialog";
-import { STAGE_WORDS, stageInHand, tallyWords } from "./plantWords";
+import { PartGestures } from "./PartGestures";
+import { STAGE_WORDS, tallyWords } from "./plantWords";
 
 interface PlantsCardProps {
   batch: BatchView;
@@ -19,13 +16,15 @@ interface PlantsCardProps {
 
 /** From seedling to plant: where they are, and what is done with them next. */
 export function PlantsCard({ batch, parts, today }: PlantsCardProps) {
-  const { record } = useRecord();
-  const [open, setOpen] = useState<{ part: string; gesture: PlantGesture } | null>(null);
-  const { plants, summary, booksClosedOn } = batch;
+  const { plants, plantingOut, leftOver, summary, booksClosedOn } = batch;
   const up = parts.filter((part) => part.state.plants.emerged > 0);
   if (up.length === 0) return null;
   const causes = plants.losses.map(
     (l) => `${l.plants} ${CAUSE_WORDS[l.cause as LossCause]} (${STAGE_WORDS[l.stage]})`,
+  );
+  const crowds = up.filter((part) => part.clock?.trueLeavesOn && part.crowdWords);
+  const wait = plants.stages.some(
+    (s) => s.stage !== "planted" && s.stage !== "seedling" && s.alive + s.dormant > 0,
   );
   return (
     <Card label="plants">
@@ -35,62 +34,33 @@ export function PlantsCard({ batch, parts, today }: PlantsCardProps) {
         {tallyWords(plants)}
       </Typography>
       {causes.length > 0 && <Typography variant="body2">Lost: {causes.join(", ")}.</Typography>}
-      {booksClosedOn === null &&
-        up.map((part) => {
-          const { id, plants: own } = part.state;
-          const grows = stageInHand(own) !== null || own.stages.some((s) => s.alive > 0);
-          const sleeps = own.stages.some((s) => s.dormant > 0);
-          return (
-            <Box key={id} sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: 0.5 }}>
-              {up.length > 1 && <Typography>Part {id}:</Typography>}
-              {stageInHand(own) !== null && (
-                <Button
-                  variant="contained"
-                  aria-label={`move on, part ${id}`}
-                  onClick={() => setOpen({ part: id, gesture: "moveOn" })}
-                >
-                  move on
-                </Button>
-              )}
-              {grows && (
-                <Button variant="outlined" onClick={() => setOpen({ part: id, gesture: "lost" })}>
-                  lost
-                </Button>
-              )}
-              {grows && (
-                <Button variant="outlined" onClick={() => setOpen({ part: id, gesture: "diedBack" })}>
-                  died back
-                </Button>
-              )}
-              {sleeps && (
-                <Button variant="outlined" onClick={() => setOpen({ part: id, gesture: "cameAgain" })}>
-                  came again
-                </Button>
-              )}
+      {leftOver && <Typography data-testid="left-over">{leftOver}</Typography>}
+      {booksClosedOn === null && (
+        <>
+          {crowds.map((part) => (
+            <Typography key={part.state.id} data-testid={`crowd-${part.state.id}`}>
+              {up.length > 1 && `Part ${part.state.id}: `}
+              {part.crowdWords}
+            </Typography>
+          ))}
+          {up.map((part) => (
+            <PartGestures
+              key={part.state.id}
+              batch={summary}
+              part={part}
+              alone={up.length === 1}
+              today={today}
+            />
+          ))}
+          {wait && (
+            <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 1, mt: 1 }}>
+              <Typography data-testid="planting-out" sx={{ flex: "1 1 18em" }}>
+                {plantingOut.words}
+              </Typography>
+              <Why lines={plantingOut.working} about="planting out" />
             </Box>
-          );
-        })}
-      {booksClosedOn === null && plants.stages.some((s) => s.stage === "potted" && s.alive > 0) && (
-        <Typography variant="body2">
-          Before they go out:{" "}
-          <Link to="/workbench/hardening" style={{ color: "inherit" }}>
-            hardening off, day by day
-          </Link>
-        </Typography>
-      )}
-      {open && (
-        <MoveOnDialog
-          title={`B-${summary.number} ${summary.commonName}`}
-          gesture={open.gesture}
-          part={open.part}
-          tally={parts.find((p) => p.state.id === open.part)?.state.plants ?? plants}
-          close={() => setOpen(null)}
-          send={(payload, told) =>
-            record(summary.id, [payload], today, `B-${summary.number}: ${told}`).then((kept) => {
-              if (kept) setOpen(null);
-            })
-          }
-        />
+          )}
+        </>
       )}
     </Card>
   );

@@ -3,52 +3,53 @@ import type { PartView } from "../../api/types";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { Card } from "../../shared/Card";
 import { unbroken } from "../../shared/units";
+import { useNarrow } from "../../shared/useNarrow";
 import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
 
 /** Cold towards flowering, counted apart from the cold that breaks dormancy. */
 export function VernalizationCard({ part, today }: { part: PartView; today: Day }) {
+  const narrow = useNarrow();
   const v = part.vernalization;
   if (!v) return null;
+  const width = narrow ? 360 : 640;
+  const least = (width - 2) * (v.shortestDays / v.usualDays);
   const share = Math.min(1, v.effectiveDays / Math.max(1, v.usualDays));
   return (
     <Card label="vernalization">
       <Typography variant="h2">Cold for flowering</Typography>
       <svg
-        viewBox="0 0 640 44"
+        viewBox={`0 0 ${width} 46`}
         width="100%"
+        style={{ display: "block", maxWidth: 820 }}
         role="img"
         aria-label={`${v.effectiveDays.toFixed(1)} of ${v.usualDays} effective days`}
       >
-        <rect x={1} y={4} width={638} height={24} rx={4} fill="none" stroke="currentColor" opacity={0.4} />
         <rect
           x={1}
           y={4}
-          width={638 * share}
+          width={width - 2}
+          height={24}
+          rx={4}
+          fill="none"
+          stroke="currentColor"
+          opacity={0.4}
+        />
+        <rect
+          x={1}
+          y={4}
+          width={(width - 2) * share}
           height={24}
           rx={4}
           fill="url(#texture-vernal)"
           stroke="currentColor"
         />
-        <line
-          x1={638 * (v.shortestDays / v.usualDays)}
-          x2={638 * (v.shortestDays / v.usualDays)}
-          y1={2}
-          y2={32}
-          stroke="currentColor"
-          strokeWidth={2}
-        />
-        <text
-          x={638 * (v.shortestDays / v.usualDays) - 4}
-          y={43}
-          fontSize={13}
-          textAnchor="end"
-          fill="currentColor"
-        >
+        <line x1={least} x2={least} y1={2} y2={32} stroke="currentColor" strokeWidth={2} />
+        <text x={least - 4} y={43} fontSize={13} textAnchor="end" fill="currentColor">
           at least {v.shortestDays} days
         </text>
-        <text x={638} y={43} fontSize={13} textAnchor="end" fill="currentColor">
+        <text x={width - 2} y={43} fontSize={13} textAnchor="end" fill="currentColor">
           usual {v.usualDays}
         </text>
       </svg>

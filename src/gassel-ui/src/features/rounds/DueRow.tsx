@@ -9,11 +9,15 @@ import { useIsSettled } from "../../offline/useQueue";
 import { allWell, lookAtBag, usualStart } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
+import { unbroken } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { GESTURE_TITLES } from "../plants/plantGesture";
+import type { PlantGesture } from "../plants/plantGesture";
 import { coldWords } from "./coldWords";
 import { dueKey } from "./dueLines";
+import { endOf } from "./endOf";
 import { title, when } from "./dueWords";
 import { TimeLeft } from "./TimeLeft";
 
@@ -22,6 +26,7 @@ const LookDialog = lazy(() => import("./LookDialog").then((m) => ({ default: m.L
 const StartDialog = lazy(() => import("./StartDialog").then((m) => ({ default: m.StartDialog })));
 const SowDialog = lazy(() => import("../sowing/SowDialog").then((m) => ({ default: m.SowDialog })));
 const SwellingDialog = lazy(() => import("./SwellingDialog").then((m) => ({ default: m.SwellingDialog })));
+const MoveOnDialog = lazy(() => import("../plants/MoveOnDialog").then((m) => ({ default: m.MoveOnDialog })));
 const ReadFirst = lazy(() => import("./ReadFirst").then((m) => ({ default: m.ReadFirst })));
 
 interface DueRowProps {
@@ -32,6 +37,17 @@ interface DueRowProps {
   /** The thermometer of the place as just read by eye, °C; null where nobody did. */
   placeC: number | null;
 }
+
+/** Where numbers are asked for, what can be done, the likely thing first. */
+const GESTURES: Partial<Record<StandingDue["due"]["kind"], [PlantGesture, string][]>> = {
+  prickOut: [
+    ["moveOn", "prick out…"],
+    ["divide", "divide…"],
+    ["thin", "thin…"],
+  ],
+  thin: [["thin", "thin…"]],
+  plantOut: [["moveOn", "plant…"]],
+};
 
 /** The usual outcome of what is due: its button, what it records, and how it is told. */
 interface Usual {
@@ -73,13 +89,30 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
         told: `${stepWords(item.stepKind)} started`,
       };
     case "endStep":
+      return { button: "ended", payloads: () => endOf(item, part), told: "ended" };
+    case "lookForTrueLeaves":
       return {
-        button: "ended",
-        payloads: () => [{ kind: "stepEnded", part: part.part, step: item.due.step }],
-        told: "ended",
+        button: "they are out",
+        payloads: () => [{ kind: "trueLeaves", part: part.part }],
+        told: "first true leaves",
+      };
+    case "feed":
+      return {
+        button: "fed",
+        payloads: () => [{ kind: "tended", part: part.part, what: "fed" }],
+        told: "fed",
+      };
+    case "carryOut":
+      return {
+        button: "was out",
+        payloads: () => [{ kind: "carriedOut", part: part.part, hours: null }],
+        told: "out for the day",
       };
     case "lookForSwelling":
     case "countSeedlings":
+    case "prickOut":
+    case "thin":
+    case "plantOut":
       return null;
   }
 }
@@ -91,7 +124,9 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
 export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }: DueRowProps) {
   const { palette } = useDevice();
   const { record } = useRecord();
-  const [dialog, setDialog] = useState<"look" | "start" | "sow" | "swelling" | "read" | null>(null);
+  const [dialog, setDialog] = useState<"look" | "start" | "sow" | "swelling" | "read" | PlantGesture | null>(
+    null,
+  );
   const { kind } = item.due;
   const name = `B-${part.number} ${part.commonName}`;
   const which = part.part === "1" ? "" : `, part ${part.part}`;
@@ -124,6 +159,16 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
           </Typography>
           {item.due.dueAt && <TimeLeft dueAt={item.due.dueAt} />}
           <Typography variant="body2">{item.due.cost}</Typography>
+          {kind === "carryOut" && part.hardening && (
+            <Typography variant="body2" sx={{ fontWeight: 600 }}>
+              {unbroken(part.hardening.words)}
+            </Typography>
+          )}
+          {part.flowering && atTheStep && (
+            <Typography variant="body2" data-testid="flowering-so-far">
+              Cold for flowering: {unbroken(part.flowering)}
+            </Typography>
+          )}
           {kind === "checkBag" && part.cold && (
             <Typography variant="body2" data-testid="cold-so-far">
               {coldWords(part.cold, today)}
@@ -144,6 +189,15 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
                 looked…
               </Button>
             )}
+            {GESTURES[kind]?.map(([gesture, words], i) => (
+              <Button
+                key={gesture}
+                variant={i === 0 ? "contained" : "outlined"}
+                onClick={() => setDialog(gesture)}
+              >
+                {words}
+              </Button>
+            ))}
             {kind === "checkBag" && (
               <Button variant="outlined" onClick={() => setDialog("look")}>
                 not so…
@@ -185,6 +239,18 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
         {dialog === "start" && <StartDialog {...props} item={item} />}
         {dialog === "sow" && <SowDialog {...props} item={item} />}
         {dialog === "swelling" && <SwellingDialog {...props} />}
+        {dialog !== null && dialog in GESTURE_TITLES && (
+          <MoveOnDialog
+            batch={{ id: part.batchId, number: part.number, commonName: part.commonName }}
+            gesture={dialog as PlantGesture}
+            at={kind === "plantOut" ? "hardened" : "seedling"}
+            part={part.part}
+            tally={part.plants}
+            doneOn={doneOn}
+            settles={settles}
+            close={() => setDialog(null)}
+          />
+        )}
         {dialog === "read" && (
           <ReadFirst
             name={name}

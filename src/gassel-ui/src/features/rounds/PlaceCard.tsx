@@ -15,6 +15,7 @@ import { nowWords } from "../temperature/temperatureWords";
 import { DueRow } from "./DueRow";
 import { linesOf } from "./dueLines";
 import { dueWords } from "./dueWords";
+import { LampsLine } from "./LampsLine";
 
 interface PlaceCardProps {
   place: RoundsView["places"][number];
@@ -76,6 +77,7 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
             </span>
           </Typography>
         ))}
+      <LampsLine place={place} doneOn={doneOn} today={today} />
       {due.length === 0 && <Typography color="text.secondary">Nothing is due here today.</Typography>}
       {looks && temperature.source !== "measured" && (
         <Box sx={{ maxWidth: 330, mt: 1 }}>

@@ -20,6 +20,18 @@ export function order(item: StandingDue): string {
       return "count";
     case "takeDomeOff":
       return "dome off";
+    case "lookForTrueLeaves":
+      return "true leaves?";
+    case "prickOut":
+      return "prick out";
+    case "thin":
+      return "thin";
+    case "feed":
+      return "feed";
+    case "carryOut":
+      return "carry out";
+    case "plantOut":
+      return "plant";
     case "sow":
       return "sow";
     case "endStep":
@@ -57,6 +69,18 @@ export function dueTitle(
       return "count seedlings";
     case "takeDomeOff":
       return "take the dome off";
+    case "lookForTrueLeaves":
+      return "look for true leaves";
+    case "prickOut":
+      return "prick out, divide or thin";
+    case "thin":
+      return "thin to one";
+    case "feed":
+      return "feed";
+    case "carryOut":
+      return "out for the day";
+    case "plantOut":
+      return "plant out";
     case "sow":
       return "sow";
     case "endStep":

@@ -131,7 +131,10 @@ export function Season() {
           Below: room taken, to the dotted line when full.
         </Typography>
       </Card>
-      <Box>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+        <Button component={Link} to="/season/years" variant="outlined">
+          over the years
+        </Button>
         <Button component={Link} to="/season/books" variant="outlined">
           books of the season
         </Button>

@@ -134,6 +134,15 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
           onChange={(number) => change({ ...mark, number })}
         />
       )}
+      {mark.done && !waits && kind in MOVED && (
+        <Number
+          label={MOVED[kind] ?? ""}
+          name={`moved-${line.key}`}
+          max={part.seeds}
+          value={mark.number}
+          onChange={(number) => change({ ...mark, number })}
+        />
+      )}
       {mark.done && !waits && kind === "countSeedlings" && (
         <Box sx={{ display: "flex", gap: 1, displayPrint: "none" }}>
           <Number
@@ -161,6 +170,16 @@ const BLANKS: Partial<Record<DueLine["item"]["due"]["kind"], string>> = {
   checkBag: "dry · dripping · mould · ____ sprouted",
   lookForSwelling: "____ swollen",
   countSeedlings: "____ new  ____ lost",
+  prickOut: "____ pricked out",
+  thin: "____ thinned",
+  plantOut: "____ planted",
+};
+
+/** Plants that a line moves or takes out, by number. */
+const MOVED: Partial<Record<DueLine["item"]["due"]["kind"], string>> = {
+  prickOut: "pricked out",
+  thin: "thinned",
+  plantOut: "planted",
 };
 
 interface NumberProps {

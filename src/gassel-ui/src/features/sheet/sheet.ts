@@ -1,5 +1,6 @@
 import type { EntryPayload, Moisture, MouldSeen } from "../../api/types";
 import { countOf, lookAtBag, lookForSwelling, usualStart } from "../../record/entries";
+import { endOf } from "../rounds/endOf";
 import type { BatchPayloads } from "../../record/RecordProvider";
 import type { DueLine } from "../rounds/dueLines";
 
@@ -56,14 +57,37 @@ export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] 
       return mark.number === null ? null : [countOf(part.part, mark.number, mark.lost ?? 0)];
     case "takeDomeOff":
       return [{ kind: "domeOff", part: part.part }];
+    case "lookForTrueLeaves":
+      return [{ kind: "trueLeaves", part: part.part }];
+    case "feed":
+      return [{ kind: "tended", part: part.part, what: "fed" }];
+    case "carryOut":
+      return [{ kind: "carriedOut", part: part.part, hours: null }];
+    case "thin":
+      return mark.number ? [countOf(part.part, 0, mark.number, { cause: "thinned" })] : null;
+    case "prickOut":
+    case "plantOut":
+      return mark.number ? [moved(part.part, item.due.kind, mark.number)] : null;
     case "endStep":
-      return [{ kind: "stepEnded", part: part.part, step: item.due.step }];
+      return endOf(item, part);
     case "startStep":
     case "sow":
     case "scarifyAgain":
       return usualStart(item, part);
   }
 }
+
+const moved = (part: string, kind: "prickOut" | "plantOut", plants: number): EntryPayload => ({
+  kind: "movedOn",
+  part,
+  from: kind === "prickOut" ? "seedling" : "hardened",
+  to: kind === "prickOut" ? "prickedOut" : "planted",
+  plants,
+  into: null,
+  spacingCm: null,
+  divided: false,
+  potCm: null,
+});
 
 /** The whole pass by batch, with the keys of the lines it settles. */
 export function passOf(

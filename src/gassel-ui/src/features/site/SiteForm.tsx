@@ -17,6 +17,11 @@ const CHECKS: [SiteSettings["checkSchool"], string][] = [
   ["fortnightly", "every second week until half of the shortest time"],
 ];
 
+const MIXES: [SiteSettings["seedMix"], string][] = [
+  ["lowNutrient", "low-nutrient seed mix"],
+  ["withNutrients", "potting mix with nutrients"],
+];
+
 const COLDS: [SiteSettings["coldSchool"], string][] = [
   ["weighted", "days weighted by temperature"],
   ["chillHours", "hours from 0 to 7.2 °C"],
@@ -211,6 +216,24 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           onChange={(checkSchool) => set({ checkSchool })}
           helper="twice a week where seed sprouts in the cold and is past half of its shortest time"
           choices={CHECKS}
+        />
+        <ChoiceField
+          label="Mix that seed is sown into indoors"
+          name="seedMix"
+          value={settings.seedMix}
+          onChange={(seedMix) => set({ seedMix })}
+          helper="decides when seedlings are fed"
+          choices={MIXES}
+        />
+        <NumberField
+          label="Frost risk accepted at planting out"
+          name="frostRisk"
+          unit="%"
+          value={Math.round(settings.frostRisk * 100)}
+          onChange={(percent) => percent !== null && set({ frostRisk: percent / 100 })}
+          min={0}
+          max={50}
+          helper="springs in a hundred with a later frost that kills"
         />
         <ChoiceField
           label="Cold is counted in"

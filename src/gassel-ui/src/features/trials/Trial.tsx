@@ -4,10 +4,11 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import { answered, api } from "../../api/client";
 import { useSite, useTrial } from "../../api/queries";
-import type { TrialView } from "../../api/types";
+import type { TrialResult, TrialView } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { ArmBars } from "../../drawings/ArmBars";
+import type { ArmBar } from "../../drawings/ArmBars";
 import { ForRole } from "../../people/ForRole";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
@@ -69,7 +70,7 @@ function OneTrial({ trial, today }: { trial: TrialView; today: Day }) {
           {result && (
             <Card label="arms side by side">
               <Typography variant="h2">Arms side by side</Typography>
-              <ArmBars result={result} />
+              <ArmBars arms={result.arms.map(barOf)} />
               {result.arms.some((a) => a.replicates.length > 1) && (
                 <Typography variant="body2" color="text.secondary">
                   Small marks: each vessel by itself.{" "}
@@ -249,3 +250,9 @@ function Names({ trial, close }: { trial: TrialView; close: () => void }) {
     </Box>
   );
 }
+
+const barOf = ({ arm, isControl, replicates }: TrialResult["arms"][number]): ArmBar => ({
+  ...arm,
+  name: `${arm.name}${isControl ? " (control)" : ""}`,
+  vessels: replicates.map((r) => r.fraction),
+});

@@ -1,15 +1,13 @@
-import { Box, Checkbox, Typography } from "@mui/material";
+import { Checkbox, Typography } from "@mui/material";
 import { answered, api } from "../../api/client";
 import { useSite } from "../../api/queries";
-import type { HardeningPlan } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { DayField } from "../../shared/DayField";
 import { Loading } from "../../shared/Loading";
 import { NumberField } from "../../shared/NumberField";
-import { unbroken } from "../../shared/units";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { HardeningDays } from "../plants/HardeningDays";
 import { Tool } from "./Tool";
 import { numberOf, textOf, useAnswer, useInputs } from "./useCalculator";
 
@@ -76,67 +74,22 @@ function HardeningFrom({ today }: { today: Day }) {
       answer={a ? `Ready ${actDay(a.readyOn, today)}` : null}
       working={a?.working ?? []}
     >
-      {a && <Days plan={a} today={today} skipped={skipped} toggle={toggle} />}
+      {a && (
+        <HardeningDays
+          days={a.days}
+          today={today}
+          end={(day) => (
+            <Typography component="label" variant="body2" sx={{ display: "flex", alignItems: "center" }}>
+              <Checkbox
+                checked={skipped.includes(day.date)}
+                onChange={() => toggle(day.date)}
+                slotProps={{ input: { "aria-label": `skipped ${actDay(day.date, today)}` } }}
+              />
+              skipped
+            </Typography>
+          )}
+        />
+      )}
     </Tool>
-  );
-}
-
-interface DaysProps {
-  plan: HardeningPlan;
-  today: Day;
-  skipped: Day[];
-  toggle: (day: Day) => void;
-}
-
-function Days({ plan, today, skipped, toggle }: DaysProps) {
-  const { palette } = useDevice();
-  return (
-    <Box sx={{ my: 1 }} data-testid="hardening-days">
-      {plan.days.map((day) => (
-        <Box
-          key={day.date}
-          sx={{
-            display: "flex",
-            alignItems: "center",
-            gap: 1,
-            borderTop: `1px solid ${palette.line}`,
-            minHeight: 48,
-          }}
-        >
-          <Typography sx={{ width: 104, flex: "none", fontWeight: 600 }}>
-            {actDay(day.date, today)}
-          </Typography>
-          <Box
-            aria-hidden
-            sx={{
-              width: 96,
-              flex: "none",
-              height: 14,
-              border: `1px solid ${palette.ink2}`,
-              borderRadius: 1,
-              overflow: "hidden",
-            }}
-          >
-            <Box
-              sx={{
-                width: `${(day.hoursOut / 24) * 100}%`,
-                height: "100%",
-                bgcolor: palette.wash.harden,
-                borderRight: `2px solid ${palette.ochre}`,
-              }}
-            />
-          </Box>
-          <Typography sx={{ flex: 1 }}>{unbroken(day.words)}</Typography>
-          <Typography component="label" variant="body2" sx={{ display: "flex", alignItems: "center" }}>
-            <Checkbox
-              checked={skipped.includes(day.date)}
-              onChange={() => toggle(day.date)}
-              slotProps={{ input: { "aria-label": `skipped ${actDay(day.date, today)}` } }}
-            />
-            skipped
-          </Typography>
-        </Box>
-      ))}
-    </Box>
   );
 }

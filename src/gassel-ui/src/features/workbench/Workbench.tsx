@@ -3,6 +3,7 @@ import { Box, Button } from "@mui/material";
 import { Link, useParams } from "react-router";
 import { ColdDay } from "./ColdDay";
 import { ContainerSimulator } from "./ContainerSimulator";
+import { Flowering } from "./Flowering";
 import { Hardening } from "./Hardening";
 import { LightTimer } from "./LightTimer";
 import { Mixing } from "./Mixing";
@@ -20,6 +21,7 @@ const TOOLS: [string, string, ReactNode][] = [
   ["container", "inside a container", <ContainerSimulator key="container" />],
   ["lamps", "lamps", <LightTimer key="lamps" />],
   ["pot", "next pot", <NextPot key="pot" />],
+  ["flowering", "cold for flowering", <Flowering key="flowering" />],
   ["hardening", "hardening off", <Hardening key="hardening" />],
   ["trial", "size of a trial", <TrialSizes key="trial" />],
 ];

@@ -1,0 +1,26 @@
+using System.Globalization;
+using Gassel.Core.Batches;
+
+namespace Gassel.Core.Growing;
+
+/// <summary>Lamps follow the leaves: fluorescent tubes 5 to 8 cm above them, LED by its maker, usually 15 to 45 cm (common practice, no source).</summary>
+/// <param name="LastOn">Day on which they were last set; null where nobody recorded it.</param>
+/// <param name="Parts">That grow under them.</param>
+public sealed record LampLook(DateOnly DueOn, DateOnly? LastOn, int LateDays, int Parts, string Words, IReadOnlyList<string> Working)
+{
+    /// <summary>Looked at so often, days (our assumption).</summary>
+    public const int EveryDays = 7;
+
+    /// <summary>Null where there are no lamps, or nothing grows under them.</summary>
+    public static LampLook? Of(Place place, IEnumerable<PartState> there, DateOnly today)
+    {
+        var grow = place.IsLit ? there.Where(p => p.Plants.Stages.Any(s => s.Stage < PlantStage.Planted && s.Alive > 0)).ToList() : [];
+        if (grow.Count == 0) return null;
+        var first = grow.SelectMany(p => p.Counts.Where(c => c.Emerged > 0)).Min(c => c.On);
+        var raised = grow.SelectMany(p => p.Tended.Where(t => t.What == Yard.Tending.LampsRaised)).Select(t => (DateOnly?)t.On).Max();
+        var due = (raised ?? first).AddDays(EveryDays);
+        return new(due, raised, Math.Max(0, today.DayNumber - due.DayNumber), grow.Count,
+            raised is { } on ? $"Lamps last set {DayWords.Of(on)}; tubes 5–8 cm above the leaves, LED by its maker." : "Nobody recorded how high the lamps hang: tubes 5–8 cm above the leaves, LED by its maker.",
+            [string.Create(CultureInfo.InvariantCulture, $"{(raised is null ? $"First seedling there {DayWords.Of(first)}" : $"Last set {DayWords.Of(raised.Value)}")} + {EveryDays} days (our assumption). Heights: common practice, no source.")]);
+    }
+}

@@ -1,0 +1,23 @@
+using System.Globalization;
+
+namespace Gassel.Core.Growing;
+
+/// <summary>Room that pots take, standing edge to edge in trays of 27 × 53 cm (common practice, no source).</summary>
+/// <param name="PerTray">At least 1: a pot wider than a tray stands on one alone.</param>
+/// <param name="M2">Of the trays.</param>
+public sealed record PotRoom(int Pots, double WidthCm, int PerTray, int Trays, double M2, IReadOnlyList<string> Working)
+{
+    private const double TrayWidthCm = 27;
+    private const double TrayLengthCm = 53;
+
+    /// <param name="pots">0 or more.</param>
+    /// <param name="widthCm">Above 0.</param>
+    public static PotRoom Of(int pots, double widthCm)
+    {
+        var perTray = Math.Max(1, (int)(TrayWidthCm / widthCm + 1e-9) * (int)(TrayLengthCm / widthCm + 1e-9));
+        var trays = (pots + perTray - 1) / perTray;
+        var m2 = trays * TrayWidthCm * TrayLengthCm / 10_000;
+        return new(pots, widthCm, perTray, trays, m2,
+            [string.Create(CultureInfo.InvariantCulture, $"{perTray} pots of {widthCm:0.#} cm to a tray of {TrayWidthCm:0} × {TrayLengthCm:0} cm; {pots} of them fill {trays} {(trays == 1 ? "tray" : "trays")}, {m2:0.##} m².")]);
+    }
+}

@@ -1,0 +1,15 @@
+using Gassel.Core.Batches;
+using Gassel.Data;
+
+namespace Gassel.Web.Features.Batches;
+
+/// <summary>What the places hold.</summary>
+internal sealed record Room(Dictionary<string, PlaceKind> Kinds, Dictionary<PlaceKind, int> Capacity)
+{
+    public static async Task<Room> At(Library library)
+    {
+        var places = await library.Places();
+        return new(places.ToDictionary(p => p.Id, p => p.Kind),
+            places.Where(p => p.Capacity is not null).GroupBy(p => p.Kind).ToDictionary(g => g.Key, g => g.Sum(p => p.Capacity!.Value)));
+    }
+}

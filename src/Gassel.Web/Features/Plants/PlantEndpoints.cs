@@ -1,0 +1,39 @@
+using Gassel.Core.Batches;
+using Gassel.Core.Growing;
+using Gassel.Core.Planning;
+using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.People;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Gassel.Web.Features.Plants;
+
+/// <param name="Room">Trays and ground that the pots take.</param>
+/// <param name="Space">Whether they fit where plants are grown on, beside everything else that is planned; null where plants of the batch do not stand indoors.</param>
+/// <param name="Words">Both, in a sentence.</param>
+public sealed record PotsRoomView(PotRoom Room, SpaceCheck? Space, string Words);
+
+internal static class PlantEndpoints
+{
+    public static void MapPlants(this RouteGroupBuilder api) => api.MapGet("/batches/{id:guid}/pots-room", PotsRoom).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
+
+    /// <summary>Room for so many pots under the lamps from today on.</summary>
+    private static async Task<Results<Ok<PotsRoomView>, ProblemHttpResult>> PotsRoom(Guid id, int plants, double potCm, Library library, BatchShelf shelf, SiteClock clock)
+    {
+        if ((Limits.Whole("plants", plants, 1, 1_000_000) ?? Limits.Number("potCm", potCm, 1, 100)) is { } refusal) return refusal.ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        var pots = PotRoom.Of(plants, potCm);
+        var room = await Room.At(library);
+        var indoors = batch.State.Living.Any(p => p.Place is { } at && room.Kinds.TryGetValue(at, out var kind) && kind is PlaceKind.LampShelf or PlaceKind.HeatMat);
+        if (!indoors) return TypedResults.Ok(new PotsRoomView(pots, null, pots.Working[0]));
+        var today = clock.Today;
+        var others = ShelfSpace.Together([.. (await shelf.All()).Where(b => b.Row.Id != id).SelectMany(b => ShelfSpace.Of(b.Plan, b.State, room.Kinds, today))]).ToList();
+        var space = ShelfSpace.Check([new(PlaceKind.LampShelf, today, today.AddDays(ShelfSpace.DaysUnderLamps), pots.Trays)], others, room.Capacity)[0];
+        var words = space.Capacity is not { } capacity ? pots.Working[0]
+            : FormattableString.Invariant($"{pots.Working[0]} The lamp shelf holds {capacity}; others take {space.TakenThen} on {Core.DayWords.Of(space.FullestOn)}: {(space.Fits ? "they fit." : $"{space.TakenThen + space.Needed - capacity} too many.")}");
+        return TypedResults.Ok(new PotsRoomView(pots, space, words));
+    }
+}

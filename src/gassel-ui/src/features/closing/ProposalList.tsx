@@ -1,0 +1,13 @@
+import { Box, Typography } from "@mui/material";
+import type { SeasonAccount } from "../../api/types";
+
+/** What the record speaks for changing, each with the numbers it rests on. */
+export function ProposalList({ proposals }: { proposals: SeasonAccount["proposals"] }) {
+  if (proposals.length === 0) return <Typography>The record speaks for no change.</Typography>;
+  return proposals.map((p) => (
+    <Box key={p.batch + p.kind} sx={{ mt: 0.75 }}>
+      <Typography sx={{ fontWeight: 600, lineHeight: 1.3 }}>{p.words}</Typography>
+      <Typography variant="body2">{p.because}</Typography>
+    </Box>
+  ));
+}

@@ -1,0 +1,79 @@
+import { useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import type { BatchView, PartView } from "../../api/types";
+import { useRecord } from "../../record/RecordProvider";
+import type { Day } from "../../time/days";
+import { MoveOnDialog } from "./MoveOnDialog";
+import type { PlantGesture } from "./plantGesture";
+import { stageInHand } from "./plantWords";
+
+interface PartGesturesProps {
+  batch: BatchView["summary"];
+  part: PartView;
+  /** The only one: then it need not be named. */
+  alone: boolean;
+  today: Day;
+}
+
+/** What can be done with the plants of a part, the likely thing first. */
+export function PartGestures({ batch, part, alone, today }: PartGesturesProps) {
+  const { record } = useRecord();
+  const [open, setOpen] = useState<PlantGesture | null>(null);
+  const { id, plants } = part.state;
+  const { clock } = part;
+  const surplus = clock?.crowding.surplus ?? null;
+  const grows = plants.stages.some((s) => s.alive > 0);
+  const sleeps = plants.stages.some((s) => s.dormant > 0);
+  const crowded = clock !== null && (surplus === null || surplus > 0);
+  const others: [PlantGesture, string, boolean][] = [
+    ["divide", "divide", crowded && !clock.inPlace],
+    ["thin", "thin to one", crowded],
+    ["lost", "lost", grows],
+    ["diedBack", "died back", grows],
+    ["cameAgain", "came again", sleeps],
+  ];
+  return (
+    <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: 0.5 }}>
+      {!alone && <Typography>Part {id}:</Typography>}
+      {stageInHand(plants) !== null && (
+        <Button variant="contained" aria-label={`move on, part ${id}`} onClick={() => setOpen("moveOn")}>
+          move on
+        </Button>
+      )}
+      {clock !== null && clock.trueLeavesOn === null && (
+        <Button
+          variant="outlined"
+          onClick={() =>
+            void record(
+              batch.id,
+              [{ kind: "trueLeaves", part: id }],
+              today,
+              `B-${batch.number}: first true leaves`,
+            )
+          }
+        >
+          true leaves are out
+        </Button>
+      )}
+      {others.map(
+        ([gesture, words, can]) =>
+          can && (
+            <Button key={gesture} variant="outlined" onClick={() => setOpen(gesture)}>
+              {words}
+            </Button>
+          ),
+      )}
+      {open && (
+        <MoveOnDialog
+          batch={batch}
+          gesture={open}
+          part={id}
+          tally={plants}
+          surplus={surplus}
+          doneOn={today}
+          close={() => setOpen(null)}
+        />
+      )}
+    </Box>
+  );
+}
