@@ -45,7 +45,7 @@ internal sealed partial class Folding
         return null;
     }
 
-    /// <summary>The steps of the route follow the plants: the first that is pricked out or potted grows on, the last that is planted ends it.</summary>
+    /// <summary>The steps of the route follow the plants: the first that is pricked out or potted grows on, the last that is hardened or planted ends its step.</summary>
     private void GoWith(MovedOn moved, DateOnly on, WorkingPart part)
     {
         if (moved.To <= PlantStage.Potted)
@@ -56,8 +56,12 @@ internal sealed partial class Folding
             part.Spans.Add(new(step, on, null));
             return;
         }
-        var stand = PlantStages.All.Where(s => s < PlantStage.Planted).Sum(s => part.AliveAt(s) + part.Dormant[(int)s]);
-        if (moved.To != PlantStage.Planted || stand > 0) return;
+        if (PlantStages.All.Where(s => s < moved.To).Sum(s => part.AliveAt(s) + part.Dormant[(int)s]) > 0) return;
+        if (moved.To == PlantStage.Hardened)
+        {
+            if (part.Open is { } open && plan.Steps[open.Step].Step.Kind == StepKind.HardenOff) part.EndOpen(on);
+            return;
+        }
         // nothing stands that the rest of the route could be for
         part.EndOpen(on);
         if (plan.Steps.Count - 1 is var last && part.Spans[^1].Step < last) part.Spans.Add(new(last, on, on));

@@ -73,8 +73,13 @@ internal static class ShortfallOptions
         var laid = LayForward(possible ? usualStart : today, days, steps);
         var skipped = string.Join(", ", steps.Take(anchorAt).Where(s => s.Optional).Select(s => s.Kind.Words()));
         return new(ShortfallOptionKind.SkipOptional, possible, laid[0].Start, laid[^1].End, laid,
-            possible ? $"Leaves out: {skipped}." : $"Leaving out {skipped} is not enough; started today it is late.");
+            (possible ? $"Leaves out: {skipped}." : $"Leaving out {skipped} is not enough; started today it is late.") + PlantsAlone(steps.Take(anchorAt)));
     }
+
+    /// <summary>A late starter gives the cold for flowering to the plants alone, and is told what that risks.</summary>
+    private static string PlantsAlone(IEnumerable<ScheduleStep> steps) => steps.Any(s => s is { Kind: StepKind.SeedVernalization, Optional: true })
+        ? " The plants alone get cold for flowering: fewer may flower, or later; a frosty night may hurt them, and heat soon after may undo it."
+        : "";
 
     private static ShortfallOption MoveTarget(DateOnly today, int shortfall, IReadOnlyList<ScheduleStep> steps)
     {

@@ -45,6 +45,7 @@ internal static class DemoLots
         Lot("blue-flax", Wild("dry bank above the lower road", "2026-07-30", 320) with { Tests = [Test(41, 60, "2026-12-14", new GivenStep(StepKind.ColdMoist, 42))] }),
         Lot("blanketflower", Wild("gravel bench, east end", "2026-08-12", 400) with { Tests = [Test(52, 80, "2026-12-01")], Cleaning = "rubbed, blown; gloves, for some are allergic" }),
         Lot("small-camas", Wild("seep below the road", "2025-07-03", 80) with { Note = "all sown" }),
+        Lot("globemallow", Wild("own plants in the creek bed", "2026-08-14", 340) with { Permission = null, Parent = "B-27", Note = "first seed of our own" }),
     ];
 
     private static SeedLot Wild(string at, string on, int? counted) => new(at, DemoBatches.Day(on), counted, Permission: "land-owner, verbally");

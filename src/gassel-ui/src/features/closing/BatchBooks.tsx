@@ -41,6 +41,9 @@ export function BatchBooks() {
           <Button component={Link} to="/season/books">
             the season’s books
           </Button>
+          <Button component="a" href={`/api/closing.csv?season=${b.season}`} download>
+            season as CSV
+          </Button>
           <Button onClick={() => window.print()}>print</Button>
         </Box>
       </Box>

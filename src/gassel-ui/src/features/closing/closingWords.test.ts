@@ -18,7 +18,7 @@ describe("the books in words", () => {
   it("begin with the first start and end with a year, at most three ahead", () => {
     const record = (startedOn: string, plantableOn: string | null) => ({ startedOn, plantableOn });
     expect(yearSpan([record("2025-12-04", "2028-06-01")], "2027-03-14")).toEqual([
-      "2025-01-01",
+      "2025-12-01",
       "2028-12-31",
     ]);
     expect(yearSpan([record("2026-08-20", null)], "2027-03-14")).toEqual(["2026-08-01", "2027-12-31"]);

@@ -5,7 +5,6 @@ import type { CountTray, LossCause, Moisture } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { useKeys } from "../../app/Keys";
 import { SeedPlate } from "../../drawings/SeedPlate";
-import { TrayPlan } from "../../drawings/TrayPlan";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
 import { Choice } from "../../shared/Choice";
@@ -18,6 +17,7 @@ import type { Day } from "../../time/days";
 import { dueKey } from "../rounds/dueLines";
 import { CAUSE_WORDS } from "../sowing/sowingWords";
 import { CountFile } from "./CountFile";
+import { CountPlan } from "./CountPlan";
 import { holders, inTray } from "./round";
 import { LastCounts } from "./LastCounts";
 import { Figure, Pad } from "./Pad";
@@ -308,58 +308,5 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
         <CountFile batch={batchId} part={part} />
       </Box>
     </Box>
-  );
-}
-
-interface CountPlanProps {
-  tray: CountTray;
-  tally: ReturnType<typeof startTally>;
-  onTouch: (cell: number) => void;
-  turned?: boolean;
-}
-
-/** The tray from above with what stands in its cells and what is being typed. */
-function CountPlan({ tray, tally, onTouch, turned = false }: CountPlanProps) {
-  const { grid } = tray;
-  if (!grid) return null;
-  const owned = new Map([...tray.others.flatMap((o) => o.byCell), ...tray.byCell].map((c) => [c.cell, c]));
-  const others = tray.others.flatMap((o) => o.cells);
-  const counted = (cell: number) => tray.cells === null || tray.cells.includes(cell) || others.includes(cell);
-  const byRow = tally.scope === "row";
-  return (
-    <>
-      <TrayPlan
-        grid={grid}
-        turned={turned}
-        label={byRow ? "rows of the tray" : "cells of the tray"}
-        cursor={byRow ? null : tally.at}
-        mark={(cell) => {
-          const at = byRow ? Math.ceil(cell / grid.columns) : cell;
-          const typed = typedAt(tally, at);
-          const known = owned.get(cell);
-          const first = byRow && (cell - 1) % grid.columns === 0;
-          return {
-            taken: !counted(cell),
-            standing: (known?.emerged ?? 0) - (known?.lost ?? 0),
-            lost: known?.lost ?? 0,
-            chosen: byRow && at === tally.at,
-            ...((!byRow || first) && {
-              fresh: { emerged: Number(typed.emerged || "0"), lost: Number(typed.lost || "0") },
-            }),
-          };
-        }}
-        {...(!byRow && { onTouch })}
-      />
-      <Typography variant="body2" color="text.secondary">
-        {byRow
-          ? "Arrows up and down choose the row."
-          : turned
-            ? `Touch a cell for one ${tally.field === "lost" ? "lost" : "new"}. Turned on its side: the first row runs down the left.`
-            : `Touch a cell for one ${tally.field === "lost" ? "lost" : "new"}; arrows choose, digits type.`}
-        {tray.others.length > 0 &&
-          tray.blind === null &&
-          ` Also in this tray: ${[...new Set(tray.others.map((o) => `B-${o.number} ${o.commonName}`))].join(", ")}.`}
-      </Typography>
-    </>
   );
 }

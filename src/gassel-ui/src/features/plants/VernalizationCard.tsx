@@ -1,4 +1,5 @@
-import { Typography } from "@mui/material";
+import { Box, Typography } from "@mui/material";
+import { Link } from "react-router";
 import type { PartView } from "../../api/types";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { Card } from "../../shared/Card";
@@ -68,7 +69,12 @@ export function VernalizationCard({ part, today }: { part: PartView; today: Day 
           the next.
         </Typography>
       )}
-      <Why lines={v.working} about="cold for flowering" />
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 1 }}>
+        <Link to="/workbench/flowering?kind=wildRosette" style={{ color: "inherit" }}>
+          plan it from the day of planting out
+        </Link>
+        <Why lines={v.working} about="cold for flowering" />
+      </Box>
     </Card>
   );
 }

@@ -35,7 +35,7 @@ describe("plants in words", () => {
 
   it("tell the ground that they take", () => {
     expect(groundWords({ squareM2: 9, staggeredM2: 7.794, perM2: 11.1, working: [] })).toBe(
-      "9.0 m² on the square, 7.8 m² in staggered rows",
+      "9.0 m² on the square, 7.8 m² in staggered rows; 11.1 to the m²",
     );
   });
 });

@@ -28,6 +28,6 @@ export function tallyWords(tally: PlantTally): string {
   return `${parts.length > 0 ? parts.join(", ") : "none alive"}${lost > 0 ? `; ${lost} lost` : ""}`;
 }
 
-/** Ground for plants: `3.4 m² on the square, 3.0 m² in staggered rows`. */
+/** Ground for plants: `3.4 m² on the square, 3.0 m² in staggered rows; 11.1 to the m²`. */
 export const groundWords = (ground: PlantSpacing): string =>
-  `${ground.squareM2.toFixed(1)} m² on the square, ${ground.staggeredM2.toFixed(1)} m² in staggered rows`;
+  `${ground.squareM2.toFixed(1)} m² on the square, ${ground.staggeredM2.toFixed(1)} m² in staggered rows; ${ground.perM2.toFixed(1)} to the m²`;

@@ -12,7 +12,7 @@ import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { actDay, addDays, daysBetween } from "../../time/days";
 import { linesOf } from "../rounds/dueLines";
-import { passOf, unmarked, wantsReading } from "./sheet";
+import { paperScale, passOf, unmarked, wantsReading } from "./sheet";
 import type { Mark } from "./sheet";
 import type { DueLine } from "../rounds/dueLines";
 import { SheetRow } from "./SheetRow";
@@ -85,6 +85,7 @@ export function Sheet() {
           "& > *": { breakInside: "avoid", mb: "12px" },
           "@media print": {
             columnCount: "auto",
+            zoom: paperScale(all.length),
             "& > *": { mb: "1mm", p: "1mm 3mm" },
             "& h2": { fontSize: "12pt" },
           },

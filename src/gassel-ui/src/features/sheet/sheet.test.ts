@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { StandingDue, StandingPart } from "../../api/types";
-import { passOf, payloadsOf, unmarked, wantsReading } from "./sheet";
+import { paperScale, passOf, payloadsOf, unmarked, wantsReading } from "./sheet";
 import type { DueLine } from "../rounds/dueLines";
 
 const part = (number: number, more: Partial<StandingPart> = {}): StandingPart => ({
@@ -96,6 +96,27 @@ describe("the sheet", () => {
     const both = [line(1, "checkBag"), { ...line(1, "startStep"), key: "1-1-startStep" }];
     const { batches } = passOf(both, { "1-1-checkBag": done, "1-1-startStep": done });
     expect(batches.map((b) => b.payloads.map((p) => p.kind))).toEqual([["check", "stepStarted"]]);
+  });
+
+  it("moves and thins plants by their number, and hardens what ends its hardening", () => {
+    expect(payloadsOf(line(1, "prickOut"), done)).toBeNull();
+    expect(payloadsOf(line(1, "prickOut"), { ...done, number: 8 })).toMatchObject([
+      { kind: "movedOn", from: "seedling", to: "prickedOut", plants: 8 },
+    ]);
+    expect(payloadsOf(line(1, "thin"), { ...done, number: 3 })).toMatchObject([
+      { lost: 3, cause: "thinned" },
+    ]);
+    expect(payloadsOf(line(1, "plantOut"), { ...done, number: 5 })).toMatchObject([
+      { from: "hardened", to: "planted" },
+    ]);
+    expect(payloadsOf(line(1, "carryOut"), done)).toMatchObject([{ kind: "carriedOut", hours: null }]);
+    expect(payloadsOf(line(1, "feed"), done)).toMatchObject([{ kind: "tended", what: "fed" }]);
+  });
+
+  it("prints a full day smaller, but never too small to read", () => {
+    expect(paperScale(10)).toBe(1);
+    expect(paperScale(25)).toBeCloseTo(0.88);
+    expect(paperScale(200)).toBe(0.75);
   });
 
   it("ticks off no seed whose caution nobody has read", () => {

@@ -104,3 +104,11 @@ export function passOf(
   }
   return { batches: [...batches].map(([batch, payloads]) => ({ batch, payloads })), settles };
 }
+
+/** Lines that fit a sheet of paper as large as they are meant. */
+const ROOMY = 22;
+const SMALLEST = 0.75;
+
+/** How much smaller a full day is printed, so that it stays on one sheet while it can be read at all. */
+export const paperScale = (lines: number): number =>
+  Math.max(SMALLEST, Math.min(1, ROOMY / Math.max(1, lines)));

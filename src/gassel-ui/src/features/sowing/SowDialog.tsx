@@ -17,7 +17,6 @@ import { useSowing } from "../../api/queries";
 import type { SowCover, SowingView, Sown, StandingDue, StandingPart, Vessel } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { AlarmMark } from "../../drawings/AlarmMark";
-import { TrayPlan } from "../../drawings/TrayPlan";
 import { useRecord } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
 import { Failure } from "../../shared/Failure";
@@ -26,8 +25,10 @@ import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { cellWords, firstCells, toggled, usualColumns } from "./cells";
-import { COVER_WORDS, hasCells, vesselWords } from "./sowingWords";
+import { usualColumns } from "./cells";
+import { SowCells } from "./SowCells";
+import { COVER_WORDS, hasCells } from "./sowingWords";
+import { SowVessel } from "./SowVessel";
 
 interface SowDialogProps {
   part: StandingPart;
@@ -144,59 +145,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
             </TextField>
           )}
           {!tray && (
-            <>
-              <TextField
-                select
-                label="Sown into"
-                value={vessel.kind}
-                slotProps={{ htmlInput: { name: "vessel" } }}
-                onChange={(e) => {
-                  const kind = e.target.value as Vessel["kind"];
-                  setVessel({
-                    ...vessel,
-                    kind,
-                    label: vessel.label.replace(vesselWords(vessel.kind), vesselWords(kind)),
-                    cells: hasCells(kind) ? (vessel.cells ?? advice.cells) : null,
-                  });
-                }}
-              >
-                {advice.vessels.map((kind) => (
-                  <MenuItem key={kind} value={kind}>
-                    {vesselWords(kind)}
-                  </MenuItem>
-                ))}
-              </TextField>
-              <TextField
-                label="Labelled"
-                name="label"
-                value={vessel.label}
-                onChange={(e) => setVessel({ ...vessel, label: e.target.value })}
-                helperText="inside and outside"
-              />
-              {celled && (
-                <>
-                  <NumberField
-                    key={`cells-${vessel.kind}`}
-                    label="Cells"
-                    name="cells"
-                    value={vessel.cells}
-                    onChange={(n) => setVessel({ ...vessel, cells: n, columns: null })}
-                    min={1}
-                    max={1000}
-                    helper="36, 48, 72, or your own"
-                  />
-                  <NumberField
-                    key={`columns-${vessel.cells ?? 0}`}
-                    label="in a row"
-                    name="columns"
-                    value={grid?.columns ?? null}
-                    onChange={(n) => setVessel({ ...vessel, columns: n })}
-                    min={1}
-                    max={vessel.cells ?? 1}
-                  />
-                </>
-              )}
-            </>
+            <SowVessel vessel={vessel} advice={advice} columns={grid?.columns ?? null} change={setVessel} />
           )}
           {first && (
             <NumberField
@@ -226,31 +175,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
             label="only some of its cells"
           />
         )}
-        {choosing && (
-          <Box>
-            <TrayPlan
-              grid={grid}
-              label="cells to sow"
-              mark={(cell) => ({ taken: !free.includes(cell), chosen: chosen.includes(cell) })}
-              onTouch={(cell) => setCells(toggled(chosen, cell))}
-            />
-            <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
-              <Typography data-testid="chosen-cells">
-                {chosen.length === 0
-                  ? "Touch the cells that were sown."
-                  : `${chosen.length} cells: ${cellWords(chosen)}.`}
-              </Typography>
-              {needed !== null && (
-                <Button size="small" onClick={() => setCells(firstCells(free, needed))}>
-                  the first {needed} free
-                </Button>
-              )}
-              <Button size="small" onClick={() => setCells(free)}>
-                all free
-              </Button>
-            </Box>
-          </Box>
-        )}
+        {choosing && <SowCells grid={grid} free={free} chosen={chosen} needed={needed} change={setCells} />}
         <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}>
           <TextField
             select

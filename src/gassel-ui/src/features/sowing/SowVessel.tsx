@@ -1,0 +1,71 @@
+import { MenuItem, TextField } from "@mui/material";
+import type { SowingView, Vessel } from "../../api/types";
+import { NumberField } from "../../shared/NumberField";
+import { hasCells, vesselWords } from "./sowingWords";
+
+interface SowVesselProps {
+  vessel: Vessel;
+  advice: SowingView["advice"];
+  /** Cells in a row as drawn; null for a vessel without cells. */
+  columns: number | null;
+  change: (vessel: Vessel) => void;
+}
+
+/** The vessel that is sown into: its kind, its label, and its cells where it has any. */
+export function SowVessel({ vessel, advice, columns, change }: SowVesselProps) {
+  return (
+    <>
+      <TextField
+        select
+        label="Sown into"
+        value={vessel.kind}
+        slotProps={{ htmlInput: { name: "vessel" } }}
+        onChange={(e) => {
+          const kind = e.target.value as Vessel["kind"];
+          change({
+            ...vessel,
+            kind,
+            label: vessel.label.replace(vesselWords(vessel.kind), vesselWords(kind)),
+            cells: hasCells(kind) ? (vessel.cells ?? advice.cells) : null,
+          });
+        }}
+      >
+        {advice.vessels.map((kind) => (
+          <MenuItem key={kind} value={kind}>
+            {vesselWords(kind)}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        label="Labelled"
+        name="label"
+        value={vessel.label}
+        onChange={(e) => change({ ...vessel, label: e.target.value })}
+        helperText="inside and outside"
+      />
+      {hasCells(vessel.kind) && (
+        <>
+          <NumberField
+            key={`cells-${vessel.kind}`}
+            label="Cells"
+            name="cells"
+            value={vessel.cells}
+            onChange={(n) => change({ ...vessel, cells: n, columns: null })}
+            min={1}
+            max={1000}
+            helper="36, 48, 72, or your own"
+          />
+          <NumberField
+            key={`columns-${vessel.cells ?? 0}`}
+            label="in a row"
+            name="columns"
+            value={columns}
+            onChange={(n) => change({ ...vessel, columns: n })}
+            min={1}
+            max={vessel.cells ?? 1}
+          />
+        </>
+      )}
+    </>
+  );
+}
