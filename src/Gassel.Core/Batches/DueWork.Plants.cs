@@ -64,8 +64,11 @@ public static partial class DueWork
         var days = HardeningPlan.Length(plan.Steps[open.Step].PlannedDays);
         var been = part.DaysOut.Where(d => d.On >= open.Start).ToList();
         if (been.Count >= days) return null;
-        var due = been.Count == 0 ? open.Start : been.Max(d => d.On).AddDays(1);
-        return new(DueKind.CarryOut, part.Id, open.Step, due, null, Late(due, today), Say($"Day {been.Count + 1} of {days}; a day that is skipped moves the end."),
+        // what was skipped cannot be made up for: it is asked for today, or tomorrow once they were out
+        var wasOut = been.Any(d => d.On == today);
+        var skipped = today.DayNumber - open.Start.DayNumber - been.Count(d => d.On < today);
+        return new(DueKind.CarryOut, part.Id, open.Step, wasOut ? today.AddDays(1) : today, null, 0,
+            Say($"Day {been.Count + 1} of {days}; {(skipped <= 0 ? "a day that is skipped moves the end" : Say($"{skipped} skipped so far, each moved the end by a day"))}."),
             [Say($"Hardening off since {DayWords.Of(open.Start)}; {been.Count} days out are recorded.")]);
     }
 

@@ -13,7 +13,7 @@ public static partial class DueWork
     /// <summary>Kept over, it is looked at as early in the next spring as it was sown in this one, but not before so many days (our assumption).</summary>
     private const int LeastDaysKept = 90;
 
-    /// <param name="potOn">Whether potting on is asked for by the route's days; the true leaves ask for it sooner.</param>
+    /// <param name="potOn">Potting on is asked for by the route's days, because no true leaves ask for it.</param>
     private static IEnumerable<DueItem> Germinating(BatchPlan plan, PartState part, StepSpan open, DateOnly today, bool potOn)
     {
         if (part.ClosedOn is null && part.Emerged < part.Seeds) yield return Tally(plan.Steps[open.Step], part, open, today);

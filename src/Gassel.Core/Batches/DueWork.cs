@@ -112,7 +112,7 @@ public static partial class DueWork
         if (kind == StepKind.HardenOff && CarryOut(plan, part, open, today) is { } outside) yield return outside;
         if (kind == StepKind.Germinate)
         {
-            foreach (var item in Germinating(plan, part, open, today, clock?.Kind != DueKind.PrickOut)) yield return item;
+            foreach (var item in Germinating(plan, part, open, today, clock is null)) yield return item;
             yield break;
         }
         // outdoors nobody ends the winter: the first seedling does, and until then it is looked at
@@ -151,7 +151,9 @@ public static partial class DueWork
         {
             (0, _) => $"Since {DayWords.Of(part.Spans[^1].Start)}.",
             (_, { } last) when last >= today => $"Harmless until {DayWords.Of(last)}, the longest of this step; every later step moves with it.",
+            (_, { } last) when present.Kind > StepKind.Germinate => $"Past the longest of this step since {DayWords.Of(last)}; the plants wait for the next.",
             (_, { } last) => $"Past the longest of this step since {DayWords.Of(last)}: seed may sprout, rot or fall dormant again.",
+            _ when present.Kind >= StepKind.Germinate => "Between two steps.",
             _ => "Between two steps: moist seed should not wait.",
         };
         return new(kind, part.Id, next, due, until, late, cost,

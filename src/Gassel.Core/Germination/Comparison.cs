@@ -90,7 +90,7 @@ public sealed record Comparison(IReadOnlyList<ArmResult> Arms, Heterogeneity? He
             ? string.Create(culture, $"All arms as one: chi-square {h.ChiSquare:0.###} on {h.DegreesOfFreedom}, p {h.P:0.####} (Pearson, no correction).")
             : "All arms as one: nothing to test with one arm, or where none or all emerged.");
         lines.AddRange(pairs.Select(p => string.Create(culture,
-            $"{p.First} less {p.Second}: {100 * p.Difference:+0.0;−0.0;0.0} points, {100 * p.Low:+0.0;−0.0;0.0} to {100 * p.High:+0.0;−0.0;0.0} (Newcombe 1998, method 10); Fisher exact p {p.FisherP:0.####}{(pairs.Count > 1 ? string.Create(culture, $", {p.HolmP:0.####} over {pairs.Count} pairs (Holm 1979)") : "")}.")));
+            $"{p.First} less {p.Second}: {100 * p.Difference:+0.0;−0.0;0.0} points, {100 * p.Low:+0.0;−0.0;0.0} to {100 * p.High:+0.0;−0.0;0.0} (Newcombe 1998, method 10); Fisher exact {ProbabilityWords.Of(p.FisherP)}{(pairs.Count > 1 ? string.Create(culture, $", {ProbabilityWords.Of(p.HolmP)} over {pairs.Count} pairs (Holm 1979)") : "")}.")));
         return lines;
     }
 }

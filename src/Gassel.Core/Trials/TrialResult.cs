@@ -86,7 +86,7 @@ public sealed record TrialResult(
             var seeds = arm.Sown == control.Sown ? FormattableString.Invariant($"{Capital(Number(arm.Sown))} seeds each cannot tell") : FormattableString.Invariant($"{arm.Sown} and {control.Sown} seeds cannot tell");
             return FormattableString.Invariant($"{seeds} {arm.Name} and {control.Name} apart: {shares}, and the difference may lie anywhere from {Points(low)} to {Points(high)} points (Fisher exact p {pair.HolmP:0.##}).");
         }
-        return FormattableString.Invariant($"{Capital(arm.Name)} came up {(difference > 0 ? "more" : "less")} than {control.Name}: {shares}, {Points(Math.Abs(difference))} points {(difference > 0 ? "more" : "less")}, between {Points(difference > 0 ? low : -high)} and {Points(difference > 0 ? high : -low)} (Fisher exact p {pair.HolmP:0.####}{(comparison.Pairs.Count > 1 ? FormattableString.Invariant($" over {comparison.Pairs.Count} pairs") : "")}).");
+        return FormattableString.Invariant($"{Capital(arm.Name)} came up {(difference > 0 ? "more" : "less")} than {control.Name}: {shares}, {Points(Math.Abs(difference))} points {(difference > 0 ? "more" : "less")}, between {Points(difference > 0 ? low : -high)} and {Points(difference > 0 ? high : -low)} (Fisher exact {ProbabilityWords.Of(pair.HolmP)}{(comparison.Pairs.Count > 1 ? FormattableString.Invariant($" over {comparison.Pairs.Count} pairs") : "")}).");
     }
 
     private static List<string> Explain(List<TrialArmResult> arms, Comparison comparison, IReadOnlyList<TimeDifference> times, bool pooled)

@@ -45,7 +45,7 @@ public sealed record LotBothWays(int LotId, string CommonName, WayResult Indoors
         var (more, by, low, high) = pair.Difference >= 0 ? ("indoors", pair.Difference, pair.Low, pair.High) : ("outdoors", -pair.Difference, -pair.High, -pair.Low);
         var points = string.Create(CultureInfo.InvariantCulture, $"{100 * by:0} points, between {100 * low:0} and {100 * high:0}").Replace('-', '−');
         return pair.FisherP < 0.05
-            ? $"{over}{shares}: {more} came up more, by {points} (Fisher exact p {pair.FisherP.ToString("0.###", CultureInfo.InvariantCulture)})."
+            ? $"{over}{shares}: {more} came up more, by {points} (Fisher exact {ProbabilityWords.Of(pair.FisherP)})."
             : $"{over}{shares}: so many seeds cannot tell the two apart ({more} by {points}).";
     }
 

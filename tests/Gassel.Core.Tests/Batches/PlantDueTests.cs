@@ -44,6 +44,8 @@ public class PlantDueTests
         // overgrown is told by date
         Assert.Contains("Overgrown since 30 Mar 2027", Only(Due(seen, "2027-04-09"), DueKind.PrickOut).Cost, StringComparison.Ordinal);
         Assert.DoesNotContain(Due(seen, "2027-03-24"), d => d.Kind is DueKind.LookForTrueLeaves or DueKind.StartStep);
+        // the leaves ask, not the days of the route
+        Assert.DoesNotContain(Due(Up(), "2027-06-20"), d => d.Kind == DueKind.StartStep);
     }
 
     [Fact]
@@ -128,7 +130,8 @@ public class PlantDueTests
         Assert.Equal(today.AddDays(7), Only(Due(book, "2027-05-06"), DueKind.EndStep).DueOn);
         Assert.Equal(today.AddDays(7), Replan.For(Plan, state.Parts[0], today).Finish.Usual);
         Assert.Equal(today.AddDays(7), Ribbon.For(Plan, state.Parts[0], today)[^1].End);
-        Assert.Contains("Day 4 of 10", Only(Due(book, "2027-05-06"), DueKind.CarryOut).Cost, StringComparison.Ordinal);
+        Assert.Equal("Day 4 of 10; 2 skipped so far, each moved the end by a day.", Only(Due(book, "2027-05-06"), DueKind.CarryOut).Cost);
+        Assert.Equal((D("2027-05-06"), D("2027-05-07")), (Only(Due(book, "2027-05-06"), DueKind.CarryOut).DueOn, Only(Due(new Book().Also(book).Add("2027-05-06", new CarriedOut("1")), "2027-05-06"), DueKind.CarryOut).DueOn));
         // the last word on a day counts
         Assert.Equal(4, Run(book.Add("2027-05-05", new CarriedOut("1", 5))).Parts[0].DaysOut.Single(d => d.On == D("2027-05-05")).Hours - 1);
     }

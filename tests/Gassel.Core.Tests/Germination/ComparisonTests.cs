@@ -89,4 +89,10 @@ public class ComparisonTests
             Assert.InRange(one.FisherP, 0, 1);
         });
     }
+
+    [Theory]
+    [InlineData(0.0000004, "p below 0.001")]
+    [InlineData(0.0189, "p 0.0189")]
+    [InlineData(1, "p 1")]
+    public void A_p_value_is_never_told_as_nought(double p, string words) => Assert.Equal(words, ProbabilityWords.Of(p));
 }

@@ -15,7 +15,13 @@ export function Why({ lines, about, words = "why" }: { lines: string[]; about: s
         aria-controls={id}
         aria-label={`${open ? "close" : words}: ${about}`}
         onClick={() => setOpen(!open)}
-        sx={{ px: 1, minWidth: 56, textDecoration: "underline", textUnderlineOffset: 3 }}
+        sx={{
+          px: 1,
+          minWidth: 56,
+          textDecoration: "underline",
+          textUnderlineOffset: 3,
+          displayPrint: "none",
+        }}
       >
         {open ? "close" : words}
       </Button>

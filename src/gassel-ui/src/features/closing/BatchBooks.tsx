@@ -26,7 +26,9 @@ export function BatchBooks() {
   if (!books.data || !today) return <Loading what="the books of the batch" />;
   const { account: b, proposals, compared, leftOver } = books.data;
   return (
-    <Box sx={{ display: "grid", gap: 1.5 }}>
+    <Box
+      sx={{ display: "grid", gap: 1.5, "@media print": { zoom: 0.8, "& section": { breakInside: "avoid" } } }}
+    >
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap" }}>
         <Typography variant="h1" data-testid="batch-books">
           Books of B-{b.number} {b.commonName}
