@@ -144,6 +144,9 @@ public sealed record PartState(
     /// <summary>Width of the pot, as last said; null where nobody did.</summary>
     public double? PotCm { get; init; }
 
+    /// <summary>Day on which plants last died back for the season; null before.</summary>
+    public DateOnly? DiedBackOn { get; init; }
+
     /// <summary>Day on which dormant plants last came up again.</summary>
     public DateOnly? CameAgainOn { get; init; }
 

@@ -17,6 +17,9 @@ public static partial class DueWork
     /// <summary>Plants that came up again are fed so long after it, days (our assumption).</summary>
     private const int FeedAfterSleep = 21;
 
+    /// <summary>Late sleepers are looked for so often, days (our assumption).</summary>
+    private const int ReturnEvery = 14;
+
     /// <summary>Look for true leaves, then thin, divide or prick out.</summary>
     private static DueItem? Clock(PartState part, StepSpan open, Species species, DateOnly today)
     {
@@ -54,6 +57,23 @@ public static partial class DueWork
         if (part.CameAgainOn is { } again) Later(again.AddDays(FeedAfterSleep), string.Create(culture, $"Came up again {DayWords.Of(again)} + {FeedAfterSleep} days (our assumption)."));
         if (part.Tended.LastOrDefault(t => t.What == Tending.Fed) is { On.Year: > 1 } fed) Later(fed.On.AddDays(YardWatch.FeedEveryDays), string.Create(culture, $"Last fed {DayWords.Of(fed.On)} + {YardWatch.FeedEveryDays} days (our assumption; the label has the say)."));
         return new(DueKind.Feed, part.Id, open.Step, due, null, Late(due, today), "Weakly, by its label, on moist mix.", [why]);
+    }
+
+    /// <summary>What died back is looked for as early in the next spring as it came up in its first; nothing is late about it.</summary>
+    private static DueItem? Return(PartState part, StepSpan open, DateOnly today)
+    {
+        var asleep = part.Plants.Dormant;
+        if (asleep == 0 || part.DiedBackOn is not { } slept) return null;
+        if (part.CameAgainOn is { } again && again >= slept)
+        {
+            var next = again.AddDays(ReturnEvery);
+            return new(DueKind.LookForReturn, part.Id, open.Step, next, null, 0, Say($"{asleep} sleep still, dormant and alive: keep barely moist, do not tip out."),
+                [Say($"The last came again {DayWords.Of(again)} + {ReturnEvery} days (our assumption).")]);
+        }
+        var due = part.Counts.Where(c => c.Emerged > 0).Min(c => c.On);
+        while (due < slept.AddDays(LeastDaysKept)) due = due.AddYears(1);
+        return new(DueKind.LookForReturn, part.Id, open.Step, due, null, 0, Say($"{asleep} sleep, dormant and alive: keep barely moist and cool, do not tip out."),
+            [Say($"Died back {DayWords.Of(slept)}; looked for as early in spring as they first came up, {DayWords.Of(due)} (our assumption).")]);
     }
 
     private static int Growing(PartState part) => part.Plants.Stages.Where(s => s.Stage < PlantStage.Planted).Sum(s => s.Alive);

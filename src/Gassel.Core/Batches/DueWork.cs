@@ -39,6 +39,9 @@ public enum DueKind
     Thin,
     Feed,
 
+    /// <summary>Plants that died back: do they come up again.</summary>
+    LookForReturn,
+
     /// <summary>Out for the day, hardening off.</summary>
     CarryOut,
     PlantOut,
@@ -78,7 +81,7 @@ public static partial class DueWork
     public static IReadOnlyList<DueItem> For(BatchPlan plan, BatchState state, Species species, DateOnly today, DuePractice? practice = null)
     {
         var items = new List<DueItem>();
-        foreach (var part in state.Living.Where(p => p.ClosedOn is null || p.Plants.Alive > 0)) items.AddRange(ForPart(plan, part, species, today, practice ?? DuePractice.Usual));
+        foreach (var part in state.Living.Where(p => p.ClosedOn is null || p.Plants.Alive + p.Plants.Dormant > 0)) items.AddRange(ForPart(plan, part, species, today, practice ?? DuePractice.Usual));
         return [.. items.OrderBy(i => i.DueOn).ThenBy(i => i.Part, StringComparer.Ordinal)];
     }
 
@@ -108,7 +111,8 @@ public static partial class DueWork
         if (part.IsDomed && DomeUp(plan, part, open, today) is { } dome) yield return dome;
         var clock = kind is StepKind.Germinate or StepKind.GrowOn ? Clock(part, open, species, today) : null;
         if (clock is not null) yield return clock;
-        if (Feed(part, open, kind, practice.SeedMix, today) is { } feed) yield return feed;
+        if (!plan.Route.IsOutdoors && Feed(part, open, kind, practice.SeedMix, today) is { } feed) yield return feed;
+        if (Return(part, open, today) is { } back) yield return back;
         if (kind == StepKind.HardenOff && CarryOut(plan, part, open, today) is { } outside) yield return outside;
         if (kind == StepKind.Germinate)
         {

@@ -85,6 +85,7 @@ internal sealed partial class Folding
         if (died.Plants > part.AliveAt(died.Stage)) return TooMany(entry, died.Plants, died.Stage, part);
         if (died.Stage != PlantStage.Seedling) part.GrowingAt[(int)died.Stage] -= died.Plants;
         part.Dormant[(int)died.Stage] += died.Plants;
+        part.DiedBackOn = entry.DoneOn;
         return null;
     }
 

@@ -31,6 +31,7 @@ internal sealed class WorkingPart(string id, string? parent)
     public DateOnly? TrueLeavesOn { get; set; }
     public DateOnly? PottedOn { get; set; }
     public double? PotCm { get; set; }
+    public DateOnly? DiedBackOn { get; set; }
     public DateOnly? CameAgainOn { get; set; }
     public List<DayOut> DaysOut { get; } = [];
     public DateOnly? KeptOn { get; set; }
@@ -85,6 +86,7 @@ internal sealed class WorkingPart(string id, string? parent)
         TrueLeavesOn = TrueLeavesOn,
         PottedOn = PottedOn,
         PotCm = PotCm,
+        DiedBackOn = DiedBackOn,
         CameAgainOn = CameAgainOn,
         DaysOut = DaysOut,
         MovedOff = MovedOff,

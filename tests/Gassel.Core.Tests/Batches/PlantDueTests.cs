@@ -136,6 +136,19 @@ public class PlantDueTests
         Assert.Equal(4, Run(book.Add("2027-05-05", new CarriedOut("1", 5))).Parts[0].DaysOut.Single(d => d.On == D("2027-05-05")).Hours - 1);
     }
 
+    /// <summary>Bulbs die back by early summer and come again next spring: common practice, no source.</summary>
+    [Fact]
+    public void What_died_back_is_looked_for_next_spring_and_the_late_ones_a_fortnight_later()
+    {
+        var asleep = Up().Add("2027-06-10", new DiedBack("1", PlantStage.Seedling, 30));
+        var look = Only(Due(asleep, "2027-07-01"), DueKind.LookForReturn);
+        Assert.Equal((D("2028-03-01"), 0), (look.DueOn, look.LateDays));
+        Assert.Contains("do not tip out", look.Cost, StringComparison.Ordinal);
+        var some = asleep.Add("2028-03-05", new CameAgain("1", PlantStage.Seedling, 20));
+        Assert.Equal(D("2028-03-19"), Only(Due(some, "2028-04-20"), DueKind.LookForReturn).DueOn);
+        Assert.DoesNotContain(Due(some.Add("2028-03-20", new CameAgain("1", PlantStage.Seedling, 10)), "2028-04-20"), d => d.Kind == DueKind.LookForReturn);
+    }
+
     [Fact]
     public void Hardened_plants_ask_for_the_ground_until_they_are_in_it()
     {

@@ -93,13 +93,13 @@ internal static class ClosingEndpoints
         var (wanted, refusal) = Year(season);
         if (refusal is not null) return refusal.ToResult();
         var account = (await Of(wanted, library, shelf, clock)).Account;
-        var csv = new StringBuilder("batch,species,route,lot,started,seeds,germinated,fraction,low,high,mean_days,first_up,pricked_out,potted,hardened,planted,alive,dormant,lost,losses,forecast_low,forecast_high,gestures,cost,cost_per_plant,closed\n");
+        var csv = new StringBuilder("batch,species,route,lot,started,seeds,germinated,fraction,low,high,mean_days,first_up,pricked_out,potted,hardened,planted,alive,dormant,lost,losses,forecast_low,forecast_high,gestures,cost,cost_per_plant,closed,cold_days\n");
         foreach (var b in account.Batches)
         {
             var losses = string.Join("; ", b.Plants.Losses.Select(l => string.Create(CultureInfo.InvariantCulture, $"{l.Plants} {EntryWords.Words(l.Cause)} at {l.Stage.Words()}")));
             csv.Append(CultureInfo.InvariantCulture, $"B-{b.Number},{CsvText.Quoted(b.CommonName)},{CsvText.Quoted(b.RouteName)},{b.LotId},{b.StartedOn:yyyy-MM-dd},{b.Seeds},{b.Germinated},{b.Fraction:0.####},{b.Low:0.####},{b.High:0.####},{b.MeanDays:0.#},{b.FirstUpOn:yyyy-MM-dd},");
             csv.Append(CultureInfo.InvariantCulture, $"{b.Plants.At(PlantStage.PrickedOut).Reached},{b.Plants.At(PlantStage.Potted).Reached},{b.Plants.At(PlantStage.Hardened).Reached},{b.Plants.At(PlantStage.Planted).Reached},{b.Plants.Alive},{b.Plants.Dormant},{b.Plants.Lost},{CsvText.Quoted(losses)},");
-            csv.Append(CultureInfo.InvariantCulture, $"{b.Forecast?.Low:0.####},{b.Forecast?.High:0.####},{b.Gestures},{b.Cost.Total:0.00},{b.Cost.PerPlant:0.00},{b.BooksClosedOn:yyyy-MM-dd}\n");
+            csv.Append(CultureInfo.InvariantCulture, $"{b.Forecast?.Low:0.####},{b.Forecast?.High:0.####},{b.Gestures},{b.Cost.Total:0.00},{b.Cost.PerPlant:0.00},{b.BooksClosedOn:yyyy-MM-dd},{b.ColdDays}\n");
         }
         return Results.File(Encoding.UTF8.GetBytes(csv.ToString()), "text/csv; charset=utf-8", string.Create(CultureInfo.InvariantCulture, $"season-{account.Season}.csv"));
     }

@@ -23,7 +23,7 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null elsewhere.</param>
 /// <param name="Flowering">Cold towards flowering in a sentence; null where its step is not that.</param>
 /// <param name="Hardening">What today is like for plants that harden off; null outside that step.</param>
-/// <param name="Plants">Its plants by stage.</param>
+/// <param name="Plants">By stage; null before the first seedling.</param>
 /// <param name="Cares">What may be done to it at a look; empty outside a moist hold.</param>
 /// <param name="ToRead">Topics of cautions that want to be read before its seed is touched.</param>
 /// <param name="Sowing">How it is usually sown; null once it is, and for seed that goes out with its first cold.</param>
@@ -31,7 +31,7 @@ namespace Gassel.Web.Features.Rounds;
 public sealed record StandingPart(
     Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
     StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? SowAllFrom, string? SproutsTo,
-    ColdBrief? Cold, GerminationWarmth? Warmth, string? Flowering, HardeningDay? Hardening, PlantTally Plants, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing, IReadOnlyList<StandingDue> Due);
+    ColdBrief? Cold, GerminationWarmth? Warmth, string? Flowering, HardeningDay? Hardening, PlantTally? Plants, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing, IReadOnlyList<StandingDue> Due);
 
 /// <param name="Due">What is asked for.</param>
 /// <param name="StepKind">Kind of the step it concerns.</param>
@@ -103,7 +103,7 @@ internal static class RoundsEndpoints
                 ColdBrief.Of(coldOf(part, byId), schools.ColdSchool),
                 Warmth(batch.Plan, part, species, byId, temperatures),
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind is StepKind.PlantVernalization or StepKind.SeedVernalization ? VernalizationSoFar.Of(batch.Plan, part, byId, known, today)?.Words : null,
-                HardeningSoFar.Of(batch.Plan, part, species, weather, today)?.Days.FirstOrDefault(d => d.Date == today), part.Plants,
+                HardeningSoFar.Of(batch.Plan, part, species, weather, today)?.Days.FirstOrDefault(d => d.Date == today), part.Plants.Emerged == 0 ? null : part.Plants,
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold() ? BagCares.For(species.Hazard) : [],
                 toRead, Sowing(batch, part, species, places, schools),
                 [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]));

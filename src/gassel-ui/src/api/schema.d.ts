@@ -6278,7 +6278,7 @@ export interface components {
             dueAt: null | string;
         };
         /** @enum {unknown} */
-        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "lookForTrueLeaves" | "prickOut" | "thin" | "feed" | "carryOut" | "plantOut";
+        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "lookForTrueLeaves" | "prickOut" | "thin" | "feed" | "lookForReturn" | "carryOut" | "plantOut";
         DurationRange: {
             /** Format: int32 */
             shortest: number;
@@ -7449,6 +7449,8 @@ export interface components {
             pottedOn: null | string;
             /** Format: double */
             potCm: null | number;
+            /** Format: date */
+            diedBackOn: null | string;
             /** Format: date */
             cameAgainOn: null | string;
             daysOut: components["schemas"]["DayOut"][];
@@ -8640,7 +8642,7 @@ export interface components {
             warmth: null | components["schemas"]["GerminationWarmth"];
             flowering: null | string;
             hardening: null | components["schemas"]["HardeningDay"];
-            plants: components["schemas"]["PlantTally"];
+            plants: null | components["schemas"]["PlantTally"];
             cares: components["schemas"]["BagCare"][];
             toRead: string[];
             sowing: null | components["schemas"]["Sown"];

@@ -1,7 +1,7 @@
 import { lazy, memo, Suspense, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import type { EntryPayload, StandingDue, StandingPart } from "../../api/types";
+import type { EntryPayload, PlantStage, StandingDue, StandingPart } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { stepWords } from "../../drawings/steps";
@@ -47,7 +47,15 @@ const GESTURES: Partial<Record<StandingDue["due"]["kind"], [PlantGesture, string
   ],
   thin: [["thin", "thin…"]],
   plantOut: [["moveOn", "plant…"]],
+  lookForReturn: [
+    ["cameAgain", "came again…"],
+    ["lost", "lost…"],
+  ],
 };
+
+/** The stage that is meant; where several may be, the likely one is chosen. */
+const atStage = (kind: StandingDue["due"]["kind"]): { at?: PlantStage } =>
+  kind === "plantOut" ? { at: "hardened" } : kind === "lookForReturn" ? {} : { at: "seedling" };
 
 /** The usual outcome of what is due: its button, what it records, and how it is told. */
 interface Usual {
@@ -113,6 +121,7 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
     case "prickOut":
     case "thin":
     case "plantOut":
+    case "lookForReturn":
       return null;
   }
 }
@@ -239,11 +248,11 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
         {dialog === "start" && <StartDialog {...props} item={item} />}
         {dialog === "sow" && <SowDialog {...props} item={item} />}
         {dialog === "swelling" && <SwellingDialog {...props} />}
-        {dialog !== null && dialog in GESTURE_TITLES && (
+        {dialog !== null && dialog in GESTURE_TITLES && part.plants && (
           <MoveOnDialog
             batch={{ id: part.batchId, number: part.number, commonName: part.commonName }}
             gesture={dialog as PlantGesture}
-            at={kind === "plantOut" ? "hardened" : "seedling"}
+            {...atStage(kind)}
             part={part.part}
             tally={part.plants}
             doneOn={doneOn}

@@ -17,7 +17,7 @@ export function LampsLine({ place, doneOn, today }: LampsLineProps) {
   const { lamps } = place;
   if (!lamps || lamps.dueOn > today) return null;
   const batches = new Map<string, EntryPayload[]>();
-  for (const part of place.parts.filter((p) => p.plants.alive > 0)) {
+  for (const part of place.parts.filter((p) => (p.plants?.alive ?? 0) > 0)) {
     batches.set(part.batchId, [
       ...(batches.get(part.batchId) ?? []),
       { kind: "tended", part: part.part, what: "lampsRaised" },

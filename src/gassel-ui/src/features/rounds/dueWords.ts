@@ -28,6 +28,8 @@ export function order(item: StandingDue): string {
       return "thin";
     case "feed":
       return "feed";
+    case "lookForReturn":
+      return "up again?";
     case "carryOut":
       return "carry out";
     case "plantOut":
@@ -77,6 +79,8 @@ export function dueTitle(
       return "thin to one";
     case "feed":
       return "feed";
+    case "lookForReturn":
+      return "do they come up again";
     case "carryOut":
       return "out for the day";
     case "plantOut":

@@ -173,6 +173,7 @@ const BLANKS: Partial<Record<DueLine["item"]["due"]["kind"], string>> = {
   prickOut: "____ pricked out",
   thin: "____ thinned",
   plantOut: "____ planted",
+  lookForReturn: "____ came again",
 };
 
 /** Plants that a line moves or takes out, by number. */
@@ -180,6 +181,7 @@ const MOVED: Partial<Record<DueLine["item"]["due"]["kind"], string>> = {
   prickOut: "pricked out",
   thin: "thinned",
   plantOut: "planted",
+  lookForReturn: "came again",
 };
 
 interface NumberProps {

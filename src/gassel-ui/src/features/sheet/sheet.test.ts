@@ -24,7 +24,7 @@ const part = (number: number, more: Partial<StandingPart> = {}): StandingPart =>
   warmth: null,
   flowering: null,
   hardening: null,
-  plants: { emerged: 0, stages: [], losses: [], alive: 0, dormant: 0, lost: 0, isWhole: true },
+  plants: null,
   sowing: null,
   cares: [],
   toRead: [],

@@ -1,5 +1,6 @@
 import type { EntryPayload, Moisture, MouldSeen } from "../../api/types";
 import { countOf, lookAtBag, lookForSwelling, usualStart } from "../../record/entries";
+import { firstStage } from "../plants/plantGesture";
 import { endOf } from "../rounds/endOf";
 import type { BatchPayloads } from "../../record/RecordProvider";
 import type { DueLine } from "../rounds/dueLines";
@@ -65,6 +66,8 @@ export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] 
       return [{ kind: "carriedOut", part: part.part, hours: null }];
     case "thin":
       return mark.number ? [countOf(part.part, 0, mark.number, { cause: "thinned" })] : null;
+    case "lookForReturn":
+      return mark.number ? [cameAgain(part, mark.number)] : null;
     case "prickOut":
     case "plantOut":
       return mark.number ? [moved(part.part, item.due.kind, mark.number)] : null;
@@ -76,6 +79,14 @@ export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] 
       return usualStart(item, part);
   }
 }
+
+/** Of the sleepers, those that are furthest on. */
+const cameAgain = (part: DueLine["part"], plants: number): EntryPayload => ({
+  kind: "cameAgain",
+  part: part.part,
+  stage: part.plants ? firstStage(part.plants, "cameAgain") : "seedling",
+  plants,
+});
 
 const moved = (part: string, kind: "prickOut" | "plantOut", plants: number): EntryPayload => ({
   kind: "movedOn",
