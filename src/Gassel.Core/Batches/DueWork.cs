@@ -119,6 +119,11 @@ public static partial class DueWork
             foreach (var item in Germinating(plan, part, open, today, clock is null)) yield return item;
             yield break;
         }
+        // late seed of what grows on is still counted, where it was kept for that
+        if (kind == StepKind.GrowOn && part is { KeptOn: not null, ClosedOn: null } && part.Emerged < part.Seeds && part.Spans.LastOrDefault(s => s.Step == plan.GerminateStep) is { } sowing)
+        {
+            yield return Tally(plan.Steps[sowing.Step], part, sowing, today);
+        }
         // outdoors nobody ends the winter: the first seedling does, and until then it is looked at
         if (plan.Route.IsOutdoors && part.SownOn is not null && plan.NextStep(open.Step) == plan.GerminateStep && plan.GerminateStep is not null) yield break;
         yield return Onward(plan, part, open.Step, today.AddDays(step.PlannedDays - part.DaysIn(plan, today)), open.Start.AddDays(step.Step.Days.Longest), today)

@@ -207,6 +207,7 @@ internal static class DemoBatches
             .Do("2026-02-22", new Sown("1", "yard", new(VesselKind.DeepCells, "deep cells 42", 80), 8, Cover: SowCover.Grit))
             .Do("2026-03-15", new Count("1", 19, 0))
             .Do("2026-03-28", new Count("1", 22, 2, LossCause.Slugs))
+            .Do("2026-04-10", new StepStarted("1", 2, null, "yard-shade"))
             .Do("2026-06-14", new DiedBack("1", PlantStage.Seedling, 39), new SowingKept("1"), new Note("1", "One leaf each, now yellow. Kept barely moist in the shade."))
             .Do("2027-03-06", new CameAgain("1", PlantStage.Seedling, 31))
             .Do("2027-03-11", new Count("1", 7, 0));

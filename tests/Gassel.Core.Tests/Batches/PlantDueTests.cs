@@ -150,6 +150,15 @@ public class PlantDueTests
     }
 
     [Fact]
+    public void Seed_kept_beside_plants_that_grow_on_is_counted_in_its_next_spring()
+    {
+        var kept = Up().Add("2027-04-10", new StepStarted("1", GrowOn)).Add("2027-06-10", new SowingKept("1"));
+        // sown on 20 February, five days at the least
+        Assert.Equal(D("2028-02-25"), Only(Due(kept, "2027-07-01", "small-camas"), DueKind.CountSeedlings).DueOn);
+        Assert.DoesNotContain(Due(kept.Add("2027-06-11", new SowingClosed("1")), "2027-07-01", "small-camas"), d => d.Kind == DueKind.CountSeedlings);
+    }
+
+    [Fact]
     public void Hardened_plants_ask_for_the_ground_until_they_are_in_it()
     {
         var book = Up().Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 30)).Add("2027-05-01", new StepStarted("1", HardenOff))

@@ -24,7 +24,8 @@ export function HardeningDays({ days, today, end }: HardeningDaysProps) {
           sx={{
             display: "flex",
             alignItems: "center",
-            gap: 1,
+            flexWrap: { xs: "wrap", md: "nowrap" },
+            columnGap: 1,
             borderTop: `1px solid ${palette.line}`,
             minHeight: 44,
             bgcolor: day.date === today ? palette.paper : undefined,
@@ -53,7 +54,14 @@ export function HardeningDays({ days, today, end }: HardeningDaysProps) {
               }}
             />
           </Box>
-          <Typography sx={{ flex: 1, fontWeight: day.date === today ? 600 : 400 }}>
+          <Typography
+            sx={{
+              flex: { xs: "1 1 100%", md: 1 },
+              order: { xs: 1, md: 0 },
+              pb: { xs: 0.5, md: 0 },
+              fontWeight: day.date === today ? 600 : 400,
+            }}
+          >
             {unbroken(day.words)}
           </Typography>
           {end?.(day)}
