@@ -1,5 +1,6 @@
 using System.Globalization;
 using Gassel.Core.Climate;
+using MathNet.Numerics.Statistics;
 
 namespace Gassel.Core.Growing;
 
@@ -119,17 +120,10 @@ public sealed record VernalizationPlan(VernalizationKind Kind, IReadOnlyList<Ver
             told.Add(Vernalization.Of(need, [.. there.Select(d => TemperatureDay.FromRange(d.Date, d.MinC!.Value, Math.Max(d.MinC!.Value, d.MaxC!.Value), VernalizationNeed.Response))], from.AddDays(days)));
         }
         if (told.Count < LeastYears) return null;
-        var cold = told.Select(v => v.EffectiveDays).Order().ToList();
+        var cold = told.Select(v => v.EffectiveDays).Order().ToArray();
+        double Quantile(double share) => SortedArrayStatistics.QuantileCustom(cold, share, QuantileDefinition.R7);
         double Share(Func<Vernalization, bool> of) => (double)told.Count(of) / told.Count;
-        return new(told.Count, At(cold, 0.1), At(cold, 0.5), Share(v => v.MetOn is not null), Share(v => v.Frosts.Count > 0), Share(v => v.Undone > 0));
-    }
-
-    /// <summary>R's type 7.</summary>
-    private static double At(List<double> sorted, double share)
-    {
-        var at = share * (sorted.Count - 1);
-        var below = (int)at;
-        return below + 1 < sorted.Count ? sorted[below] + ((at - below) * (sorted[below + 1] - sorted[below])) : sorted[^1];
+        return new(told.Count, Quantile(0.1), Quantile(0.5), Share(v => v.MetOn is not null), Share(v => v.Frosts.Count > 0), Share(v => v.Undone > 0));
     }
 
     private static string Risk(VernalizationRecord? years, VernalizationNeed need) => years is null
