@@ -54,9 +54,10 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
     /// <param name="days">7 to 14.</param>
     /// <param name="outlook">By day; those it does not know are taken as fair.</param>
     /// <param name="skipped">Days on which nobody carried them out.</param>
+    /// <param name="opened">A winter-sown container stays where it is; its top is opened by degrees instead.</param>
     /// <param name="done">Days on which somebody did, with the hours where they were looked at; null for none.</param>
     public static HardeningPlan Of(
-        DateOnly start, int days, bool tender, IReadOnlyDictionary<DateOnly, YardDay> outlook, IReadOnlySet<DateOnly> skipped, IReadOnlyDictionary<DateOnly, int?>? done = null)
+        DateOnly start, int days, bool tender, IReadOnlyDictionary<DateOnly, YardDay> outlook, IReadOnlySet<DateOnly> skipped, IReadOnlyDictionary<DateOnly, int?>? done = null, bool opened = false)
     {
         var inBelow = tender ? TenderInBelowC : HardyInBelowC;
         var plan = new List<HardeningDay>();
@@ -72,7 +73,7 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                 plan.Add(new(date, step, HardeningDayKind.Done, hoursOut ?? HoursOn(step, days), hoursOut is null ? "Was out." : hoursOut >= 24 ? "Was out, day and night." : Say($"Was out {hoursOut} h.")));
             }
             else if (skipped.Contains(date)) plan.Add(new(date, step, HardeningDayKind.Skipped, 0, "Skipped: the end moves by a day."));
-            else if (weather?.GustKmh >= WaitOverKmh) plan.Add(new(date, step, HardeningDayKind.Wait, 0, Say($"Wait: gusts of {weather.Value.GustKmh:0} km/h; the end moves by a day.")));
+            else if (weather?.GustKmh >= WaitOverKmh) plan.Add(new(date, step, HardeningDayKind.Wait, 0, Say($"{(opened ? "Keep it shut" : "Wait")}: gusts of {weather.Value.GustKmh:0} km/h; the end moves by a day.")));
             else
             {
                 step++;
@@ -80,15 +81,24 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                 var shade = 2 * step <= days ? "in shade, out of the wind" : 3 * step <= 2 * days ? "morning sun, shade after noon" : "full sun";
                 var stays = hours >= 24;
                 var frost = stays && night < inBelow;
-                plan.Add(new(date, step, frost ? HardeningDayKind.InTonight : HardeningDayKind.Out, frost ? 12 : hours,
-                    frost ? Say($"Out by day, {shade}; in tonight: {night:0.#} °C, below {inBelow:0} °C.") : stays ? Say($"Out day and night, {shade}.") : Say($"{hours} h out, {shade}; in for the night.")));
+                plan.Add(new(date, step, frost ? HardeningDayKind.InTonight : HardeningDayKind.Out, frost ? 12 : hours, (opened, frost, stays) switch
+                {
+                    (true, true, _) => Say($"Open by day; shut tonight: {night:0.#} °C, below {inBelow:0} °C."),
+                    (true, _, true) => "Open day and night.",
+                    (true, _, _) => Say($"Top open {hours} h; shut for the night."),
+                    (_, true, _) => Say($"Out by day, {shade}; in tonight: {night:0.#} °C, below {inBelow:0} °C."),
+                    (_, _, true) => Say($"Out day and night, {shade}."),
+                    _ => Say($"{hours} h out, {shade}; in for the night."),
+                }));
             }
         }
         var ready = plan.Count == 0 ? start : plan[^1].Date.AddDays(1);
         return new(plan, ready,
         [
-            Say($"{days} days, an hour or two of shade first and longer each day (common practice, no source: 7 to 14); out at night for the last third."),
-            Say($"{(tender ? "Tender" : "Hardy")} plants go in below {inBelow:0} °C (common practice, no source); gusts from {WaitOverKmh:0} km/h wait (our assumption)."),
+            opened
+                ? Say($"Winter-sown: its top is opened by degrees over {days} days, an hour or two first and longer each day (common practice, no source: a week); open at night for the last third.")
+                : Say($"{days} days, an hour or two of shade first and longer each day (common practice, no source: 7 to 14); out at night for the last third."),
+            Say($"{(tender ? "Tender" : "Hardy")} plants {(opened ? "are shut" : "go in")} below {inBelow:0} °C (common practice, no source); gusts from {WaitOverKmh:0} km/h wait (our assumption)."),
             Say($"{plan.Count - step} days waited or skipped; ready {DayWords.Of(ready)}. Days beyond the outlook are taken as fair."),
         ]);
     }

@@ -17,7 +17,7 @@ public static class DemoSeason
         [PlaceKind.Table] = 6,
         [PlaceKind.ColdShelf] = 16,
         [PlaceKind.WarmShelf] = 6,
-        [PlaceKind.LampShelf] = 23,
+        [PlaceKind.LampShelf] = 21,
         [PlaceKind.HeatMat] = 2,
     };
 

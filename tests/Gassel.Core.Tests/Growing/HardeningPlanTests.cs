@@ -47,6 +47,19 @@ public class HardeningPlanTests
         Assert.DoesNotContain(Plan(outlook: cool).Days, d => d.Kind == HardeningDayKind.InTonight);
     }
 
+    /// <summary>Winter-sown containers open by degrees over a week instead: common practice, no source.</summary>
+    [Fact]
+    public void A_winter_sown_container_is_opened_by_degrees_and_shut_for_frost_and_wind()
+    {
+        var plan = HardeningPlan.Of(Start, 7, false, Outlook((1, 3, 60), (7, -4, 5), (8, 4, 5)), new HashSet<DateOnly>(), opened: true);
+        Assert.StartsWith("Top open 2 h", plan.Days[0].Words, StringComparison.Ordinal);
+        Assert.StartsWith("Keep it shut: gusts of 60 km/h", plan.Days[1].Words, StringComparison.Ordinal);
+        Assert.StartsWith("Open by day; shut tonight: −4 °C", plan.Days[6].Words, StringComparison.Ordinal);
+        Assert.Equal("Open day and night.", plan.Days[7].Words);
+        Assert.DoesNotContain(plan.Days, d => d.Words.Contains("shade", StringComparison.Ordinal));
+        Assert.Equal(Start.AddDays(8), plan.ReadyOn);
+    }
+
     [Fact]
     public void Wind_waits_and_a_skipped_day_moves_the_end()
     {

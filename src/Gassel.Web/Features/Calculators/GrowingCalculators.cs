@@ -22,7 +22,8 @@ public sealed record SpacingRequest(int Plants, double SpacingCm);
 /// <param name="Days">7 to 14.</param>
 /// <param name="Tender">In below 7 °C instead of 0.</param>
 /// <param name="Skipped">Days on which nobody carried them out.</param>
-public sealed record HardeningRequest(DateOnly Start, int Days, bool? Tender = null, IReadOnlyList<DateOnly>? Skipped = null);
+/// <param name="WinterSown">A container whose top is opened by degrees instead.</param>
+public sealed record HardeningRequest(DateOnly Start, int Days, bool? Tender = null, IReadOnlyList<DateOnly>? Skipped = null, bool? WinterSown = null);
 
 /// <param name="PlantOut">Day on which the plants go into the ground.</param>
 /// <param name="IsSown">The seed is past its own cold; false if left out.</param>
@@ -65,6 +66,6 @@ internal static class GrowingCalculators
         var refusal = Limits.Day("start", request.Start) ?? Limits.Whole("days", request.Days, HardeningPlan.Short, HardeningPlan.Long) ?? Limits.Count("skipped", request.Skipped?.Count ?? 0, 0, 60);
         if (refusal is not null) return refusal.ToResult();
         var outlook = (await weather.Sky(cancel)).Days.Where(d => d.Source != YardDaySource.Typical).ToDictionary(d => d.Date);
-        return TypedResults.Ok(HardeningPlan.Of(request.Start, request.Days, request.Tender ?? false, outlook, (request.Skipped ?? []).ToHashSet()));
+        return TypedResults.Ok(HardeningPlan.Of(request.Start, request.Days, request.Tender ?? false, outlook, (request.Skipped ?? []).ToHashSet(), opened: request.WinterSown ?? false));
     }
 }

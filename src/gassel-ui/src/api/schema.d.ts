@@ -6878,6 +6878,7 @@ export interface components {
             days: number;
             tender?: null | boolean;
             skipped?: null | string[];
+            winterSown?: null | boolean;
         };
         /** @enum {unknown} */
         HazardLevel: "none" | "irritant" | "toxic";

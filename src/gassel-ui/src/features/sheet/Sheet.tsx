@@ -85,7 +85,7 @@ export function Sheet() {
           "& > *": { breakInside: "avoid", mb: "12px" },
           "@media print": {
             columnCount: "auto",
-            zoom: paperScale(all.length),
+            zoom: paperScale(all.length, places.length),
             "& > *": { mb: "1mm", p: "1mm 3mm" },
             "& h2": { fontSize: "12pt" },
           },

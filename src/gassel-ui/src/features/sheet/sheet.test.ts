@@ -114,9 +114,9 @@ describe("the sheet", () => {
   });
 
   it("prints a full day smaller, but never too small to read", () => {
-    expect(paperScale(10)).toBe(1);
-    expect(paperScale(25)).toBeCloseTo(0.88);
-    expect(paperScale(200)).toBe(0.75);
+    expect(paperScale(10, 5)).toBe(1);
+    expect(paperScale(25, 8)).toBeCloseTo(36 / 41);
+    expect(paperScale(200, 9)).toBe(0.75);
   });
 
   it("ticks off no seed whose caution nobody has read", () => {

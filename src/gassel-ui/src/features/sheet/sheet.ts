@@ -116,10 +116,11 @@ export function passOf(
   return { batches: [...batches].map(([batch, payloads]) => ({ batch, payloads })), settles };
 }
 
-/** Lines that fit a sheet of paper as large as they are meant. */
-const ROOMY = 22;
+/** Rows that fit a sheet of paper as large as they are meant; a place with its heading takes two. */
+const ROOMY = 36;
+const OF_A_PLACE = 2;
 const SMALLEST = 0.75;
 
 /** How much smaller a full day is printed, so that it stays on one sheet while it can be read at all. */
-export const paperScale = (lines: number): number =>
-  Math.max(SMALLEST, Math.min(1, ROOMY / Math.max(1, lines)));
+export const paperScale = (lines: number, places: number): number =>
+  Math.max(SMALLEST, Math.min(1, ROOMY / Math.max(1, lines + OF_A_PLACE * places)));

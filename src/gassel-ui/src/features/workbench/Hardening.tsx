@@ -14,6 +14,7 @@ import { numberOf, textOf, useAnswer, useInputs } from "./useCalculator";
 const KINDS = [
   ["hardy", "hardy: in below 0 °C"],
   ["tender", "tender: in below 7 °C"],
+  ["winterSown", "winter-sown: opened by degrees"],
 ] as const;
 
 /** Day by day from the shelter into the open, by the outlook. */
@@ -28,7 +29,13 @@ function HardeningFrom({ today }: { today: Day }) {
   const days = numberOf(inputs.days);
   const kind = KINDS.find(([key]) => key === inputs.kind)?.[0] ?? "hardy";
   const skipped = inputs.skipped === "" ? [] : inputs.skipped.split(" ");
-  const asked = { start, days: days ?? 10, tender: kind === "tender", skipped };
+  const asked = {
+    start,
+    days: days ?? 10,
+    tender: kind === "tender",
+    winterSown: kind === "winterSown",
+    skipped,
+  };
   const answer = useAnswer(
     "hardening",
     asked,
@@ -42,7 +49,7 @@ function HardeningFrom({ today }: { today: Day }) {
   return (
     <Tool
       title="Hardening off"
-      about="Seven days or fourteen, by the outlook: in for frost, waiting for wind; a day that is skipped moves the end. Winter-sown containers are opened by degrees instead."
+      about="Seven days or fourteen, by the outlook: in for frost, waiting for wind; a day that is skipped moves the end. Winter-sown containers stay out, and their tops are opened by degrees instead."
       fields={
         <>
           <DayField
@@ -59,7 +66,7 @@ function HardeningFrom({ today }: { today: Day }) {
             onChange={(v) => set({ days: textOf(v) })}
             min={7}
             max={14}
-            helper="7 or 14 are the schools"
+            helper={kind === "winterSown" ? "a week is usual" : "7 or 14 are the schools"}
           />
           <ChoiceField
             label="Plants"

@@ -55,6 +55,11 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
           {unbroken(reason)}
         </Typography>
       ))}
+      {alert.kind === "openByDegrees" && (
+        <Link to="/workbench/hardening?kind=winterSown&days=7" style={{ color: "inherit" }}>
+          the week, day by day
+        </Link>
+      )}
       {reasons.length > SHOWN && (
         <Button size="small" onClick={() => setAll(!all)} sx={{ px: 1, textDecoration: "underline" }}>
           {all ? "fewer" : `${several(reasons.length - SHOWN, "more reason")}`}
