@@ -115,7 +115,7 @@ describe("the sheet", () => {
 
   it("prints a full day smaller, but never too small to read", () => {
     expect(paperScale(10, 5)).toBe(1);
-    expect(paperScale(25, 8)).toBeCloseTo(36 / 41);
+    expect(paperScale(25, 8)).toBeCloseTo(34 / 41);
     expect(paperScale(200, 9)).toBe(0.75);
   });
 

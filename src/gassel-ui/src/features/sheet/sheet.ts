@@ -117,7 +117,7 @@ export function passOf(
 }
 
 /** Rows that fit a sheet of paper as large as they are meant; a place with its heading takes two. */
-const ROOMY = 36;
+const ROOMY = 34;
 const OF_A_PLACE = 2;
 const SMALLEST = 0.75;
 
