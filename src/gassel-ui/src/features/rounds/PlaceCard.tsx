@@ -1,4 +1,4 @@
-import { memo, useState } from "react";
+import { lazy, memo, Suspense, useState } from "react";
 import { Box, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { RoundsView, StandingPart } from "../../api/types";
@@ -6,7 +6,6 @@ import { useDevice } from "../../app/DeviceContext";
 import { VesselGlyph } from "../../drawings/VesselGlyph";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { Card } from "../../shared/Card";
-import { MeasureField } from "../../shared/MeasureField";
 import { several } from "../../shared/numbers";
 import { useUnits } from "../../shared/units";
 import type { Day } from "../../time/days";
@@ -16,6 +15,11 @@ import { DueRow } from "./DueRow";
 import { linesOf } from "./dueLines";
 import { dueWords } from "./dueWords";
 import { LampsLine } from "./LampsLine";
+
+// the first view does not wait for a field
+const MeasureField = lazy(() =>
+  import("../../shared/MeasureField").then((m) => ({ default: m.MeasureField })),
+);
 
 interface PlaceCardProps {
   place: RoundsView["places"][number];
@@ -80,17 +84,19 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
       <LampsLine place={place} doneOn={doneOn} today={today} />
       {due.length === 0 && <Typography color="text.secondary">Nothing is due here today.</Typography>}
       {looks && temperature.source !== "measured" && (
-        <Box sx={{ maxWidth: 330, mt: 1 }}>
-          <MeasureField
-            label="Thermometer here reads"
-            name={`read-${place.place.id}`}
-            measure="temperature"
-            value={placeC}
-            onChange={setPlaceC}
-            min={-40}
-            max={60}
-            helper="if you read it: it goes with the looks below"
-          />
+        <Box sx={{ maxWidth: 330, mt: 1, minHeight: 80 }}>
+          <Suspense>
+            <MeasureField
+              label="Thermometer here reads"
+              name={`read-${place.place.id}`}
+              measure="temperature"
+              value={placeC}
+              onChange={setPlaceC}
+              min={-40}
+              max={60}
+              helper="if you read it: it goes with the looks below"
+            />
+          </Suspense>
         </Box>
       )}
       <Box>
