@@ -155,6 +155,26 @@ public sealed class PlantTests : IAsyncLifetime
         Assert.Contains("has not begun", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
     }
 
+    /// <summary>Toxic plants are handled with the caution of toxic seed; what is only looked at carries none.</summary>
+    [Fact]
+    public async Task Thinning_a_toxic_kind_carries_its_caution_and_counting_does_not()
+    {
+        await _book.BatchOfBalsamroot();
+        var (_, lot) = await _book.Post("/api/lots", """{"speciesId":"goldenbanner","lot":{"gatheredAt":"meadow","gatheredOn":"2026-08-01","counted":200,"assumedFraction":0.6}}""");
+        var id = Guid.NewGuid();
+        var (status, made) = await _book.Post("/api/batches", $$"""
+            {"id":"{{id}}","choice":"usual","seeds":40,"who":"grower","plan":{"speciesId":"goldenbanner","routeId":null,"lotId":{{lot["id"]}},"plants":20,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }
+            """);
+        Assert.True(status == 200, made.ToJsonString());
+        await _book.Record(id, "2027-02-01", "warn", """{"kind":"sown","part":"1","place":"lamp-shelf","seeds":40,"vessel":{"kind":"tray","label":"deep cells 9","cells":12} }""");
+        await _book.Record(id, "2027-02-15", "warn", """{"kind":"count","part":"1","emerged":20,"lost":0}""", """{"kind":"trueLeaves","part":"1"}""");
+        var due = (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).Single(p => p!["commonName"]!.GetValue<string>().Contains("goldenbanner", StringComparison.Ordinal))!["due"]!.AsArray();
+        JsonArray Cautions(string kind) => due.Single(d => d!["due"]!["kind"]!.GetValue<string>() == kind)!["cautions"]!.AsArray();
+        // it dislikes being moved, so it is thinned where it stands
+        Assert.Contains(Cautions("thin"), c => c!["topic"]!.GetValue<string>() == "toxicSeed");
+        Assert.Empty(Cautions("countSeedlings"));
+    }
+
     [Theory]
     [InlineData("light", """{"on":"05:00:00","off":"21:00:00","watts":80}""", "hoursOn", 16.0)]
     [InlineData("pot-size", """{"widthCm":9,"plants":24}""", "toCm", 14.0)]

@@ -21,6 +21,7 @@ public sealed record LampLook(DateOnly DueOn, DateOnly? LastOn, int LateDays, in
         var due = (raised ?? first).AddDays(EveryDays);
         return new(due, raised, Math.Max(0, today.DayNumber - due.DayNumber), grow.Count,
             raised is { } on ? $"Lamps last set {DayWords.Of(on)}; tubes 5–8 cm above the leaves, LED by its maker." : "Nobody recorded how high the lamps hang: tubes 5–8 cm above the leaves, LED by its maker.",
-            [string.Create(CultureInfo.InvariantCulture, $"{(raised is null ? $"First seedling there {DayWords.Of(first)}" : $"Last set {DayWords.Of(raised.Value)}")} + {EveryDays} days (our assumption). Heights: common practice, no source.")]);
+            [string.Create(CultureInfo.InvariantCulture, $"{(raised is null ? $"First seedling there {DayWords.Of(first)}" : $"Last set {DayWords.Of(raised.Value)}")} + {EveryDays} days (our assumption). Heights: common practice, no source."),
+                "Lamps near water hang on a residual-current (GFCI) outlet, with a drip loop in the cable; switch off before touching them."]);
     }
 }

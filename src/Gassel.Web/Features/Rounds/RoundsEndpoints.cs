@@ -36,7 +36,7 @@ public sealed record StandingPart(
 /// <param name="Due">What is asked for.</param>
 /// <param name="StepKind">Kind of the step it concerns.</param>
 /// <param name="Note">How the step is done.</param>
-/// <param name="Cautions">To be read where the hand is about to do it.</param>
+/// <param name="Cautions">To be read where the hand is about to do it; none for what is only looked at.</param>
 /// <param name="ToPlace">Id of the place where the step is usually done; null where it stays.</param>
 /// <param name="SetsOut">A winter container is made ready and set out with it.</param>
 public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, IReadOnlyList<Caution> Cautions, string? ToPlace, bool SetsOut = false);
@@ -129,9 +129,12 @@ internal static class RoundsEndpoints
         var (setting, step) = (plan.Route.Setting, plan.Steps[due.Step].Step);
         var moves = due.Kind is DueKind.StartStep or DueKind.ScarifyAgain or DueKind.Sow;
         var kind = Places.For(setting, step);
-        return new(due, step.Kind, step.Note, Cautions.For(species.Hazard, step), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null,
+        return new(due, step.Kind, step.Note, IsLookedOver(due.Kind) ? [] : Cautions.For(species.Hazard, step), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null,
             due.Kind == DueKind.StartStep && setting == RouteSetting.WinterContainer && plan.IsSownAt(due.Step));
     }
+
+    /// <summary>Done without a hand on seed, mix or plant: no caution belongs to it.</summary>
+    private static bool IsLookedOver(DueKind kind) => kind is DueKind.CountSeedlings or DueKind.LookForTrueLeaves or DueKind.LookForReturn or DueKind.TakeDomeOff or DueKind.CarryOut or DueKind.Feed or DueKind.EndStep;
 
     private static int Lateness(StandingPart part, DateOnly today) =>
         part.Due.Count == 0 ? int.MinValue : part.Due.Max(d => today.DayNumber - d.Due.DueOn.DayNumber);

@@ -143,6 +143,8 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
   const settles = dueKey(part.number, part.part, kind);
   const waits = useIsSettled(settles);
   const atTheStep = kind === "startStep" || kind === "sow" || kind === "scarifyAgain";
+  // plants are handled as seed is: whoever pricks out a toxic kind reads of it here
+  const handled = GESTURES[kind] !== undefined;
   const way = usual(part, item, placeC);
   const send = (read: EntryPayload[] = []) => {
     setDialog(null);
@@ -242,7 +244,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
           {item.note}
         </Typography>
       )}
-      {atTheStep && <Cautions cautions={item.cautions} />}
+      {(atTheStep || (handled && part.hazard !== "none")) && <Cautions cautions={item.cautions} />}
       <Suspense>
         {dialog === "look" && <LookDialog {...props} item={item} placeC={placeC} />}
         {dialog === "start" && <StartDialog {...props} item={item} />}
