@@ -166,8 +166,13 @@ public sealed class PlantTests : IAsyncLifetime
             {"id":"{{id}}","choice":"usual","seeds":40,"who":"grower","plan":{"speciesId":"goldenbanner","routeId":null,"lotId":{{lot["id"]}},"plants":20,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }
             """);
         Assert.True(status == 200, made.ToJsonString());
-        await _book.Record(id, "2027-02-01", "warn", """{"kind":"sown","part":"1","place":"lamp-shelf","seeds":40,"vessel":{"kind":"tray","label":"deep cells 9","cells":12} }""");
-        await _book.Record(id, "2027-02-15", "warn", """{"kind":"count","part":"1","emerged":20,"lost":0}""", """{"kind":"trueLeaves","part":"1"}""");
+        await Recorded("2027-02-01", """{"kind":"sown","part":"1","place":"lamp-shelf","seeds":40,"vessel":{"kind":"deepCells","label":"deep cells 9","cells":12} }""");
+        await Recorded("2027-02-15", """{"kind":"count","part":"1","emerged":20,"lost":0}""", """{"kind":"trueLeaves","part":"1"}""");
+        async Task Recorded(string day, params string[] payloads)
+        {
+            var (saved, body) = await _book.Record(id, day, "warn", payloads);
+            Assert.True(saved == 200, body.ToJsonString());
+        }
         var due = (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).Single(p => p!["commonName"]!.GetValue<string>().Contains("goldenbanner", StringComparison.Ordinal))!["due"]!.AsArray();
         JsonArray Cautions(string kind) => due.Single(d => d!["due"]!["kind"]!.GetValue<string>() == kind)!["cautions"]!.AsArray();
         // it dislikes being moved, so it is thinned where it stands
