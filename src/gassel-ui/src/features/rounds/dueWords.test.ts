@@ -21,5 +21,7 @@ describe("what is due", () => {
     expect(dueWords(item("sow", "2027-03-13"), "2027-03-14")).toBe("sow 1 day late");
     expect(dueWords(item("countSeedlings", "2027-03-14"), "2027-03-14")).toBe("count today");
     expect(dueWords(item("startStep", "2027-03-16"), "2027-03-14")).toBe("cold-moist Tue 16 Mar");
+    // sleepers are waited for, and nothing about it is late
+    expect(dueWords(item("lookForReturn", "2027-03-12"), "2027-03-14")).toBe("up again? since Fri 12 Mar");
   });
 });

@@ -46,6 +46,8 @@ export function order(item: StandingDue): string {
 /** When: "today", "2 days late", or the day to come. */
 export function when(item: StandingDue, today: Day): string {
   const days = daysBetween(item.due.dueOn, today);
+  // nothing is lost while sleepers are waited for
+  if (days > 0 && item.due.kind === "lookForReturn") return `since ${actDay(item.due.dueOn, today)}`;
   if (days > 0) return days === 1 ? "1 day late" : `${days} days late`;
   return days === 0 ? "today" : actDay(item.due.dueOn, today);
 }
