@@ -153,9 +153,12 @@ public sealed record PartState(
     /// <summary>Days out to harden off.</summary>
     public IReadOnlyList<DayOut> DaysOut { get; init; } = [];
 
+    /// <summary>Days out since a step began.</summary>
+    public IReadOnlyList<DayOut> DaysOutOf(StepSpan step) => [.. DaysOut.Where(d => d.On >= step.Start)];
+
     /// <summary>Days that the open step has had: of the calendar, and of hardening off those on which they were out, once such are recorded.</summary>
     public int DaysIn(BatchPlan plan, DateOnly today) => Open is not { } open ? 0
-        : plan.Steps[open.Step].Step.Kind == Treatments.StepKind.HardenOff && DaysOut.Any(d => d.On >= open.Start) ? DaysOut.Count(d => d.On >= open.Start && d.On < today)
+        : plan.Steps[open.Step].Step.Kind == Treatments.StepKind.HardenOff && DaysOutOf(open) is { Count: > 0 } been ? been.Count(d => d.On < today)
         : today.DayNumber - open.Start.DayNumber;
 
     /// <summary>Seedlings that left the sowing for a later stage.</summary>

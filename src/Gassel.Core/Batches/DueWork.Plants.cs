@@ -43,7 +43,7 @@ public static partial class DueWork
     /// <summary>By mix. Containers in the yard are fed by the yard's own watch.</summary>
     private static DueItem? Feed(PartState part, StepSpan open, StepKind kind, ContainerMix mix, DateOnly today)
     {
-        if (part.IsContainer || kind is not (StepKind.Germinate or StepKind.GrowOn) || part.TrueLeavesOn is not { } leaves || Growing(part) == 0) return null;
+        if (part.IsContainer || kind is not (StepKind.Germinate or StepKind.GrowOn) || part.TrueLeavesOn is not { } leaves || part.Plants.Growing == 0) return null;
         var culture = CultureInfo.InvariantCulture;
         var (due, why) = part.PottedOn is { } potted
             ? (potted.AddDays(FoodLasts), string.Create(culture, $"Potted {DayWords.Of(potted)} + {FoodLasts} days that potting mix feeds (our assumption; the bag has the say)."))
@@ -76,13 +76,11 @@ public static partial class DueWork
             [Say($"Died back {DayWords.Of(slept)}; looked for as early in spring as they first came up, {DayWords.Of(due)} (our assumption).")]);
     }
 
-    private static int Growing(PartState part) => part.Plants.Stages.Where(s => s.Stage < PlantStage.Planted).Sum(s => s.Alive);
-
     /// <summary>Out once a day until the days are full; what a day is like, the outlook decides.</summary>
     private static DueItem? CarryOut(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
     {
         var days = HardeningPlan.Length(plan.Steps[open.Step].PlannedDays);
-        var been = part.DaysOut.Where(d => d.On >= open.Start).ToList();
+        var been = part.DaysOutOf(open);
         if (been.Count >= days) return null;
         // what was skipped cannot be made up for: it is asked for today, or tomorrow once they were out
         var wasOut = been.Any(d => d.On == today);

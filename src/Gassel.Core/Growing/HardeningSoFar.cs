@@ -12,7 +12,7 @@ public static class HardeningSoFar
     public static HardeningPlan? Of(BatchPlan plan, PartState part, Species species, IReadOnlyDictionary<DateOnly, YardDay> outlook, DateOnly today)
     {
         if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind != StepKind.HardenOff) return null;
-        var done = part.DaysOut.Where(d => d.On >= open.Start).ToDictionary(d => d.On, d => d.Hours);
+        var done = part.DaysOutOf(open).ToDictionary(d => d.On, d => d.Hours);
         var skipped = new HashSet<DateOnly>();
         for (var date = open.Start; date < today; date = date.AddDays(1))
         {

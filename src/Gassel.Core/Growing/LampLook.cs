@@ -14,7 +14,7 @@ public sealed record LampLook(DateOnly DueOn, DateOnly? LastOn, int LateDays, in
     /// <summary>Null where there are no lamps, or nothing grows under them.</summary>
     public static LampLook? Of(Place place, IEnumerable<PartState> there, DateOnly today)
     {
-        var grow = place.IsLit ? there.Where(p => p.Plants.Stages.Any(s => s.Stage < PlantStage.Planted && s.Alive > 0)).ToList() : [];
+        var grow = place.IsLit ? there.Where(p => p.Plants.Growing > 0).ToList() : [];
         if (grow.Count == 0) return null;
         var first = grow.SelectMany(p => p.Counts.Where(c => c.Emerged > 0)).Min(c => c.On);
         var raised = grow.SelectMany(p => p.Tended.Where(t => t.What == Yard.Tending.LampsRaised)).Select(t => (DateOnly?)t.On).Max();

@@ -20,6 +20,9 @@ public sealed record PlantTally(int Emerged, IReadOnlyList<StageCount> Stages, I
 
     public int Alive => Stages.Sum(s => s.Alive);
 
+    /// <summary>Alive and not in the ground.</summary>
+    public int Growing => Stages.Where(s => s.Stage < PlantStage.Planted).Sum(s => s.Alive);
+
     public int Dormant => Stages.Sum(s => s.Dormant);
 
     public int Lost => Stages.Sum(s => s.Lost);

@@ -43,10 +43,10 @@ public sealed record PlantingOut(PlantingSeason Season, DateOnly? SpringFrom, Da
     /// <param name="lastFrost">By hand, <c>MM-dd</c>: what is left without a record.</param>
     /// <param name="groundFreeze">By hand or by the record, <c>MM-dd</c>; null where unknown.</param>
     /// <param name="risk">Share of springs with a later frost that is accepted, 0..1.</param>
-    public static PlantingOut Of(SeedlingHardiness hardiness, FrostOutlook? outlook, string? lastFrost, string? groundFreeze, double risk, DateOnly today)
+    public static PlantingOut Of(SeedlingHardiness hardiness, FrostOutlook? outlook, string? lastFrost, string? groundFreeze, double risk, DateOnly today, bool south = false)
     {
-        var (day, why) = Spring(hardiness, outlook, lastFrost, risk);
-        var freeze = groundFreeze is null ? null : (DateOnly?)Next(groundFreeze, today);
+        var (day, why) = Spring(hardiness, outlook, lastFrost, risk, south);
+        var freeze = groundFreeze is null ? null : (DateOnly?)YearDay.Next(groundFreeze, today);
         var (from, to) = (freeze?.AddDays(-7 * WeeksAtMost), freeze?.AddDays(-7 * WeeksAtLeast));
         var spring = day is null ? null : (DateOnly?)Near(day, today, to);
         var season = SeasonOn(today, spring, from, to);
@@ -59,7 +59,7 @@ public sealed record PlantingOut(PlantingSeason Season, DateOnly? SpringFrom, Da
     }
 
     /// <summary>The first day after which frost that kills comes in no more springs than accepted.</summary>
-    private static (string? Day, string Why) Spring(SeedlingHardiness hardiness, FrostOutlook? outlook, string? lastFrost, double risk)
+    private static (string? Day, string Why) Spring(SeedlingHardiness hardiness, FrostOutlook? outlook, string? lastFrost, double risk, bool south)
     {
         if (outlook?.Thresholds[Threshold(hardiness)] is { Frost: { SpringYearsUsed: >= FrostDates.YearsForARisk } frost } threshold)
         {
@@ -68,7 +68,7 @@ public sealed record PlantingOut(PlantingSeason Season, DateOnly? SpringFrom, Da
             {
                 return (date, Say($"{degrees} °C kills {threshold.Hurts}; it came after that day in at most {100 * risk:0} % of {frost.SpringYearsUsed} springs."));
             }
-            if (frost.LastSpring is null) return ("03-01", Say($"{degrees} °C kills {threshold.Hurts}; none of {frost.SpringYearsUsed} springs had it. From March on (our assumption)."));
+            if (frost.LastSpring is null) return (south ? "09-01" : "03-01", Say($"{degrees} °C kills {threshold.Hurts}; none of {frost.SpringYearsUsed} springs had it. From {(south ? "September" : "March")} on (our assumption)."));
         }
         return (lastFrost, lastFrost is null ? "No frost day is known." : "Last frost entered by hand: no years behind it, so no risk is known.");
     }
@@ -106,22 +106,13 @@ public sealed record PlantingOut(PlantingSeason Season, DateOnly? SpringFrom, Da
         },
     };
 
-    private static DateOnly Next(string monthDay, DateOnly today)
-    {
-        var there = In(monthDay, today.Year);
-        return there >= today ? there : In(monthDay, today.Year + 1);
-    }
-
     /// <summary>The spring that is under way while its autumn is to come, or else the next.</summary>
     private static DateOnly Near(string monthDay, DateOnly today, DateOnly? autumnEnd)
     {
-        var next = Next(monthDay, today);
+        var next = YearDay.Next(monthDay, today);
         var last = next.AddYears(-1);
         return next == today || today.DayNumber - last.DayNumber > 183 || (autumnEnd is { } end && today > end) ? next : last;
     }
-
-    /// <summary>29 February falls on the 28th in a year without one.</summary>
-    private static DateOnly In(string monthDay, int year) => DateOnly.ParseExact("2028-" + monthDay, "yyyy-MM-dd", CultureInfo.InvariantCulture).AddYears(year - 2028);
 
     private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

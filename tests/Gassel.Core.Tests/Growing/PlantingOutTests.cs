@@ -55,6 +55,25 @@ public class PlantingOutTests
         Assert.Contains("not known", byHand.Working[1], StringComparison.Ordinal);
     }
 
+    /// <summary>Where no spring had frost that kills, spring is taken to begin in the month in which it does on that half of the earth.</summary>
+    [Theory]
+    [InlineData(46.8, "2027-03-01")]
+    [InlineData(-41, "2026-09-01")]
+    public void Without_killing_frost_on_record_spring_begins_with_its_month(double latitude, string from)
+    {
+        var mild = FrostOutlook.From([.. Enumerable.Range(0, 12 * 366).Select(i => new DailyTemperature(new DateOnly(2001, 1, 1).AddDays(i), 5, 15))], latitude);
+        var planting = PlantingOut.Of(SeedlingHardiness.Hardy, mild, null, null, 0.1, new(2027, 1, 15), latitude < 0);
+        Assert.Equal(DateOnly.ParseExact(from, "yyyy-MM-dd"), planting.SpringFrom);
+    }
+
+    [Fact]
+    public void A_day_of_the_year_that_some_years_lack_falls_on_the_28th()
+    {
+        Assert.Equal(new DateOnly(2027, 2, 28), YearDay.Next("02-29", new(2027, 1, 1)));
+        Assert.Equal(new DateOnly(2028, 2, 29), YearDay.Next("02-29", new(2027, 3, 1)));
+        Assert.Equal(new DateOnly(2027, 5, 8), YearDay.Next("05-08", new(2027, 5, 8)));
+    }
+
     private static PlantTally Tally(int potted, int planted) => new(potted + planted,
         [.. PlantStages.All.Select(s => new StageCount(s, s switch { PlantStage.Potted => potted, PlantStage.Planted => planted, _ => 0 }, 0, 0, s == PlantStage.Planted ? planted : potted + planted))], []);
 

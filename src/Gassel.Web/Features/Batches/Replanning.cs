@@ -50,7 +50,7 @@ internal static class Replanning
         var part = BatchViews.MainPart(batch.State);
         var outlook = Replan.For(batch.Plan, part, clock.Today, request.StartOn);
         var room = await Room.At(library);
-        var others = ShelfSpace.Together([.. (await shelf.All()).Where(b => b.Row.Id != id).SelectMany(b => ShelfSpace.Of(b.Plan, b.State, room.Kinds, clock.Today))]).ToList();
+        var others = room.Taken((await shelf.All()).Where(b => b.Row.Id != id), clock.Today);
         var own = ShelfSpace.Of(batch.Plan.Route.Setting, outlook.Steps.Select(s => (batch.Plan.Steps[s.Step].Step, s.Start.Usual, s.End.Usual)), ShelfSpace.Trays(batch.Plan.Seeds), 1);
         return TypedResults.Ok(new WhatIfView(outlook, [.. ShelfSpace.Check(own, others, room.Capacity).Where(c => !c.Fits)]));
     }

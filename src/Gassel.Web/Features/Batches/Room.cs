@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Planning;
 using Gassel.Data;
 
 namespace Gassel.Web.Features.Batches;
@@ -12,4 +13,8 @@ internal sealed record Room(Dictionary<string, PlaceKind> Kinds, Dictionary<Plac
         return new(places.ToDictionary(p => p.Id, p => p.Kind),
             places.Where(p => p.Capacity is not null).GroupBy(p => p.Kind).ToDictionary(g => g.Key, g => g.Sum(p => p.Capacity!.Value)));
     }
+
+    /// <summary>What batches take from today on, a shared tray once.</summary>
+    public IReadOnlyList<SpaceTaken> Taken(IEnumerable<ShelvedBatch> batches, DateOnly today) =>
+        [.. ShelfSpace.Together([.. batches.SelectMany(b => ShelfSpace.Of(b.Plan, b.State, Kinds, today))])];
 }

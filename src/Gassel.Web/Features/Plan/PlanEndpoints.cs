@@ -26,7 +26,7 @@ internal static class PlanEndpoints
         var batches = await books.Shelf.All();
         var own = ground.Finished.Select(f => f.Result).ToList();
         var room = await Room.At(books.Library);
-        var taken = ShelfSpace.Together([.. batches.SelectMany(b => ShelfSpace.Of(b.Plan, b.State, room.Kinds, ground.Today))]).ToList();
+        var taken = room.Taken(batches, ground.Today);
 
         var schedule = ground.Schedule(ground.Route);
         var seeds = ground.Seeds(ground.Route);
@@ -45,7 +45,7 @@ internal static class PlanEndpoints
     }
 
     private static RouteOutlook Beside(
-        Core.Treatments.Route route, PlanGround ground, PlanBooks books, IReadOnlyList<OwnResult> own, List<SpaceTaken> taken, Dictionary<PlaceKind, int> room)
+        Core.Treatments.Route route, PlanGround ground, PlanBooks books, IReadOnlyList<OwnResult> own, IReadOnlyList<SpaceTaken> taken, Dictionary<PlaceKind, int> room)
     {
         var schedule = ground.Schedule(route);
         var seeds = ground.Seeds(route);

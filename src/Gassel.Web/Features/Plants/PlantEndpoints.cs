@@ -30,7 +30,7 @@ internal static class PlantEndpoints
         var indoors = batch.State.Living.Any(p => p.Place is { } at && room.Kinds.TryGetValue(at, out var kind) && kind is PlaceKind.LampShelf or PlaceKind.HeatMat);
         if (!indoors) return TypedResults.Ok(new PotsRoomView(pots, null, pots.Working[0]));
         var today = clock.Today;
-        var others = ShelfSpace.Together([.. (await shelf.All()).Where(b => b.Row.Id != id).SelectMany(b => ShelfSpace.Of(b.Plan, b.State, room.Kinds, today))]).ToList();
+        var others = room.Taken((await shelf.All()).Where(b => b.Row.Id != id), today);
         var space = ShelfSpace.Check([new(PlaceKind.LampShelf, today, today.AddDays(ShelfSpace.DaysUnderLamps), pots.Trays)], others, room.Capacity)[0];
         var words = space.Capacity is not { } capacity ? pots.Working[0]
             : FormattableString.Invariant($"{pots.Working[0]} The lamp shelf holds {capacity}; others take {space.TakenThen} on {Core.DayWords.Of(space.FullestOn)}: {(space.Fits ? "they fit." : $"{space.TakenThen + space.Needed - capacity} too many.")}");

@@ -24,6 +24,6 @@ internal sealed class PlantOutlook(YardWeather weather, WeatherBook records, Sit
     {
         var days = SiteFrost.Days(clock, records);
         string? On(FrostDayKind kind) => days.FirstOrDefault(d => d.Kind == kind)?.MonthDay;
-        return Core.Growing.PlantingOut.Of(hardiness, SiteFrost.Outlook(clock, records), On(FrostDayKind.LastFrostUsual), On(FrostDayKind.GroundFreeze), clock.Settings.FrostRisk, clock.Today);
+        return Core.Growing.PlantingOut.Of(hardiness, SiteFrost.Outlook(clock, records), On(FrostDayKind.LastFrostUsual), On(FrostDayKind.GroundFreeze), clock.Settings.FrostRisk, clock.Today, (clock.Site?.Latitude ?? 0) < 0);
     }
 }

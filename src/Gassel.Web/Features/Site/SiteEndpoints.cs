@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Climate;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Data;
@@ -56,7 +57,7 @@ internal static class SiteEndpoints
         var days = SiteFrost.Days(clock, weather);
         return new(
             Details(clock), clock.GetUtcNow(), clock.Today, clock.LocalTimeZone.Id,
-            days.Count == 0 ? null : SiteFrost.Next(days[0].MonthDay, clock.Today), days, clock.Settings, clock.IsDemo);
+            days.Count == 0 ? null : YearDay.Next(days[0].MonthDay, clock.Today), days, clock.Settings, clock.IsDemo);
     }
 
     private static async Task<Results<Ok<SiteView>, ProblemHttpResult>> Save(

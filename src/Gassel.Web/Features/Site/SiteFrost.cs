@@ -55,14 +55,6 @@ internal static class SiteFrost
         return days;
     }
 
-    /// <summary>The coming one, today included. 29 February falls on the 28th in a year without one.</summary>
-    public static DateOnly Next(string monthDay, DateOnly today)
-    {
-        var day = DateOnly.ParseExact("2028-" + monthDay, "yyyy-MM-dd", CultureInfo.InvariantCulture);
-        var thisYear = day.AddYears(today.Year - 2028);
-        return thisYear >= today ? thisYear : day.AddYears(today.Year + 1 - 2028);
-    }
-
     public static Refusal? CheckMonthDay(string field, string monthDay) =>
         // any leap year will do: 29 February is a possible last frost
         DateOnly.TryParseExact("2028-" + monthDay, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _)

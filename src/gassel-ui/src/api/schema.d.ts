@@ -7686,6 +7686,8 @@ export interface components {
             /** Format: int32 */
             alive: number;
             /** Format: int32 */
+            growing: number;
+            /** Format: int32 */
             dormant: number;
             /** Format: int32 */
             lost: number;

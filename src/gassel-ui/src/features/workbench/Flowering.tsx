@@ -28,14 +28,17 @@ const WAYS = { both: "seed and plants", seedAlone: "seed alone", plantsAlone: "p
 /** Cold so that it flowers: counted back from planting out, with what each way risks. */
 export function Flowering() {
   const site = useSite().data;
-  return site ? <FloweringFrom today={site.today} /> : <Loading what="the day" />;
+  return site ? <FloweringFrom today={site.today} frost={site.nextLastFrost} /> : <Loading what="the day" />;
 }
 
-function FloweringFrom({ today }: { today: Day }) {
+/** Where no frost is known, a season's length from today. */
+const DAYS_AHEAD = 70;
+
+function FloweringFrom({ today, frost }: { today: Day; frost: Day | null }) {
   const { palette } = useDevice();
   const [inputs, set] = useInputs({ kind: "gardenKind", plantOut: "", sown: "no", weeks: "10" });
   const kind = KINDS.find(([key]) => key === inputs.kind)?.[0] ?? "gardenKind";
-  const plantOut = inputs.plantOut || addDays(today, 67);
+  const plantOut = inputs.plantOut || (frost ?? addDays(today, DAYS_AHEAD));
   const weeks = numberOf(inputs.weeks);
   const asked = { kind, plantOut, isSown: inputs.sown === "yes", weeksToPlant: weeks ?? 10 };
   const answer = useAnswer(
@@ -90,7 +93,7 @@ function FloweringFrom({ today }: { today: Day }) {
         <Box
           key={option.way}
           data-testid={`way-${option.way}`}
-          sx={{ borderTop: `1px solid ${palette.line}`, py: 1, opacity: 1 }}
+          sx={{ borderTop: `1px solid ${palette.line}`, py: 1 }}
         >
           <Typography variant="h3">
             {kind === "wildRosette" ? "rosettes out for their winter" : WAYS[option.way]}
