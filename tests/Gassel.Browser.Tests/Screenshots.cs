@@ -11,11 +11,11 @@ public sealed class Screenshots
     {
         var folder = Environment.GetEnvironmentVariable("GASSEL_SCREENSHOTS") ?? throw new InvalidOperationException("GASSEL_SCREENSHOTS must name a folder");
         using var program = new RunningProgram(demo: true);
-        var views = await Views.OfDemo(program);
-        string[] names = ["rounds", "season", "plan", "batches", "batch", "count-list", "count", "yard", "container", "seed", "species", "site"];
+        var views = await Views.Named(program);
+        string[] onDesk = ["rounds", "season", "plan", "yard", "container", "seed", "species", "site"], onPhone = ["rounds", "count", "yard"];
         using (var desk = new Browser(program.Address))
         {
-            foreach (var (view, name) in views.Zip(names).Where(v => v.Second is not ("count-list" or "batches" or "batch" or "count"))) Take(desk, view, folder, name);
+            foreach (var (name, path, sign) in views.Where(v => onDesk.Contains(v.Name))) Take(desk, (path, sign), folder, name);
             Take(desk, ("/b/28", "half up by"), folder, "batch", () => desk.Press("why so few"), "Look next");
             Take(desk, ("/count", "Which tray"), folder, "count", () => desk.Click(By.CssSelector("[aria-label='count B-25, B-26 T-1']")), "Touch a cell");
             Take(desk, ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"), folder, "trial");
@@ -24,7 +24,7 @@ public sealed class Screenshots
             Take(desk, ("/workbench", "loose fill"), folder, "workbench");
         }
         using var phone = new Browser(program.Address, 390, 844);
-        foreach (var (view, name) in views.Zip(names).Where(v => v.Second is "rounds" or "count" or "yard")) Take(phone, view, folder, $"{name}-phone");
+        foreach (var (name, path, sign) in views.Where(v => onPhone.Contains(v.Name))) Take(phone, (path, sign), folder, $"{name}-phone");
     }
 
     [Fact(Explicit = true)]

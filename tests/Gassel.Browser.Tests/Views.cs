@@ -27,25 +27,29 @@ internal static class Views
         ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"),
     ];
 
-    public static async Task<IReadOnlyList<(string Path, string Sign)>> OfDemo(RunningProgram program)
+    public static async Task<IReadOnlyList<(string Path, string Sign)>> OfDemo(RunningProgram program) =>
+        [.. (await Named(program)).Select(v => (v.Path, v.Sign))];
+
+    /// <summary>The same with the name of each, which is that of its picture.</summary>
+    public static async Task<IReadOnlyList<(string Name, string Path, string Sign)>> Named(RunningProgram program)
     {
         var batches = (await program.Get("/api/batches")).AsArray();
         string Id(int number) => batches.Single(b => b!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<string>();
         return
         [
-            ("/", "hands today"),
-            ("/season", "would miss the day aimed at"),
-            ("/plan?species=globemallow", "What can still be done"),
-            ("/batches", "42 batches"),
-            ($"/batches/{Id(4)}", "germinated"),
-            ($"/batches/{Id(17)}/books", "What it cost"),
-            ("/count", "Which tray stands in front of you"),
-            ($"/count/{Id(7)}/1", "seedlings stand"),
-            ("/yard", "containers out"),
-            ($"/yard/{Id(30)}/1.3", "Hour by hour"),
-            ("/seed", "Seed on hand"),
-            ("/species/globemallow", "Route: hot water"),
-            ("/site", "This device"),
+            ("rounds", "/", "hands today"),
+            ("season", "/season", "would miss the day aimed at"),
+            ("plan", "/plan?species=globemallow", "What can still be done"),
+            ("batches", "/batches", "42 batches"),
+            ("batch", $"/batches/{Id(4)}", "germinated"),
+            ("batch-books", $"/batches/{Id(17)}/books", "What it cost"),
+            ("count-list", "/count", "Which tray stands in front of you"),
+            ("count", $"/count/{Id(7)}/1", "seedlings stand"),
+            ("yard", "/yard", "containers out"),
+            ("container", $"/yard/{Id(30)}/1.3", "Hour by hour"),
+            ("seed", "/seed", "Seed on hand"),
+            ("species", "/species/globemallow", "Route: hot water"),
+            ("site", "/site", "This device"),
         ];
     }
 }
