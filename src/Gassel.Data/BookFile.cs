@@ -15,6 +15,9 @@ public sealed class BookFile : IDisposable
     /// <summary>What SQLite keeps per connection: a commit is on the disk before it is acknowledged.</summary>
     internal const string ConnectionSettings = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON;";
 
+    /// <summary>So long a write waits for another program that has the file locked; within this one nobody waits, there is one writer.</summary>
+    private const int BusySeconds = 5;
+
     private FileStream? _lock;
 
     public BookFile(string folder)
@@ -25,7 +28,7 @@ public sealed class BookFile : IDisposable
         {
             DataSource = FilePath,
             ForeignKeys = true,
-            DefaultTimeout = 30,
+            DefaultTimeout = BusySeconds,
         }.ToString();
     }
 
@@ -39,38 +42,54 @@ public sealed class BookFile : IDisposable
         builder.UseSqlite(ConnectionString).AddInterceptors(Pragmas.Instance);
 
     /// <summary>
-    /// Takes the lock; where the file is of an older version, copies it and migrates. A file of this version is known by its stamp
-    /// alone, so that an ordinary start does not wake the migrations.
+    /// Takes the lock; where the file is of an older version, brings it to this one (<see cref="BookMigration"/>). A file of this version is
+    /// known by its stamp alone, so that an ordinary start does not wake the migrations.
     /// </summary>
     /// <returns>True where the starter values are to be filled in: the file is new, was migrated, or holds those of an older Gassel.</returns>
-    /// <exception cref="BookUnavailableException">Not writable, in use, of a newer version, or no SQLite file.</exception>
-    public bool Open(Func<GasselDb> connect)
+    /// <exception cref="BookUnavailableException">Not writable, in use, full disk, damaged, gone, or of a newer version.</exception>
+    public bool Open()
     {
         TakeLock();
+        var migration = new BookMigration(this);
         try
         {
-            var fresh = !File.Exists(FilePath);
-            if (!fresh && !IsWhole()) throw Damaged("SQLite finds it damaged", null);
+            migration.ClearUnfinished();
+            if (IsGone() is { } gone) throw Damaged(gone, null);
+            if (!File.Exists(FilePath)) return migration.Create();
+            if (!IsWhole()) throw Damaged("SQLite finds it damaged", null);
             var newest = NewestMigration();
-            var (last, starter) = fresh ? (null, 0) : Stamps();
+            var (last, starter) = Stamps();
             if (last == newest) return starter < StarterBook.Version;
             if (string.CompareOrdinal(last, newest) > 0)
             {
                 throw new BookUnavailableException($"{FilePath} was written by a newer Gassel. Start that one, or restore an older copy.");
             }
-            using var db = connect();
-            if (!fresh)
-            {
-                CopyTo(Path.Combine(Folder, $"gassel-before-{newest}.db"));
-                ClearLeftoverMigrationLock(db);
-            }
-            db.Database.Migrate();
-            return true;
+            return migration.Migrate(newest);
+        }
+        catch (SqliteException failed) when (DiskFault.Of(failed, Folder) is { } why)
+        {
+            SqliteConnection.ClearAllPools();
+            throw new BookUnavailableException(why, failed);
+        }
+        catch (IOException failed)
+        {
+            SqliteConnection.ClearAllPools();
+            throw new BookUnavailableException(DiskFault.Of(failed, Folder), failed);
         }
         catch (SqliteException damaged)
         {
             throw Damaged(damaged.Message, damaged);
         }
+    }
+
+    /// <summary>Why an empty book must not be begun here, though there is no book; null where there is one, or nothing speaks of one.</summary>
+    private string? IsGone()
+    {
+        var there = new FileInfo(FilePath);
+        if (there is { Exists: true, Length: > 0 }) return null;
+        if (there.Exists) return "it is empty, 0 bytes";
+        if (File.Exists(FilePath + "-wal")) return "it is gone, but what was last recorded lies beside it in gassel.db-wal";
+        return new BookCopies(this).Anywhere().Any() ? "it is gone, but copies of it are there" : null;
     }
 
     /// <summary>Looks at the structure of every page, not at each index against its table; a matter of milliseconds for a nursery's book.</summary>
@@ -83,24 +102,47 @@ public sealed class BookFile : IDisposable
         return command.ExecuteScalar() is "ok";
     }
 
-    private BookUnavailableException Damaged(string why, Exception? inner)
+    /// <summary>The book cannot be read; names the newest copy that can.</summary>
+    internal BookUnavailableException Damaged(string why, Exception? inner, Func<string, bool>? alsoGood = null)
     {
         SqliteConnection.ClearAllPools();
-        var offer = new BookCopies(this).NewestGood() is { } copy
+        var offer = new BookCopies(this).NewestGood(alsoGood) is { } copy
             ? $"The newest good copy is {copy}; put it in place with: ./gassel restore {copy} --data {Folder}"
-            : "There is no good copy beside it. Move it away, or restore one from elsewhere with: ./gassel restore FILE";
+            : "There is no good copy beside it. Restore one from elsewhere with: ./gassel restore FILE, or move the file away to begin an empty book.";
         return new($"{FilePath} cannot be read as a Gassel book ({why.TrimEnd('.')}). {offer}", inner);
     }
 
     /// <summary>A consistent copy, also while the book is in use.</summary>
-    public void CopyTo(string path)
+    public void CopyTo(string path) => Copy(ConnectionString, path);
+
+    /// <summary>SQLite's online backup: takes along what lies in a <c>-wal</c> beside the file.</summary>
+    internal static void Copy(string fromConnection, string path)
     {
-        using var from = new SqliteConnection(ConnectionString);
-        using var to = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = path, Pooling = false }.ToString());
+        using var from = new SqliteConnection(fromConnection);
+        using var to = new SqliteConnection(Alone(path));
         from.Open();
         to.Open();
         from.BackupDatabase(to);
     }
+
+    /// <summary>A connection to a file beside the book that is closed for good when it is disposed of.</summary>
+    internal static string Alone(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate) =>
+        new SqliteConnectionStringBuilder { DataSource = path, Mode = mode, Pooling = false, ForeignKeys = true }.ToString();
+
+    /// <summary>
+    /// Folds the <c>-wal</c> beside a file into it and leaves the file alone, so that it can be renamed or replaced without anything being lost.
+    /// Nobody else may have it open.
+    /// </summary>
+    internal static void MakeSingleFile(string path)
+    {
+        using var connection = new SqliteConnection(Alone(path, SqliteOpenMode.ReadWrite));
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = "PRAGMA journal_mode = DELETE";
+        if (command.ExecuteScalar() is not "delete") throw new SqliteException("the book is in use by another program", SqliteBusy);
+    }
+
+    private const int SqliteBusy = 5;
 
     public void Dispose()
     {
@@ -119,13 +161,13 @@ public sealed class BookFile : IDisposable
         }
         catch (UnauthorizedAccessException denied)
         {
-            throw new BookUnavailableException($"The data folder {Folder} is not writable. Choose another with --data DIR.", denied);
+            throw new BookUnavailableException(DiskFault.NotWritable(Folder), denied);
         }
         catch (IOException taken)
         {
-            throw new BookUnavailableException(Directory.Exists(Folder)
+            throw new BookUnavailableException(DiskFault.IsTaken(taken)
                 ? $"The book in {Folder} is open in another Gassel. Close that one, or choose another folder with --data DIR."
-                : $"The data folder {Folder} cannot be made. Choose another with --data DIR.", taken);
+                : DiskFault.Of(taken, Folder), taken);
         }
     }
 
@@ -145,13 +187,6 @@ public sealed class BookFile : IDisposable
         }
         var migrated = Ask("SELECT count(*) FROM sqlite_master WHERE name = '__EFMigrationsHistory'") is 1L;
         return (migrated ? Ask("SELECT max(MigrationId) FROM __EFMigrationsHistory") as string : null, Ask("PRAGMA user_version") as long? ?? 0);
-    }
-
-    /// <summary>Under our own lock nobody else migrates, so a lock row that a killed program left behind is stale.</summary>
-    private static void ClearLeftoverMigrationLock(GasselDb db)
-    {
-        var has = db.Database.SqlQueryRaw<int>("SELECT count(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsLock'").Single();
-        if (has > 0) db.Database.ExecuteSqlRaw("DELETE FROM \"__EFMigrationsLock\"");
     }
 
     /// <summary>Settings that SQLite keeps per connection.</summary>

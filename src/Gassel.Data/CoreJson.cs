@@ -19,6 +19,11 @@ public static class CoreJson
         return options;
     }
 
+    /// <summary>
+    /// As <see cref="Strict"/>, and an enum is exactly one of its names. Kept apart, for the interface description cannot see through a converter of our own.
+    /// </summary>
+    public static JsonSerializerOptions OneName { get; } = Strict(new(JsonSerializerDefaults.Web) { Converters = { new OneNameConverter() } });
+
     public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
 
     public static T Read<T>(string json) => JsonSerializer.Deserialize<T>(json, Options)

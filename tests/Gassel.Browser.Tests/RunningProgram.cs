@@ -62,7 +62,7 @@ public sealed partial class RunningProgram : IDisposable
         return said;
     }
 
-    private static string Build => Environment.GetEnvironmentVariable("GASSEL_BUILD")
+    public static string Build => Environment.GetEnvironmentVariable("GASSEL_BUILD")
         ?? throw new InvalidOperationException("GASSEL_BUILD must name the folder of the built program; './gassel test' sets it.");
 
     public Uri Address { get; }

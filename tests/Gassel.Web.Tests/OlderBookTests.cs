@@ -34,7 +34,7 @@ public sealed class OlderBookTests : IDisposable
                 """, TestContext.Current.CancellationToken);
         }
         SqliteConnection.ClearAllPools();
-        Assert.True(file.Open(Connect));
+        Assert.True(file.Open());
         await using (var db = Connect()) await StarterBook.Fill(db);
         using var shelf = new BatchShelf(Connect);
         var lots = await new LotBook(Connect, shelf).All();

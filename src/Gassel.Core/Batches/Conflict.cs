@@ -40,6 +40,7 @@ public enum ConflictCode
     NothingGrows,
     NotHardening,
     BooksClosed,
+    MomentOfAnotherDay,
     Unreadable,
 }
 
@@ -89,6 +90,7 @@ public sealed record Conflict(Guid Entry, ConflictCode Code, string? Part = null
         ConflictCode.NothingGrows => $"Nothing of part {Part} grows on that day.",
         ConflictCode.NotHardening => $"Part {Part} is not hardening off on that day; start that step first.",
         ConflictCode.BooksClosed => "The books of this batch are closed; take the closing back first.",
+        ConflictCode.MomentOfAnotherDay => "Its time of day belongs to another date, so it is not counted. Undo it and record it again.",
         ConflictCode.Unreadable => "Written by a newer Gassel; kept, but not counted by this one.",
         _ => throw new InvalidOperationException($"no words for {Code}"),
     };

@@ -15,7 +15,7 @@ internal sealed partial class Folding(BatchPlan plan)
     public List<PartState> Parts() => _order.Select(id => _parts[id].Snapshot()).ToList();
 
     /// <summary>Applies the entry, or leaves everything as it was and says why.</summary>
-    public Conflict? Apply(Entry entry) => BooksClosedOn is not null && entry.Payload is not (Note or Labelled) ? new(entry.Id, ConflictCode.BooksClosed) : entry.Payload switch
+    public Conflict? Apply(Entry entry) => entry.DoneAt is { } at && !Moments.Fits(at, entry.DoneOn) ? new(entry.Id, ConflictCode.MomentOfAnotherDay) : BooksClosedOn is not null && entry.Payload is not (Note or Labelled) ? new(entry.Id, ConflictCode.BooksClosed) : entry.Payload switch
     {
         StepStarted p => OnPart(entry, p.Part, part => Start(entry, p, part)),
         StepEnded p => OnPart(entry, p.Part, part => End(entry, p, part)),

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Microsoft.Data.Sqlite;
 
 namespace Gassel.Data;
 
@@ -26,22 +27,37 @@ public sealed class BookCopies(BookFile file)
     /// <summary>A copy with the moment in its name.</summary>
     public BookCopy Make(DateTimeOffset now) => Write(string.Create(CultureInfo.InvariantCulture, $"gassel-{now.UtcDateTime:yyyyMMdd-HHmmss}.db"));
 
-    /// <summary>The copy of the day, unless it is there; gives up the oldest daily ones beyond those kept.</summary>
+    /// <summary>
+    /// The copy of the day, unless it is there; gives up the oldest daily ones beyond those kept. A book that shrank to less than half pushes
+    /// none out that holds more: something was lost, and nobody may have noticed.
+    /// </summary>
     public bool MakeDaily(DateOnly day)
     {
         var name = string.Create(CultureInfo.InvariantCulture, $"{Daily}{day:yyyy-MM-dd}.db");
-        if (File.Exists(Path.Combine(Folder, name))) return false;
+        var path = Path.Combine(Folder, name);
+        if (File.Exists(path)) return false;
         Write(name);
+        var holds = BookInspection.RecordsIn(path);
         var daily = Directory.GetFiles(Folder, Daily + "*.db").OrderDescending(StringComparer.Ordinal).ToList();
-        foreach (var old in daily.Skip(DailyKept)) File.Delete(old);
+        foreach (var old in daily.Skip(DailyKept).Where(old => BookInspection.RecordsIn(old) <= 2 * holds)) File.Delete(old);
         return true;
     }
 
+    /// <summary>Paths of every copy in or beside the book's folder, whatever made it; newest first.</summary>
+    public IEnumerable<string> Anywhere()
+    {
+        var beside = new DirectoryInfo(file.Folder);
+        var copies = new DirectoryInfo(Folder);
+        return (beside.Exists ? beside.GetFiles("gassel-*.db") : []).Concat(copies.Exists ? copies.GetFiles("*.db") : [])
+            .OrderByDescending(f => f.LastWriteTimeUtc).Select(f => f.FullName);
+    }
+
     /// <summary>The newest copy that is whole and of a version that can be opened; null where there is none.</summary>
-    public string? NewestGood() => All().Select(c => Path.Combine(Folder, c.Name)).FirstOrDefault(p => BookInspection.Of(p).Condition == BookCondition.Good);
+    public string? NewestGood(Func<string, bool>? alsoGood = null) =>
+        Anywhere().FirstOrDefault(p => BookInspection.Of(p).Condition == BookCondition.Good && alsoGood?.Invoke(p) != false);
 
     /// <summary>
-    /// Puts a copy in the place of the book, which must not be open. What it replaces is kept beside it.
+    /// Puts a copy in the place of the book, which must not be open, with what lies in a <c>-wal</c> beside the copy. What it replaces is kept.
     /// </summary>
     /// <returns>Path of what was replaced; null where there was no book.</returns>
     /// <exception cref="BookUnavailableException">The copy is not there, damaged or of a newer Gassel, or the book is open.</exception>
@@ -53,30 +69,41 @@ public sealed class BookCopies(BookFile file)
         using var file = new BookFile(dataFolder);
         file.TakeLock();
         var arriving = file.FilePath + ".arriving";
-        File.Copy(copy, arriving, overwrite: true);
-        string? replaced = null;
-        if (File.Exists(file.FilePath))
+        try
         {
-            replaced = Path.Combine(file.Folder, string.Create(CultureInfo.InvariantCulture, $"gassel-replaced-{now.UtcDateTime:yyyyMMdd-HHmmss}.db"));
-            if (BookInspection.Of(file.FilePath).Condition == BookCondition.Damaged) KeepAsItIs(file.FilePath, replaced);
-            else file.CopyTo(replaced);
+            File.Delete(arriving);
+            BookFile.Copy(BookFile.Alone(copy, SqliteOpenMode.ReadOnly), arriving);
+            BookFile.MakeSingleFile(arriving);
+            var replaced = Path.Combine(file.Folder, string.Create(CultureInfo.InvariantCulture, $"gassel-replaced-{now.UtcDateTime:yyyyMMdd-HHmmss}.db"));
+            var there = File.Exists(file.FilePath);
+            if (there) Keep(file, replaced);
+            // what lies beside a book that is gone or damaged must not be folded into the new one, nor be lost
+            if (File.Exists(file.FilePath + "-wal")) File.Move(file.FilePath + "-wal", replaced + "-wal", overwrite: true);
+            File.Delete(file.FilePath + "-shm");
+            File.Move(arriving, file.FilePath, overwrite: true);
+            return there ? replaced : null;
         }
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
-        // what the old book had not yet folded in must not be folded into the new one
-        File.Delete(file.FilePath + "-wal");
-        File.Delete(file.FilePath + "-shm");
-        File.Move(arriving, file.FilePath, overwrite: true);
-        return replaced;
+        catch (SqliteException failed)
+        {
+            throw new BookUnavailableException(DiskFault.Of(failed, file.Folder) ?? $"{copy} cannot be restored: {failed.Message.TrimEnd('.')}. Nothing was changed.", failed);
+        }
+        catch (IOException failed)
+        {
+            throw new BookUnavailableException(DiskFault.Of(failed, file.Folder), failed);
+        }
     }
 
-    /// <summary>A damaged file cannot be copied through SQLite: its bytes are kept, with what lay beside it.</summary>
-    private static void KeepAsItIs(string from, string to)
+    /// <summary>A damaged file cannot be copied through SQLite: its bytes are kept.</summary>
+    private static void Keep(BookFile file, string replaced)
     {
-        File.Copy(from, to);
-        foreach (var tail in new[] { "-wal", "-shm" })
+        if (BookInspection.Of(file.FilePath).Condition == BookCondition.Damaged)
         {
-            if (File.Exists(from + tail)) File.Copy(from + tail, to + tail);
+            File.Copy(file.FilePath, replaced);
+            return;
         }
+        file.CopyTo(replaced);
+        SqliteConnection.ClearAllPools();
+        BookFile.MakeSingleFile(file.FilePath);
     }
 
     private BookCopy Write(string name)

@@ -22,7 +22,7 @@ public sealed record BookInspection(BookCondition Condition, string Words)
     {
         try
         {
-            using var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = path, Mode = SqliteOpenMode.ReadOnly, Pooling = false }.ToString());
+            using var connection = new SqliteConnection(BookFile.Alone(path, SqliteOpenMode.ReadOnly));
             connection.Open();
             using var command = connection.CreateCommand();
             object? Ask(string sql)
@@ -38,6 +38,23 @@ public sealed record BookInspection(BookCondition Condition, string Words)
         catch (SqliteException unreadable)
         {
             return new(BookCondition.Damaged, unreadable.Message.TrimEnd('.'));
+        }
+    }
+
+    /// <summary>How much a file holds: entries, batches and lots together; 0 where it cannot be read.</summary>
+    public static long RecordsIn(string path)
+    {
+        try
+        {
+            using var connection = new SqliteConnection(BookFile.Alone(path, SqliteOpenMode.ReadOnly));
+            connection.Open();
+            using var command = connection.CreateCommand();
+            command.CommandText = "SELECT (SELECT count(*) FROM entries) + (SELECT count(*) FROM batches) + (SELECT count(*) FROM lots)";
+            return command.ExecuteScalar() as long? ?? 0;
+        }
+        catch (SqliteException)
+        {
+            return 0;
         }
     }
 }

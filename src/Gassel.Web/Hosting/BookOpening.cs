@@ -14,7 +14,7 @@ internal sealed class BookOpening(
     public async Task StartAsync(CancellationToken cancellationToken)
     {
         if (Launch.IsDescribing) return;
-        var changed = file.Open(connect);
+        var changed = file.Open();
         await using var db = connect();
         if (changed) await StarterBook.Fill(db);
         weather.ClearHalfImported();

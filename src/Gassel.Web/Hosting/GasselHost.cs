@@ -82,6 +82,7 @@ public static class GasselHost
         app.UseAuthentication();
         app.UseAuthorization();
         app.UseTokens();
+        app.UseOneNames();
 
         app.MapSession();
         var api = app.MapGroup("/api").For(Role.Volunteer);
@@ -146,6 +147,7 @@ public static class GasselHost
         services.AddSingleton<WeatherBook>();
         services.AddSingleton<ReadingBook>();
         services.AddSingleton<BatchShelf>();
+        services.AddSingleton<SetAside>();
         services.AddSingleton<LotBook>();
         services.AddSingleton<TrialBook>();
         services.AddSingleton<TrialViews>();
@@ -180,6 +182,7 @@ public static class GasselHost
         services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
         services.AddProblemDetails();
         services.AddExceptionHandler<BindingErrors>();
+        services.AddExceptionHandler<StorageErrors>();
         services.AddOpenApi(o => o.AddSchemaTransformer(SchemaRequired.Mark));
         services.AddResponseCompression();
         services.Configure<BrotliCompressionProviderOptions>(o => o.Level = CompressionLevel.Fastest);

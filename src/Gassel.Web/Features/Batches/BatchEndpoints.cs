@@ -20,7 +20,7 @@ internal static class BatchEndpoints
     public static void MapBatches(this RouteGroupBuilder api)
     {
         api.MapGet("/batches", All);
-        api.MapGet("/batches/{id:guid}", One).ProducesProblem(404);
+        api.MapGet("/batches/{id:guid}", One).ProducesProblem(404).ProducesProblem(422);
         api.MapPost("/batches/{id:guid}/entries", Record).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(403).ProducesProblem(404).ProducesProblem(409);
         api.MapPost("/entries", RecordMany).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(403).ProducesProblem(404).ProducesProblem(409);
         api.MapPost("/batches/{id:guid}/replan", Replanning.Take).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
@@ -34,14 +34,14 @@ internal static class BatchEndpoints
 
     public static Dictionary<string, string> Names(IEnumerable<Place> places) => places.ToDictionary(p => p.Id, p => p.Name);
 
-    private static async Task<List<BatchSummary>> All(Library library, BatchShelf shelf, TemperatureWatch watch, SiteClock clock)
+    private static async Task<List<BatchSummary>> All(Library library, BatchShelf shelf, TemperatureWatch watch, SetAside aside, SiteClock clock)
     {
         var hurting = (await watch.Now()).Where(p => p.Value.Troubles.Any(x => x.HurtsSeed)).Select(p => p.Key).ToHashSet();
         var species = (await library.Species()).ToDictionary(s => s.Id);
-        return [.. (await shelf.All()).Select(b => BatchViews.Summary(b, species[b.Row.SpeciesId], hurting, clock.Today))];
+        return [.. aside.Each(await shelf.All(), b => BatchViews.Summary(b, species[b.Row.SpeciesId], hurting, clock.Today))];
     }
 
-    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, BatchShelf shelf, TemperatureWatch watch, OwnBatches own, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
+    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, BatchShelf shelf, TemperatureWatch watch, OwnBatches own, PlantOutlook plants, SetAside aside, SiteClock clock, CancellationToken cancel)
     {
         if (await shelf.Find(id) is not { } batch) return NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
@@ -49,10 +49,21 @@ internal static class BatchEndpoints
         var troubles = new Dictionary<string, IReadOnlyList<PlaceTrouble>>();
         foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place)) troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
         var (known, now, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
-        return TypedResults.Ok(BatchViews.Whole(batch, species, places, part => watch.Cold(batch, part, species, places, known, inside, clock.Today),
-            part => RoundsEndpoints.Warmth(batch.Plan, part, species, places, now), known, troubles, await plants.Days(cancel), plants.PlantingOut(species.Hardiness), plants.Practices()[species.Hardiness], clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
-            await own.Curves(species.Id, batch.Plan.Route.Id)));
+        var (days, curves) = (await plants.Days(cancel), await own.Curves(species.Id, batch.Plan.Route.Id));
+        var view = aside.Each([batch], b => BatchViews.Whole(b, species, places, part => watch.Cold(b, part, species, places, known, inside, clock.Today),
+            part => RoundsEndpoints.Warmth(b.Plan, part, species, places, now), known, troubles, days, plants.PlantingOut(species.Hardiness), plants.Practices()[species.Hardiness], clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
+            curves)).FirstOrDefault();
+        return view is null ? Uncomputable(batch, Names(places.Values)) : TypedResults.Ok(view);
     }
+
+    /// <summary>With its log, so that the entry that stands in the way can be taken back.</summary>
+    private static ProblemHttpResult Uncomputable(ShelvedBatch batch, Dictionary<string, string> placeNames) =>
+        new Refusal(null, $"B-{batch.Row.Number} cannot be computed from what is recorded of it. Undo the entry that is wrong; the others stay.", StatusCodes.Status422UnprocessableEntity, "Cannot be computed")
+            .ToResult(new Dictionary<string, object?>
+            {
+                ["log"] = batch.State.Log.Where(l => l.Fate != EntryFate.TakenBack && l.Entry.Payload is not VoidEntry)
+                    .Select(l => new { l.Entry.Id, l.Entry.DoneOn, l.Entry.Who, Words = EntryWords.Of(l.Entry.Payload, batch.Plan, placeNames) }),
+            });
 
     private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(Guid id, RecordRequest request, Asker asker, Recordings recordings, CancellationToken cancel)
     {

@@ -25,6 +25,8 @@ public sealed record RecordRequest(Guid Act, string Who, IReadOnlyList<EntryToRe
             if (Entries[i] is not { } entry) return new(at, $"{at} is null; an entry is needed.");
             if (Limits.Day($"{at}.doneOn", entry.DoneOn) is { } wrongDay) return wrongDay;
             if (entry.DoneOn > today) return new($"{at}.doneOn", $"doneOn was {entry.DoneOn:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}.");
+            if (entry.DoneAt is { } moment && !Moments.Fits(moment, entry.DoneOn)) return new($"{at}.doneAt", $"{at}.doneAt was {moment:yyyy-MM-ddTHH:mm:sszzz}; valid is a moment of doneOn, {entry.DoneOn:yyyy-MM-dd}.");
+            if (Limits.Day($"{at}.recordedAt", DateOnly.FromDateTime(entry.RecordedAt.UtcDateTime)) is { } wrongClock) return wrongClock;
             if (entry.Id == Guid.Empty) return new($"{at}.id", $"{at}.id is empty; a UUID is needed.");
             if (PayloadCheck.Of($"{at}.payload", entry.Payload, places) is { } wrong) return wrong;
         }
@@ -108,7 +110,7 @@ internal static class PayloadCheck
         SowingClosed p => Part(at, p.Part),
         Replanned p => Limits.Count($"{at}.steps", p.Steps.Count, 1, 50) ?? Limits.Day($"{at}.target", p.Target)
             ?? p.Steps.Select((s, i) => Limits.Whole($"{at}.steps[{i}].step", s.Step, 0, 49) ?? Limits.Whole($"{at}.steps[{i}].days", s.Days, 0, Core.Treatments.DurationRange.MaxDays)).FirstOrDefault(r => r is not null),
-        Note p => Limits.Text($"{at}.text", p.Text, 2000),
+        Note p => Limits.Text($"{at}.text", p.Text, 2000) ?? Limits.Text($"{at}.part", p.Part, 40, required: false),
         VoidEntry => null,
         _ => new Refusal($"{at}.kind", "This kind of entry cannot be recorded."),
     };

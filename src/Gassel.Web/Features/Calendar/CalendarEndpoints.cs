@@ -2,6 +2,7 @@ using System.Security.Cryptography;
 using System.Text;
 using Gassel.Core.Batches;
 using Gassel.Data;
+using Gassel.Web.Features.Batches;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
@@ -25,29 +26,29 @@ internal static class CalendarEndpoints
     public static void MapCalendar(this RouteGroupBuilder api)
     {
         api.MapGet("/calendar", (SiteClock clock) => new CalendarAddress(PathOf(clock.Site?.CalendarToken)));
-        api.MapGet("/calendar.ics", async (Library library, BatchShelf shelf, SiteClock clock) =>
-            Results.File(await File(library, shelf, clock), ContentType, "gassel.ics")).Produces<string>(200, "text/calendar");
+        api.MapGet("/calendar.ics", async (Library library, BatchShelf shelf, SetAside aside, SiteClock clock) =>
+            Results.File(await File(library, shelf, aside, clock), ContentType, "gassel.ics")).Produces<string>(200, "text/calendar");
         api.MapPost("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) =>
             Set(Base64Url(RandomNumberGenerator.GetBytes(TokenBytes)), connect, gate, clock, cancel)).For(Role.Grower).ProducesProblem(400);
         api.MapDelete("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) => Set(null, connect, gate, clock, cancel)).For(Role.Grower).ProducesProblem(400);
     }
 
     /// <summary>Outside the API: a calendar program knows nothing but this address.</summary>
-    public static void MapCalendarFeed(this WebApplication app) => app.MapGet("/calendar/{name}.ics", async (string name, Library library, BatchShelf shelf, SiteClock clock, HttpContext context) =>
+    public static void MapCalendarFeed(this WebApplication app) => app.MapGet("/calendar/{name}.ics", async (string name, Library library, BatchShelf shelf, SetAside aside, SiteClock clock, HttpContext context) =>
     {
         if (clock.Site?.CalendarToken is not { } token || !CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(token), Encoding.ASCII.GetBytes(name)))
         {
             return (IResult)Refusal.NotFound("calendar", "at this address", "It was taken back, or never was; look at Season for the present one.").ToResult();
         }
         context.Response.Headers.CacheControl = "no-cache";
-        return Results.File(await File(library, shelf, clock), ContentType);
+        return Results.File(await File(library, shelf, aside, clock), ContentType);
     }).ExcludeFromDescription();
 
-    private static async Task<byte[]> File(Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<byte[]> File(Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
     {
         var names = (await library.Species()).ToDictionary(s => s.Id, s => s.CommonName);
         var batches = await shelf.All();
-        var days = batches.SelectMany(b => CalendarPlan.Of(b.Plan, b.State, $"B-{b.Row.Number} {names[b.Row.SpeciesId]}", clock.Today)
+        var days = aside.Many(batches, b => CalendarPlan.Of(b.Plan, b.State, $"B-{b.Row.Number} {names[b.Row.SpeciesId]}", clock.Today)
             .Select(d => new CalendarEntry($"{b.Row.Id:N}-{d.Key}@gassel", b.State.LastSequence, d)));
         return Encoding.UTF8.GetBytes(CalendarFile.Write(clock.Site?.Name ?? "Gassel", days, clock.GetUtcNow()));
     }

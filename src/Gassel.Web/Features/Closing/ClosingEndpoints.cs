@@ -45,54 +45,54 @@ internal static class ClosingEndpoints
         api.MapPost("/closing/next-season", Again).For(Role.Grower).ProducesProblem(400);
     }
 
-    private static async Task<Results<Ok<SeasonBooks>, ProblemHttpResult>> Summary(string? season, Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<Results<Ok<SeasonBooks>, ProblemHttpResult>> Summary(string? season, Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
     {
         var (wanted, refusal) = Year(season);
-        return refusal is not null ? refusal.ToResult() : TypedResults.Ok(await Of(wanted, library, shelf, clock));
+        return refusal is not null ? refusal.ToResult() : TypedResults.Ok(await Of(wanted, library, shelf, aside, clock));
     }
 
-    private static async Task<Results<Ok<BatchBooks>, ProblemHttpResult>> OfBatch(Guid id, Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<Results<Ok<BatchBooks>, ProblemHttpResult>> OfBatch(Guid id, Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
     {
         if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
-        var all = await Accounts(library, shelf, clock);
+        var all = await Accounts(library, shelf, aside, clock);
         if (all.SingleOrDefault(b => b.Id == id) is not { } account) return new Refusal("batch", $"B-{batch.Row.Number} has not begun, so it has no books yet; start its first step.").ToResult();
         var compared = TreatmentsCompared.Of(all.Where(b => b.Season == account.Season && b.SpeciesId == account.SpeciesId)).SingleOrDefault();
         return TypedResults.Ok(new BatchBooks(account, Proposals.Of(account), compared, LeftOver.Of(account.Plants, account.PlantsWanted)?.Words, clock.Settings.Costs ?? new()));
     }
 
     /// <summary>Batches that live through several winters, the longest first.</summary>
-    private static async Task<List<LongRecord>> Years(Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<List<LongRecord>> Years(Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var south = (clock.Site?.Latitude ?? 0) < 0;
-        return [.. (await shelf.All()).Select(b => LongRecord.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Plan, b.State, south, clock.Today)).OfType<LongRecord>().OrderBy(r => r.StartedOn).ThenBy(r => r.Number)];
+        return [.. aside.Each(await shelf.All(), b => LongRecord.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Plan, b.State, south, clock.Today)).OfType<LongRecord>().OrderBy(r => r.StartedOn).ThenBy(r => r.Number)];
     }
 
     private static (int? Season, Refusal? Refusal) Year(string? season) => string.IsNullOrEmpty(season) ? (null, null)
         : int.TryParse(season, NumberStyles.None, CultureInfo.InvariantCulture, out var year) && year is >= 1900 and <= 2200 ? (year, null)
         : (null, new("season", $"season was '{season}'; valid is the first year of a winter, such as 2026."));
 
-    private static async Task<SeasonBooks> Of(int? wanted, Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<SeasonBooks> Of(int? wanted, Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
     {
-        var all = await Accounts(library, shelf, clock);
+        var all = await Accounts(library, shelf, aside, clock);
         var present = Winters.Of(clock.Today, (clock.Site?.Latitude ?? 0) < 0);
         return new(SeasonAccount.Of(wanted ?? present, all), [.. all.Select(b => b.Season).Append(present).Distinct().OrderDescending()], clock.Settings.Costs ?? new());
     }
 
     /// <summary>Of every batch that has begun.</summary>
-    private static async Task<List<BatchAccount>> Accounts(Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<List<BatchAccount>> Accounts(Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = (await library.Places()).ToDictionary(p => p.Id);
         var (costs, south) = (clock.Settings.Costs ?? new(), (clock.Site?.Latitude ?? 0) < 0);
-        return [.. (await shelf.All()).Select(b => BatchAccount.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Row.LotId, b.Plan, b.State, b.Entries, places, costs, south, clock.Today)).OfType<BatchAccount>()];
+        return [.. aside.Each(await shelf.All(), b => BatchAccount.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Row.LotId, b.Plan, b.State, b.Entries, places, costs, south, clock.Today)).OfType<BatchAccount>()];
     }
 
-    private static async Task<IResult> File(string? season, Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<IResult> File(string? season, Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
     {
         var (wanted, refusal) = Year(season);
         if (refusal is not null) return refusal.ToResult();
-        var account = (await Of(wanted, library, shelf, clock)).Account;
+        var account = (await Of(wanted, library, shelf, aside, clock)).Account;
         var csv = new StringBuilder("batch,species,route,lot,started,seeds,germinated,fraction,low,high,mean_days,first_up,pricked_out,potted,hardened,planted,alive,dormant,lost,losses,forecast_low,forecast_high,gestures,cost,cost_per_plant,closed,cold_days\n");
         foreach (var b in account.Batches)
         {

@@ -1,6 +1,7 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Rounds;
 using Gassel.Web.Hosting;
 
@@ -34,11 +35,11 @@ public sealed record CountTraysView(DateOnly Today, IReadOnlyList<CountTray> Tra
 
 internal static class CountTrays
 {
-    public static async Task<CountTraysView> Standing(Library library, BatchShelf shelf, TrialBook trials, SiteClock clock)
+    public static async Task<CountTraysView> Standing(Library library, BatchShelf shelf, TrialBook trials, SetAside aside, SiteClock clock)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
-        var trays = (await shelf.All()).SelectMany(b => Of(b, species[b.Row.SpeciesId], places, clock.Today)).ToList();
+        var trays = aside.Many(await shelf.All(), b => Of(b, species[b.Row.SpeciesId], places, clock.Today)).ToList();
         var blind = (await trials.All()).Where(t => t.Design.IsBlindNow).SelectMany(t => t.Design.Arms.Select(a => (a.Batch, Name: $"T-{t.Number} {t.Design.Name}"))).ToDictionary(t => t.Batch, t => t.Name);
         trays = [.. trays.Select(t => t with { Blind = blind.GetValueOrDefault(t.BatchId) })];
         var byLabel = trays.Where(t => t.Vessel is not null && t.Cells is not null).ToLookup(t => t.Vessel!.Label.Trim().ToUpperInvariant());

@@ -44,20 +44,20 @@ internal static class LabelEndpoints
             : Refusal.NotFound("print", name, "It may have been thrown away; print the labels again.").ToResult()).Produces<string>(200, "application/pdf").ProducesProblem(404);
     }
 
-    private static async Task<LabelsView> All(Library library, BatchShelf shelf, LotBook lots, NetworkDoor door, HttpRequest request)
+    private static async Task<LabelsView> All(Library library, BatchShelf shelf, SetAside aside, LotBook lots, NetworkDoor door, HttpRequest request)
     {
-        var parts = await Parts(library, shelf, lots);
+        var parts = await Parts(library, shelf, aside, lots);
         return new([.. parts], [.. Enum.GetValues<LabelPaper>().Select(p => (Paper: p, Grid: LabelGrid.Of(p))).Select(p => new PaperView(p.Paper, p.Grid.LabelWidthMm, p.Grid.LabelHeightMm, p.Grid.PerSheet, p.Grid.TakesOutside))],
             Address(door, request), door.IsOpen);
     }
 
     private static async Task<Results<Ok<Printed>, ProblemHttpResult>> Print(
-        PrintRequest job, Asker asker, Library library, BatchShelf shelf, LotBook lots, Recordings recordings, ILabelPrinter printer, SiteClock clock, NetworkDoor door, HttpRequest request, CancellationToken cancel)
+        PrintRequest job, Asker asker, Library library, BatchShelf shelf, SetAside aside, LotBook lots, Recordings recordings, ILabelPrinter printer, SiteClock clock, NetworkDoor door, HttpRequest request, CancellationToken cancel)
     {
         var grid = LabelGrid.Of(job.Paper);
         if ((Limits.Count("parts", job.Parts.Count, 1, MaxParts) ?? Limits.Whole("first", job.First ?? 1, 1, grid.PerSheet)) is { } refusal) return refusal.ToResult();
         if (job.Content != LabelContent.Inside && !grid.TakesOutside) return new Refusal("content", "These labels are too small for the outside; valid is inside, or larger paper.").ToResult();
-        var known = (await Parts(library, shelf, lots)).ToDictionary(p => (p.Batch, p.Part));
+        var known = (await Parts(library, shelf, aside, lots)).ToDictionary(p => (p.Batch, p.Part));
         var labels = new List<AddressedLabel>();
         for (var i = 0; i < job.Parts.Count; i++)
         {
@@ -74,11 +74,11 @@ internal static class LabelEndpoints
     }
 
     /// <summary>Parts that hold seed or seedlings, by number.</summary>
-    private static async Task<List<PartLabel>> Parts(Library library, BatchShelf shelf, LotBook lots)
+    private static async Task<List<PartLabel>> Parts(Library library, BatchShelf shelf, SetAside aside, LotBook lots)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var seed = (await lots.All()).ToDictionary(l => l.Id);
-        return [.. (await shelf.All()).SelectMany(b => b.State.Living.Where(p => !p.IsDone(b.Plan)).Select(p => new PartLabel(b.Row.Id, b.Row.Number, p.Id, p.Place,
+        return [.. aside.Many(await shelf.All(), b => b.State.Living.Where(p => !p.IsDone(b.Plan)).Select(p => new PartLabel(b.Row.Id, b.Row.Number, p.Id, p.Place,
             BatchLabel.Of(b.Row.Number, b.Plan, p, species[b.Row.SpeciesId], LotWords(seed[b.Row.LotId])))))];
     }
 

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Data;
+using Gassel.Web.Features.Batches;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Learning;
@@ -10,7 +11,7 @@ namespace Gassel.Web.Features.Learning;
 internal sealed record FinishedBatch(ShelvedBatch Batch, OwnResult Result);
 
 /// <summary>What the finished batches of the book say, by species and route.</summary>
-internal sealed class OwnBatches(BatchShelf shelf, SiteClock clock)
+internal sealed class OwnBatches(BatchShelf shelf, SetAside aside, SiteClock clock)
 {
     private readonly ConcurrentDictionary<(Guid Batch, string Part), (long Sequence, PastCurve? Curve)> _curves = [];
 
@@ -18,7 +19,7 @@ internal sealed class OwnBatches(BatchShelf shelf, SiteClock clock)
     public async Task<IReadOnlyList<FinishedBatch>> All()
     {
         var today = clock.Today;
-        return [.. (await shelf.All()).Select(b => (b, OwnResults.Of(b.Plan, b.State, b.Row.SpeciesId, today))).Where(t => t.Item2 is not null)
+        return [.. aside.Each(await shelf.All(), b => (b, OwnResults.Of(b.Plan, b.State, b.Row.SpeciesId, today))).Where(t => t.Item2 is not null)
             .Select(t => new FinishedBatch(t.b, t.Item2!)).OrderBy(f => f.Result.OverOn).ThenBy(f => f.Batch.Row.Number)];
     }
 

@@ -50,13 +50,14 @@ public sealed record RoundsConflict(Guid BatchId, int Number, string CommonName,
 
 /// <param name="DueCount">Things due today or late, over all places.</param>
 /// <param name="Yard">What the weather asks of containers.</param>
-public sealed record RoundsView(DateOnly Today, int DueCount, IReadOnlyList<RoundsPlace> Places, IReadOnlyList<RoundsConflict> Conflicts, IReadOnlyList<YardAlert> Yard);
+/// <param name="Aside">Batches that cannot be computed, and are in no list.</param>
+public sealed record RoundsView(DateOnly Today, int DueCount, IReadOnlyList<RoundsPlace> Places, IReadOnlyList<RoundsConflict> Conflicts, IReadOnlyList<YardAlert> Yard, IReadOnlyList<BatchAside> Aside);
 
 internal static class RoundsEndpoints
 {
     public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today);
 
-    private static async Task<RoundsView> Today(Library library, BatchShelf shelf, TemperatureWatch watch, TrayRights trays, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
+    private static async Task<RoundsView> Today(Library library, BatchShelf shelf, TemperatureWatch watch, TrayRights trays, SetAside aside, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
@@ -66,7 +67,7 @@ internal static class RoundsEndpoints
 
         var (known, temperatures, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
         var (weather, practices) = (await plants.Days(cancel), plants.Practices());
-        var standing = batches.SelectMany(b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, inside, today), temperatures, known, weather, clock.Settings, practices[species[b.Row.SpeciesId].Hardiness], today)).ToLookup(s => s.PlaceId, s => s.Part);
+        var standing = aside.Many(batches, b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, inside, today), temperatures, known, weather, clock.Settings, practices[species[b.Row.SpeciesId].Hardiness], today)).ToLookup(s => s.PlaceId, s => s.Part);
         var conflicts = batches.SelectMany(b => b.State.Log.Where(l => l.Conflict is not null).Select(l => new RoundsConflict(
             b.Row.Id, b.Row.Number, species[b.Row.SpeciesId].CommonName, l.Entry.Id, l.Entry.DoneOn, l.Entry.Who,
             EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)))
@@ -76,7 +77,7 @@ internal static class RoundsEndpoints
         return new(today,
             byPlace.Sum(p => p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
             [.. byPlace.Where(p => p.Parts.Count > 0)],
-            [.. conflicts], YardViews.Alerts(inside.Vessels.Values));
+            [.. conflicts], YardViews.Alerts(inside.Vessels.Values), aside.All);
     }
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(

@@ -43,7 +43,7 @@ internal static class SeasonEndpoints
 
     public static void MapSeason(this RouteGroupBuilder api) => api.MapGet("/season", Whole);
 
-    private static async Task<SeasonView> Whole(Library library, BatchShelf shelf, WeatherBook weather, PlantOutlook plants, SiteClock clock)
+    private static async Task<SeasonView> Whole(Library library, BatchShelf shelf, WeatherBook weather, PlantOutlook plants, SetAside aside, SiteClock clock)
     {
         var today = clock.Today;
         var latitude = clock.Site?.Latitude ?? 0;
@@ -51,9 +51,9 @@ internal static class SeasonEndpoints
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var (room, practices) = (await Room.At(library), plants.Practices());
         var batches = await shelf.All();
-        var rows = batches.Select(b => Row(b, species[b.Row.SpeciesId], room.Kinds, practices[species[b.Row.SpeciesId].Hardiness], today)).Where(r => r.Ribbon[^1].End >= from).OrderBy(r => r.Ribbon[0].Start).ThenBy(r => r.Number).ToList();
+        var rows = aside.Each(batches, b => Row(b, species[b.Row.SpeciesId], room.Kinds, practices[species[b.Row.SpeciesId].Hardiness], today)).Where(r => r.Ribbon[^1].End >= from).OrderBy(r => r.Ribbon[0].Start).ThenBy(r => r.Number).ToList();
 
-        var taken = batches.Select(b => (Batch: b, Taken: ShelfSpace.Of(b.Plan, b.State, room.Kinds, today))).ToList();
+        var taken = aside.Each(batches, b => (Batch: b, Taken: ShelfSpace.Of(b.Plan, b.State, room.Kinds, today))).ToList();
         var movable = taken.Where(t => !t.Batch.State.Started).Select(t => Movable(t.Batch, species[t.Batch.Row.SpeciesId].CommonName, t.Taken, today)).ToList();
         var space = SpaceOverTime.For([.. ShelfSpace.Together([.. taken.SelectMany(t => t.Taken)])], room.Capacity, movable, today, today.AddDays(Ahead));
         return new(today, from, to, rows, space, Frost(SiteFrost.Outlook(clock, weather)?.Frost, from, to, latitude));

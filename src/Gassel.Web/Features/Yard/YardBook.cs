@@ -4,6 +4,7 @@ using Gassel.Core.Climate;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
+using Gassel.Web.Features.Batches;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Yard;
@@ -13,7 +14,7 @@ namespace Gassel.Web.Features.Yard;
 internal sealed record YardVessel(ShelvedBatch Batch, PartState Part, Core.Treatments.Species Species, Place Place, ContainerSetup Setup, YardContainer? Container, string? Withheld, IReadOnlyList<YardWarning> Warnings);
 
 /// <summary>All containers of the yard with their inside. A run of the model is kept while the weather and the life of the container stay the same.</summary>
-internal sealed class YardBook(BatchShelf shelf, Library library, YardWeather weather, SiteClock clock)
+internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library, YardWeather weather, SiteClock clock)
 {
     private readonly ConcurrentDictionary<(string Life, DateOnly From, string Parameters), ContainerRun> _runs = [];
     private readonly ConcurrentDictionary<(Guid Batch, string Part), (long Sequence, long Sky, string Species, YardContainer Container)> _containers = [];
@@ -28,10 +29,10 @@ internal sealed class YardBook(BatchShelf shelf, Library library, YardWeather we
                     from part in batch.State.Living
                     where IsOut(batch, part, places)
                     select (batch, part)).ToList();
-        var vessels = new YardVessel[out_.Count];
+        var vessels = new IReadOnlyList<YardVessel>[out_.Count];
         Parallel.For(0, out_.Count, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = 2 },
-            i => vessels[i] = Look(out_[i].batch, out_[i].part, species[out_[i].batch.Row.SpeciesId], places, sky));
-        return vessels;
+            i => vessels[i] = [.. aside.Each([out_[i].batch], b => Look(b, out_[i].part, species[b.Row.SpeciesId], places, sky))]);
+        return [.. vessels.SelectMany(v => v)];
     }
 
     /// <summary>Null where it is no container that is out.</summary>

@@ -35,6 +35,8 @@ export interface Problem {
   conflicts?: { words: string }[];
   /** Entries that would have to be taken back together. */
   chain?: { id: string; doneOn: string; words: string }[];
+  /** What is recorded of a batch that cannot be computed. */
+  log?: { id: string; doneOn: string; who: string; words: string }[];
 }
 
 /** A request that was answered with a problem, or not at all. */

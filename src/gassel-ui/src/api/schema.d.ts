@@ -1967,6 +1967,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         put?: never;
@@ -5347,6 +5356,13 @@ export interface components {
             /** Format: int32 */
             coldDays: number;
         };
+        BatchAside: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            why: string;
+        };
         BatchBooks: {
             account: components["schemas"]["BatchAccount"];
             proposals: components["schemas"]["Proposal"][];
@@ -7931,6 +7947,7 @@ export interface components {
             places: components["schemas"]["RoundsPlace"][];
             conflicts: components["schemas"]["RoundsConflict"][];
             yard: components["schemas"]["YardAlert"][];
+            aside: components["schemas"]["BatchAside"][];
         };
         Route: {
             id: string;

@@ -64,7 +64,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
   const { reached } = useConnection();
   const isIn = useSession().data?.role !== null;
-  const [done, setDone] = useState<{ act: WaitingAct; waits: boolean } | null>(null);
+  const [done, setDone] = useState<{ act: WaitingAct; waits: boolean; why: string | null } | null>(null);
   const [objection, setObjection] = useState<{ act: WaitingAct; problem: Problem } | null>(null);
 
   const ground = useCallback(
@@ -83,7 +83,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
         return false;
       }
       setObjection(null);
-      setDone({ act, waits: fate === "wait" });
+      setDone({ act, waits: fate === "wait", why: problem && problem.status >= 500 ? problem.detail : null });
       if (fate === "gone") await queries.invalidateQueries();
       if (problem?.status === 401) await queries.invalidateQueries({ queryKey: sessionQuery.queryKey });
       return true;
@@ -150,7 +150,10 @@ export function RecordProvider({ children }: { children: ReactNode }) {
         autoHideDuration={8000}
         onClose={(_, reason) => reason !== "clickaway" && setDone(null)}
         message={
-          done && (done.waits ? `${done.act.told}: kept on this device until Gassel answers` : done.act.told)
+          done &&
+          (done.waits
+            ? `${done.act.told}: kept on this device, sent again by itself. ${done.why ?? "Gassel does not answer."}`
+            : done.act.told)
         }
         sx={{ mb: { xs: 7, md: 0 } }}
         action={

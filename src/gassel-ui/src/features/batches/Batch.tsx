@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Box, Button, TextField, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
+import { Refused } from "../../api/client";
 import { useBatch, useSite } from "../../api/queries";
 import type { PartView } from "../../api/types";
 import { SERIF } from "../../app/theme";
@@ -21,6 +22,7 @@ import { ColdCard } from "./ColdCard";
 import { EntryLog } from "./EntryLog";
 import { NextWork } from "./NextWork";
 import { PartResult } from "./PartResult";
+import { Uncomputable } from "./Uncomputable";
 import { WhatFollows } from "./WhatFollows";
 
 /** One batch whole: its ribbon, what it asks for, what came up, and everything recorded. */
@@ -30,9 +32,11 @@ export function Batch() {
   const today = useSite().data?.today;
   const { record } = useRecord();
   const [note, setNote] = useState("");
+  const log = batch.error instanceof Refused ? batch.error.problem.log : undefined;
+  if (log && today) return <Uncomputable batch={id} error={batch.error} log={log} today={today} />;
   if (batch.error) return <Failure error={batch.error} />;
   if (!batch.data || !today) return <Loading what="the batch" />;
-  const { summary, plan, species, parts, germination, due, log } = batch.data;
+  const { summary, plan, species, parts, germination, due } = batch.data;
   const living = parts.filter((part) => !part.state.divided);
   const bySeeds = [...living].sort((a, b) => b.state.seeds - a.state.seeds);
   const main = bySeeds[0];
@@ -131,7 +135,7 @@ export function Batch() {
           <CloseBooks batch={batch.data} today={today} />
           <Card label="log">
             <Typography variant="h2">Log</Typography>
-            <EntryLog batch={id} log={log} today={today} />
+            <EntryLog batch={id} log={batch.data.log} today={today} />
             <Box
               component="form"
               sx={{ display: "flex", gap: 1, mt: 1.5 }}

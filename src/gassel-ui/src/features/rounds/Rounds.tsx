@@ -12,6 +12,7 @@ import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { addDays, daysBetween } from "../../time/days";
 import { TroubleList } from "../temperature/TroubleList";
+import { AsideList } from "./AsideList";
 import { ConflictList } from "./ConflictList";
 import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
@@ -108,6 +109,7 @@ export function Rounds() {
         </Card>
       )}
       {rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
+      {rounds.data.aside.length > 0 && <AsideList aside={rounds.data.aside} />}
       {conflicts.length > 0 && (
         <Box sx={{ order: { xs: 1, md: 0 } }}>
           <ConflictList conflicts={conflicts} today={today} />
