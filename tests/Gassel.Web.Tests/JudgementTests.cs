@@ -26,7 +26,7 @@ public sealed class JudgementTests : IAsyncLifetime
         await _book.Record(id, cold, "warn", $$"""{"kind":"stepStarted","part":"1","step":0,"seeds":{{seeds}},"place":"cold-shelf","vessel":null}""");
         await _book.Record(id, sown, "warn", FormattableString.Invariant($$"""{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"tray","label":"tray {{id.ToString()[..4]}}","cells":72},"depthMm":{{depthMm}},"cover":"mix"}"""));
         var first = DateOnly.Parse(sown, System.Globalization.CultureInfo.InvariantCulture);
-        foreach (var (day, share) in new[] { (12, 0.3), (16, 0.5), (21, 0.2) })
+        foreach (var (day, share) in new[] { (12, 0.3), (16, 0.5), (21, 0.2), (35, 0.0) })
         {
             await _book.Record(id, first.AddDays(day).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture), "warn", $$"""{"kind":"count","part":"1","emerged":{{(int)(up * share)}},"lost":0}""");
         }

@@ -86,9 +86,16 @@ public sealed class PlantTests : IAsyncLifetime
         Assert.Equal(0.5, account["fraction"]!.GetValue<double>());
         Assert.Equal("2027-03-10", account["booksClosedOn"]!.GetValue<string>());
         Assert.Contains(books["account"]!["proposals"]!.AsArray(), p => p!["kind"]!.GetValue<string>() == "dampingOff");
-        // one tray of sixty cells at 0.05 l, one container, 18 days of 16 h under 20 W: by hand from the starter prices
+        // nothing is summed before a price is entered
+        Assert.Null(account["cost"]!["total"]);
+        Assert.Null(books["account"]!["totalCost"]);
+        Assert.Equal(200, (await _book.Put("/api/closing/costs", """{"mixPerLitre":0.4,"containerEach":0.5,"perKWh":0.3,"lampWatts":20,"matWatts":12,"minutesAGesture":4,"boughtPlants":{"balsamroot":2.5}}""")).Status);
+        books = await _book.Get("/api/closing");
+        account = books["account"]!["batches"]![0]!;
+        // one tray of sixty cells at 0.05 l, one container, 18 days of 16 h under 20 W: by hand
         Assert.Equal((3 * 0.4) + 0.5 + (18 * 16 * 0.02 * 0.3), account["cost"]!["total"]!.GetValue<double>(), 0.01);
         Assert.Equal(20, account["cost"]!["plants"]!.GetValue<int>());
+        Assert.Equal((20 * 2.5) - account["cost"]!["total"]!.GetValue<double>(), account["cost"]!["saved"]!.GetValue<double>(), 0.01);
         var csv = await _book.Http.GetStringAsync("/api/closing.csv", TestContext.Current.CancellationToken);
         Assert.Contains("B-1,arrowleaf balsamroot,fridge,1,2026-12-01,60,30,0.5,", csv, StringComparison.Ordinal);
         Assert.Contains("8 damping off at seedlings", csv, StringComparison.Ordinal);

@@ -29,7 +29,7 @@ public static class BatchFold
                 log.Add(new(entry, conflict is null ? EntryFate.Counted : EntryFate.InConflict, conflict));
             }
         }
-        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence), run.LastReplan) { CautionsRead = run.CautionsRead, BooksClosedOn = run.BooksClosedOn };
+        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence), run.LastReplan) { CautionsRead = run.CautionsRead, BooksClosedOn = run.BooksClosedOn, ResultJudged = run.Judged };
     }
 
     /// <summary>The same id twice is one entry: that which arrived first.</summary>

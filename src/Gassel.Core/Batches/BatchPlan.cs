@@ -52,6 +52,7 @@ public sealed record BatchPlan(
         var germinate = GerminateStep!.Value;
         var days = Steps[germinate].Step.Days;
         if (!Route.IsOutdoors || part.SownOn is not { } sown) return days;
+        if (part.Outdoors is { } forecast) return new(forecast.From.DayNumber - sown.DayNumber, forecast.Half.DayNumber - sown.DayNumber, forecast.To.DayNumber - sown.DayNumber);
         var opens = part.Spans.FirstOrDefault(s => s.Step == germinate)?.Start ?? sown.AddDays(Steps[germinate].Start.DayNumber - Start.DayNumber);
         var wait = Math.Max(0, opens.DayNumber - sown.DayNumber);
         return new(days.Shortest + wait, days.Usual + wait, days.Longest + wait);

@@ -79,6 +79,9 @@ public sealed record PartState(
     /// <summary>What was done to it in the yard, in order.</summary>
     public IReadOnlyList<TendingRecord> Tended { get; init; } = [];
 
+    /// <summary>What the weather does with it outdoors; null indoors, and where no weather is known or it never comes up by it. Put beside the fold by who knows the weather.</summary>
+    public OutdoorForecast? Outdoors { get; init; }
+
     /// <summary>In a container or pot of its own outdoors, described or not.</summary>
     public bool IsContainer => Setup is not null || Vessel is { Kind: VesselKind.Container };
 
@@ -246,4 +249,7 @@ public sealed record BatchState(
 
     /// <summary>Day on which its books were closed; null while they are open.</summary>
     public DateOnly? BooksClosedOn { get; init; }
+
+    /// <summary>What the grower last said of whether its result teaches; null where nothing.</summary>
+    public ResultJudged? ResultJudged { get; init; }
 }

@@ -21,7 +21,8 @@ public static class CalendarPlan
             var outlook = Replan.For(plan, part, today);
             foreach (var step in outlook.Steps.Where(s => s.Step != part.Open?.Step))
             {
-                var act = step.Kind == StepKind.Germinate && part.SownOn is null ? "sow" : $"start {step.Kind.Words()}";
+                var comesUp = step.Kind == StepKind.Germinate && plan.Route.IsOutdoors && part.SownOn is not null;
+                var act = comesUp ? "look for seedlings" : step.Kind == StepKind.Germinate && part.SownOn is null ? "sow" : $"start {step.Kind.Words()}";
                 var inHours = step.Kind is StepKind.Scarify or StepKind.Soak or StepKind.Leach;
                 days.Add(new(string.Create(CultureInfo.InvariantCulture, $"{part.Id}-{step.Step}"), step.Start.Usual, $"{name}{tail}: {act}",
                     $"Any day from {DayWords.Of(step.Start.Earliest)} to {DayWords.Of(step.Start.Latest)}.{(plan.Steps[step.Step].Step.Note is { } note ? " " + note : "")}", inHours));

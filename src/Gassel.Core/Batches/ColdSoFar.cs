@@ -82,7 +82,9 @@ public sealed record ColdSoFar(
     public static ColdSoFar Of(BatchPlan plan, PartState part, StepSpan open, IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, ColdResponse response, DateOnly today)
     {
         if (open.End is { } end && end < today) today = end;
-        var need = plan.Steps[open.Step].Step.Days;
+        var range = plan.Steps[open.Step].Step.Days;
+        // outdoors the seed needs what breaks its dormancy, however long the winter lasts
+        var (least, most) = part.Outdoors is { } sky ? ((int)Math.Round(sky.ColdNeed), (int)Math.Round(sky.ColdUsual)) : (range.Shortest, range.Usual);
         var (own, byDefault) = (new PlaceDays(places, temperatures, response), new PlaceDays(places, temperatures, ColdResponse.Default));
         var days = new List<Day>();
         for (var date = open.Start; date < today; date = date.AddDays(1))
@@ -92,7 +94,7 @@ public sealed record ColdSoFar(
         }
         var working = new List<string> { string.Create(CultureInfo.InvariantCulture, $"In the cold since {DayWords.Of(open.Start)}: {days.Count} days by the calendar, the day it went in counted and today not.") };
         MarkDry(part, open, days, working);
-        var warm = WarmSpells(days, need.Shortest, working);
+        var warm = WarmSpells(days, least, working);
         // warm days are not cold ones, whichever way the seed took them
         var cold = days.Where(d => !warm.Any(w => d.Date >= w.From && d.Date <= w.To)).ToList();
         var since = warm.Count > 0 ? warm[^1].To : DateOnly.MinValue;
@@ -102,11 +104,11 @@ public sealed record ColdSoFar(
         var certain = Sum(sure, d => d.Own.Whole, d => d.ByDefault.Whole);
         var rate = Rate(days, d => d.Own.Whole.Effective);
         Tell(working, measured, assumed, days.Exists(d => d.Own.Source == TemperatureSource.Modelled), response, rate);
-        return new(open.Start, measured, assumed, certain, Need(need.Shortest), Need(need.Usual), response, rate,
+        return new(open.Start, measured, assumed, certain, Need(least), Need(most), response, rate,
             Drawn(days, [.. cold.Select(d => d.Date)]), working);
 
         ColdNeed Need(int asked) => new(asked,
-            Met(asked, d => d.Own.Whole.Effective), Met(asked, d => d.ByDefault.Whole.Effective), Met(asked, d => d.Own.Whole.ChillHours / 24), Met(asked, d => d.Own.Whole.CoveredHours / 24));
+            part.Outdoors is { } known && asked == least && open.End is null ? new(known.ColdMetOn, known.ColdMetOn) : Met(asked, d => d.Own.Whole.Effective), Met(asked, d => d.ByDefault.Whole.Effective), Met(asked, d => d.Own.Whole.ChillHours / 24), Met(asked, d => d.Own.Whole.CoveredHours / 24));
 
         ColdMet Met(int asked, Func<Day, double> amount) => new(MetOn(cold, amount, asked, Rate(days, amount), today), MetOn(sure, amount, asked, Rate(days, amount), today));
     }

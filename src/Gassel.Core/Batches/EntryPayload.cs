@@ -126,6 +126,7 @@ public enum BagCare
 [JsonDerivedType(typeof(DiedBack), "diedBack")]
 [JsonDerivedType(typeof(CameAgain), "cameAgain")]
 [JsonDerivedType(typeof(Closed), "closed")]
+[JsonDerivedType(typeof(ResultJudged), "resultJudged")]
 [JsonDerivedType(typeof(Replanned), "replanned")]
 [JsonDerivedType(typeof(Note), "note")]
 [JsonDerivedType(typeof(VoidEntry), "void")]
@@ -239,6 +240,11 @@ public sealed record CameAgain(string Part, PlantStage Stage, int Plants) : Entr
 
 /// <summary>The books of the batch are closed: nothing more is recorded of it until that is taken back.</summary>
 public sealed record Closed(string? Words = null) : EntryPayload;
+
+/// <summary>Whether the result of the batch teaches what its route does. Unsaid, it does unless an accident is on record.</summary>
+/// <param name="Teaches">False to leave it out; true to let it in in spite of an accident.</param>
+/// <param name="Why">Null where the grower gives no reason.</param>
+public sealed record ResultJudged(bool Teaches, string? Why = null) : EntryPayload;
 
 /// <summary>Days that a step is planned to take from now on.</summary>
 public readonly record struct ReplannedStep(int Step, int Days);

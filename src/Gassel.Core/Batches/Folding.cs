@@ -15,7 +15,7 @@ internal sealed partial class Folding(BatchPlan plan)
     public List<PartState> Parts() => _order.Select(id => _parts[id].Snapshot()).ToList();
 
     /// <summary>Applies the entry, or leaves everything as it was and says why.</summary>
-    public Conflict? Apply(Entry entry) => entry.DoneAt is { } at && !Moments.Fits(at, entry.DoneOn) ? new(entry.Id, ConflictCode.MomentOfAnotherDay) : BooksClosedOn is not null && entry.Payload is not (Note or Labelled) ? new(entry.Id, ConflictCode.BooksClosed) : entry.Payload switch
+    public Conflict? Apply(Entry entry) => entry.DoneAt is { } at && !Moments.Fits(at, entry.DoneOn) ? new(entry.Id, ConflictCode.MomentOfAnotherDay) : BooksClosedOn is not null && entry.Payload is not (Note or Labelled or ResultJudged) ? new(entry.Id, ConflictCode.BooksClosed) : entry.Payload switch
     {
         StepStarted p => OnPart(entry, p.Part, part => Start(entry, p, part)),
         StepEnded p => OnPart(entry, p.Part, part => End(entry, p, part)),
@@ -42,12 +42,22 @@ internal sealed partial class Folding(BatchPlan plan)
         DiedBack p => OnPart(entry, p.Part, part => DieBack(entry, p, part)),
         CameAgain p => OnPart(entry, p.Part, part => ComeAgain(entry, p, part)),
         Closed => CloseBooks(entry),
+        ResultJudged p => JudgeResult(p),
         Replanned p => Replan(entry, p),
         Note p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
         _ => new(entry.Id, ConflictCode.Unreadable),
     };
 
     public Replanned? LastReplan { get; private set; }
+
+    /// <summary>What the grower last said of its result; null where nothing.</summary>
+    public ResultJudged? Judged { get; private set; }
+
+    private Conflict? JudgeResult(ResultJudged judged)
+    {
+        Judged = judged;
+        return null;
+    }
 
     private Conflict? Replan(Entry entry, Replanned replanned)
     {

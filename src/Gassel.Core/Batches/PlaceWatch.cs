@@ -139,7 +139,15 @@ public static class PlaceWatch
         private double WorstC { get; set; } = firstC;
 
         public void Add(TemperatureReading reading) =>
-            (LastAt, WorstC) = (reading.At, kind == PlaceTroubleKind.Frozen ? Math.Min(WorstC, reading.TempC) : Math.Max(WorstC, reading.TempC));
+            (LastAt, WorstC, CookedFrom, CookedTo) = (reading.At, kind == PlaceTroubleKind.Frozen ? Math.Min(WorstC, reading.TempC) : Math.Max(WorstC, reading.TempC),
+                CookedFrom ?? Cooks(reading), Cooks(reading) ?? CookedTo);
+
+        /// <summary>First and last reading at which seed cooks: what is told begins there, not where it was merely hot.</summary>
+        private DateTimeOffset? CookedFrom { get; set; }
+
+        private DateTimeOffset? CookedTo { get; set; }
+
+        private static DateTimeOffset? Cooks(TemperatureReading reading) => reading.TempC >= GerminationWarmth.CookingC ? reading.At : null;
 
         public PlaceTrouble Tell(Place place, DateTimeOffset? to)
         {
@@ -156,8 +164,10 @@ public static class PlaceWatch
                 PlaceTroubleKind.Frozen => "Turn the dial up, move the bags off the back wall.",
                 _ => "Take the trays off the mat or out of the sun; look at the thermostat.",
             };
-            return new(kind, From, to, WorstC,
-                string.Create(CultureInfo.InvariantCulture, $"{place.Name} {(to is null ? "is" : "was")} {limit}, at worst {WorstC:0.#} °C: {now}."), to is null ? toDo : null);
+            // hot again below cooking heat, it is still present and still began when it cooked
+            var (begun, ended) = kind == PlaceTroubleKind.TooHot && CookedFrom is { } cooked ? (cooked, to is null ? null : CookedTo) : (From, to);
+            return new(kind, begun, ended, WorstC,
+                string.Create(CultureInfo.InvariantCulture, $"{place.Name} {(to is not null ? "was" : CookedTo < LastAt ? "has been" : "is")} {limit}, at worst {WorstC:0.#} °C: {now}."), to is null ? toDo : null);
         }
     }
 }

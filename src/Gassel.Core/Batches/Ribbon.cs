@@ -31,7 +31,7 @@ public static class Ribbon
         if (part.Divided) return stretches;
         if (part.Open is { } open)
         {
-            var end = Later(today.AddDays(plan.Steps[open.Step].PlannedDays - part.DaysIn(plan, today)), today);
+            var end = Later(ByWeather(open.Step) ?? today.AddDays(plan.Steps[open.Step].PlannedDays - part.DaysIn(plan, today)), today);
             Add(open.Step, open.Start, end, RibbonTime.Now);
             from = end;
         }
@@ -41,11 +41,17 @@ public static class Ribbon
         }
         for (var next = plan.NextStep(part.LastStep ?? -1); next is { } step; next = plan.NextStep(step))
         {
-            var end = from.AddDays(plan.Steps[step].PlannedDays);
+            var end = Later(ByWeather(step) ?? from.AddDays(plan.Steps[step].PlannedDays), from);
             Add(step, from, end, RibbonTime.Ahead);
             from = end;
         }
         return stretches;
+
+        // outdoors the weather ends the cold and the emergence, not the route's days
+        DateOnly? ByWeather(int step) => part.Outdoors is not { } sky || plan.GerminateStep is not { } germinate ? null
+            : step == germinate ? sky.To
+            : plan.NextStep(step) == germinate ? sky.From
+            : null;
     }
 
     private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;

@@ -18,7 +18,7 @@ public sealed record TreatmentsCompared(string SpeciesId, string CommonName, IRe
 
     /// <summary>Every species with two treatments that were sown and are over.</summary>
     public static IReadOnlyList<TreatmentsCompared> Of(IEnumerable<BatchAccount> batches) =>
-        [.. batches.Where(b => b is { IsOver: true, Fraction: not null, Seeds: > 0 }).GroupBy(b => b.SpeciesId).Select(Species).OfType<TreatmentsCompared>().OrderBy(t => t.CommonName, StringComparer.Ordinal)];
+        [.. batches.Where(b => b is { IsOver: true, Counted: Batches.Counted.Whole, Fraction: not null, Seeds: > 0 }).GroupBy(b => b.SpeciesId).Select(Species).OfType<TreatmentsCompared>().OrderBy(t => t.CommonName, StringComparer.Ordinal)];
 
     private static TreatmentsCompared? Species(IGrouping<string, BatchAccount> species)
     {

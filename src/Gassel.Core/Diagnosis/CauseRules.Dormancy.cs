@@ -51,6 +51,7 @@ public static partial class CauseRules
             return e.Finding(Cause.ChillingShort, Likelihood.Likely, Look);
         }
         var (worst, measured) = (Likelihood.Unlikely, true);
+        var (byThermometer, inCold) = (g.Colds.Sum(c => c.Measured.Days), g.Colds.Sum(c => c.Measured.Days + c.Assumed.Days));
         foreach (var cold in g.Colds)
         {
             var (gained, certain, shortest, usual) = (cold.All.Effective, cold.Certain.Effective, cold.Shortest.Days, cold.Usual.Days);
@@ -78,7 +79,9 @@ public static partial class CauseRules
         }
         if (worst == Likelihood.Unlikely && !measured)
         {
-            e.Against.Add("But nobody measured the place: its temperature was assumed.");
+            e.Against.Add(byThermometer < 0.5
+                ? "But there is no reading of the place: its temperature was assumed."
+                : Say($"But only {byThermometer:0} of {inCold:0} days were measured; the temperature of the others was assumed."));
             worst = Likelihood.CannotTell;
         }
         return e.Finding(Cause.ChillingShort, worst, measured ? Look : $"A thermometer where the cold was given. {Look}");

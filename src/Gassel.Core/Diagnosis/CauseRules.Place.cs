@@ -93,7 +93,7 @@ public static partial class CauseRules
     {
         if (2 * g.Measured.Count() >= g.Days.Count) return null;
         var (band, mean) = (g.Species.Germination, g.Days.Average(d => d.MeanC));
-        var words = Say($"The place is taken to have {mean:0.#} °C, and its band is {band.LowC:0.#}–{band.HighC:0.#} °C; nobody measured.");
+        var words = Say($"The place is taken to have {mean:0.#} °C, and its band is {band.LowC:0.#}–{band.HighC:0.#} °C; {(g.Measured.Any() ? $"only {g.Measured.Count()} of {g.Days.Count} days were measured" : "no reading")}.");
         if (assumedOutside) e.For.Add(words);
         else e.Against.Add(words);
         return e.Finding(cause, assumedOutside ? Likelihood.Possible : Likelihood.CannotTell, look);

@@ -27,6 +27,12 @@ public sealed record GerminationResult(
 {
     private const int LinePoints = 81;
 
+    /// <summary>What can be said of the times where the first count found seedlings that nobody saw come.</summary>
+    public required ObservedTimes Times { get; init; }
+
+    /// <summary>Before anything can be up: days since sowing from which to look. Null later, and without a context.</summary>
+    public double? LookFrom { get; init; }
+
     /// <param name="sown">At least 1 and at least the sum of the counts.</param>
     /// <param name="counts">Strictly increasing days; a day below <see cref="SeedlingCount.EarliestDay"/> holds no seedlings.</param>
     /// <param name="confidence">Of the two intervals for the fraction, in (0, 1).</param>
@@ -34,13 +40,19 @@ public sealed record GerminationResult(
     {
         var emerged = counts.Sum(c => c.Emerged);
         var fit = EmergenceCurveFit.Fit(sown, counts);
-        var band = fit.Curve is null ? [] : CurveBand.Bootstrap(fit.Curve, sown, counts);
+        var fits = fit.Curve is null ? [] : CurveBand.Fits(fit.Curve, sown, counts);
+        var band = CurveBand.Of(fits, counts.Count == 0 ? 0 : counts[^1].Day);
         var wilson = Proportion.Wilson(emerged, sown, confidence);
         var indices = GerminationIndices.From(sown, counts);
+        var times = ObservedTimes.Of(counts, indices);
         return new(sown, emerged, (double)emerged / sown, wilson, Proportion.Exact(emerged, sown, confidence), indices,
             Cumulate(sown, counts), fit.Curve, Trace(fit.Curve, counts), band,
-            context is null ? null : StoppingRule.Advise(sown, counts, fit.Curve, context),
-            Explain(sown, emerged, confidence, wilson, indices, fit, band));
+            context is null ? null : StoppingRule.Advise(sown, counts, fit.Curve, context, fits),
+            [.. Explain(sown, emerged, confidence, wilson, indices, fit, band), .. times.Working])
+        {
+            Times = times,
+            LookFrom = context is { } known && emerged == 0 && Math.Max(known.DayNow ?? 0, counts.Count == 0 ? 0 : counts[^1].Day) < known.WindowShortestDays ? known.WindowShortestDays : null,
+        };
     }
 
     private static List<EmergencePoint> Cumulate(int sown, IReadOnlyList<SeedlingCount> counts)
@@ -82,7 +94,7 @@ public sealed record GerminationResult(
         if (fit.Curve is not null)
         {
             lines.Add(band.Count > 0
-                ? $"Band: pointwise 95 %, parametric bootstrap of {CurveBand.Draws} draws with a fixed seed."
+                ? $"Band: pointwise 95 %, parametric bootstrap of {CurveBand.Draws} draws with a fixed seed; the limits leave {CurveBand.Tail:P0} of the draws out on each side, which held the truth in 95 % of simulated sowings."
                 : "No band: too few bootstrap draws could be fitted.");
         }
         return lines;

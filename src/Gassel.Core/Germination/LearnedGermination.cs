@@ -6,7 +6,7 @@ namespace Gassel.Core.Germination;
 
 /// <summary>What a finished batch did.</summary>
 /// <param name="Seeds">At least 1 and at least <paramref name="Germinated"/>.</param>
-public readonly record struct PastBatch(int Germinated, int Seeds);
+public readonly record struct PastBatch(int Germinated, int Seeds, bool AtLeast = false);
 
 /// <summary>
 /// What own batches of a species and route make of the expected germination. Each batch has a germination of its own, Beta with mean μ and spread ρ
@@ -88,7 +88,7 @@ public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatc
             for (var s = 0; s < Spreads; s++)
             {
                 var k = (1 / spreads[s]) - 1;
-                logs[m, s] = logPrior - (spreads[s] / UsualSpread) + own.Sum(b => BetaBinomial(b, means[m] * k, (1 - means[m]) * k));
+                logs[m, s] = logPrior - (spreads[s] / UsualSpread) + own.Sum(b => LogLikelihood(b, means[m] * k, (1 - means[m]) * k));
                 highest = Math.Max(highest, logs[m, s]);
             }
         }
@@ -134,6 +134,21 @@ public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatc
         return 1;
     }
 
+    /// <summary>Of what is known of the batch: its number, or that it was so many at least.</summary>
+    private static double LogLikelihood(PastBatch batch, double a, double b)
+    {
+        var log = BetaBinomial(batch, a, b);
+        if (!batch.AtLeast) return log;
+        // ln of the sum over all numbers from there up, each term from the one before
+        double term = 1, sum = 1;
+        for (double j = batch.Germinated, n = batch.Seeds; j < n; j++)
+        {
+            term *= (n - j) / (j + 1) * (j + a) / (n - j - 1 + b);
+            sum += term;
+        }
+        return log + Math.Log(sum);
+    }
+
     /// <summary>Without the binomial coefficient, which is the same for every μ and ρ.</summary>
     private static double BetaBinomial(PastBatch batch, double a, double b) =>
         SpecialFunctions.GammaLn(batch.Germinated + a) + SpecialFunctions.GammaLn(batch.Seeds - batch.Germinated + b) - SpecialFunctions.GammaLn(batch.Seeds + a + b)
@@ -150,6 +165,10 @@ public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatc
             string.Create(culture, $"Expected before them {prior:P0}, worth {PriorSeeds:0} seeds; with them {mean:P0}."),
             string.Create(culture, $"Batches differ: nine new batches in ten are expected between {low:P0} and {high:P0}."),
         };
+        if (own.Count(b => b.AtLeast) is > 0 and var some)
+        {
+            lines.Add(string.Create(culture, $"{some} of them {(some == 1 ? "was" : "were")} last counted while more could come up: what was counted is a lower bound."));
+        }
         if (own.Count is > 0 and < BatchesForSpread)
         {
             lines.Add(string.Create(culture, $"Fewer than {BatchesForSpread} batches: they are not taken to be more alike than a spread of {SpreadFloor} (our assumption), however many seeds they held."));

@@ -10,6 +10,9 @@ public enum AdviceKind
     SecondCold,
     KeepToNextSpring,
     Close,
+
+    /// <summary>Nobody has counted for long: count before anything is judged.</summary>
+    CountFirst,
 }
 
 /// <summary>Seeds cut open: full and firm, empty, or rotten.</summary>
@@ -28,6 +31,7 @@ public readonly record struct PastCurve(double MaxFraction, double T50, double S
 /// <param name="WindowShortestDays">Expected days to emergence, shortest.</param>
 /// <param name="WindowLongestDays">Expected days to emergence, longest.</param>
 /// <param name="SpringsPassed">Springs that the sown seed has been through.</param>
+/// <param name="DayNow">Days since sowing today; null where the last count is today.</param>
 public sealed record SowingContext(
     double WindowShortestDays,
     double WindowLongestDays,
@@ -37,10 +41,12 @@ public sealed record SowingContext(
     bool RotSeen,
     CutTest? CutTest,
     int SpringsPassed,
-    IReadOnlyList<PastCurve> PastBatches);
+    IReadOnlyList<PastCurve> PastBatches,
+    double? DayNow = null);
 
-/// <summary>What the next 14 days can still bring.</summary>
-public readonly record struct Remaining(double Expected, double ProbabilityOfAny);
+/// <summary>What the 14 days from today can still bring, of seed that had not come up by the last count and has not come up unseen since.</summary>
+/// <param name="Low">Of the number expected, in 19 of 20 draws of the curve and of chance; null where no curve was drawn.</param>
+public readonly record struct Remaining(double Expected, double ProbabilityOfAny, double? Low = null, double? High = null);
 
 /// <param name="CutTestFirst">A cut test on a few seeds is asked for before acting on the advice.</param>
 public sealed record StoppingAdvice(AdviceKind Kind, bool CutTestFirst, Remaining? Remaining, IReadOnlyList<string> Working);
@@ -56,12 +62,20 @@ public static class StoppingRule
     /// <summary>A batch with at least this share up has given what it had.</summary>
     private const double MostlyUp = 0.5;
 
-    public static StoppingAdvice Advise(int sown, IReadOnlyList<SeedlingCount> counts, EmergenceCurve? curve, SowingContext context)
+    /// <summary>The draws of what remains are the same each time they are asked for.</summary>
+    private const int DrawSeed = 14;
+
+    /// <summary>Uncounted for longer, inside or past the window, advice would rest on what nobody saw, days (our assumption).</summary>
+    public const int CountAfterDays = 14;
+
+    /// <param name="fits">Draws of the curve, for the interval of what remains; empty where there are none.</param>
+    public static StoppingAdvice Advise(int sown, IReadOnlyList<SeedlingCount> counts, EmergenceCurve? curve, SowingContext context, IReadOnlyList<EmergenceCurve>? fits = null)
     {
         var emerged = counts.Sum(c => c.Emerged);
-        var day = counts.Count == 0 ? 0 : counts[^1].Day;
+        var counted = counts.Count == 0 ? 0 : counts[^1].Day;
+        var day = Math.Max(counted, context.DayNow ?? counted);
         var lines = new List<string>();
-        var remaining = Remain(sown, emerged, day, curve, context, lines);
+        var remaining = Remain(sown, emerged, counts, day, curve, context, fits ?? [], lines);
         StoppingAdvice Say(AdviceKind kind, string reason, bool cutTestFirst = false)
         {
             lines.Add(reason);
@@ -70,16 +84,27 @@ public static class StoppingRule
         string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 
         if (emerged == sown) return Say(AdviceKind.Enough, "Every seed is up.");
-        var deadSeed = context.RotSeen || context.CutTest is { Full: 0 } and { Empty: > 0 } or { Full: 0, Rotten: > 0 };
-        if (day < context.WindowLongestDays && !deadSeed)
+        if (day >= context.WindowShortestDays && day - counted >= CountAfterDays)
         {
-            return Say(AdviceKind.Wait, $"Day {Number(day)} lies inside or before the expected window of {Number(context.WindowShortestDays)}–{Number(context.WindowLongestDays)} days: no giving up inside it.");
+            return Say(AdviceKind.CountFirst, counts.Count == 0
+                ? $"Sown {Number(day)} days ago and never counted: what came up is not known."
+                : $"Last counted on day {Number(counted)}, {Number(day - counted)} days ago: what came up since is not known.");
+        }
+        var deadSeed = context.RotSeen || context.CutTest is { Full: 0 } and { Empty: > 0 } or { Full: 0, Rotten: > 0 };
+        // dead seed on record ends the patience only where little more is expected, or nothing came over two counts into the window
+        var nothingCame = emerged == 0 && counts.Count(c => c.Day >= context.WindowShortestDays) >= 2;
+        var over = deadSeed && (nothingCame || remaining is { ProbabilityOfAny: < WorthWaiting });
+        if (day < context.WindowLongestDays && !over)
+        {
+            return Say(AdviceKind.Wait, day < context.WindowShortestDays
+                ? $"Day {Number(day)}: seedlings are expected from day {Number(context.WindowShortestDays)} to {Number(context.WindowLongestDays)}."
+                : $"Day {Number(day)} lies inside the expected window of {Number(context.WindowShortestDays)}–{Number(context.WindowLongestDays)} days{(deadSeed ? ", and more may come in spite of dead seed" : "")}: no giving up inside it.");
         }
         if (context.SpringsPassed < 2 && DormancyClasses.KeepsToSecondSpring(context.DormancyClass, context.Depth, context.Flags))
         {
             return Say(AdviceKind.KeepToNextSpring, "Deep, morphophysiological, root-before-shoot and hard-coated seed is never closed before its second spring.");
         }
-        if (!deadSeed && remaining is { } r && r.ProbabilityOfAny >= WorthWaiting)
+        if (!over && remaining is { } r && r.ProbabilityOfAny >= WorthWaiting)
         {
             return Say(AdviceKind.Wait, string.Create(CultureInfo.InvariantCulture, $"Another seedling in the next {HorizonDays} days has probability {r.ProbabilityOfAny:P0}: worth the space."));
         }
@@ -95,7 +120,7 @@ public static class StoppingRule
     }
 
     /// <summary>From the fitted curve unless it is extrapolated, else from the mean of past curves, else unknown.</summary>
-    private static Remaining? Remain(int sown, int emerged, double day, EmergenceCurve? curve, SowingContext context, List<string> lines)
+    private static Remaining? Remain(int sown, int emerged, IReadOnlyList<SeedlingCount> counts, double day, EmergenceCurve? curve, SowingContext context, IReadOnlyList<EmergenceCurve> fits, List<string> lines)
     {
         Func<double, double>? share = null;
         if (curve is { Extrapolated: false })
@@ -113,8 +138,15 @@ public static class StoppingRule
             lines.Add("No safe curve yet and no past batches: what remains is unknown.");
             return null;
         }
-        var chance = Math.Clamp((share(day + HorizonDays) - share(day)) / Math.Max(1e-12, 1 - share(day)), 0, 1);
         var left = sown - emerged;
-        return new(left * chance, 1 - Math.Pow(1 - chance, left));
+        // of the seed left at the last count, some may have come up unseen; those of the horizon are the ones still to come
+        var counted = counts.Count == 0 ? 0 : counts[^1].Day;
+        double Chance(Func<double, double> at) => Math.Clamp((at(day + HorizonDays) - at(day)) / Math.Max(1e-12, 1 - at(counted)), 0, 1);
+        var chance = Chance(share);
+        var random = new Random(DrawSeed);
+        var drawn = curve is { Extrapolated: false } ? fits.Select(f => (double)BinomialDraw.Of(random, left, Chance(f.At))).Order().ToArray() : [];
+        return drawn.Length == 0
+            ? new(left * chance, 1 - Math.Pow(1 - chance, left))
+            : new(left * chance, 1 - Math.Pow(1 - chance, left), drawn[(int)(0.025 * (drawn.Length - 1))], drawn[(int)Math.Ceiling(0.975 * (drawn.Length - 1))]);
     }
 }

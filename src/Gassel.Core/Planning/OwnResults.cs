@@ -9,9 +9,11 @@ namespace Gassel.Core.Planning;
 /// <param name="Seeds">Started, less those cut for tests.</param>
 /// <param name="ColdDays">Days it was in the cold, over all cold steps.</param>
 /// <param name="OverOn">Day from which its result stands.</param>
-public sealed record OwnResult(string SpeciesId, string RouteId, int Germinated, int Seeds, int ColdDays, DateOnly OverOn = default)
+/// <param name="AtLeast">It was last counted while more could come up: so many at least.</param>
+/// <param name="Accident">What befell its seed, so that it tells of the accident and not of the route; null where nothing did, or the grower let it in.</param>
+public sealed record OwnResult(string SpeciesId, string RouteId, int Germinated, int Seeds, int ColdDays, DateOnly OverOn = default, bool AtLeast = false, string? Accident = null)
 {
-    public PastBatch Past => new(Germinated, Seeds);
+    public PastBatch Past => new(Germinated, Seeds, AtLeast);
 }
 
 /// <summary>What own results let one expect of a route with so much cold; null fields where nothing is known.</summary>
@@ -25,10 +27,15 @@ public static class OwnResults
     /// <summary>A batch speaks for a plan whose cold differs by no more than this, days (our assumption).</summary>
     public const int LikeColdDays = 7;
 
-    /// <summary>The result of a batch whose every part is past the longest emergence of its route, or given up; null while one is neither, or waits for another spring.</summary>
+    /// <summary>
+    /// The result of a batch whose every part is past the longest emergence of its route, or given up; null while one is neither, waits for another
+    /// spring, or nobody ever counted.
+    /// </summary>
     public static OwnResult? Of(BatchPlan plan, BatchState state, string speciesId, DateOnly today)
     {
         if (!state.Started || plan.GerminateStep is not { } germinate) return null;
+        var counted = SeedCounted.Of(plan, state);
+        if (counted == Counted.Never) return null;
         var longest = plan.Steps[germinate].Step.Days.Longest;
         var over = DateOnly.MinValue;
         foreach (var part in state.Living)
@@ -41,14 +48,14 @@ public static class OwnResults
         if (state.SeedsStarted - state.SeedsCut <= 0) return null;
         var main = state.Living.MaxBy(p => p.Seeds)!;
         var cold = main.Spans.Where(s => s.End is not null && plan.Steps[s.Step].Step.Kind == StepKind.ColdMoist).Sum(s => s.End!.Value.DayNumber - s.Start.DayNumber);
-        return new(speciesId, plan.Route.Id, state.Germinated, state.SeedsStarted - state.SeedsCut, cold, over);
+        return new(speciesId, plan.Route.Id, state.Germinated, state.SeedsStarted - state.SeedsCut, cold, over, counted == Counted.SoFar);
     }
 
     /// <param name="coldDays">Days of cold-moist that the plan gives.</param>
     /// <param name="shortestCold">Of the route; below it few are expected.</param>
     public static Expectation Expect(IReadOnlyList<OwnResult> own, string speciesId, string routeId, int coldDays, int shortestCold, int seeds, double survival)
     {
-        var like = own.Where(o => o.SpeciesId == speciesId && o.RouteId == routeId && Math.Abs(o.ColdDays - coldDays) <= LikeColdDays).ToList();
+        var like = own.Where(o => o.SpeciesId == speciesId && o.RouteId == routeId && Math.Abs(o.ColdDays - coldDays) <= LikeColdDays && o is { AtLeast: false, Accident: null }).ToList();
         if (like.Sum(o => o.Seeds) is > 0 and var tried)
         {
             var up = like.Sum(o => o.Germinated);

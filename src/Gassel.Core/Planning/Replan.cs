@@ -39,10 +39,10 @@ public static class Replan
         var left = ahead.Select(i => Left(plan.Steps[i], i == open?.Step ? part.DaysIn(plan, today) : 0)).ToList();
         var from = From(plan, part, today, startOn);
         var boundaries = new List<DateWindow> { from };
-        foreach (var days in left)
+        foreach (var (step, days) in ahead.Zip(left))
         {
             var b = boundaries[^1];
-            boundaries.Add(new(b.Earliest.AddDays(days.Shortest), b.Usual.AddDays(days.Usual), b.Latest.AddDays(days.Longest)));
+            boundaries.Add(ByWeather(plan, part, step, today) ?? new(b.Earliest.AddDays(days.Shortest), b.Usual.AddDays(days.Usual), b.Latest.AddDays(days.Longest)));
         }
         var steps = ahead.Select((i, k) => new StepOutlook(i, plan.Steps[i].Step.Kind,
             i == open?.Step ? new(open.Start, open.Start, open.Start) : boundaries[k], boundaries[k + 1])).ToList();
@@ -56,9 +56,20 @@ public static class Replan
         var choices = late > 0 ? Choices(plan, part, today, ahead, left) : [];
         return new(part.Id, steps, sow, finish, moved, plan.Anchor.Date, late, inReach, Changes(plan, part, today, moved, finish.Usual, inReach), choices,
         [
+            .. part.Outdoors is { } sky ? [$"Outdoors the cold and the emergence end by the container model and the weather known: first seedlings about {DayWords.Of(sky.From)}, most by {DayWords.Of(sky.To)}."] : Array.Empty<string>(),
             "What happened is fixed; the open step has what is left of its planned days; every later step follows with its own (common practice, no source).",
             string.Create(CultureInfo.InvariantCulture, $"Counted from {DayWords.Of(from.Usual)}: {string.Join(", ", ahead.Zip(left, (i, d) => $"{plan.Steps[i].Step.Kind.Words()} {d.Shortest}–{d.Usual}–{d.Longest}"))} days still to go."),
         ]);
+    }
+
+    /// <summary>Outdoors the weather ends the cold with the first seedlings, and the emergence; null for any other step, and where no weather is known.</summary>
+    private static DateWindow? ByWeather(BatchPlan plan, PartState part, int step, DateOnly today)
+    {
+        if (part.Outdoors is not { } sky || plan.GerminateStep is not { } germinate) return null;
+        DateOnly Ahead(DateOnly day) => day > today ? day : today;
+        return step == germinate ? new(Ahead(sky.Half), Ahead(sky.To), Ahead(sky.To))
+            : plan.NextStep(step) == germinate ? new(Ahead(sky.From), Ahead(sky.From), Ahead(sky.Half))
+            : null;
     }
 
     /// <summary>Where the counting begins: today under way, the planned start before.</summary>

@@ -52,11 +52,13 @@ public sealed record LotJudgement(
     public static LotJudgement Of(SeedLot lot, Species species, Route route, ViabilitySchool school, DateOnly today, IReadOnlyList<PastBatch>? own = null)
     {
         var age = lot.AgeYears(today);
-        var initial = lot.Source == SeedSource.CleanedBought ? Viability.CleanedBought : Viability.WildCollected;
+        var initial = lot.PrintedFraction ?? (lot.Source == SeedSource.CleanedBought ? Viability.CleanedBought : Viability.WildCollected);
         var rule = Viability.At(school, initial, age, species.Longevity, lot.Storage);
         var working = new List<string>
         {
-            string.Create(CultureInfo.InvariantCulture, $"Alive: {(lot.Source == SeedSource.CleanedBought ? "cleaned bought" : "wild-collected")} seed starts at {initial:P0}; {age:0.0} years old."),
+            lot.PrintedFraction is { } printed
+                ? string.Create(CultureInfo.InvariantCulture, $"Alive: {printed:P0} printed on the packet{(lot.PackedFor is { } packed ? $", packed for {packed}, so taken as harvested in the autumn of {packed - 1}" : "")}; {age:0.0} years old.")
+                : string.Create(CultureInfo.InvariantCulture, $"Alive: {(lot.Source == SeedSource.CleanedBought ? "cleaned bought" : "wild-collected")} seed starts at {initial:P0}; {age:0.0} years old."),
         };
         working.AddRange(rule.Working);
         var alive = rule.Fraction;
@@ -72,9 +74,11 @@ public sealed record LotJudgement(
         GerminationBasis basis;
         if (ofRoute is not null)
         {
-            (belief, basis) = (new GerminationBelief.Tested(ofRoute.Germinated, ofRoute.Seeds), GerminationBasis.Test);
+            var aged = AgedTest.Of(ofRoute, lot, species, school, initial, today);
+            (belief, basis) = (new GerminationBelief.Tested(aged.Germinated, ofRoute.Seeds), GerminationBasis.Test);
             working.Add(string.Create(CultureInfo.InvariantCulture,
                 $"Germination: {ofRoute.Germinated} of {ofRoute.Seeds} in a test {TestTreatment.Words(ofRoute)}; it replaces the rule for this route."));
+            working.Add(aged.Words);
         }
         else if (lot.AssumedFraction is { } expected)
         {

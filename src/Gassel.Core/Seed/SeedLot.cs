@@ -34,6 +34,9 @@ public sealed record GerminationTest(int Germinated, int Seeds, DateOnly? On = n
 /// <param name="Counted">Seeds on hand when the lot was entered, before any test; null where weighed.</param>
 /// <param name="AssumedFraction">What the grower expects to come up under the route, in (0, 1]; null to leave it to the rule.</param>
 /// <param name="Permission">Who allowed the collecting, or which permit; null where nothing is noted.</param>
+/// <param name="PrintedFraction">Germination printed on a bought packet, in (0, 1]; null for none.</param>
+/// <param name="PackedFor">Season the packet was packed for, a year; its harvest is taken as the autumn before (our assumption). Null for none.</param>
+/// <param name="Price">What the whole lot cost, in the grower's own money: the packet, or a day's collecting. Null where nobody entered it.</param>
 /// <param name="Parent">The batch whose plants bore it; null for seed from elsewhere.</param>
 public sealed record SeedLot(
     string GatheredAt,
@@ -51,7 +54,10 @@ public sealed record SeedLot(
     CutTest? CutTest = null,
     IReadOnlyList<GerminationTest>? Tests = null,
     string? Note = null,
-    string? Parent = null)
+    string? Parent = null,
+    double? PrintedFraction = null,
+    int? PackedFor = null,
+    double? Price = null)
 {
     /// <summary>Seeds when the lot was entered.</summary>
     public int Seeds => Counted ?? Weight?.Seeds ?? 0;
@@ -61,6 +67,9 @@ public sealed record SeedLot(
 
     /// <summary>What is left beside the seed that batches took.</summary>
     public int Left(int drawn) => Math.Max(0, Seeds - Tested - drawn);
+
+    /// <summary>The harvest of a packet by the year on it.</summary>
+    public static DateOnly HarvestOfPacket(int packedFor) => new(packedFor - 1, 9, 15);
 
     /// <summary>Years since harvest, 0 for a harvest to come.</summary>
     public double AgeYears(DateOnly today) => Math.Max(0, today.DayNumber - GatheredOn.DayNumber) / 365.25;

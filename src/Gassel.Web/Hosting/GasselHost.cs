@@ -162,6 +162,7 @@ public static class GasselHost
         services.AddSingleton<YardRights>();
         services.AddSingleton<YardWeather>();
         services.AddSingleton<YardBook>();
+        services.AddSingleton<OutdoorBatches>();
         services.AddSingleton<PlantOutlook>();
         services.AddSingleton<WinterBook>();
         services.AddSingleton<SiteSaving>();

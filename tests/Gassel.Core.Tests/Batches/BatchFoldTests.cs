@@ -74,7 +74,7 @@ public class BatchFoldTests
     [Fact]
     public void Germination_of_a_batch_is_taken_over_its_parts()
     {
-        Assert.Null(BatchGermination.From(new Book().Fold()));
+        Assert.Null(BatchGermination.From(Book.Plan(), new Book().Fold()));
         var state = new Book()
             .Add("2026-12-01", new StepStarted("1", 0, 50))
             .Add("2027-01-20", new Check("1", Moisture.Right, MouldSeen.None, 4))
@@ -82,7 +82,7 @@ public class BatchFoldTests
             .Add("2027-02-20", new Sown("1.2", null, null))
             .Add("2027-03-01", new Count("1.2", 36, 0))
             .Fold();
-        var germination = BatchGermination.From(state)!;
+        var germination = BatchGermination.From(Book.Plan(), state)!;
         Assert.Equal((40, 50), (germination.Germinated, germination.Seeds));
         Assert.Equal(0.66963, germination.Low, 5);
         Assert.Equal(0.88756, germination.High, 5);

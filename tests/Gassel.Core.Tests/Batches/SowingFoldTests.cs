@@ -40,7 +40,7 @@ public class SowingFoldTests
     [Fact]
     public void An_estimate_widens_the_interval_at_both_ends()
     {
-        var (counted, estimated) = (BatchGermination.From(Sown().Add("2027-03-01", new Count("1", 30, 0)).Fold())!, BatchGermination.From(Sown(20).Add("2027-03-01", new Count("1", 30, 0)).Fold())!);
+        var (counted, estimated) = (BatchGermination.From(Book.Plan(), Sown().Add("2027-03-01", new Count("1", 30, 0)).Fold())!, BatchGermination.From(Book.Plan(), Sown(20).Add("2027-03-01", new Count("1", 30, 0)).Fold())!);
         Assert.Equal(counted.Fraction, estimated.Fraction);
         Assert.Equal(Proportion.Wilson(30, 72, 0.95).Low, estimated.Low, 12);
         Assert.Equal(Proportion.Wilson(30, 48, 0.95).High, estimated.High, 12);
@@ -51,7 +51,7 @@ public class SowingFoldTests
     public void Cut_seed_leaves_the_reckoning_and_stays_in_count()
     {
         var state = Sown().Add("2027-03-01", new Count("1", 20, 0)).Add("2027-04-01", new CutTested("1", 3, 5, 2)).Fold();
-        var germination = BatchGermination.From(state)!;
+        var germination = BatchGermination.From(Book.Plan(), state)!;
         Assert.Equal((20, 50, 0.4), (germination.Germinated, germination.Seeds, germination.Fraction));
         Assert.Equal((60, 10), (state.SeedsStarted, state.SeedsCut));
         Assert.Equal(new CutTest(3, 5, 2), state.Parts[0].Cut);

@@ -7,6 +7,18 @@ namespace Gassel.Core.Tests.Germination;
 
 public class LearnedGerminationTests
 {
+    /// <summary>None at least says nothing; all at least says all; in between the bound lies above the number taken as whole.</summary>
+    [Fact]
+    public void A_lower_bound_never_lowers_what_is_expected()
+    {
+        var none = LearnedGermination.From(0.5, []);
+        Assert.Equal(none.Mean, LearnedGermination.From(0.5, [new(0, 200, AtLeast: true)]).Mean, 6);
+        Assert.Equal(LearnedGermination.From(0.5, [new(40, 40)]).Mean, LearnedGermination.From(0.5, [new(40, 40, AtLeast: true)]).Mean, 6);
+        var bound = LearnedGermination.From(0.5, [new(10, 60, AtLeast: true)]);
+        Assert.True(bound.Mean > none.Mean && bound.Mean > LearnedGermination.From(0.5, [new(10, 60)]).Mean);
+        Assert.True(double.IsFinite(LearnedGermination.From(0.5, [new(3, 100_000, AtLeast: true)]).Mean));
+    }
+
     private static double Sd(LearnedGermination learned)
     {
         var mean = learned.Belief.Mean(g => g);

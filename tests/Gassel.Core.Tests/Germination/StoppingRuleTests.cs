@@ -17,7 +17,7 @@ public class StoppingRuleTests
 
     [Fact]
     public void Rot_on_record_ends_the_patience_inside_the_window() =>
-        Assert.NotEqual(AdviceKind.Wait, Advise([new(20, 0)], Plain with { RotSeen = true }));
+        Assert.NotEqual(AdviceKind.Wait, Advise([new(15, 0), new(20, 0)], Plain with { RotSeen = true }));
 
     [Theory]
     [InlineData(DormancyClass.Morphophysiological)]

@@ -6,6 +6,7 @@ using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Plants;
 using Gassel.Web.Features.Temperature;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -34,16 +35,16 @@ internal static class BatchEndpoints
 
     public static Dictionary<string, string> Names(IEnumerable<Place> places) => places.ToDictionary(p => p.Id, p => p.Name);
 
-    private static async Task<List<BatchSummary>> All(Library library, BatchShelf shelf, TemperatureWatch watch, SetAside aside, SiteClock clock)
+    private static async Task<List<BatchSummary>> All(Library library, OutdoorBatches shelf, TemperatureWatch watch, SetAside aside, SiteClock clock)
     {
         var hurting = (await watch.Now()).Where(p => p.Value.Troubles.Any(x => x.HurtsSeed)).Select(p => p.Key).ToHashSet();
         var species = (await library.Species()).ToDictionary(s => s.Id);
         return [.. aside.Each(await shelf.All(), b => BatchViews.Summary(b, species[b.Row.SpeciesId], hurting, clock.Today))];
     }
 
-    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, BatchShelf shelf, TemperatureWatch watch, OwnBatches own, PlantOutlook plants, SetAside aside, SiteClock clock, CancellationToken cancel)
+    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, OutdoorBatches shelf, TemperatureWatch watch, OwnBatches own, PlantOutlook plants, SetAside aside, SiteClock clock, CancellationToken cancel)
     {
-        if (await shelf.Find(id) is not { } batch) return NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id, cancel) is not { } batch) return NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
         var places = await watch.Places();
         var troubles = new Dictionary<string, IReadOnlyList<PlaceTrouble>>();

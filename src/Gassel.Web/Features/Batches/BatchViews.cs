@@ -36,8 +36,9 @@ internal static class BatchViews
                 p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today),
                 p.Divided ? null : coldOf(p), p.Divided ? null : warmthOf(p), p.Divided ? null : VernalizationSoFar.Of(plan, p, places, temperatures, today),
                 p.Divided ? null : SeedlingClock.Of(p, species), p.Divided ? null : HardeningSoFar.Of(plan, p, species, weather, today),
-                p.Divided ? [] : [.. p.Touched(troubles, zone)]))],
-            BatchGermination.From(state),
+                p.Divided ? [] : [.. p.Touched(troubles, zone)],
+                p.SownOn is null || plan.GerminateStep is null ? null : plan.DaysToEmergence(p)))],
+            BatchGermination.From(plan, state),
             DueWork.For(plan, state, species, today, practice),
             [.. state.Log.Select(l => new LogLine(l.Entry.Id, l.Entry.Act, l.Entry.DoneOn, l.Entry.RecordedAt, l.Entry.Who, l.Entry.Source,
                 EntryWords.Of(l.Entry.Payload, plan, placeNames), l.Fate, l.Conflict?.Words))],
@@ -58,10 +59,21 @@ internal static class BatchViews
         if (state.Living.All(p => p.IsDone(plan))) return string.Create(CultureInfo.InvariantCulture, $"finished {state.Living.Max(p => p.Spans[^1].End):d MMM yyyy}");
         if (main.Open is not { } open) return "between two steps";
         var step = plan.Steps[open.Step].Step;
-        if (step.Kind == StepKind.Germinate && main is { KeptOn: not null, ClosedOn: null }) return string.Create(CultureInfo.InvariantCulture, $"kept to next spring, {main.Emerged} up of {main.Seeds}");
+        if (state.Living.Skip(1).Any() && state.Living.Any(p => p.SownOn is not null)) return UpOf(plan, state);
+        if (step.Kind == StepKind.Germinate && main is { KeptOn: not null, ClosedOn: null }) return string.Create(CultureInfo.InvariantCulture, $"kept to next spring, {UpOf(plan, state)}");
         return step.Kind == StepKind.Germinate
-            ? string.Create(CultureInfo.InvariantCulture, $"{main.Emerged} up of {main.Seeds}")
+            ? UpOf(plan, state)
             : string.Create(CultureInfo.InvariantCulture, $"{step.Kind.Words()}, day {main.DaysIn(plan, today)} of {plan.Steps[open.Step].PlannedDays}");
+    }
+
+    /// <summary>Over all parts, as the germination beside it is told: sprouted in the bag counts, and seed that was cut is not of the number.</summary>
+    private static string UpOf(BatchPlan plan, BatchState state)
+    {
+        var seeds = state.SeedsStarted - state.SeedsCut;
+        if (SeedCounted.Of(plan, state) == Counted.Never) return string.Create(CultureInfo.InvariantCulture, $"{seeds} {(seeds == 1 ? "seed" : "seeds")} sown, not counted yet");
+        var emerged = state.Living.Sum(p => p.Emerged);
+        var inBag = state.Germinated - emerged;
+        return string.Create(CultureInfo.InvariantCulture, $"{emerged} up of {seeds}{(inBag > 0 ? $", {inBag} more sprouted or rooted" : "")}");
     }
 
     /// <summary>What the counts of a sown part say; null before sowing, or without seed.</summary>
@@ -70,7 +82,7 @@ internal static class BatchViews
         if (part.SownOn is not { } sown || part.Seeds == 0) return null;
         var days = plan.DaysToEmergence(part);
         var context = new SowingContext(days.Shortest, days.Longest, species.DormancyClass, species.Depth, species.Flags,
-            part.Checks.Any(c => c.On >= sown && c.Mould == MouldSeen.Much), part.Cut, Springs.Passed(sown, today, latitude), past);
+            part.Checks.Any(c => c.On >= sown && c.Mould == MouldSeen.Much), part.Cut, Springs.Passed(sown, today, latitude), past, today.DayNumber - sown.DayNumber);
         return GerminationResult.From(part.Seeds, part.CountsSinceSowing(), context: context);
     }
 

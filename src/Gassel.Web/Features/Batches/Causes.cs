@@ -2,6 +2,7 @@ using Gassel.Core.Diagnosis;
 using Gassel.Data;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Temperature;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -12,7 +13,7 @@ namespace Gassel.Web.Features.Batches;
 internal static class Causes
 {
     public static async Task<Results<Ok<LowGermination>, ProblemHttpResult>> Of(
-        Guid id, string part, Library library, BatchShelf shelf, TemperatureWatch watch, LotBook lots, OwnBatches own, SiteClock clock)
+        Guid id, string part, Library library, OutdoorBatches shelf, TemperatureWatch watch, LotBook lots, OwnBatches own, SiteClock clock)
     {
         if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);

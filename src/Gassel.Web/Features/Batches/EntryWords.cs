@@ -42,6 +42,7 @@ internal static class EntryWords
             PlantsLost p => string.Create(CultureInfo.InvariantCulture, $"Lost {p.Plants} {p.Stage.Words()}{(p.Cause == LossCause.Unknown ? "" : $" ({Words(p.Cause)})")}{Of(p.Part)}."),
             DiedBack p => string.Create(CultureInfo.InvariantCulture, $"{p.Plants} {p.Stage.Words()} died back: dormant, alive{Of(p.Part)}."),
             CameAgain p => string.Create(CultureInfo.InvariantCulture, $"{p.Plants} {p.Stage.Words()} came up again{Of(p.Part)}."),
+            ResultJudged p => $"{(p.Teaches ? "Result used for planning" : "Result left out of planning")}{(p.Why is null ? "" : $": {p.Why}")}.",
             Closed p => $"Closed the books{(p.Words is null ? "" : $": {p.Words}")}.",
             Replanned p => $"Replanned: {string.Join(", ", p.Steps.Select(s => string.Create(CultureInfo.InvariantCulture, $"{Step(s.Step)} {s.Days} days")))}; aimed at {DayWords.Of(p.Target)}.",
             Note p => p.Text,

@@ -106,6 +106,7 @@ internal static class PayloadCheck
         DiedBack p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),
         CameAgain p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),
         Closed p => Limits.Text($"{at}.words", p.Words, 500, required: false),
+        ResultJudged p => Limits.Text($"{at}.why", p.Why, 500, required: false),
         SowingKept p => Part(at, p.Part),
         SowingClosed p => Part(at, p.Part),
         Replanned p => Limits.Count($"{at}.steps", p.Steps.Count, 1, 50) ?? Limits.Day($"{at}.target", p.Target)

@@ -34,6 +34,7 @@ public readonly record struct PastCurveInput
     public required double Shape { get; init; }
 }
 
+/// <param name="Today">Days since sowing today; the day of the last count if left out.</param>
 public sealed record ContextInput(
     WindowDays WindowDays,
     DormancyClass Class,
@@ -42,7 +43,8 @@ public sealed record ContextInput(
     bool? RotSeen = null,
     CutTestInput? CutTest = null,
     int? SpringsPassed = null,
-    IReadOnlyList<PastCurveInput>? PastBatches = null);
+    IReadOnlyList<PastCurveInput>? PastBatches = null,
+    double? Today = null);
 
 /// <param name="Sown">Seeds sown, 1 to 1,000,000.</param>
 /// <param name="Counts">May be empty: nothing counted yet.</param>
@@ -101,7 +103,7 @@ internal static class GerminationCalculator
         input.WindowDays.Shortest, input.WindowDays.Longest, input.Class, input.Depth, input.Flags ?? [], input.RotSeen ?? false,
         input.CutTest is { } cut ? new CutTest(cut.Full, cut.Empty, cut.Rotten) : null,
         input.SpringsPassed ?? 0,
-        [.. (input.PastBatches ?? []).Select(p => new PastCurve(p.MaxFraction, p.T50, p.Shape))]);
+        [.. (input.PastBatches ?? []).Select(p => new PastCurve(p.MaxFraction, p.T50, p.Shape))], input.Today);
 
     private static Refusal? Check(GerminationRequest request)
     {
@@ -134,6 +136,7 @@ internal static class GerminationCalculator
     {
         var refusal = Limits.Number("context.windowDays.shortest", context.WindowDays.Shortest, 0, 10_000)
             ?? Limits.Number("context.windowDays.longest", context.WindowDays.Longest, context.WindowDays.Shortest, 10_000)
+            ?? Limits.Number("context.today", context.Today ?? 0, 0, 100_000)
             ?? Limits.Whole("context.springsPassed", context.SpringsPassed ?? 0, 0, 100)
             ?? Limits.Count("context.pastBatches", context.PastBatches?.Count ?? 1, 1, 1000)
             ?? Limits.Count("context.flags", context.Flags?.Count ?? 0, 0, 50);

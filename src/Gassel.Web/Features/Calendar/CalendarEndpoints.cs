@@ -5,6 +5,7 @@ using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -26,7 +27,7 @@ internal static class CalendarEndpoints
     public static void MapCalendar(this RouteGroupBuilder api)
     {
         api.MapGet("/calendar", (SiteClock clock) => new CalendarAddress(PathOf(clock.Site?.CalendarToken)));
-        api.MapGet("/calendar.ics", async (Library library, BatchShelf shelf, SetAside aside, SiteClock clock) =>
+        api.MapGet("/calendar.ics", async (Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock) =>
             Results.File(await File(library, shelf, aside, clock), ContentType, "gassel.ics")).Produces<string>(200, "text/calendar");
         api.MapPost("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) =>
             Set(Base64Url(RandomNumberGenerator.GetBytes(TokenBytes)), connect, gate, clock, cancel)).For(Role.Grower).ProducesProblem(400);
@@ -34,7 +35,7 @@ internal static class CalendarEndpoints
     }
 
     /// <summary>Outside the API: a calendar program knows nothing but this address.</summary>
-    public static void MapCalendarFeed(this WebApplication app) => app.MapGet("/calendar/{name}.ics", async (string name, Library library, BatchShelf shelf, SetAside aside, SiteClock clock, HttpContext context) =>
+    public static void MapCalendarFeed(this WebApplication app) => app.MapGet("/calendar/{name}.ics", async (string name, Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock, HttpContext context) =>
     {
         if (clock.Site?.CalendarToken is not { } token || !CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(token), Encoding.ASCII.GetBytes(name)))
         {
@@ -44,7 +45,7 @@ internal static class CalendarEndpoints
         return Results.File(await File(library, shelf, aside, clock), ContentType);
     }).ExcludeFromDescription();
 
-    private static async Task<byte[]> File(Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
+    private static async Task<byte[]> File(Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock)
     {
         var names = (await library.Species()).ToDictionary(s => s.Id, s => s.CommonName);
         var batches = await shelf.All();

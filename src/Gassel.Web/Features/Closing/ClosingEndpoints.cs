@@ -45,16 +45,16 @@ internal static class ClosingEndpoints
         api.MapPost("/closing/next-season", Again).For(Role.Grower).ProducesProblem(400);
     }
 
-    private static async Task<Results<Ok<SeasonBooks>, ProblemHttpResult>> Summary(string? season, Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
+    private static async Task<Results<Ok<SeasonBooks>, ProblemHttpResult>> Summary(string? season, Library library, BatchShelf shelf, SetAside aside, LotBook lots, SiteClock clock)
     {
         var (wanted, refusal) = Year(season);
-        return refusal is not null ? refusal.ToResult() : TypedResults.Ok(await Of(wanted, library, shelf, aside, clock));
+        return refusal is not null ? refusal.ToResult() : TypedResults.Ok(await Of(wanted, library, shelf, aside, lots, clock));
     }
 
-    private static async Task<Results<Ok<BatchBooks>, ProblemHttpResult>> OfBatch(Guid id, Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
+    private static async Task<Results<Ok<BatchBooks>, ProblemHttpResult>> OfBatch(Guid id, Library library, BatchShelf shelf, SetAside aside, LotBook lots, SiteClock clock)
     {
         if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
-        var all = await Accounts(library, shelf, aside, clock);
+        var all = await Accounts(library, shelf, aside, lots, clock);
         if (all.SingleOrDefault(b => b.Id == id) is not { } account) return new Refusal("batch", $"B-{batch.Row.Number} has not begun, so it has no books yet; start its first step.").ToResult();
         var compared = TreatmentsCompared.Of(all.Where(b => b.Season == account.Season && b.SpeciesId == account.SpeciesId)).SingleOrDefault();
         return TypedResults.Ok(new BatchBooks(account, Proposals.Of(account), compared, LeftOver.Of(account.Plants, account.PlantsWanted)?.Words, clock.Settings.Costs ?? new()));
@@ -72,34 +72,35 @@ internal static class ClosingEndpoints
         : int.TryParse(season, NumberStyles.None, CultureInfo.InvariantCulture, out var year) && year is >= 1900 and <= 2200 ? (year, null)
         : (null, new("season", $"season was '{season}'; valid is the first year of a winter, such as 2026."));
 
-    private static async Task<SeasonBooks> Of(int? wanted, Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
+    private static async Task<SeasonBooks> Of(int? wanted, Library library, BatchShelf shelf, SetAside aside, LotBook lots, SiteClock clock)
     {
-        var all = await Accounts(library, shelf, aside, clock);
+        var all = await Accounts(library, shelf, aside, lots, clock);
         var present = Winters.Of(clock.Today, (clock.Site?.Latitude ?? 0) < 0);
         return new(SeasonAccount.Of(wanted ?? present, all), [.. all.Select(b => b.Season).Append(present).Distinct().OrderDescending()], clock.Settings.Costs ?? new());
     }
 
     /// <summary>Of every batch that has begun.</summary>
-    private static async Task<List<BatchAccount>> Accounts(Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
+    private static async Task<List<BatchAccount>> Accounts(Library library, BatchShelf shelf, SetAside aside, LotBook lots, SiteClock clock)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = (await library.Places()).ToDictionary(p => p.Id);
+        var seed = (await lots.All()).ToDictionary(l => l.Id, l => l.Lot);
         var (costs, south) = (clock.Settings.Costs ?? new(), (clock.Site?.Latitude ?? 0) < 0);
-        return [.. aside.Each(await shelf.All(), b => BatchAccount.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Row.LotId, b.Plan, b.State, b.Entries, places, costs, south, clock.Today)).OfType<BatchAccount>()];
+        return [.. aside.Each(await shelf.All(), b => BatchAccount.Of(b.Row.Id, b.Row.Number, species[b.Row.SpeciesId], b.Row.LotId, seed.GetValueOrDefault(b.Row.LotId), b.Plan, b.State, b.Entries, places, costs, south, clock.Today)).OfType<BatchAccount>()];
     }
 
-    private static async Task<IResult> File(string? season, Library library, BatchShelf shelf, SetAside aside, SiteClock clock)
+    private static async Task<IResult> File(string? season, Library library, BatchShelf shelf, SetAside aside, LotBook lots, SiteClock clock)
     {
         var (wanted, refusal) = Year(season);
         if (refusal is not null) return refusal.ToResult();
-        var account = (await Of(wanted, library, shelf, aside, clock)).Account;
-        var csv = new StringBuilder("batch,species,route,lot,started,seeds,germinated,fraction,low,high,mean_days,first_up,pricked_out,potted,hardened,planted,alive,dormant,lost,losses,forecast_low,forecast_high,gestures,cost,cost_per_plant,closed,cold_days\n");
+        var account = (await Of(wanted, library, shelf, aside, lots, clock)).Account;
+        var csv = new StringBuilder("batch,species,route,lot,started,seeds,germinated,fraction,low,high,mean_days,first_up,pricked_out,potted,hardened,planted,alive,dormant,lost,losses,forecast_low,forecast_high,gestures,cost,cost_per_plant,saved,closed,cold_days\n");
         foreach (var b in account.Batches)
         {
             var losses = string.Join("; ", b.Plants.Losses.Select(l => string.Create(CultureInfo.InvariantCulture, $"{l.Plants} {EntryWords.Words(l.Cause)} at {l.Stage.Words()}")));
             csv.Append(CultureInfo.InvariantCulture, $"B-{b.Number},{CsvText.Quoted(b.CommonName)},{CsvText.Quoted(b.RouteName)},{b.LotId},{b.StartedOn:yyyy-MM-dd},{b.Seeds},{b.Germinated},{b.Fraction:0.####},{b.Low:0.####},{b.High:0.####},{b.MeanDays:0.#},{b.FirstUpOn:yyyy-MM-dd},");
             csv.Append(CultureInfo.InvariantCulture, $"{b.Plants.At(PlantStage.PrickedOut).Reached},{b.Plants.At(PlantStage.Potted).Reached},{b.Plants.At(PlantStage.Hardened).Reached},{b.Plants.At(PlantStage.Planted).Reached},{b.Plants.Alive},{b.Plants.Dormant},{b.Plants.Lost},{CsvText.Quoted(losses)},");
-            csv.Append(CultureInfo.InvariantCulture, $"{b.Forecast?.Low:0.####},{b.Forecast?.High:0.####},{b.Gestures},{b.Cost.Total:0.00},{b.Cost.PerPlant:0.00},{b.BooksClosedOn:yyyy-MM-dd},{b.ColdDays}\n");
+            csv.Append(CultureInfo.InvariantCulture, $"{b.Forecast?.Low:0.####},{b.Forecast?.High:0.####},{b.Gestures},{b.Cost.Total:0.00},{b.Cost.PerPlant:0.00},{b.Cost.Saved:0.00},{b.BooksClosedOn:yyyy-MM-dd},{b.ColdDays}\n");
         }
         return Results.File(Encoding.UTF8.GetBytes(csv.ToString()), "text/csv; charset=utf-8", string.Create(CultureInfo.InvariantCulture, $"season-{account.Season}.csv"));
     }
@@ -107,9 +108,10 @@ internal static class ClosingEndpoints
     private static async Task<Results<Ok<CostAssumptions>, ProblemHttpResult>> SaveCosts(CostAssumptions costs, SiteSaving site, SiteClock clock, CancellationToken cancel)
     {
         const double most = 100_000;
-        var refusal = Limits.Number("seedEach", costs.SeedEach, 0, most) ?? Limits.Number("mixPerLitre", costs.MixPerLitre, 0, most) ?? Limits.Number("containerEach", costs.ContainerEach, 0, most)
-            ?? Limits.Number("perKWh", costs.PerKWh, 0, most) ?? Limits.Number("lampWatts", costs.LampWatts, 0, most) ?? Limits.Number("matWatts", costs.MatWatts, 0, most) ?? Limits.Number("perHour", costs.PerHour, 0, most)
-            ?? Limits.Number("minutesAGesture", costs.MinutesAGesture, 0, 600) ?? (costs.BoughtPlant is { } bought ? Limits.Number("boughtPlant", bought, 0, most) : null);
+        Refusal? Price(string field, double? price) => price is { } p ? Limits.Number(field, p, 0, most) : null;
+        var refusal = Price("seedEach", costs.SeedEach) ?? Price("mixPerLitre", costs.MixPerLitre) ?? Price("containerEach", costs.ContainerEach) ?? Price("perKWh", costs.PerKWh) ?? Limits.Number("lampWatts", costs.LampWatts, 0, most) ?? Limits.Number("matWatts", costs.MatWatts, 0, most) ?? Price("perHour", costs.PerHour)
+            ?? Limits.Number("minutesAGesture", costs.MinutesAGesture, 0, 600) ?? Price("boughtPlant", costs.BoughtPlant)
+            ?? costs.BoughtPlants?.Select(b => Price($"boughtPlants.{b.Key}", b.Value)).FirstOrDefault(r => r is not null);
         if (refusal is not null) return refusal.ToResult();
         if (clock.Site is null) return new Refusal("site", "Costs stand with the site; name the site first.").ToResult();
         await site.Change(settings => settings with { Costs = costs }, cancel);

@@ -3,6 +3,7 @@ using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Rounds;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Counting;
@@ -35,7 +36,7 @@ public sealed record CountTraysView(DateOnly Today, IReadOnlyList<CountTray> Tra
 
 internal static class CountTrays
 {
-    public static async Task<CountTraysView> Standing(Library library, BatchShelf shelf, TrialBook trials, SetAside aside, SiteClock clock)
+    public static async Task<CountTraysView> Standing(Library library, OutdoorBatches shelf, TrialBook trials, SetAside aside, SiteClock clock)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
@@ -55,9 +56,9 @@ internal static class CountTrays
     private static IEnumerable<CountTray> Of(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, DateOnly today)
     {
         var due = DueWork.For(batch.Plan, batch.State, species, today).Where(d => d.Kind == DueKind.CountSeedlings).ToDictionary(d => d.Part);
-        var days = batch.Plan.Steps.FirstOrDefault(s => s.Step.Kind == StepKind.Germinate)?.Step.Days;
         foreach (var part in batch.State.Living.Where(p => p.SownOn is not null && !p.IsDone(batch.Plan)))
         {
+            DurationRange? days = batch.Plan.GerminateStep is null ? null : batch.Plan.DaysToEmergence(part);
             yield return new(batch.Row.Id, batch.Row.Number, species.CommonName, part.Id, part.Vessel,
                 places.FirstOrDefault(p => p.Id == part.Place)?.Name ?? "", part.SownOn!.Value, days?.Shortest, days?.Longest,
                 TrayGrid.Of(part.Vessel), part.SownAs?.Cells, ByCell(part), [], part.EstimatePercent, species.Has(SpeciesFlag.RootBeforeShoot), part.IsDomed,

@@ -4,6 +4,7 @@ using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.People;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 using Gassel.Web.Hosting.Network;
 using Gassel.Web.Problems;
@@ -44,7 +45,7 @@ internal static class LabelEndpoints
             : Refusal.NotFound("print", name, "It may have been thrown away; print the labels again.").ToResult()).Produces<string>(200, "application/pdf").ProducesProblem(404);
     }
 
-    private static async Task<LabelsView> All(Library library, BatchShelf shelf, SetAside aside, LotBook lots, NetworkDoor door, HttpRequest request)
+    private static async Task<LabelsView> All(Library library, OutdoorBatches shelf, SetAside aside, LotBook lots, NetworkDoor door, HttpRequest request)
     {
         var parts = await Parts(library, shelf, aside, lots);
         return new([.. parts], [.. Enum.GetValues<LabelPaper>().Select(p => (Paper: p, Grid: LabelGrid.Of(p))).Select(p => new PaperView(p.Paper, p.Grid.LabelWidthMm, p.Grid.LabelHeightMm, p.Grid.PerSheet, p.Grid.TakesOutside))],
@@ -52,7 +53,7 @@ internal static class LabelEndpoints
     }
 
     private static async Task<Results<Ok<Printed>, ProblemHttpResult>> Print(
-        PrintRequest job, Asker asker, Library library, BatchShelf shelf, SetAside aside, LotBook lots, Recordings recordings, ILabelPrinter printer, SiteClock clock, NetworkDoor door, HttpRequest request, CancellationToken cancel)
+        PrintRequest job, Asker asker, Library library, OutdoorBatches shelf, SetAside aside, LotBook lots, Recordings recordings, ILabelPrinter printer, SiteClock clock, NetworkDoor door, HttpRequest request, CancellationToken cancel)
     {
         var grid = LabelGrid.Of(job.Paper);
         if ((Limits.Count("parts", job.Parts.Count, 1, MaxParts) ?? Limits.Whole("first", job.First ?? 1, 1, grid.PerSheet)) is { } refusal) return refusal.ToResult();
@@ -74,7 +75,7 @@ internal static class LabelEndpoints
     }
 
     /// <summary>Parts that hold seed or seedlings, by number.</summary>
-    private static async Task<List<PartLabel>> Parts(Library library, BatchShelf shelf, SetAside aside, LotBook lots)
+    private static async Task<List<PartLabel>> Parts(Library library, OutdoorBatches shelf, SetAside aside, LotBook lots)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var seed = (await lots.All()).ToDictionary(l => l.Id);

@@ -11,10 +11,13 @@ namespace Gassel.Web.Features.Learning;
 /// <summary>What a finished batch did beside what was expected of it.</summary>
 /// <param name="Forecast">As it was made at planning, or, where none was kept, as the batches before it would have made it; null where the lot is gone.</param>
 /// <param name="ForecastKept">False where it is reckoned afterwards.</param>
-/// <param name="Within">What happened lies within the forecast; null without one.</param>
+/// <param name="Within">What happened lies within the forecast; null without one, and where the result is a lower bound or an accident.</param>
+/// <param name="AtLeast">Last counted while more could come up.</param>
+/// <param name="Accident">Why it is left out; null where it teaches.</param>
+/// <param name="Judged">The grower said whether it teaches.</param>
 public sealed record BatchOutcome(
     Guid Id, int Number, DateOnly OverOn, int Germinated, int Seeds, double Fraction, double Low, double High, int ColdDays,
-    GerminationForecast? Forecast, bool ForecastKept, bool? Within);
+    GerminationForecast? Forecast, bool ForecastKept, bool? Within, bool AtLeast, string? Accident, bool Judged);
 
 /// <summary>A route with what own batches made of it.</summary>
 /// <param name="Learned">Prior, own data and what they let expect of a new batch.</param>
@@ -49,9 +52,9 @@ internal static class LearningEndpoints
     private static RouteResults Of(Core.Treatments.Route route, List<FinishedBatch> batches, Func<FinishedBatch, GerminationForecast?> afterwards)
     {
         var germinate = route.Steps.Single(s => s.Kind == StepKind.Germinate);
-        var learned = LearnedGermination.From(Viability.WildCollected * LotJudgement.ComesUpOfLive, [.. batches.Select(b => b.Result.Past)]);
+        var learned = LearnedGermination.From(Viability.WildCollected * LotJudgement.ComesUpOfLive, [.. batches.Where(b => b.Result.Accident is null).Select(b => b.Result.Past)]);
         // outdoors the days since sowing hold the winter too
-        var sowings = route.IsOutdoors ? [] : batches.SelectMany(b => b.Batch.State.Living.Select(p => p.CountsSinceSowing())).ToList();
+        var sowings = route.IsOutdoors ? [] : batches.Where(b => b.Result is { AtLeast: false, Accident: null }).SelectMany(b => b.Batch.State.Living.Select(p => p.CountsSinceSowing())).ToList();
         return new(route.Id, route.Name, germinate.Days, [.. batches.Select(b => Outcome(b, afterwards))], LearnedView.Of(learned), ObservedWindow.Of(sowings, germinate.Days));
     }
 
@@ -62,7 +65,8 @@ internal static class LearningEndpoints
         var wilson = Proportion.Wilson(result.Germinated, result.Seeds, 0.95);
         var share = (double)result.Germinated / result.Seeds;
         return new(finished.Batch.Row.Id, finished.Batch.Row.Number, result.OverOn, result.Germinated, result.Seeds, share, wilson.Low, wilson.High, result.ColdDays,
-            forecast, plan.Forecast is not null, forecast is null ? null : share >= forecast.Low && share <= forecast.High);
+            forecast, plan.Forecast is not null, forecast is null || result is { AtLeast: true } or { Accident: not null } ? null : share >= forecast.Low && share <= forecast.High,
+            result.AtLeast, result.Accident, finished.Batch.State.ResultJudged is not null);
     }
 
     /// <summary>As the batches finished before it was planned would have made it.</summary>

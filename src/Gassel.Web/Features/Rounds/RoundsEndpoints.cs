@@ -57,13 +57,13 @@ internal static class RoundsEndpoints
 {
     public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today);
 
-    private static async Task<RoundsView> Today(Library library, BatchShelf shelf, TemperatureWatch watch, TrayRights trays, SetAside aside, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
+    private static async Task<RoundsView> Today(Library library, OutdoorBatches shelf, TemperatureWatch watch, TrayRights trays, SetAside aside, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
         var names = BatchEndpoints.Names(places);
         var today = clock.Today;
-        var batches = await shelf.All();
+        var batches = await shelf.All(cancel);
 
         var (known, temperatures, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
         var (weather, practices) = (await plants.Days(cancel), plants.Practices());

@@ -6,6 +6,7 @@ using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Plants;
 using Gassel.Web.Features.Site;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Season;
@@ -43,7 +44,7 @@ internal static class SeasonEndpoints
 
     public static void MapSeason(this RouteGroupBuilder api) => api.MapGet("/season", Whole);
 
-    private static async Task<SeasonView> Whole(Library library, BatchShelf shelf, WeatherBook weather, PlantOutlook plants, SetAside aside, SiteClock clock)
+    private static async Task<SeasonView> Whole(Library library, OutdoorBatches shelf, WeatherBook weather, PlantOutlook plants, SetAside aside, SiteClock clock)
     {
         var today = clock.Today;
         var latitude = clock.Site?.Latitude ?? 0;

@@ -45,7 +45,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     }
 
     public static bool IsOut(ShelvedBatch batch, PartState part, Dictionary<string, Place> places) =>
-        part.IsContainer && part.SownOn is not null && !part.IsDone(batch.Plan) && part.Place is { } place && places.TryGetValue(place, out var where) && where.Kind == PlaceKind.Yard;
+        (part.IsContainer || batch.Plan.Route.Setting == RouteSetting.WinterContainer) && part.SownOn is not null && !part.IsDone(batch.Plan) && part.Place is { } place && places.TryGetValue(place, out var where) && where.Kind == PlaceKind.Yard;
 
     /// <summary>Parameters of a setup, with what was fitted for its kind on this site.</summary>
     public ContainerParameters Parameters(ContainerSetup setup) =>
@@ -83,7 +83,14 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     {
         if (Interlocked.Exchange(ref _runsOf, sky.Version) != sky.Version) _runs.Clear();
         var parameters = Parameters(life.Setup);
-        return _runs.GetOrAdd((life.Key, from, parameters.ToString()), _ => new ContainerModel(parameters, life.Setup.StonesKg).Run(sky.HoursFrom(from), hour => life.At(hour.At)));
+        return _runs.GetOrAdd((life.Key, from, parameters.ToString()), _ => new ContainerModel(parameters, life.Setup.StonesKg).Run(sky.HoursFrom(from), hour => life.At(hour.At), FromTheTable(sky, from)));
+    }
+
+    /// <summary>A container is filled with moist mix at the table and goes out unfrozen: it begins at the mean of its first day, not below 0 °C (our assumption).</summary>
+    private static double FromTheTable(YardSky sky, DateOnly from)
+    {
+        var first = sky.HoursFrom(from).TakeWhile(h => h.Date == from).Select(h => h.TempC).DefaultIfEmpty(0).Average();
+        return Math.Max(0, first);
     }
 
     private static string Mark(Core.Treatments.Species species) => $"{species.ResponseToCold}{species.Hardiness}{species.Germination}";

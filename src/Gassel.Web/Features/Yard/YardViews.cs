@@ -43,13 +43,18 @@ internal static class YardViews
             hour < 0 ? [] : [.. Enumerable.Range(Math.Max(0, hour - HoursBack), tale!.Run.Hours.Count - Math.Max(0, hour - HoursBack)).TakeWhile(i => tale.Run.Hours[i].Date <= last)
                 .Select(i => new InsideHour(tale.Run.Hours[i].At.AddHours(1), Math.Round(tale.Run.Hours[i].TempC, 1), Math.Round(tale.Run.AirC[i], 1), Math.Round(tale.Run.MediumC[i], 1)))],
             vessel.Part.Counts, vessel.Container?.KillC(today), tale?.Need.CeilingC ?? 0,
-            tale?.Days.Where(d => d.Inside.Date < today).Sum(d => d.Inside.FrozenHours) ?? 0,
+            FrozenHours(tale, today, hour),
             tale is null ? null : new(tale.Need.ThermalTime.T10, tale.Need.ThermalTime.T50, tale.Need.ThermalTime.T90, tale.Days.LastOrDefault(d => d.Inside.Date < today).Degrees),
             [.. ContainerAdvice.Steps(vessel.Setup).Select(s => new PreparationLine(s, ContainerAdvice.Words(s, vessel.Setup), vessel.Part.Preparation.Contains(s)))],
             [.. ContainerAdvice.Doubts(vessel.Setup), .. ContainerAdvice.Reminders(vessel.Setup)], parameters,
             [.. vessel.Part.Tended.Select(t => new TendedLine(t.On, t.At, Tendings.Words(t.What)))],
             tale?.Working ?? []);
     }
+
+    /// <summary>Up to this hour.</summary>
+    private static double FrozenHours(ContainerTale? tale, DateOnly today, int hour) => tale is null ? 0
+        : tale.Days.Where(d => d.Inside.Date < today).Sum(d => d.Inside.FrozenHours)
+            + Enumerable.Range(0, hour + 1).Count(i => tale.Run.Hours[i].Date == today && tale.Run.MediumC[i] < 0);
 
     public static IReadOnlyList<YardAlert> Alerts(IEnumerable<YardVessel> vessels) =>
     [

@@ -5204,7 +5204,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {unknown} */
-        AdviceKind: "wait" | "enough" | "secondCold" | "keepToNextSpring" | "close";
+        AdviceKind: "wait" | "enough" | "secondCold" | "keepToNextSpring" | "close" | "countFirst";
         AdviceOutput: {
             kind: components["schemas"]["AdviceKind"];
             cutTestFirst: boolean;
@@ -5355,6 +5355,7 @@ export interface components {
             booksClosedOn: null | string;
             /** Format: int32 */
             coldDays: number;
+            counted: components["schemas"]["Counted"];
         };
         BatchAside: {
             /** Format: uuid */
@@ -5372,22 +5373,24 @@ export interface components {
         };
         BatchCost: {
             /** Format: double */
-            seed: number;
+            seed: null | number;
             /** Format: double */
-            mix: number;
+            mix: null | number;
             /** Format: double */
-            containers: number;
+            containers: null | number;
             /** Format: double */
-            energy: number;
+            energy: null | number;
             /** Format: double */
-            work: number;
+            work: null | number;
             /** Format: double */
-            total: number;
+            total: null | number;
             /** Format: double */
             perPlant: null | number;
             /** Format: int32 */
             plants: number;
             working: string[];
+            /** Format: double */
+            saved: null | number;
         };
         BatchGermination: {
             /** Format: int32 */
@@ -5400,6 +5403,7 @@ export interface components {
             low: number;
             /** Format: double */
             high: number;
+            counted: components["schemas"]["Counted"];
             working: string[];
         };
         BatchLabel: {
@@ -5440,6 +5444,9 @@ export interface components {
             forecast: null | components["schemas"]["GerminationForecast"];
             forecastKept: boolean;
             within: null | boolean;
+            atLeast: boolean;
+            accident: null | string;
+            judged: boolean;
         };
         BatchPlan: {
             route: components["schemas"]["Route"];
@@ -6017,6 +6024,8 @@ export interface components {
             /** Format: int32 */
             springsPassed?: null | number;
             pastBatches?: null | components["schemas"]["PastCurveInput"][];
+            /** Format: double */
+            today?: null | number;
         };
         CopiesView: {
             folder: string;
@@ -6025,26 +6034,14 @@ export interface components {
             copies: components["schemas"]["BookCopy"][];
         };
         CostAssumptions: {
-            /**
-             * Format: double
-             * @default 0
-             */
-            seedEach: number;
-            /**
-             * Format: double
-             * @default 0.4
-             */
-            mixPerLitre: number;
-            /**
-             * Format: double
-             * @default 0.5
-             */
-            containerEach: number;
-            /**
-             * Format: double
-             * @default 0.3
-             */
-            perKWh: number;
+            /** Format: double */
+            seedEach: null | number;
+            /** Format: double */
+            mixPerLitre: null | number;
+            /** Format: double */
+            containerEach: null | number;
+            /** Format: double */
+            perKWh: null | number;
             /**
              * Format: double
              * @default 20
@@ -6055,11 +6052,8 @@ export interface components {
              * @default 12
              */
             matWatts: number;
-            /**
-             * Format: double
-             * @default 0
-             */
-            perHour: number;
+            /** Format: double */
+            perHour: null | number;
             /**
              * Format: double
              * @default 4
@@ -6067,7 +6061,12 @@ export interface components {
             minutesAGesture: number;
             /** Format: double */
             boughtPlant: null | number;
+            boughtPlants: null | {
+                [key: string]: number;
+            };
         };
+        /** @enum {unknown} */
+        Counted: "never" | "soFar" | "whole";
         CountFileReport: {
             rows: components["schemas"]["CountFileRow"][];
             /** Format: int32 */
@@ -6366,7 +6365,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCameAgain: {
             /** @enum {string} */
             kind?: "cameAgain";
@@ -6520,6 +6519,12 @@ export interface components {
             steps: components["schemas"]["ReplannedStep"][];
             /** Format: date */
             target: string;
+        };
+        EntryPayloadResultJudged: {
+            /** @enum {string} */
+            kind?: "resultJudged";
+            teaches: boolean;
+            why: null | string;
         };
         EntryPayloadSowingClosed: {
             /** @enum {string} */
@@ -6836,6 +6841,9 @@ export interface components {
             band: components["schemas"]["BandPoint"][];
             advice: null | components["schemas"]["StoppingAdvice"];
             working: string[];
+            times: components["schemas"]["ObservedTimes"];
+            /** Format: double */
+            lookFrom: null | number;
         };
         GerminationTest: {
             /** Format: int32 */
@@ -7327,6 +7335,15 @@ export interface components {
             who: string;
             batches: components["schemas"]["AgainNextSeason"][];
         };
+        ObservedTimes: {
+            /** Format: double */
+            half: null | number;
+            /** Format: double */
+            halfBefore: null | number;
+            /** Format: double */
+            mean: null | number;
+            working: string[];
+        };
         ObservedWindow: {
             /** Format: int32 */
             batches: number;
@@ -7362,6 +7379,20 @@ export interface components {
         OptionView: {
             option: components["schemas"]["ShortfallOption"];
             expected: components["schemas"]["Expectation"];
+        };
+        OutdoorForecast: {
+            /** Format: double */
+            coldNeed: number;
+            /** Format: double */
+            coldUsual: number;
+            /** Format: date */
+            coldMetOn: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            half: string;
+            /** Format: date */
+            to: string;
         };
         OwnVessel: {
             /** Format: double */
@@ -7445,6 +7476,7 @@ export interface components {
             setup: null | components["schemas"]["ContainerSetup"];
             preparation: components["schemas"]["PreparationStep"][];
             tended: components["schemas"]["TendingRecord"][];
+            outdoors: null | components["schemas"]["OutdoorForecast"];
             isContainer: boolean;
             isDomed: boolean;
             stays: components["schemas"]["Stay"][];
@@ -7500,6 +7532,7 @@ export interface components {
             clock: null | components["schemas"]["SeedlingClock"];
             hardening: null | components["schemas"]["HardeningPlan"];
             troubles: components["schemas"]["PlaceTrouble"][];
+            window: null | components["schemas"]["DurationRange"];
             crowdWords: null | string;
         };
         PasswordChange: {
@@ -7887,6 +7920,10 @@ export interface components {
             expected: number;
             /** Format: double */
             probabilityOfAny: number;
+            /** Format: double */
+            low: null | number;
+            /** Format: double */
+            high: null | number;
         };
         ReplannedStep: {
             /** Format: int32 */
@@ -8064,9 +8101,11 @@ export interface components {
             treatments: components["schemas"]["TreatmentsCompared"][];
             proposals: components["schemas"]["Proposal"][];
             /** Format: double */
-            totalCost: number;
+            totalCost: null | number;
             /** Format: double */
             costPerPlant: null | number;
+            /** Format: double */
+            saved: null | number;
         };
         SeasonBooks: {
             account: components["schemas"]["SeasonAccount"];
@@ -8177,6 +8216,12 @@ export interface components {
             tests: null | components["schemas"]["GerminationTest"][];
             note: null | string;
             parent: null | string;
+            /** Format: double */
+            printedFraction: null | number;
+            /** Format: int32 */
+            packedFor: null | number;
+            /** Format: double */
+            price: null | number;
             /** Format: int32 */
             seeds: number;
             /** Format: int32 */
@@ -9249,7 +9294,7 @@ export interface components {
             /** Format: int32 */
             plants: number;
             /** Format: double */
-            cost: number;
+            cost: null | number;
             /** Format: int32 */
             gestures: number;
         };

@@ -12,6 +12,7 @@ import { KeysProvider } from "./Keys";
 import { NoSuchView } from "./NoSuchView";
 import { Shell } from "./Shell";
 import { makeTheme } from "./theme";
+import { DoneOnProvider } from "../record/DoneOn";
 
 const Rounds = lazy(() => import("../features/rounds/Rounds").then((m) => ({ default: m.Rounds })));
 const Season = lazy(() => import("../features/season/Season").then((m) => ({ default: m.Season })));
@@ -158,11 +159,13 @@ function Themed() {
       <BrowserRouter>
         <KeysProvider>
           <RecordProvider>
-            <Shell>
-              <Suspense fallback={<Loading what="the view" />}>
-                <Views />
-              </Suspense>
-            </Shell>
+            <DoneOnProvider>
+              <Shell>
+                <Suspense fallback={<Loading what="the view" />}>
+                  <Views />
+                </Suspense>
+              </Shell>
+            </DoneOnProvider>
           </RecordProvider>
         </KeysProvider>
       </BrowserRouter>

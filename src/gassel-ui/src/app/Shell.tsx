@@ -11,6 +11,7 @@ import { useKeys, useKeysHelp } from "./Keys";
 import { SERIF } from "./theme";
 import { VIEWS } from "./views";
 import { WalkStrip } from "./WalkStrip";
+import { DoneOnBar } from "../record/DoneOnBar";
 
 /** Name, day and views above; the view below. On a phone the views stand at the lower edge, under the thumb. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -112,6 +113,7 @@ export function Shell({ children }: { children: ReactNode }) {
         </Box>
       </Box>
       <WaitingBar />
+      <DoneOnBar />
       <Box
         component="main"
         sx={{

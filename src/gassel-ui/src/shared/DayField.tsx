@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { TextField } from "@mui/material";
 import { actDay, readDay, shortDay } from "../time/days";
-import type { Day } from "../time/days";
+import type { Day, Leaning } from "../time/days";
+import { useDayOrder } from "./units";
 
 interface DayFieldProps {
   label: string;
@@ -9,13 +10,17 @@ interface DayFieldProps {
   today: Day;
   onChange: (day: Day | null) => void;
   name: string;
+  /** Which year is meant where none is written; the coming day unless the past is asked for. */
+  leaning?: Leaning;
 }
 
 /** A day typed as a grower writes it, `8 May 2027`, and told back with its weekday. */
-export function DayField({ label, value, today, onChange, name }: DayFieldProps) {
+export function DayField({ label, value, today, onChange, name, leaning = "ahead" }: DayFieldProps) {
+  const order = useDayOrder();
   const [text, setText] = useState(value ? shortDay(value) : "");
+  const read = (written: string) => readDay(written, today, order, leaning);
   // another gesture may have set the day meanwhile
-  const shown = value !== null && readDay(text, today) !== value ? shortDay(value) : text;
+  const shown = value !== null && read(text) !== value ? shortDay(value) : text;
   const unread = text.trim() !== "" && value === null;
   return (
     <TextField
@@ -25,7 +30,7 @@ export function DayField({ label, value, today, onChange, name }: DayFieldProps)
       error={unread}
       onChange={(event) => {
         setText(event.target.value);
-        onChange(readDay(event.target.value, today));
+        onChange(read(event.target.value));
       }}
       helperText={unread ? "Write it as 8 May 2027." : value ? actDay(value) : "For instance 8 May 2027."}
     />

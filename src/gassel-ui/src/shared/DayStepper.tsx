@@ -1,6 +1,8 @@
-import { Box, Button, Typography } from "@mui/material";
-import { addDays, nearDay } from "../time/days";
+import { useState } from "react";
+import { Box, Button, TextField, Typography } from "@mui/material";
+import { actDay, addDays, nearDay, readDay } from "../time/days";
 import type { Day } from "../time/days";
+import { useDayOrder } from "./units";
 
 interface DayStepperProps {
   day: Day;
@@ -9,15 +11,23 @@ interface DayStepperProps {
   label: string;
 }
 
-/** The day something was done: today unless changed, a day back at a touch, never tomorrow. */
+/** The day something was done: today unless changed, a day back at a touch, any day by writing it, never tomorrow. */
 export function DayStepper({ day, today, onChange, label }: DayStepperProps) {
+  const order = useDayOrder();
+  const [text, setText] = useState<string | null>(null);
+  const written = text === null ? null : readDay(text, today, order, "back");
+  const wrong = text !== null && text.trim() !== "" && (written === null || written > today);
+  const take = () => {
+    if (written !== null && written <= today) onChange(written);
+    setText(null);
+  };
   return (
     <Box
       role="group"
       aria-label={label}
-      sx={{ display: "flex", alignItems: "center", gap: 0.5, flexWrap: { xs: "nowrap", md: "wrap" } }}
+      sx={{ display: "flex", alignItems: "flex-start", gap: 0.5, flexWrap: { xs: "nowrap", md: "wrap" } }}
     >
-      <Typography component="span" sx={{ mr: 0.5 }}>
+      <Typography component="span" sx={{ mr: 0.5, mt: 1.2 }}>
         {label}
       </Typography>
       <Button
@@ -28,13 +38,37 @@ export function DayStepper({ day, today, onChange, label }: DayStepperProps) {
       >
         ‹
       </Button>
-      <Typography
-        component="span"
-        data-testid="done-day"
-        sx={{ fontWeight: 700, minWidth: { xs: "9em", md: "10.5em" }, textAlign: "center" }}
-      >
-        {nearDay(day, today)}
-      </Typography>
+      <TextField
+        size="small"
+        name="doneOn"
+        value={text ?? nearDay(day, today)}
+        error={wrong}
+        helperText={
+          wrong
+            ? "A day up to today, such as 1 Mar."
+            : text !== null && written
+              ? `Enter: ${actDay(written, today)}`
+              : undefined
+        }
+        onFocus={(event) => event.target.select()}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={take}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") {
+            event.preventDefault();
+            take();
+          }
+          if (event.key === "Escape") setText(null);
+        }}
+        slotProps={{
+          htmlInput: {
+            "aria-label": `${label}: write a day, such as 1 Mar`,
+            "data-testid": "done-day",
+            style: { fontWeight: 700, textAlign: "center" },
+          },
+        }}
+        sx={{ width: { xs: "10.5em", md: "12.5em" } }}
+      />
       <Button
         variant="outlined"
         aria-label="a day later"

@@ -1,10 +1,14 @@
 import { useSite } from "../api/queries";
 import type { SiteSettings } from "../api/types";
+import type { DayOrder } from "../time/days";
 
 export type Units = SiteSettings["units"];
 
 /** The units of the site; metric until it is known. */
 export const useUnits = (): Units => useSite().data?.settings.units ?? "metric";
+
+/** How a day in numbers is written there: month first with US units, else day first. */
+export const useDayOrder = (): DayOrder => (useUnits() === "metric" ? "dayFirst" : "monthFirst");
 
 const trim = (value: number, places: number): string => String(Number(value.toFixed(places)));
 

@@ -44,11 +44,23 @@ describe("days", () => {
     expect(readDay("2026-08-20", today)).toBe("2026-08-20");
   });
 
+  it("are read as growers write them, by the order of the site", () => {
+    expect(readDay("8/15/2026", today, "monthFirst")).toBe("2026-08-15");
+    expect(readDay("15/8/2026", today)).toBe("2026-08-15");
+    expect(readDay("15.8.26", today, "monthFirst")).toBe("2026-08-15");
+    expect(readDay("Aug 2026", today)).toBe("2026-08-01");
+    expect(readDay("May 8, 2027", today)).toBe("2027-05-08");
+    expect(readDay("yesterday", today)).toBe("2027-03-13");
+    expect(readDay("1 Mar", today, "dayFirst", "back")).toBe("2027-03-01");
+    expect(readDay("1 Apr", today, "dayFirst", "back")).toBe("2026-04-01");
+    expect(readDay("13/25/2026", today, "monthFirst")).toBeNull();
+  });
+
   it("that do not exist are not made up", () => {
     for (const wrong of [
       "31 Apr 2027",
       "2027-02-30",
-      "8/5/27",
+      "8/32/27",
       "May",
       "",
       "0 May",

@@ -65,21 +65,53 @@ export function monthStarts(from: Day, to: Day): Day[] {
   }
 }
 
+/** Which of two numbers comes first in `8/5/2027`: the month, as in the United States, or the day. */
+export type DayOrder = "monthFirst" | "dayFirst";
+
+/** How a day without a year is meant: the coming one, or the last one. */
+export type Leaning = "ahead" | "back";
+
+const monthOf = (name: string): number =>
+  MONTHS.findIndex((known) => known.toLowerCase() === name.slice(0, 3).toLowerCase()) + 1;
+
 /**
- * Reads `2027-05-08`, `8 May 2027`, or `8 May` (the coming one after `today`). Null where no such day exists.
+ * Reads a day as growers write it: `2027-05-08`, `8 May 2027`, `8 May`, `May 8, 2027`, `8/5/2027` by the order of the site, `today`, `yesterday`,
+ * and `Aug 2026` for its first day. Null where no such day exists.
  */
-export function readDay(text: string, today: Day): Day | null {
-  const clean = text.trim();
-  const iso = /^(\d{4})-(\d{2})-(\d{2})$/.exec(clean);
+export function readDay(
+  text: string,
+  today: Day,
+  order: DayOrder = "dayFirst",
+  leaning: Leaning = "ahead",
+): Day | null {
+  const clean = text.trim().replace(/,/g, " ").replace(/\s+/g, " ");
+  if (/^today$/i.test(clean)) return today;
+  if (/^yesterday$/i.test(clean)) return addDays(today, -1);
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(clean);
   if (iso) return existing(Number(iso[1]), Number(iso[2]), Number(iso[3]));
-  const words = /^(\d{1,2})\.?\s+([a-z]{3})[a-z]*\.?(?:\s+(\d{4}))?$/i.exec(clean);
-  if (!words) return null;
-  const month = MONTHS.findIndex((name) => name.toLowerCase() === words[2]?.toLowerCase()) + 1;
-  if (month === 0) return null;
-  if (words[3]) return existing(Number(words[3]), month, Number(words[1]));
-  const year = Number(today.slice(0, 4));
-  const soon = existing(year, month, Number(words[1]));
-  return soon && soon >= today ? soon : existing(year + 1, month, Number(words[1]));
+  const numbers = /^(\d{1,2})[./-](\d{1,2})(?:[./-](\d{4}|\d{2}))?$/.exec(clean);
+  if (numbers) {
+    const [a, b] = [Number(numbers[1]), Number(numbers[2])];
+    // a point between them is written where the day comes first
+    const dayFirst = order === "dayFirst" || clean.includes(".");
+    return ofYear(numbers[3], dayFirst ? b : a, dayFirst ? a : b);
+  }
+  const dayMonth = /^(\d{1,2})\.? ([a-z]{3,9})\.?(?: (\d{4}))?$/i.exec(clean);
+  if (dayMonth) return ofYear(dayMonth[3], monthOf(dayMonth[2] ?? ""), Number(dayMonth[1]));
+  const monthDay = /^([a-z]{3,9})\.? (\d{1,2})(?:st|nd|rd|th)?(?: (\d{4}))?$/i.exec(clean);
+  if (monthDay) return ofYear(monthDay[3], monthOf(monthDay[1] ?? ""), Number(monthDay[2]));
+  const monthYear = /^([a-z]{3,9})\.? (\d{4})$/i.exec(clean);
+  if (monthYear) return existing(Number(monthYear[2]), monthOf(monthYear[1] ?? ""), 1);
+  return null;
+
+  function ofYear(year: string | undefined, month: number, date: number): Day | null {
+    if (month === 0) return null;
+    if (year) return existing(Number(year.length === 2 ? `20${year}` : year), month, date);
+    const present = Number(today.slice(0, 4));
+    const near = existing(present, month, date);
+    if (leaning === "back") return near && near <= today ? near : existing(present - 1, month, date);
+    return near && near >= today ? near : existing(present + 1, month, date);
+  }
 }
 
 /** The day at an instant in a time zone with an IANA name. */

@@ -4,14 +4,12 @@ import { Link, useParams } from "react-router";
 import { Refused } from "../../api/client";
 import { useBatch, useSite } from "../../api/queries";
 import type { PartView } from "../../api/types";
-import { SERIF } from "../../app/theme";
 import { RibbonStrip } from "../../drawings/RibbonStrip";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
-import { percent, several } from "../../shared/numbers";
-import { Why } from "../../shared/Why";
+import { several } from "../../shared/numbers";
 import { shortDay } from "../../time/days";
 import { TroubleList } from "../temperature/TroubleList";
 import { HardeningCard } from "../plants/HardeningCard";
@@ -20,10 +18,13 @@ import { VernalizationCard } from "../plants/VernalizationCard";
 import { CloseBooks } from "../closing/CloseBooks";
 import { ColdCard } from "./ColdCard";
 import { EntryLog } from "./EntryLog";
+import { GerminationCard } from "./GerminationCard";
 import { NextWork } from "./NextWork";
 import { PartResult } from "./PartResult";
 import { Uncomputable } from "./Uncomputable";
 import { WhatFollows } from "./WhatFollows";
+import { useDoneOn } from "../../record/DoneOn";
+import { DoneOnStepper } from "../../record/DoneOnStepper";
 
 /** One batch whole: its ribbon, what it asks for, what came up, and everything recorded. */
 export function Batch() {
@@ -31,6 +32,7 @@ export function Batch() {
   const batch = useBatch(id);
   const today = useSite().data?.today;
   const { record } = useRecord();
+  const { doneOn } = useDoneOn();
   const [note, setNote] = useState("");
   const log = batch.error instanceof Refused ? batch.error.problem.log : undefined;
   if (log && today) return <Uncomputable batch={id} error={batch.error} log={log} today={today} />;
@@ -53,7 +55,7 @@ export function Batch() {
       {bySeeds.map((part) => (
         <HardeningCard key={part.state.id} batch={summary} part={part} today={today} />
       ))}
-      <PlantsCard batch={batch.data} parts={bySeeds} today={today} />
+      <PlantsCard batch={batch.data} parts={bySeeds} />
     </>
   );
   return (
@@ -89,22 +91,7 @@ export function Batch() {
       >
         <Box sx={{ display: "grid", gap: 2 }}>
           {germination && (sown.length > 0 || germination.germinated > 0) && (
-            <Card label="germination">
-              <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
-                <Typography
-                  component="p"
-                  sx={{ fontFamily: SERIF, fontWeight: 600, fontSize: "1.6rem" }}
-                  data-testid="germination"
-                >
-                  {percent(germination.fraction)} germinated
-                </Typography>
-                <Typography data-testid="germination-interval">
-                  {germination.germinated} of {germination.seeds}; 95 % interval {percent(germination.low)} to{" "}
-                  {percent(germination.high)}
-                </Typography>
-                <Why lines={germination.working} about="germination" />
-              </Box>
-            </Card>
+            <GerminationCard batch={batch.data} germination={germination} today={today} />
           )}
           {grown && plants}
           {sown.map((part) => (
@@ -135,6 +122,7 @@ export function Batch() {
           <CloseBooks batch={batch.data} today={today} />
           <Card label="log">
             <Typography variant="h2">Log</Typography>
+            <DoneOnStepper />
             <EntryLog batch={id} log={batch.data.log} today={today} />
             <Box
               component="form"
@@ -145,7 +133,7 @@ export function Batch() {
                 void record(
                   id,
                   [{ kind: "note", part: null, text: note.trim() }],
-                  today,
+                  doneOn,
                   "Note recorded",
                 ).then((kept) => kept && setNote(""));
               }}

@@ -8,12 +8,12 @@ import { EmergenceChart } from "../../drawings/EmergenceChart";
 import { Card } from "../../shared/Card";
 import { inDays, percent } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
-import { daysBetween, shortDay } from "../../time/days";
+import { addDays, daysBetween, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { warmthWords } from "../sowing/sowingWords";
 import { adviceWords } from "./adviceWords";
 import { CauseList } from "./CauseList";
-import { inWords } from "./germinationWords";
+import { halfWords, inWords } from "./germinationWords";
 import { SowingActions } from "./SowingActions";
 
 interface PartResultProps {
@@ -26,9 +26,9 @@ interface PartResultProps {
 /** What the counts of one sown part say, with its curve. Times run from its own sowing. */
 export function PartResult({ batch, part, today, alone }: PartResultProps) {
   const { state, result } = part;
-  const window = batch.plan.steps.find((s) => s.step.kind === "germinate")?.step.days;
+  const { window } = part;
   if (!result || !state.sownOn || !window) return null;
-  const { indices, advice } = result;
+  const { times, advice } = result;
   const range = state.estimatePercent;
   return (
     <Card label={`emergence of ${state.vessel?.label ?? `part ${state.id}`}`}>
@@ -42,24 +42,36 @@ export function PartResult({ batch, part, today, alone }: PartResultProps) {
         </Typography>
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 4, rowGap: 0.5, my: 0.5 }}>
-        <Figure
-          name="up"
-          value={percent(result.fraction)}
-          note={`${result.emerged} of ${result.sown}${range === null ? "" : ` ± ${range} %`}; ${percent(result.wilson.low)} to ${percent(result.wilson.high)}`}
-          id="part-fraction"
-        />
-        <Figure
-          name="half up by (T50)"
-          value={indices.t50Farooq === null ? "not yet" : inDays(indices.t50Farooq)}
-          note="of those that came up"
-          id="part-t50"
-        />
-        <Figure
-          name="mean time"
-          value={indices.meanTime === null ? "not yet" : inDays(indices.meanTime)}
-          note="sowing to emergence"
-          id="part-mean"
-        />
+        {result.lookFrom != null && (
+          <Figure
+            name="expected"
+            value={`from ${shortDay(addDays(state.sownOn, Math.ceil(result.lookFrom)), today)}`}
+            note="no seedlings before that day"
+            id="part-look-from"
+          />
+        )}
+        {result.lookFrom == null && state.counts.length === 0 && (
+          <Figure name="up" value="not counted" note={`of ${result.sown} seeds`} id="part-fraction" />
+        )}
+        {state.counts.length > 0 && (
+          <Figure
+            name="up"
+            value={percent(result.fraction)}
+            note={`${result.emerged} of ${result.sown}${range === null ? "" : ` ± ${range} %`}; ${percent(result.wilson.low)} to ${percent(result.wilson.high)}`}
+            id="part-fraction"
+          />
+        )}
+        {result.emerged > 0 && (
+          <Figure
+            name="half up by (T50)"
+            value={halfWords(result)}
+            note="of those that came up"
+            id="part-t50"
+          />
+        )}
+        {times.mean !== null && (
+          <Figure name="mean time" value={inDays(times.mean)} note="sowing to emergence" id="part-mean" />
+        )}
         <Figure
           name="standing"
           value={String(state.standing)}
@@ -99,7 +111,7 @@ export function PartResult({ batch, part, today, alone }: PartResultProps) {
         <Why lines={[...result.working, ...(advice?.working ?? [])]} about="these numbers" />
         <AllNumbers result={result} />
         <CauseList batch={batch.summary.id} part={state.id} />
-        <SowingActions batch={batch.summary.id} number={batch.summary.number} part={part} today={today} />
+        <SowingActions batch={batch.summary.id} number={batch.summary.number} part={part} />
       </Box>
     </Card>
   );

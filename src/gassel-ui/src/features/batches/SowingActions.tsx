@@ -3,22 +3,22 @@ import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography }
 import type { EntryPayload, PartView } from "../../api/types";
 import { useRecord } from "../../record/RecordProvider";
 import { NumberField } from "../../shared/NumberField";
-import type { Day } from "../../time/days";
+import { useDoneOn } from "../../record/DoneOn";
 
 interface SowingActionsProps {
   batch: string;
   number: number;
   part: PartView;
-  today: Day;
 }
 
 /** What is done with a sowing beside counting it: the dome off, a few seeds cut, kept to the next spring, given up. */
-export function SowingActions({ batch, number, part, today }: SowingActionsProps) {
+export function SowingActions({ batch, number, part }: SowingActionsProps) {
   const { record } = useRecord();
+  const { doneOn } = useDoneOn();
   const [dialog, setDialog] = useState<"cut" | "close" | null>(null);
   const { state, result } = part;
   const left = state.seeds - state.germinated;
-  const say = (payload: EntryPayload, told: string) => void record(batch, [payload], today, told);
+  const say = (payload: EntryPayload, told: string) => void record(batch, [payload], doneOn, told);
   const cutFirst = !state.cut && left > 0;
   const keeps = result?.advice?.kind === "keepToNextSpring";
   if (state.closedOn) return null;

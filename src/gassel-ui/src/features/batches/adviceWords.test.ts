@@ -7,7 +7,7 @@ describe("the stopping rule in words", () => {
       adviceWords({
         kind: "wait",
         cutTestFirst: false,
-        remaining: { expected: 6.4, probabilityOfAny: 0.99 },
+        remaining: { expected: 6.4, probabilityOfAny: 0.99, low: null, high: null },
         working: [],
       }),
     ).toBe("Wait. Next two weeks: about 6 more.");
@@ -16,7 +16,7 @@ describe("the stopping rule in words", () => {
     const words = adviceWords({
       kind: "close",
       cutTestFirst: true,
-      remaining: { expected: 0.01, probabilityOfAny: 0.01 },
+      remaining: { expected: 0.01, probabilityOfAny: 0.01, low: null, high: null },
       working: [],
     });
     expect(words).toBe(

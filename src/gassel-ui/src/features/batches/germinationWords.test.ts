@@ -30,6 +30,8 @@ const result = {
   wilson: { low: 0, high: 0.071 },
   exact: { low: 0, high: 0.071 },
   indices,
+  times: { half: null, halfBefore: null, mean: null, working: [] },
+  lookFrom: null,
   points: [],
   curve: null,
   line: [],
@@ -49,6 +51,18 @@ describe("the numbers of a sowing in words", () => {
     const words = inWords(result);
     expect(words.filter((w) => w.value.includes("NaN") || w.value.includes("null"))).toEqual([]);
     expect(words.find((w) => w.name === "half")?.value).toBe("not yet");
+  });
+
+  it("bound what the first count found instead of guessing it", () => {
+    const found = {
+      ...result,
+      emerged: 13,
+      indices: { ...indices, t50Farooq: 13.5, meanTime: 27 },
+      times: { half: null, halfBefore: 27, mean: null, working: [] },
+    };
+    const words = inWords(found);
+    expect(words.find((w) => w.name === "half")?.value).toBe("before day 27");
+    expect(words.find((w) => w.name === "mean time")?.value).toBe("not known");
   });
 
   it("hold the curve only where there is one", () => {

@@ -11,6 +11,10 @@ export interface NumberInWords {
 const days = (n: number | null): string => (n === null ? "not yet" : inDays(n));
 const plain = (n: number | null, places = 2): string => (n === null ? "not yet" : n.toFixed(places));
 
+/** Day by which half was up, or before which, where the first count found them. */
+export const halfWords = ({ times }: GerminationResult): string =>
+  times.halfBefore !== null ? `before day ${Math.ceil(times.halfBefore)}` : days(times.half);
+
 /** Everything that the counts of a sowing say, in the order in which a grower would ask. */
 export function inWords(result: GerminationResult): NumberInWords[] {
   const { indices: i, curve, wilson, exact } = result;
@@ -30,8 +34,11 @@ export function inWords(result: GerminationResult): NumberInWords[] {
     },
     {
       name: "half",
-      value: days(i.t50Farooq),
-      means: `of those that came up (T50); the middle seedling at ${days(i.t50Coolbear)}`,
+      value: halfWords(result),
+      means:
+        result.times.half === null
+          ? "of those that came up (T50)"
+          : `of those that came up (T50); the middle seedling at ${days(i.t50Coolbear)}`,
     },
     {
       name: "three quarters, nine tenths",
@@ -40,9 +47,13 @@ export function inWords(result: GerminationResult): NumberInWords[] {
     },
     {
       name: "mean time",
-      value: days(i.meanTime),
+      value: i.meanTime !== null && result.times.mean === null ? "not known" : days(result.times.mean),
       means:
-        i.timeVariance === null ? "of one seedling" : `give or take ${inDays(Math.sqrt(i.timeVariance))}`,
+        i.meanTime !== null && result.times.mean === null
+          ? "the first count found many that nobody saw come"
+          : i.timeVariance === null
+            ? "of one seedling"
+            : `give or take ${inDays(Math.sqrt(i.timeVariance))}`,
     },
     {
       name: "pace",

@@ -13,7 +13,7 @@ import { shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { STAGE_WORDS, tallyWords } from "../plants/plantWords";
 import { CAUSE_WORDS } from "../sowing/sowingWords";
-import { forecastWords, seasonWords } from "./closingWords";
+import { forecastWords, seasonWords, moneyWords } from "./closingWords";
 import { ProposalList } from "./ProposalList";
 import { TreatmentList } from "./TreatmentList";
 
@@ -93,8 +93,8 @@ function Figures({ books, today }: { books: Books; today: Day }) {
     [
       "germination",
       b.fraction === null || b.low === null || b.high === null
-        ? "not sown yet"
-        : `${b.germinated} of ${b.seeds}, ${percent(b.fraction)}; 95 % interval ${percent(b.low)} to ${percent(b.high)}`,
+        ? "not counted yet"
+        : `${b.counted === "soFar" ? "at least " : ""}${b.germinated} of ${b.seeds}, ${percent(b.fraction)}; 95 % interval ${percent(b.low)} to ${percent(b.high)}`,
     ],
     ["forecast", forecastWords(b)],
     [
@@ -126,17 +126,14 @@ function Figures({ books, today }: { books: Books; today: Day }) {
 
 function Cost({ books }: { books: Books }) {
   const { cost } = books.account;
-  const { boughtPlant } = books.costs;
   return (
     <Card label="cost">
       <Typography variant="h2">What it cost</Typography>
       <Typography sx={{ fontWeight: 600 }} data-testid="batch-cost">
-        {cost.total.toFixed(2)} in all
-        {cost.perPlant === null ? "" : `, ${cost.perPlant.toFixed(2)} a plant`}
-        {boughtPlant === null ? "" : `, beside ${boughtPlant.toFixed(2)} for one bought`}
+        {moneyWords(cost.total, cost.perPlant, cost.saved)}
       </Typography>
       <Typography variant="body2" color="text.secondary">
-        By the prices on the season’s books.
+        Prices are entered on the season’s books; what a lot cost, with the lot.
       </Typography>
       <Why lines={cost.working} about="the cost" />
     </Card>

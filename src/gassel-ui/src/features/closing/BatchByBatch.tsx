@@ -149,15 +149,16 @@ function Row({ batch: b, today, chosen, toggle }: RowProps) {
       </td>
       <td>
         {b.fraction === null || b.low === null || b.high === null
-          ? "not sown yet"
-          : `${percent(b.fraction)} of ${b.seeds}, ${percent(b.low)} to ${percent(b.high)}${b.meanDays === null ? "" : `; ${b.meanDays.toFixed(0)} days`}`}
+          ? "not counted yet"
+          : `${b.counted === "soFar" ? "at least " : ""}${percent(b.fraction)} of ${b.seeds}, ${percent(b.low)} to ${percent(b.high)}${b.meanDays === null ? "" : `; ${b.meanDays.toFixed(0)} days`}`}
       </td>
       <td>{forecastWords(b)}</td>
       <td>{tallyWords(b.plants)}</td>
       <td>{several(b.gestures, "time")}</td>
       <td style={{ whiteSpace: "nowrap" }}>
-        {b.cost.total.toFixed(2)}
-        {b.cost.perPlant === null ? "" : `; ${b.cost.perPlant.toFixed(2)} each`}
+        {b.cost.total === null
+          ? "no price yet"
+          : `${b.cost.total.toFixed(2)}${b.cost.perPlant === null ? "" : `; ${b.cost.perPlant.toFixed(2)} each`}`}
         <Why lines={b.cost.working} about={`the cost of B-${b.number}`} />
       </td>
       <td>

@@ -13,9 +13,13 @@ import { percent, several } from "../../shared/numbers";
 import { tallyWords } from "../plants/plantWords";
 import { BatchByBatch } from "./BatchByBatch";
 import { CostFields } from "./CostFields";
-import { seasonWords, SETTING_WORDS } from "./closingWords";
+import { seasonWords, SETTING_WORDS, moneyWords } from "./closingWords";
 import { ProposalList } from "./ProposalList";
 import { TreatmentList } from "./TreatmentList";
+
+/** Species of the season, each once. */
+const speciesOf = (batches: { speciesId: string; commonName: string }[]): [string, string][] =>
+  [...new Map(batches.map((b) => [b.speciesId, b.commonName]))].sort((a, b) => a[1].localeCompare(b[1]));
 
 /** The books of a season: what was sown, came up, was lost, cost, and what to change next winter. */
 export function SeasonBooks() {
@@ -87,14 +91,7 @@ export function SeasonBooks() {
               <Typography sx={{ fontWeight: 600 }} data-testid="season-plants">
                 {tallyWords(plants)}
               </Typography>
-              <Typography>
-                {totalCost.toFixed(2)} in all
-                {costPerPlant === null ? "" : `, ${costPerPlant.toFixed(2)} a plant`}
-                {costs.boughtPlant !== null && costPerPlant !== null
-                  ? `, beside ${costs.boughtPlant.toFixed(2)} for one bought`
-                  : ""}
-                , by your prices below.
-              </Typography>
+              <Typography>{moneyWords(totalCost, costPerPlant, account.saved)}.</Typography>
               <Ways ways={ways} />
             </Card>
             <Card label="what to change">
@@ -114,7 +111,7 @@ export function SeasonBooks() {
             </Card>
           )}
           <BatchByBatch account={account} today={site.today} />
-          <CostFields key={JSON.stringify(costs)} costs={costs} />
+          <CostFields key={JSON.stringify(costs)} costs={costs} species={speciesOf(batches)} />
         </>
       )}
     </Box>
@@ -128,7 +125,8 @@ function Ways({ ways }: { ways: SeasonAccount["ways"] }) {
         <li key={way.setting}>
           {SETTING_WORDS[way.setting]}: {several(way.batches, "batch", "batches")}, {percent(way.fraction)} of{" "}
           {way.seeds} came up{way.open > 0 ? " so far" : ""} ({percent(way.low)} to {percent(way.high)});{" "}
-          {several(way.plants, "plant")}, {several(way.gestures, "time")} hands on, {way.cost.toFixed(2)}
+          {several(way.plants, "plant")}, {several(way.gestures, "time")} hands on
+          {way.cost === null ? "" : `, ${way.cost.toFixed(2)} spent`}
           {way.open > 0 && `; ${way.open} still coming up`}
         </li>
       ))}

@@ -8,7 +8,6 @@ import { SeedPlate } from "../../drawings/SeedPlate";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
 import { Choice } from "../../shared/Choice";
-import { DayStepper } from "../../shared/DayStepper";
 import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
 import { useNarrow } from "../../shared/useNarrow";
@@ -35,6 +34,8 @@ import {
   typedAt,
 } from "./tally";
 import type { Field, Scope } from "./tally";
+import { useDoneOn } from "../../record/DoneOn";
+import { DoneOnStepper } from "../../record/DoneOnStepper";
 
 interface TrayCountProps {
   tray: CountTray;
@@ -59,12 +60,11 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
   const { palette } = useDevice();
   const { recordMany } = useRecord();
   const navigate = useNavigate();
-  const [earlier, setEarlier] = useState(0);
+  const { doneOn, setDoneOn } = useDoneOn();
   const [tally, setTally] = useState(() => startTally(tray.others.length > 0 ? "cell" : "tray"));
   const [cause, setCause] = useState<LossCause>("unknown");
   const [mix, setMix] = useState<Moisture | null>(null);
   const [raised, setRaised] = useState<number | null>(null);
-  const doneOn = addDays(today, -earlier);
   const waiting = useWaitingCounts()(tray);
   const { batchId, number, commonName, part, sownOn, grid } = tray;
   const read = reading(tally);
@@ -145,12 +145,25 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
             ]
           : []),
         { key: "n", shown: "n", does: "to the next tray", run: toNext },
-        { key: "[", shown: "[", does: "done a day earlier", run: () => setEarlier((d) => d + 1) },
-        { key: "]", shown: "]", does: "done a day later", run: () => setEarlier((d) => Math.max(0, d - 1)) },
+        { key: "[", shown: "[", does: "done a day earlier", run: () => setDoneOn(addDays(doneOn, -1)) },
+        { key: "]", shown: "]", does: "done a day later", run: () => setDoneOn(addDays(doneOn, 1)) },
       ],
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- scopes and the way to the next follow from the tray
-  }, [read?.emerged, read?.lost, read?.rooted, tally, cause, mix, raised, tray, next, doneOn, recordMany]);
+  }, [
+    read?.emerged,
+    read?.lost,
+    read?.rooted,
+    tally,
+    cause,
+    mix,
+    raised,
+    tray,
+    next,
+    doneOn,
+    setDoneOn,
+    recordMany,
+  ]);
   useKeys(keys.list);
 
   const fields: [Field, string][] = [
@@ -180,12 +193,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
           . {left} of {tray.seeds}
           {tray.estimatePercent !== null && ` (± ${tray.estimatePercent} %)`} not up.
         </Typography>
-        <DayStepper
-          label="Counted"
-          day={doneOn}
-          today={today}
-          onChange={(day) => setEarlier(Math.max(0, daysBetween(day, today)))}
-        />
+        <DoneOnStepper />
         {scopes.length > 1 && (
           <Box sx={{ mt: 0.5 }}>
             <Choice

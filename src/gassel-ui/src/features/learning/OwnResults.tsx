@@ -7,7 +7,9 @@ import { ForRole } from "../../people/ForRole";
 import { Card } from "../../shared/Card";
 import { percent, several } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
+import { useRecord } from "../../record/RecordProvider";
 import { shortDay } from "../../time/days";
+import type { Day } from "../../time/days";
 
 /** What own batches of a species did, beside what was expected of them, and what they propose. */
 export function OwnResults({ species }: { species: string }) {
@@ -20,6 +22,33 @@ export function OwnResults({ species }: { species: string }) {
         <OfRoute key={route.routeId} species={species} route={route} />
       ))}
     </Card>
+  );
+}
+
+/** An accident on record keeps a result out of what is learned; the grower has the last word. */
+function Teaching({ batch, today }: { batch: RouteResults["batches"][number]; today: Day | undefined }) {
+  const { record } = useRecord();
+  if (!today || (batch.accident === null && !batch.judged)) return null;
+  const out = batch.accident !== null;
+  return (
+    <Box component="span" sx={{ display: "inline-flex", alignItems: "center", gap: 1 }}>
+      {out ? `Left out: ${batch.accident}.` : "Used for planning, as you said."}
+      <ForRole role="grower">
+        <Button
+          size="small"
+          onClick={() =>
+            void record(
+              batch.id,
+              [{ kind: "resultJudged", teaches: out, why: null }],
+              today,
+              out ? "Result used for planning" : "Result left out of planning",
+            )
+          }
+        >
+          {out ? "Use it" : "Leave it out"}
+        </Button>
+      </ForRole>
+    </Box>
   );
 }
 
@@ -74,9 +103,11 @@ function OfRoute({ species, route }: { species: string; route: RouteResults }) {
                     : "unknown"}
                 </td>
                 <td>
+                  {b.atLeast ? "at least " : ""}
                   {percent(b.fraction)}, {percent(b.low)} to {percent(b.high)} ({b.germinated} of {b.seeds})
                 </td>
                 <td>
+                  <Teaching batch={b} today={today} />
                   {b.within === null || !b.forecast
                     ? ""
                     : b.within

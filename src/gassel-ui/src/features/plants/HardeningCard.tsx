@@ -8,6 +8,7 @@ import { Why } from "../../shared/Why";
 import { actDay, addDays } from "../../time/days";
 import type { Day } from "../../time/days";
 import { HardeningDays } from "./HardeningDays";
+import { useDoneOn } from "../../record/DoneOn";
 
 /** Days of the past that are shown before all are asked for. */
 const BEHIND = 3;
@@ -20,11 +21,12 @@ interface HardeningCardProps {
 
 /** Hardening off of a part: the days that were, today, and those to come by the outlook. */
 export function HardeningCard({ batch, part, today }: HardeningCardProps) {
+  const { doneOn } = useDoneOn();
   const { record } = useRecord();
   const [whole, setWhole] = useState(false);
   const plan = part.hardening;
   if (!plan) return null;
-  const now = plan.days.find((day) => day.date === today);
+  const now = plan.days.find((day) => day.date === doneOn);
   const done = plan.days.filter((day) => day.kind === "done").length;
   const from = addDays(today, -BEHIND);
   const shown = whole ? plan.days : plan.days.filter((day) => day.date >= from);
@@ -45,12 +47,12 @@ export function HardeningCard({ batch, part, today }: HardeningCardProps) {
               void record(
                 batch.id,
                 [{ kind: "carriedOut", part: part.state.id, hours: now.hoursOut || null }],
-                today,
-                `B-${batch.number}: out today`,
+                doneOn,
+                `B-${batch.number}: out`,
               )
             }
           >
-            out today
+            {doneOn === today ? "Out today" : `Out ${actDay(doneOn, today)}`}
           </Button>
         )}
         {shown.length < plan.days.length && (

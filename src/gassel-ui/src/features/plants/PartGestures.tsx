@@ -2,22 +2,22 @@ import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import type { BatchView, PartView } from "../../api/types";
 import { useRecord } from "../../record/RecordProvider";
-import type { Day } from "../../time/days";
 import { MoveOnDialog } from "./MoveOnDialog";
 import type { PlantGesture } from "./plantGesture";
 import { stageInHand } from "./plantWords";
+import { useDoneOn } from "../../record/DoneOn";
 
 interface PartGesturesProps {
   batch: BatchView["summary"];
   part: PartView;
   /** The only one: then it need not be named. */
   alone: boolean;
-  today: Day;
 }
 
 /** What can be done with the plants of a part, the likely thing first. */
-export function PartGestures({ batch, part, alone, today }: PartGesturesProps) {
+export function PartGestures({ batch, part, alone }: PartGesturesProps) {
   const { record } = useRecord();
+  const { doneOn } = useDoneOn();
   const [open, setOpen] = useState<PlantGesture | null>(null);
   const { id, plants } = part.state;
   const { clock } = part;
@@ -47,7 +47,7 @@ export function PartGestures({ batch, part, alone, today }: PartGesturesProps) {
             void record(
               batch.id,
               [{ kind: "trueLeaves", part: id }],
-              today,
+              doneOn,
               `B-${batch.number}: first true leaves`,
             )
           }
@@ -70,7 +70,7 @@ export function PartGestures({ batch, part, alone, today }: PartGesturesProps) {
           part={id}
           tally={plants}
           surplus={surplus}
-          doneOn={today}
+          doneOn={doneOn}
           close={() => setOpen(null)}
         />
       )}

@@ -3,7 +3,6 @@ import type { BatchView, LossCause, PartView } from "../../api/types";
 import { PlantFlow } from "../../drawings/PlantFlow";
 import { Card } from "../../shared/Card";
 import { Why } from "../../shared/Why";
-import type { Day } from "../../time/days";
 import { CAUSE_WORDS } from "../sowing/sowingWords";
 import { PartGestures } from "./PartGestures";
 import { STAGE_WORDS, tallyWords } from "./plantWords";
@@ -11,11 +10,10 @@ import { STAGE_WORDS, tallyWords } from "./plantWords";
 interface PlantsCardProps {
   batch: BatchView;
   parts: PartView[];
-  today: Day;
 }
 
 /** From seedling to plant: where they are, and what is done with them next. */
-export function PlantsCard({ batch, parts, today }: PlantsCardProps) {
+export function PlantsCard({ batch, parts }: PlantsCardProps) {
   const { plants, plantingOut, leftOver, summary, booksClosedOn } = batch;
   const up = parts.filter((part) => part.state.plants.emerged > 0);
   if (up.length === 0) return null;
@@ -44,13 +42,7 @@ export function PlantsCard({ batch, parts, today }: PlantsCardProps) {
             </Typography>
           ))}
           {up.map((part) => (
-            <PartGestures
-              key={part.state.id}
-              batch={summary}
-              part={part}
-              alone={up.length === 1}
-              today={today}
-            />
+            <PartGestures key={part.state.id} batch={summary} part={part} alone={up.length === 1} />
           ))}
           {wait && (
             <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 1, mt: 1 }}>

@@ -1,16 +1,15 @@
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import { useLots, useRounds, useSite } from "../../api/queries";
 import { useKeys } from "../../app/Keys";
 import { useSettled } from "../../offline/useQueue";
 import { Card } from "../../shared/Card";
-import { DayStepper } from "../../shared/DayStepper";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
-import { addDays, daysBetween } from "../../time/days";
+import { addDays } from "../../time/days";
 import { TroubleList } from "../temperature/TroubleList";
 import { AsideList } from "./AsideList";
 import { ConflictList } from "./ConflictList";
@@ -18,6 +17,8 @@ import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
 import { pressOther, stepTo } from "./rowKeys";
 import { YardAsks } from "./YardAsks";
+import { useDoneOn } from "../../record/DoneOn";
+import { DoneOnStepper } from "../../record/DoneOnStepper";
 
 /** What needs hands today, by the place where one stands. */
 export function Rounds() {
@@ -25,26 +26,23 @@ export function Rounds() {
   const site = useSite().data;
   const lots = useLots().data;
   const settled = useSettled();
-  const [earlier, setEarlier] = useState(0);
+  const { doneOn, setDoneOn } = useDoneOn();
   const today = rounds.data?.today ?? "1970-01-01";
-  // without connection the rounds are of the last word, and the day has gone on
-  const day = site?.today ?? today;
-  const doneOn = addDays(day, -earlier);
   useKeys(
     useMemo(
       () => [
         { key: "ArrowDown", shown: "↓", does: "next due thing", run: () => stepTo(1) },
         { key: "ArrowUp", shown: "↑", does: "due thing before", run: () => stepTo(-1) },
         { key: "o", shown: "o", does: "otherwise than usual; Enter is as usual", run: pressOther },
-        { key: "[", shown: "[", does: "done a day earlier", run: () => setEarlier((days) => days + 1) },
+        { key: "[", shown: "[", does: "done a day earlier", run: () => setDoneOn(addDays(doneOn, -1)) },
         {
           key: "]",
           shown: "]",
           does: "done a day later, at most today",
-          run: () => setEarlier((days) => Math.max(0, days - 1)),
+          run: () => setDoneOn(addDays(doneOn, 1)),
         },
       ],
-      [],
+      [doneOn, setDoneOn],
     ),
   );
 
@@ -95,12 +93,7 @@ export function Rounds() {
           sheet: print, tick, enter in one pass
         </Button>
         <Box sx={{ ml: { md: "auto" } }}>
-          <DayStepper
-            label="Done"
-            day={doneOn}
-            today={day}
-            onChange={(chosen) => setEarlier(Math.max(0, daysBetween(chosen, day)))}
-          />
+          <DoneOnStepper />
         </Box>
       </Box>
       {troubles.length > 0 && (

@@ -5,17 +5,18 @@ import { useRounds, useSite } from "../../api/queries";
 import { useSettled } from "../../offline/useQueue";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
-import { DayStepper } from "../../shared/DayStepper";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
-import { actDay, addDays, daysBetween } from "../../time/days";
+import { actDay } from "../../time/days";
 import { linesOf } from "../rounds/dueLines";
 import { paperScale, passOf, unmarked, wantsReading } from "./sheet";
 import type { Mark } from "./sheet";
 import type { DueLine } from "../rounds/dueLines";
 import { SheetRow } from "./SheetRow";
+import { useDoneOn } from "../../record/DoneOn";
+import { DoneOnStepper } from "../../record/DoneOnStepper";
 
 /** The morning's sheet: printed with boxes to tick, and in the evening entered in one pass with the day it was done. */
 export function Sheet() {
@@ -24,7 +25,7 @@ export function Sheet() {
   const settled = useSettled();
   const { recordMany } = useRecord();
   const [marks, setMarks] = useState<Record<string, Mark>>({});
-  const [earlier, setEarlier] = useState(0);
+  const { doneOn } = useDoneOn();
   if (rounds.error) return <Failure error={rounds.error} />;
   if (!rounds.data || !site) return <Loading what="the sheet" />;
   const { today } = rounds.data;
@@ -32,7 +33,6 @@ export function Sheet() {
     .map((place) => ({ place: place.place, lines: linesOf(place, today) }))
     .filter((p) => p.lines.length > 0);
   const all = places.flatMap((p) => p.lines);
-  const doneOn = addDays(site.today, -earlier);
   const open = (line: DueLine) => !wantsReading(line) && !settled.has(line.key);
   const { batches, settles } = passOf(all.filter(open), marks);
   const tickBags = (lines: DueLine[]) =>
@@ -126,12 +126,7 @@ export function Sheet() {
           bottom: { md: 8 },
         }}
       >
-        <DayStepper
-          label="Done"
-          day={doneOn}
-          today={site.today}
-          onChange={(day) => setEarlier(Math.max(0, daysBetween(day, site.today)))}
-        />
+        <DoneOnStepper />
         <Button
           variant="contained"
           size="large"

@@ -22,6 +22,8 @@ import type { Day } from "../../time/days";
 import { Calibration } from "./Calibration";
 import { useTend } from "./useTend";
 import { CAPS, CARES, coldWords, upWords } from "./yardWords";
+import { useDoneOn } from "../../record/DoneOn";
+import { DoneOnStepper } from "../../record/DoneOnStepper";
 
 const TENDINGS: [Tending, string][] = [
   ["capOn", "cap on"],
@@ -148,8 +150,9 @@ function ContainerPage({
             </Button>
           ))}
         </Box>
-        {brief.standing > 0 && <Survivors detail={detail} today={today} />}
-        <Move detail={detail} today={today} />
+        {brief.standing > 0 && <Survivors detail={detail} />}
+        <Move detail={detail} />
+        <DoneOnStepper />
       </Card>
       <Box sx={{ display: "grid", gap: 1.5 }}>
         {brief.withheld !== null ? (
@@ -212,8 +215,9 @@ function ContainerPage({
 }
 
 /** After a freeze: how many still stand. */
-function Survivors({ detail, today }: { detail: ContainerDetail; today: Day }) {
+function Survivors({ detail }: { detail: ContainerDetail }) {
   const { record } = useRecord();
+  const { doneOn } = useDoneOn();
   const { brief } = detail;
   const [standing, setStanding] = useState<number | null>(null);
   const lost = standing === null ? 0 : brief.standing - standing;
@@ -240,7 +244,7 @@ function Survivors({ detail, today }: { detail: ContainerDetail; today: Day }) {
           void record(
             brief.batchId,
             [countOf(brief.part, 0, lost, { cause: lost > 0 ? "frost" : "unknown" })],
-            today,
+            doneOn,
             `${brief.label}: ${standing} stand, ${lost} lost to frost`,
           )
         }
@@ -252,8 +256,9 @@ function Survivors({ detail, today }: { detail: ContainerDetail; today: Day }) {
 }
 
 /** To another spot of the yard. */
-function Move({ detail, today }: { detail: ContainerDetail; today: Day }) {
+function Move({ detail }: { detail: ContainerDetail }) {
   const { record } = useRecord();
+  const { doneOn } = useDoneOn();
   const { brief } = detail;
   const spots = (usePlaces().data ?? []).filter((place) => place.kind === "yard");
   if (spots.length < 2) return null;
@@ -266,7 +271,7 @@ function Move({ detail, today }: { detail: ContainerDetail; today: Day }) {
         void record(
           brief.batchId,
           [{ kind: "moved", part: brief.part, place }],
-          today,
+          doneOn,
           `${brief.label}: moved to ${spots.find((s) => s.id === place)?.name ?? place}`,
         )
       }

@@ -31,6 +31,7 @@ import type { Day } from "../../time/days";
 import { prepared, setOut, setupOf, startDraft } from "./preparation";
 import type { PreparationDraft } from "./preparation";
 import { CARES, KINDS } from "./yardWords";
+import { useDoneOn } from "../../record/DoneOn";
 
 const MIXES: Record<ContainerMix, string> = {
   lowNutrient: "low-nutrient seed mix",
@@ -53,6 +54,7 @@ interface PrepareDialogProps {
 /** At the table: what kind of container, what is done to it, how many, and where they go. */
 export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps) {
   const { record } = useRecord();
+  const { doneOn } = useDoneOn();
   const [draft, setDraft] = useState<PreparationDraft>(() => startDraft(batch, spots[0]?.place.id ?? "yard"));
   const [done, setDone] = useState<PreparationStep[]>(batch.done);
   const set = (part: Partial<PreparationDraft>) => setDraft((before) => ({ ...before, ...part }));
@@ -66,7 +68,7 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
     const recorded = await record(
       batch.batchId,
       out ? setOut(batch, draft, done) : prepared(batch, draft, done),
-      today,
+      doneOn,
       out ? `${name}: ${several(draft.containers ?? 1, "container")} set out` : `${name}: made ready so far`,
     );
     if (recorded) close();
@@ -74,7 +76,7 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
   return (
     <Dialog open onClose={close} fullWidth maxWidth="md" aria-labelledby="prepare-title">
       <DialogTitle id="prepare-title">
-        {name}: make ready and set out, {actDay(today, today)}
+        {name}: make ready and set out, {actDay(doneOn, today)}
       </DialogTitle>
       <DialogContent
         sx={{

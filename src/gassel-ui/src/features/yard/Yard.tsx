@@ -15,6 +15,7 @@ import { AlertCard } from "./AlertCard";
 import { PrepareDialog } from "./PrepareDialog";
 import { YardSpotCard } from "./YardSpotCard";
 import { yardHeadline } from "./yardWords";
+import { DoneOnStepper } from "../../record/DoneOnStepper";
 
 /** The winter containers: how they stand, what the weather asks, and what is to go out. */
 export function Yard() {
@@ -58,6 +59,9 @@ export function Yard() {
         <Button component={Link} to="/yard/ways">
           indoors or outdoors
         </Button>
+        <Box sx={{ ml: { md: "auto" } }}>
+          <DoneOnStepper />
+        </Box>
       </Box>
       <Box
         sx={{

@@ -1,7 +1,7 @@
-import { useSite } from "../../api/queries";
 import type { EntryPayload, Tending } from "../../api/types";
 import { useRecord } from "../../record/RecordProvider";
 import { byBatch } from "./yardWords";
+import { useDoneOn } from "../../record/DoneOn";
 
 interface Tended {
   batchId: string;
@@ -11,15 +11,14 @@ interface Tended {
 /** One gesture on one or many containers of the yard. */
 export function useTend() {
   const { recordMany } = useRecord();
-  const today = useSite().data?.today;
+  const { doneOn } = useDoneOn();
   return async (containers: Tended[], what: Tending, told: string): Promise<boolean> =>
-    today !== undefined &&
     recordMany(
       [...byBatch(containers)].map(([batch, parts]) => ({
         batch,
         payloads: parts.map((c): EntryPayload => ({ kind: "tended", part: c.part, what })),
       })),
-      today,
+      doneOn,
       told,
       [],
     );
