@@ -58,6 +58,13 @@ public sealed record BatchPlan(
         return new(days.Shortest + wait, days.Usual + wait, days.Longest + wait);
     }
 
+    /// <summary>Day on which the open step of a part is over: its planned days, or what the weather makes of them. Null for a part in no step.</summary>
+    public DateOnly? EndOfOpen(PartState part, DateOnly today) => part.Open is not { } open ? null
+        : Steps[open.Step].Step.Kind == StepKind.HardenOff && part.HardenedOn is { } hardened ? hardened
+        : part.Outdoors is { } sky && GerminateStep is { } germinate && open.Step == germinate ? sky.To
+        : part.Outdoors is { } cold && GerminateStep is { } next && NextStep(open.Step) == next ? cold.From
+        : today.AddDays(Steps[open.Step].PlannedDays - part.DaysIn(this, today));
+
     /// <summary>The plan with days and target as they were taken on later; the days on which steps were planned first stay beside it.</summary>
     public BatchPlan With(Replanned? replanned)
     {

@@ -82,6 +82,9 @@ public sealed record PartState(
     /// <summary>What the weather does with it outdoors; null indoors, and where no weather is known or it never comes up by it. Put beside the fold by who knows the weather.</summary>
     public OutdoorForecast? Outdoors { get; init; }
 
+    /// <summary>Day on which the plants that harden off are ready, by the days out and the outlook; null outside that step. Put beside the fold by who knows the weather.</summary>
+    public DateOnly? HardenedOn { get; init; }
+
     /// <summary>In a container or pot of its own outdoors, described or not.</summary>
     public bool IsContainer => Setup is not null || Vessel is { Kind: VesselKind.Container };
 

@@ -126,7 +126,7 @@ public static partial class DueWork
         }
         // outdoors nobody ends the winter: the first seedling does, and until then it is looked at
         if (plan.Route.IsOutdoors && part.SownOn is not null && plan.NextStep(open.Step) == plan.GerminateStep && plan.GerminateStep is not null) yield break;
-        yield return Onward(plan, part, open.Step, today.AddDays(step.PlannedDays - part.DaysIn(plan, today)), open.Start.AddDays(step.Step.Days.Longest), today)
+        yield return Onward(plan, part, open.Step, plan.EndOfOpen(part, today)!.Value, open.Start.AddDays(step.Step.Days.Longest), today)
             ?? EndOfRoute(plan, part, open, today);
     }
 
@@ -177,7 +177,7 @@ public static partial class DueWork
     private static DueItem EndOfRoute(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
     {
         var step = plan.Steps[open.Step];
-        var due = today.AddDays(step.PlannedDays - part.DaysIn(plan, today));
+        var due = plan.EndOfOpen(part, today)!.Value;
         return new(DueKind.EndStep, part.Id, open.Step, due, open.Start.AddDays(step.Step.Days.Longest), Late(due, today),
             step.Step.Kind == StepKind.HardenOff ? "The plants are ready when this ends, in fair weather; wind or a skipped day moves it." : "The plants are ready when this ends.",
             [string.Create(CultureInfo.InvariantCulture, $"{Capital(step.Step.Kind.Words())} since {DayWords.Of(open.Start)} + {step.PlannedDays} days planned.")]);

@@ -31,7 +31,7 @@ public static class Ribbon
         if (part.Divided) return stretches;
         if (part.Open is { } open)
         {
-            var end = Later(ByWeather(open.Step) ?? today.AddDays(plan.Steps[open.Step].PlannedDays - part.DaysIn(plan, today)), today);
+            var end = Later(plan.EndOfOpen(part, today)!.Value, today);
             Add(open.Step, open.Start, end, RibbonTime.Now);
             from = end;
         }

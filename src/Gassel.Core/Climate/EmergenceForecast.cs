@@ -14,11 +14,14 @@ public readonly record struct ThermalDay(DateOnly Date, double Degrees, double A
 public sealed record EmergenceForecast(
     DateOnly? T10, DateOnly? T50, DateOnly? T90, ThermalTime ThermalTime, double SumDegreeDays, double ThermoinhibitedDays, IReadOnlyList<ThermalDay> Daily, IReadOnlyList<string> Working)
 {
+    /// <summary>Times without temperatures; nothing was added in them.</summary>
+    public IReadOnlyList<EmergenceGap> Gaps { get; init; } = [];
+
     /// <summary>A sum of many days comes within a hair of a whole number.</summary>
     private const double Hair = 1e-9;
 
     /// <param name="days">In order; those before <paramref name="from"/> are left out.</param>
-    public static EmergenceForecast Of(IReadOnlyList<ThermalDay> days, DateOnly from, ThermalRate rate, ThermalTime need)
+    public static EmergenceForecast Of(IReadOnlyList<ThermalDay> days, DateOnly from, ThermalRate rate, ThermalTime need, IReadOnlyList<EmergenceGap>? gaps = null)
     {
         var counted = days.Where(d => d.Date >= from).ToList();
         var working = new List<string>
@@ -27,7 +30,7 @@ public sealed record EmergenceForecast(
             string.Create(CultureInfo.InvariantCulture, $"A tenth is up at {need.T10:0.#} °C·d, half at {need.T50:0.#}, nine tenths at {need.T90:0.#}."),
             string.Create(CultureInfo.InvariantCulture, $"{counted.Count} days bring {counted.Sum(d => d.Degrees):0.#} °C·d. The temperatures must be those of the medium; light and water are taken to be right."),
         };
-        return new(Passes(counted, need.T10), Passes(counted, need.T50), Passes(counted, need.T90), need, counted.Sum(d => d.Degrees), counted.Sum(d => d.AboveCeiling), counted, working);
+        return new(Passes(counted, need.T10), Passes(counted, need.T50), Passes(counted, need.T90), need, counted.Sum(d => d.Degrees), counted.Sum(d => d.AboveCeiling), counted, [.. working, .. gaps is { Count: > 0 } ? [string.Create(CultureInfo.InvariantCulture, $"Temperatures are missing for {gaps.Sum(g => g.Hours) / 24:0.#} days in {gaps.Count} {(gaps.Count == 1 ? "gap" : "gaps")}: nothing was added in them, so it may come up earlier.")] : Array.Empty<string>()]) { Gaps = gaps ?? [] };
     }
 
     /// <summary>One sine a day.</summary>

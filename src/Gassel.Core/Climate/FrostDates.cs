@@ -94,7 +94,8 @@ public static class FrostDates
     private static List<FrostShare> Shares(List<int> offsets, int years, bool south, bool after)
     {
         if (offsets.Count == 0) return [];
-        return [.. Enumerable.Range(offsets.Min() - 1, offsets.Max() - offsets.Min() + 3).Select(day =>
+        // the calendar ends with its year: what comes after the last day is not the first
+        return [.. Enumerable.Range(offsets.Min() - 1, offsets.Max() - offsets.Min() + 3).Where(day => day is >= 0 and < 365).Select(day =>
             new FrostShare(SeasonDays.Calendar(day, south), (double)offsets.Count(o => after ? o > day : o < day) / years))];
     }
 

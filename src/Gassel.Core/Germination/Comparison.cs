@@ -85,12 +85,13 @@ public sealed record Comparison(IReadOnlyList<ArmResult> Arms, Heterogeneity? He
     private static List<string> Explain(List<ArmResult> arms, Heterogeneity? heterogeneity, List<ArmPair> pairs, double confidence)
     {
         var culture = CultureInfo.InvariantCulture;
-        var lines = arms.Select(a => string.Create(culture, $"{a.Name}: {a.Emerged} of {a.Sown} = {a.Fraction:P1}; {confidence:P0} interval {a.Low:P1} to {a.High:P1} (Wilson 1927).")).ToList();
+        var lines = arms.Select(a => string.Create(culture, $"{a.Name}: {a.Emerged} of {a.Sown} = {a.Fraction:P1}; {Percent.Of(confidence)} interval {a.Low:P1} to {a.High:P1} (Wilson 1927).")).ToList();
         lines.Add(heterogeneity is { } h
             ? string.Create(culture, $"All arms as one: chi-square {h.ChiSquare:0.###} on {h.DegreesOfFreedom}, p {h.P:0.####} (Pearson, no correction).")
             : "All arms as one: nothing to test with one arm, or where none or all emerged.");
         lines.AddRange(pairs.Select(p => string.Create(culture,
             $"{p.First} less {p.Second}: {100 * p.Difference:+0.0;−0.0;0.0} points, {100 * p.Low:+0.0;−0.0;0.0} to {100 * p.High:+0.0;−0.0;0.0} (Newcombe 1998, method 10); Fisher exact {ProbabilityWords.Of(p.FisherP)}{(pairs.Count > 1 ? string.Create(culture, $", {ProbabilityWords.Of(p.HolmP)} over {pairs.Count} pairs (Holm 1979)") : "")}.")));
+        lines.Add("Seeds are taken as independent of one another. Seeds of one tray are not: they share its water, warmth and losses, so trays that differ make intervals too narrow and p too small.");
         return lines;
     }
 }

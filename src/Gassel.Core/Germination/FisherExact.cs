@@ -31,7 +31,10 @@ public static class FisherExact
     {
         var (first, second) = (BinomialShares(trials, rate), BinomialShares(trials, otherRate));
         double power = 0;
-        for (var together = 1; together < 2 * trials; together++)
+        // sums so far out that both arms together hardly ever give them add nothing
+        var (mean, spread) = (trials * (rate + otherRate), Math.Sqrt(trials * ((rate * (1 - rate)) + (otherRate * (1 - otherRate)))));
+        var (from, to) = ((int)Math.Max(1, mean - (10 * spread) - 5), (int)Math.Min((2 * trials) - 1, mean + (10 * spread) + 5));
+        for (var together = from; together <= to; together++)
         {
             var table = new Hypergeometric(trials, trials, together);
             var total = table.Weights().Sum();
@@ -52,6 +55,9 @@ public static class FisherExact
     /// <summary>Likelihoods of the tables with given margins relative to the likeliest, by the ratio of neighbours outwards from it; far tails are 0.</summary>
     private sealed class Hypergeometric
     {
+        /// <summary>Below it a number loses its digits and a processor its pace; such tables add nothing.</summary>
+        private const double Smallest = 1e-290;
+
         private readonly int _from;
         private readonly double[] _weights;
 
@@ -63,9 +69,9 @@ public static class FisherExact
             // P(x+1) ÷ P(x)
             double Up(int x) => (double)(trials - x) / (x + 1) * (together - x) / (otherTrials - together + x + 1.0);
             var up = new List<double>();
-            for (var (x, w) = (mode, 1.0); x < most && (w *= Up(x)) > 0; x++) up.Add(w);
+            for (var (x, w) = (mode, 1.0); x < most && (w *= Up(x)) > Smallest; x++) up.Add(w);
             var down = new List<double>();
-            for (var (x, w) = (mode, 1.0); x > Least && (w /= Up(x - 1)) > 0; x--) down.Add(w);
+            for (var (x, w) = (mode, 1.0); x > Least && (w /= Up(x - 1)) > Smallest; x--) down.Add(w);
             down.Reverse();
             (_from, _weights) = (mode - down.Count, [.. down, 1.0, .. up]);
         }

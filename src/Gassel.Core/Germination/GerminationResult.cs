@@ -71,8 +71,8 @@ public sealed record GerminationResult(
         var culture = CultureInfo.InvariantCulture;
         var lines = new List<string>
         {
-            string.Create(culture, $"{emerged} emerged of {sown} sown = {(double)emerged / sown:P1}."),
-            string.Create(culture, $"{confidence:P0} interval {wilson.Low:P1} to {wilson.High:P1} (Wilson 1927)."),
+            string.Create(culture, $"{emerged} emerged of {sown} sown = {Percent.Of((double)emerged / sown)}."),
+            string.Create(culture, $"{Percent.Of(confidence)} interval {wilson.Low:P1} to {wilson.High:P1} (Wilson 1927)."),
         };
         if (indices.MeanTime is { } mean)
         {

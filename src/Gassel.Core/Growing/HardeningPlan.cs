@@ -9,10 +9,10 @@ public enum HardeningDayKind
     /// <summary>Out for some hours.</summary>
     Out,
 
-    /// <summary>Out by day, in for a frosty night.</summary>
+    /// <summary>Out by day, in for a frosty night that was to be out: it does not count, and the end moves by a day.</summary>
     InTonight,
 
-    /// <summary>Wind: wait, and the end moves by a day.</summary>
+    /// <summary>Wind, or too cold by day: wait, and the end moves by a day.</summary>
     Wait,
 
     /// <summary>Was skipped; the end moves by a day.</summary>
@@ -25,7 +25,8 @@ public enum HardeningDayKind
 /// <param name="Step">Which day of the hardening it is, from 1; the one before again where it waits.</param>
 /// <param name="HoursOut">24 from the day on which they stay out.</param>
 /// <param name="Words">What to do.</param>
-public sealed record HardeningDay(DateOnly Date, int Step, HardeningDayKind Kind, int HoursOut, string Words);
+/// <param name="WeatherKnown">False where no outlook reaches: the words are then the rule, not advice for the day.</param>
+public sealed record HardeningDay(DateOnly Date, int Step, HardeningDayKind Kind, int HoursOut, string Words, bool WeatherKnown = true);
 
 /// <param name="ReadyOn">The day after the last; planting out from then on.</param>
 public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly ReadyOn, IReadOnlyList<string> Working)
@@ -37,6 +38,9 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
     /// <summary>Tender plants go in below this, hardy ones below 0 °C (common practice, no source).</summary>
     public const double TenderInBelowC = 7;
     public const double HardyInBelowC = 0;
+
+    /// <summary>A day that does not get so much above the limit of the night is too cold to be out at all, K (our assumption).</summary>
+    private const double DayAboveK = 3;
 
     /// <summary>Gusts in which plants just out of shelter break, km/h (our assumption).</summary>
     public const double WaitOverKmh = 40;
@@ -74,6 +78,7 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
             }
             else if (skipped.Contains(date)) plan.Add(new(date, step, HardeningDayKind.Skipped, 0, "Skipped: the end moves by a day."));
             else if (weather?.GustKmh >= WaitOverKmh) plan.Add(new(date, step, HardeningDayKind.Wait, 0, Say($"{(opened ? "Keep it shut" : "Wait")}: gusts of {weather.Value.GustKmh:0} km/h; the end moves by a day.")));
+            else if (weather?.MaxC < inBelow + DayAboveK) plan.Add(new(date, step, HardeningDayKind.Wait, 0, Say($"{(opened ? "Keep it shut" : "Wait")}: {weather.Value.MaxC:0} °C at most by day; the end moves by a day.")));
             else
             {
                 step++;
@@ -81,15 +86,19 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                 var shade = 2 * step <= days ? "in shade, out of the wind" : 3 * step <= 2 * days ? "morning sun, shade after noon" : "full sun";
                 var stays = hours >= 24;
                 var frost = stays && night < inBelow;
+                // known only with its night, where that is to be out
+                var isKnown = weather is not null && (!stays || night is not null);
+                var rule = isKnown ? "" : Say($" No outlook: only above {inBelow + DayAboveK:0} °C by day{(stays ? " and" : "")}{(stays ? $" {inBelow:0} °C at night" : "")}, without strong wind.");
                 plan.Add(new(date, step, frost ? HardeningDayKind.InTonight : HardeningDayKind.Out, frost ? 12 : hours, (opened, frost, stays) switch
                 {
-                    (true, true, _) => Say($"Open by day; shut tonight: {night:0.#} °C, below {inBelow:0} °C."),
+                    (true, true, _) => Say($"Open by day; shut tonight: {night:0.#} °C, below {inBelow:0} °C; the end moves by a day."),
                     (true, _, true) => "Open day and night.",
                     (true, _, _) => Say($"Top open {hours} h; shut for the night."),
-                    (_, true, _) => Say($"Out by day, {shade}; in tonight: {night:0.#} °C, below {inBelow:0} °C."),
+                    (_, true, _) => Say($"Out by day, {shade}; in tonight: {night:0.#} °C, below {inBelow:0} °C; the end moves by a day."),
                     (_, _, true) => Say($"Out day and night, {shade}."),
                     _ => Say($"{hours} h out, {shade}; in for the night."),
-                }));
+                } + rule, isKnown));
+                if (frost) step--;
             }
         }
         var ready = plan.Count == 0 ? start : plan[^1].Date.AddDays(1);
@@ -99,7 +108,8 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                 ? Say($"Winter-sown: its top is opened by degrees over {days} days, an hour or two first and longer each day (common practice, no source: a week); open at night for the last third.")
                 : Say($"{days} days, an hour or two of shade first and longer each day (common practice, no source: 7 to 14); out at night for the last third."),
             Say($"{(tender ? "Tender" : "Hardy")} plants {(opened ? "are shut" : "go in")} below {inBelow:0} °C (common practice, no source); gusts from {WaitOverKmh:0} km/h wait (our assumption)."),
-            Say($"{plan.Count - step} days waited or skipped; ready {DayWords.Of(ready)}. Days beyond the outlook are taken as fair."),
+            Say($"A day below {inBelow + DayAboveK:0} °C waits (our assumption); a frosty night that was to be out does not count."),
+            Say($"{plan.Count - step} days waited, skipped or spent in at night; ready {DayWords.Of(ready)}. {(plan.Exists(d => !d.WeatherKnown) ? "For some of them no outlook is known: they are taken as fair, and the end moves if they are not." : "")}").TrimEnd(),
         ]);
     }
 

@@ -15,12 +15,18 @@ public abstract record GerminationBelief
     /// <summary>Mean of a function of the germination g over the belief.</summary>
     public abstract double Mean(Func<double, double> of);
 
+    /// <summary>P(X ≥ least) over the belief, X ~ Binomial(units, success of one unit at germination g).</summary>
+    /// <param name="success">Rises with g.</param>
+    /// <param name="germinationFor">Its inverse: the least g that gives a success so large; above 1 where none does.</param>
+    public virtual double Reach(int least, int units, Func<double, double> success, Func<double, double> germinationFor) =>
+        Mean(g => BinomialTail.AtLeast(least, units, success(g)));
+
     /// <param name="Fraction">In (0, 1].</param>
     public sealed record Known(double Fraction) : GerminationBelief
     {
         public override double ObservedRate => Fraction;
 
-        public override string Words => string.Create(CultureInfo.InvariantCulture, $"Germination taken as {Fraction:P0}.");
+        public override string Words => string.Create(CultureInfo.InvariantCulture, $"Germination taken as {Percent.Of(Fraction)}.");
 
         public override double Mean(Func<double, double> of) => of(Fraction);
     }
@@ -61,6 +67,34 @@ public abstract record GerminationBelief
 
         public override string Words => string.Create(CultureInfo.InvariantCulture,
             $"Germination from a test, {Germinated} of {Seeds}: uncertain, Beta({Germinated + 0.5}, {Seeds - Germinated + 0.5}).");
+
+        /// <summary>
+        /// The tail of the binomial is a steep step in g, which no fixed set of nodes meets. It is itself a chance: that of the least-th of so many even
+        /// random numbers, U ~ Beta(least, units − least + 1), lying below the success. So the mean over g of P(U ≤ success(g)) is the mean over U
+        /// of P(g ≥ germination that gives U): a smooth function over a narrow density.
+        /// </summary>
+        public override double Reach(int least, int units, Func<double, double> success, Func<double, double> germinationFor)
+        {
+            if (least <= 0) return 1;
+            if (least > units) return 0;
+            double a = Germinated + 0.5, b = Seeds - Germinated + 0.5;
+            double Above(double g) => g >= 1 ? 0 : g <= 0 ? 1 : 1 - SpecialFunctions.BetaRegularized(a, b, g);
+            double k = least, rest = units - least + 1.0;
+            var logNorm = Math.Log(2) - (SpecialFunctions.GammaLn(k) + SpecialFunctions.GammaLn(rest) - SpecialFunctions.GammaLn(k + rest));
+            double Density(double theta) => Math.Exp(logNorm + (((2 * k) - 1) * Math.Log(Math.Max(Math.Sin(theta), 1e-300))) + (((2 * rest) - 1) * Math.Log(Math.Max(Math.Cos(theta), 1e-300))));
+            var centre = Math.Asin(Math.Sqrt(k / (k + rest)));
+            var halfWidth = 10 / (2 * Math.Sqrt(units + 1.0));
+            double low = Math.Max(0, centre - halfWidth), high = Math.Min(Math.PI / 2, centre + halfWidth);
+            double At(int panel) => low + ((high - low) * panel / Panels);
+            double mass = 0, reached = 0;
+            for (var i = 0; i < Panels; i++)
+            {
+                mass += GaussLegendreRule.Integrate(Density, At(i), At(i + 1), Nodes);
+                reached += GaussLegendreRule.Integrate(theta => Density(theta) * Above(germinationFor(Math.Pow(Math.Sin(theta), 2))), At(i), At(i + 1), Nodes);
+            }
+            // the logarithms of the norm lose digits at a million seeds; the mass says how many
+            return mass > 0 ? Math.Min(1, reached / mass) : 0;
+        }
 
         /// <summary>
         /// With g = sin²θ the Beta density becomes 2·sin^(2a−1)θ·cos^(2b−1)θ ÷ B(a, b), finite at both ends for a, b ≥ ½.

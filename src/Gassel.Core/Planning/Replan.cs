@@ -62,9 +62,10 @@ public static class Replan
         ]);
     }
 
-    /// <summary>Outdoors the weather ends the cold with the first seedlings, and the emergence; null for any other step, and where no weather is known.</summary>
+    /// <summary>Outdoors the weather ends the cold with the first seedlings, and the emergence, and moves the end of hardening off; null for any other step, and where no weather is known.</summary>
     private static DateWindow? ByWeather(BatchPlan plan, PartState part, int step, DateOnly today)
     {
+        if (step == part.Open?.Step && part.HardenedOn is { } hardened && hardened > today) return new(hardened, hardened, hardened);
         if (part.Outdoors is not { } sky || plan.GerminateStep is not { } germinate) return null;
         DateOnly Ahead(DateOnly day) => day > today ? day : today;
         return step == germinate ? new(Ahead(sky.Half), Ahead(sky.To), Ahead(sky.To))

@@ -47,8 +47,12 @@ public sealed class ContainerModel
 
     /// <summary>Snow deeper than this lets no sun in and keeps the warmth, cm.</summary>
     private const double BuriedCm = 10;
-    private const double BuriedWall = 0.2;
-    private const double GroundUnderSnowC = -1;
+
+    /// <summary>The ground under such snow is not colder, °C (our assumption).</summary>
+    private const double GroundUnderSnowC = -0.2;
+
+    /// <summary>Of the difference between air and ground so much less is felt for each depth like this, cm (our assumption).</summary>
+    private const double SnowFadeCm = 15;
 
     /// <summary>The ground has the mean of the air over so many hours.</summary>
     private const int GroundHours = 30 * 24;
@@ -90,10 +94,13 @@ public sealed class ContainerModel
             var setting = settingAt(hour);
             var buried = hour.SnowCm > BuriedCm && setting.Shelter != Shelter.CarriedIn;
             var outdoors = setting.Shelter == Shelter.CarriedIn ? ContainerSetting.CarriedInC : hour.SunUp ? hour.TempC : hour.TempC - (setting.NightSkyK * hour.Clearness);
-            var groundC = setting.Shelter == Shelter.CarriedIn ? ContainerSetting.CarriedInC : buried ? Math.Max(ground.At(i), GroundUnderSnowC) : ground.At(i);
+            // buried, what surrounds it is the snow: near the ground's temperature, the nearer the deeper
+            var underSnow = Math.Max(ground.At(i), GroundUnderSnowC);
+            if (buried) outdoors = underSnow + ((hour.TempC - underSnow) * Math.Exp(-hour.SnowCm / SnowFadeCm));
+            var groundC = setting.Shelter == Shelter.CarriedIn ? ContainerSetting.CarriedInC : buried ? underSnow : ground.At(i);
             var sunW = buried ? 0 : _p.Transmittance * hour.SolarWm2 * setting.SunShare * _sunArea;
-            var wall = (buried ? BuriedWall : 1) * (setting.Shelter == Shelter.Covered ? ContainerSetting.CoveredWall : 1);
-            steps.Set(wall, Changes(setting.Cap, hour.SunUp));
+            var wall = setting.Shelter == Shelter.Covered ? ContainerSetting.CoveredWall : 1;
+            steps.Set(wall, buried ? _p.AirChangesPerHour.On : Changes(setting.Cap, hour.SunUp));
             var (heatBefore, airBefore) = (Heat(medium), air);
             lost += steps.Hour(ref medium, ref air, sunW, outdoors, groundC);
             sun += sunW * Hour;

@@ -19,9 +19,16 @@ public sealed record SpringQuantiles(string P10, string P50, string P90, double 
 /// <summary>One day to set out on, over all winters.</summary>
 /// <param name="ChillMetShare">Of the winters: enough cold before the warmth.</param>
 /// <param name="CarriedToNextSpringShare">Of the winters: the warmth came first.</param>
-/// <param name="Emergence">When half is up; null where it never is.</param>
+/// <param name="Emergence">When half is up; null where it was in fewer than five springs.</param>
 /// <param name="FreezeAfterEmergenceShare">Of the winters in which it came up: a freeze that kills seedlings came after.</param>
-public sealed record SetOutDate(DateOnly Date, double ChillMetShare, double CarriedToNextSpringShare, SpringQuantiles? Emergence, double FreezeAfterEmergenceShare);
+public sealed record SetOutDate(DateOnly Date, double ChillMetShare, double CarriedToNextSpringShare, SpringQuantiles? Emergence, double FreezeAfterEmergenceShare)
+{
+    /// <summary>Winters with enough cold, carried over, come up, and with a killing freeze after that.</summary>
+    public required SetOutCounts Counts { get; init; }
+}
+
+/// <summary>Of the winters on record.</summary>
+public readonly record struct SetOutCounts(int ChillMet, int Carried, int Up, int Froze);
 
 /// <summary>Days with enough cold in nine winters of ten, both ends inclusive.</summary>
 public readonly record struct SetOutWindow(DateOnly Earliest, DateOnly Latest);
@@ -30,16 +37,26 @@ public readonly record struct SetOutWindow(DateOnly Earliest, DateOnly Latest);
 public sealed record LeftOutWinter(int Year, string Why);
 
 /// <param name="Window">Null where no day has it.</param>
+/// <param name="SafeWindow">Of the days with enough cold in nine winters of ten, those after which a killing freeze follows emergence no more often than is accepted; null where none is.</param>
 /// <param name="Winters">Winters counted.</param>
 /// <param name="WindowWords">What the window stands for, or why there is none.</param>
 /// <param name="TradeOff">What the choice of a day means, in words.</param>
 public sealed record SetOutResult(
-    IReadOnlyList<SetOutDate> Dates, SetOutWindow? Window, int Winters, IReadOnlyList<LeftOutWinter> LeftOut, string WindowWords, string TradeOff, IReadOnlyList<string> Working);
+    IReadOnlyList<SetOutDate> Dates, SetOutWindow? Window, SetOutWindow? SafeWindow, int Winters, IReadOnlyList<LeftOutWinter> LeftOut, string WindowWords, string TradeOff, IReadOnlyList<string> Working);
 
 /// <summary>The inside of one container through the winters of a record: simulated once, asked by every species.</summary>
 public sealed class WinterRuns
 {
     private const double LeastShare = 0.9;
+
+    /// <summary>Fewer winters are told as counts; "in ten" would be a guess.</summary>
+    private const int WintersForShares = 10;
+
+    /// <summary>Percentiles of fewer springs say nothing.</summary>
+    private const int SpringsForQuantiles = 5;
+
+    /// <summary>A killing freeze after emergence in one winter of five (our assumption).</summary>
+    public const double AcceptFreeze = 0.2;
 
     private readonly List<Winter> _winters = [];
 
@@ -94,13 +111,16 @@ public sealed class WinterRuns
 
     /// <summary>How setting out on each of the days turns out for a species.</summary>
     /// <param name="dates">Days of one winter, in order, none before the first that the runs were made for.</param>
-    public SetOutResult For(SetOutNeed need, IReadOnlyList<DateOnly> dates)
+    /// <param name="acceptFreeze">Share of springs with a killing freeze after emergence that is accepted, 0..1.</param>
+    public SetOutResult For(SetOutNeed need, IReadOnlyList<DateOnly> dates, double acceptFreeze = AcceptFreeze)
     {
         var told = _winters.Select(w => new Told(w.Year, ContainerDays.Of(w.Run, need.Response), ContainerDays.Warmth(w.Run, need.Rate))).ToList();
         var result = dates.Select(d => Judge(d, Winters.Of(dates[0], South), told, need)).ToList();
         var good = result.Where(d => d.ChillMetShare >= 0.9 - 1e-9).ToList();
         SetOutWindow? window = good.Count == 0 ? null : new(good[0].Date, good[^1].Date);
-        return new(result, window, told.Count, LeftOut, WindowWords(window, result, told.Count), TradeOff(window, result), Working(need));
+        var safe = good.Where(d => d.FreezeAfterEmergenceShare <= acceptFreeze + 1e-9).ToList();
+        SetOutWindow? safeWindow = safe.Count == 0 ? null : new(safe[0].Date, safe[^1].Date);
+        return new(result, window, safeWindow, told.Count, LeftOut, $"{SafeWords(safeWindow, good, acceptFreeze, told.Count)} {WindowWords(window, result, told.Count)}".Trim(), TradeOff(window, result, told.Count), Working(need));
     }
 
     private SetOutDate Judge(DateOnly date, int ofSeason, List<Told> winters, SetOutNeed need)
@@ -116,43 +136,56 @@ public sealed class WinterRuns
             if (outcome.FrozeAfter) froze++;
         }
         var n = Math.Max(1, winters.Count);
-        return new(date, (double)met / n, (double)carried / n, Quantiles(up), up.Count == 0 ? 0 : (double)froze / up.Count);
+        return new(date, (double)met / n, (double)carried / n, Quantiles(up), up.Count == 0 ? 0 : (double)froze / up.Count) { Counts = new(met, carried, up.Count, froze) };
     }
 
     private SpringQuantiles? Quantiles(List<int> offsets)
     {
-        if (offsets.Count == 0) return null;
+        if (offsets.Count < SpringsForQuantiles) return null;
         var sorted = offsets.Order().ToList();
         double At(double share) => SeasonDays.Quantile(sorted, share);
         return new(SeasonDays.Calendar(At(0.1), South), SeasonDays.Calendar(At(0.5), South), SeasonDays.Calendar(At(0.9), South), At(0.1), At(0.5), At(0.9));
     }
 
+    private static string SafeWords(SetOutWindow? safe, List<SetOutDate> good, double accept, int winters) =>
+        safe is { } s ? $"From {DayWords.Of(s.Earliest)} to {DayWords.Of(s.Latest)} a killing freeze after emergence comes in {AtMost(accept, winters)}, which you accept."
+        : good.Count > 0 && winters > 0 ? $"No day with enough cold keeps the killing freeze after emergence to {AtMost(accept, winters)}."
+        : "";
+
+    private static string AtMost(double share, int winters) => winters < WintersForShares
+        ? string.Create(CultureInfo.InvariantCulture, $"at most {(int)Math.Floor((share * winters) + 1e-9)} of {winters} winters")
+        : string.Create(CultureInfo.InvariantCulture, $"at most {Percent.Of(share)} of winters");
+
     private static string WindowWords(SetOutWindow? window, List<SetOutDate> dates, int winters)
     {
         if (winters == 0) return "No winter of the record is whole enough to say anything.";
-        if (window is { } w) return string.Create(CultureInfo.InvariantCulture, $"From {DayWords.Of(w.Earliest)} to {DayWords.Of(w.Latest)} enough cold comes before the warmth in nine winters of ten or more.");
+        if (window is { } w) return string.Create(CultureInfo.InvariantCulture, $"From {DayWords.Of(w.Earliest)} to {DayWords.Of(w.Latest)} enough cold comes before the warmth in {(winters < WintersForShares ? string.Create(CultureInfo.InvariantCulture, $"at least {dates.Where(d => d.Date >= w.Earliest && d.Date <= w.Latest && d.ChillMetShare >= 0.9 - 1e-9).Min(d => d.Counts.ChillMet)} of {winters} winters") : "nine winters of ten or more")}.");
         var best = dates.MaxBy(d => d.ChillMetShare)!;
-        return string.Create(CultureInfo.InvariantCulture, $"No day has enough cold in nine winters of ten; {DayWords.Of(best.Date)} has it in {InTen(best.ChillMetShare)}.");
+        return string.Create(CultureInfo.InvariantCulture, $"No day has enough cold in nine winters of ten; {DayWords.Of(best.Date)} has it in {InTen(best.Counts.ChillMet, winters)}.");
     }
 
-    private static string TradeOff(SetOutWindow? window, List<SetOutDate> dates)
+    private static string TradeOff(SetOutWindow? window, List<SetOutDate> dates, int winters)
     {
         if (window is not { } w) return "Where the cold is not enough before the warmth, the seed waits for next spring.";
         var (early, late) = (dates.First(d => d.Date == w.Earliest), dates.First(d => d.Date == w.Latest));
         var after = dates.FirstOrDefault(d => d.Date > w.Latest);
         return string.Join(' ',
-            string.Create(CultureInfo.InvariantCulture, $"Out {Short(w.Earliest)}: half is up by {Spring(early)} in half of the springs, and a killing freeze comes after it in {InTen(early.FreezeAfterEmergenceShare)}."),
-            w.Earliest == w.Latest ? "" : string.Create(CultureInfo.InvariantCulture, $"Out {Short(w.Latest)}: {Spring(late)}, {InTen(late.FreezeAfterEmergenceShare)}."),
-            after is null ? "" : string.Create(CultureInfo.InvariantCulture, $"Later the seed is carried over to next spring in {InTen(after.CarriedToNextSpringShare)} and more.")).Replace("  ", " ", StringComparison.Ordinal).TrimEnd();
+            string.Create(CultureInfo.InvariantCulture, $"Out {Short(w.Earliest)}: half is up by {Spring(early)} in half of the springs, and a killing freeze comes after it in {InTen(early.Counts.Froze, early.Counts.Up)}."),
+            w.Earliest == w.Latest ? "" : string.Create(CultureInfo.InvariantCulture, $"Out {Short(w.Latest)}: {Spring(late)}, {InTen(late.Counts.Froze, late.Counts.Up)}."),
+            after is null ? "" : string.Create(CultureInfo.InvariantCulture, $"Later the seed is carried over to next spring in {InTen(after.Counts.Carried, winters)} and more.")).Replace("  ", " ", StringComparison.Ordinal).TrimEnd();
     }
 
     private static string Short(DateOnly day) => day.ToString("d MMM", CultureInfo.InvariantCulture);
 
     private static string Spring(SetOutDate date) => date.Emergence is { } e
         ? DateOnly.ParseExact("2025-" + e.P50, "yyyy-MM-dd", CultureInfo.InvariantCulture).ToString("d MMM", CultureInfo.InvariantCulture)
-        : "never";
+        : "not known";
 
     /// <summary>A share in words that nobody takes for more than it is: 2 winters in 10.</summary>
+    private static string InTen(int of, int winters) => winters < WintersForShares
+        ? string.Create(CultureInfo.InvariantCulture, $"{of} of {winters} winters")
+        : InTen((double)of / winters);
+
     private static string InTen(double share) => share switch
     {
         0 => "no winter",

@@ -38,8 +38,9 @@ public static class SpeciesOutdoors
         var enough = cold.Days.Shortest > 0 ? cold.Days.Shortest : cold.Days.Usual;
         var rate = IsCool(species) ? ThermalRate.Cool : ThermalRate.General;
         var band = comesUp.Band ?? species.Germination;
-        var atC = Math.Max(rate.BaseC + 1, (band.LowC + band.HighC) / 2);
+        // the packet speaks of days in which it comes up: not at the ends of what it stands
+        var atC = Math.Clamp((band.LowC + band.HighC) / 2, rate.BaseC + 1, rate.OptimumC ?? double.MaxValue);
         return new(enough, species.ResponseToCold, rate, rate.CeilingC!.Value,
-            ThermalTime.OfPacket(Math.Max(1, comesUp.Days.Shortest), Math.Max(1, comesUp.Days.Longest), atC, rate.BaseC), species.Has(SpeciesFlag.GerminatesInCold), KillC(species.Hardiness), cold.Days.Usual > enough ? cold.Days.Usual : null);
+            ThermalTime.OfPacket(Math.Max(1, comesUp.Days.Shortest), Math.Max(1, comesUp.Days.Longest), atC, rate), species.Has(SpeciesFlag.GerminatesInCold), KillC(species.Hardiness), cold.Days.Usual > enough ? cold.Days.Usual : null);
     }
 }

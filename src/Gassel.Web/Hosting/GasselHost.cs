@@ -82,7 +82,7 @@ public static class GasselHost
         app.UseAuthentication();
         app.UseAuthorization();
         app.UseTokens();
-        app.UseOneNames();
+        app.UseStrictJson();
 
         app.MapSession();
         var api = app.MapGroup("/api").For(Role.Volunteer);

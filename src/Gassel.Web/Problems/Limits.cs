@@ -22,6 +22,10 @@ internal static class Limits
             ? null
             : new(field, string.Create(CultureInfo.InvariantCulture, $"{field} was {value}; valid is a number above {min} and {(includeMax ? "up to" : "below")} {max}."));
 
+    /// <summary>A confidence in (0, 1) that leaves something to err: nearer to 1 than this its quantile is infinite.</summary>
+    public static Refusal? Confidence(string field, double value) => Open(field, value, 0, 1)
+        ?? (value > 1 - 1e-12 ? new(field, string.Create(CultureInfo.InvariantCulture, $"{field} was {value:R}; valid is a number above 0 and up to 0.999999999999.")) : null);
+
     public static Refusal? Day(string field, DateOnly value) => value >= FirstDay && value <= LastDay
         ? null
         : new(field, string.Create(CultureInfo.InvariantCulture, $"{field} was {value:yyyy-MM-dd}; valid is a day from 1900-01-01 to 2200-12-31."));

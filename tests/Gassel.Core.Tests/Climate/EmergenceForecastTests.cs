@@ -47,7 +47,7 @@ public class EmergenceForecastTests
     [Fact]
     public void Packet_days_become_thermal_time()
     {
-        var time = ThermalTime.OfPacket(5, 20, 15, 5);
+        var time = ThermalTime.OfPacket(5, 20, 15, new(5));
         Assert.Equal(new ThermalTime(50, 100, 200), time);
     }
 
@@ -56,7 +56,7 @@ public class EmergenceForecastTests
     {
         var rate = new ThermalRate(5);
         var days = Enumerable.Range(0, 40).Select(i => EmergenceForecast.Day(Start.AddDays(i), 15, 15, rate)).ToList();
-        var forecast = EmergenceForecast.Of(days, Start, rate, ThermalTime.OfPacket(5, 20, 15, 5));
+        var forecast = EmergenceForecast.Of(days, Start, rate, ThermalTime.OfPacket(5, 20, 15, new(5)));
         // the fifth day is the fourth after the first
         Assert.Equal((Start.AddDays(4), Start.AddDays(9), Start.AddDays(19)), (forecast.T10, forecast.T50, forecast.T90));
         Assert.Equal(0, forecast.ThermoinhibitedDays);
@@ -94,5 +94,21 @@ public class EmergenceForecastTests
     {
         var days = Enumerable.Range(0, 20).Select(i => EmergenceForecast.Day(Start.AddDays(i), 10, 10, ThermalRate.Cool)).ToList();
         Assert.Equal(Start.AddDays(9), EmergenceForecast.Of(days, Start.AddDays(5), ThermalRate.Cool, new(10, 50, 90)).T50);
+    }
+
+    /// <summary>By hand: at 16 °C the cool kinds' rate is 12·(20 − 16) ÷ (20 − 12) = 6, not 16.</summary>
+    [Fact]
+    public void Days_on_a_packet_count_at_the_rate_of_their_temperature() =>
+        Assert.Equal((60.0, 240.0), (ThermalTime.OfPacket(10, 40, 16, ThermalRate.Cool).T10, ThermalTime.OfPacket(10, 40, 16, ThermalRate.Cool).T90));
+
+    [Fact]
+    public void Missing_days_inside_the_run_are_listed_and_said()
+    {
+        DateOnly[] days = [new(2027, 3, 1), new(2027, 3, 2), new(2027, 3, 6)];
+        var gap = Assert.Single(EmergenceGap.Of(days, new(2027, 3, 1)));
+        Assert.Equal((72.0, new DateTime(2027, 3, 3), new DateTime(2027, 3, 5)), (gap.Hours, gap.From.Date, gap.To.Date));
+        var forecast = EmergenceForecast.Of([.. days.Select(d => EmergenceForecast.Day(d, 10, 20, ThermalRate.General))], days[0], ThermalRate.General, new(1, 2, 3), [gap]);
+        Assert.Contains(forecast.Working, w => w.Contains("missing for 3 days in 1 gap", StringComparison.Ordinal));
+        Assert.Single(EmergenceGap.Of(days, new(2027, 2, 27)), g => g.Hours == 48);
     }
 }

@@ -8,8 +8,8 @@ namespace Gassel.Core.Tests.Yard;
 
 public class SetOutTests
 {
-    private static readonly SetOutNeed Camas = new(42, ColdResponse.ColdGerminator, ThermalRate.Cool, 20, ThermalTime.OfPacket(10, 40, 7.5, 0), true, -6);
-    private static readonly SetOutNeed Penstemon = new(28, ColdResponse.Usual, ThermalRate.General, 30, ThermalTime.OfPacket(10, 30, 15, 4), false, -4);
+    private static readonly SetOutNeed Camas = new(42, ColdResponse.ColdGerminator, ThermalRate.Cool, 20, ThermalTime.OfPacket(10, 40, 7.5, ThermalRate.Cool), true, -6);
+    private static readonly SetOutNeed Penstemon = new(28, ColdResponse.Usual, ThermalRate.General, 30, ThermalTime.OfPacket(10, 30, 15, ThermalRate.General), false, -4);
 
     private static readonly WinterRuns Runs = new(Weathers.Record, 46.8, ContainerParameters.Of(ContainerPreset.Jug4), Weathers.CapOff, new(2026, 11, 1));
 

@@ -11,7 +11,7 @@ public class YardWatchTests
     private static readonly DateOnly Out = new(2026, 12, 1);
     private static readonly DateOnly Day = new(2027, 3, 14);
     private static readonly DateTimeOffset Now = new(2027, 3, 14, 9, 0, 0, TimeSpan.FromHours(-7));
-    private static readonly SetOutNeed Need = new(21, ColdResponse.Usual, ThermalRate.General, 30, ThermalTime.OfPacket(7, 21, 15, 4), false, -4);
+    private static readonly SetOutNeed Need = new(21, ColdResponse.Usual, ThermalRate.General, 30, ThermalTime.OfPacket(7, 21, 15, ThermalRate.General), false, -4);
 
     /// <summary>Mild and dull until today, then as the outlook has it.</summary>
     private static List<YardDay> Weather(params (double MinC, double MaxC)[] ahead) => Weather(null, null, ahead);

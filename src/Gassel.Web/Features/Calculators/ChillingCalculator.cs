@@ -35,6 +35,9 @@ public sealed record ChillingStart(IReadOnlyList<double> Usual, IReadOnlyList<do
 
 internal static class ChillingCalculator
 {
+    /// <summary>Between two knots that are not one, K.</summary>
+    private const double LeastStep = 1e-6;
+
     public static ChillingStart Start() => new(ColdResponse.Usual.Knots, ColdResponse.ColdGerminator.Knots, ColdResponse.Default.Knots);
 
     public static IResult Answer(ChillingRequest request)
@@ -47,15 +50,22 @@ internal static class ChillingCalculator
             : Chilling.FromDaily([.. request.Daily!.Select(d => new ChillingDay(d.Date, d.MinC, d.MaxC, d.Moist ?? true))], response, request.Need));
     }
 
-    internal static (ColdResponse Response, Refusal? Refusal) ResponseOf(IReadOnlyList<double>? knots, string field = "response")
+    internal static (ColdResponse Response, Refusal? Refusal) ResponseOf(IReadOnlyList<double>? knots, string field = "response", ColdResponse? unsaid = null)
     {
-        if (knots is null) return (ColdResponse.Default, null);
+        if (knots is null) return (unsaid ?? ColdResponse.Default, null);
         if (Limits.Count(field, knots.Count, 4, 4) is { } wrong) return (default, wrong);
         for (var i = 0; i < knots.Count; i++)
         {
             if (Limits.Number($"{field}[{i}]", knots[i], -40, 60) is { } outside) return (default, outside);
         }
         var response = new ColdResponse(knots[0], knots[1], knots[2], knots[3]);
+        foreach (var (low, high) in new[] { (0, 1), (2, 3) })
+        {
+            if (knots[high] > knots[low] && knots[high] - knots[low] < LeastStep)
+            {
+                return (default, new($"{field}[{high}]", string.Create(CultureInfo.InvariantCulture, $"{field}[{high}] was {knots[high]:R}, nearer to {field}[{low}] than a thermometer tells; valid is the same, or at least {LeastStep} above it.")));
+            }
+        }
         return (response, response.IsOrdered ? null : new(field, $"{field} was [{string.Join(", ", knots.Select(k => k.ToString(CultureInfo.InvariantCulture)))}]; valid are four temperatures in °C of which none is below the one before."));
     }
 

@@ -22,7 +22,7 @@ internal static class CompareCalculator
 
     private static Refusal? Check(CompareRequest request)
     {
-        if ((Limits.Count("arms", request.Arms.Count, 1, MaxArms) ?? Limits.Open("confidence", request.Confidence ?? 0.95, 0, 1)) is { } refusal) return refusal;
+        if ((Limits.Count("arms", request.Arms.Count, 1, MaxArms) ?? Limits.Confidence("confidence", request.Confidence ?? 0.95)) is { } refusal) return refusal;
         var names = new HashSet<string>();
         for (var i = 0; i < request.Arms.Count; i++)
         {

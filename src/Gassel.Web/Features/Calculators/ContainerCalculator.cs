@@ -24,7 +24,8 @@ public sealed record ContainerParametersInput(
 public sealed record ContainerCareInput(CapPosition? Cap = null, Shelter? Shelter = null);
 
 /// <param name="Exposure">Open if left out.</param>
-public sealed record ContainerSiteInput(double Latitude, Exposure? Exposure = null);
+/// <param name="Longitude">Degrees, east positive; only to say how far the clock is from the sun.</param>
+public sealed record ContainerSiteInput(double Latitude, Exposure? Exposure = null, double? Longitude = null);
 
 public readonly record struct HourInput
 {
@@ -82,7 +83,7 @@ internal static class ContainerCalculator
     {
         var (parameters, wrong) = ParametersOf(request.Preset, request.Parameters);
         var (response, unordered) = ChillingCalculator.ResponseOf(request.Response);
-        var refusal = wrong ?? unordered ?? Limits.Number("site.latitude", request.Site.Latitude, -90, 90) ?? Limits.Number("stonesKg", request.StonesKg ?? 0, 0, 200)
+        var refusal = wrong ?? unordered ?? Limits.Number("site.latitude", request.Site.Latitude, -90, 90) ?? Limits.Number("site.longitude", request.Site.Longitude ?? 0, -180, 180) ?? Limits.Number("stonesKg", request.StonesKg ?? 0, 0, 200)
             ?? (request.SeedlingsKillC is { } kill ? Limits.Number("seedlingsKillC", kill, -60, 20) : null)
             ?? Limits.Number("initialMediumC", request.InitialMediumC ?? 0, -60, 80) ?? Limits.Number("initialAirC", request.InitialAirC ?? 0, -60, 80)
             ?? (request.Calibrate is { } fitting ? DailyCheck.Readings(fitting.Readings, "calibrate.readings", ContainerCalibration.LeastReadings) : null);
@@ -103,7 +104,7 @@ internal static class ContainerCalculator
         return TypedResults.Ok(new ContainerAnswer(
             [.. Enumerable.Range(0, hours.Count).Select(i => new InsideHourView(hours[i].At, hours[i].TempC, run.AirC[i], run.MediumC[i]))],
             [.. ContainerDays.Of(run, response).Select(d => new InsideDayView(d.Date, d.AirMaxC, d.AirMinC, d.MediumMaxC, d.MediumMinC, d.FrozenHours, d.Effective))],
-            ContainerWarnings.Of(run, request.SeedlingsKillC), run.Heat, parameters!, fit, [.. Working(parameters!, setting, fit), .. working]));
+            ContainerWarnings.Of(run, request.SeedlingsKillC), run.Heat, parameters!, fit, [.. Working(parameters!, setting, fit, ClockWords(request)), .. working]));
     }
 
     /// <summary>Exactly one of the two; a jug of four litres where set-out gives neither.</summary>
@@ -159,7 +160,17 @@ internal static class ContainerCalculator
         return null;
     }
 
-    private static List<string> Working(ContainerParameters p, ContainerSetting setting, ContainerCalibration? fit)
+    /// <summary>Sun by the clock: how far the clock is from the sun, where that can be told.</summary>
+    private static string ClockWords(ContainerRequest request)
+    {
+        const string Taken = "Clock time is taken as solar time: noon by the clock is when the sun is highest.";
+        if (request.Site.Longitude is not { } longitude) return Taken + " How far that is off is not known without a longitude.";
+        var offset = request.Hourly is [var first, ..] ? first.At.Offset : TimeSpan.Zero;
+        var minutes = (int)Math.Round((longitude * 4) - offset.TotalMinutes);
+        return string.Create(CultureInfo.InvariantCulture, $"{Taken} At {longitude:0.##}° and a clock {offset.TotalHours:+0.##;−0.##;0} h from UTC the sun is {Math.Abs(minutes)} minutes {(minutes < 0 ? "later" : "earlier")} than that, the equation of time apart.");
+    }
+
+    private static List<string> Working(ContainerParameters p, ContainerSetting setting, ContainerCalibration? fit, string clock)
     {
         string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
         return
@@ -167,8 +178,9 @@ internal static class ContainerCalculator
             fit is null ? "Uncalibrated model: two stores of heat, mix and air; every parameter is our assumption." : "Fitted to the readings given; see calibration.",
             Say($"Mix {p.MediumL:0.##} l under {p.AreaM2:0.####} m², air {p.AirL:0.##} l within {p.WallAreaM2:0.####} m² of wall and lid; sun let in {p.Transmittance:0.##}, taken up by the mix {p.AbsorbedShare:0.##}."),
             Say($"W/(m²·K): mix to air {p.HWm2K:0.#}, wall {p.UWallWm2K:0.##}{(p.ULidWm2K is { } lid ? Say($" (around the air {lid:0.##})") : "")}, base {p.UBaseWm2K:0.#}. Air changes an hour: {p.AirChangesPerHour.On:0.#} on, {p.AirChangesPerHour.Off:0.#} off, {p.AirChangesPerHour.Open:0.#} open."),
-            Say($"At night up to {setting.NightSkyK:0.#} K below the air under a clear sky; sun {setting.SunShare:0.##} of open ground. Snow over 10 cm lets no sun in and a fifth of the heat out. Water in the mix freezes from 0 to −0.5 °C."),
+            Say($"At night up to {setting.NightSkyK:0.#} K below the air under a clear sky; sun {setting.SunShare:0.##} of open ground. Under more than 10 cm of snow it is buried: no sun, air as capped, around it the snow, whose difference from the ground fades by e for each 15 cm; the ground below is not under −0.2 °C (our assumption). Water in the mix freezes from 0 to −0.5 °C."),
             "Each hour solved exactly for inputs that stay the same through it.",
+            clock,
         ];
     }
 }

@@ -51,7 +51,8 @@ internal static class EmergenceCalculator
         var days = request.Daily is { } given
             ? [.. given.Select(d => EmergenceForecast.Day(d.Date, d.MinC, d.MaxC, rate))]
             : EmergenceForecast.Days([.. request.Readings!.Select(r => new TemperatureReading(r.At.ToUnixTimeMilliseconds(), r.TempC))], rate, DayBounds.Of(request.Readings![0].At.Offset));
-        return TypedResults.Ok(EmergenceForecast.Of(days, request.From, rate, need));
+        var gaps = request.Daily is { } some ? EmergenceGap.Of([.. some.Select(d => d.Date)], request.From) : EmergenceGap.Of([.. request.Readings!.Select(r => r.At)]);
+        return TypedResults.Ok(EmergenceForecast.Of(days, request.From, rate, need, gaps));
     }
 
     /// <param name="at">Path before the fields.</param>
@@ -69,6 +70,6 @@ internal static class EmergenceCalculator
                     ?? Limits.Open($"{at}packet.atC", p.AtC, baseC, ceilingC ?? 60),
             });
         if (refusal is not null) return (default, default, refusal);
-        return (new(baseC, optimumC, ceilingC), time is { } tt ? new(tt.T10, tt.T50, tt.T90) : ThermalTime.OfPacket(packet!.ShortestDays, packet.LongestDays, packet.AtC, baseC), null);
+        return (new(baseC, optimumC, ceilingC), time is { } tt ? new(tt.T10, tt.T50, tt.T90) : ThermalTime.OfPacket(packet!.ShortestDays, packet.LongestDays, packet.AtC, new(baseC, optimumC, ceilingC)), null);
     }
 }

@@ -109,7 +109,7 @@ internal static class GerminationCalculator
     {
         var refusal = Limits.Whole("sown", request.Sown, 1, 1_000_000)
             ?? Limits.Count("counts", request.Counts.Count, 0, 10_000)
-            ?? Limits.Open("confidence", request.Confidence ?? 0.95, 0, 1);
+            ?? Limits.Confidence("confidence", request.Confidence ?? 0.95);
         if (refusal is not null) return refusal;
         long sum = 0;
         for (var i = 0; i < request.Counts.Count; i++)

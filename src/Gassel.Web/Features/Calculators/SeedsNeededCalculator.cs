@@ -29,6 +29,7 @@ public sealed record SeedsNeededRequest(
     double? WholeContainerLoss = null,
     int? Containers = null);
 
+/// <param name="TestSpeaks">False where nothing came up in the test; null without one.</param>
 public sealed record SeedsNeededResponse(
     int? Seeds,
     double? ReachProbability,
@@ -38,6 +39,7 @@ public sealed record SeedsNeededResponse(
     int? Trays,
     double? EmptyCellFraction,
     double? SurplusSeedlings,
+    bool? TestSpeaks,
     IReadOnlyList<string> Working);
 
 internal static class SeedsNeededCalculator
@@ -51,7 +53,7 @@ internal static class SeedsNeededCalculator
         var r = SeedsNeeded.For(new(request.Plants, belief, request.Survival ?? 1, request.Confidence ?? 0.9, request.SeedsPerCell,
             request.CellsPerTray ?? 72, request.WholeContainerLoss ?? 0, request.Containers ?? 1));
         return TypedResults.Ok(new SeedsNeededResponse(r.Seeds, r.ReachProbability, r.ExpectedPlants, r.NaiveSeeds,
-            r.Cells?.Cells, r.Cells?.Trays, r.Cells?.EmptyCellFraction, r.Cells?.SurplusSeedlings, r.Working));
+            r.Cells?.Cells, r.Cells?.Trays, r.Cells?.EmptyCellFraction, r.Cells?.SurplusSeedlings, request.Test is null ? null : r.TestSpeaks, r.Working));
     }
 
     private static Refusal? Check(SeedsNeededRequest request)
@@ -64,7 +66,7 @@ internal static class SeedsNeededCalculator
             ?? (request.Germination is { } g ? Limits.Open("germination", g, 0, 1, includeMax: true) : null)
             ?? (request.Test is { } t ? Limits.Whole("test.tested", t.Tested, 1, 1_000_000) ?? Limits.Whole("test.germinated", t.Germinated, 0, t.Tested) : null)
             ?? Limits.Open("survival", request.Survival ?? 1, 0, 1, includeMax: true)
-            ?? Limits.Open("confidence", request.Confidence ?? 0.9, 0, 1)
+            ?? Limits.Confidence("confidence", request.Confidence ?? 0.9)
             ?? (request.SeedsPerCell is { } k ? Limits.Whole("seedsPerCell", k, 1, 1000) : null)
             ?? Limits.Whole("cellsPerTray", request.CellsPerTray ?? 72, 1, 10_000)
             ?? Limits.Number("wholeContainerLoss", request.WholeContainerLoss ?? 0, 0, 0.99)

@@ -15,7 +15,7 @@ public readonly record struct WeatherDayInput
     public double? SnowCm { get; init; }
 }
 
-/// <param name="Response">Four knots that do not fall, °C; [0, 1, 5, 10] if left out.</param>
+/// <param name="Response">Four knots that do not fall, °C; [−1, 0.5, 6, 12] if left out.</param>
 /// <param name="KillC">What seedlings stand, by the air inside.</param>
 public sealed record SetOutRoute(
     double ColdDays, double BaseC, double KillC, bool GerminatesInCold = false, double? OptimumC = null, double? CeilingC = null, IReadOnlyList<double>? Response = null, ThermalTimeInput? ThermalTime = null, PacketInput? Packet = null);
@@ -25,8 +25,9 @@ public sealed record SetOutCandidates(DateOnly From, DateOnly To, int EveryDays 
 
 /// <param name="Daily">Years of days; a missing day is one that is not there, or without its temperatures.</param>
 /// <param name="Care">Cap off if left out.</param>
+/// <param name="AcceptFreeze">Share of springs with a killing freeze after emergence that is accepted, 0..1; 0.2 if left out.</param>
 public sealed record SetOutRequest(
-    IReadOnlyList<WeatherDayInput> Daily, double Latitude, SetOutRoute Route, SetOutCandidates Candidates, ContainerPreset? Preset = null, ContainerParametersInput? Parameters = null, ContainerCareInput? Care = null);
+    IReadOnlyList<WeatherDayInput> Daily, double Latitude, SetOutRoute Route, SetOutCandidates Candidates, ContainerPreset? Preset = null, ContainerParametersInput? Parameters = null, ContainerCareInput? Care = null, double? AcceptFreeze = null);
 
 internal static class SetOutCalculator
 {
@@ -35,7 +36,7 @@ internal static class SetOutCalculator
     public static IResult Answer(SetOutRequest request)
     {
         var (rate, need, refusal) = EmergenceCalculator.Thermal(request.Route.BaseC, request.Route.OptimumC, request.Route.CeilingC, request.Route.ThermalTime, request.Route.Packet, "route.");
-        var (response, unordered) = ChillingCalculator.ResponseOf(request.Route.Response, "route.response");
+        var (response, unordered) = ChillingCalculator.ResponseOf(request.Route.Response, "route.response", Core.Treatments.ColdResponse.Usual);
         var (parameters, wrong) = ContainerCalculator.ParametersOf(request.Preset, request.Parameters);
         refusal ??= unordered ?? wrong ?? Check(request);
         if (refusal is not null) return refusal.ToResult();
@@ -51,7 +52,7 @@ internal static class SetOutCalculator
         }
         // a route without a ceiling waits for no warmth that ends it
         var ceiling = request.Route.CeilingC ?? double.PositiveInfinity;
-        return TypedResults.Ok(runs.For(new(request.Route.ColdDays, response, rate, ceiling, need, request.Route.GerminatesInCold, request.Route.KillC), Dates(request.Candidates)));
+        return TypedResults.Ok(runs.For(new(request.Route.ColdDays, response, rate, ceiling, need, request.Route.GerminatesInCold, request.Route.KillC), Dates(request.Candidates), request.AcceptFreeze ?? WinterRuns.AcceptFreeze));
     }
 
     private static List<DateOnly> Dates(SetOutCandidates candidates)
@@ -64,7 +65,7 @@ internal static class SetOutCalculator
     private static Refusal? Check(SetOutRequest request)
     {
         var (candidates, route) = (request.Candidates, request.Route);
-        var refusal = DailyCheck.Weather(request.Daily) ?? Limits.Number("latitude", request.Latitude, -90, 90)
+        var refusal = Limits.Number("acceptFreeze", request.AcceptFreeze ?? 0, 0, 1) ?? DailyCheck.Weather(request.Daily) ?? Limits.Number("latitude", request.Latitude, -90, 90)
             ?? Limits.Open("route.coldDays", route.ColdDays, 0, 400, includeMax: true) ?? Limits.Number("route.killC", route.KillC, -60, 20)
             ?? Limits.Day("candidates.from", candidates.From) ?? Limits.Day("candidates.to", candidates.To) ?? Limits.Whole("candidates.everyDays", candidates.EveryDays, 1, 60);
         if (refusal is not null) return refusal;

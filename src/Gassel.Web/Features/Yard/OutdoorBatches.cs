@@ -1,20 +1,24 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Growing;
 using Gassel.Core.Yard;
 using Gassel.Data;
+using Gassel.Web.Features.Plants;
+using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Yard;
 
 /// <summary>
-/// Batches as every view should see them: parts that stand outdoors carry what the container model and the weather known say of them, so that no page
-/// has a forecast of its own.
+/// Batches as every view should see them: parts that stand outdoors or harden off carry what the weather known makes of them, so that no page has a
+/// forecast of its own.
 /// </summary>
-internal sealed class OutdoorBatches(BatchShelf shelf, YardBook yard)
+internal sealed class OutdoorBatches(BatchShelf shelf, YardBook yard, PlantOutlook plants, Library library, SiteClock clock)
 {
     /// <summary>Every batch, by number.</summary>
     public async Task<IReadOnlyList<ShelvedBatch>> All(CancellationToken cancel = default)
     {
+        var ground = await Ground(cancel);
         var vessels = (await yard.All(cancel)).ToLookup(v => v.Batch.Row.Id);
-        return [.. (await shelf.All()).Select(b => With(b, vessels[b.Row.Id]))];
+        return [.. (await shelf.All()).Select(b => With(b, vessels[b.Row.Id], ground))];
     }
 
     /// <summary>Null where there is no such batch.</summary>
@@ -26,14 +30,21 @@ internal sealed class OutdoorBatches(BatchShelf shelf, YardBook yard)
         {
             if (await yard.Find(batch, part, cancel) is { } vessel) vessels.Add(vessel);
         }
-        return With(batch, vessels);
+        return With(batch, vessels, await Ground(cancel));
     }
 
-    private static ShelvedBatch With(ShelvedBatch batch, IEnumerable<YardVessel> vessels)
+    private async Task<(Dictionary<string, Core.Treatments.Species> Species, IReadOnlyDictionary<DateOnly, YardDay> Days)> Ground(CancellationToken cancel) =>
+        ((await library.Species()).ToDictionary(s => s.Id), await plants.Days(cancel));
+
+    private ShelvedBatch With(ShelvedBatch batch, IEnumerable<YardVessel> vessels, (Dictionary<string, Core.Treatments.Species> Species, IReadOnlyDictionary<DateOnly, YardDay> Days) ground)
     {
-        var forecasts = vessels.Select(v => (v.Part.Id, Forecast: Of(v.Container?.Tale))).Where(f => f.Forecast is not null).ToDictionary(f => f.Id, f => f.Forecast);
-        return forecasts.Count == 0 ? batch
-            : batch with { State = batch.State with { Parts = [.. batch.State.Parts.Select(p => forecasts.TryGetValue(p.Id, out var f) ? p with { Outdoors = f } : p)] } };
+        var forecasts = vessels.ToDictionary(v => v.Part.Id, v => Of(v.Container?.Tale));
+        PartState Told(PartState part) => part with
+        {
+            Outdoors = forecasts.GetValueOrDefault(part.Id),
+            HardenedOn = HardeningSoFar.Of(batch.Plan, part, ground.Species[batch.Row.SpeciesId], ground.Days, clock.Today)?.ReadyOn,
+        };
+        return batch with { State = batch.State with { Parts = [.. batch.State.Parts.Select(Told)] } };
     }
 
     private static OutdoorForecast? Of(ContainerTale? tale) => tale is { ColdMetOn: { } met, Emergence: { T10: { } from, T50: { } half, T90: { } to } }

@@ -6003,6 +6003,8 @@ export interface components {
             /** Format: double */
             latitude: number;
             exposure?: null | components["schemas"]["Exposure"];
+            /** Format: double */
+            longitude?: null | number;
         };
         /** @enum {unknown} */
         ContainerStanding: "unknown" | "frozen" | "chilling" | "chilled" | "expected" | "up";
@@ -6334,6 +6336,15 @@ export interface components {
             thermoinhibitedDays: number;
             daily: components["schemas"]["ThermalDay"][];
             working: string[];
+            gaps: components["schemas"]["EmergenceGap"][];
+        };
+        EmergenceGap: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+            /** Format: double */
+            hours: number;
         };
         EmergencePoint: {
             /** Format: double */
@@ -6886,6 +6897,8 @@ export interface components {
             /** Format: int32 */
             hoursOut: number;
             words: string;
+            /** @default true */
+            weatherKnown: boolean;
         };
         /** @enum {unknown} */
         HardeningDayKind: "out" | "inTonight" | "wait" | "skipped" | "done";
@@ -7477,6 +7490,8 @@ export interface components {
             preparation: components["schemas"]["PreparationStep"][];
             tended: components["schemas"]["TendingRecord"][];
             outdoors: null | components["schemas"]["OutdoorForecast"];
+            /** Format: date */
+            hardenedOn: null | string;
             isContainer: boolean;
             isDomed: boolean;
             stays: components["schemas"]["Stay"][];
@@ -8269,6 +8284,7 @@ export interface components {
             emptyCellFraction: null | number;
             /** Format: double */
             surplusSeedlings: null | number;
+            testSpeaks: null | boolean;
             working: string[];
         };
         SeedsNeededResult: {
@@ -8282,6 +8298,7 @@ export interface components {
             naiveSeeds: null | number;
             cells: null | components["schemas"]["CellNumbers"];
             working: string[];
+            testSpeaks: boolean;
         };
         /**
          * @default wildCollected
@@ -8326,6 +8343,16 @@ export interface components {
              */
             everyDays: number;
         };
+        SetOutCounts: {
+            /** Format: int32 */
+            chillMet: number;
+            /** Format: int32 */
+            carried: number;
+            /** Format: int32 */
+            up: number;
+            /** Format: int32 */
+            froze: number;
+        };
         SetOutDate: {
             /** Format: date */
             date: string;
@@ -8336,6 +8363,7 @@ export interface components {
             emergence: null | components["schemas"]["SpringQuantiles"];
             /** Format: double */
             freezeAfterEmergenceShare: number;
+            counts: components["schemas"]["SetOutCounts"];
         };
         SetOutRequest: {
             daily: components["schemas"]["WeatherDayInput"][];
@@ -8346,10 +8374,13 @@ export interface components {
             preset?: null | components["schemas"]["ContainerPreset"];
             parameters?: null | components["schemas"]["ContainerParametersInput"];
             care?: null | components["schemas"]["ContainerCareInput"];
+            /** Format: double */
+            acceptFreeze?: null | number;
         };
         SetOutResult: {
             dates: components["schemas"]["SetOutDate"][];
             window: null | components["schemas"]["SetOutWindow"];
+            safeWindow: null | components["schemas"]["SetOutWindow"];
             /** Format: int32 */
             winters: number;
             leftOut: components["schemas"]["LeftOutWinter"][];
@@ -9092,9 +9123,11 @@ export interface components {
         };
         TrialSize: {
             /** Format: int64 */
-            seedsPerArm: number;
+            seedsPerArm: null | number;
             /** Format: double */
             exactPower: null | number;
+            /** Format: int32 */
+            seedsPerArmFisher: null | number;
             atBest: null | components["schemas"]["AtBest"];
             working: string[];
         };

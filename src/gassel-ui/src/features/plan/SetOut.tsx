@@ -33,7 +33,7 @@ export function SetOut({ plan, speciesId, today, onStartOn }: SetOutProps) {
   const ahead = daysBetween(plan.schedule.start.usual, planned);
   const chosen = ofWinter(planned, first);
   const years = yearsTo(planned, first);
-  const { window } = setOut;
+  const window = setOut.safeWindow ?? setOut.window;
   const outside = window !== null && (chosen < window.earliest || chosen > window.latest);
   // the last day of the window in the winter that is planned for, or in the next where that is past
   const last = window ? ofWinter(window.latest, addDays(today, ahead)) : null;
@@ -51,7 +51,8 @@ export function SetOut({ plan, speciesId, today, onStartOn }: SetOutProps) {
           <AlarmMark />
           <span>
             Planned to go out {actDay(planned, today)}, which is{" "}
-            {chosen < window.earliest ? "before" : "after"} the days with enough cold.
+            {chosen < window.earliest ? "before" : "after"} {" "}
+            {setOut.safeWindow ? "the safe days" : "the days with enough cold"}.
           </span>
         </Typography>
       )}
