@@ -12,7 +12,7 @@ public sealed record ShelvedBatch(BatchRow Row, BatchPlan Plan, IReadOnlyList<En
     internal static ShelvedBatch Of(BatchRow row, BatchPlan confirmed, IReadOnlyList<Entry> entries)
     {
         var state = BatchFold.Run(confirmed, entries);
-        return new(row, confirmed.With(state.Replanned), entries, state) { Confirmed = confirmed };
+        return new(row, confirmed.With(state.Replanned).Without(state.LeftOut), entries, state) { Confirmed = confirmed };
     }
 
     /// <summary>As it was confirmed.</summary>
@@ -29,12 +29,22 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
     private readonly SemaphoreSlim _turn = new(1, 1);
     private volatile bool _filled;
 
-    /// <summary>Every batch, by number.</summary>
+    /// <summary>Every batch, by number; those whose plan was discarded are not among them.</summary>
     public async Task<IReadOnlyList<ShelvedBatch>> All()
     {
         await Fill();
-        return [.. _held.Values.OrderBy(b => b.Row.Number)];
+        return [.. _held.Values.Where(b => b.State.DiscardedOn is null).OrderBy(b => b.Row.Number)];
     }
+
+    /// <summary>Batches whose plan was discarded, by number.</summary>
+    public async Task<IReadOnlyList<ShelvedBatch>> Discarded()
+    {
+        await Fill();
+        return [.. _held.Values.Where(b => b.State.DiscardedOn is not null).OrderBy(b => b.Row.Number)];
+    }
+
+    /// <summary>Puts a batch on the shelf anew whose plan was changed just now.</summary>
+    public void Replace(BatchRow row, IReadOnlyList<Entry> entries) => Put(row, entries);
 
     /// <summary>Null where there is no such batch.</summary>
     public async Task<ShelvedBatch?> Find(Guid id)

@@ -29,7 +29,7 @@ public static class BatchFold
                 log.Add(new(entry, conflict is null ? EntryFate.Counted : EntryFate.InConflict, conflict));
             }
         }
-        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence), run.LastReplan) { CautionsRead = run.CautionsRead, BooksClosedOn = run.BooksClosedOn, ResultJudged = run.Judged };
+        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence), run.LastReplan) { CautionsRead = run.CautionsRead, BooksClosedOn = run.BooksClosedOn, ResultJudged = run.Judged, LeftOut = run.LeftOut, DiscardedOn = run.SeedsStarted > 0 ? null : run.DiscardedOn };
     }
 
     /// <summary>The same id twice is one entry: that which arrived first.</summary>

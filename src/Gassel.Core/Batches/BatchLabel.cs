@@ -48,7 +48,7 @@ public sealed record BatchLabel(
 
     private static string? HazardOf(HazardLevel hazard) => hazard switch
     {
-        HazardLevel.Toxic => Toxic,
+        HazardLevel.Toxic or HazardLevel.VeryToxic => Toxic,
         HazardLevel.Irritant => "IRRITANT",
         _ => null,
     };
@@ -59,7 +59,7 @@ public sealed record BatchLabel(
         var warnings = new List<string>();
         switch (species.Hazard)
         {
-            case HazardLevel.Toxic:
+            case HazardLevel.Toxic or HazardLevel.VeryToxic:
                 warnings.Add($"{Toxic}{(species.HazardNote is { } note ? $": {note.TrimEnd('.')}" : "")}");
                 if (species.LookAlike is { } other) warnings.Add($"is NOT {other}");
                 warnings.Add("label lost: discard");

@@ -13,6 +13,8 @@ public sealed record PlannedStep(RouteStep Step, int PlannedDays, DateOnly Start
 /// <param name="Route">The version of the route at the time of planning.</param>
 /// <param name="Seeds">Seeds planned to start with.</param>
 /// <param name="LatestStart">Last start that still reaches the anchor with every step at its shortest.</param>
+/// <param name="Name">What the grower calls it beside its species; null for none.</param>
+/// <param name="Sowing">How it is meant to be sown; null in a plan from before that was kept, and where nobody said.</param>
 /// <param name="Forecast">As it was made at planning; null in a plan from before it was kept.</param>
 public sealed record BatchPlan(
     Route Route,
@@ -22,7 +24,9 @@ public sealed record BatchPlan(
     Anchor Anchor,
     DateOnly EarliestStart,
     DateOnly LatestStart,
-    GerminationForecast? Forecast = null)
+    GerminationForecast? Forecast = null,
+    string? Name = null,
+    SownPlan? Sowing = null)
 {
     public const string FirstPart = "1";
 
@@ -76,6 +80,10 @@ public sealed record BatchPlan(
             Anchor = Anchor with { Date = replanned.Target },
         };
     }
+
+    /// <summary>The plan without optional steps that were left out.</summary>
+    public BatchPlan Without(IReadOnlySet<int> leftOut) => leftOut.Count == 0 ? this
+        : this with { Steps = [.. Steps.Select((s, i) => leftOut.Contains(i) ? s with { PlannedDays = 0, Skipped = true } : s)] };
 
     /// <summary>The next step that the plan does not skip; null after the last.</summary>
     public int? NextStep(int after)

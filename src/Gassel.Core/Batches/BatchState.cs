@@ -253,6 +253,12 @@ public sealed record BatchState(
     /// <summary>Day on which its books were closed; null while they are open.</summary>
     public DateOnly? BooksClosedOn { get; init; }
 
+    /// <summary>Optional steps that are left out, by index.</summary>
+    public IReadOnlySet<int> LeftOut { get; init; } = new HashSet<int>();
+
+    /// <summary>Day on which the plan was given up before anything began; null otherwise.</summary>
+    public DateOnly? DiscardedOn { get; init; }
+
     /// <summary>What the grower last said of whether its result teaches; null where nothing.</summary>
     public ResultJudged? ResultJudged { get; init; }
 }

@@ -41,6 +41,8 @@ public enum ConflictCode
     NotHardening,
     BooksClosed,
     MomentOfAnotherDay,
+    NotOptional,
+    AlreadyBegun,
     Unreadable,
 }
 
@@ -91,6 +93,8 @@ public sealed record Conflict(Guid Entry, ConflictCode Code, string? Part = null
         ConflictCode.NotHardening => $"Part {Part} is not hardening off on that day; start that step first.",
         ConflictCode.BooksClosed => "The books of this batch are closed; take the closing back first.",
         ConflictCode.MomentOfAnotherDay => "Its time of day belongs to another date, so it is not counted. Undo it and record it again.",
+        ConflictCode.NotOptional => "This step is not optional; it cannot be left out.",
+        ConflictCode.AlreadyBegun => "This batch has begun; a planned one can be discarded, this one can be closed.",
         ConflictCode.Unreadable => "Written by a newer Gassel; kept, but not counted by this one.",
         _ => throw new InvalidOperationException($"no words for {Code}"),
     };

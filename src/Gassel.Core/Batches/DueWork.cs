@@ -107,6 +107,11 @@ public static partial class DueWork
             yield break;
         }
         if (kind is StepKind.Leach || (kind == StepKind.Soak && step.PlannedDays > 1)) yield return NextWater(part, open, today);
+        if (kind.IsMoistHold() && part.SownOn is null && part.Sprouted > 0 && SowSprouted(plan, part, open, today) is { } sprouted)
+        {
+            yield return sprouted;
+            yield break;
+        }
         if (kind.IsMoistHold()) yield return Look(step, part, open, species, plan.Route.IsOutdoors, today, practice.Check);
         if (part.IsDomed && DomeUp(plan, part, open, today) is { } dome) yield return dome;
         var clock = kind is StepKind.Germinate or StepKind.GrowOn ? Clock(part, open, species, today) : null;
@@ -128,6 +133,16 @@ public static partial class DueWork
         if (plan.Route.IsOutdoors && part.SownOn is not null && plan.NextStep(open.Step) == plan.GerminateStep && plan.GerminateStep is not null) yield break;
         yield return Onward(plan, part, open.Step, plan.EndOfOpen(part, today)!.Value, open.Start.AddDays(step.Step.Days.Longest), today)
             ?? EndOfRoute(plan, part, open, today);
+    }
+
+    /// <summary>Seed that sprouted in the bag and was not sown yet: the whole bag is due today, whatever days the step had left.</summary>
+    private static DueItem? SowSprouted(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
+    {
+        if (plan.GerminateStep is not { } germinate || part.Checks.LastOrDefault(c => c.Sprouted > 0) is not { } seen) return null;
+        var day = seen.On.DayNumber - open.Start.DayNumber;
+        return new(DueKind.Sow, part.Id, germinate, seen.On, seen.On.AddDays(1), Late(seen.On, today),
+            string.Create(CultureInfo.InvariantCulture, $"Day {day} of {plan.Steps[open.Step].PlannedDays}: {part.Sprouted} sprouted. Sow today or tomorrow, root down, frost-free."),
+            [string.Create(CultureInfo.InvariantCulture, $"{part.Sprouted} of {part.Seeds} seen sprouted on {DayWords.Of(seen.On)}; {plan.Steps[open.Step].Step.Kind.Words()} ends early with the sowing (common practice, no source).")]);
     }
 
     private static DueItem FirstStart(BatchPlan plan, PartState part, DateOnly today)
@@ -217,7 +232,7 @@ public static partial class DueWork
             var seen = part.Inspections[^1].On;
             if (Onward(plan, part, open.Step, seen, seen.AddDays(1), today) is { } onward)
             {
-                yield return onward with { Cost = string.Create(CultureInfo.InvariantCulture, $"{part.Seeds} swollen since {DayWords.Of(seen)}: they do not wait, today or tomorrow.") };
+                yield return onward with { Cost = string.Create(CultureInfo.InvariantCulture, $"{SwellingCycles.Tally(part)} since {DayWords.Of(seen)}: sow or go on today or tomorrow.") };
             }
             yield break;
         }

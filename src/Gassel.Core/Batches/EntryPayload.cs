@@ -35,6 +35,14 @@ public enum VesselKind
     Flat,
 }
 
+/// <summary>How a water-tight coat is broken.</summary>
+public enum ScarifyWay
+{
+    Abraded,
+    Nicked,
+    HotWater,
+}
+
 public enum LossCause
 {
     Unknown,
@@ -127,6 +135,8 @@ public enum BagCare
 [JsonDerivedType(typeof(CameAgain), "cameAgain")]
 [JsonDerivedType(typeof(Closed), "closed")]
 [JsonDerivedType(typeof(ResultJudged), "resultJudged")]
+[JsonDerivedType(typeof(StepLeftOut), "stepLeftOut")]
+[JsonDerivedType(typeof(Discarded), "discarded")]
 [JsonDerivedType(typeof(Replanned), "replanned")]
 [JsonDerivedType(typeof(Note), "note")]
 [JsonDerivedType(typeof(VoidEntry), "void")]
@@ -140,7 +150,8 @@ public abstract record EntryPayload
 /// <param name="Step">Index in the route of the batch.</param>
 /// <param name="Seeds">Seeds put in; given with the first step of a batch, null later.</param>
 /// <param name="Place">Id of the place where it stands now; null where it stays.</param>
-public sealed record StepStarted(string Part, int Step, int? Seeds = null, string? Place = null, Vessel? Vessel = null) : EntryPayload;
+/// <param name="Way">How the coat was broken; null for other steps, and where nobody said.</param>
+public sealed record StepStarted(string Part, int Step, int? Seeds = null, string? Place = null, Vessel? Vessel = null, ScarifyWay? Way = null) : EntryPayload;
 
 public sealed record StepEnded(string Part, int Step) : EntryPayload;
 
@@ -240,6 +251,13 @@ public sealed record CameAgain(string Part, PlantStage Stage, int Plants) : Entr
 
 /// <summary>The books of the batch are closed: nothing more is recorded of it until that is taken back.</summary>
 public sealed record Closed(string? Words = null) : EntryPayload;
+
+/// <summary>An optional step that is left out for good, for all parts that have not come to it.</summary>
+/// <param name="Step">Index in the route of the batch.</param>
+public sealed record StepLeftOut(int Step) : EntryPayload;
+
+/// <summary>A planned batch that is not made after all: its seed is free again. Taken back like any entry.</summary>
+public sealed record Discarded(string? Why = null) : EntryPayload;
 
 /// <summary>Whether the result of the batch teaches what its route does. Unsaid, it does unless an accident is on record.</summary>
 /// <param name="Teaches">False to leave it out; true to let it in in spite of an accident.</param>

@@ -43,12 +43,34 @@ internal sealed partial class Folding(BatchPlan plan)
         CameAgain p => OnPart(entry, p.Part, part => ComeAgain(entry, p, part)),
         Closed => CloseBooks(entry),
         ResultJudged p => JudgeResult(p),
+        StepLeftOut p => LeaveOut(entry, p),
+        Discarded => Discard(entry),
         Replanned p => Replan(entry, p),
         Note p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
         _ => new(entry.Id, ConflictCode.Unreadable),
     };
 
     public Replanned? LastReplan { get; private set; }
+
+    /// <summary>Optional steps that are left out.</summary>
+    public HashSet<int> LeftOut { get; } = [];
+
+    public DateOnly? DiscardedOn { get; private set; }
+
+    private Conflict? LeaveOut(Entry entry, StepLeftOut left)
+    {
+        if (left.Step < 0 || left.Step >= plan.Steps.Count) return new(entry.Id, ConflictCode.UnknownStep, null, left.Step, plan.Steps.Count - 1);
+        if (!plan.Steps[left.Step].Step.Optional) return new(entry.Id, ConflictCode.NotOptional);
+        LeftOut.Add(left.Step);
+        return null;
+    }
+
+    private Conflict? Discard(Entry entry)
+    {
+        if (SeedsStarted > 0) return new(entry.Id, ConflictCode.AlreadyBegun);
+        DiscardedOn = entry.DoneOn;
+        return null;
+    }
 
     /// <summary>What the grower last said of its result; null where nothing.</summary>
     public ResultJudged? Judged { get; private set; }

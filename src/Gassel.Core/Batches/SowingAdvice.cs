@@ -44,11 +44,13 @@ public sealed record SowingAdvice(
 
     /// <summary>Sowing as it is usually done, ready to be recorded; into a vessel of its own, labelled by its batch.</summary>
     /// <param name="place">Id of the place it goes to; null where it stays.</param>
-    public Sown Usual(int number, string part, string? place)
+    /// <param name="plan">How it was meant to be sown; null where nobody said.</param>
+    public Sown Usual(int number, string part, string? place, SownPlan? plan = null)
     {
         var kind = Vessels[0];
         var label = string.Create(CultureInfo.InvariantCulture, $"{Words(kind)} {number}{(part == BatchPlan.FirstPart ? "" : $" part {part}")}");
-        return new(part, place, new(kind, label, kind is VesselKind.Tray or VesselKind.DeepCells ? Cells : null),
+        var byCells = kind is VesselKind.Tray or VesselKind.DeepCells;
+        return new(part, place, new(kind, label, byCells ? plan is { SeedsPerCell: not null } ? plan.CellsPerTray : Cells : null), SeedsPerCell: byCells ? plan?.SeedsPerCell : null, DepthMm:
             Cover == SowCover.Surface ? 0 : Depth.Depth?.HighMm, Cover: Cover, EstimatePercent: EstimatePercent, Dome: Dome);
     }
 
@@ -117,7 +119,7 @@ public sealed record SowingAdvice(
         yield return "Mix moist before sowing; dry mix sheds water.";
         if (species.Has(SpeciesFlag.NeedsLight)) yield return "Lamps on from the first day; nothing over the seed.";
         if (species.Has(SpeciesFlag.NeedsDark)) yield return "Needs dark: under mix or an opaque cover until the first is up.";
-        yield return species.Hazard == HazardLevel.Toxic
+        yield return species.Hazard >= HazardLevel.Toxic
             ? "Own tray, own water: nothing shares its bottom water."
             : species.Has(SpeciesFlag.DustFine) ? "Water from below only." : "Water from below.";
         yield return species.LookAlike is { } other

@@ -17,6 +17,13 @@ public static class SwellingCycles
     /// <summary>A cycle that may be hoped to swell one more seed is worth the handling (our assumption).</summary>
     private const double LeastSeeds = 1;
 
+    /// <summary>`12 of 12 swollen after 2 cycles`, over all cycles of the seed that the part came from.</summary>
+    public static string Tally(PartState part)
+    {
+        var (swollen, of, cycles) = (part.Inspections.Sum(i => i.Swollen), part.Inspections.Count == 0 ? part.Seeds : part.Inspections[0].Soaked, part.Inspections.Count);
+        return string.Create(CultureInfo.InvariantCulture, $"{swollen} of {of} swollen after {cycles} {(cycles == 1 ? "cycle" : "cycles")}");
+    }
+
     /// <summary>
     /// The share that swelled last time is taken to swell again, with half a seed added on either side so that none of few is not never
     /// (mean of the Jeffreys posterior; that the share stays is our assumption). Null before the first look.

@@ -24,7 +24,7 @@ public static class TraySharing
         foreach (var holder in there.Where(h => IsSame(h.Label, label)))
         {
             if (MistakenFor(species, holder.Species)) return new(true, $"{label} holds B-{holder.Number} {holder.Species.CommonName}, which it can be mistaken for: the two share no tray, container, box or bed.");
-            if (species.Id != holder.Species.Id && (species.Hazard == HazardLevel.Toxic || holder.Species.Hazard == HazardLevel.Toxic))
+            if (species.Id != holder.Species.Id && (species.Hazard >= HazardLevel.Toxic || holder.Species.Hazard >= HazardLevel.Toxic))
             {
                 return new(true, $"{label} holds B-{holder.Number} {holder.Species.CommonName}: a toxic kind has a tray of its own.");
             }

@@ -30,6 +30,7 @@ public enum LotWarningKind
     Hazard,
     DriedOut,
     NoPermission,
+    WaterTight,
 }
 
 /// <summary>Something to know before planning with a lot. A warning never refuses.</summary>
@@ -133,7 +134,7 @@ public sealed record LotJudgement(
         var culture = CultureInfo.InvariantCulture;
         if (species.Hazard != HazardLevel.None)
         {
-            yield return new(LotWarningKind.Hazard, $"{(species.Hazard == HazardLevel.Toxic ? "Toxic" : "Irritant")} seed. {species.HazardNote}".TrimEnd());
+            yield return new(LotWarningKind.Hazard, $"{(species.Hazard switch { HazardLevel.VeryToxic => "Very toxic", HazardLevel.Toxic => "Toxic", _ => "Irritant" })} seed. {species.HazardNote}".TrimEnd());
         }
         if (keptShare <= 0.5 && ofRoute is null)
         {
@@ -151,9 +152,13 @@ public sealed record LotJudgement(
         {
             yield return new(LotWarningKind.NoCutTest, "Wild-collected and neither cut nor tested: cut twenty seeds and count the full ones.");
         }
-        if (species.Has(SpeciesFlag.DoNotDry) && lot.Storage != SeedStorage.WarmOrDamp)
+        if (species.Has(SpeciesFlag.DoNotDry) && lot.Storage is not (SeedStorage.WarmOrDamp or SeedStorage.Moist))
         {
             yield return new(LotWarningKind.DriedOut, "This kind must not dry, and the lot was kept dry: expect few, and take the route for dried seed where there is one.");
+        }
+        if (species.DormancyClass is DormancyClass.Physical or DormancyClass.Combinational && route.Setting == RouteSetting.Indoors && route.Steps.All(s => s.Kind != StepKind.Scarify))
+        {
+            yield return new(LotWarningKind.WaterTight, "This kind has a water-tight coat and the route does not break it: most of the seed takes no water. Choose a route with scarifying.");
         }
         if (lot.Source == SeedSource.WildCollected && string.IsNullOrWhiteSpace(lot.Parent) && string.IsNullOrWhiteSpace(lot.Permission))
         {

@@ -21,6 +21,9 @@ public enum SeedStorage
     CoolDry,
     FrozenDry,
     WarmOrDamp,
+
+    /// <summary>Moist and cool, for kinds that must not dry.</summary>
+    Moist,
 }
 
 /// <summary>Share of seed still alive.</summary>
@@ -85,6 +88,7 @@ public static class Viability
         SeedStorage.CoolDry => "kept cool and dry",
         SeedStorage.FrozenDry => "kept frozen and dry",
         SeedStorage.WarmOrDamp => "kept warm or damp",
+        SeedStorage.Moist => "kept moist and cool",
         _ => "kept dry at room temperature",
     };
 

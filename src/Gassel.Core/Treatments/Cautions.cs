@@ -14,6 +14,11 @@ public static class Cautions
     private static readonly Caution ToxicSeed = new("toxicSeed",
         "Toxic seed: gloves, mask and eye protection when abrading, damp-wipe the bench; no soak, rinse or shared water; away from children and animals. On suspicion of poisoning call a poison-control centre or a veterinarian.");
 
+    private static readonly Caution VeryToxicSeed = ToxicSeed with
+    {
+        Text = "Very toxic seed: a small amount can kill. Gloves, mask and eye protection at every touch; no soak, rinse, smoke water or other wet or chemical step; damp-wipe the bench, bag the wipes; locked away from children and animals. On suspicion of poisoning call a poison-control centre or a veterinarian at once.",
+    };
+
     private static readonly Caution IrritantSeed = new("irritantSeed",
         "Irritant seed: gloves; own marked vessel; do not leave the water standing.");
 
@@ -60,15 +65,17 @@ public static class Cautions
     public static Caution OfBoilingWater => BoilingWater;
 
     /// <summary>Topics that are read and acknowledged once a batch before its seed is touched.</summary>
-    public static IReadOnlyList<string> ToRead(HazardLevel hazard) => hazard == HazardLevel.Toxic ? [ToxicSeed.Topic] : [];
+    public static IReadOnlyList<string> ToRead(HazardLevel hazard) => hazard >= HazardLevel.Toxic ? [ToxicSeed.Topic] : [];
 
     /// <summary>What to read before taking seed from the wild.</summary>
     public static Caution ForCollecting => Collecting;
 
     /// <summary>Cautions for one step of a species, hazard of the seed first. Irritant seed irritates as seed; a toxic plant is toxic in all parts.</summary>
-    public static IReadOnlyList<Caution> For(HazardLevel hazard, RouteStep step)
+    /// <param name="setting">Where the seed is then: a jug or bed outdoors has no fridge, mat or lamps.</param>
+    public static IReadOnlyList<Caution> For(HazardLevel hazard, RouteStep step, RouteSetting setting)
     {
         var list = new List<Caution>();
+        if (hazard == HazardLevel.VeryToxic) list.Add(VeryToxicSeed);
         if (hazard == HazardLevel.Toxic) list.Add(ToxicSeed);
         if (hazard == HazardLevel.Irritant && step.Kind <= StepKind.Germinate) list.Add(IrritantSeed);
         switch (step.Kind)
@@ -76,18 +83,24 @@ public static class Cautions
             case StepKind.Scarify:
                 list.Add(step.IsHotWater ? HotWater : Abrading);
                 break;
+            case StepKind.WarmMoist when setting != RouteSetting.Indoors:
+                list.Add(PottingMix);
+                break;
             case StepKind.WarmMoist or StepKind.Imbibe:
                 list.Add(Dust);
                 list.Add(Mould);
                 break;
-            case StepKind.ColdMoist or StepKind.SeedVernalization:
+            case StepKind.ColdMoist or StepKind.SeedVernalization when setting == RouteSetting.Indoors:
                 list.Add(FridgeBox);
                 list.Add(Dust);
                 list.Add(Mould);
                 break;
+            case StepKind.ColdMoist or StepKind.SeedVernalization:
+                list.Add(PottingMix);
+                break;
             case StepKind.Germinate:
                 list.Add(PottingMix);
-                list.Add(MatsAndLamps);
+                if (setting == RouteSetting.Indoors) list.Add(MatsAndLamps);
                 break;
             case StepKind.GrowOn:
                 list.Add(PottingMix);

@@ -47,6 +47,9 @@ public enum HazardLevel
     None,
     Irritant,
     Toxic,
+
+    /// <summary>Deadly in small amounts: no wet and no chemical step at all.</summary>
+    VeryToxic,
 }
 
 public static class DormancyClasses

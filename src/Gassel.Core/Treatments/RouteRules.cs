@@ -25,9 +25,13 @@ public static class RouteRules
     public static string? Forbidden(Species species, RouteStep step)
     {
         var name = step.Kind.Words();
-        if (species.Hazard == HazardLevel.Toxic && (step.Kind is StepKind.Soak or StepKind.Leach || step.IsHotWater))
+        if (species.Hazard >= HazardLevel.Toxic && (step.Kind is StepKind.Soak or StepKind.Leach || step.IsHotWater))
         {
             return $"{name}: toxic seed gets no soak, leaching or hot water; it would make toxic water. Moisten it in its own medium.";
+        }
+        if (species.Hazard == HazardLevel.VeryToxic && (step.Kind is StepKind.SmokeWater or StepKind.GibberellicAcid))
+        {
+            return $"{name}: very toxic seed gets no wet and no chemical step at all.";
         }
         if (step.IsHotWater && species.DormancyClass is not (DormancyClass.Physical or DormancyClass.Combinational))
         {
@@ -44,10 +48,17 @@ public static class RouteRules
             : null;
     }
 
+    /// <summary>Done in a sitting: it has no days of its own.</summary>
+    private static bool IsWorkOfHours(RouteStep step) => step.Optional || step.Kind is StepKind.Scarify or StepKind.Soak or StepKind.SmokeWater or StepKind.GibberellicAcid;
+
     private static IEnumerable<string> OfStep(Species species, Route route, int i)
     {
         var step = route.Steps[i];
         var name = step.Kind.Words();
+        if (step.Days is { Shortest: 0, Usual: 0, Longest: 0 } && !IsWorkOfHours(step))
+        {
+            yield return $"{name}: 0, 0 and 0 days are no step; give its days, or leave it out of the route.";
+        }
         if (!step.Days.IsOrdered)
         {
             yield return $"{name}: days were {step.Days.Shortest}, {step.Days.Usual}, {step.Days.Longest}; valid is 0 ≤ shortest ≤ usual ≤ longest ≤ {DurationRange.MaxDays}.";

@@ -11,7 +11,7 @@ namespace Gassel.Web.Features.Batches;
 /// <param name="InTrouble">True where a place hurts seed of it now: too warm, frozen, or hot.</param>
 public sealed record BatchSummary(
     Guid Id, int Number, string SpeciesId, string CommonName, string ScientificName, int LotId, string Status,
-    int Seeds, int Germinated, int Standing, int Conflicts, DateOnly Start, DateOnly Finish, IReadOnlyList<RibbonStretch> Ribbon, bool InTrouble);
+    int Seeds, int Germinated, int Standing, int Conflicts, DateOnly Start, DateOnly Finish, IReadOnlyList<RibbonStretch> Ribbon, bool InTrouble, string? Name, DateOnly? DiscardedOn);
 
 /// <param name="Ribbon">What was, is and follows.</param>
 /// <param name="Result">Counts since its own sowing; null before sowing.</param>

@@ -21,7 +21,7 @@ internal static class BatchViews
         return new(batch.Row.Id, batch.Row.Number, species.Id, species.CommonName, species.ScientificName, batch.Row.LotId,
             Status(batch.Plan, state, main, today), state.Started ? state.SeedsStarted : batch.Plan.Seeds,
             state.Germinated, state.Standing, state.Conflicts.Count(), ribbon[0].Start, ribbon[^1].End, ribbon,
-            state.Living.Any(p => p.Open is not null && p.Place is { } place && hurting.Contains(place)));
+            state.Living.Any(p => p.Open is not null && p.Place is { } place && hurting.Contains(place)), batch.Plan.Name, state.DiscardedOn);
     }
 
     public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, Func<PartState, ColdSoFar?> coldOf, Func<PartState, GerminationWarmth?> warmthOf, IPlaceTemperatures temperatures,
@@ -43,7 +43,7 @@ internal static class BatchViews
             [.. state.Log.Select(l => new LogLine(l.Entry.Id, l.Entry.Act, l.Entry.DoneOn, l.Entry.RecordedAt, l.Entry.Who, l.Entry.Source,
                 EntryWords.Of(l.Entry.Payload, plan, placeNames), l.Fate, l.Conflict?.Words))],
             state.Plants, state.BooksClosedOn, plantingOut, LeftOver.Of(state.Plants, plan.Plants)?.Words,
-            [.. plan.Steps.Select(s => Cautions.For(species.Hazard, s.Step))]);
+            [.. plan.Steps.Select(s => Cautions.For(species.Hazard, s.Step, plan.Route.Setting))]);
     }
 
     /// <summary>The part that holds most of the seed.</summary>
@@ -51,6 +51,7 @@ internal static class BatchViews
 
     private static string Status(BatchPlan plan, BatchState state, PartState main, DateOnly today)
     {
+        if (state.DiscardedOn is { } given) return string.Create(CultureInfo.InvariantCulture, $"plan discarded {given:d MMM yyyy}");
         if (!state.Started)
         {
             return string.Create(CultureInfo.InvariantCulture, $"{(plan.Start < today ? "start is past:" : "planned for")} {plan.Start:d MMM yyyy}");

@@ -18,7 +18,7 @@ internal static class EntryWords
         string Of(string part) => part == BatchPlan.FirstPart ? "" : $" (part {part})";
         return payload switch
         {
-            StepStarted p => $"Started {Step(p.Step)}{(p.Seeds is { } n ? string.Create(CultureInfo.InvariantCulture, $" with {n} seeds") : "")}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
+            StepStarted p => $"Started {Step(p.Step)}{(p.Way switch { ScarifyWay.Abraded => ", abraded", ScarifyWay.Nicked => ", nicked", ScarifyWay.HotWater => ", in hot water", _ => "" })}{(p.Seeds is { } n ? string.Create(CultureInfo.InvariantCulture, $" with {n} seeds") : "")}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
             StepEnded p => $"Ended {Step(p.Step)}{Of(p.Part)}.",
             Check p => string.Create(CultureInfo.InvariantCulture, $"Checked: {Words(p.Moisture)}, {Words(p.Mould)}, {(p.Sprouted == 0 ? "no sprouts" : $"{p.Sprouted} sprouted")}{(p.Care is null ? "" : string.Concat(p.Care.Select(c => $"; {Words(c)}")))}{(p.Action is null ? "" : $"; {p.Action}")}{(p.PlaceC is { } c ? $"; the place at {c:0.#} °C" : "")}{Of(p.Part)}."),
             Inspected p => string.Create(CultureInfo.InvariantCulture, $"Looked at the soaked seed: {p.Swollen} swollen{Of(p.Part)}."),
@@ -42,6 +42,8 @@ internal static class EntryWords
             PlantsLost p => string.Create(CultureInfo.InvariantCulture, $"Lost {p.Plants} {p.Stage.Words()}{(p.Cause == LossCause.Unknown ? "" : $" ({Words(p.Cause)})")}{Of(p.Part)}."),
             DiedBack p => string.Create(CultureInfo.InvariantCulture, $"{p.Plants} {p.Stage.Words()} died back: dormant, alive{Of(p.Part)}."),
             CameAgain p => string.Create(CultureInfo.InvariantCulture, $"{p.Plants} {p.Stage.Words()} came up again{Of(p.Part)}."),
+            StepLeftOut p => $"Left out {Step(p.Step)}.",
+            Discarded p => $"Plan discarded{(p.Why is null ? "" : $": {p.Why}")}.",
             ResultJudged p => $"{(p.Teaches ? "Result used for planning" : "Result left out of planning")}{(p.Why is null ? "" : $": {p.Why}")}.",
             Closed p => $"Closed the books{(p.Words is null ? "" : $": {p.Words}")}.",
             Replanned p => $"Replanned: {string.Join(", ", p.Steps.Select(s => string.Create(CultureInfo.InvariantCulture, $"{Step(s.Step)} {s.Days} days")))}; aimed at {DayWords.Of(p.Target)}.",

@@ -106,6 +106,8 @@ internal static class PayloadCheck
         DiedBack p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),
         CameAgain p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),
         Closed p => Limits.Text($"{at}.words", p.Words, 500, required: false),
+        StepLeftOut p => Limits.Whole($"{at}.step", p.Step, 0, 49),
+        Discarded p => Limits.Text($"{at}.why", p.Why, 500, required: false),
         ResultJudged p => Limits.Text($"{at}.why", p.Why, 500, required: false),
         SowingKept p => Part(at, p.Part),
         SowingClosed p => Part(at, p.Part),

@@ -22,7 +22,7 @@ internal sealed class RecordingRights(Func<GasselDb> connect, BatchShelf shelf)
             if (!await IsInTheBook(who)) return Forbidden("who", $"There is nobody called {who} in the book; valid is a name under People.");
         }
         if (asker.Role >= Role.Grower) return null;
-        if (request.Entries.Any(e => e.Payload is Replanned)) return Forbidden("entries", new AtLeast(Role.Grower).Words);
+        if (request.Entries.Any(e => e.Payload is Replanned or StepLeftOut or Discarded)) return Forbidden("entries", new AtLeast(Role.Grower).Words);
         var voids = request.Entries.Select(e => e.Payload).OfType<VoidEntry>().Select(v => v.Entry).ToHashSet();
         var others = voids.Count == 0 ? null : (await shelf.Find(batch))?.Entries.FirstOrDefault(e => voids.Contains(e.Id) && e.Who != asker.Name);
         return others is null ? null : Forbidden("entries", $"This was recorded by {others.Who}; volunteers take back their own entries. Ask a grower.");

@@ -16,6 +16,7 @@ internal static class PlanEndpoints
     public static void MapPlan(this RouteGroupBuilder api)
     {
         api.MapPost("/plan", Preview).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
+        api.MapPut("/batches/{id:guid}/plan", PlanConfirmation.Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapPost("/batches", PlanConfirmation.Confirm).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
     }
 
@@ -33,7 +34,7 @@ internal static class PlanEndpoints
         var routes = ground.Species.Routes.Select(r => Beside(r, ground, books, own, taken, room.Capacity)).ToList();
         return TypedResults.Ok(new PlanView(
             ground.Anchor, schedule,
-            [.. ground.Route.Steps.Zip(schedule.Steps, (step, dates) => new PlanStepView(step, dates, Cautions.For(ground.Species.Hazard, step)))],
+            [.. ground.Route.Steps.Zip(schedule.Steps, (step, dates) => new PlanStepView(step, dates, Cautions.For(ground.Species.Hazard, step, ground.Route.Setting)))],
             seeds, ground.Expect(own, ground.Route, PlanGround.ColdDays(ground.Route), seeds.Seeds),
             [.. schedule.Options.Select(o => new OptionView(o, ground.Expect(own, ground.Route, o.Steps.Where(s => s.Kind == StepKind.ColdMoist).Sum(s => s.Days), seeds.Seeds)))],
             ground.Lot.Left, Math.Max(0, (seeds.Seeds ?? int.MaxValue) - ground.Lot.Left), ground.Route.Id, routes,
@@ -41,7 +42,10 @@ internal static class PlanEndpoints
             CellFillings.For(ground.Question(ground.Route)),
             routes.Single(r => r.RouteId == ground.Route.Id).Space, Second(ground, schedule, seeds),
             SowingDepth.For(ground.Species, books.Clock.Settings.DepthSchool), ground.Route.Origin ?? ground.Species.Origin,
-            ground.Judged(ground.Route).Learned is { } learned ? LearnedView.Of(learned) : null));
+            ground.Judged(ground.Route).Learned is { } learned ? LearnedView.Of(learned) : null)
+        {
+            SeedToFind = ground.SeedToFind,
+        });
     }
 
     private static RouteOutlook Beside(

@@ -84,15 +84,18 @@ internal sealed record PlanGround(
         if (species is null) return (null, Refusal.NotFound("speciesId", request.SpeciesId, "Choose a species of the library."));
         var route = request.RouteId is null ? species.Routes[0] : species.Routes.SingleOrDefault(r => r.Id == request.RouteId);
         if (route is null) return (null, Refusal.NotFound("routeId", request.RouteId!, $"Choose one of {string.Join(", ", species.Routes.Select(r => r.Id))}."));
-        if (await books.Lots.Find(request.LotId) is not { } lot) return (null, Refusal.NotFound("lotId", request.LotId, "Choose one of the lots on Seed."));
+        var lot = request.LotId is { } wanted ? await books.Lots.Find(wanted) : ToBeFound(species.Id, today);
+        if (lot is null) return (null, Refusal.NotFound("lotId", request.LotId!, "Choose one of the lots on Seed."));
         if (lot.SpeciesId != species.Id) return (null, new("lotId", $"Lot {lot.Id} is not of {species.ScientificName}; choose a lot of this species."));
         if (AnchorOf(request) is not { Anchor: { } anchor } found) return (null, AnchorOf(request).Refusal);
-        if (request.Target == AnchorEvent.PlantOut && anchor.Date < today)
-        {
-            return (null, new(found.Field, $"The plants would be set out on {anchor.Date:yyyy-MM-dd}, before anything can start; valid is a day from today, {today:yyyy-MM-dd}, on."));
-        }
         return (new(request, species, route, lot, anchor, today, books.Clock.Settings.ViabilitySchool, await books.Own.All()), null);
     }
+
+    /// <summary>Seed that nobody has yet: gathered today, as much of it as anybody could sow.</summary>
+    private static KeptLot ToBeFound(string species, DateOnly today) => new(0, species, new SeedLot("seed to be found", today, SeedsNeeded.MaxSeeds, Permission: "to be asked"), 0);
+
+    /// <summary>The plan is made on seed that is still to be found.</summary>
+    public bool SeedToFind => Request.LotId is null;
 
     private static (Anchor? Anchor, string Field, Refusal? Refusal) AnchorOf(PlanRequest request)
     {
@@ -117,7 +120,8 @@ internal sealed record PlanGround(
         ?? (request.Stages is { } s
             ? Limits.Open("stages.toPot", s.ToPot, 0, 1, includeMax: true) ?? Limits.Open("stages.toHardened", s.ToHardened, 0, 1, includeMax: true) ?? Limits.Open("stages.toPlanted", s.ToPlanted, 0, 1, includeMax: true)
             : null)
-        ?? Limits.Open("confidence", request.Confidence ?? PlanAssumptions.Confidence, 0, 1)
+        ?? Limits.Text("name", request.Name, 60, required: false)
+        ?? Limits.Confidence("confidence", request.Confidence ?? PlanAssumptions.Confidence)
         ?? Limits.Whole("seedsPerCell", request.SeedsPerCell ?? 1, 1, 50)
         ?? (request is { Practice: not null, SeedsPerCell: null } ? new Refusal("seedsPerCell", "A practice for cells needs seedsPerCell; valid is 1 to 50.") : null)
         ?? Limits.Whole("cellsPerTray", request.CellsPerTray ?? PlanAssumptions.CellsPerTray, 1, 1000)

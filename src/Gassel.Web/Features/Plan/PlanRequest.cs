@@ -7,6 +7,7 @@ namespace Gassel.Web.Features.Plan;
 public sealed record SecondSowing(int WeeksLater, double? FirstShare = null);
 
 /// <summary>The target is one of: a date; weeks from a last frost; weeks before the ground freezes.</summary>
+/// <param name="LotId">Null to plan on seed that is still to be found: as wild-collected this season, as much as is wanted.</param>
 /// <param name="RouteId">The species' first route if left out.</param>
 /// <param name="Plants">Plants wanted, at least 1.</param>
 /// <param name="Target">What the date is for.</param>
@@ -22,9 +23,10 @@ public sealed record SecondSowing(int WeeksLater, double? FirstShare = null);
 /// <param name="WholeContainerLoss">Share of trays or containers lost whole, in [0, 1); 0.1 if left out (starter value, our assumption).</param>
 /// <param name="Containers">Trays or containers over which the seed is spread; 3 if left out.</param>
 /// <param name="Second">A part of the seed sown weeks later; null for one sowing.</param>
+/// <param name="Name">What the grower calls the batch beside its species; null for none.</param>
 public sealed record PlanRequest(
     string SpeciesId,
-    int LotId,
+    int? LotId,
     int Plants,
     AnchorEvent Target,
     string? RouteId = null,
@@ -40,7 +42,8 @@ public sealed record PlanRequest(
     int? CellsPerTray = null,
     double? WholeContainerLoss = null,
     int? Containers = null,
-    SecondSowing? Second = null);
+    SecondSowing? Second = null,
+    string? Name = null);
 
 /// <param name="Id">UUID made by the device; the same id twice makes one batch.</param>
 /// <param name="Seeds">Seeds to start with, of both sowings together; the plan's own number if left out.</param>

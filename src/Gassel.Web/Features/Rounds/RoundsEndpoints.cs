@@ -16,6 +16,7 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Step">The step it is in; null before the first and between two.</param>
 /// <param name="StepIndex">Its index in the route; null with it.</param>
 /// <param name="Day">Days in this step; null with it.</param>
+/// <param name="ShortestDays">Of the step it is in, by the route; null with it.</param>
 /// <param name="Sprouted">Of the seeds, seen sprouted in the treatment.</param>
 /// <param name="SowAllFrom">Newly sprouted seeds from which sowing all is the default; null outside a moist hold.</param>
 /// <param name="SproutsTo">Id of the frost-free place for seed that sprouted in the bag; null where the book has none.</param>
@@ -30,7 +31,7 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
     Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
-    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? SowAllFrom, string? SproutsTo,
+    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? ShortestDays, int? SowAllFrom, string? SproutsTo,
     ColdBrief? Cold, GerminationWarmth? Warmth, string? Flowering, HardeningDay? Hardening, PlantTally? Plants, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing, IReadOnlyList<StandingDue> Due);
 
 /// <param name="Due">What is asked for.</param>
@@ -38,8 +39,9 @@ public sealed record StandingPart(
 /// <param name="Note">How the step is done.</param>
 /// <param name="Cautions">To be read where the hand is about to do it; none for what is only looked at.</param>
 /// <param name="ToPlace">Id of the place where the step is usually done; null where it stays.</param>
+/// <param name="Optional">The step may be left out.</param>
 /// <param name="SetsOut">A winter container is made ready and set out with it.</param>
-public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, IReadOnlyList<Caution> Cautions, string? ToPlace, bool SetsOut = false);
+public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, IReadOnlyList<Caution> Cautions, string? ToPlace, bool SetsOut = false, bool Optional = false);
 
 /// <param name="Temperature">How warm it is there, and what is the matter.</param>
 /// <param name="Lamps">When to look at the lamps; null where there are none, or nothing grows under them.</param>
@@ -97,6 +99,7 @@ internal static class RoundsEndpoints
                 open?.Step,
                 open is null ? null : part.DaysIn(batch.Plan, today),
                 open is null ? null : batch.Plan.Steps[open.Step].PlannedDays,
+                open is null ? null : batch.Plan.Steps[open.Step].Step.Days.Shortest,
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold()
                     ? schools.SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
                     : null,
@@ -115,7 +118,7 @@ internal static class RoundsEndpoints
     {
         if (part.SownOn is not null || batch.Plan.GerminateStep is not { } germinate || batch.Plan.Route.IsOutdoors) return null;
         var kind = Places.For(batch.Plan.Route.Setting, batch.Plan.Steps[germinate].Step);
-        return SowingAdvice.Of(species, batch.Plan.Route, schools.DepthSchool, batch.Plan.Forecast?.Mean).Usual(batch.Row.Number, part.Id, places.FirstOrDefault(p => p.Kind == kind)?.Id);
+        return SowingAdvice.Of(species, batch.Plan.Route, schools.DepthSchool, batch.Plan.Forecast?.Mean).Usual(batch.Row.Number, part.Id, places.FirstOrDefault(p => p.Kind == kind)?.Id, batch.Plan.Sowing);
     }
 
     /// <summary>An assumed temperature is no news of the seed; null then, and outside the germinate step.</summary>
@@ -130,8 +133,9 @@ internal static class RoundsEndpoints
         var (setting, step) = (plan.Route.Setting, plan.Steps[due.Step].Step);
         var moves = due.Kind is DueKind.StartStep or DueKind.ScarifyAgain or DueKind.Sow;
         var kind = Places.For(setting, step);
-        return new(due, step.Kind, step.Note, IsLookedOver(due.Kind) ? [] : Cautions.For(species.Hazard, step), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null,
-            due.Kind == DueKind.StartStep && setting == RouteSetting.WinterContainer && plan.IsSownAt(due.Step));
+        return new(due, step.Kind, step.Note, IsLookedOver(due.Kind) ? [] : Cautions.For(species.Hazard, step, setting), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null,
+            due.Kind == DueKind.StartStep && setting == RouteSetting.WinterContainer && plan.IsSownAt(due.Step),
+            due.Kind == DueKind.StartStep && step.Optional);
     }
 
     /// <summary>Done without a hand on seed, mix or plant: no caution belongs to it.</summary>

@@ -11,10 +11,19 @@ public sealed record LotDetails(string SpeciesId, SeedLot Lot)
     private const int MaxSeeds = 100_000_000;
     private const int MaxTests = 50;
 
+    /// <summary>With the harvest of a packet by the year on it, and no later than today.</summary>
+    public LotDetails Dated(DateOnly today) => Lot.PackedFor is { } year && year is > 1 and < 9999
+        ? this with { Lot = Lot with { GatheredOn = SeedLot.HarvestOfPacket(year) < today ? SeedLot.HarvestOfPacket(year) : today } }
+        : this;
+
     public Refusal? Check(DateOnly today)
     {
         var lot = Lot;
-        var refusal = Limits.Text("lot.gatheredAt", lot.GatheredAt, 120)
+        // a bought packet says where it was bought, if anything
+        var refusal = Limits.Text("lot.gatheredAt", lot.GatheredAt, 120, required: lot.Source == SeedSource.WildCollected)
+            ?? (lot.PackedFor is { } packed ? Limits.Whole("lot.packedFor", packed, 1990, today.Year + 2) : null)
+            ?? (lot.PrintedFraction is { } printed ? Limits.Open("lot.printedFraction", printed, 0, 1, includeMax: true) : null)
+            ?? (lot.Price is { } price ? Limits.Number("lot.price", price, 0, 100_000) : null)
             ?? Limits.Day("lot.gatheredOn", lot.GatheredOn)
             ?? Limits.Text("lot.cleaning", lot.Cleaning, 400, required: false)
             ?? Limits.Text("lot.permission", lot.Permission, 400, required: false)

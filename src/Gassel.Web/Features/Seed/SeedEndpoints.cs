@@ -34,6 +34,7 @@ internal static class SeedEndpoints
     private static async Task<Results<Ok<LotView>, ProblemHttpResult>> Save(
         int? id, LotDetails details, string? asOf, Func<GasselDb> connect, WriteGate gate, LotBook lots, Library library, SiteClock clock, CancellationToken cancel)
     {
+        details = details.Dated(clock.Today);
         if (details.Check(clock.Today) is { } refusal) return refusal.ToResult();
         return await gate.Write<Results<Ok<LotView>, ProblemHttpResult>>(async () =>
         {

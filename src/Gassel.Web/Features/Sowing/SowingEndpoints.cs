@@ -36,7 +36,7 @@ internal static class SowingEndpoints
         var usual = step is null ? null : places.FirstOrDefault(p => p.Kind == Places.For(plan.Route.Setting, step))?.Id;
         return TypedResults.Ok(new SowingView(advice, Shared(species, await trays.Standing()),
             [.. places.Where(p => p.Kind != PlaceKind.ColdShelf).Select(p => new SowingPlace(p.Id, p.Name, p.Lamps?.Words, p.Lamps?.Warning, p.Kind == PlaceKind.HeatMat ? advice.NoMat : null))],
-            usual, step is null ? [] : Cautions.For(species.Hazard, step)));
+            usual, step is null ? [] : Cautions.For(species.Hazard, step, plan.Route.Setting)));
     }
 
     private static List<OpenTray> Shared(Core.Treatments.Species species, IEnumerable<(TrayHolder Holder, ShelvedBatch Batch, Entry? Entry)> standing) =>

@@ -51,7 +51,7 @@ public sealed record RouteFacts(
     internal static RouteFacts Of(Core.Treatments.Species species, Core.Treatments.Route route, DateOnly today)
     {
         var days = TreatmentTime.BeforeSowing(route);
-        return new(route.Id, [.. route.Steps.Select(s => Cautions.For(species.Hazard, s))], days, TreatmentTime.ToPlantable(route),
+        return new(route.Id, [.. route.Steps.Select(s => Cautions.For(species.Hazard, s, route.Setting))], days, TreatmentTime.ToPlantable(route),
             new(today.AddDays(days.Shortest), today.AddDays(days.Usual), today.AddDays(days.Longest)),
             Core.Seed.TestTreatment.Of(route));
     }

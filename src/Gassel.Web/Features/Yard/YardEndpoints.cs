@@ -54,7 +54,7 @@ internal static class YardEndpoints
                    where next is { } step && batch.Plan.IsSownAt(step)
                    orderby batch.Plan.Steps[next.Value].Start
                    select new ToSetOut(batch.Row.Id, batch.Row.Number, kind.CommonName, kind.Hazard, part.Id, part.Seeds > 0 ? part.Seeds : batch.Plan.Seeds, next.Value, batch.Plan.Steps[next.Value].Start, part.Setup, part.Preparation,
-                       [.. Cautions.For(kind.Hazard, batch.Plan.Steps[next.Value].Step), Cautions.ForContainers])];
+                       [.. Cautions.For(kind.Hazard, batch.Plan.Steps[next.Value].Step, batch.Plan.Route.Setting), Cautions.ForContainers])];
     }
 
     private static async Task<Results<Ok<ContainerDetail>, ProblemHttpResult>> One(Guid id, string part, YardBook yard, BatchShelf shelf, SiteClock clock, CancellationToken cancel)

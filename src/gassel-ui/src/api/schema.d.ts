@@ -1855,6 +1855,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ConfirmRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConfirmedBatch"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches": {
         parameters: {
             query?: never;
@@ -5461,6 +5529,8 @@ export interface components {
             /** Format: date */
             latestStart: string;
             forecast: null | components["schemas"]["GerminationForecast"];
+            name: null | string;
+            sowing: null | components["schemas"]["SownPlan"];
             /** Format: date */
             start: string;
             /** Format: date */
@@ -5493,6 +5563,9 @@ export interface components {
             finish: string;
             ribbon: components["schemas"]["RibbonStretch"][];
             inTrouble: boolean;
+            name: null | string;
+            /** Format: date */
+            discardedOn: null | string;
         };
         BatchToRecord: {
             /** Format: uuid */
@@ -6376,7 +6449,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCameAgain: {
             /** @enum {string} */
             kind?: "cameAgain";
@@ -6449,6 +6522,11 @@ export interface components {
             stage: components["schemas"]["PlantStage"];
             /** Format: int32 */
             plants: number;
+        };
+        EntryPayloadDiscarded: {
+            /** @enum {string} */
+            kind?: "discarded";
+            why: null | string;
         };
         EntryPayloadDomeOff: {
             /** @enum {string} */
@@ -6579,6 +6657,12 @@ export interface components {
             /** Format: int32 */
             step: number;
         };
+        EntryPayloadStepLeftOut: {
+            /** @enum {string} */
+            kind?: "stepLeftOut";
+            /** Format: int32 */
+            step: number;
+        };
         EntryPayloadStepStarted: {
             /** @enum {string} */
             kind?: "stepStarted";
@@ -6589,6 +6673,7 @@ export interface components {
             seeds: null | number;
             place: null | string;
             vessel: null | components["schemas"]["Vessel"];
+            way: null | components["schemas"]["ScarifyWay"];
         };
         EntryPayloadTended: {
             /** @enum {string} */
@@ -6918,7 +7003,7 @@ export interface components {
             winterSown?: null | boolean;
         };
         /** @enum {unknown} */
-        HazardLevel: "none" | "irritant" | "toxic";
+        HazardLevel: "none" | "irritant" | "toxic" | "veryToxic";
         HeatAccount: {
             /** Format: double */
             sunJ: number;
@@ -7252,7 +7337,7 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
-        LotWarningKind: "old" | "testOfDormancy" | "oldTest" | "noCutTest" | "hazard" | "driedOut" | "noPermission";
+        LotWarningKind: "old" | "testOfDormancy" | "oldTest" | "noCutTest" | "hazard" | "driedOut" | "noPermission" | "waterTight";
         LowGermination: {
             isLow: boolean;
             verdict: string;
@@ -7671,7 +7756,7 @@ export interface components {
         PlanRequest: {
             speciesId: string;
             /** Format: int32 */
-            lotId: number;
+            lotId: null | number;
             /** Format: int32 */
             plants: number;
             target: components["schemas"]["AnchorEvent"];
@@ -7699,6 +7784,7 @@ export interface components {
             /** Format: int32 */
             containers?: null | number;
             second?: null | components["schemas"]["SecondSowing"];
+            name?: null | string;
         };
         PlanStart: {
             survival: components["schemas"]["StageSurvival"];
@@ -7778,6 +7864,7 @@ export interface components {
             depth: components["schemas"]["DepthAdvice"];
             origin: string;
             learned: null | components["schemas"]["LearnedView"];
+            seedToFind?: boolean;
         };
         PotRoom: {
             /** Format: int32 */
@@ -8082,6 +8169,8 @@ export interface components {
         };
         /** @enum {unknown} */
         ScarifyMethod: "abrade" | "nick" | "hotWater" | "professionalAcid" | null;
+        /** @enum {unknown} */
+        ScarifyWay: "abraded" | "nicked" | "hotWater" | null;
         Schedule: {
             steps: components["schemas"]["ScheduledStep"][];
             start: components["schemas"]["DateWindow"];
@@ -8309,7 +8398,7 @@ export interface components {
          * @default roomDry
          * @enum {unknown}
          */
-        SeedStorage: "roomDry" | "coolDry" | "frozenDry" | "warmOrDamp";
+        SeedStorage: "roomDry" | "coolDry" | "frozenDry" | "warmOrDamp" | "moist";
         SeedWeight: {
             /** Format: double */
             grams: number;
@@ -8544,6 +8633,17 @@ export interface components {
             cells: null | number[];
             dome: boolean;
         };
+        SownPlan: {
+            /** Format: int32 */
+            seedsPerCell: null | number;
+            /** Format: int32 */
+            cellsPerTray: number;
+            /** Format: int32 */
+            cells: null | number;
+            /** Format: int32 */
+            containers: number;
+            clump: boolean;
+        };
         SpaceCheck: {
             place: components["schemas"]["PlaceKind"];
             unit: string;
@@ -8706,6 +8806,8 @@ export interface components {
             toPlace: null | string;
             /** @default false */
             setsOut: boolean;
+            /** @default false */
+            optional: boolean;
         };
         StandingPart: {
             /** Format: uuid */
@@ -8731,6 +8833,8 @@ export interface components {
             day: null | number;
             /** Format: int32 */
             plannedDays: null | number;
+            /** Format: int32 */
+            shortestDays: null | number;
             /** Format: int32 */
             sowAllFrom: null | number;
             sproutsTo: null | string;

@@ -2,6 +2,7 @@ import type { components } from "./schema";
 
 type Schemas = components["schemas"];
 
+export type ScarifyWay = NonNullable<components["schemas"]["ScarifyWay"]>;
 export type BagCare = NonNullable<Schemas["BagCare"]>;
 export type BatchView = Schemas["BatchView"];
 export type CauseFinding = Schemas["CauseFinding"];

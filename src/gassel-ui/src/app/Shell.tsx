@@ -12,6 +12,7 @@ import { SERIF } from "./theme";
 import { VIEWS } from "./views";
 import { WalkStrip } from "./WalkStrip";
 import { DoneOnBar } from "../record/DoneOnBar";
+import { TOLD_SLOT } from "../record/toldSlot";
 
 /** Name, day and views above; the view below. On a phone the views stand at the lower edge, under the thumb. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -38,96 +39,109 @@ export function Shell({ children }: { children: ReactNode }) {
   return (
     <Box
       sx={{
-        minHeight: "100dvh",
+        height: "100dvh",
         display: "flex",
         flexDirection: "column",
         pb: { xs: 8, md: 0 },
-        "@media print": { minHeight: 0, pb: 0 },
+        "@media print": { height: "auto", display: "block", pb: 0 },
       }}
     >
       <Box
-        component="header"
         sx={{
-          bgcolor: palette.card,
-          borderBottom: `1px solid ${palette.line}`,
-          px: { xs: 2, md: 3 },
-          py: 0.75,
-          displayPrint: "none",
+          flex: 1,
+          minHeight: 0,
+          overflowY: "auto",
+          display: "flex",
+          flexDirection: "column",
+          "@media print": { overflow: "visible", display: "block" },
         }}
       >
         <Box
+          component="header"
           sx={{
-            display: "flex",
-            alignItems: "center",
-            gap: { xs: 2, md: 1.5 },
-            maxWidth: 1400,
-            mx: "auto",
-            flexWrap: { xs: "wrap", md: "nowrap" },
+            bgcolor: palette.card,
+            borderBottom: `1px solid ${palette.line}`,
+            px: { xs: 2, md: 3 },
+            py: 0.75,
+            displayPrint: "none",
           }}
         >
-          <Typography
-            component="span"
-            sx={{ fontFamily: SERIF, fontWeight: 700, fontSize: "1.35rem", color: palette.slate }}
+          <Box
+            sx={{
+              display: "flex",
+              alignItems: "center",
+              gap: { xs: 2, md: 1.5 },
+              maxWidth: 1400,
+              mx: "auto",
+              flexWrap: { xs: "wrap", md: "nowrap" },
+            }}
           >
-            Gassel
-          </Typography>
-          {isIn && <Views />}
-          <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25, minWidth: 0 }}>
-            <Typography component="div" sx={{ fontWeight: 600 }} data-testid="today">
-              {site ? actDay(site.today) : ""}
-            </Typography>
             <Typography
-              component="div"
-              variant="body2"
-              color="text.secondary"
-              noWrap
-              sx={{ display: { xs: "none", sm: "block" } }}
+              component="span"
+              sx={{ fontFamily: SERIF, fontWeight: 700, fontSize: "1.35rem", color: palette.slate }}
             >
-              {site?.site
-                ? `${site.site.name}${site.demo ? ", made up" : ""}${site.nextLastFrost ? ` · last frost about ${shortDay(site.nextLastFrost, site.today)}` : ""}`
-                : "no site yet"}
+              Gassel
             </Typography>
-            {session?.name && (
-              <Typography component="div" variant="body2" data-testid="signed-in-as">
-                {session.name}, {session.role}
+            {isIn && <Views />}
+            <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25, minWidth: 0 }}>
+              <Typography component="div" sx={{ fontWeight: 600 }} data-testid="today">
+                {site ? actDay(site.today) : ""}
               </Typography>
-            )}
+              <Typography
+                component="div"
+                variant="body2"
+                color="text.secondary"
+                noWrap
+                sx={{ display: { xs: "none", sm: "block" } }}
+              >
+                {site?.site
+                  ? `${site.site.name}${site.demo ? ", made up" : ""}${site.nextLastFrost ? ` · last frost about ${shortDay(site.nextLastFrost, site.today)}` : ""}`
+                  : "no site yet"}
+              </Typography>
+              {session?.name && (
+                <Typography component="div" variant="body2" data-testid="signed-in-as">
+                  {session.name}, {session.role}
+                </Typography>
+              )}
+            </Box>
+            <Button
+              size="small"
+              variant="outlined"
+              onClick={() => setLight(light === "dark" ? "light" : "dark")}
+              sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 56, px: 1 }}
+            >
+              {light === "dark" ? "light" : "dark"}
+            </Button>
+            <Button
+              size="small"
+              variant="outlined"
+              aria-label="keys of this view"
+              onClick={showKeys}
+              sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 48, px: 0 }}
+            >
+              ?
+            </Button>
           </Box>
-          <Button
-            size="small"
-            variant="outlined"
-            onClick={() => setLight(light === "dark" ? "light" : "dark")}
-            sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 56, px: 1 }}
-          >
-            {light === "dark" ? "light" : "dark"}
-          </Button>
-          <Button
-            size="small"
-            variant="outlined"
-            aria-label="keys of this view"
-            onClick={showKeys}
-            sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 48, px: 0 }}
-          >
-            ?
-          </Button>
+        </Box>
+        <WaitingBar />
+        <DoneOnBar />
+        <Box
+          component="main"
+          sx={{
+            flex: 1,
+            width: "100%",
+            maxWidth: 1400,
+            mx: "auto",
+            px: { xs: 1.5, md: 3 },
+            py: { xs: 1.5, md: 2 },
+          }}
+        >
+          {children}
+          {isIn && site?.demo && <WalkStrip />}
         </Box>
       </Box>
-      <WaitingBar />
-      <DoneOnBar />
-      <Box
-        component="main"
-        sx={{
-          flex: 1,
-          width: "100%",
-          maxWidth: 1400,
-          mx: "auto",
-          px: { xs: 1.5, md: 3 },
-          py: { xs: 1.5, md: 2 },
-        }}
-      >
-        {children}
-        {isIn && site?.demo && <WalkStrip />}
-      </Box>
+      {/* what was just recorded takes room of its own here and lies over nothing */}
+      <Box id={TOLD_SLOT} sx={{ displayPrint: "none" }} />
     </Box>
   );
 }

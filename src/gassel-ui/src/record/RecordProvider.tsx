@@ -1,6 +1,5 @@
 import { createContext, lazy, Suspense, useCallback, useContext, useEffect, useMemo, useState } from "react";
 import type { ReactNode } from "react";
-import { Button, Snackbar } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import type { Problem } from "../api/client";
 import { roundsQuery, sessionQuery, siteQuery, useSession } from "../api/queries";
@@ -13,6 +12,7 @@ import { useWho } from "../people/usePerson";
 import type { Day } from "../time/days";
 import { gesture, uuid7 } from "./entries";
 import { momentAt } from "./moment";
+import { ToldStrip } from "./ToldStrip";
 import type { SiteNow } from "./moment";
 import { flush, sendOrKeep } from "./outbox";
 import type { OutboxGround } from "./outbox";
@@ -46,9 +46,17 @@ interface Recorder {
 
 const TRY_AGAIN_MS = 30_000;
 
+/** What was just recorded rests so long, so that the next thing does not come under the same thumb. */
+const REST_MS = 1500;
+
 const voids = (ids: string[]): EntryPayload[] => ids.map((entry) => ({ kind: "void", entry }));
 
 const RecordContext = createContext<Recorder | null>(null);
+
+const RestContext = createContext<ReadonlySet<string>>(new Set());
+
+/** True for a moment after something was recorded of the batch. */
+export const useRests = (batch: string): boolean => useContext(RestContext).has(batch);
 
 export function useRecord(): Recorder {
   const recorder = useContext(RecordContext);
@@ -67,6 +75,8 @@ export function RecordProvider({ children }: { children: ReactNode }) {
   const [done, setDone] = useState<{ act: WaitingAct; waits: boolean; why: string | null } | null>(null);
   const [objection, setObjection] = useState<{ act: WaitingAct; problem: Problem } | null>(null);
 
+  const [resting, setResting] = useState<ReadonlySet<string>>(new Set());
+
   const ground = useCallback(
     (): OutboxGround => ({
       today: queries.getQueryData<{ today: Day }>(siteQuery.queryKey)?.today ?? null,
@@ -83,6 +93,8 @@ export function RecordProvider({ children }: { children: ReactNode }) {
         return false;
       }
       setObjection(null);
+      setResting(new Set(act.batches.map((b) => b.batch)));
+      setTimeout(() => setResting(new Set()), REST_MS);
       setDone({ act, waits: fate === "wait", why: problem && problem.status >= 500 ? problem.detail : null });
       if (fate === "gone") await queries.invalidateQueries();
       if (problem?.status === 401) await queries.invalidateQueries({ queryKey: sessionQuery.queryKey });
@@ -143,34 +155,23 @@ export function RecordProvider({ children }: { children: ReactNode }) {
 
   return (
     <RecordContext.Provider value={recorder}>
-      {children}
-      <Snackbar
-        key={done?.act.act}
-        open={done !== null}
-        autoHideDuration={8000}
-        onClose={(_, reason) => reason !== "clickaway" && setDone(null)}
-        message={
-          done &&
-          (done.waits
-            ? `${done.act.told}: kept on this device, sent again by itself. ${done.why ?? "Gassel does not answer."}`
-            : done.act.told)
-        }
-        sx={{ mb: { xs: 7, md: 0 } }}
-        action={
-          done && (
-            <Button
-              color="inherit"
-              sx={{ textDecoration: "underline" }}
-              onClick={() => {
-                setDone(null);
-                void recorder.takeBackAct(done.act);
-              }}
-            >
-              {isVoid(done.act) ? "put it back" : "take back"}
-            </Button>
-          )
-        }
-      />
+      <RestContext.Provider value={resting}>{children}</RestContext.Provider>
+      {done && (
+        <ToldStrip
+          key={done.act.act}
+          told={
+            done.waits
+              ? `${done.act.told}: kept on this device, sent again by itself. ${done.why ?? "Gassel does not answer."}`
+              : done.act.told
+          }
+          undo={isVoid(done.act) ? "Put it back" : "Undo"}
+          onUndo={() => {
+            setDone(null);
+            void recorder.takeBackAct(done.act);
+          }}
+          close={() => setDone(null)}
+        />
+      )}
       {objection && (
         <Suspense>
           <Objection

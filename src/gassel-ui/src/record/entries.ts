@@ -4,6 +4,7 @@ import type {
   EntryPayload,
   Moisture,
   MouldSeen,
+  ScarifyWay,
   StandingDue,
   StandingPart,
   Vessel,
@@ -108,6 +109,7 @@ export function usualStart(
   due: StandingDue,
   part: StandingPart,
   vessel: Vessel = usualVessel(due, part),
+  way: ScarifyWay | null = null,
 ): EntryPayload[] {
   const place = due.toPlace;
   const first = part.seeds === 0;
@@ -129,6 +131,7 @@ export function usualStart(
       seeds: first ? part.plannedSeeds : null,
       place,
       vessel: first || due.stepKind === "coldMoist" || due.stepKind === "warmMoist" ? vessel : null,
+      way,
     },
   ];
 }
@@ -174,7 +177,7 @@ export function lookForSwelling(
 }
 
 /** What to do with sprouted seed. */
-export type SproutAction = "pickOut" | "sowAll";
+export type SproutAction = "notYet" | "pickOut" | "sowAll";
 
 /**
  * A look at a bag, and where seed had sprouted what was done with it. Picking out divides the part: the sprouted are sown, the rest
@@ -193,7 +196,8 @@ export function lookAtBag(
   toPlace: string | null,
 ): EntryPayload[] {
   const check: EntryPayload = { kind: "check", part: part.part, ...look, action: null };
-  if (look.sprouted === 0) return [check];
+  // seen and not sown yet: the whole bag is due from today
+  if (look.sprouted === 0 || action === "notYet") return [check];
   const sprouted = part.sprouted + look.sprouted;
   if (action === "sowAll" || sprouted >= part.seeds) {
     return [check, { ...sown(part), place: toPlace } as EntryPayload];

@@ -13,6 +13,7 @@ import { several } from "../../shared/numbers";
 import { shortDay } from "../../time/days";
 import { TroubleList } from "../temperature/TroubleList";
 import { HardeningCard } from "../plants/HardeningCard";
+import { ForRole } from "../../people/ForRole";
 import { PlantsCard } from "../plants/PlantsCard";
 import { VernalizationCard } from "../plants/VernalizationCard";
 import { CloseBooks } from "../closing/CloseBooks";
@@ -64,6 +65,7 @@ export function Batch() {
         <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 2 }}>
           <Typography variant="h1">
             B-{summary.number} {species.commonName}
+            {summary.name ? `, ${summary.name}` : ""}
           </Typography>
           <Typography color="text.secondary">
             <Link to={`/species/${species.id}`} style={{ color: "inherit", fontStyle: "italic" }}>
@@ -74,6 +76,31 @@ export function Batch() {
           </Typography>
           <Typography sx={{ fontWeight: 700, ml: "auto" }}>{summary.status}</Typography>
         </Box>
+        {!batch.data.germination && summary.discardedOn === null && (
+          <ForRole role="grower">
+            <Box sx={{ display: "flex", gap: 1, my: 0.5 }}>
+              <Button
+                component={Link}
+                variant="outlined"
+                to={`/plan?change=${id}&species=${species.id}&lot=${summary.lotId}&route=${plan.route.id}&plants=${plan.plants}&name=${encodeURIComponent(summary.name ?? "")}`}
+              >
+                Change plan
+              </Button>
+              <Button
+                onClick={() =>
+                  void record(
+                    id,
+                    [{ kind: "discarded", why: null }],
+                    doneOn,
+                    `B-${summary.number} discarded; its seed is back in lot ${summary.lotId}`,
+                  )
+                }
+              >
+                Discard
+              </Button>
+            </Box>
+          </ForRole>
+        )}
         {main && <RibbonStrip stretches={main.ribbon} today={today} />}
         <Typography variant="body2" color="text.secondary">
           Firm edges: done. Broken edges: what follows from it. Thin line: the plan. Plants expected{" "}

@@ -83,6 +83,7 @@ export function Batches() {
           <Box sx={{ lineHeight: 1.25 }}>
             <Typography variant="h3" component="div">
               B-{batch.number} {batch.commonName}
+              {batch.name ? `, ${batch.name}` : ""}
             </Typography>
             <Typography variant="body2" color="text.secondary" sx={{ fontStyle: "italic" }}>
               {batch.scientificName}, lot {batch.lotId}

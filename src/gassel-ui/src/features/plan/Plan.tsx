@@ -3,7 +3,7 @@ import { Box, Button } from "@mui/material";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
-import { useLots, useSite, useSpecies } from "../../api/queries";
+import { useBatch, useLots, useSite, useSpecies } from "../../api/queries";
 import type { LotView, SiteView, SpeciesView } from "../../api/types";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
@@ -35,32 +35,23 @@ export function Plan() {
       </EmptyNote>
     );
   }
-  if (lots.data.length === 0) {
-    return (
-      <EmptyNote
-        title="First the seed"
-        action={
-          <Button component={Link} to="/seed" variant="contained">
-            enter a seed lot
-          </Button>
-        }
-      >
-        A plan takes seed of a lot: where it was gathered, how much there is and how well it comes up.
-      </EmptyNote>
-    );
-  }
   return <PlanPage site={site.data} species={species.data} lots={lots.data} />;
 }
 
 function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesView[]; lots: LotView[] }) {
   const [asked] = useSearchParams();
-  const withLots = species.filter((s) => lots.some((lot) => lot.details.speciesId === s.species.id));
+  // those of which there is seed first, the others as well: seed may still be found
+  const hasSeed = (id: string) => lots.some((lot) => lot.details.speciesId === id);
+  const listed = [...species].sort((a, b) => Number(hasSeed(b.species.id)) - Number(hasSeed(a.species.id)));
+  const changing = asked.get("change");
+  const old = useBatch(changing ?? "").data;
   const wanted = asked.get("species");
   const [wish, setWish] = useState<Wish>(() => ({
     ...firstWish(site),
-    speciesId: withLots.some((s) => s.species.id === wanted)
-      ? (wanted ?? "")
-      : (withLots[0]?.species.id ?? ""),
+    speciesId: species.some((s) => s.species.id === wanted) ? (wanted ?? "") : (listed[0]?.species.id ?? ""),
+    routeId: asked.get("route"),
+    plants: Number(asked.get("plants")) || 30,
+    name: asked.get("name") ?? "",
     lotId: Number(asked.get("lot")) || null,
   }));
   const change = (part: Partial<Wish>) => setWish((before) => ({ ...before, ...part }));
@@ -69,7 +60,9 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
   const lot = ofSpecies.find((l) => l.id === wish.lotId) ?? ofSpecies[0];
   const route = chosen?.routes.find((r) => r.id === wish.routeId) ?? chosen?.routes[0];
 
-  const request = lot ? toRequest(wish, lot.id, route?.id ?? null, site.today, site.frostDays) : null;
+  const request = chosen
+    ? toRequest(wish, lot?.id ?? null, route?.id ?? null, site.today, site.frostDays)
+    : null;
   // a keystroke asks at once; the answer to an older one is dropped
   const asking = JSON.stringify(request);
   const settled = useMemo(() => JSON.parse(asking) as typeof request, [asking]);
@@ -96,7 +89,7 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
       <PlanForm
         wish={wish}
         change={change}
-        species={withLots.map((view) => view.species)}
+        species={listed.map((view) => view.species)}
         lots={ofSpecies}
         lot={lot}
         route={route}
@@ -115,6 +108,9 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
             onStartOn={(date) => change({ aim: "startOn", date })}
             sown={wish.sown}
             onSown={(sown) => change({ sown })}
+            changing={
+              changing && old ? { id: changing, number: old.summary.number, seeds: old.plan.seeds } : null
+            }
           />
         )}
       </Box>

@@ -37,6 +37,8 @@ interface PlanAnswerProps {
   request: PlanRequest;
   today: Day;
   stale: boolean;
+  /** A planned batch that is planned anew; null for a new one. */
+  changing: { id: string; number: number; seeds: number } | null;
 }
 
 /** When to start, how many seeds, what to do if it is too late, and the confirmation that makes a batch. */
@@ -94,7 +96,19 @@ export function PlanAnswer(props: PlanAnswerProps) {
           <Why lines={schedule.working} about="the dates" words="why these dates" />
           <Why lines={seeds.working} about="the number of seeds" words="why this many seeds" />
         </Box>
-        {plan.seedsShort > 0 && (
+        {plan.seedToFind && (
+          <Typography sx={{ fontWeight: 600, mt: 0.5 }} data-testid="seed-to-find">
+            No seed of this yet: reckoned as wild seed of this season. Find{" "}
+            {seeds.seeds === null ? "the seed" : several(seeds.seeds, "seed")}, enter the lot, then make the
+            batch.
+          </Typography>
+        )}
+        {seeds.testSpeaks === false && (
+          <Typography sx={{ fontWeight: 600, mt: 0.5 }}>
+            Nothing came up in the test of this lot, so it does not tell how much will.
+          </Typography>
+        )}
+        {!plan.seedToFind && plan.seedsShort > 0 && (
           <Typography sx={{ display: "flex", gap: 1, fontWeight: 600, mt: 0.5 }}>
             <AlarmMark />
             <span>
@@ -122,6 +136,7 @@ export function PlanAnswer(props: PlanAnswerProps) {
           request={request}
           choice={choice}
           stale={stale}
+          changing={props.changing}
           key={`${seeds.seeds ?? 0}-${plan.seedsLeft}`}
         />
       </Card>
@@ -182,24 +197,28 @@ function Confirm({
   request,
   choice,
   stale,
+  changing,
 }: {
   plan: PlanView;
   request: PlanRequest;
   choice: PlanChoice;
   stale: boolean;
+  changing: PlanAnswerProps["changing"];
 }) {
   const who = useWho();
   const may = useMay("grower");
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [seeds, setSeeds] = useState<number | null>(
-    Math.max(1, Math.min(plan.seeds.seeds ?? plan.seedsLeft, plan.seedsLeft)),
+    Math.max(1, Math.min(plan.seeds.seeds ?? plan.seedsLeft, plan.seedsLeft + (changing?.seeds ?? 0))),
   );
   const [error, setError] = useState<unknown>(null);
   // one id a page, so that a doubled press makes one batch
   const [id] = useState(() => uuid7());
   const [secondId] = useState(() => uuid7());
-  if (plan.seedsLeft === 0) return null;
+  // what a batch took of its lot is free for it when it is planned anew
+  const most = plan.seedsLeft + (changing?.seeds ?? 0);
+  if (plan.seedToFind || most === 0) return null;
   if (!may)
     return (
       <Typography sx={{ mt: 1.5, fontWeight: 600 }}>Batches are made by growers and the owner.</Typography>
@@ -207,10 +226,11 @@ function Confirm({
   const confirm = async () => {
     setError(null);
     try {
+      const body = { id, plan: request, choice, seeds, who, secondId: request.second ? secondId : null };
       const made = await answered(
-        api.POST("/api/batches", {
-          body: { id, plan: request, choice, seeds, who, secondId: request.second ? secondId : null },
-        }),
+        changing
+          ? api.PUT("/api/batches/{id}/plan", { params: { path: { id: changing.id } }, body })
+          : api.POST("/api/batches", { body }),
       );
       await queries.invalidateQueries();
       await navigate(made.second ? "/batches" : `/batches/${made.id}`);
@@ -228,8 +248,8 @@ function Confirm({
             value={seeds}
             onChange={setSeeds}
             min={1}
-            max={plan.seedsLeft}
-            helper={`of ${plan.seedsLeft} left`}
+            max={most}
+            helper={`of ${most} left`}
           />
         </Box>
         <Button
@@ -239,9 +259,11 @@ function Confirm({
           sx={{ minHeight: 56 }}
           data-testid="confirm-plan"
         >
-          {request.second
-            ? CHOICE_WORDS[choice].replace("the batch", "the two batches")
-            : CHOICE_WORDS[choice]}
+          {changing
+            ? `Change B-${changing.number}`
+            : request.second
+              ? CHOICE_WORDS[choice].replace("the batch", "the two batches")
+              : CHOICE_WORDS[choice]}
         </Button>
       </Box>
       <Failure error={error} />

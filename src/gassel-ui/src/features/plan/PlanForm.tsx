@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
+import { Link } from "react-router";
 import type { FrostDay, LotView, SpeciesView } from "../../api/types";
 import { Card } from "../../shared/Card";
 import { DayField } from "../../shared/DayField";
@@ -7,7 +8,7 @@ import { NumberField } from "../../shared/NumberField";
 import { percent } from "../../shared/numbers";
 import { actDay, addDays, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { AIMS, dayIn, frostOf, SOWN } from "./wish";
+import { AIMS, dayIn, frostOf, SOWN, usualWeeks } from "./wish";
 import type { Wish } from "./wish";
 
 type Species = SpeciesView["species"];
@@ -55,20 +56,28 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
             </MenuItem>
           ))}
         </TextField>
-        <TextField
-          select
-          label="Lot"
-          name="lotId"
-          value={lot?.id ?? ""}
-          onChange={(event) => change({ lotId: Number(event.target.value) })}
-          helperText={lot && lotWords(lot, route?.id)}
-        >
-          {lots.map((l) => (
-            <MenuItem key={l.id} value={l.id}>
-              {l.id}: {l.details.lot.gatheredAt}
-            </MenuItem>
-          ))}
-        </TextField>
+        {lots.length === 0 && (
+          <Typography sx={{ fontWeight: 600 }} data-testid="no-seed-yet">
+            No seed of this yet: planned on seed to be found.{" "}
+            <Link to={`/seed?new=${wish.speciesId}`}>Enter a lot</Link>
+          </Typography>
+        )}
+        {lots.length > 0 && (
+          <TextField
+            select
+            label="Lot"
+            name="lotId"
+            value={lot?.id ?? ""}
+            onChange={(event) => change({ lotId: Number(event.target.value) })}
+            helperText={lot && lotWords(lot, route?.id)}
+          >
+            {lots.map((l) => (
+              <MenuItem key={l.id} value={l.id}>
+                {l.id}: {l.details.lot.gatheredAt || "bought"}, {l.details.lot.gatheredOn.slice(0, 4)}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
         {chosen && chosen.routes.length > 1 && (
           <TextField
             select
@@ -89,7 +98,10 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
           label="Aim at"
           name="target"
           value={wish.aim}
-          onChange={(event) => change({ aim: event.target.value as Wish["aim"] })}
+          onChange={(event) => {
+            const aim = event.target.value as Wish["aim"];
+            change({ aim, ...usualWeeks(aim) });
+          }}
         >
           {AIMS.map((aim) => (
             <MenuItem key={aim.id} value={aim.id}>
@@ -128,6 +140,13 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
             </MenuItem>
           ))}
         </TextField>
+        <TextField
+          label="Name of the batch"
+          name="batchName"
+          value={wish.name}
+          onChange={(event) => change({ name: event.target.value })}
+          helperText="if you like, beside its species"
+        />
         <NumberField
           label="Second sowing after, weeks"
           name="secondWeeks"

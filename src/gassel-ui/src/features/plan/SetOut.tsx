@@ -51,7 +51,7 @@ export function SetOut({ plan, speciesId, today, onStartOn }: SetOutProps) {
           <AlarmMark />
           <span>
             Planned to go out {actDay(planned, today)}, which is{" "}
-            {chosen < window.earliest ? "before" : "after"} {" "}
+            {chosen < window.earliest ? "before" : "after"}{" "}
             {setOut.safeWindow ? "the safe days" : "the days with enough cold"}.
           </span>
         </Typography>

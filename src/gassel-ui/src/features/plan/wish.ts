@@ -30,6 +30,7 @@ export const SOWN = [
 export interface Wish {
   speciesId: string;
   lotId: number | null;
+  name: string;
   routeId: string | null;
   aim: (typeof AIMS)[number]["id"];
   /** From the last frost, or before the ground freezes. */
@@ -53,6 +54,10 @@ export interface Wish {
   firstSharePercent: number | null;
 }
 
+/** Weeks from the last frost that are usual for an aim: sowing six before it, planting two after it. */
+export const usualWeeks = (aim: Wish["aim"]): Partial<Wish> =>
+  aim === "sowByFrost" ? { weeks: -6 } : aim === "plantsByFrost" ? { weeks: 2 } : {};
+
 /** A share as it stands in a field. */
 const percentOf = (share: number): number => Math.round(share * 10_000) / 100;
 
@@ -60,6 +65,7 @@ const percentOf = (share: number): number => Math.round(share * 10_000) / 100;
 export const firstWish = (site: Pick<SiteView, "nextLastFrost" | "frostDays" | "planning">): Wish => ({
   speciesId: "",
   lotId: null,
+  name: "",
   routeId: null,
   aim: "sowByFrost",
   weeks: -6,
@@ -97,7 +103,7 @@ export function frostOf(wish: Wish, days: FrostDay[]): Day | null {
 /** The question to the server; null while the form does not say enough. */
 export function toRequest(
   wish: Wish,
-  lotId: number,
+  lotId: number | null,
   routeId: string | null,
   today: Day,
   days: FrostDay[],
@@ -111,6 +117,7 @@ export function toRequest(
     speciesId: wish.speciesId,
     routeId,
     lotId,
+    name: wish.name.trim() || null,
     plants,
     seedsPerCell: sown?.perCell ?? null,
     practice: sown?.practice ?? null,

@@ -7,7 +7,7 @@ import { AlarmMark } from "../../drawings/AlarmMark";
 import { stepWords } from "../../drawings/steps";
 import { useIsSettled } from "../../offline/useQueue";
 import { allWell, lookAtBag, usualStart } from "../../record/entries";
-import { useRecord } from "../../record/RecordProvider";
+import { useRecord, useRests } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
 import { unbroken } from "../../shared/units";
 import { Why } from "../../shared/Why";
@@ -27,6 +27,7 @@ const StartDialog = lazy(() => import("./StartDialog").then((m) => ({ default: m
 const SowDialog = lazy(() => import("../sowing/SowDialog").then((m) => ({ default: m.SowDialog })));
 const SwellingDialog = lazy(() => import("./SwellingDialog").then((m) => ({ default: m.SwellingDialog })));
 const MoveOnDialog = lazy(() => import("../plants/MoveOnDialog").then((m) => ({ default: m.MoveOnDialog })));
+const EarlyDialog = lazy(() => import("./EarlyDialog").then((m) => ({ default: m.EarlyDialog })));
 const ReadFirst = lazy(() => import("./ReadFirst").then((m) => ({ default: m.ReadFirst })));
 
 interface DueRowProps {
@@ -133,9 +134,10 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
 export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }: DueRowProps) {
   const { palette } = useDevice();
   const { record } = useRecord();
-  const [dialog, setDialog] = useState<"look" | "start" | "sow" | "swelling" | "read" | PlantGesture | null>(
-    null,
-  );
+  const [dialog, setDialog] = useState<
+    "look" | "start" | "sow" | "swelling" | "read" | "early" | PlantGesture | null
+  >(null);
+  const rests = useRests(part.batchId);
   const { kind } = item.due;
   const name = `B-${part.number} ${part.commonName}`;
   const which = part.part === "1" ? "" : `, part ${part.part}`;
@@ -152,6 +154,20 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
       void record(part.batchId, [...read, ...way.payloads()], doneOn, `${name}: ${way.told}${on}`, settles);
   };
   const mustRead = atTheStep && part.toRead.length > 0;
+  // a step that has hardly begun is not ended by a second touch of the same thumb
+  const early =
+    (atTheStep || kind === "endStep") &&
+    part.day !== null &&
+    part.shortestDays !== null &&
+    part.day < part.shortestDays / 10;
+  const act = () => (mustRead ? setDialog("read") : send());
+  const leaveOut = () =>
+    void record(
+      part.batchId,
+      [{ kind: "stepLeftOut", step: item.due.step }],
+      doneOn,
+      `${name}: ${stepWords(item.stepKind)} left out`,
+    );
   const props = { part, doneOn, today, settles, close: () => setDialog(null) };
   return (
     <Box
@@ -191,7 +207,11 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
         ) : (
           <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
             {way && (
-              <Button variant="contained" onClick={() => (mustRead ? setDialog("read") : send())}>
+              <Button
+                variant="contained"
+                disabled={rests}
+                onClick={() => (early ? setDialog("early") : act())}
+              >
                 {way.button}
               </Button>
             )}
@@ -220,6 +240,11 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
                 onClick={() => setDialog(kind === "sow" && part.sowing ? "sow" : "start")}
               >
                 otherwise…
+              </Button>
+            )}
+            {item.optional && (
+              <Button variant="outlined" disabled={rests} onClick={leaveOut}>
+                Leave out
               </Button>
             )}
             {item.setsOut && (
@@ -259,6 +284,17 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
             tally={part.plants}
             doneOn={doneOn}
             settles={settles}
+            close={() => setDialog(null)}
+          />
+        )}
+        {dialog === "early" && part.step !== null && (
+          <EarlyDialog
+            name={name}
+            step={part.step}
+            day={part.day ?? 0}
+            shortest={part.shortestDays ?? 0}
+            next={item.stepKind}
+            goOn={act}
             close={() => setDialog(null)}
           />
         )}

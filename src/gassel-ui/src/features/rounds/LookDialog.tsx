@@ -60,13 +60,12 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
   const left = part.seeds - part.sprouted;
   const usual: SproutAction =
     (sprouted ?? 0) >= (part.sowAllFrom ?? 1) || sprouted === left ? "sowAll" : "pickOut";
-  const action = chosen ?? usual;
   const name = `B-${part.number} ${part.commonName}`;
   const send = async () => {
     const payloads = lookAtBag(
       part,
       { moisture, mould, sprouted: sprouted ?? 0, care: care.length > 0 ? care : null, placeC },
-      action,
+      chosen ?? "notYet",
       part.sproutsTo,
     );
     close();
@@ -159,9 +158,10 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
           <>
             <Titled
               label="What was done with them"
-              value={action}
-              onChange={setChosen}
+              value={chosen ?? ""}
+              onChange={(next) => next !== "" && setChosen(next)}
               options={[
+                ["notYet", "not sown yet"],
                 ["pickOut", "picked out and sown"],
                 ["sowAll", "whole bag sown"],
               ]}
@@ -177,7 +177,11 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
       </DialogContent>
       <DialogActions>
         <Button onClick={close}>leave</Button>
-        <Button variant="contained" disabled={sprouted === null} onClick={() => void send()}>
+        <Button
+          variant="contained"
+          disabled={sprouted === null || (sprouted > 0 && chosen === null)}
+          onClick={() => void send()}
+        >
           record
         </Button>
       </DialogActions>

@@ -9,7 +9,7 @@ import {
   TextField,
 } from "@mui/material";
 import { useMedia, usePlaces } from "../../api/queries";
-import type { StandingDue, StandingPart, Vessel } from "../../api/types";
+import type { ScarifyWay, StandingDue, StandingPart, Vessel } from "../../api/types";
 import { stepWords } from "../../drawings/steps";
 import { usualStart, usualVessel } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
@@ -36,6 +36,12 @@ const MEDIUM_WORDS: Record<NonNullable<Vessel["medium"]>, string> = {
   sphagnum: "sphagnum",
 };
 
+const WAY_WORDS: Record<ScarifyWay, string> = {
+  abraded: "abraded",
+  nicked: "nicked",
+  hotWater: "hot water",
+};
+
 const KINDS: Vessel["kind"][] = ["bag", "jar", "tray", "pot", "container"];
 
 /** Starting a step or sowing other than usual: another number of seeds, vessel or place. */
@@ -45,6 +51,8 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
   const [vessel, setVessel] = useState(() => usualVessel(item, part));
   const [place, setPlace] = useState(item.toPlace ?? "table");
   const [seeds, setSeeds] = useState<number | null>(part.plannedSeeds);
+  const [way, setWay] = useState<ScarifyWay | "">("");
+  const scarify = item.stepKind === "scarify";
   const first = part.seeds === 0;
   const moist = item.stepKind === "coldMoist" || item.stepKind === "warmMoist";
   const media = useMedia(part.batchId, moist ? (seeds ?? part.seeds) : 0);
@@ -56,7 +64,7 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
     close();
     await record(
       part.batchId,
-      usualStart(chosen, { ...part, plannedSeeds: seeds ?? part.plannedSeeds }, vessel),
+      usualStart(chosen, { ...part, plannedSeeds: seeds ?? part.plannedSeeds }, vessel, way || null),
       doneOn,
       `${name}: ${what}`,
       settles,
@@ -99,6 +107,22 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
             min={1}
             max={1_000_000}
           />
+        )}
+        {scarify && (
+          <TextField
+            select
+            label="How"
+            name="way"
+            value={way}
+            onChange={(e) => setWay(e.target.value as ScarifyWay | "")}
+          >
+            <MenuItem value="">not noted</MenuItem>
+            {Object.entries(WAY_WORDS).map(([value, words]) => (
+              <MenuItem key={value} value={value}>
+                {words}
+              </MenuItem>
+            ))}
+          </TextField>
         )}
         <TextField
           select

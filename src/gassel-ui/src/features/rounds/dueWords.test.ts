@@ -13,6 +13,7 @@ const item = (
   cautions: [],
   toPlace: null,
   setsOut: false,
+  optional: false,
 });
 
 describe("what is due", () => {

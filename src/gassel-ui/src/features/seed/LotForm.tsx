@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Link } from "react-router";
 import { answered, api } from "../../api/client";
 import type { LotView, SeedLot, SpeciesView } from "../../api/types";
 import { Card } from "../../shared/Card";
@@ -18,13 +19,18 @@ interface LotFormProps {
   lot: LotView | null;
   species: SpeciesView[];
   today: Day;
+  /** Species that a new lot begins with; null for none. */
+  startWith: string | null;
   close: () => void;
 }
 
 /** Entering a lot, or changing what was entered wrong. */
-export function LotForm({ lot, species, today, close }: LotFormProps) {
+export function LotForm({ lot, species, today, startWith, close }: LotFormProps) {
   const queries = useQueryClient();
-  const [hand, setHand] = useState<LotInHand>(() => lotInHand(lot?.details));
+  const [hand, setHand] = useState<LotInHand>(() => ({
+    ...lotInHand(lot?.details),
+    ...(lot === null && startWith ? { speciesId: startWith } : {}),
+  }));
   const [nextKey, setNextKey] = useState(hand.tests.length);
   const [error, setError] = useState<unknown>(null);
   const caution = useQuery({
@@ -78,6 +84,9 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
       | "seedsPerGram"
       | "purityPercent"
       | "expectedPercent"
+      | "printedPercent"
+      | "packedFor"
+      | "price"
       | "full"
       | "empty"
       | "rotten",
@@ -123,6 +132,9 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
             </MenuItem>
           ))}
         </TextField>
+        <Button component={Link} to="/species/new" sx={{ justifySelf: "start", px: 1 }}>
+          Add a species
+        </Button>
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
           <TextField
             select
@@ -148,14 +160,27 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
             ))}
           </TextField>
         </Box>
-        {text("Gathered where", "gatheredAt")}
-        <DayField
-          label="Gathered when"
-          name="gatheredOn"
-          value={hand.gatheredOn}
-          today={today}
-          onChange={(gatheredOn) => change({ gatheredOn })}
-        />
+        {hand.source === "wildCollected" ? (
+          <>
+            {text("Gathered where", "gatheredAt")}
+            <DayField
+              label="Gathered when"
+              name="gatheredOn"
+              value={hand.gatheredOn}
+              today={today}
+              leaning="back"
+              onChange={(gatheredOn) => change({ gatheredOn })}
+            />
+          </>
+        ) : (
+          <>
+            {text("Bought from", "gatheredAt", "if you like")}
+            <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
+              {number("Packed for the year", "packedFor", 1990, 2200)}
+              {number("Germination printed on it", "printedPercent", 0.1, 100, { whole: false, unit: "%" })}
+            </Box>
+          </>
+        )}
         <ToggleButtonGroup
           exclusive
           value={hand.byWeight ? "weighed" : "counted"}
@@ -211,6 +236,10 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
           unit: "%",
           helper: "empty: from age, storage and tests",
         })}
+        {number("Price of the lot", "price", 0, 100_000, {
+          whole: false,
+          helper: hand.source === "wildCollected" ? "a day of collecting, if you count it" : "the packet",
+        })}
         {text("Cleaned how", "cleaning")}
         {text("From plants of", "parent", "a batch of your own that bore it, such as B-17; may stay empty")}
         {text("Permission", "permission", "who allowed the collecting, or which permit")}
@@ -250,10 +279,14 @@ export function LotForm({ lot, species, today, close }: LotFormProps) {
         <Failure error={error} />
         <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
           <Button type="submit" variant="contained" disabled={!("lot" in ready)}>
-            {lot ? "save the lot" : "enter the lot"}
+            {lot ? "Save the lot" : "Enter the lot"}
           </Button>
-          <Button onClick={close}>leave</Button>
-          {"missing" in ready && <Typography variant="body2">Missing: {ready.missing}.</Typography>}
+          <Button onClick={close}>Cancel</Button>
+          {"missing" in ready && (
+            <Typography variant="body2" data-testid="lot-missing">
+              Missing: {ready.missing.join(", ")}.
+            </Typography>
+          )}
         </Box>
       </Box>
     </Card>

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import { Link } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { useLots, useSite, useSpecies } from "../../api/queries";
 import type { LotView } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
@@ -20,11 +20,20 @@ export function Seed() {
   const today = useSite().data?.today;
   const { palette } = useDevice();
   const units = useUnits();
-  const [editing, setEditing] = useState<LotView | "new" | null>(null);
+  const [asked] = useSearchParams();
+  const startWith = asked.get("new");
+  const [editing, setEditing] = useState<LotView | "new" | null>(startWith ? "new" : null);
   if (lots.error) return <Failure error={lots.error} />;
   if (!lots.data || !species || !today) return <Loading what="the seed" />;
   const form = editing ?? (lots.data.length === 0 ? "new" : null);
   const nameOf = (id: string) => species.find((s) => s.species.id === id)?.species.commonName ?? id;
+  // by species, the newest harvest first
+  const sorted = [...lots.data].sort(
+    (a, b) =>
+      nameOf(a.details.speciesId).localeCompare(nameOf(b.details.speciesId)) ||
+      b.details.lot.gatheredOn.localeCompare(a.details.lot.gatheredOn) ||
+      a.id - b.id,
+  );
   return (
     <Box
       sx={{
@@ -50,7 +59,7 @@ export function Seed() {
           <Typography variant="h1">Seed on hand</Typography>
           <ForRole role="grower">
             <Button variant="contained" onClick={() => setEditing("new")}>
-              enter a lot
+              Enter a lot
             </Button>
           </ForRole>
         </Box>
@@ -58,7 +67,7 @@ export function Seed() {
           <Typography>No lot yet. A lot is seed of one species from one place and harvest.</Typography>
         )}
         <Box sx={{ display: "grid", gap: 0 }}>
-          {lots.data.map((lot) => (
+          {sorted.map((lot) => (
             <Box
               key={lot.id}
               data-testid={`lot-${lot.id}`}
@@ -76,7 +85,7 @@ export function Seed() {
                   Lot {lot.id} {nameOf(lot.details.speciesId)}
                 </Typography>
                 <Typography variant="body2" color="text.secondary">
-                  {lot.details.lot.gatheredAt}, {shortDay(lot.details.lot.gatheredOn, today)}
+                  {lotOrigin(lot)}
                   {lot.details.lot.parent ? `, from plants of ${lot.details.lot.parent}` : ""}
                   {lot.details.lot.elevationM != null && `, ${elevation(lot.details.lot.elevationM, units)}`}
                   {lot.details.lot.note && `; ${lot.details.lot.note}`}
@@ -111,12 +120,19 @@ export function Seed() {
           lot={form === "new" ? null : form}
           species={species}
           today={today}
+          startWith={startWith}
           close={() => setEditing(null)}
         />
       )}
     </Box>
   );
 }
+
+/** Where and when it comes from, with the year: lots of one species differ by it. */
+const lotOrigin = ({ details: { lot } }: LotView): string =>
+  lot.source === "cleanedBought"
+    ? `${lot.gatheredAt || "bought"}${lot.packedFor ? `, packed for ${lot.packedFor}` : `, ${shortDay(lot.gatheredOn)}`}`
+    : `${lot.gatheredAt}, ${shortDay(lot.gatheredOn)}`;
 
 /** How much of the lot is still in the jar. */
 function SeedLeft({ left, of }: { left: number; of: number }) {

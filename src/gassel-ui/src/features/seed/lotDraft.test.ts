@@ -11,12 +11,26 @@ const hand = {
 
 describe("a lot in hand", () => {
   it("says what is still missing", () => {
-    expect(toLot(lotInHand(undefined))).toEqual({ missing: "the species" });
-    expect(toLot({ ...hand, counted: null })).toEqual({ missing: "how many seeds" });
-    expect(toLot({ ...hand, byWeight: true })).toEqual({ missing: "the weight" });
+    expect(toLot(lotInHand(undefined))).toEqual({
+      missing: ["the species", "where it was gathered", "when it was gathered", "how many seeds"],
+    });
+    expect(toLot({ ...hand, counted: null })).toEqual({ missing: ["how many seeds"] });
+    expect(toLot({ ...hand, byWeight: true })).toEqual({ missing: ["the weight"] });
     expect(toLot({ ...hand, tests: [{ key: 1, germinated: null, seeds: 40, on: null, given: [] }] })).toEqual(
-      { missing: "a number of a test" },
+      { missing: ["a number of a test"] },
     );
+  });
+  it("asks of a bought packet what stands on it, not where it grew", () => {
+    const packet = {
+      ...hand,
+      source: "cleanedBought" as const,
+      gatheredAt: "",
+      gatheredOn: null,
+      packedFor: 2026,
+      printedPercent: 85,
+    };
+    expect(toLot(packet)).toMatchObject({ lot: { lot: { printedFraction: 0.85, packedFor: 2026 } } });
+    expect(toLot({ ...packet, packedFor: null })).toEqual({ missing: ["the year it was packed for"] });
   });
   it("is counted or weighed, never both", () => {
     expect(toLot(hand)).toMatchObject({ lot: { lot: { counted: 400, weight: null, cutTest: null } } });

@@ -30,6 +30,9 @@ export interface LotInHand {
   permission: string;
   parent: string;
   expectedPercent: number | null;
+  printedPercent: number | null;
+  packedFor: number | null;
+  price: number | null;
   full: number | null;
   empty: number | null;
   rotten: number | null;
@@ -57,6 +60,9 @@ export function lotInHand(details: LotDetails | undefined): LotInHand {
     permission: lot?.permission ?? "",
     parent: lot?.parent ?? "",
     expectedPercent: lot?.assumedFraction == null ? null : lot.assumedFraction * 100,
+    printedPercent: lot?.printedFraction == null ? null : lot.printedFraction * 100,
+    packedFor: lot?.packedFor ?? null,
+    price: lot?.price ?? null,
     full: lot?.cutTest?.full ?? null,
     empty: lot?.cutTest?.empty ?? null,
     rotten: lot?.cutTest?.rotten ?? null,
@@ -73,34 +79,39 @@ export function lotInHand(details: LotDetails | undefined): LotInHand {
 
 const words = (text: string): string | null => text.trim() || null;
 
-/** What to send, or what is still missing. */
-export function toLot(hand: LotInHand): { lot: LotDetails } | { missing: string } {
-  if (!hand.speciesId) return { missing: "the species" };
-  if (!hand.gatheredAt.trim()) return { missing: "where it was gathered" };
-  if (!hand.gatheredOn) return { missing: "when it was gathered" };
+/** The harvest of a packet is the server's to say; it wants a day all the same. */
+const packetDay = (year: number): Day => `${year - 1}-09-15`;
+
+/** What to send, or all that is still missing. */
+export function toLot(hand: LotInHand): { lot: LotDetails } | { missing: string[] } {
+  const missing: string[] = [];
+  const bought = hand.source === "cleanedBought";
+  if (!hand.speciesId) missing.push("the species");
+  if (!bought && !hand.gatheredAt.trim()) missing.push("where it was gathered");
+  const gatheredOn = bought && hand.packedFor !== null ? packetDay(hand.packedFor) : hand.gatheredOn;
+  if (!gatheredOn) missing.push(bought ? "the year it was packed for" : "when it was gathered");
   const { grams, seedsPerGram, purityPercent } = hand;
-  let amount: Pick<SeedLot, "counted" | "weight">;
+  let amount: Pick<SeedLot, "counted" | "weight"> = { counted: hand.counted, weight: null };
   if (hand.byWeight) {
-    if (grams === null || seedsPerGram === null || purityPercent === null) return { missing: "the weight" };
-    amount = {
-      counted: null,
-      weight: { grams, seedsPerGram, purity: purityPercent / 100 } as NonNullable<SeedLot["weight"]>,
-    };
-  } else {
-    if (hand.counted === null) return { missing: "how many seeds" };
-    amount = { counted: hand.counted, weight: null };
-  }
+    if (grams === null || seedsPerGram === null || purityPercent === null) missing.push("the weight");
+    else
+      amount = {
+        counted: null,
+        weight: { grams, seedsPerGram, purity: purityPercent / 100 } as NonNullable<SeedLot["weight"]>,
+      };
+  } else if (hand.counted === null) missing.push("how many seeds");
   const tests: NonNullable<SeedLot["tests"]> = [];
   for (const test of hand.tests) {
-    if (test.germinated === null || test.seeds === null) return { missing: "a number of a test" };
-    tests.push({ germinated: test.germinated, seeds: test.seeds, on: test.on, given: test.given });
+    if (test.germinated === null || test.seeds === null) missing.push("a number of a test");
+    else tests.push({ germinated: test.germinated, seeds: test.seeds, on: test.on, given: test.given });
   }
+  if (missing.length > 0 || !gatheredOn) return { missing };
   const { full, empty, rotten } = hand;
   const cut = full === null && empty === null && rotten === null ? null : { full, empty, rotten };
   const lot = {
     ...amount,
-    gatheredAt: hand.gatheredAt,
-    gatheredOn: hand.gatheredOn,
+    gatheredAt: hand.gatheredAt.trim(),
+    gatheredOn,
     source: hand.source,
     storage: hand.storage,
     cleaning: words(hand.cleaning),
@@ -110,6 +121,9 @@ export function toLot(hand: LotInHand): { lot: LotDetails } | { missing: string 
     permission: words(hand.permission),
     parent: words(hand.parent),
     assumedFraction: hand.expectedPercent === null ? null : hand.expectedPercent / 100,
+    printedFraction: !bought || hand.printedPercent === null ? null : hand.printedPercent / 100,
+    packedFor: bought ? hand.packedFor : null,
+    price: hand.price,
     cutTest: cut && { full: cut.full ?? 0, empty: cut.empty ?? 0, rotten: cut.rotten ?? 0 },
     tests,
     note: words(hand.note),
@@ -122,4 +136,5 @@ export const STORAGE_WORDS: Record<SeedLot["storage"], string> = {
   coolDry: "dry, in the fridge",
   frozenDry: "dry, in the freezer",
   warmOrDamp: "warm or damp",
+  moist: "moist and cool, never dried",
 };

@@ -18,6 +18,7 @@ const part = (number: number, more: Partial<StandingPart> = {}): StandingPart =>
   stepIndex: 0,
   day: 40,
   plannedDays: 84,
+  shortestDays: 60,
   sowAllFrom: 6,
   sproutsTo: "lamp-shelf",
   cold: null,
@@ -56,6 +57,7 @@ const line = (
     cautions: [],
     toPlace: null,
     setsOut: false,
+    optional: false,
   },
 });
 const done = { ...unmarked, done: true };

@@ -52,7 +52,12 @@ export function Requirements({ view }: { view: SpeciesView }) {
             name: "hazard",
             says: (
               <strong>
-                {species.hazard === "toxic" ? "Toxic." : "Irritant."} {species.hazardNote}
+                {
+                  { none: "", irritant: "Irritant.", toxic: "Toxic.", veryToxic: "Very toxic." }[
+                    species.hazard
+                  ]
+                }{" "}
+                {species.hazardNote}
               </strong>
             ),
             origin: origin("hazard"),

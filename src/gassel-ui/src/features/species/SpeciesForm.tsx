@@ -33,6 +33,7 @@ const HAZARDS: Record<Species["hazard"], string> = {
   none: "none known",
   irritant: "irritant or mildly toxic",
   toxic: "toxic",
+  veryToxic: "very toxic: no wet and no chemical step",
 };
 
 interface Numbers {

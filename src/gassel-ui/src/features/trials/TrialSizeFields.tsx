@@ -46,7 +46,12 @@ export function TrialSizeFields({ seedsAtHand }: { seedsAtHand: number | null })
       {answer && (
         <>
           <Typography sx={{ fontFamily: SERIF, fontWeight: 600, fontSize: "1.35rem" }}>
-            {several(answer.seedsPerArm, "seed")} an arm
+            {answer.seedsPerArmFisher !== null
+              ? several(answer.seedsPerArmFisher, "seed")
+              : answer.seedsPerArm === null
+                ? "more than a thousand million seeds"
+                : several(answer.seedsPerArm, "seed")}{" "}
+            an arm
           </Typography>
           <Typography>
             find it in four trials of five

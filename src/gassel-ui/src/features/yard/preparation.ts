@@ -88,6 +88,7 @@ export function setOut(batch: ToSetOut, draft: PreparationDraft, done: Preparati
         step: batch.step,
         seeds: many === 1 ? batch.seeds : null,
         place: draft.place,
+        way: null,
         vessel: {
           kind: "container",
           label: many === 1 ? draft.label.trim() : `${draft.label.trim()}-${i + 1}`,
