@@ -95,12 +95,24 @@ public sealed class Browser : IDisposable
     {
         try
         {
-            Wait.Until(d => d.FindElements(By.CssSelector($"[data-testid='{testId}']")).Any(e => e.Text.Contains(text, StringComparison.Ordinal)));
+            Wait.Until(d => d.FindElements(By.CssSelector($"[data-testid='{testId}']")).Any(e => Words(e).Contains(text, StringComparison.Ordinal)));
         }
         catch (WebDriverTimeoutException)
         {
-            throw new InvalidOperationException($"{testId} says '{SeeTest(testId).Text}', not '{text}'");
+            throw new InvalidOperationException($"{testId} says '{Words(SeeTest(testId))}', not '{text}'");
         }
+    }
+
+    /// <summary>What a person reads there, also in a field.</summary>
+    private static string Words(IWebElement element) => element.TagName == "input" ? element.GetDomProperty("value") ?? "" : element.Text;
+
+    /// <summary>Writes the day on which what follows was done, as a grower writes it.</summary>
+    public void DoneOn(string day)
+    {
+        var field = SeeTest("done-day");
+        field.Click();
+        field.SendKeys(Keys.Control + "a");
+        field.SendKeys(day + Keys.Enter);
     }
 
     public IReadOnlyList<string> Complaints() =>

@@ -48,7 +48,7 @@ public sealed class CountingTests : IDisposable
         Assert.Equal([(1, 1, 0), (14, 0, 1), (15, 2, 0)], last["spots"]!.AsArray().Select(s => (s!["cell"]!.GetValue<int>(), s["emerged"]!.GetValue<int>(), s["lost"]!.GetValue<int>())).Order());
 
         // taken back with one touch, and on to the next tray with a key
-        b.Press("take back");
+        b.Press("Undo");
         b.Says("standing", "9 seedlings stand of 72 seeds");
         b.PressKeys("n");
         b.See("B-7 tray 7: roundleaf alumroot");

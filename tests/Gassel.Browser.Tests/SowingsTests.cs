@@ -37,7 +37,7 @@ public sealed class SowingsTests : IDisposable
 
         // a lot of it, with a towel test of untreated seed
         b.Open("/seed");
-        b.Press("enter a lot");
+        b.Press("Enter a lot");
         b.Choose("speciesId", "small camas");
         b.Type("gatheredAt", "pond margin");
         b.Type("gatheredOn", "4 Jul 2026");
@@ -46,7 +46,7 @@ public sealed class SowingsTests : IDisposable
         b.Type("testGerminated-1", "1");
         b.Type("testSeeds-1", "40");
         b.See("Untreated dormant seed tells of dormancy, not of life.");
-        b.Press("enter the lot");
+        b.Press("Enter the lot");
         b.See("Lot 22 small camas");
         b.Says("lot-22", "260 of 300 seeds left");
         b.Says("lot-22", "without the cold-moist of this route it tells of dormancy, not of life");

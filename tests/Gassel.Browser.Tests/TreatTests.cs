@@ -77,7 +77,7 @@ public sealed class TreatTests : IDisposable
             Assert.Equal(batch["number"]!.GetValue<int>() == 46 ? 3 : 1, words.Count);
         }
         Assert.Single(acts.Distinct());
-        b.Press("take back");
+        b.Press("Undo");
         b.SeeTest("line-43-1-checkBag");
         b.SeeTest("line-44-1-checkBag");
     }

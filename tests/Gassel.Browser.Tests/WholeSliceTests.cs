@@ -42,7 +42,7 @@ public sealed class WholeSliceTests : IDisposable
         b.Type("gatheredOn", "2 Jul 2026");
         b.Type("counted", "300");
         b.Type("expectedPercent", "70");
-        b.Press("enter the lot");
+        b.Press("Enter the lot");
         b.See("Lot 1 arrowleaf balsamroot");
 
         // a sowing day far enough away for the usual start to lie ahead or behind does not matter here: the target is moved to start today
@@ -68,7 +68,7 @@ public sealed class WholeSliceTests : IDisposable
         for (var i = 0; i < 6; i++) b.Click(By.CssSelector("[aria-label='a day later']"));
         b.PressIn("due-1-1-checkBag", "all well");
         b.See("all well");
-        b.Press("take back");
+        b.Press("Undo");
         b.See("Taken back");
         b.SeeTest("due-1-1-checkBag");
         b.PressIn("due-1-1-checkBag", "not so…");

@@ -63,7 +63,7 @@ public sealed class YardTests : IDisposable
         var parts = (await Batch(29))["parts"]!.AsArray().Where(p => !p!["state"]!["divided"]!.GetValue<bool>()).ToList();
         Assert.All(parts, p => Assert.Equal("carriedIn", p!["state"]!["tended"]![0]!["what"]!.GetValue<string>()));
         // taken back as one gesture, and warned of again
-        b.Press("take back");
+        b.Press("Undo");
         b.Says("alert-freezeComing", "these eleven");
         Assert.Empty((await Batch(29))["parts"]!.AsArray().SelectMany(p => p!["state"]!["tended"]!.AsArray()));
         // one of them alone, at an address with a point in it

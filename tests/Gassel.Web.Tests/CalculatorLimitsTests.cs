@@ -46,6 +46,17 @@ public sealed class CalculatorLimitsTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_question_asked_while_typing_is_answered_with_its_problem_and_is_no_error()
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/calculators/viability") { Content = new StringContent("""{"school":"share","initial":8}""", Encoding.UTF8, "application/json") };
+        request.Headers.Add("Prefer", "handling=lenient");
+        using var answer = await _book.Http.SendAsync(request, TestContext.Current.CancellationToken);
+        Assert.Equal((200, "application/problem+json"), ((int)answer.StatusCode, answer.Content.Headers.ContentType!.MediaType));
+        Assert.Equal(400, JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!["status"]!.GetValue<int>());
+        Assert.Equal(400, (await _book.Post("/api/calculators/viability", """{"school":"share","initial":8}""")).Status);
+    }
+
+    [Fact]
     public async Task Knots_nearer_than_a_thermometer_tells_are_refused()
     {
         var (status, problem) = await _book.Post("/api/calculators/chilling", """{"daily":[{"date":"2027-01-01","minC":0,"maxC":5}],"response":[0,1e-320,5,10]}""");

@@ -45,8 +45,6 @@ public sealed class PlanChoicesTests : IAsyncLifetime
     }
 
     [Theory]
-    [InlineData(""" "target":"plantOut","date":"2027-03-13" """, "date")]
-    [InlineData(""" "target":"plantOut","groundFreeze":"2026-11-25" """, "groundFreeze")]
     [InlineData(""" "target":"sow","date":"2027-05-01","second":{"weeksLater":0} """, "second.weeksLater")]
     [InlineData(""" "target":"sow","date":"2027-05-01","second":{"weeksLater":3,"firstShare":1} """, "second.firstShare")]
     [InlineData(""" "target":"sow","date":"2027-05-01","stages":{"toPot":0,"toHardened":1,"toPlanted":1} """, "stages.toPot")]
@@ -55,6 +53,31 @@ public sealed class PlanChoicesTests : IAsyncLifetime
     {
         var (status, problem) = await Plan(wrong);
         Assert.Equal((400, field), (status, problem["field"]!.GetValue<string>()));
+    }
+
+    [Theory]
+    [InlineData(""" "target":"plantOut","date":"2027-03-13" """)]
+    [InlineData(""" "target":"plantOut","groundFreeze":"2026-11-25" """)]
+    public async Task An_aim_that_is_past_offers_the_choices(string past)
+    {
+        var (status, plan) = await Plan(past);
+        Assert.True(status == 200, plan.ToJsonString());
+        Assert.False(plan["schedule"]!["feasible"]!.GetValue<bool>());
+        var next = plan["schedule"]!["options"]!.AsArray().Single(o => o!["kind"]!.GetValue<string>() == "nextSeason")!;
+        Assert.True(next["possible"]!.GetValue<bool>());
+        Assert.True(string.CompareOrdinal(next["start"]!.GetValue<string>(), "2027-03-14") >= 0);
+    }
+
+    [Fact]
+    public async Task A_species_without_seed_is_planned_on_seed_to_be_found()
+    {
+        var (status, plan) = await _book.Post("/api/plan", """{"speciesId":"blue-flax","lotId":null,"plants":20,"target":"sow","date":"2027-05-20"}""");
+        Assert.True(status == 200, plan.ToJsonString());
+        Assert.True(plan["seedToFind"]!.GetValue<bool>());
+        Assert.True(plan["seeds"]!["seeds"]!.GetValue<int>() > 20);
+        Assert.Equal(0, plan["seedsShort"]!.GetValue<int>());
+        var (refused, problem) = await _book.Post("/api/batches", $$"""{"id":"{{Guid.NewGuid()}}","choice":"usual","seeds":10,"who":"grower","plan":{"speciesId":"blue-flax","lotId":null,"plants":20,"target":"sow","date":"2027-05-20"} }""");
+        Assert.Equal((400, "plan.lotId"), (refused, problem["field"]!.GetValue<string>()));
     }
 
     [Fact]

@@ -65,7 +65,7 @@ public static class StoppingRule
     /// <summary>The draws of what remains are the same each time they are asked for.</summary>
     private const int DrawSeed = 14;
 
-    /// <summary>Uncounted for longer, inside or past the window, advice would rest on what nobody saw, days (our assumption).</summary>
+    /// <summary>Uncounted for longer, where the last count lies inside the window, advice would rest on what nobody saw, days (our assumption).</summary>
     public const int CountAfterDays = 14;
 
     /// <param name="fits">Draws of the curve, for the interval of what remains; empty where there are none.</param>
@@ -84,7 +84,8 @@ public static class StoppingRule
         string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 
         if (emerged == sown) return Say(AdviceKind.Enough, "Every seed is up.");
-        if (day >= context.WindowShortestDays && day - counted >= CountAfterDays)
+        // what was counted to the end of its window is judged by that
+        if (day >= context.WindowShortestDays && counted < context.WindowLongestDays && day - counted >= CountAfterDays)
         {
             return Say(AdviceKind.CountFirst, counts.Count == 0
                 ? $"Sown {Number(day)} days ago and never counted: what came up is not known."

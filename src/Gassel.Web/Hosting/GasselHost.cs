@@ -71,6 +71,7 @@ public static class GasselHost
         AddHttp(builder.Services);
 
         var app = builder.Build();
+        app.UseLenient();
         app.UseExceptionHandler();
         app.UseStatusCodePages(EmptyAnswers.Explain);
         app.UseHostFiltering();

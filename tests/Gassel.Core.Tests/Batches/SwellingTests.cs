@@ -46,7 +46,7 @@ public class SwellingTests
         state = book.Do(1, new Inspected("1", 40), new Split("1", [new("1.1", 40, 0, true), new("1.2", 20, 0, false)]));
         var due = Due(plan, state, 1);
         Assert.Equal((DueKind.StartStep, "1.1", Day.AddDays(1)), (due[0].Kind, due[0].Part, due[0].DueOn));
-        Assert.Contains("40 swollen", due[0].Cost);
+        Assert.Contains("40 of 60 swollen", due[0].Cost);
         Assert.Equal((DueKind.ScarifyAgain, "1.2", 0), (due[1].Kind, due[1].Part, due[1].Step));
         Assert.Contains("In cycle 1, 40 of 60 swelled; another cycle may swell about 13 of the 20 left, and pays.", due[1].Cost);
 

@@ -86,21 +86,55 @@ public class StarterLibraryTests
     [Fact]
     public void Hot_water_scalds_grit_makes_dust_and_cold_boxes_are_not_food()
     {
-        Assert.Contains(Cautions.For(HazardLevel.None, Step(StepKind.Scarify, new(75, 90))), c => c.Text.Contains("scald"));
-        var abrading = Cautions.For(HazardLevel.None, Step(StepKind.Scarify));
+        Assert.Contains(Cautions.For(HazardLevel.None, Step(StepKind.Scarify, new(75, 90)), RouteSetting.Indoors), c => c.Text.Contains("scald"));
+        var abrading = Cautions.For(HazardLevel.None, Step(StepKind.Scarify), RouteSetting.Indoors);
         Assert.Contains(abrading, c => c.Text.Contains("dust"));
         Assert.DoesNotContain(abrading, c => c.Text.Contains("scald"));
-        Assert.Contains(Cautions.For(HazardLevel.None, Step(StepKind.ColdMoist)), c => c.Text.Contains("not food"));
-        Assert.Equal("irritantSeed", Cautions.For(HazardLevel.Irritant, Step(StepKind.WarmMoist))[0].Topic);
-        Assert.DoesNotContain(Cautions.For(HazardLevel.Irritant, Step(StepKind.GrowOn)), c => c.Topic == "irritantSeed");
-        Assert.Equal("toxicSeed", Cautions.For(HazardLevel.Toxic, Step(StepKind.GrowOn))[0].Topic);
+        Assert.Contains(Cautions.For(HazardLevel.None, Step(StepKind.ColdMoist), RouteSetting.Indoors), c => c.Text.Contains("not food"));
+        Assert.Equal("irritantSeed", Cautions.For(HazardLevel.Irritant, Step(StepKind.WarmMoist), RouteSetting.Indoors)[0].Topic);
+        Assert.DoesNotContain(Cautions.For(HazardLevel.Irritant, Step(StepKind.GrowOn), RouteSetting.Indoors), c => c.Topic == "irritantSeed");
+        Assert.Equal("toxicSeed", Cautions.For(HazardLevel.Toxic, Step(StepKind.GrowOn), RouteSetting.Indoors)[0].Topic);
+    }
+
+    [Fact]
+    public void A_jug_and_a_bed_do_not_get_the_fridges_cautions()
+    {
+        foreach (var setting in new[] { RouteSetting.WinterContainer, RouteSetting.AutumnBed })
+        {
+            Assert.DoesNotContain(Cautions.For(HazardLevel.None, Step(StepKind.ColdMoist), setting), c => c.Topic == "fridgeBox");
+            Assert.DoesNotContain(Cautions.For(HazardLevel.None, Step(StepKind.Germinate), setting), c => c.Topic == "matsAndLamps");
+            Assert.Equal("toxicSeed", Cautions.For(HazardLevel.Toxic, Step(StepKind.ColdMoist), setting)[0].Topic);
+        }
+    }
+
+    [Theory]
+    [InlineData(StepKind.Soak)]
+    [InlineData(StepKind.Leach)]
+    [InlineData(StepKind.SmokeWater)]
+    [InlineData(StepKind.GibberellicAcid)]
+    public void Very_toxic_seed_gets_no_wet_and_no_chemical_step(StepKind kind)
+    {
+        var species = StarterLibrary.All.Single(s => s.Id == "small-camas") with { Hazard = HazardLevel.VeryToxic };
+        Assert.NotNull(RouteRules.Forbidden(species, Step(kind)));
+        Assert.Contains(Gassel.Core.Batches.BagCares.Forbidden(HazardLevel.VeryToxic, Gassel.Core.Batches.BagCare.Rinsed)!, "Toxic seed is never rinsed: it gets new medium, or the bag is discarded.", StringComparison.Ordinal);
+        Assert.Contains("small amount can kill", Cautions.For(HazardLevel.VeryToxic, Step(StepKind.ColdMoist), RouteSetting.Indoors)[0].Text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_step_without_days_is_no_step_unless_it_is_work_of_hours()
+    {
+        var species = StarterLibrary.All.Single(s => s.Id == "small-camas");
+        var route = species.Routes[0];
+        var empty = route with { Steps = [new(StepKind.ColdMoist, new(0, 0, 0)), .. route.Steps.Where(s => s.Kind == StepKind.Germinate)] };
+        Assert.Contains(RouteRules.Check(species, empty), o => o.Why.Contains("0, 0 and 0 days", StringComparison.Ordinal));
+        Assert.DoesNotContain(RouteRules.Check(species, route), o => o.Why.Contains("0, 0 and 0", StringComparison.Ordinal));
     }
 
     /// <summary>The only mention of acid sends it to professionals.</summary>
     [Fact]
     public void There_is_no_acid_recipe()
     {
-        var texts = Enum.GetValues<HazardLevel>().SelectMany(h => Enum.GetValues<StepKind>().SelectMany(k => Cautions.For(h, Step(k)).Concat(Cautions.For(h, Step(k, new(80, 90)))))).Select(c => c.Text)
+        var texts = Enum.GetValues<HazardLevel>().SelectMany(h => Enum.GetValues<StepKind>().SelectMany(k => Cautions.For(h, Step(k), RouteSetting.Indoors).Concat(Cautions.For(h, Step(k, new(80, 90)), RouteSetting.Indoors)))).Select(c => c.Text)
             .Where(t => t.Contains("acid", StringComparison.OrdinalIgnoreCase));
         Assert.All(texts, t => Assert.Contains("professional", t));
     }

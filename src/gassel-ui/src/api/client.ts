@@ -3,6 +3,9 @@ import type { paths } from "./schema";
 
 export const api = createClient<paths>({ baseUrl: "/" });
 
+/** Questions that save nothing and go out with each keystroke. */
+const ASKED_WHILE_TYPING = /^\/api\/(plan|trials\/layout|yard\/set-out|calculators\/.+)$/;
+
 /** A phone at the edge of the network gets no answer rather than a slow one. Files take longer. */
 const PATIENCE_MS = 10_000;
 
@@ -20,6 +23,9 @@ export const tokenHeader = (): [string, string] | null => (token === null ? null
 
 api.use({
   onRequest({ request }) {
+    // what is asked while somebody types is no error where it is not finished
+    if (ASKED_WHILE_TYPING.test(new URL(request.url).pathname))
+      request.headers.set("Prefer", "handling=lenient");
     if (request.method === "GET") return new Request(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
     if (token !== null) request.headers.set(TOKEN_HEADER, token);
     return request;
@@ -66,11 +72,13 @@ export async function answered<T>(
   } catch {
     throw new Refused(silent);
   }
-  if (answer.response.ok && answer.data !== undefined) return answer.data;
-  const problem = answer.error as Partial<Problem> | undefined;
+  const isProblem =
+    answer.response.headers.get("content-type")?.startsWith("application/problem+json") === true;
+  if (answer.response.ok && answer.data !== undefined && !isProblem) return answer.data;
+  const problem = (answer.error ?? answer.data) as Partial<Problem> | undefined;
   throw new Refused({
     ...problem,
-    status: answer.response.status,
+    status: isProblem ? (problem?.status ?? answer.response.status) : answer.response.status,
     title: problem?.title ?? "Not accepted",
     detail: problem?.detail ?? "The server gave no reason.",
   });

@@ -64,7 +64,13 @@ export function DayStepper({ day, today, onChange, label }: DayStepperProps) {
           htmlInput: {
             "aria-label": `${label}: write a day, such as 1 Mar`,
             "data-testid": "done-day",
-            style: { fontWeight: 700, textAlign: "center" },
+            style: {
+              fontWeight: 700,
+              textAlign: "center",
+              height: 48,
+              padding: "0 8px",
+              boxSizing: "border-box",
+            },
           },
         }}
         sx={{ width: { xs: "10.5em", md: "12.5em" } }}
