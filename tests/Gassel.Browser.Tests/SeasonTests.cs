@@ -72,6 +72,7 @@ public sealed class SeasonTests : IDisposable
         b.Open("/");
         b.PressIn("due-12-1-checkBag", "not so…");
         b.Type("sprouted", "2");
+        b.Press("picked out and sown");
         b.Press("record");
         b.See("2 sprouted");
         b.Open("/season");

@@ -27,6 +27,7 @@ public sealed class SproutTests : IDisposable
         b.PressIn("due-12-1-checkBag", "not so…");
         b.Type("sprouted", "2");
         b.See("Usual here: pick out and sow the 2, return the other 46");
+        b.Press("picked out and sown");
         b.Press("record");
         b.See("2 sprouted");
         var batch = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 12)!;
@@ -46,6 +47,7 @@ public sealed class SproutTests : IDisposable
         b.PressIn("due-43-1-checkBag", "not so…");
         b.Type("sprouted", "3");
         b.See("Usual here: pick out and sow the 3, return the other 57.");
+        b.Press("picked out and sown");
         b.Press("record");
         b.See("3 sprouted");
         b.SeeNoMore(By.CssSelector("[data-testid='due-43-1-checkBag']"));
@@ -77,6 +79,7 @@ public sealed class SproutTests : IDisposable
         b.See("Valid is a whole number from 0 to 48.");
         b.Type("sprouted", "5");
         b.See("Usual here: sow the whole bag");
+        b.Press("whole bag sown");
         b.Press("record");
         b.See("5 sprouted");
         b.SeeNoMore(By.CssSelector("[data-testid='due-12-1-checkBag']"));

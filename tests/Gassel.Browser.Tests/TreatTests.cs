@@ -32,7 +32,7 @@ public sealed class TreatTests : IDisposable
         b.Type("swollen", "42");
         b.Says("swelling-follows", "42 swollen seeds go on today or tomorrow. 18 seeds took no water and are due for another cycle.");
         b.Press("record");
-        b.Says("due-10-1.1-startStep", "42 swollen since 13 Mar 2027");
+        b.Says("due-10-1.1-startStep", "42 of 60 swollen after 1 cycle since 13 Mar 2027");
         b.Says("due-10-1.2-scarifyAgain", "In cycle 1, 42 of 60 swelled; another cycle may swell about 13 of the 18 left, and pays.");
         b.PressIn("due-10-1.2-scarifyAgain", "scarified");
         b.PressIn("due-10-1.2-startStep", "started");

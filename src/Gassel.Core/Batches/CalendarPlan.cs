@@ -12,7 +12,8 @@ public sealed record CalendarDay(string Key, DateOnly On, string Words, string D
 /// <summary>The plan of a batch as days of a calendar: what is still to be done, and when the plants are ready.</summary>
 public static class CalendarPlan
 {
-    public static IReadOnlyList<CalendarDay> Of(BatchPlan plan, BatchState state, string name, DateOnly today)
+    /// <param name="school">By which bags are looked at.</param>
+    public static IReadOnlyList<CalendarDay> Of(BatchPlan plan, BatchState state, Species species, CheckSchool school, string name, DateOnly today)
     {
         var days = new List<CalendarDay>();
         foreach (var part in state.Living.Where(p => !p.IsDone(plan)))
@@ -26,6 +27,12 @@ public static class CalendarPlan
                 var inHours = step.Kind is StepKind.Scarify or StepKind.Soak or StepKind.Leach;
                 days.Add(new(string.Create(CultureInfo.InvariantCulture, $"{part.Id}-{step.Step}"), step.Start.Usual, $"{name}{tail}: {act}",
                     $"Any day from {DayWords.Of(step.Start.Earliest)} to {DayWords.Of(step.Start.Latest)}.{(plan.Steps[step.Step].Step.Note is { } note ? " " + note : "")}", inHours));
+            }
+            var looks = LookDates.Ahead(plan, part, species, school, today);
+            for (var i = 0; i < looks.Count; i++)
+            {
+                // the n-th look of a part keeps its place in a calendar when its day moves
+                days.Add(new(string.Create(CultureInfo.InvariantCulture, $"{part.Id}-look-{part.Checks.Count + i}"), looks[i], $"{name}{tail}: look at it", "Moist without dripping, no mould, no sprouts.", false));
             }
             if (outlook.Steps.Count > 0)
             {

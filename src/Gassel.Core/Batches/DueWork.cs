@@ -201,10 +201,7 @@ public static partial class DueWork
     private static DueItem Look(PlannedStep step, PartState part, StepSpan open, Species species, bool outdoors, DateOnly today, CheckSchool school)
     {
         var last = part.Checks.Where(c => c.On >= open.Start).Select(c => c.On).DefaultIfEmpty(open.Start).Max();
-        var halfway = open.Start.AddDays(step.Step.Days.Shortest / 2);
-        var sprouter = !outdoors && step.Step.Kind == StepKind.ColdMoist && species.Has(SpeciesFlag.GerminatesInCold) && last >= halfway;
-        var fortnightly = school == CheckSchool.Fortnightly && !sprouter && last < halfway;
-        var interval = outdoors || fortnightly ? FortnightDays : sprouter ? SprouterCheckEveryDays : CheckEveryDays;
+        var (interval, why) = LookDates.Interval(step.Step, open.Start, last, species, outdoors, school);
         // what was told lay unwatched; it asks for a look today and is not late for those it missed
         if (open.Told && last == open.Start)
         {
@@ -217,10 +214,7 @@ public static partial class DueWork
             late == 0 ? "Moist without dripping, no mould, no sprouts." : "Nobody knows whether it dried, moulded or sprouted since.",
             [
                 string.Create(CultureInfo.InvariantCulture, $"Last looked at {DayWords.Of(last)} + {interval} days = {DayWords.Of(due)}."),
-                sprouter
-                    ? $"Sprouts in the cold and past half of its shortest time since {DayWords.Of(halfway)}: twice a week (common practice, no source)."
-                    : fortnightly ? $"Fortnightly by the school chosen, until half of its shortest time, {DayWords.Of(halfway)} (common practice, no source)."
-                    : outdoors ? "Outdoors every second week (our assumption)." : "Weekly (common practice, no source).",
+                why,
             ]);
     }
 

@@ -12,12 +12,10 @@ public sealed record Crowding(int Standing, int? Cells, int? Surplus, bool IsByC
 {
     public static Crowding Of(PartState part)
     {
-        var spots = part.Counts.SelectMany(c => c.Spots ?? []).ToList();
-        var seen = part.Counts.Where(c => c.Emerged > 0 || c.Lost > 0).All(c => c.Spots is { } s && s.All(x => x.Cell is not null) && s.Sum(x => x.Emerged) == c.Emerged && s.Sum(x => x.Lost) == c.Lost);
-        // whoever was pricked out came from a cell that nobody named
-        if (seen && spots.Count > 0 && part.MovedOff == 0)
+        var tally = CellTally.Of(part);
+        if (tally is { IsWhole: true, Cells.Count: > 0 })
         {
-            var byCell = spots.GroupBy(s => s.Cell!.Value).Select(g => Math.Max(0, g.Sum(s => s.Emerged - s.Lost))).Where(n => n > 0).ToList();
+            var byCell = tally.Cells.Select(c => c.Standing).Where(n => n > 0).ToList();
             return new(part.Standing, byCell.Count, byCell.Sum(n => n - 1), true);
         }
         var cells = part.SownAs?.Cells?.Count ?? part.Vessel?.Cells;

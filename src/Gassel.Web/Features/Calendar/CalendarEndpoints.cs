@@ -47,9 +47,9 @@ internal static class CalendarEndpoints
 
     private static async Task<byte[]> File(Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock)
     {
-        var names = (await library.Species()).ToDictionary(s => s.Id, s => s.CommonName);
+        var species = (await library.Species()).ToDictionary(s => s.Id);
         var batches = await shelf.All();
-        var days = aside.Many(batches, b => CalendarPlan.Of(b.Plan, b.State, $"B-{b.Row.Number} {names[b.Row.SpeciesId]}", clock.Today)
+        var days = aside.Many(batches, b => CalendarPlan.Of(b.Plan, b.State, species[b.Row.SpeciesId], clock.Settings.CheckSchool, $"B-{b.Row.Number} {species[b.Row.SpeciesId].CommonName}", clock.Today)
             .Select(d => new CalendarEntry($"{b.Row.Id:N}-{d.Key}@gassel", b.State.LastSequence, d)));
         return Encoding.UTF8.GetBytes(CalendarFile.Write(clock.Site?.Name ?? "Gassel", days, clock.GetUtcNow()));
     }

@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Growing;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
@@ -9,7 +10,7 @@ using Gassel.Web.Hosting;
 namespace Gassel.Web.Features.Counting;
 
 /// <summary>What a cell has brought so far, as far as it was counted by cells.</summary>
-public readonly record struct TrayCell(int Cell, int Emerged, int Lost);
+public readonly record struct TrayCell(int Cell, int Emerged, int Lost, int MovedOff);
 
 /// <summary>Another part in the same tray.</summary>
 /// <param name="Cells">Its own.</param>
@@ -68,5 +69,5 @@ internal static class CountTrays
     }
 
     private static List<TrayCell> ByCell(PartState part) =>
-        [.. part.Counts.SelectMany(c => c.Spots ?? []).Where(s => s.Cell is not null).GroupBy(s => s.Cell!.Value).Select(g => new TrayCell(g.Key, g.Sum(s => s.Emerged), g.Sum(s => s.Lost))).OrderBy(c => c.Cell)];
+        [.. CellTally.Of(part).Cells.Select(c => new TrayCell(c.Cell, c.Emerged, c.Lost, c.MovedOff))];
 }

@@ -45,8 +45,16 @@ internal static class PlanEndpoints
             ground.Judged(ground.Route).Learned is { } learned ? LearnedView.Of(learned) : null)
         {
             SeedToFind = ground.SeedToFind,
+            Looks = Looks(ground, schedule, books.Clock.Settings.CheckSchool),
+            ComesUp = ground.Route.Steps.Zip(schedule.Steps).Where(s => s.First.Kind == StepKind.Germinate).Select(s => new ComesUp(s.Second.Start.Usual.AddDays(s.First.Days.Shortest), s.Second.Start.Usual.AddDays(s.First.Days.Longest))).FirstOrDefault(),
         });
     }
+
+    /// <summary>As the batch would be looked at if it were made as usual.</summary>
+    private static IReadOnlyList<DateOnly> Looks(PlanGround ground, Schedule schedule, CheckSchool school) =>
+        BatchPlanner.Confirm(ground.Route, ground.Anchor, schedule, PlanChoice.Usual, 1, 1) is { } plan
+            ? LookDates.Ahead(plan, BatchFold.Run(plan, []).Parts[0], ground.Species, school, plan.Start)
+            : [];
 
     private static RouteOutlook Beside(
         Core.Treatments.Route route, PlanGround ground, PlanBooks books, IReadOnlyList<OwnResult> own, IReadOnlyList<SpaceTaken> taken, Dictionary<PlaceKind, int> room)

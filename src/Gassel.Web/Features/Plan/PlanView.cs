@@ -55,4 +55,13 @@ public sealed record PlanView(
 {
     /// <summary>There is no seed of this yet: planned as if it were gathered this season.</summary>
     public bool SeedToFind { get; init; }
+
+    /// <summary>Days on which the moist seed is looked at, by the usual dates.</summary>
+    public required IReadOnlyList<DateOnly> Looks { get; init; }
+
+    /// <summary>First and last day on which seedlings are expected, by the usual sowing day; null for a route that ends before sowing.</summary>
+    public ComesUp? ComesUp { get; init; }
 }
+
+/// <summary>Both ends inclusive.</summary>
+public sealed record ComesUp(DateOnly From, DateOnly To);

@@ -8,6 +8,8 @@ using Gassel.Web.Features.Plants;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Rounds;
 
@@ -57,14 +59,26 @@ public sealed record RoundsView(DateOnly Today, int DueCount, IReadOnlyList<Roun
 
 internal static class RoundsEndpoints
 {
-    public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today);
+    /// <summary>Days that a sheet may be printed ahead.</summary>
+    private const int MostAhead = 7;
 
-    private static async Task<RoundsView> Today(Library library, OutdoorBatches shelf, TemperatureWatch watch, TrayRights trays, SetAside aside, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
+    public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today).ProducesProblem(400);
+
+    /// <param name="on">A day ahead to print the sheet for, at most a week; today if left out.</param>
+    private static async Task<Results<Ok<RoundsView>, ProblemHttpResult>> Today(string? on, Library library, OutdoorBatches shelf, TemperatureWatch watch, TrayRights trays, SetAside aside, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
         var names = BatchEndpoints.Names(places);
         var today = clock.Today;
+        if (!string.IsNullOrEmpty(on))
+        {
+            if (!DateOnly.TryParseExact(on, "yyyy-MM-dd", out var ahead) || ahead < today || ahead > today.AddDays(MostAhead))
+            {
+                return new Refusal("on", $"on was '{on}'; valid is a day from today, {today:yyyy-MM-dd}, to a week ahead.").ToResult();
+            }
+            today = ahead;
+        }
         var batches = await shelf.All(cancel);
 
         var (known, temperatures, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
@@ -76,10 +90,10 @@ internal static class RoundsEndpoints
             .Concat((await trays.Overlaps()).Select(o => new RoundsConflict(
                 o.Batch.Row.Id, o.Batch.Row.Number, species[o.Batch.Row.SpeciesId].CommonName, o.Entry.Id, o.Entry.DoneOn, o.Entry.Who, EntryWords.Of(o.Entry.Payload, o.Batch.Plan, names), o.Words)));
         var byPlace = places.Select(p => new RoundsPlace(p, temperatures[p.Id], LampLook.Of(p, batches.SelectMany(b => b.State.Living.Where(x => x.Place == p.Id && !x.BooksClosed)), today), [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)])).ToList();
-        return new(today,
+        return TypedResults.Ok(new RoundsView(today,
             byPlace.Sum(p => p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
             [.. byPlace.Where(p => p.Parts.Count > 0)],
-            [.. conflicts], YardViews.Alerts(inside.Vessels.Values), aside.All);
+            [.. conflicts], YardViews.Alerts(inside.Vessels.Values), aside.All));
     }
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(

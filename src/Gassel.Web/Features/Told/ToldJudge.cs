@@ -67,7 +67,16 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
     /// <summary>The step by its words; the first route that has it.</summary>
     private static (Core.Treatments.Route Route, int Step)? StepOf(Core.Treatments.Species kind, string words)
     {
-        static string Plain(string text) => text.Trim().ToLowerInvariant().Replace('-', ' ');
+        // what growers call it beside its name
+        static string Plain(string text) => text.Trim().ToLowerInvariant().Replace('-', ' ') switch
+        {
+            "sown" or "sowing" or "germination" or "germinating" => "germinate",
+            "cold" or "fridge" or "in the cold" or "stratify" or "stratification" => "cold moist",
+            "warm" or "in the warm" => "warm moist",
+            "soaked" or "soaking" => "soak",
+            "scarified" => "scarify",
+            var plain => plain,
+        };
         foreach (var route in kind.Routes)
         {
             for (var i = 0; i < route.Steps.Count; i++)

@@ -107,6 +107,18 @@ export const placesQuery = {
 
 export const useRounds = () => useQuery(roundsQuery);
 
+/** What a day ahead will ask for; today's rounds where none is named. */
+export const useRoundsOn = (on: string | null) =>
+  useQuery(
+    on === null
+      ? roundsQuery
+      : {
+          ...roundsQuery,
+          queryKey: [...roundsQuery.queryKey, on],
+          queryFn: () => answered(api.GET("/api/rounds", { params: { query: { on } } })),
+        },
+  );
+
 export const useCountTrays = () => useQuery(countTraysQuery);
 
 export const useTrials = () =>

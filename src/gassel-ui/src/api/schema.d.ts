@@ -2446,7 +2446,9 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    on?: string;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2460,6 +2462,15 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["RoundsView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
             };
@@ -5836,6 +5847,12 @@ export interface components {
             working: string[];
             all: components["schemas"]["ColdAmount"];
         };
+        ComesUp: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
         CompareRequest: {
             arms: components["schemas"]["ArmInput"][];
             /** Format: double */
@@ -7633,6 +7650,7 @@ export interface components {
             hardening: null | components["schemas"]["HardeningPlan"];
             troubles: components["schemas"]["PlaceTrouble"][];
             window: null | components["schemas"]["DurationRange"];
+            looks: string[];
             crowdWords: null | string;
         };
         PasswordChange: {
@@ -7865,6 +7883,8 @@ export interface components {
             origin: string;
             learned: null | components["schemas"]["LearnedView"];
             seedToFind?: boolean;
+            looks: string[];
+            comesUp?: null | components["schemas"]["ComesUp"];
         };
         PotRoom: {
             /** Format: int32 */
@@ -9055,6 +9075,8 @@ export interface components {
             emerged?: number;
             /** Format: int32 */
             lost?: number;
+            /** Format: int32 */
+            movedOff?: number;
         };
         TrayGrid: {
             /** Format: int32 */

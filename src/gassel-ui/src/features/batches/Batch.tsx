@@ -144,7 +144,13 @@ export function Batch() {
           )}
         </Box>
         <Box sx={{ display: "grid", gap: 2 }}>
-          <NextWork due={due} plan={plan} batch={id} today={today} />
+          <NextWork
+            due={due}
+            plan={plan}
+            batch={id}
+            today={today}
+            looks={[...new Set(living.flatMap((part) => part.looks))].sort()}
+          />
           {sown.length > 0 && <WhatFollows batch={batch.data} today={today} />}
           <CloseBooks batch={batch.data} today={today} />
           <Card label="log">

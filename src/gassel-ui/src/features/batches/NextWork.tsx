@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import type { BatchView } from "../../api/types";
 import { Card } from "../../shared/Card";
 import { Why } from "../../shared/Why";
-import { actDay } from "../../time/days";
+import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { dueTitle } from "../rounds/dueWords";
 
@@ -12,10 +12,12 @@ interface NextWorkProps {
   plan: BatchView["plan"];
   batch: string;
   today: Day;
+  /** Looks still to come, of all parts. */
+  looks: Day[];
 }
 
 /** What the batch will ask for next, soonest first. Recording happens on Rounds and Count. */
-export function NextWork({ due, plan, batch, today }: NextWorkProps) {
+export function NextWork({ due, plan, batch, today, looks }: NextWorkProps) {
   return (
     <Card label="next">
       <Typography variant="h2">Next</Typography>
@@ -38,6 +40,11 @@ export function NextWork({ due, plan, batch, today }: NextWorkProps) {
           </Box>
         );
       })}
+      {looks.length > 0 && (
+        <Typography variant="body2" data-testid="looks">
+          Looks: {looks.map((day) => shortDay(day, today)).join(", ")}.
+        </Typography>
+      )}
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 0.5 }}>
         {due.some((item) => item.kind === "countSeedlings") && (
           <Button

@@ -152,6 +152,17 @@ export function PlanAnswer(props: PlanAnswerProps) {
         <Typography variant="body2" sx={{ color: palette.ink2 }}>
           {plan.origin}. Sown {depthWords(plan.depth.depth, units)}. {plan.depth.why}
         </Typography>
+        {plan.comesUp && (
+          <Typography sx={{ fontWeight: 600 }} data-testid="plan-comes-up">
+            Seedlings expected from {shortDay(plan.comesUp.from, today)} to {shortDay(plan.comesUp.to, today)}
+            .
+          </Typography>
+        )}
+        {plan.looks.length > 0 && (
+          <Typography variant="body2" data-testid="plan-looks">
+            Looks: {plan.looks.map((day) => shortDay(day, today)).join(", ")}.
+          </Typography>
+        )}
         <PlanSteps plan={plan} chosen={chosen ?? null} today={today} />
       </Card>
     </Box>

@@ -45,7 +45,8 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
   const [stage, setStage] = useState<PlantStage>(first);
   const [to, setTo] = useState<PlantStage>(goalsOf(gesture, first)[0] ?? "planted");
   const [plants, setPlants] = useState<number | null>(
-    crowd ? (surplus ?? null) || null : thereAt(tally, gesture, first),
+    // how many were lost nobody but the grower knows
+    gesture === "lost" ? null : crowd ? (surplus ?? null) || null : thereAt(tally, gesture, first),
   );
   const [into, setInto] = useState("");
   const [spacingCm, setSpacing] = useState<number | null>(null);
@@ -77,7 +78,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
             value={stage}
             onChange={(next) => {
               setStage(next);
-              setPlants(thereAt(tally, gesture, next));
+              setPlants(gesture === "lost" ? null : thereAt(tally, gesture, next));
             }}
             choices={from.map((s) => [s, `${STAGE_WORDS[s]}: ${thereAt(tally, gesture, s)}`] as const)}
           />

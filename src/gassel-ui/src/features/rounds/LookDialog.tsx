@@ -23,6 +23,7 @@ import { Choice } from "../../shared/Choice";
 import { Cautions } from "../../shared/Cautions";
 import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
+import { vesselWords } from "../sowing/sowingWords";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
 
@@ -80,7 +81,7 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
   return (
     <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="look-title">
       <DialogTitle id="look-title">
-        {name}: what the bag looked like {nearDay(doneOn, today)}
+        {name}: what the {vesselWords(part.vessel?.kind ?? "bag")} looked like {nearDay(doneOn, today)}
       </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2 }}>
         <Titled
@@ -163,7 +164,7 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
               options={[
                 ["notYet", "not sown yet"],
                 ["pickOut", "picked out and sown"],
-                ["sowAll", "whole bag sown"],
+                ["sowAll", part.vessel && part.vessel.kind !== "bag" ? "all of it sown" : "whole bag sown"],
               ]}
             />
             <Typography variant="body2">

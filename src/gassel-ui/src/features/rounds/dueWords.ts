@@ -58,11 +58,11 @@ export const dueWords = (item: StandingDue, today: Day): string => `${order(item
 export function dueTitle(
   kind: StandingDue["due"]["kind"],
   step: StandingDue["stepKind"],
-  vessel: string = "bag",
+  vessel: string | null = null,
 ): string {
   switch (kind) {
     case "checkBag":
-      return `look at the ${vessel}`;
+      return vessel === null ? "look at it" : `look at the ${vessel}`;
     case "changeWater":
       return "change the water";
     case "lookForSwelling":

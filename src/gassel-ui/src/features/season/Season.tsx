@@ -14,6 +14,7 @@ import { several } from "../../shared/numbers";
 import { shortDay } from "../../time/days";
 import { PLACE_WORDS } from "../plan/space";
 import { CalendarCard } from "./CalendarCard";
+import { SeasonDates } from "./SeasonDates";
 import { SeasonChart } from "./SeasonChart";
 import { isLate, shown, SPANS, spanOf, WHOLE } from "./seasonFilter";
 import type { SeasonFilter, Span } from "./seasonFilter";
@@ -131,6 +132,7 @@ export function Season() {
           Below: room taken, to the dotted line when full.
         </Typography>
       </Card>
+      <SeasonDates season={{ ...view, rows }} />
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
         <Button component={Link} to="/season/years" variant="outlined">
           over the years

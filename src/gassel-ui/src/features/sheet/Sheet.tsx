@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useRounds, useSite } from "../../api/queries";
+import { useRoundsOn, useSite } from "../../api/queries";
 import { useSettled } from "../../offline/useQueue";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
@@ -9,7 +9,7 @@ import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
-import { actDay } from "../../time/days";
+import { actDay, addDays } from "../../time/days";
 import { linesOf } from "../rounds/dueLines";
 import { paperScale, passOf, unmarked, wantsReading } from "./sheet";
 import type { Mark } from "./sheet";
@@ -20,8 +20,10 @@ import { DoneOnStepper } from "../../record/DoneOnStepper";
 
 /** The morning's sheet: printed with boxes to tick, and in the evening entered in one pass with the day it was done. */
 export function Sheet() {
-  const rounds = useRounds();
   const site = useSite().data;
+  const [tomorrow, setTomorrow] = useState(false);
+  const ahead = tomorrow && site ? addDays(site.today, 1) : null;
+  const rounds = useRoundsOn(ahead);
   const settled = useSettled();
   const { recordMany } = useRecord();
   const [marks, setMarks] = useState<Record<string, Mark>>({});
@@ -51,10 +53,10 @@ export function Sheet() {
   if (all.length === 0)
     return (
       <EmptyNote
-        title="Nothing is due today"
+        title={tomorrow ? "Nothing is due tomorrow" : "Nothing is due today"}
         action={
-          <Button component={Link} to="/" variant="contained">
-            to Rounds
+          <Button variant="contained" onClick={() => setTomorrow(!tomorrow)}>
+            {tomorrow ? "Show today" : "Show tomorrow"}
           </Button>
         }
       >
@@ -73,6 +75,9 @@ export function Sheet() {
         </Typography>
         <Button variant="outlined" onClick={() => window.print()} sx={{ displayPrint: "none" }}>
           print
+        </Button>
+        <Button onClick={() => setTomorrow(!tomorrow)} sx={{ displayPrint: "none" }}>
+          {tomorrow ? "Show today" : "Show tomorrow"}
         </Button>
         <Button component={Link} to="/" sx={{ displayPrint: "none" }}>
           to Rounds
@@ -114,28 +119,30 @@ export function Sheet() {
           </Card>
         ))}
       </Box>
-      <Card
-        label="enter what was ticked"
-        sx={{
-          display: "flex",
-          flexWrap: "wrap",
-          alignItems: "center",
-          gap: 2,
-          displayPrint: "none",
-          position: { md: "sticky" },
-          bottom: { md: 8 },
-        }}
-      >
-        <DoneOnStepper />
-        <Button
-          variant="contained"
-          size="large"
-          disabled={settles.length === 0}
-          onClick={() => void record()}
+      {!tomorrow && (
+        <Card
+          label="enter what was ticked"
+          sx={{
+            display: "flex",
+            flexWrap: "wrap",
+            alignItems: "center",
+            gap: 2,
+            displayPrint: "none",
+            position: { md: "sticky" },
+            bottom: { md: 8 },
+          }}
         >
-          record {several(settles.length, "thing")} in one pass
-        </Button>
-      </Card>
+          <DoneOnStepper />
+          <Button
+            variant="contained"
+            size="large"
+            disabled={settles.length === 0}
+            onClick={() => void record()}
+          >
+            record {several(settles.length, "thing")} in one pass
+          </Button>
+        </Card>
+      )}
     </>
   );
 }

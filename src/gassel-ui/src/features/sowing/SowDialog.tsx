@@ -25,7 +25,7 @@ import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { usualColumns } from "./cells";
+import { cellsMismatch, usualColumns } from "./cells";
 import { SowCells } from "./SowCells";
 import { COVER_WORDS, hasCells } from "./sowingWords";
 import { SowVessel } from "./SowVessel";
@@ -82,7 +82,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
   const [some, setSome] = useState(false);
   const [cells, setCells] = useState<number[]>([]);
   const [seeds, setSeeds] = useState<number | null>(part.plannedSeeds);
-  const [perCell, setPerCell] = useState<number | null>(null);
+  const [perCell, setPerCell] = useState<number | null>(part.sowing?.seedsPerCell ?? null);
   const [depthMm, setDepth] = useState<number | null>(usual?.depthMm ?? null);
   const [cover, setCover] = useState<SowCover>(advice.cover ?? "mix");
   const [estimate, setEstimate] = useState<number | null>(advice.estimatePercent);
@@ -101,6 +101,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
   const stands = places.find((p) => p.id === place);
   const inAll = first ? seeds : part.seeds;
   const needed = perCell && inAll ? Math.ceil(inAll / perCell) : null;
+  const mismatch = cellsMismatch(inAll, perCell, choosing ? chosen.length : grid ? grid.cells : null);
   const send = async () => {
     const sown: Sown & { kind: "sown" } = {
       kind: "sown",
@@ -169,6 +170,12 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
             />
           )}
         </Box>
+        {mismatch !== null && (
+          <Typography sx={{ display: "flex", gap: 0.75, fontWeight: 600 }} data-testid="cells-mismatch">
+            <AlarmMark />
+            <span>{mismatch}</span>
+          </Typography>
+        )}
         {grid && !tray && (
           <FormControlLabel
             control={<Checkbox checked={some} onChange={(e) => setSome(e.target.checked)} name="some" />}

@@ -1,7 +1,15 @@
 import { describe, expect, it } from "vitest";
-import { cellWords, firstCells, neighbour, toggled, usualColumns } from "./cells";
+import { cellsMismatch, cellWords, firstCells, neighbour, toggled, usualColumns } from "./cells";
 
 describe("cells of a tray", () => {
+  it("ask where seed, cells and seeds to a cell do not fit", () => {
+    expect(cellsMismatch(60, 2, 36)).toContain("60 seeds fill 30 of 36 cells");
+    expect(cellsMismatch(80, 2, 36)).toContain("hold 72 seeds, but 80 are sown");
+    expect(cellsMismatch(72, 2, 36)).toBeNull();
+    expect(cellsMismatch(71, 2, 36)).toBeNull();
+    expect(cellsMismatch(60, null, 36)).toBeNull();
+  });
+
   it("are told in runs", () => {
     expect(cellWords([1, 2, 3, 7, 9, 10])).toBe("1–3, 7, 9–10");
     expect(cellWords([])).toBe("");

@@ -35,3 +35,19 @@ export function cellWords(cells: number[]): string {
   }
   return runs.map(([from, to]) => (from === to ? String(from) : `${from}–${to}`)).join(", ");
 }
+
+/** Where so many to a cell and so many cells are not the seed at hand, the question to ask; null where they fit, or nobody said. */
+export function cellsMismatch(
+  seeds: number | null,
+  perCell: number | null,
+  cells: number | null,
+): string | null {
+  if (seeds === null || perCell === null || cells === null || cells === 0) return null;
+  const room = perCell * cells;
+  // a last cell may hold fewer, and a tray may stay in part empty
+  if (seeds > room)
+    return `${cells} cells × ${perCell} hold ${room} seeds, but ${seeds} are sown. Are more cells filled, or more seeds to a cell?`;
+  if (seeds <= room - perCell * Math.max(1, Math.floor(cells * 0.1)))
+    return `${seeds} seeds fill ${Math.ceil(seeds / perCell)} of ${cells} cells at ${perCell} to a cell. Choose the cells, or the seeds to a cell.`;
+  return null;
+}

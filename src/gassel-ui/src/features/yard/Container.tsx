@@ -161,16 +161,18 @@ function ContainerPage({
           </Card>
         ) : (
           <>
-            <Card label="hour by hour">
-              <Typography variant="h2">Hour by hour</Typography>
-              <InsideHours
-                hours={detail.hours}
-                killC={detail.killC}
-                now={now}
-                today={today}
-                timeZone={timeZone}
-              />
-            </Card>
+            {detail.hours.length > 0 && (
+              <Card label="hour by hour">
+                <Typography variant="h2">Hour by hour</Typography>
+                <InsideHours
+                  hours={detail.hours}
+                  killC={detail.killC}
+                  now={now}
+                  today={today}
+                  timeZone={timeZone}
+                />
+              </Card>
+            )}
             <Card label="through the season">
               <Typography variant="h2">Through the season</Typography>
               <InsideSeason detail={detail} today={today} />
