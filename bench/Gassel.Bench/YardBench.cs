@@ -73,7 +73,7 @@ internal static class YardBench
     {
         var daily = weather.Select(d => new DailyTemperature(d.Date, d.MinC, d.MaxC, d.SnowCm)).ToList();
         var dates = Enumerable.Range(0, 20).Select(i => Out.AddDays(7 * i)).ToList();
-        var need = new SetOutNeed(60, ColdResponse.Usual, ThermalRate.General, 30, ThermalTime.OfPacket(10, 30, 15, 4), false, -4);
+        var need = new SetOutNeed(60, ColdResponse.Usual, ThermalRate.General, 30, ThermalTime.OfPacket(10, 30, 15, ThermalRate.General), false, -4);
         var times = new List<double>();
         var winters = 0;
         for (var round = 0; round <= 5; round++)

@@ -112,7 +112,15 @@ export function Yard() {
         </Box>
         <Box sx={{ display: "grid", gap: 1.5, order: { xs: 1, md: 2 } }}>
           <Card label="what the weather asks">
-            {alerts.length === 0 && <Typography>The weather asks nothing of the yard today.</Typography>}
+            {alerts.length === 0 && (
+              <Typography>
+                {outlook.length === 0
+                  ? "No weather is known for the yard, so nothing is watched. Look at the containers yourself, or import a record on Site."
+                  : service
+                    ? "The weather asks nothing of the yard today."
+                    : "No forecast is known. By the days on record nothing is asked today; look at tonight’s low yourself."}
+              </Typography>
+            )}
             {alerts.map((alert) => (
               <AlertCard key={alert.kind} alert={alert} onPoint={setPointed} />
             ))}
