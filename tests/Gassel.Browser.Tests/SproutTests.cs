@@ -63,6 +63,7 @@ public sealed class SproutTests : IDisposable
         b.PressIn("due-3-1-checkBag", "not so…");
         b.Type("sprouted", "1");
         b.See("Usual here: sow the whole bag.");
+        b.Press("whole bag sown");
         b.Press("record");
         b.See("1 sprouted");
         b.SeeNoMore(By.CssSelector("[data-testid='due-3-1-checkBag']"));

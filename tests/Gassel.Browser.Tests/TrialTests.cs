@@ -31,7 +31,7 @@ public sealed class TrialTests : IDisposable
         b.Type("depth-1", "9");
         b.Type("seedsPerArm", "8");
         b.Type("cellsPerTray", "36");
-        b.Says("trial-size", "58 seeds an arm");
+        b.Says("trial-size", "64 seeds an arm");
         b.Says("trial-size", "With 8 an arm only");
         b.Says("trial-layout", "T-2: arm 1, 8 seeds in 8 cells; arm 2, 8 seeds in 8 cells");
         b.Press("make the trial");

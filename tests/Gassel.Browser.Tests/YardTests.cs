@@ -92,7 +92,7 @@ public sealed class YardTests : IDisposable
         b.Choose("target", "starting on a day");
         b.Type("date", "20 Mar 2027");
         b.Says("set-out-window", "enough cold comes before the warmth in nine winters of ten");
-        b.Says("set-out-outside", "after the days with enough cold");
+        b.Says("set-out-outside", "after the safe days");
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'set out by')]"));
         b.SeeNoMore(By.CssSelector("[data-testid='set-out-outside']"));
         Assert.Empty(b.Complaints());

@@ -46,6 +46,9 @@ public sealed class CalendarTests : IAsyncLifetime
         return JsonNode.Parse(await node.StandardOutput.ReadToEndAsync())!.AsArray();
     }
 
+    /// <summary>Bags and trays are looked at between their steps.</summary>
+    private static bool IsLook(JsonNode e) => e["summary"]!.GetValue<string>().EndsWith("look at it", StringComparison.Ordinal);
+
     private Task<string> File() => _book.Http.GetStringAsync("/api/calendar.ics");
 
     private async Task<int> Status(string path)
@@ -60,9 +63,14 @@ public sealed class CalendarTests : IAsyncLifetime
         var ics = await File();
         Assert.StartsWith("BEGIN:VCALENDAR\r\n", ics);
         Assert.All(ics.Split("\r\n"), line => Assert.True(System.Text.Encoding.UTF8.GetByteCount(line) <= 75, line));
-        var events = await ReadBack(ics);
+        var all = await ReadBack(ics);
+        Assert.All(all, e => Assert.True(e!["allDay"]!.GetValue<bool>()));
+        var events = all.Where(e => !IsLook(e!)).ToList();
         Assert.Equal(["2027-03-14", "2027-06-06", "2027-06-21", "2028-06-20", "2028-06-30"], events.Select(e => e!["start"]!.GetValue<string>()).Order(StringComparer.Ordinal));
-        Assert.All(events, e => Assert.True(e!["allDay"]!.GetValue<bool>()));
+        var looks = all.Where(e => IsLook(e!)).Select(e => e!["start"]!.GetValue<string>()).Order(StringComparer.Ordinal).ToList();
+        Assert.Equal("2027-03-21", looks[0]);
+        Assert.InRange(looks.Count, 12, 40);
+        Assert.All(looks, day => Assert.InRange(day, "2027-03-21", "2027-07-20", StringComparer.Ordinal));
         var start = events.Single(e => e!["start"]!.GetValue<string>() == "2027-03-14")!;
         Assert.Equal(("B-1 arrowleaf balsamroot: start cold-moist", "2027-03-15"), (start["summary"]!.GetValue<string>(), start["end"]!.GetValue<string>()));
         Assert.Empty(start["alarms"]!.AsArray());
@@ -104,7 +112,7 @@ public sealed class CalendarTests : IAsyncLifetime
         var (_, made) = await _book.Post("/api/calendar/address", "{}");
         var path = made["path"]!.GetValue<string>();
         Assert.Matches("^/calendar/[A-Za-z0-9_-]{43}\\.ics$", path);
-        Assert.Equal(5, (await ReadBack(await _book.Http.GetStringAsync(path, TestContext.Current.CancellationToken))).Count);
+        Assert.Equal(await File(), await _book.Http.GetStringAsync(path, TestContext.Current.CancellationToken));
         Assert.Equal(404, await Status("/calendar/wrong.ics"));
 
         var (_, anew) = await _book.Post("/api/calendar/address", "{}");

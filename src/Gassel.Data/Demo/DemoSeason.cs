@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Closing;
 using Gassel.Data.Readings;
 using Microsoft.EntityFrameworkCore;
 
@@ -11,6 +12,9 @@ namespace Gassel.Data;
 public static class DemoSeason
 {
     private static readonly DateTimeOffset Starts = new(2027, 3, 14, 9, 0, 0, TimeSpan.FromHours(-6));
+
+    /// <summary>Invented, so that the demo's books come to sums; a book that is not the demo begins without prices.</summary>
+    private static readonly CostAssumptions Prices = new(SeedEach: 0.02, MixPerLitre: 0.3, ContainerEach: 0.4, PerKWh: 0.15, PerHour: 18, BoughtPlant: 4.5);
 
     private static readonly Dictionary<PlaceKind, int?> Capacities = new()
     {
@@ -34,7 +38,7 @@ public static class DemoSeason
             TimeZone = "America/Denver",
             LastFrost = "05-08",
             WeatherRecordId = await weather.Add("Skarve Bench, generated", generated: true, Starts, DemoWeather.Days(), gate, CancellationToken.None),
-            Settings = CoreJson.Write(new SiteSettings(ElevationM: 620, FrostBasis: FrostBasis.Record)),
+            Settings = CoreJson.Write(new SiteSettings(ElevationM: 620, FrostBasis: FrostBasis.Record, Costs: Prices)),
             DemoWoundAt = realNow.ToUnixTimeMilliseconds(),
             DemoShowed = Starts.ToUnixTimeMilliseconds(),
         });

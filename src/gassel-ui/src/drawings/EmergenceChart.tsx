@@ -44,7 +44,7 @@ export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) 
         fill={p.wash.germinate}
         opacity={0.6}
       />
-      <text x={x(window.shortest) + 5} y={TOP + 14} fontSize={12.5} fill={p.ink2}>
+      <text x={x(window.shortest) + 5} y={TOP + 30} fontSize={12.5} fill={p.ink2}>
         expected day {window.shortest}–{window.longest}
       </text>
       {ticks(top, 4).map((t) => (

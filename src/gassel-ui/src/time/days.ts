@@ -35,6 +35,9 @@ export function shortDay(day: Day, today?: Day): string {
   return today && day.slice(0, 4) === today.slice(0, 4) ? text : `${text} ${year}`;
 }
 
+/** `8 May` of `05-08`, a day of every year. */
+export const monthDayWords = (monthDay: string): string => shortDay(`2028-${monthDay}`, "2028-01-01");
+
 /** `Sun 14 Mar`, for days on which someone acts. */
 export function actDay(day: Day, today?: Day): string {
   return `${WEEKDAYS[(((dayNumber(day) + 4) % 7) + 7) % 7] ?? ""} ${shortDay(day, today)}`;

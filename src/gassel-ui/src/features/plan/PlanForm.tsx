@@ -6,9 +6,9 @@ import { Card } from "../../shared/Card";
 import { DayField } from "../../shared/DayField";
 import { NumberField } from "../../shared/NumberField";
 import { percent } from "../../shared/numbers";
-import { actDay, addDays, shortDay } from "../../time/days";
+import { actDay, addDays, monthDayWords } from "../../time/days";
 import type { Day } from "../../time/days";
-import { AIMS, dayIn, frostOf, SOWN, usualWeeks } from "./wish";
+import { AIMS, frostOf, SOWN, usualWeeks } from "./wish";
 import type { Wish } from "./wish";
 
 type Species = SpeciesView["species"];
@@ -319,8 +319,6 @@ function MoreWishes({ wish, change }: Pick<PlanFormProps, "wish" | "change">) {
     </>
   );
 }
-
-const monthDayWords = (monthDay: string): string => shortDay(dayIn(2028, monthDay), "2028-01-01");
 
 function lotWords(lot: LotView, routeId: string | undefined): string {
   const outlook = lot.outlooks.find((o) => o.routeId === routeId) ?? lot.outlooks[0];

@@ -52,7 +52,7 @@ export function HardeningCard({ batch, part, today }: HardeningCardProps) {
               )
             }
           >
-            {doneOn === today ? "Out today" : `Out ${actDay(doneOn, today)}`}
+            {doneOn === today ? "out today" : `out ${actDay(doneOn, today)}`}
           </Button>
         )}
         {shown.length < plan.days.length && (

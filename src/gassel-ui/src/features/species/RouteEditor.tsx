@@ -32,12 +32,15 @@ export function RouteEditor() {
   if (species.error) return <Failure error={species.error} />;
   if (!species.data) return <Loading what="the route" />;
   const view = species.data.find((s) => s.species.id === id);
-  const like = view?.species.routes.find((r) => r.id === (routeId ?? asked.get("like")));
-  if (!view || !like) return <NoSuchView />;
+  // of another species where the address names one
+  const giver = asked.get("of") ? species.data.find((s) => s.species.id === asked.get("of")) : view;
+  const like = giver?.species.routes.find((r) => r.id === (routeId ?? asked.get("like")));
+  if (!view || !giver || !like) return <NoSuchView />;
   return (
     <Editor
       key={like.id}
       view={view}
+      giver={giver === view ? null : giver.species.commonName}
       like={withEmergence(like, asked.get("germinate"))}
       from={asked.get("origin") ?? ""}
       copy={routeId === undefined}
@@ -49,17 +52,19 @@ type Route = SpeciesView["species"]["routes"][number];
 
 interface EditorProps {
   view: SpeciesView;
+  /** The species whose route is copied, where it is another. */
+  giver: string | null;
   like: Route;
   copy: boolean;
   /** Where the change comes from, as a word to begin with. */
   from: string;
 }
 
-function Editor({ view, like, copy, from }: EditorProps) {
+function Editor({ view, giver, like, copy, from }: EditorProps) {
   const { species } = view;
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [name, setName] = useState(copy ? `${like.name}, mine` : like.name);
+  const [name, setName] = useState(copy && !giver ? `${like.name}, mine` : like.name);
   const [setting, setSetting] = useState<RouteSetting>(like.setting);
   const [origin, setOrigin] = useState(from);
   const [steps, setSteps] = useState<StepInHand[]>(() => like.steps.map(inHand));
@@ -133,7 +138,7 @@ function Editor({ view, like, copy, from }: EditorProps) {
         </Typography>
         <Typography variant="body2" color="text.secondary">
           {copy
-            ? `begun as a copy of “${like.name}”`
+            ? `begun as a copy of “${like.name}”${giver ? ` of ${giver}: its days, also the days it comes up in, are from there until you change them` : ""}`
             : `saving makes version ${like.version + 1}; batches stay with the version they were planned with`}
         </Typography>
       </Box>

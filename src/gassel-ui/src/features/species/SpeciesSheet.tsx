@@ -7,6 +7,7 @@ import { AlarmMark } from "../../drawings/AlarmMark";
 import { Card } from "../../shared/Card";
 import { Requirements } from "./Requirements";
 import { OwnResults } from "../learning/OwnResults";
+import { CopyRoute } from "./CopyRoute";
 import { RouteCard } from "./RouteCard";
 import { ForRole } from "../../people/ForRole";
 
@@ -58,6 +59,9 @@ export function SpeciesSheet({ view }: { view: SpeciesView }) {
       {species.routes.map((route, i) => (
         <RouteCard key={route.id} view={view} route={route} facts={view.routes[i]} />
       ))}
+      <ForRole role="grower">
+        <CopyRoute to={species.id} />
+      </ForRole>
     </Card>
   );
 }

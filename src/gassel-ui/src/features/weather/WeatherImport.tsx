@@ -10,7 +10,7 @@ import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
 import { degrees, useUnits } from "../../shared/units";
-import { shortDay } from "../../time/days";
+import { monthDayWords, shortDay } from "../../time/days";
 
 /** The server takes no larger file; said here because a connection closed early cannot say why. */
 const MAX_BYTES = 8_000_000;
@@ -79,7 +79,9 @@ export function WeatherImport() {
       return null;
     }
   };
-  const keep = async () => {
+  /** A day set by hand stays unless its grower says otherwise. */
+  const byHand = site?.settings.frostBasis === "hand" ? site.site?.lastFrost : null;
+  const keep = async (frostBasis: "hand" | "record") => {
     if (!file || !report || !site?.site) return;
     const kept = await ask(file, mappingOf(report), name);
     if (!kept?.savedAs) return;
@@ -89,7 +91,7 @@ export function WeatherImport() {
           body: {
             ...site.site,
             weatherRecordId: kept.savedAs,
-            settings: { ...site.settings, frostBasis: "record" },
+            settings: { ...site.settings, frostBasis },
           },
         }),
       );
@@ -205,9 +207,19 @@ export function WeatherImport() {
                 value={name}
                 onChange={(event) => setName(event.target.value)}
               />
+              {byHand && (
+                <Button
+                  variant="contained"
+                  onClick={() => void keep("hand")}
+                  disabled={name.trim() === ""}
+                  sx={{ minHeight: 56 }}
+                >
+                  keep the {several(report.days, "day")}, last frost stays {monthDayWords(byHand)}
+                </Button>
+              )}
               <Button
-                variant="contained"
-                onClick={() => void keep()}
+                variant={byHand ? "outlined" : "contained"}
+                onClick={() => void keep("record")}
                 disabled={name.trim() === "" || !site?.site}
                 sx={{ minHeight: 56 }}
               >

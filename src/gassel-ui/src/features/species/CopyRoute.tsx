@@ -1,0 +1,32 @@
+import { MenuItem, TextField } from "@mui/material";
+import { useNavigate } from "react-router";
+import { useSpecies } from "../../api/queries";
+import { SETTING_WORDS } from "./routeDraft";
+
+/** A route that another species has, as the beginning of one for this species. */
+export function CopyRoute({ to }: { to: string }) {
+  const navigate = useNavigate();
+  const others = (useSpecies().data ?? []).filter((v) => v.species.id !== to);
+  const offers = others.flatMap(({ species }) => species.routes.map((route) => ({ species, route })));
+  if (offers.length === 0) return null;
+  return (
+    <TextField
+      select
+      label="Copy a route of another species"
+      name="copyRoute"
+      value=""
+      onChange={(event) => {
+        const offer = offers[Number(event.target.value)];
+        if (offer) void navigate(`/species/${to}/routes/new?of=${offer.species.id}&like=${offer.route.id}`);
+      }}
+      helperText="its days are a beginning; nothing is saved before you have seen them"
+      sx={{ mt: 2, minWidth: { xs: "100%", sm: 380 } }}
+    >
+      {offers.map(({ species, route }, i) => (
+        <MenuItem key={`${species.id}/${route.id}`} value={i}>
+          {species.commonName}: {route.name}, {SETTING_WORDS[route.setting]}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
