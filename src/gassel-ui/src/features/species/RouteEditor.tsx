@@ -64,7 +64,7 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
   const { species } = view;
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [name, setName] = useState(copy && !giver ? `${like.name}, mine` : like.name);
+  const [name, setName] = useState(copy ? `${like.name}, ${giver ? `as ${giver}` : "mine"}` : like.name);
   const [setting, setSetting] = useState<RouteSetting>(like.setting);
   const [origin, setOrigin] = useState(from);
   const [steps, setSteps] = useState<StepInHand[]>(() => like.steps.map(inHand));
