@@ -87,6 +87,19 @@ public sealed class Browser : IDisposable
         SeeNoMore(By.CssSelector("[role='listbox']"));
     }
 
+    /// <summary>An empty book from its first page to a site that can plan.</summary>
+    public void NameSite()
+    {
+        Open("/");
+        Press("name the site");
+        Type("name", "Own bench");
+        Type("latitude", "46.8");
+        Type("timeZone", "America/Denver");
+        Type("lastFrost", "8 May");
+        Press("save the site");
+        See("Saved.");
+    }
+
     /// <summary>Keys pressed anywhere on the page.</summary>
     public void PressKeys(string keys) => new OpenQA.Selenium.Interactions.Actions(Driver).SendKeys(keys).Perform();
 

@@ -11,14 +11,7 @@ public sealed class OwnBookTests : IDisposable
     public OwnBookTests()
     {
         _browser = new(_program.Address);
-        _browser.Open("/");
-        _browser.Press("name the site");
-        _browser.Type("name", "Own bench");
-        _browser.Type("latitude", "46.8");
-        _browser.Type("timeZone", "America/Denver");
-        _browser.Type("lastFrost", "8 May");
-        _browser.Press("save the site");
-        _browser.See("Saved.");
+        _browser.NameSite();
     }
 
     public void Dispose()

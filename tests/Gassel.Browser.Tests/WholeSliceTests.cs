@@ -24,14 +24,7 @@ public sealed class WholeSliceTests : IDisposable
     public async Task From_dry_seed_to_a_germination_result_that_agrees_with_R()
     {
         var b = _browser;
-        b.Open("/");
-        b.Press("name the site");
-        b.Type("name", "Test bench");
-        b.Type("latitude", "46.8");
-        b.Type("timeZone", "America/Denver");
-        b.Type("lastFrost", "8 May");
-        b.Press("save the site");
-        b.See("Saved.");
+        b.NameSite();
         // the day at the site, once it has its time zone
         var today = DateOnly.Parse((await _program.Get("/api/site"))["today"]!.GetValue<string>(), null);
 

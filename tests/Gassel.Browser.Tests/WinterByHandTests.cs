@@ -22,14 +22,7 @@ public sealed class WinterByHandTests : IDisposable
     public async Task A_winter_is_written_down_after_it_was()
     {
         var b = _browser;
-        b.Open("/");
-        b.Press("name the site");
-        b.Type("name", "Own bench");
-        b.Type("latitude", "46.8");
-        b.Type("timeZone", "America/Denver");
-        b.Type("lastFrost", "8 May");
-        b.Press("save the site");
-        b.See("Saved.");
+        b.NameSite();
         var today = DateOnly.Parse((await _program.Get("/api/site"))["today"]!.GetValue<string>(), null);
         DateOnly Ago(int days) => today.AddDays(-days);
 
@@ -57,10 +50,12 @@ public sealed class WinterByHandTests : IDisposable
         b.See("B-1 prairie smoke");
         b.Press("Change plan");
         b.Type("batchName", "meadow edge");
-        b.Choose("target", "starting today");
-        b.Type("seeds", "60");
         b.Press("Change B-1");
         b.See("B-1 prairie smoke, meadow edge");
+        // only the name was changed: the day and the seed stay
+        var renamed = (await _program.Get($"/api/batches/{await IdOf(1)}"))["plan"]!;
+        Assert.Equal((100, "start", today.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture)),
+            (renamed["seeds"]!.GetValue<int>(), renamed["anchor"]!["event"]!.GetValue<string>(), renamed["anchor"]!["date"]!.GetValue<string>()));
         b.Press("Discard");
         b.See("plan discarded");
         Assert.Equal(400, (await _program.Get("/api/lots"))[0]!["seedsLeft"]!.GetValue<int>());

@@ -79,11 +79,11 @@ public class EmergenceCurveTests
         (EmergenceCurve Truth, int Sown)[] kinds = [(new(0.7, 12, 5, 0, false), 80), (new(0.5, 14, 4, 0, false), 50), (new(0.85, 10, 8, 0, false), 60)];
         double[] at = [8, 10, 12, 16, 24];
         var (all, held) = (0, 0);
-        foreach (var (truth, sown) in kinds)
+        foreach (var day in at)
         {
-            foreach (var day in at)
+            var (seen, covered) = (0, 0);
+            foreach (var (truth, sown) in kinds)
             {
-                var (seen, covered) = (0, 0);
                 for (var seed = 0; seed < 40; seed++)
                 {
                     var counts = Simulate(truth, sown, [5, 7, 8, 9, 10, 11, 12, 13, 14, 16, 18, 20, 23, 26, 30, 34], seed);
@@ -92,9 +92,9 @@ public class EmergenceCurveTests
                     seen++;
                     if (point.Low <= truth.At(point.Day) && truth.At(point.Day) <= point.High) covered++;
                 }
-                Assert.True(covered >= 0.85 * seen, $"day {day}: {covered} of {seen}");
-                (all, held) = (all + seen, held + covered);
             }
+            Assert.True(covered >= 0.9 * seen, $"day {day}: {covered} of {seen}");
+            (all, held) = (all + seen, held + covered);
         }
         Assert.True(all > 500, $"only {all} bands");
         Assert.InRange((double)held / all, 0.935, 0.985);

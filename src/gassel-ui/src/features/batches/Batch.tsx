@@ -82,7 +82,7 @@ export function Batch() {
               <Button
                 component={Link}
                 variant="outlined"
-                to={`/plan?change=${id}&species=${species.id}&lot=${summary.lotId}&route=${plan.route.id}&plants=${plan.plants}&name=${encodeURIComponent(summary.name ?? "")}`}
+                to={`/plan?change=${id}&species=${species.id}&lot=${summary.lotId}&route=${plan.route.id}&plants=${plan.plants}&event=${plan.anchor.event}&date=${plan.anchor.date}&name=${encodeURIComponent(summary.name ?? "")}`}
               >
                 Change plan
               </Button>

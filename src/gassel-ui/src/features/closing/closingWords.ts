@@ -32,7 +32,7 @@ export function yearSpan(
   return [`${first.slice(0, 7)}-01`, `${Math.min(to, year(today) + 3)}-12-31`];
 }
 
-/** `12.40 in all, 0.52 a plant; 55.60 saved`, or that no price is known yet. */
+/** `12.40 by the prices entered, 0.52 a plant; 55.60 saved`, or that no price is known yet. */
 export function moneyWords(total: number | null, perPlant: number | null, saved: number | null): string {
   if (total === null) return "No price is entered yet";
   const each = perPlant === null ? "" : `, ${perPlant.toFixed(2)} a plant`;
@@ -42,5 +42,5 @@ export function moneyWords(total: number | null, perPlant: number | null, saved:
       : saved >= 0
         ? `; ${saved.toFixed(2)} saved beside buying`
         : `; ${(-saved).toFixed(2)} more than buying`;
-  return `${total.toFixed(2)} in all${each}${beside}`;
+  return `${total.toFixed(2)} by the prices entered${each}${beside}`;
 }

@@ -10,7 +10,7 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { PlanAnswer } from "./PlanAnswer";
 import { PlanForm } from "./PlanForm";
-import { firstWish, toRequest } from "./wish";
+import { AIM_OF, firstWish, toRequest } from "./wish";
 import type { Wish } from "./wish";
 
 /** From a wish to dates and seeds, live as one types. */
@@ -46,10 +46,13 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
   const changing = asked.get("change");
   const old = useBatch(changing ?? "").data;
   const wanted = asked.get("species");
+  const first = firstWish(site);
   const [wish, setWish] = useState<Wish>(() => ({
-    ...firstWish(site),
+    ...first,
     speciesId: species.some((s) => s.species.id === wanted) ? (wanted ?? "") : (listed[0]?.species.id ?? ""),
     routeId: asked.get("route"),
+    aim: AIM_OF[asked.get("event") ?? ""] ?? first.aim,
+    date: asked.get("date"),
     plants: Number(asked.get("plants")) || 30,
     name: asked.get("name") ?? "",
     lotId: Number(asked.get("lot")) || null,
@@ -98,7 +101,7 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
       />
       <Box>
         <Failure error={plan.error} />
-        {!plan.error && plan.data && settled && (
+        {!plan.error && plan.data && settled && (!changing || old) && (
           <PlanAnswer
             plan={plan.data}
             request={settled}

@@ -221,7 +221,7 @@ function Confirm({
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [seeds, setSeeds] = useState<number | null>(
-    Math.max(1, Math.min(plan.seeds.seeds ?? plan.seedsLeft, plan.seedsLeft + (changing?.seeds ?? 0))),
+    changing?.seeds ?? Math.max(1, Math.min(plan.seeds.seeds ?? plan.seedsLeft, plan.seedsLeft)),
   );
   const [error, setError] = useState<unknown>(null);
   // one id a page, so that a doubled press makes one batch

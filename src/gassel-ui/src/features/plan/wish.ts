@@ -58,6 +58,13 @@ export interface Wish {
 export const usualWeeks = (aim: Wish["aim"]): Partial<Wish> =>
   aim === "sowByFrost" ? { weeks: -6 } : aim === "plantsByFrost" ? { weeks: 2 } : {};
 
+/** The aim on a day of its own that a plan made earlier was anchored at. */
+export const AIM_OF: Record<string, Wish["aim"] | undefined> = {
+  start: "startOn",
+  sow: "sowOn",
+  plantOut: "plantsOn",
+};
+
 /** A share as it stands in a field. */
 const percentOf = (share: number): number => Math.round(share * 10_000) / 100;
 
