@@ -39,7 +39,7 @@ public sealed class LibraryAndPlanTests : IDisposable
         b.Says("plan-start", "Sat 20 Mar");
         b.Choose("cells", "two to a cell");
         b.See("cells in");
-        b.Press("confidence, survival, containers");
+        b.Press("cover, place, confidence, survival, containers");
         b.Type("containers", "0");
         b.See("Valid is a whole number from 1 to 60.");
         b.Type("containers", "1");

@@ -27,6 +27,25 @@ public sealed class SowingTests : IAsyncLifetime
         return id;
     }
 
+    [Fact]
+    public async Task What_the_plan_says_of_cover_place_and_clumps_arrives_at_the_sowing()
+    {
+        var (_, lot) = await _book.Post("/api/lots", """{"speciesId":"blue-flax","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6} }""");
+        var id = Guid.NewGuid();
+        string Wish(string place) => $$"""
+            {"id":"{{id}}","choice":"usual","seeds":60,"who":"grower","plan":{"speciesId":"blue-flax","lotId":{{lot["id"]}},"plants":20,"target":"sow","date":"2027-03-20",
+             "seedsPerCell":6,"practice":"divide","cellsPerTray":50,"cover":"grit","place":"{{place}}"} }
+            """;
+        var (status, problem) = await _book.Post("/api/batches", Wish("moon"));
+        Assert.Equal((404, "plan.place"), (status, problem["field"]!.GetValue<string>()));
+        await _book.Post("/api/batches", Wish("heat-mat"));
+        var part = (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).Single()!;
+        var sowing = part["sowing"]!;
+        Assert.True(part["clump"]!.GetValue<bool>());
+        Assert.Equal(("grit", "heat-mat", 6, 50), (sowing["cover"]!.GetValue<string>(), sowing["place"]!.GetValue<string>(), sowing["seedsPerCell"]!.GetValue<int>(), sowing["vessel"]!["cells"]!.GetValue<int>()));
+        Assert.Equal("heat-mat", (await _book.Get($"/api/batches/{id}/sowing"))["usualPlace"]!.GetValue<string>());
+    }
+
     private Task<(int Status, JsonNode Body)> Sow(Guid batch, string label, string cells, string ifConflict = "warn", string kind = "tray", string more = "") => _book.Record(batch, "2027-03-01", ifConflict,
         $$"""{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"{{kind}}","label":"{{label}}","cells":72},"seeds":60,"cells":{{cells}}{{more}} }""");
 

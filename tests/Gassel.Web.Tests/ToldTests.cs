@@ -23,7 +23,7 @@ public sealed class ToldTests : IAsyncLifetime
 
     private async Task<JsonNode> Tell(bool save, params string[] lines)
     {
-        var cells = lines.Select(l => l.Split('|')).Select(c => new { species = c[0], lot = c[1], step = c[2], since = c[3], seeds = c[4], place = c[5] });
+        var cells = lines.Select(l => l.Split('|')).Select(c => new { species = c[0], lot = c[1], step = c[2], since = c[3], seeds = c[4], place = c[5], route = c.ElementAtOrDefault(6) ?? "", vessel = c.ElementAtOrDefault(7) ?? "", cells = c.ElementAtOrDefault(8) ?? "" });
         var (status, report) = await _book.Post("/api/told", JsonSerializer.Serialize(new { lines = cells, save, who = "grower" }));
         Assert.True(status == 200, report.ToJsonString());
         return report;
@@ -54,7 +54,45 @@ public sealed class ToldTests : IAsyncLifetime
         Assert.Equal("2027-02-28", batch["plan"]!["start"]!.GetValue<string>());
     }
 
+    private async Task<JsonNode> Newest() => await _book.Get($"/api/batches/{(await _book.Get("/api/batches")).AsArray().MaxBy(b => b!["number"]!.GetValue<int>())!["id"]}");
+
+    [Fact]
+    public async Task Jugs_that_stand_out_are_told_with_route_and_vessel()
+    {
+        await _book.Post("/api/lots", """{"speciesId":"small-camas","lot":{"gatheredAt":"meadow","gatheredOn":"2026-07-01","counted":300}}""");
+        var report = await Tell(true, "small camas||sown|20 Dec 2026|40|||jug", "small camas||cold-moist|20 Dec 2026|40||winter container|pots");
+        Assert.Equal(2, report["accepted"]!.GetValue<int>());
+        var pots = (await Newest())["parts"]![0]!["state"]!;
+        Assert.Equal(("pot", "2026-12-20", "container", "pot 2"), (pots["setup"]!["kind"]!.GetValue<string>(), pots["sownOn"]!.GetValue<string>(), pots["vessel"]!["kind"]!.GetValue<string>(), pots["vessel"]!["label"]!.GetValue<string>()));
+        Assert.Equal(["jug 1", "pot 2"], (await _book.Get("/api/yard"))["spots"]!.AsArray().SelectMany(s => s!["containers"]!.AsArray()).Select(c => c!["label"]!.GetValue<string>()).Order());
+        // straw of pots told afterwards stands on Rounds, dated from the day they went out
+        var straw = (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).SelectMany(p => p!["due"]!.AsArray()).Single(d => d!["due"]!["kind"]!.GetValue<string>() == "strawMostOff")!;
+        Assert.Contains("Set out 20 Dec 2026", straw["due"]!["working"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_sown_tray_is_told_with_its_cells_and_counted_by_them()
+    {
+        await Tell(true, "streambank globemallow|burn|sown|1 Mar|60||||72");
+        var state = (await Newest())["parts"]![0]!["state"]!;
+        Assert.Equal((72, "tray 1", "2027-03-01"), (state["vessel"]!["cells"]!.GetValue<int>(), state["vessel"]!["label"]!.GetValue<string>(), state["sownOn"]!.GetValue<string>()));
+        Assert.Equal(12, (await _book.Get("/api/count"))["trays"]![0]!["grid"]!["columns"]!.GetValue<int>());
+    }
+
+    [Fact]
+    public async Task A_day_with_slashes_goes_by_the_order_of_the_site()
+    {
+        async Task<string> Since() => (await Tell(false, "arrowleaf balsamroot|1|cold-moist|1/2/2027|6|"))["lines"]![0]!["words"]!.GetValue<string>();
+        Assert.Contains("since 1 Feb 2027", await Since(), StringComparison.Ordinal);
+        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"units":"unitedStates"}}""");
+        Assert.Contains("since 2 Jan 2027", await Since(), StringComparison.Ordinal);
+    }
+
     [Theory]
+    [InlineData("arrowleaf balsamroot|1|cold-moist|2027-01-12|10||nowhere", "route", null)]
+    [InlineData("arrowleaf balsamroot|1|cold-moist|2027-01-12|10|||barrel", "vessel", "bag")]
+    [InlineData("arrowleaf balsamroot|1|cold-moist|2027-01-12|10||||72", "cells", null)]
+    [InlineData("streambank globemallow|burn|sown|2027-03-01|10||||many", "cells", null)]
     [InlineData("arrowleaf balsamrot|1|cold-moist|2027-01-12|10|", "species", "arrowleaf balsamroot")]
     [InlineData("streambank globemallow||cold-moist|2027-01-12|10|", "lot", "2 burn, 2026")]
     [InlineData("arrowleaf balsamroot|9|cold-moist|2027-01-12|10|", "lot", "1 slope, 2026")]

@@ -133,4 +133,67 @@ public sealed class TrialTests : IAsyncLifetime
         await Refused(Wish(seeds: 0), "seedsPerArm", "1 to");
         Assert.Equal(404, (await _book.Post("/api/trials/layout", Wish($$""",{"batch":"{{_treated}}","name":"deep","routeId":"nowhere"}"""))).Status);
     }
+
+    [Fact]
+    public async Task Arms_sown_from_rounds_go_where_the_layout_has_them()
+    {
+        var made = await Make(Guid.NewGuid(), Wish().Replace("2027-03-14", "2027-03-10", StringComparison.Ordinal));
+        var trial = made["design"]!;
+        foreach (var part in (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).ToList())
+        {
+            Assert.Contains("trial T-1", part!["laid"]!["words"]!.GetValue<string>(), StringComparison.Ordinal);
+            var (status, body) = await _book.Record(part["batchId"]!.GetValue<Guid>(), "2027-03-14", "warn", [.. part["laid"]!["entries"]!.AsArray().Select(p => p!.ToJsonString())]);
+            Assert.True(status == 200, body.ToJsonString());
+        }
+        var deep = (await _book.Get($"/api/batches/{_treated}"))["parts"]![0]!["state"]!;
+        Assert.Equal(trial["plots"]!.AsArray().Single(p => p!["arm"]!.GetValue<int>() == 1)!["cells"]!.ToJsonString(), deep["sownAs"]!["cells"]!.ToJsonString());
+        Assert.Equal("T-1", deep["vessel"]!["label"]!.GetValue<string>());
+        Assert.All((await _book.Get($"/api/trials/{made["id"]}"))["arms"]!.AsArray(), a => Assert.True(a!["isSown"]!.GetValue<bool>()));
+    }
+
+    private string Outdoors(string control, string treated) => $$"""
+        {"name":"stones or not","changed":"stones","speciesId":"prairie-smoke","lotId":1,"seedsPerArm":24,"layout":"ownVessels","replicates":3,"sowOn":"2027-03-14","randomSeed":7,
+         "arms":[{"batch":"{{_control}}","name":"without","routeId":"prairie-smoke-winter-container"{{control}}},{"batch":"{{_treated}}","name":"with stones","routeId":"prairie-smoke-winter-container"{{treated}}}]}
+        """;
+
+    [Fact]
+    public async Task A_trial_of_winter_containers_differs_in_stones_and_is_set_out_by_its_layout()
+    {
+        var id = Guid.NewGuid();
+        var made = await Make(id, Outdoors(",\"place\":\"yard-wall\"", ",\"place\":\"yard-wall\",\"setup\":{\"kind\":\"jug4\",\"stonesKg\":3}"));
+        Assert.Empty(made["warnings"]!.AsArray());
+        Assert.All(made["design"]!["vessels"]!.AsArray(), v => Assert.Equal("container", v!["kind"]!.GetValue<string>()));
+        Assert.All(made["arms"]!.AsArray(), a => Assert.Contains(a!["atTable"]!.AsArray(), l => l!["step"]!.GetValue<string>() == "drainHoles"));
+        // without its holes the book objects, as it does of any container
+        var stones = made["arms"]![1]!;
+        Assert.Equal(409, (await _book.Record(_treated, "2027-03-14", "warn", [.. stones["sowing"]!.AsArray().Select(p => p!.ToJsonString())])).Status);
+        foreach (var arm in made["arms"]!.AsArray())
+        {
+            var entries = arm!["sowing"]!.AsArray().Select(p => p!.ToJsonString().Replace("\"done\":[]", "\"done\":[\"drainHoles\"]", StringComparison.Ordinal));
+            var (status, body) = await _book.Record(arm["arm"]!["batch"]!.GetValue<Guid>(), "2027-03-14", "warn", [.. entries]);
+            Assert.True(status == 200, body.ToJsonString());
+        }
+        var parts = (await _book.Get($"/api/batches/{_treated}"))["parts"]!.AsArray().Select(p => p!["state"]!).Where(p => !p["divided"]!.GetValue<bool>()).ToList();
+        Assert.Equal([8, 8, 8], parts.Select(p => p["seeds"]!.GetValue<int>()));
+        Assert.All(parts, p => Assert.Equal((3, "yard-wall", "2027-03-14"), (p["setup"]!["stonesKg"]!.GetValue<double>(), p["place"]!.GetValue<string>(), p["sownOn"]!.GetValue<string>())));
+        Assert.All((await _book.Get($"/api/trials/{id}"))["arms"]!.AsArray(), a => Assert.True(a!["isSown"]!.GetValue<bool>()));
+    }
+
+    [Theory]
+    [InlineData("\"setup\":{\"kind\":\"bottle2\",\"mix\":\"withNutrients\"}", "vessel and mix")]
+    [InlineData("\"place\":\"yard-shade\",\"cover\":\"mix\"", "cover and place")]
+    public async Task Two_things_changed_at_once_are_said(string treated, string said)
+    {
+        var (_, preview) = await _book.Post("/api/trials/layout", Outdoors("", "," + treated));
+        Assert.Contains(said, preview["warnings"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Winter_containers_are_not_mixed_over_cells_and_indoors_there_are_none()
+    {
+        var (status, problem) = await _book.Post("/api/trials/layout", Outdoors("", "").Replace("ownVessels", "cellsMixed", StringComparison.Ordinal));
+        Assert.Equal((400, "layout"), (status, problem["field"]!.GetValue<string>()));
+        (status, problem) = await _book.Post("/api/trials/layout", Wish($$""",{"batch":"{{_treated}}","name":"deep","setup":{"kind":"jug4"} }"""));
+        Assert.Equal((400, "arms[1].setup"), (status, problem["field"]!.GetValue<string>()));
+    }
 }

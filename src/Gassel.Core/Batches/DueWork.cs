@@ -45,6 +45,10 @@ public enum DueKind
     /// <summary>Out for the day, hardening off.</summary>
     CarryOut,
     PlantOut,
+
+    /// <summary>Three quarters of the straw over pots taken off.</summary>
+    StrawMostOff,
+    StrawRestOff,
 }
 
 /// <summary>Something that needs hands.</summary>
@@ -112,6 +116,7 @@ public static partial class DueWork
             yield return sprouted;
             yield break;
         }
+        if (Straw(plan, part, today) is { } straw) yield return straw;
         if (kind.IsMoistHold()) yield return Look(step, part, open, species, plan.Route.IsOutdoors, today, practice.Check);
         if (part.IsDomed && DomeUp(plan, part, open, today) is { } dome) yield return dome;
         var clock = kind is StepKind.Germinate or StepKind.GrowOn ? Clock(part, open, species, today) : null;

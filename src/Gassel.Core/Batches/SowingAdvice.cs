@@ -50,8 +50,10 @@ public sealed record SowingAdvice(
         var kind = Vessels[0];
         var label = string.Create(CultureInfo.InvariantCulture, $"{Words(kind)} {number}{(part == BatchPlan.FirstPart ? "" : $" part {part}")}");
         var byCells = kind is VesselKind.Tray or VesselKind.DeepCells;
-        return new(part, place, new(kind, label, byCells ? plan is { SeedsPerCell: not null } ? plan.CellsPerTray : Cells : null), SeedsPerCell: byCells ? plan?.SeedsPerCell : null, DepthMm:
-            Cover == SowCover.Surface ? 0 : Depth.Depth?.HighMm, Cover: Cover, EstimatePercent: EstimatePercent, Dome: Dome);
+        var cover = plan?.Cover ?? Cover;
+        return new(part, plan?.Place ?? place, new(kind, label, byCells ? plan is { SeedsPerCell: not null } ? plan.CellsPerTray : Cells : null),
+            DepthMm: cover == SowCover.Surface ? 0 : Depth.Depth?.HighMm, SeedsPerCell: byCells ? plan?.SeedsPerCell : null, Cover: cover,
+            EstimatePercent: EstimatePercent, Dome: Dome);
     }
 
     /// <summary>As it is written on a label.</summary>

@@ -6,4 +6,6 @@ namespace Gassel.Core.Batches;
 /// <param name="Cells">Cells reckoned with; null where it is not sown by cells.</param>
 /// <param name="Containers">Trays or containers over which the seed is spread.</param>
 /// <param name="Clump">Seedlings are left as clumps and divided later.</param>
-public sealed record SownPlan(int? SeedsPerCell, int CellsPerTray, int? Cells, int Containers, bool Clump);
+/// <param name="Cover">Null for the usual of the species.</param>
+/// <param name="Place">Id of the place it is to stand at; null for the usual.</param>
+public sealed record SownPlan(int? SeedsPerCell, int CellsPerTray, int? Cells, int Containers, bool Clump, SowCover? Cover = null, string? Place = null);

@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Yard;
 
 namespace Gassel.Core.Trials;
 
@@ -16,7 +17,10 @@ public enum TrialLayout
 /// <param name="DepthMm">Sown so deep; null for the usual of the species.</param>
 /// <param name="Cover">Null for the usual of the species.</param>
 /// <param name="Place">Where it comes up; null for the usual.</param>
-public sealed record TrialArm(Guid Batch, string Name, bool IsControl, string RouteId, int Seeds, double? DepthMm = null, SowCover? Cover = null, string? Place = null);
+/// <param name="Setup">Its winter containers; null for an arm that is not sown outdoors.</param>
+public sealed record TrialArm(
+    Guid Batch, string Name, bool IsControl, string RouteId, int Seeds, double? DepthMm = null, SowCover? Cover = null, string? Place = null,
+    ContainerSetup? Setup = null);
 
 /// <summary>A vessel of the trial, in the order in which they stand.</summary>
 /// <param name="Cells">Null for one without cells.</param>
@@ -48,6 +52,13 @@ public sealed record TrialDesign(
         if (arm.DepthMm != control.DepthMm) found.Add("depth");
         if (arm.Cover != control.Cover) found.Add("cover");
         if (arm.Place != control.Place) found.Add("place");
+        if (arm.Setup is { } own && control.Setup is { } other)
+        {
+            if ((own.Kind, own.Own) != (other.Kind, other.Own)) found.Add("vessel");
+            if (own.Care != other.Care || own.Holes != other.Holes || own.WateredDaily != other.WateredDaily) found.Add("care of the top");
+            if ((own.Mix, own.MixCm) != (other.Mix, other.MixCm)) found.Add("mix");
+            if (own.StonesKg != other.StonesKg) found.Add("stones");
+        }
         return found;
     }
 

@@ -12,10 +12,11 @@ public static class ContainerAdvice
     /// <summary>Steps that a container goes through at the table, in order.</summary>
     public static IReadOnlyList<PreparationStep> Steps(ContainerSetup setup) =>
     [
-        .. setup.Care == CareStyle.NoHolesDailyWater ? Array.Empty<PreparationStep>() : [PreparationStep.DrainHoles],
+        .. setup.Drains ? [PreparationStep.DrainHoles] : Array.Empty<PreparationStep>(),
         .. setup.HasLid && setup.Kind != ContainerPreset.ColdFrame ? [PreparationStep.VentHoles, PreparationStep.Hinge] : Array.Empty<PreparationStep>(),
         PreparationStep.MixFilled, PreparationStep.Moistened, PreparationStep.Sown, PreparationStep.TwoLabels,
         .. setup.HasLid && setup.Kind != ContainerPreset.ColdFrame ? [PreparationStep.Taped] : Array.Empty<PreparationStep>(),
+        .. setup.IsStrawed ? [PreparationStep.Strawed] : Array.Empty<PreparationStep>(),
     ];
 
     /// <summary>How a step is done.</summary>
@@ -28,6 +29,7 @@ public static class ContainerAdvice
         PreparationStep.Moistened => "mix moist through before the seed goes in; dry mix sheds water",
         PreparationStep.Sown => "sown, grit over seed that is not dust-fine and needs no light",
         PreparationStep.TwoLabels => "two labels, inside and outside, with day and both names",
+        PreparationStep.Strawed => "clean straw over the pots once the ground freezes, against heaving",
         _ => "taped around the cut",
     };
 
@@ -42,6 +44,8 @@ public static class ContainerAdvice
             if (own.Transmittance < OpaqueBelow) doubts.Add("Opaque: seedlings under a closed lid get no light; clear or translucent works.");
         }
         if (setup.MixCm is < 7 or > 10 && setup.Kind is not (ContainerPreset.Pot or ContainerPreset.ColdFrame)) doubts.Add(string.Create(CultureInfo.InvariantCulture, $"{setup.MixCm:0.#} cm of mix: 7–10 cm is usual."));
+        if (!setup.Drains && !setup.NeedsDailyWater && setup.Care == CareStyle.OpenByTemperature) doubts.Add("No holes, its cap on and nobody waters it: it dries unseen. Water it a little every frost-free day.");
+        if (!setup.Drains && setup.Care == CareStyle.CapOff) doubts.Add("No holes and its cap off: rain and snow fill it. Holes, or the cap on.");
         return doubts;
     }
 
@@ -49,12 +53,13 @@ public static class ContainerAdvice
     public static IReadOnlyList<string> Reminders(ContainerSetup setup) =>
     [
         .. setup.Mix == ContainerMix.LowNutrient ? ["Low-nutrient mix: feed after the true leaves, by the label."] : Array.Empty<string>(),
-        .. setup.Care == CareStyle.NoHolesDailyWater ? ["Without holes: a little water every frost-free day, none where it stands wet."] : Array.Empty<string>(),
+        .. setup.NeedsDailyWater ? [$"{(setup.Drains ? "Watered daily" : "Without holes")}: a little water every frost-free day, none where it stands wet."] : Array.Empty<string>(),
+        .. setup.IsStrawed ? ["Three quarters of the straw come off in early spring, the rest a month later; both will stand on Rounds."] : Array.Empty<string>(),
     ];
 
     /// <summary>Why it should not go out as it is; null where it may.</summary>
     public static string? WithoutHoles(ContainerSetup setup, IReadOnlyCollection<PreparationStep> done) =>
-        setup.Care != CareStyle.NoHolesDailyWater && !done.Contains(PreparationStep.DrainHoles)
-            ? "Its drain holes are not checked off: without them it floods in the first thaw. Drill them, or say that it is kept without holes and watered daily."
+        setup.Drains && !done.Contains(PreparationStep.DrainHoles)
+            ? "Its drain holes are not checked off: without them it floods in the first thaw. Drill them, or say that it is kept without holes."
             : null;
 }

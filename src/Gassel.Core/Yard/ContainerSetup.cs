@@ -14,7 +14,7 @@ public enum CareStyle
     /// <summary>On, and opened when it is warm enough.</summary>
     OpenByTemperature,
 
-    /// <summary>No holes, on, and watered daily.</summary>
+    /// <summary>On, no holes, watered daily: as it was recorded before holes and water were told apart from the cap.</summary>
     NoHolesDailyWater,
 }
 
@@ -40,6 +40,9 @@ public enum PreparationStep
     Sown,
     TwoLabels,
     Taped,
+
+    /// <summary>Straw over pots, against heaving.</summary>
+    Strawed,
 }
 
 /// <summary>A vessel that is none of the kinds with numbers.</summary>
@@ -49,8 +52,11 @@ public sealed record OwnVessel(double Litres, double HeightCm, double Transmitta
 /// <summary>What a container is and how it is kept.</summary>
 /// <param name="Kind">Null for a vessel of one's own.</param>
 /// <param name="Own">Of a vessel of one's own; null with a kind.</param>
+/// <param name="Holes">It drains.</param>
+/// <param name="WateredDaily">A little water every frost-free day.</param>
 public sealed record ContainerSetup(
-    ContainerPreset? Kind, CareStyle Care = CareStyle.CapOff, ContainerMix Mix = ContainerMix.LowNutrient, double MixCm = 8, double StonesKg = 0, OwnVessel? Own = null)
+    ContainerPreset? Kind, CareStyle Care = CareStyle.CapOff, ContainerMix Mix = ContainerMix.LowNutrient, double MixCm = 8, double StonesKg = 0, OwnVessel? Own = null,
+    bool Holes = true, bool WateredDaily = false)
 {
     /// <summary>What is taken of one that nobody described.</summary>
     public static ContainerSetup Assumed { get; } = new(ContainerPreset.Jug4);
@@ -59,6 +65,16 @@ public sealed record ContainerSetup(
     public ContainerParameters Parameters => Kind is { } kind ? ContainerParameters.Of(kind) : Own is { } own
         ? ContainerParameters.OfVessel(own.Litres, own.HeightCm, MixCm, own.Transmittance)
         : ContainerParameters.Of(ContainerPreset.Jug4);
+
+    [JsonIgnore]
+    public bool Drains => Holes && Care != CareStyle.NoHolesDailyWater;
+
+    [JsonIgnore]
+    public bool NeedsDailyWater => WateredDaily || Care == CareStyle.NoHolesDailyWater;
+
+    /// <summary>Under straw through the winter.</summary>
+    [JsonIgnore]
+    public bool IsStrawed => Kind is ContainerPreset.Pot;
 
     /// <summary>Without a lid, so that caps do not matter.</summary>
     [JsonIgnore]

@@ -22,6 +22,7 @@ public static class ContainerWords
         PreparationStep.Moistened => "mix moistened",
         PreparationStep.Sown => "sown",
         PreparationStep.TwoLabels => "two labels",
+        PreparationStep.Strawed => "under straw",
         _ => "taped",
     };
 }

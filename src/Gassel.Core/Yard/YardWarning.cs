@@ -21,7 +21,6 @@ public enum YardWarningKind
     BackOut,
     OpenByDegrees,
     MulchMostOff,
-    MulchRestOff,
 
     /// <summary>Seedlings in a mix without nutrients.</summary>
     Feed,

@@ -34,9 +34,6 @@ public static partial class YardWatch
     /// <summary>Mulch comes off when a week's mean reaches this (our assumption for "early spring").</summary>
     private const double MulchOffC = 3;
 
-    /// <summary>The rest a month later (common practice, no source).</summary>
-    private const int MulchRestDays = 30;
-
     /// <summary>Fed so often from then on, days (our assumption; the label has the say).</summary>
     public const int FeedEveryDays = 14;
 
@@ -146,10 +143,10 @@ public static partial class YardWatch
     {
         var watered = c.Part.Tended.LastOrDefault(t => t.What == Tending.Watered);
         var day = sky.On(sky.Date);
-        if (c.Setup.Care == CareStyle.NoHolesDailyWater)
+        if (c.Setup.NeedsDailyWater)
         {
             var frozen = c.Tale.Days.LastOrDefault(d => d.Inside.Date <= sky.Date).Inside.MediumMaxC <= 0;
-            return frozen || watered.On == sky.Date ? null : new(YardWarningKind.Dry, "Kept without holes and watered daily: a little water today, none where it stands wet.", null, null, null, [Tending.Watered]);
+            return frozen || watered.On == sky.Date ? null : new(YardWarningKind.Dry, Say($"{(c.Setup.Drains ? "Watered" : "Kept without holes and watered")} daily: a little water today, none where it stands wet."), null, null, null, [Tending.Watered]);
         }
         var looked = c.Part.Checks.Where(k => k.Moisture != Moisture.Dry).Select(k => k.On).DefaultIfEmpty(c.Part.SownOn ?? sky.Date).Max();
         var capped = c.SettingAt(sky.At).Cap is CapPosition.On;
@@ -194,13 +191,8 @@ public static partial class YardWatch
 
     private static YardWarning? Mulch(YardContainer c, Sky sky)
     {
-        if (c.Setup.Kind != ContainerPreset.Pot || c.Part.Tended.Any(t => t.What == Tending.MulchRestOff)) return null;
-        var most = c.Part.Tended.LastOrDefault(t => t.What == Tending.MulchMostOff);
-        if (most.On != default)
-        {
-            return sky.Date.DayNumber - most.On.DayNumber < MulchRestDays ? null
-                : new(YardWarningKind.MulchRestOff, Say($"Three quarters of the straw came off on {Day(most.On)}, a month ago: the rest now."), null, null, null, [Tending.MulchRestOff]);
-        }
+        // the rest is a matter of days, not of weather: it is due work
+        if (!c.Setup.IsStrawed || c.Part.Tended.Any(t => t.What is Tending.MulchMostOff or Tending.MulchRestOff)) return null;
         var week = sky.Back(7).ToList();
         return week.Count < 7 || week.Average(d => d.MeanC) < MulchOffC ? null
             : new(YardWarningKind.MulchMostOff, Say($"The last week's mean was {Round(week.Average(d => d.MeanC))} °C: take three quarters of the straw off, the rest in a month."), null, null, null, [Tending.MulchMostOff]);

@@ -104,6 +104,17 @@ public class ContainerFoldTests
         Assert.Null(ContainerAdvice.WithoutHoles(closed, []));
         Assert.DoesNotContain(PreparationStep.DrainHoles, ContainerAdvice.Steps(closed));
         Assert.DoesNotContain(PreparationStep.Hinge, ContainerAdvice.Steps(new(ContainerPreset.Pot)));
+        var dry = Jug with { Care = CareStyle.CapOnAtNight, Holes = false };
+        Assert.Null(ContainerAdvice.WithoutHoles(dry, []));
+        Assert.DoesNotContain(PreparationStep.DrainHoles, ContainerAdvice.Steps(dry));
+        Assert.Contains("fill it", Assert.Single(ContainerAdvice.Doubts(Jug with { Care = CareStyle.CapOff, Holes = false })), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Pots_get_their_straw_at_the_table_and_jugs_none()
+    {
+        Assert.Equal(PreparationStep.Strawed, ContainerAdvice.Steps(new(ContainerPreset.Pot))[^1]);
+        Assert.DoesNotContain(PreparationStep.Strawed, ContainerAdvice.Steps(Jug));
     }
 
     [Fact]

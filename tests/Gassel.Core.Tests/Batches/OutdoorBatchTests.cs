@@ -64,4 +64,22 @@ public class OutdoorBatchTests
         Assert.False(state.Parts[0].IsDone(Plan()));
         Assert.True(Fold(Start(), On(SetOut.AddDays(90), new StepStarted("1", 1)), On(SetOut.AddDays(120), new StepStarted("1", 2)), On(SetOut.AddDays(500), new StepEnded("1", 2))).Parts[0].IsDone(Plan()));
     }
+
+    private Entry Strawed() => On(SetOut, new Prepared("1", new(Core.Yard.ContainerPreset.Pot), []));
+
+    [Fact]
+    public void Straw_comes_off_before_the_first_seedling_and_the_rest_a_month_later()
+    {
+        // three quarters in early spring, the rest a month later: common practice, no source
+        var first = SetOut.AddDays(Plan().DaysToEmergence(Fold(Strawed(), Start()).Parts[0]).Shortest);
+        var most = DueWork.For(Plan(), Fold(Strawed(), Start()), Camas, SetOut.AddDays(100)).Single(d => d.Kind == DueKind.StrawMostOff);
+        Assert.Equal(first.AddDays(-14), most.DueOn);
+        Assert.DoesNotContain(DueWork.For(Plan(), Fold(Start()), Camas, SetOut.AddDays(100)), d => d.Kind == DueKind.StrawMostOff);
+
+        var off = On(new(2027, 3, 20), new Tended("1", Core.Yard.Tending.MulchMostOff));
+        var rest = DueWork.For(Plan(), Fold(Strawed(), Start(), off), Camas, new(2027, 4, 1)).Single(d => d.Kind is DueKind.StrawMostOff or DueKind.StrawRestOff);
+        Assert.Equal((DueKind.StrawRestOff, new DateOnly(2027, 4, 19)), (rest.Kind, rest.DueOn));
+        var gone = On(new(2027, 4, 20), new Tended("1", Core.Yard.Tending.MulchRestOff));
+        Assert.DoesNotContain(DueWork.For(Plan(), Fold(Strawed(), Start(), off, gone), Camas, new(2027, 5, 1)), d => d.Kind is DueKind.StrawMostOff or DueKind.StrawRestOff);
+    }
 }

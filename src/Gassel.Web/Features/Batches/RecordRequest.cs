@@ -1,4 +1,5 @@
 using Gassel.Core.Batches;
+using Gassel.Core.Yard;
 using Gassel.Core.Growing;
 using Gassel.Data;
 using Gassel.Web.Problems;
@@ -95,7 +96,7 @@ internal static class PayloadCheck
         CutTested p => Part(at, p.Part) ?? Limits.Whole($"{at}.full", p.Full, 0, MaxSeeds) ?? Limits.Whole($"{at}.empty", p.Empty, 0, MaxSeeds) ?? Limits.Whole($"{at}.rotten", p.Rotten, 0, MaxSeeds)
             ?? (p is { Full: 0, Empty: 0, Rotten: 0 } ? new Refusal($"{at}.full", "A cut test needs at least one seed cut: full, empty and rotten were all 0.") : null),
         DomeOff p => Part(at, p.Part),
-        Prepared p => Part(at, p.Part) ?? ContainerCheck.Of($"{at}.setup", p.Setup) ?? Limits.Count($"{at}.done", p.Done.Count, 0, 8),
+        Prepared p => Part(at, p.Part) ?? ContainerCheck.Of($"{at}.setup", p.Setup) ?? Limits.Count($"{at}.done", p.Done.Count, 0, Enum.GetValues<PreparationStep>().Length),
         Tended p => Part(at, p.Part),
         TrueLeaves p => Part(at, p.Part),
         CarriedOut p => Part(at, p.Part) ?? (p.Hours is { } hours ? Limits.Whole($"{at}.hours", hours, 1, 24) : null),

@@ -112,7 +112,8 @@ internal static class PlanConfirmation
         {
             Name = string.IsNullOrWhiteSpace(request.Plan.Name) ? null : request.Plan.Name.Trim(),
             Sowing = new(request.Plan.SeedsPerCell, request.Plan.CellsPerTray ?? PlanAssumptions.CellsPerTray,
-                request.Plan.SeedsPerCell is { } perCell ? (sown + perCell - 1) / perCell : null, ground.Containers, request.Plan.Practice is CellPractice.Divide),
+                request.Plan.SeedsPerCell is { } perCell ? (sown + perCell - 1) / perCell : null, ground.Containers, request.Plan.Practice is CellPractice.Divide,
+                request.Plan.Cover, request.Plan.Place),
         };
 
         GerminationForecast Forecast(int sown) => ground.Judged(route).Forecast(sown);

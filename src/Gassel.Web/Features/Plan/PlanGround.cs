@@ -87,6 +87,7 @@ internal sealed record PlanGround(
         var lot = request.LotId is { } wanted ? await books.Lots.Find(wanted) : ToBeFound(species.Id, today);
         if (lot is null) return (null, Refusal.NotFound("lotId", request.LotId!, "Choose one of the lots on Seed."));
         if (lot.SpeciesId != species.Id) return (null, new("lotId", $"Lot {lot.Id} is not of {species.ScientificName}; choose a lot of this species."));
+        if (request.Place is { } place && (await books.Library.Places()).All(p => p.Id != place)) return (null, Refusal.NotFound("place", place, "Choose one of the places on Site."));
         if (AnchorOf(request) is not { Anchor: { } anchor } found) return (null, AnchorOf(request).Refusal);
         return (new(request, species, route, lot, anchor, today, books.Clock.Settings.ViabilitySchool, await books.Own.All()), null);
     }

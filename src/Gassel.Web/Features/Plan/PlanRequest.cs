@@ -1,3 +1,4 @@
+using Gassel.Core.Batches;
 using Gassel.Core.Planning;
 
 namespace Gassel.Web.Features.Plan;
@@ -24,6 +25,8 @@ public sealed record SecondSowing(int WeeksLater, double? FirstShare = null);
 /// <param name="Containers">Trays or containers over which the seed is spread; 3 if left out.</param>
 /// <param name="Second">A part of the seed sown weeks later; null for one sowing.</param>
 /// <param name="Name">What the grower calls the batch beside its species; null for none.</param>
+/// <param name="Cover">What it is to be covered with; the usual of the species if left out.</param>
+/// <param name="Place">Id of the place where it is to stand once sown; the usual if left out.</param>
 public sealed record PlanRequest(
     string SpeciesId,
     int? LotId,
@@ -43,7 +46,9 @@ public sealed record PlanRequest(
     double? WholeContainerLoss = null,
     int? Containers = null,
     SecondSowing? Second = null,
-    string? Name = null);
+    string? Name = null,
+    SowCover? Cover = null,
+    string? Place = null);
 
 /// <param name="Id">UUID made by the device; the same id twice makes one batch.</param>
 /// <param name="Seeds">Seeds to start with, of both sowings together; the plan's own number if left out.</param>

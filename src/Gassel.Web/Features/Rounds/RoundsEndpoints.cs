@@ -6,6 +6,7 @@ using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Plants;
 using Gassel.Web.Features.Temperature;
+using Gassel.Web.Features.Trials;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
@@ -30,11 +31,14 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Cares">What may be done to it at a look; empty outside a moist hold.</param>
 /// <param name="ToRead">Topics of cautions that want to be read before its seed is touched.</param>
 /// <param name="Sowing">How it is usually sown; null once it is, and for seed that goes out with its first cold.</param>
+/// <param name="Laid">What a trial wants of its seed; null outside one.</param>
+/// <param name="Clump">Several to a cell are divided later, by the plan.</param>
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
     Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
     StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? ShortestDays, int? SowAllFrom, string? SproutsTo,
-    ColdBrief? Cold, GerminationWarmth? Warmth, string? Flowering, HardeningDay? Hardening, PlantTally? Plants, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing, IReadOnlyList<StandingDue> Due);
+    ColdBrief? Cold, GerminationWarmth? Warmth, string? Flowering, HardeningDay? Hardening, PlantTally? Plants, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing,
+    LaidSowing? Laid, bool Clump, IReadOnlyList<StandingDue> Due);
 
 /// <param name="Due">What is asked for.</param>
 /// <param name="StepKind">Kind of the step it concerns.</param>
@@ -65,7 +69,7 @@ internal static class RoundsEndpoints
     public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today).ProducesProblem(400);
 
     /// <param name="on">A day ahead to print the sheet for, at most a week; today if left out.</param>
-    private static async Task<Results<Ok<RoundsView>, ProblemHttpResult>> Today(string? on, Library library, OutdoorBatches shelf, TemperatureWatch watch, TrayRights trays, SetAside aside, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
+    private static async Task<Results<Ok<RoundsView>, ProblemHttpResult>> Today(string? on, Library library, OutdoorBatches shelf, TemperatureWatch watch, TrayRights trays, TrialBook trials, SetAside aside, PlantOutlook plants, SiteClock clock, CancellationToken cancel)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
@@ -81,9 +85,10 @@ internal static class RoundsEndpoints
         }
         var batches = await shelf.All(cancel);
 
+        var kept = await trials.All();
         var (known, temperatures, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
         var (weather, practices) = (await plants.Days(cancel), plants.Practices());
-        var standing = aside.Many(batches, b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, inside, today), temperatures, known, weather, clock.Settings, practices[species[b.Row.SpeciesId].Hardiness], today)).ToLookup(s => s.PlaceId, s => s.Part);
+        var standing = aside.Many(batches, b => Stand(b, species[b.Row.SpeciesId], places, (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, inside, today), temperatures, known, weather, clock.Settings, practices[species[b.Row.SpeciesId].Hardiness], kept, today)).ToLookup(s => s.PlaceId, s => s.Part);
         var conflicts = batches.SelectMany(b => b.State.Log.Where(l => l.Conflict is not null).Select(l => new RoundsConflict(
             b.Row.Id, b.Row.Number, species[b.Row.SpeciesId].CommonName, l.Entry.Id, l.Entry.DoneOn, l.Entry.Who,
             EntryWords.Of(l.Entry.Payload, b.Plan, names), l.Conflict!.Words)))
@@ -99,7 +104,7 @@ internal static class RoundsEndpoints
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(
         ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places,
         Func<PartState, IReadOnlyDictionary<string, Place>, ColdSoFar?> coldOf, Dictionary<string, PlaceTemperature> temperatures, IPlaceTemperatures known,
-        IReadOnlyDictionary<DateOnly, YardDay> weather, SiteSettings schools, DuePractice practice, DateOnly today)
+        IReadOnlyDictionary<DateOnly, YardDay> weather, SiteSettings schools, DuePractice practice, IEnumerable<KeptTrial> trials, DateOnly today)
     {
         var byId = places.ToDictionary(p => p.Id);
         var toRead = Cautions.ToRead(species.Hazard).Where(topic => !batch.State.CautionsRead.Contains(topic)).ToList();
@@ -124,6 +129,7 @@ internal static class RoundsEndpoints
                 HardeningSoFar.Of(batch.Plan, part, species, weather, today)?.Days.FirstOrDefault(d => d.Date == today), part.Plants.Emerged == 0 ? null : part.Plants,
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold() ? BagCares.For(species.Hazard) : [],
                 toRead, Sowing(batch, part, species, places, schools),
+                LaidSowing.Of(trials, batch, species, schools.DepthSchool, places), batch.Plan.Sowing?.Clump == true,
                 [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]));
         }
     }
@@ -153,7 +159,8 @@ internal static class RoundsEndpoints
     }
 
     /// <summary>Done without a hand on seed, mix or plant: no caution belongs to it.</summary>
-    private static bool IsLookedOver(DueKind kind) => kind is DueKind.CountSeedlings or DueKind.LookForTrueLeaves or DueKind.LookForReturn or DueKind.TakeDomeOff or DueKind.CarryOut or DueKind.Feed or DueKind.EndStep;
+    private static bool IsLookedOver(DueKind kind) => kind is DueKind.CountSeedlings or DueKind.LookForTrueLeaves or DueKind.LookForReturn or DueKind.TakeDomeOff or DueKind.CarryOut or DueKind.Feed or DueKind.EndStep
+        or DueKind.StrawMostOff or DueKind.StrawRestOff;
 
     private static int Lateness(StandingPart part, DateOnly today) =>
         part.Due.Count == 0 ? int.MinValue : part.Due.Max(d => today.DayNumber - d.Due.DueOn.DayNumber);

@@ -19,6 +19,7 @@ public sealed record OpenTray(string Label, VesselKind Kind, int Cells, int Colu
 public sealed record SowingPlace(string Id, string Name, string? Light, string? LightWarning, string? Warning);
 
 /// <param name="Trays">Those that may be shared.</param>
+/// <param name="UsualPlace">Where the plan means it to stand, or where it usually does.</param>
 public sealed record SowingView(SowingAdvice Advice, IReadOnlyList<OpenTray> Trays, IReadOnlyList<SowingPlace> Places, string? UsualPlace, IReadOnlyList<Caution> Cautions);
 
 internal static class SowingEndpoints
@@ -36,7 +37,7 @@ internal static class SowingEndpoints
         var usual = step is null ? null : places.FirstOrDefault(p => p.Kind == Places.For(plan.Route.Setting, step))?.Id;
         return TypedResults.Ok(new SowingView(advice, Shared(species, await trays.Standing()),
             [.. places.Where(p => p.Kind != PlaceKind.ColdShelf).Select(p => new SowingPlace(p.Id, p.Name, p.Lamps?.Words, p.Lamps?.Warning, p.Kind == PlaceKind.HeatMat ? advice.NoMat : null))],
-            usual, step is null ? [] : Cautions.For(species.Hazard, step, plan.Route.Setting)));
+            plan.Sowing?.Place ?? usual, step is null ? [] : Cautions.For(species.Hazard, step, plan.Route.Setting)));
     }
 
     private static List<OpenTray> Shared(Core.Treatments.Species species, IEnumerable<(TrayHolder Holder, ShelvedBatch Batch, Entry? Entry)> standing) =>

@@ -16,7 +16,11 @@ namespace Gassel.Web.Features.Told;
 /// <param name="Step">As in cold-moist.</param>
 /// <param name="Since">Day on which the step began.</param>
 /// <param name="Place">Name of the place; empty for the usual one of the step.</param>
-public sealed record ToldLine(string Species, string Lot, string Step, string Since, string Seeds, string Place);
+/// <param name="Route">Name of the route, or where it is sown as in "winter container"; empty for the first that fits.</param>
+/// <param name="Vessel">As in bag, jug, tray; empty for the usual one of the step.</param>
+/// <param name="Cells">Cells of the tray it was sown into; empty for none.</param>
+public sealed record ToldLine(
+    string Species, string Lot, string Step, string Since, string Seeds, string Place, string Route = "", string Vessel = "", string Cells = "");
 
 /// <summary>What became of a line.</summary>
 /// <param name="Refused">Why it cannot be entered; null where it can.</param>
@@ -57,7 +61,7 @@ internal static class ToldEndpoints
         if ((Limits.Text("who", request.Who, 40) ?? Limits.Count("lines", request.Lines.Count, 1, MaxLines)) is { } refusal) return refusal.ToResult();
         return await gate.Write<Results<Ok<ToldReport>, ProblemHttpResult>>(async () =>
         {
-            var judge = new ToldJudge(await library.Species(), await lots.All(), await library.Places(), clock.Today);
+            var judge = new ToldJudge(await library.Species(), await lots.All(), await library.Places(), clock.Today, clock.Settings.Units == Units.UnitedStates);
             var judged = request.Lines.Select(judge.Judge).ToList();
             var good = judged.Where(j => j.Good is not null).Select(j => j.Good!).ToList();
             var numbers = new List<int>();
@@ -79,11 +83,9 @@ internal static class ToldEndpoints
                         ConfirmedAt = now.ToUnixTimeMilliseconds(),
                         Who = asker.Sign(request.Who),
                     };
-                    var label = $"{(batch.Plan.Route.IsOutdoors ? "container" : "bag")} {row.Number}";
-                    var started = new StepStarted(BatchPlan.FirstPart, batch.Step, batch.Seeds, batch.Place.Id, new(batch.Plan.Route.IsOutdoors ? VesselKind.Container : VesselKind.Bag, label));
-                    var entry = new Entry(Guid.CreateVersion7(now), 0, act, batch.Since, null, now, asker.Sign(request.Who), EntrySource.Told, started);
+                    var entries = batch.Entries(row.Number).Select(payload => new Entry(Guid.CreateVersion7(now), 0, act, batch.Since, null, now, asker.Sign(request.Who), EntrySource.Told, payload));
                     db.Batches.Add(row);
-                    db.Entries.Add(EntryCodec.ToRow(entry, row.Id, now));
+                    db.Entries.AddRange(entries.Select(entry => EntryCodec.ToRow(entry, row.Id, now)));
                     numbers.Add(row.Number);
                 }
                 await db.SaveChangesAsync(CancellationToken.None);

@@ -7,13 +7,13 @@ using Gassel.Data;
 
 namespace Gassel.Web.Features.Told;
 
-/// <summary>A batch that was told, ready to be entered.</summary>
-internal sealed record ToldBatch(Core.Treatments.Species Species, KeptLot Lot, BatchPlan Plan, int Step, int Seeds, DateOnly Since, Place Place);
-
 /// <summary>Judges told lines one after the other; what one takes of a lot the next no longer has.</summary>
-internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, IReadOnlyList<KeptLot> lots, IReadOnlyList<Place> places, DateOnly today)
+internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, IReadOnlyList<KeptLot> lots, IReadOnlyList<Place> places, DateOnly today, bool monthFirst)
 {
-    private static readonly string[] DayForms = ["yyyy-MM-dd", "d MMM yyyy", "d MMMM yyyy", "d.M.yyyy", "yyyy/MM/dd"];
+    private static readonly string[] DayForms = ["yyyy-MM-dd", "d MMM yyyy", "d MMMM yyyy", "MMM d yyyy", "MMMM d yyyy", "MMM d, yyyy", "MMMM d, yyyy", "d.M.yyyy", "yyyy/MM/dd"];
+
+    /// <summary>Slashes go by the order that is usual with the units of the site.</summary>
+    private readonly string[] _forms = [.. DayForms, monthFirst ? "M/d/yyyy" : "d/M/yyyy"];
 
     private readonly Dictionary<int, int> _left = lots.ToDictionary(l => l.Id, l => l.Left);
 
@@ -34,9 +34,13 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
                 [.. ofKind.Select(l => string.Create(CultureInfo.InvariantCulture, $"{l.Id} {l.Lot.GatheredAt}, {l.Lot.GatheredOn.Year}"))]);
         }
         var lot = meant[0];
-        if (StepOf(kind, line.Step) is not { } found)
+        var named = places.FirstOrDefault(p => line.Place.Trim().Length > 0 && (string.Equals(p.Name, line.Place.Trim(), StringComparison.OrdinalIgnoreCase) || p.Id == line.Place.Trim()));
+        if (line.Place.Trim().Length > 0 && named is null) return No("place", $"There is no place '{line.Place}'; valid are {string.Join(", ", places.Select(p => p.Name))}.", [.. places.Select(p => p.Name)]);
+        var routes = RoutesOf(kind, line, named);
+        if (routes.Count == 0) return No("route", $"{kind.CommonName} has no route '{line.Route}'; it has {string.Join(", ", kind.Routes.Select(r => r.Name))}.", [.. kind.Routes.Select(r => r.Name)]);
+        if (StepOf(routes, line.Step) is not { } found)
         {
-            var steps = kind.Routes.SelectMany(r => r.Steps).Where(s => s.Kind <= StepKind.Germinate).Select(s => s.Kind.Words()).Distinct().ToList();
+            var steps = routes.SelectMany(r => r.Steps).Where(s => s.Kind <= StepKind.Germinate).Select(s => s.Kind.Words()).Distinct().ToList();
             return No("step", $"No route of {kind.CommonName} has a step '{line.Step}'; it has {string.Join(", ", steps)}.", steps);
         }
         if (DayOf(line.Since) is not { } since) return No("since", $"since was '{line.Since}'; valid is a day such as 12 Jan, 12 Jan 2027 or 2027-01-12.");
@@ -45,27 +49,63 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
         if (!int.TryParse(line.Seeds, NumberStyles.None, CultureInfo.InvariantCulture, out var seeds) || seeds < 1) return No("seeds", $"seeds was '{line.Seeds}'; valid is a whole number from 1.");
         if (seeds > _left[lot.Id]) return No("seeds", $"seeds was {seeds}, but lot {lot.Id} has {_left[lot.Id]} left.");
         var (route, step) = found;
-        var usual = Places.For(route.Setting, route.Steps[step]);
-        var place = line.Place.Length == 0
-            ? places.FirstOrDefault(p => p.Kind == usual)
-            : places.FirstOrDefault(p => string.Equals(p.Name, line.Place, StringComparison.OrdinalIgnoreCase) || p.Id == line.Place);
-        if (place is null) return No("place", $"There is no place '{line.Place}'; valid are {string.Join(", ", places.Select(p => p.Name))}.", [.. places.Select(p => p.Name)]);
+        int? cells = null;
+        if (line.Cells.Trim().Length > 0)
+        {
+            if (!int.TryParse(line.Cells, NumberStyles.None, CultureInfo.InvariantCulture, out var many) || many is < 1 or > 1000) return No("cells", $"cells was '{line.Cells}'; valid is a whole number from 1 to 1000, or nothing.");
+            cells = many;
+        }
+        var sown = route.Steps[step].Kind == StepKind.Germinate;
+        if (cells is not null && (route.IsOutdoors || !sown)) return No("cells", "Only seed that is sown into a tray has cells; leave it empty.");
+        if (ToldVessel.Of(line.Vessel, route.IsOutdoors, sown, cells) is not { } vessel)
+        {
+            var words = ToldVessel.Words(route.IsOutdoors, sown);
+            return No("vessel", $"vessel was '{line.Vessel}'; valid here is {string.Join(", ", words)}.", words);
+        }
+        var place = named ?? places.FirstOrDefault(p => p.Kind == Places.For(route.Setting, route.Steps[step]));
+        if (place is null)
+        {
+            return No("place", $"There is no usual place for it; valid are {string.Join(", ", places.Select(p => p.Name))}.", [.. places.Select(p => p.Name)]);
+        }
         _left[lot.Id] -= seeds;
-        return (new(line, null, null, [], $"{kind.CommonName}, lot {lot.Id}: {route.Steps[step].Kind.Words()} by “{route.Name}” since {DayWords.Of(since)}, {seeds} seeds, {place.Name}"),
-            new(kind, lot, Plan(route, step, since, seeds), step, seeds, since, place));
+        var lies = line.Vessel.Trim().Length > 0 || cells is not null ? string.Create(CultureInfo.InvariantCulture, $", {vessel.Word}{(cells is null ? "" : $" of {cells}")}") : "";
+        return (new(line, null, null, [], $"{kind.CommonName}, lot {lot.Id}: {route.Steps[step].Kind.Words()} by “{route.Name}” since {DayWords.Of(since)}, {seeds} seeds{lies}, {place.Name}"),
+            new(kind, lot, Plan(route, step, since, seeds), step, seeds, since, place, vessel));
     }
+
+    /// <summary>Routes that the line may mean: the one named; else those that go with a container or a place in the yard first.</summary>
+    private static List<Core.Treatments.Route> RoutesOf(Core.Treatments.Species kind, ToldLine line, Place? place)
+    {
+        var words = line.Route.Trim();
+        if (words.Length > 0)
+        {
+            static string Plain(string text) => text.Replace('-', ' ').ToLowerInvariant();
+            bool Is(Core.Treatments.Route r) => r.Id == words || Plain(r.Name) == Plain(words);
+            var exact = kind.Routes.Where(Is).ToList();
+            return exact.Count > 0 ? exact : [.. kind.Routes.Where(r => Plain(r.Name).Contains(Plain(words), StringComparison.Ordinal) || Plain(SettingWords(r.Setting)).Contains(Plain(words), StringComparison.Ordinal))];
+        }
+        var outdoors = place?.Kind == PlaceKind.Yard || (line.Vessel.Trim().Length > 0 && ToldVessel.Words(true, false).Contains(line.Vessel.Trim().ToLowerInvariant()) && ToldVessel.Of(line.Vessel, false, true, null) is null);
+        return [.. kind.Routes.OrderByDescending(r => outdoors && r.Setting == RouteSetting.WinterContainer)];
+    }
+
+    private static string SettingWords(RouteSetting setting) => setting switch
+    {
+        RouteSetting.WinterContainer => "outdoors, winter container, jug",
+        RouteSetting.AutumnBed => "outdoors, autumn bed",
+        _ => "indoors",
+    };
 
     /// <summary>A day without its year is the last such day up to today.</summary>
     private DateOnly? DayOf(string text)
     {
-        if (DateOnly.TryParseExact(text, DayForms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day)) return day;
-        var thisYear = string.Create(CultureInfo.InvariantCulture, $"{text} {today.Year}");
-        if (!DateOnly.TryParseExact(thisYear, ["d MMM yyyy", "d MMMM yyyy"], CultureInfo.InvariantCulture, DateTimeStyles.None, out day)) return null;
+        if (DateOnly.TryParseExact(text.Trim(), _forms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day)) return day;
+        var thisYear = string.Create(CultureInfo.InvariantCulture, $"{text.Trim()} {today.Year}");
+        if (!DateOnly.TryParseExact(thisYear, ["d MMM yyyy", "d MMMM yyyy", "MMM d yyyy", "MMMM d yyyy"], CultureInfo.InvariantCulture, DateTimeStyles.None, out day)) return null;
         return day <= today ? day : day.AddYears(-1);
     }
 
     /// <summary>The step by its words; the first route that has it.</summary>
-    private static (Core.Treatments.Route Route, int Step)? StepOf(Core.Treatments.Species kind, string words)
+    private static (Core.Treatments.Route Route, int Step)? StepOf(List<Core.Treatments.Route> routes, string words)
     {
         // what growers call it beside its name
         static string Plain(string text) => text.Trim().ToLowerInvariant().Replace('-', ' ') switch
@@ -77,10 +117,13 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
             "scarified" => "scarify",
             var plain => plain,
         };
-        foreach (var route in kind.Routes)
+        // outdoors what is sown lies through its winter first
+        var sown = words.Trim().ToLowerInvariant() is "sown" or "sowing" or "set out" or "out" or "outdoors";
+        foreach (var route in routes)
         {
             for (var i = 0; i < route.Steps.Count; i++)
             {
+                if (sown && route.IsOutdoors && route.Steps[i].Kind is (StepKind.WarmMoist or StepKind.ColdMoist)) return (route, i);
                 if (route.Steps[i].Kind <= StepKind.Germinate && Plain(route.Steps[i].Kind.Words()) == Plain(words)) return (route, i);
             }
         }

@@ -2,6 +2,7 @@ using Gassel.Core.Batches;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Core.Trials;
+using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Rows;
@@ -149,20 +150,36 @@ internal static class TrialEndpoints
             var (ground, refusal) = await PlanGround.Stand(new(request.SpeciesId, request.LotId, request.SeedsPerArm, AnchorEvent.Sow, arm.RouteId, request.SowOn), books);
             if (ground is null) return (null, refusal!.Field == "routeId" ? refusal with { Field = $"arms[{i}].routeId" } : refusal);
             (species, left) = (ground.Species, ground.Lot.Left);
-            if (ground.Route.IsOutdoors) return (null, new($"arms[{i}].routeId", $"{ground.Route.Name} is sown outdoors in winter; valid for a trial is a route that is sown by hand: {string.Join(", ", species.Routes.Where(r => !r.IsOutdoors).Select(r => r.Id))}."));
-            arms.Add(new(arm.Batch, arm.Name.Trim(), i == 0, ground.Route.Id, request.SeedsPerArm, arm.DepthMm, arm.Cover, arm.Place));
-            plans.Add(BatchPlanner.Confirm(ground.Route, ground.Anchor, ground.Schedule(ground.Route), PlanChoice.Usual, request.SeedsPerArm, request.SeedsPerArm,
+            var outdoors = ground.Route.Setting == RouteSetting.WinterContainer;
+            if (RouteOf(ground.Route, arm, request.Layout, $"arms[{i}]") is { } unfit) return (null, unfit);
+            // what goes outdoors is set out on the day, whatever it waits for before it comes up
+            var anchor = outdoors ? new Anchor(AnchorEvent.Start, request.SowOn.AddDays(-ground.Route.Steps.TakeWhile(s => s.Kind < StepKind.WarmMoist).Sum(s => s.Days.Usual))) : ground.Anchor;
+            arms.Add(new(arm.Batch, arm.Name.Trim(), i == 0, ground.Route.Id, request.SeedsPerArm, arm.DepthMm, arm.Cover, arm.Place, outdoors ? arm.Setup ?? ContainerSetup.Assumed : null));
+            plans.Add(BatchPlanner.Confirm(ground.Route, anchor, ground.Schedule(ground.Route, anchor), PlanChoice.Usual, request.SeedsPerArm, request.SeedsPerArm,
                 ground.Judged(ground.Route).Forecast(request.SeedsPerArm))!);
         }
         var wanted = request.SeedsPerArm * request.Arms.Count;
         if (wanted > left) return (null, new("seedsPerArm", $"{request.Arms.Count} arms of {request.SeedsPerArm} seeds are {wanted}, but the lot has {left} left; valid is 1 to {left / request.Arms.Count} an arm."));
-        var kind = SowingAdvice.Of(species!, plans[0].Route, DepthSchool.Width, null).Vessels[0];
+        var kind = SowingAdvice.Of(species!, (plans.Find(p => !p.Route.IsOutdoors) ?? plans[0]).Route, DepthSchool.Width, null).Vessels[0];
         var (vessels, plots) = request.Layout == TrialLayout.CellsMixed
             ? TrialPlotting.OverCells([.. arms.Select(a => a.Seeds)], request.SeedsPerCell ?? 1, request.CellsPerTray ?? PlanAssumptions.CellsPerTray,
                 kind == VesselKind.DeepCells ? kind : VesselKind.Tray, $"T-{number}", request.RandomSeed)
             : TrialPlotting.InOwnVessels([.. arms.Select(a => a.Seeds)], request.Replicates ?? PlanAssumptions.Containers,
                 kind is VesselKind.Tray or VesselKind.DeepCells ? VesselKind.Pot : kind, $"T-{number}", request.RandomSeed);
+        if (arms.Exists(a => a.Setup is not null))
+        {
+            vessels = [.. vessels.Select((v, at) => arms[plots.First(p => p.Vessel == at).Arm].Setup is null ? v with { Kind = VesselKind.Pot } : v with { Kind = VesselKind.Container })];
+        }
         return (new(new(request.Name.Trim(), request.Changed.Trim(), request.LotId, request.Layout, arms, vessels, plots,
             request.Layout == TrialLayout.CellsMixed ? request.SeedsPerCell ?? 1 : null, request.RandomSeed, request.Blind), plans, left), null);
     }
+
+    /// <summary>Why a trial cannot use the route as it is laid out; null where it can.</summary>
+    private static Refusal? RouteOf(Core.Treatments.Route route, TrialArmRequest arm, TrialLayout layout, string at) => route.Setting switch
+    {
+        RouteSetting.AutumnBed => new($"{at}.routeId", $"{route.Name} is sown into a bed, where arms cannot be told apart; valid is a route indoors or in winter containers."),
+        RouteSetting.WinterContainer when layout == TrialLayout.CellsMixed => new("layout", $"{route.Name} is sown in winter containers; valid for it is ownVessels."),
+        RouteSetting.Indoors when arm.Setup is not null => new($"{at}.setup", $"{route.Name} is sown indoors and has no winter container; leave setup out."),
+        _ => null,
+    };
 }

@@ -1,5 +1,7 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Trials;
+using Gassel.Core.Yard;
+using Gassel.Web.Features.Batches;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Trials;
@@ -9,12 +11,14 @@ namespace Gassel.Web.Features.Trials;
 /// <param name="DepthMm">The usual of the species if left out.</param>
 /// <param name="Cover">The usual of the species if left out.</param>
 /// <param name="Place">Where it comes up; the usual if left out.</param>
-public sealed record TrialArmRequest(Guid Batch, string Name, string? RouteId = null, double? DepthMm = null, SowCover? Cover = null, string? Place = null);
+/// <param name="Setup">Of its winter containers; a jug as usual if left out. Only for a route that is sown outdoors.</param>
+public sealed record TrialArmRequest(
+    Guid Batch, string Name, string? RouteId = null, double? DepthMm = null, SowCover? Cover = null, string? Place = null, ContainerSetup? Setup = null);
 
 /// <summary>A trial that is wished for. The first arm is the control.</summary>
 /// <param name="Changed">The one thing that is changed, in words.</param>
 /// <param name="Arms">2 to 6, with names of their own.</param>
-/// <param name="SowOn">Day on which all arms are sown.</param>
+/// <param name="SowOn">Day on which all arms are sown, or set out.</param>
 /// <param name="SeedsPerCell">1 if left out; for cells.</param>
 /// <param name="CellsPerTray">72 if left out; for cells.</param>
 /// <param name="Replicates">Vessels an arm, 3 if left out; for vessels of their own.</param>
@@ -44,7 +48,8 @@ public sealed record TrialRequest(
                 ?? (Arms.Take(i).Any(a => string.Equals(a.Name.Trim(), arm.Name.Trim(), StringComparison.OrdinalIgnoreCase)) ? new Refusal($"{at}.name", $"{at}.name was '{arm.Name}', which another arm has; valid is a name of its own.") : null)
                 ?? (arm.Batch == Guid.Empty || Arms.Take(i).Any(a => a.Batch == arm.Batch) ? new Refusal($"{at}.batch", $"{at}.batch needs a UUID of its own.") : null)
                 ?? (arm.DepthMm is { } depth ? Limits.Number($"{at}.depthMm", depth, 0, 200) : null)
-                ?? (arm.Place is { } place && !places.Contains(place) ? new Refusal($"{at}.place", $"There is no place {place}; valid are {string.Join(", ", places)}.") : null);
+                ?? (arm.Place is { } place && !places.Contains(place) ? new Refusal($"{at}.place", $"There is no place {place}; valid are {string.Join(", ", places)}.") : null)
+                ?? (arm.Setup is { } setup ? ContainerCheck.Of($"{at}.setup", setup) : null);
             if (refusal is not null) return refusal;
         }
         return null;

@@ -1,6 +1,8 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Trials;
+using Gassel.Core.Yard;
 using Gassel.Data;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Trials;
@@ -10,7 +12,10 @@ namespace Gassel.Web.Features.Trials;
 /// <param name="Start">Planned start of its batch.</param>
 /// <param name="ReadyToSow">Its treatment is over, or it needs none.</param>
 /// <param name="Sowing">What sowing by the layout records; empty once it is sown.</param>
-public sealed record TrialArmView(TrialArm Arm, int Number, string RouteName, DateOnly Start, DateOnly SowOn, bool IsSown, bool ReadyToSow, IReadOnlyList<EntryPayload> Sowing);
+/// <param name="AtTable">What is done at the table before its containers go out; empty for an arm indoors.</param>
+public sealed record TrialArmView(
+    TrialArm Arm, int Number, string RouteName, DateOnly Start, DateOnly SowOn, bool IsSown, bool ReadyToSow, IReadOnlyList<EntryPayload> Sowing,
+    IReadOnlyList<PreparationLine> AtTable);
 
 /// <param name="Warnings">What a reader of the result should know of the design.</param>
 /// <param name="HasCounts">From the first count on the arms stay as they are.</param>
@@ -50,12 +55,11 @@ internal sealed class TrialViews(Library library, BatchShelf shelf, SiteClock cl
     {
         var (plan, state) = (batch.Plan, batch.State);
         var sown = state.Living.All(p => p.SownOn is not null);
-        var germinate = plan.GerminateStep!.Value;
-        var main = state.Parts[0];
-        var ready = !sown && (main.Spans.Count == 0 ? plan.NextStep(-1) == germinate : plan.NextStep(main.Spans[^1].Step) == germinate);
-        var usual = SowingAdvice.Of(species, plan.Route, clock.Settings.DepthSchool, plan.Forecast?.Mean)
-            .Usual(batch.Row.Number, BatchPlan.FirstPart, places.FirstOrDefault(p => p.Kind == Places.For(plan.Route.Setting, plan.Steps[germinate].Step))?.Id);
-        return new(design.Arms[i], batch.Row.Number, plan.Route.Name, plan.Start, plan.Steps[germinate].Start, sown, ready, ready ? TrialSowing.Entries(design, i, state, usual) : []);
+        var step = TrialSowingOf.Step(plan);
+        var ready = !sown && plan.NextStep(state.Parts[0].Spans is [.., var last] ? last.Step : -1) == step;
+        var sowing = ready ? TrialSowingOf.Entries(design, i, batch, species, clock.Settings.DepthSchool, places) : [];
+        return new(design.Arms[i], batch.Row.Number, plan.Route.Name, plan.Start, plan.Steps[step].Start, sown, ready, sowing,
+            design.Arms[i].Setup is { } setup && sowing.Count > 0 ? [.. ContainerAdvice.Steps(setup).Select(s => new PreparationLine(s, ContainerAdvice.Words(s, setup), false))] : []);
     }
 
     private static ArmCount Count(TrialArm arm, ShelvedBatch batch) => new(arm.Name, arm.IsControl,

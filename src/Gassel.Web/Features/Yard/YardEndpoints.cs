@@ -1,5 +1,6 @@
 using Gassel.Core.Batches;
 using Gassel.Core.Climate;
+using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
@@ -31,19 +32,20 @@ internal static class YardEndpoints
             .Accepts<string>("text/csv").ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(415);
     }
 
-    private static async Task<YardView> Whole(YardBook yard, YardWeather weather, Library library, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
+    private static async Task<YardView> Whole(YardBook yard, YardWeather weather, Library library, BatchShelf shelf, TrialBook trials, SiteClock clock, CancellationToken cancel)
     {
         var vessels = await yard.All(cancel);
         var sky = await weather.Sky(cancel);
         var briefs = vessels.Select(v => YardViews.Brief(v, clock)).ToLookup(b => b.PlaceId);
         return new(clock.GetUtcNow(), clock.Today,
             [.. (await library.Places()).Where(p => p.Kind == PlaceKind.Yard).Select(p => new YardSpot(p, [.. briefs[p.Id].OrderBy(b => b.Number).ThenBy(b => b.Part, StringComparer.Ordinal)]))],
-            YardViews.Alerts(vessels), YardViews.Outlook(sky, clock.Today), weather.Service?.Name, await Waiting(library, shelf), sky.Working);
+            YardViews.Alerts(vessels), YardViews.Outlook(sky, clock.Today), weather.Service?.Name, await Waiting(library, shelf, trials), sky.Working);
     }
 
     /// <summary>Batches on the way out: the next step of theirs is the first outdoors.</summary>
-    private static async Task<IReadOnlyList<ToSetOut>> Waiting(Library library, BatchShelf shelf)
+    private static async Task<IReadOnlyList<ToSetOut>> Waiting(Library library, BatchShelf shelf, TrialBook trials)
     {
+        var inTrial = (await trials.All()).Where(t => t.Design.EndedOn is null).SelectMany(t => t.Design.Arms.Select(a => (a.Batch, t.Id))).ToDictionary(t => t.Batch, t => (Guid?)t.Id);
         var species = (await library.Species()).ToDictionary(s => s.Id);
         return [.. from batch in await shelf.All()
                    where batch.Plan.Route.Setting == RouteSetting.WinterContainer
@@ -54,7 +56,8 @@ internal static class YardEndpoints
                    where next is { } step && batch.Plan.IsSownAt(step)
                    orderby batch.Plan.Steps[next.Value].Start
                    select new ToSetOut(batch.Row.Id, batch.Row.Number, kind.CommonName, kind.Hazard, part.Id, part.Seeds > 0 ? part.Seeds : batch.Plan.Seeds, next.Value, batch.Plan.Steps[next.Value].Start, part.Setup, part.Preparation,
-                       [.. Cautions.For(kind.Hazard, batch.Plan.Steps[next.Value].Step, batch.Plan.Route.Setting), Cautions.ForContainers])];
+                       [.. Cautions.For(kind.Hazard, batch.Plan.Steps[next.Value].Step, batch.Plan.Route.Setting), Cautions.ForContainers],
+                       batch.Plan.Sowing?.Containers ?? PlanAssumptions.Containers, batch.Plan.Sowing?.Place, inTrial.GetValueOrDefault(batch.Row.Id))];
     }
 
     private static async Task<Results<Ok<ContainerDetail>, ProblemHttpResult>> One(Guid id, string part, YardBook yard, BatchShelf shelf, SiteClock clock, CancellationToken cancel)

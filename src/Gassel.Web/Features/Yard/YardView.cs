@@ -42,8 +42,12 @@ public sealed record YardAlert(YardWarningKind Kind, string Title, DateTimeOffse
 /// <param name="DueOn">As planned.</param>
 /// <param name="Setup">As far as it was made ready; null before.</param>
 /// <param name="Done">Steps checked off so far.</param>
+/// <param name="Containers">Over which its plan spreads the seed.</param>
+/// <param name="Place">Id of the place that its plan names; null where it names none.</param>
+/// <param name="TrialId">The trial that it is set out by; null outside one.</param>
 public sealed record ToSetOut(
-    Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int Step, DateOnly DueOn, ContainerSetup? Setup, IReadOnlyList<PreparationStep> Done, IReadOnlyList<Caution> Cautions);
+    Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int Step, DateOnly DueOn, ContainerSetup? Setup, IReadOnlyList<PreparationStep> Done, IReadOnlyList<Caution> Cautions,
+    int Containers, string? Place, Guid? TrialId);
 
 /// <param name="Outlook">From a week ago to the end of the outlook.</param>
 /// <param name="Service">Name of the weather service; null for none.</param>

@@ -88,7 +88,6 @@ internal static class YardViews
             YardWarningKind.OpenByDegrees => $"Open the tops of {these} by degrees over a week",
             YardWarningKind.MulchMostOff => $"Mulch: three quarters off {these}",
             YardWarningKind.Feed => $"Feed {these}",
-            YardWarningKind.MulchRestOff => $"Mulch: the rest off {these}",
             _ => $"Late for cold: {these}",
         };
     }

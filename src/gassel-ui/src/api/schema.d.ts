@@ -6088,6 +6088,10 @@ export interface components {
              */
             stonesKg: number;
             own: null | components["schemas"]["OwnVessel"];
+            /** @default true */
+            holes: boolean;
+            /** @default false */
+            wateredDaily: boolean;
         };
         ContainerSiteInput: {
             /** Format: double */
@@ -6385,7 +6389,7 @@ export interface components {
             dueAt: null | string;
         };
         /** @enum {unknown} */
-        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "lookForTrueLeaves" | "prickOut" | "thin" | "feed" | "lookForReturn" | "carryOut" | "plantOut";
+        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "lookForTrueLeaves" | "prickOut" | "thin" | "feed" | "lookForReturn" | "carryOut" | "plantOut" | "strawMostOff" | "strawRestOff";
         DurationRange: {
             /** Format: int32 */
             shortest: number;
@@ -7150,6 +7154,14 @@ export interface components {
             address: string;
             onNetwork: boolean;
         };
+        LaidSowing: {
+            /** Format: uuid */
+            trialId: string;
+            /** Format: int32 */
+            trialNumber: number;
+            words: string;
+            entries: components["schemas"]["EntryPayload"][];
+        };
         LampLook: {
             /** Format: date */
             dueOn: string;
@@ -7803,6 +7815,8 @@ export interface components {
             containers?: null | number;
             second?: null | components["schemas"]["SecondSowing"];
             name?: null | string;
+            cover?: null | components["schemas"]["SowCover"];
+            place?: null | string;
         };
         PlanStart: {
             survival: components["schemas"]["StageSurvival"];
@@ -7935,7 +7949,7 @@ export interface components {
             done: boolean;
         };
         /** @enum {unknown} */
-        PreparationStep: "drainHoles" | "ventHoles" | "hinge" | "mixFilled" | "moistened" | "sown" | "twoLabels" | "taped";
+        PreparationStep: "drainHoles" | "ventHoles" | "hinge" | "mixFilled" | "moistened" | "sown" | "twoLabels" | "taped" | "strawed";
         Printed: {
             file: string;
             /** Format: int32 */
@@ -8663,6 +8677,8 @@ export interface components {
             /** Format: int32 */
             containers: number;
             clump: boolean;
+            cover: null | components["schemas"]["SowCover"];
+            place: null | string;
         };
         SpaceCheck: {
             place: components["schemas"]["PlaceKind"];
@@ -8866,6 +8882,8 @@ export interface components {
             cares: components["schemas"]["BagCare"][];
             toRead: string[];
             sowing: null | components["schemas"]["Sown"];
+            laid: null | components["schemas"]["LaidSowing"];
+            clump: boolean;
             due: components["schemas"]["StandingDue"][];
         };
         Stay: {
@@ -9026,6 +9044,12 @@ export interface components {
             since: string;
             seeds: string;
             place: string;
+            /** @default  */
+            route: string;
+            /** @default  */
+            vessel: string;
+            /** @default  */
+            cells: string;
         };
         ToldReport: {
             lines: components["schemas"]["ToldVerdict"][];
@@ -9067,6 +9091,11 @@ export interface components {
             setup: null | components["schemas"]["ContainerSetup"];
             done: components["schemas"]["PreparationStep"][];
             cautions: components["schemas"]["Caution"][];
+            /** Format: int32 */
+            containers: number;
+            place: null | string;
+            /** Format: uuid */
+            trialId: null | string;
         };
         TrayCell: {
             /** Format: int32 */
@@ -9138,6 +9167,7 @@ export interface components {
             depthMm: null | number;
             cover: null | components["schemas"]["SowCover"];
             place: null | string;
+            setup: null | components["schemas"]["ContainerSetup"];
         };
         TrialArmRequest: {
             /** Format: uuid */
@@ -9148,6 +9178,7 @@ export interface components {
             depthMm?: null | number;
             cover?: null | components["schemas"]["SowCover"];
             place?: null | string;
+            setup?: null | components["schemas"]["ContainerSetup"];
         };
         TrialArmResult: {
             arm: components["schemas"]["ArmResult"];
@@ -9170,6 +9201,7 @@ export interface components {
             isSown: boolean;
             readyToSow: boolean;
             sowing: components["schemas"]["EntryPayload"][];
+            atTable: components["schemas"]["PreparationLine"][];
         };
         TrialChange: {
             name: string;

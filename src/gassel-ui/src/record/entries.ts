@@ -111,6 +111,8 @@ export function usualStart(
   vessel: Vessel = usualVessel(due, part),
   way: ScarifyWay | null = null,
 ): EntryPayload[] {
+  // a trial wants it where its layout has it
+  if (due.due.kind === "sow" && part.laid && part.laid.entries.length > 0) return part.laid.entries;
   const place = due.toPlace;
   const first = part.seeds === 0;
   if (due.due.kind === "sow" && part.sowing)
@@ -118,7 +120,7 @@ export function usualStart(
       {
         kind: "sown",
         ...part.sowing,
-        place: place ?? part.sowing.place,
+        place: part.sowing.place ?? place,
         vessel,
         seeds: first ? part.plannedSeeds : null,
       },

@@ -4,13 +4,13 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
 import { useBatch, useLots, useSite, useSpecies } from "../../api/queries";
-import type { LotView, SiteView, SpeciesView } from "../../api/types";
+import type { BatchView, LotView, SiteView, SpeciesView } from "../../api/types";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { PlanAnswer } from "./PlanAnswer";
 import { PlanForm } from "./PlanForm";
-import { AIM_OF, firstWish, toRequest } from "./wish";
+import { AIM_OF, firstWish, sownOf, toRequest } from "./wish";
 import type { Wish } from "./wish";
 
 /** From a wish to dates and seeds, live as one types. */
@@ -18,9 +18,13 @@ export function Plan() {
   const site = useSite();
   const species = useSpecies();
   const lots = useLots();
-  const error = site.error ?? species.error ?? lots.error;
+  const [asked] = useSearchParams();
+  const changing = asked.get("change");
+  const old = useBatch(changing ?? "");
+  const error = site.error ?? species.error ?? lots.error ?? (changing ? old.error : null);
   if (error) return <Failure error={error} />;
-  if (!site.data || !species.data || !lots.data) return <Loading what="what planning needs" />;
+  if (!site.data || !species.data || !lots.data || (changing && !old.data))
+    return <Loading what="what planning needs" />;
   if (!site.data.site) {
     return (
       <EmptyNote
@@ -35,16 +39,29 @@ export function Plan() {
       </EmptyNote>
     );
   }
-  return <PlanPage site={site.data} species={species.data} lots={lots.data} />;
+  return (
+    <PlanPage
+      site={site.data}
+      species={species.data}
+      lots={lots.data}
+      old={changing ? (old.data ?? null) : null}
+    />
+  );
 }
 
-function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesView[]; lots: LotView[] }) {
+interface PlanPageProps {
+  site: SiteView;
+  species: SpeciesView[];
+  lots: LotView[];
+  /** The batch that is planned anew; null for a new one. */
+  old: BatchView | null;
+}
+
+function PlanPage({ site, species, lots, old }: PlanPageProps) {
   const [asked] = useSearchParams();
   // those of which there is seed first, the others as well: seed may still be found
   const hasSeed = (id: string) => lots.some((lot) => lot.details.speciesId === id);
   const listed = [...species].sort((a, b) => Number(hasSeed(b.species.id)) - Number(hasSeed(a.species.id)));
-  const changing = asked.get("change");
-  const old = useBatch(changing ?? "").data;
   const wanted = asked.get("species");
   const first = firstWish(site);
   const [wish, setWish] = useState<Wish>(() => ({
@@ -56,6 +73,7 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
     plants: Number(asked.get("plants")) || 30,
     name: asked.get("name") ?? "",
     lotId: Number(asked.get("lot")) || null,
+    ...(old ? sownOf(old.plan) : {}),
   }));
   const change = (part: Partial<Wish>) => setWish((before) => ({ ...before, ...part }));
   const chosen = species.find((s) => s.species.id === wish.speciesId)?.species;
@@ -101,7 +119,7 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
       />
       <Box>
         <Failure error={plan.error} />
-        {!plan.error && plan.data && settled && (!changing || old) && (
+        {!plan.error && plan.data && settled && (
           <PlanAnswer
             plan={plan.data}
             request={settled}
@@ -111,9 +129,7 @@ function PlanPage({ site, species, lots }: { site: SiteView; species: SpeciesVie
             onStartOn={(date) => change({ aim: "startOn", date })}
             sown={wish.sown}
             onSown={(sown) => change({ sown })}
-            changing={
-              changing && old ? { id: changing, number: old.summary.number, seeds: old.plan.seeds } : null
-            }
+            changing={old ? { id: old.summary.id, number: old.summary.number, seeds: old.plan.seeds } : null}
           />
         )}
       </Box>

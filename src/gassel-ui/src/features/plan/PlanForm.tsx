@@ -6,9 +6,10 @@ import { Card } from "../../shared/Card";
 import { DayField } from "../../shared/DayField";
 import { NumberField } from "../../shared/NumberField";
 import { percent } from "../../shared/numbers";
-import { actDay, addDays, monthDayWords } from "../../time/days";
 import type { Day } from "../../time/days";
-import { AIMS, frostOf, SOWN, usualWeeks } from "./wish";
+import { MeasuredFrom } from "./MeasuredFrom";
+import { MoreWishes } from "./MoreWishes";
+import { AIMS, SOWN, usualWeeks } from "./wish";
 import type { Wish } from "./wish";
 
 type Species = SpeciesView["species"];
@@ -109,7 +110,7 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
             </MenuItem>
           ))}
         </TextField>
-        <Measured wish={wish} change={change} frostDays={frostDays} today={today} />
+        <MeasuredFrom wish={wish} change={change} frostDays={frostDays} today={today} />
         {(wish.aim === "sowOn" || wish.aim === "plantsOn" || wish.aim === "startOn") && (
           <DayField
             label={DAY_LABELS[wish.aim]}
@@ -168,165 +169,21 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
           />
         )}
         <Button onClick={() => setMore(!more)} aria-expanded={more} sx={{ justifySelf: "start", px: 1 }}>
-          {more ? "fewer wishes" : "confidence, survival, containers"}
+          {more ? "fewer wishes" : "cover, place, confidence, survival, containers"}
         </Button>
-        {more && <MoreWishes wish={wish} change={change} />}
+        {more && (
+          <MoreWishes
+            wish={wish}
+            change={change}
+            outdoors={route !== undefined && route.setting !== "indoors"}
+          />
+        )}
       </Box>
     </Card>
-  );
-}
-
-/** From which day of which year the target is measured. */
-function Measured({
-  wish,
-  change,
-  frostDays,
-  today,
-}: Pick<PlanFormProps, "wish" | "change" | "frostDays" | "today">) {
-  const byFreeze = wish.aim === "plantsBeforeFreeze";
-  if (!byFreeze && wish.aim !== "sowByFrost" && wish.aim !== "plantsByFrost") return null;
-  const choices = frostDays.filter((d) => (d.kind === "groundFreeze") === byFreeze);
-  const frost = frostOf(wish, frostDays);
-  const own = byFreeze ? choices.length === 0 : wish.from === "own" || choices.length === 0;
-  const weeks = byFreeze ? wish.weeksBeforeFreeze : wish.weeks;
-  const signed = byFreeze && weeks !== null ? -weeks : weeks;
-  return (
-    <>
-      {byFreeze ? (
-        <NumberField
-          key="before"
-          label="Weeks before the ground freezes"
-          name="weeksBeforeFreeze"
-          value={wish.weeksBeforeFreeze}
-          onChange={(weeksBeforeFreeze) => change({ weeksBeforeFreeze })}
-          min={0}
-          max={26}
-          helper={
-            signed !== null && frost
-              ? `${actDay(addDays(frost, 7 * signed), today)}; four to eight is usual`
-              : "four to eight is usual"
-          }
-        />
-      ) : (
-        <NumberField
-          key="from"
-          label="Weeks from last frost"
-          name="weeks"
-          value={wish.weeks}
-          onChange={(value) => change({ weeks: value })}
-          min={-52}
-          max={104}
-          helper={
-            signed !== null && frost
-              ? `${weekWords(signed)}: ${actDay(addDays(frost, 7 * signed), today)}`
-              : "before it with a minus, as −6"
-          }
-        />
-      )}
-      {!byFreeze && choices.length > 0 && (
-        <TextField
-          select
-          label="Last frost taken as"
-          name="frostFrom"
-          value={wish.from}
-          onChange={(event) => change({ from: event.target.value as Wish["from"] })}
-          helperText={choices.find((d) => d.kind === wish.from)?.words}
-        >
-          {choices.map((d) => (
-            <MenuItem key={d.kind} value={d.kind}>
-              {monthDayWords(d.monthDay)}: {d.kind === "lastFrostSafe" ? "the safer day" : "the usual day"}
-            </MenuItem>
-          ))}
-          <MenuItem value="own">a day of your own</MenuItem>
-        </TextField>
-      )}
-      {byFreeze && choices[0] && (
-        <Typography variant="body2">
-          The ground freezes {monthDayWords(choices[0].monthDay)}: {choices[0].words}.
-        </Typography>
-      )}
-      {own ? (
-        <DayField
-          label={byFreeze ? "Ground freezes" : "Last frost"}
-          name="lastFrost"
-          value={wish.frost}
-          today={today}
-          onChange={(value) => change({ frost: value })}
-        />
-      ) : (
-        <NumberField
-          label="Year"
-          name="year"
-          value={wish.year}
-          onChange={(year) => change({ year })}
-          min={1900}
-          max={2200}
-        />
-      )}
-    </>
-  );
-}
-
-/** What is seldom changed. */
-function MoreWishes({ wish, change }: Pick<PlanFormProps, "wish" | "change">) {
-  const share = (label: string, name: "toPot" | "toHardened" | "toPlanted") => (
-    <NumberField
-      label={label}
-      name={name}
-      value={wish[name]}
-      onChange={(value) => change({ [name]: value })}
-      min={1}
-      max={100}
-      whole={false}
-      unit="%"
-    />
-  );
-  return (
-    <>
-      <NumberField
-        label="How sure"
-        name="confidence"
-        value={wish.confidencePercent}
-        onChange={(confidencePercent) => change({ confidencePercent })}
-        min={1}
-        max={99.9}
-        whole={false}
-        unit="%"
-        helper="chance to reach the plants wanted"
-      />
-      <Typography variant="h3">Survival, our assumption</Typography>
-      {share("Seedling to pot", "toPot")}
-      {share("Pot to hardened", "toHardened")}
-      {share("Hardened to planted", "toPlanted")}
-      <NumberField
-        label="Spread over trays or containers"
-        name="containers"
-        value={wish.containers}
-        onChange={(containers) => change({ containers })}
-        min={1}
-        max={60}
-      />
-      <NumberField
-        label="Of these lost whole"
-        name="loss"
-        value={wish.lossPercent}
-        onChange={(lossPercent) => change({ lossPercent })}
-        min={0}
-        max={99}
-        unit="%"
-        helper="to damping off, mice or a freeze (our assumption)"
-      />
-    </>
   );
 }
 
 function lotWords(lot: LotView, routeId: string | undefined): string {
   const outlook = lot.outlooks.find((o) => o.routeId === routeId) ?? lot.outlooks[0];
   return `${lot.seedsLeft} seeds left${outlook ? `; ${percent(outlook.rate)} to come up` : ""}`;
-}
-
-function weekWords(weeks: number): string {
-  if (weeks === 0) return "on it";
-  const count = Math.abs(weeks);
-  return `${count} ${count === 1 ? "week" : "weeks"} ${weeks < 0 ? "before" : "after"}`;
 }

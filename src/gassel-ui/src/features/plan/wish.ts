@@ -1,4 +1,4 @@
-import type { CellPractice, FrostDay, PlanRequest, SiteView } from "../../api/types";
+import type { BatchView, CellPractice, FrostDay, PlanRequest, SiteView, SowCover } from "../../api/types";
 import type { Day } from "../../time/days";
 
 /** What a plan may be aimed at. */
@@ -43,6 +43,10 @@ export interface Wish {
   date: Day | null;
   plants: number | null;
   sown: (typeof SOWN)[number]["id"];
+  /** Empty for the usual of the species. */
+  cover: SowCover | "";
+  /** Where it stands once sown; empty for the usual. */
+  place: string;
   containers: number | null;
   lossPercent: number | null;
   confidencePercent: number | null;
@@ -83,6 +87,8 @@ export const firstWish = (site: Pick<SiteView, "nextLastFrost" | "frostDays" | "
   date: null,
   plants: 30,
   sown: "loose",
+  cover: "",
+  place: "",
   containers: site.planning.containers,
   lossPercent: percentOf(site.planning.wholeContainerLoss),
   confidencePercent: percentOf(site.planning.confidence),
@@ -92,6 +98,21 @@ export const firstWish = (site: Pick<SiteView, "nextLastFrost" | "frostDays" | "
   secondWeeks: null,
   firstSharePercent: 50,
 });
+
+/** How a batch was meant to be sown, as the form has it. */
+export function sownOf(plan: BatchView["plan"]): Partial<Wish> {
+  const { sowing } = plan;
+  if (!sowing) return {};
+  const way = SOWN.find(
+    (s) => s.perCell === sowing.seedsPerCell && (s.practice === "divide") === sowing.clump,
+  );
+  return {
+    sown: way?.id ?? "loose",
+    cover: sowing.cover ?? "",
+    place: sowing.place ?? "",
+    containers: sowing.containers,
+  };
+}
 
 /** The day of the year in the year wished; 29 February is the 28th where there is none. */
 export function dayIn(year: number, monthDay: string): Day {
@@ -128,6 +149,8 @@ export function toRequest(
     plants,
     seedsPerCell: sown?.perCell ?? null,
     practice: sown?.practice ?? null,
+    cover: wish.cover || null,
+    place: wish.place || null,
     containers,
     cellsPerTray: null,
     wholeContainerLoss: wish.lossPercent / 100,

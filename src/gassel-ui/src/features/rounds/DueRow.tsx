@@ -54,6 +54,14 @@ const GESTURES: Partial<Record<StandingDue["due"]["kind"], [PlantGesture, string
   ],
 };
 
+/** Clumps that the plan wants are divided before anything else. */
+const gesturesOf = (part: StandingPart, kind: StandingDue["due"]["kind"]): [PlantGesture, string][] => {
+  const all = GESTURES[kind] ?? [];
+  return part.clump && kind === "prickOut"
+    ? [...all].sort((a, b) => Number(b[0] === "divide") - Number(a[0] === "divide"))
+    : all;
+};
+
 /** The stage that is meant; where several may be, the likely one is chosen. */
 const atStage = (kind: StandingDue["due"]["kind"]): { at?: PlantStage } =>
   kind === "plantOut" ? { at: "hardened" } : kind === "lookForReturn" ? {} : { at: "seedling" };
@@ -111,6 +119,18 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
         payloads: () => [{ kind: "tended", part: part.part, what: "fed" }],
         told: "fed",
       };
+    case "strawMostOff":
+      return {
+        button: "Took it off",
+        payloads: () => [{ kind: "tended", part: part.part, what: "mulchMostOff" }],
+        told: "three quarters of the straw off",
+      };
+    case "strawRestOff":
+      return {
+        button: "Took it off",
+        payloads: () => [{ kind: "tended", part: part.part, what: "mulchRestOff" }],
+        told: "the rest of the straw off",
+      };
     case "carryOut":
       return {
         button: "was out",
@@ -148,6 +168,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
   // plants are handled as seed is: whoever pricks out a toxic kind reads of it here
   const handled = GESTURES[kind] !== undefined;
   const way = usual(part, item, placeC);
+  const laid = kind === "sow" && (part.laid?.entries.length ?? 0) > 0;
   const send = (read: EntryPayload[] = []) => {
     setDialog(null);
     if (way)
@@ -220,7 +241,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
                 looked…
               </Button>
             )}
-            {GESTURES[kind]?.map(([gesture, words], i) => (
+            {gesturesOf(part, kind).map(([gesture, words], i) => (
               <Button
                 key={gesture}
                 variant={i === 0 ? "contained" : "outlined"}
@@ -234,7 +255,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
                 not so…
               </Button>
             )}
-            {atTheStep && (
+            {atTheStep && !item.setsOut && !laid && (
               <Button
                 variant="outlined"
                 onClick={() => setDialog(kind === "sow" && part.sowing ? "sow" : "start")}
@@ -248,7 +269,11 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
               </Button>
             )}
             {item.setsOut && (
-              <Button variant="contained" component={Link} to={`/yard?ready=${part.batchId}`}>
+              <Button
+                variant="contained"
+                component={Link}
+                to={part.laid ? `/trials/${part.laid.trialId}` : `/yard?ready=${part.batchId}`}
+              >
                 make ready
               </Button>
             )}
@@ -264,6 +289,11 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
           </Box>
         )}
       </Box>
+      {(kind === "sow" || item.setsOut) && part.laid && (
+        <Typography variant="body2" sx={{ mt: 0.5 }} data-testid="laid">
+          {part.laid.words} <Link to={`/trials/${part.laid.trialId}`}>See its layout</Link>
+        </Typography>
+      )}
       {atTheStep && item.note && (
         <Typography variant="body2" sx={{ mt: 0.5 }}>
           {item.note}

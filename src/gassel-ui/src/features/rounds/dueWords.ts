@@ -32,6 +32,9 @@ export function order(item: StandingDue): string {
       return "up again?";
     case "carryOut":
       return "carry out";
+    case "strawMostOff":
+    case "strawRestOff":
+      return "straw off";
     case "plantOut":
       return "plant";
     case "sow":
@@ -85,6 +88,10 @@ export function dueTitle(
       return "do they come up again";
     case "carryOut":
       return "out for the day";
+    case "strawMostOff":
+      return "three quarters of the straw off";
+    case "strawRestOff":
+      return "the rest of the straw off";
     case "plantOut":
       return "plant out";
     case "sow":

@@ -27,6 +27,8 @@ const part = (number: number, more: Partial<StandingPart> = {}): StandingPart =>
   hardening: null,
   plants: null,
   sowing: null,
+  laid: null,
+  clump: false,
   cares: [],
   toRead: [],
   due: [],

@@ -62,6 +62,10 @@ export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] 
       return [{ kind: "trueLeaves", part: part.part }];
     case "feed":
       return [{ kind: "tended", part: part.part, what: "fed" }];
+    case "strawMostOff":
+      return [{ kind: "tended", part: part.part, what: "mulchMostOff" }];
+    case "strawRestOff":
+      return [{ kind: "tended", part: part.part, what: "mulchRestOff" }];
     case "carryOut":
       return [{ kind: "carriedOut", part: part.part, hours: null }];
     case "thin":

@@ -84,7 +84,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
   const [seeds, setSeeds] = useState<number | null>(part.plannedSeeds);
   const [perCell, setPerCell] = useState<number | null>(part.sowing?.seedsPerCell ?? null);
   const [depthMm, setDepth] = useState<number | null>(usual?.depthMm ?? null);
-  const [cover, setCover] = useState<SowCover>(advice.cover ?? "mix");
+  const [cover, setCover] = useState<SowCover>(usual?.cover ?? advice.cover ?? "mix");
   const [estimate, setEstimate] = useState<number | null>(advice.estimatePercent);
   const [dome, setDome] = useState(advice.dome);
   const [place, setPlace] = useState(view.usualPlace ?? places[0]?.id ?? "");

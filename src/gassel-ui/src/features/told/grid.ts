@@ -7,9 +7,22 @@ export const COLUMNS = [
   { id: "since", words: "since", helper: "12 Jan 2027" },
   { id: "seeds", words: "seeds", helper: "80" },
   { id: "place", words: "place", helper: "as usual" },
+  { id: "route", words: "route", helper: "as usual" },
+  { id: "vessel", words: "vessel", helper: "bag, jug, tray" },
+  { id: "cells", words: "cells", helper: "72" },
 ] as const satisfies readonly { id: keyof ToldLine; words: string; helper: string }[];
 
-export const EMPTY: ToldLine = { species: "", lot: "", step: "", since: "", seeds: "", place: "" };
+export const EMPTY: ToldLine = {
+  species: "",
+  lot: "",
+  step: "",
+  since: "",
+  seeds: "",
+  place: "",
+  route: "",
+  vessel: "",
+  cells: "",
+};
 
 export const isEmpty = (line: ToldLine): boolean => COLUMNS.every((c) => line[c.id].trim() === "");
 

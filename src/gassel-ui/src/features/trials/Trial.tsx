@@ -3,24 +3,28 @@ import { Box, Button, Checkbox, FormControlLabel, TextField, Typography } from "
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import { answered, api } from "../../api/client";
-import { useSite, useTrial } from "../../api/queries";
+import { usePlaces, useSite, useTrial } from "../../api/queries";
 import type { TrialResult, TrialView } from "../../api/types";
 import { useDevice } from "../../app/DeviceContext";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { ArmBars } from "../../drawings/ArmBars";
 import type { ArmBar } from "../../drawings/ArmBars";
 import { ForRole } from "../../people/ForRole";
+import { useDoneOn } from "../../record/DoneOn";
+import { DoneOnStepper } from "../../record/DoneOnStepper";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { percent } from "../../shared/numbers";
+import { useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { SetOutArms } from "./SetOutArms";
 import { TrialLayoutPlan } from "./TrialLayoutPlan";
 import { TrialSizeFields } from "./TrialSizeFields";
-import { standing, timesWords } from "./trialWords";
+import { armWords, standing, timesWords } from "./trialWords";
 
 /** One trial: its sentence, its arms side by side, its layout, and what is to be done with it. */
 export function Trial() {
@@ -34,6 +38,8 @@ export function Trial() {
 
 function OneTrial({ trial, today }: { trial: TrialView; today: Day }) {
   const { palette } = useDevice();
+  const units = useUnits();
+  const places = usePlaces().data ?? [];
   const { design, result } = trial;
   const hidden = design.blind && design.endedOn === null && trial.hasCounts;
   return (
@@ -96,10 +102,10 @@ function OneTrial({ trial, today }: { trial: TrialView; today: Day }) {
                     B-{arm.number}
                   </Link>
                   , route {arm.routeName}, {arm.arm.seeds} seeds
-                  {arm.arm.depthMm !== null && `, ${arm.arm.depthMm} mm deep`}
+                  {armWords(arm.arm, places, units)}
                   {arm.isSown
                     ? ""
-                    : `; begins ${shortDay(arm.start, today)}, to be sown ${actDay(arm.sowOn, today)}`}
+                    : `; begins ${shortDay(arm.start, today)}, to be ${arm.arm.setup ? "set out" : "sown"} ${actDay(arm.sowOn, today)}`}
                 </Typography>
               </Box>
             ))}
@@ -139,9 +145,13 @@ function TrialActions({ trial, today }: { trial: TrialView; today: Day }) {
   const { recordMany } = useRecord();
   const queries = useQueryClient();
   const [editing, setEditing] = useState(false);
+  const [settingOut, setSettingOut] = useState(false);
+  const { doneOn } = useDoneOn();
   const [error, setError] = useState<unknown>(null);
   const ready = trial.arms.filter((arm) => arm.readyToSow && arm.sowing.length > 0);
-  const all = ready.length > 0 && ready.length === trial.arms.filter((arm) => !arm.isSown).length;
+  const outdoors = ready.filter((arm) => arm.atTable.length > 0);
+  const indoors = ready.filter((arm) => arm.atTable.length === 0);
+  const all = indoors.length > 0 && indoors.length === trial.arms.filter((arm) => !arm.isSown).length;
   const first = trial.arms.find((arm) => arm.isSown);
   const end = async () => {
     setError(null);
@@ -155,19 +165,27 @@ function TrialActions({ trial, today }: { trial: TrialView; today: Day }) {
   return (
     <Box sx={{ displayPrint: "none" }}>
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
-        {ready.length > 0 && (
+        {ready.length > 0 && <DoneOnStepper />}
+        {indoors.length > 0 && (
           <Button
             variant={all ? "contained" : "outlined"}
             onClick={() =>
               void recordMany(
-                ready.map((arm) => ({ batch: arm.arm.batch, payloads: arm.sowing })),
-                today,
-                `T-${trial.number}: ${ready.map((arm) => arm.arm.name).join(", ")} sown by the layout`,
+                indoors.map((arm) => ({ batch: arm.arm.batch, payloads: arm.sowing })),
+                doneOn,
+                `T-${trial.number}: ${indoors.map((arm) => arm.arm.name).join(", ")} sown by the layout`,
                 [],
               )
             }
           >
-            {all ? "all sown by the layout" : `${ready.map((a) => a.arm.name).join(", ")} sown by the layout`}
+            {all
+              ? "all sown by the layout"
+              : `${indoors.map((a) => a.arm.name).join(", ")} sown by the layout`}
+          </Button>
+        )}
+        {outdoors.length > 0 && (
+          <Button variant="contained" onClick={() => setSettingOut(true)}>
+            {`make ready and set out ${outdoors.map((a) => a.arm.name).join(", ")}`}
           </Button>
         )}
         {first && trial.design.endedOn === null && (
@@ -188,6 +206,9 @@ function TrialActions({ trial, today }: { trial: TrialView; today: Day }) {
         )}
       </Box>
       <Failure error={error} />
+      {settingOut && (
+        <SetOutArms trial={trial} arms={outdoors} today={today} close={() => setSettingOut(false)} />
+      )}
       {editing && !trial.hasCounts && <Names trial={trial} close={() => setEditing(false)} />}
       {trial.result && !trial.result.isPooled && (
         <Typography variant="body2">

@@ -1,19 +1,9 @@
 import { useState } from "react";
-import {
-  Box,
-  Button,
-  Checkbox,
-  FormControlLabel,
-  IconButton,
-  MenuItem,
-  TextField,
-  Typography,
-} from "@mui/material";
+import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 import { answered, api } from "../../api/client";
-import { useLots, useSite, useSpecies, useTrialLayout } from "../../api/queries";
-import type { SowCover, TrialRequest } from "../../api/types";
+import { useLots, usePlaces, useSite, useSpecies, useTrialLayout } from "../../api/queries";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { useWho } from "../../people/usePerson";
 import { uuid7 } from "../../record/entries";
@@ -25,25 +15,11 @@ import { Loading } from "../../shared/Loading";
 import { NumberField } from "../../shared/NumberField";
 import { actDay, addDays } from "../../time/days";
 import type { Day } from "../../time/days";
-import { COVER_WORDS } from "../sowing/sowingWords";
+import { ArmFields } from "./ArmFields";
+import { armNamed, missing, trialRequest } from "./trialDraft";
+import type { ArmInHand, TrialDraft } from "./trialDraft";
 import { TrialLayoutPlan } from "./TrialLayoutPlan";
 import { TrialSizeFields } from "./TrialSizeFields";
-
-interface ArmInHand {
-  batch: string;
-  name: string;
-  routeId: string;
-  depthMm: number | null;
-  cover: SowCover | "";
-}
-
-const armNamed = (name: string): ArmInHand => ({
-  batch: uuid7(),
-  name,
-  routeId: "",
-  depthMm: null,
-  cover: "",
-});
 
 /** From here on all arms can be ready, unless a route takes longer. */
 const SOW_IN_DAYS = 49;
@@ -66,51 +42,33 @@ function Form({ today }: { today: Day }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [id] = useState(() => uuid7());
-  const [randomSeed, setRandomSeed] = useState(
-    () => (crypto.getRandomValues(new Uint16Array(1))[0] ?? 1) + 1,
-  );
+  const places = usePlaces().data ?? [];
   const [lotId, setLot] = useState(lots[0]?.id ?? 0);
-  const [name, setName] = useState("");
-  const [changed, setChanged] = useState("");
-  const [arms, setArms] = useState<ArmInHand[]>(() => [armNamed("control"), armNamed("treated")]);
-  const [seedsPerArm, setSeeds] = useState<number | null>(36);
-  const [layout, setLayout] = useState<TrialRequest["layout"]>("cellsMixed");
-  const [cellsPerTray, setCells] = useState<number | null>(72);
-  const [replicates, setReplicates] = useState<number | null>(3);
-  const [sowOn, setSowOn] = useState<Day>(addDays(today, SOW_IN_DAYS));
-  const [blind, setBlind] = useState(false);
+  const [draft, setDraft] = useState<TrialDraft>(() => ({
+    name: "",
+    changed: "",
+    arms: [armNamed("control"), armNamed("treated")],
+    seedsPerArm: 36,
+    layout: "cellsMixed",
+    cellsPerTray: 72,
+    replicates: 3,
+    sowOn: addDays(today, SOW_IN_DAYS),
+    randomSeed: (crypto.getRandomValues(new Uint16Array(1))[0] ?? 1) + 1,
+    blind: false,
+  }));
+  const set = (part: Partial<TrialDraft>) => setDraft((before) => ({ ...before, ...part }));
+  const { arms, layout, sowOn } = draft;
   const [error, setError] = useState<unknown>(null);
   const lot = lots.find((l) => l.id === lotId);
   const kind = species.find((s) => s.species.id === lot?.details.speciesId);
-  const routes = (kind?.species.routes ?? []).filter((r) => r.setting === "indoors");
-  const request: TrialRequest | null =
-    lot && seedsPerArm !== null && name.trim() && changed.trim() && arms.every((a) => a.name.trim())
-      ? {
-          name,
-          changed,
-          speciesId: lot.details.speciesId,
-          lotId,
-          arms: arms.map((a) => ({
-            batch: a.batch,
-            name: a.name,
-            routeId: a.routeId || null,
-            depthMm: a.depthMm,
-            cover: a.cover || null,
-            place: null,
-          })),
-          seedsPerArm,
-          layout,
-          sowOn,
-          randomSeed,
-          blind,
-          seedsPerCell: null,
-          cellsPerTray,
-          replicates,
-        }
-      : null;
+  const routes = (kind?.species.routes ?? []).filter((r) => r.setting !== "autumnBed");
+  const isOutdoors = (routeId: string) =>
+    (routes.find((r) => r.id === routeId) ?? routes[0])?.setting === "winterContainer";
+  const outdoors = arms.some((arm) => isOutdoors(arm.routeId));
+  const request = trialRequest(outdoors ? { ...draft, layout: "ownVessels" } : draft, lot, isOutdoors);
   const laid = useTrialLayout(request);
   const change = (at: number, part: Partial<ArmInHand>) =>
-    setArms((before) => before.map((arm, i) => (i === at ? { ...arm, ...part } : arm)));
+    set({ arms: arms.map((arm, i) => (i === at ? { ...arm, ...part } : arm)) });
   const confirm = async () => {
     if (!request) return;
     setError(null);
@@ -142,7 +100,11 @@ function Form({ today }: { today: Day }) {
             select
             label="Seed"
             value={lotId}
-            onChange={(e) => setLot(Number(e.target.value))}
+            onChange={(e) => {
+              setLot(Number(e.target.value));
+              // routes are of the species; another lot may be of another
+              set({ arms: arms.map((arm) => ({ ...arm, routeId: "" })) });
+            }}
             slotProps={{ htmlInput: { name: "lot" } }}
           >
             {lots.map((l) => (
@@ -152,133 +114,89 @@ function Form({ today }: { today: Day }) {
               </MenuItem>
             ))}
           </TextField>
-          <TextField label="Name" name="name" value={name} onChange={(e) => setName(e.target.value)} />
+          <TextField
+            label="Name"
+            name="name"
+            value={draft.name}
+            onChange={(e) => set({ name: e.target.value })}
+          />
           <TextField
             label="What is changed"
             name="changed"
-            value={changed}
-            onChange={(e) => setChanged(e.target.value)}
+            value={draft.changed}
+            onChange={(e) => set({ changed: e.target.value })}
             helperText="one thing only, or nobody can say what did it"
           />
           {arms.map((arm, i) => (
-            <Box
+            <ArmFields
               key={arm.batch}
-              role="group"
-              aria-label={i === 0 ? "control" : `arm ${i + 1}`}
-              sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}
-            >
-              <Box sx={{ gridColumn: "1 / -1", display: "flex", alignItems: "center" }}>
-                <Typography variant="h3">
-                  {i + 1}
-                  {i === 0 && ", the control"}
-                </Typography>
-                {i > 1 && (
-                  <IconButton
-                    aria-label={`leave out arm ${i + 1}`}
-                    onClick={() => setArms(arms.filter((_, n) => n !== i))}
-                    sx={{ ml: "auto" }}
-                  >
-                    ×
-                  </IconButton>
-                )}
-              </Box>
-              <TextField
-                label="Called"
-                name={`arm-${i}`}
-                value={arm.name}
-                onChange={(e) => change(i, { name: e.target.value })}
-              />
-              <TextField
-                select
-                label="Route"
-                value={arm.routeId || (routes[0]?.id ?? "")}
-                onChange={(e) => change(i, { routeId: e.target.value })}
-                slotProps={{ htmlInput: { name: `route-${i}` } }}
-              >
-                {routes.map((r) => (
-                  <MenuItem key={r.id} value={r.id}>
-                    {r.name}
-                  </MenuItem>
-                ))}
-              </TextField>
-              <NumberField
-                label="Depth"
-                name={`depth-${i}`}
-                value={arm.depthMm}
-                onChange={(depthMm) => change(i, { depthMm })}
-                min={0}
-                max={200}
-                whole={false}
-                unit="mm"
-                helper="as usual if empty"
-              />
-              <TextField
-                select
-                label="Covered"
-                value={arm.cover}
-                onChange={(e) => change(i, { cover: e.target.value as SowCover | "" })}
-                slotProps={{ htmlInput: { name: `cover-${i}` } }}
-              >
-                <MenuItem value="">as usual</MenuItem>
-                {(Object.keys(COVER_WORDS) as SowCover[]).map((c) => (
-                  <MenuItem key={c} value={c}>
-                    {COVER_WORDS[c]}
-                  </MenuItem>
-                ))}
-              </TextField>
-            </Box>
+              arm={arm}
+              at={i}
+              routes={routes}
+              places={places}
+              change={(part) => change(i, part)}
+              leaveOut={i > 1 ? () => set({ arms: arms.filter((_, n) => n !== i) }) : null}
+            />
           ))}
           {arms.length < MOST_ARMS && (
-            <Button onClick={() => setArms([...arms, armNamed(`arm ${arms.length + 1}`)])}>
+            <Button onClick={() => set({ arms: [...arms, armNamed(`arm ${arms.length + 1}`, arms[0])] })}>
               another arm
             </Button>
           )}
           <NumberField
             label="Seeds in each arm"
             name="seedsPerArm"
-            value={seedsPerArm}
-            onChange={setSeeds}
+            value={draft.seedsPerArm}
+            onChange={(seedsPerArm) => set({ seedsPerArm })}
             min={1}
             max={100_000}
           />
-          <Choice
-            label="layout"
-            value={layout}
-            onChange={setLayout}
-            options={[
-              ["cellsMixed", "mixed over cells"],
-              ["ownVessels", "vessels of their own"],
-            ]}
-          />
-          {layout === "cellsMixed" ? (
+          {!outdoors && (
+            <Choice
+              label="layout"
+              value={layout}
+              onChange={(value) => set({ layout: value })}
+              options={[
+                ["cellsMixed", "mixed over cells"],
+                ["ownVessels", "vessels of their own"],
+              ]}
+            />
+          )}
+          {layout === "cellsMixed" && !outdoors ? (
             <NumberField
               label="Cells in a tray"
               name="cellsPerTray"
-              value={cellsPerTray}
-              onChange={setCells}
+              value={draft.cellsPerTray}
+              onChange={(cellsPerTray) => set({ cellsPerTray })}
               min={2}
               max={1000}
             />
           ) : (
             <NumberField
-              label="Vessels for each arm"
+              label={outdoors ? "Containers for each arm" : "Vessels for each arm"}
               name="replicates"
-              value={replicates}
-              onChange={setReplicates}
+              value={draft.replicates}
+              onChange={(replicates) => set({ replicates })}
               min={1}
               max={50}
               helper="two or more, or vessel and treatment cannot be told apart"
             />
           )}
           <DayField
-            label="All sown on"
+            label={outdoors ? "All set out on" : "All sown on"}
             name="sowOn"
             value={sowOn}
-            onChange={(day) => day && setSowOn(day)}
+            onChange={(day) => day && set({ sowOn: day })}
             today={today}
           />
           <FormControlLabel
-            control={<Checkbox checked={blind} onChange={(e) => setBlind(e.target.checked)} name="blind" />}
+            control={
+              <Checkbox
+                checked={draft.blind}
+                onChange={(e) => set({ blind: e.target.checked })}
+                name="blind"
+              />
+            }
             label="counted blind: who counts does not see which arm it is"
           />
         </Box>
@@ -286,12 +204,14 @@ function Form({ today }: { today: Day }) {
       <Box sx={{ display: "grid", gap: 2 }}>
         <Card label="how many seeds">
           <Typography variant="h2">How many seeds it takes</Typography>
-          <TrialSizeFields seedsAtHand={seedsPerArm} />
+          <TrialSizeFields seedsAtHand={draft.seedsPerArm} />
         </Card>
         <Card label="layout">
           <Typography variant="h2">Layout</Typography>
           <Failure error={error ?? laid.error} />
-          {!request && <Typography>Give it a name and say what is changed; the layout follows.</Typography>}
+          {!request && (
+            <Typography>Still missing: {missing(draft).join(", ")}. The layout follows.</Typography>
+          )}
           {preview && request && !laid.error && (
             <>
               {preview.warnings.map((words) => (
@@ -305,7 +225,9 @@ function Form({ today }: { today: Day }) {
                   .map((arm, i) => {
                     const start = preview.starts[i] ?? sowOn;
                     return start === sowOn
-                      ? `${arm.name}: straight into the tray`
+                      ? isOutdoors(arm.routeId)
+                        ? `${arm.name}: straight into its containers`
+                        : `${arm.name}: straight into the tray`
                       : `${arm.name}: treatment begins ${actDay(start, today)}${start < today ? ", which is past" : ""}`;
                   })
                   .join("; ")}
@@ -316,7 +238,7 @@ function Form({ today }: { today: Day }) {
                 <Button variant="contained" onClick={() => void confirm()}>
                   make the trial
                 </Button>
-                <Button onClick={() => setRandomSeed(randomSeed + 1)}>draw another layout</Button>
+                <Button onClick={() => set({ randomSeed: draft.randomSeed + 1 })}>draw another layout</Button>
               </Box>
             </>
           )}

@@ -1,5 +1,9 @@
-import type { TrialView } from "../../api/types";
+import type { Place, TrialView } from "../../api/types";
 import { several } from "../../shared/numbers";
+import { length } from "../../shared/units";
+import type { Units } from "../../shared/units";
+import { COVER_WORDS } from "../sowing/sowingWords";
+import { careWords, KINDS } from "../yard/yardWords";
 
 /** Where a trial stands, in one sentence. */
 export function standing(trial: TrialView): string {
@@ -36,4 +40,22 @@ export function timesWords(t: Times): string {
   return Math.abs(t.difference) < 0.05
     ? `${t.first} and ${t.second} took equally long on average, difference ${range}`
     : `${t.first} ${Math.abs(t.difference).toFixed(1)} days ${t.difference < 0 ? "sooner" : "later"} than ${t.second} on average, ${range}`;
+}
+
+/** What an arm is sown with otherwise than usual, each after a comma; empty where all is as usual. */
+export function armWords(
+  { depthMm, cover, place, setup }: TrialView["arms"][number]["arm"],
+  places: Pick<Place, "id" | "name">[],
+  units: Units,
+): string {
+  return [
+    ...(setup ? [setup.kind ? KINDS[setup.kind] : "a vessel of its own", careWords(setup)] : []),
+    ...(setup && setup.stonesKg > 0 ? ["with stones"] : []),
+    ...(setup?.mix === "withNutrients" ? ["mix with nutrients"] : []),
+    ...(depthMm === null ? [] : [`${length(depthMm, units)} deep`]),
+    ...(cover === null ? [] : [COVER_WORDS[cover]]),
+    ...(place === null ? [] : [places.find((p) => p.id === place)?.name ?? place]),
+  ]
+    .map((words) => `, ${words}`)
+    .join("");
 }

@@ -21,7 +21,7 @@ import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { Calibration } from "./Calibration";
 import { useTend } from "./useTend";
-import { CAPS, CARES, coldWords, upWords } from "./yardWords";
+import { CAPS, careWords, coldWords, upWords } from "./yardWords";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
 
@@ -99,7 +99,7 @@ function ContainerPage({
         </Typography>
         <Typography variant="body2" color="text.secondary">
           {brief.kind}
-          {brief.described ? "" : ", assumed: nobody described it"} · {CARES[brief.setup.care]} · out since{" "}
+          {brief.described ? "" : ", assumed: nobody described it"} · {careWords(brief.setup)} · out since{" "}
           {shortDay(brief.setOutOn, today)} ·{" "}
           <Link to={`/batches/${brief.batchId}`} style={{ color: "inherit" }}>
             B-{brief.number}

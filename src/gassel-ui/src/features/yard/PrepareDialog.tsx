@@ -12,37 +12,20 @@ import {
   Typography,
 } from "@mui/material";
 import { usePreparation } from "../../api/queries";
-import type {
-  CareStyle,
-  ContainerMix,
-  ContainerPreset,
-  PreparationStep,
-  ToSetOut,
-  YardSpot,
-} from "../../api/types";
+import type { PreparationStep, ToSetOut, YardSpot } from "../../api/types";
 import { AlarmMark } from "../../drawings/AlarmMark";
 import { useRecord } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
-import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
+import { ChoiceField } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { prepared, setOut, setupOf, startDraft } from "./preparation";
+import { ContainerFields } from "./ContainerFields";
+import { setupOf } from "./containerDraft";
+import { prepared, setOut, startDraft } from "./preparation";
 import type { PreparationDraft } from "./preparation";
-import { CARES, KINDS } from "./yardWords";
 import { useDoneOn } from "../../record/DoneOn";
-
-const MIXES: Record<ContainerMix, string> = {
-  lowNutrient: "low-nutrient seed mix",
-  withNutrients: "potting mix with nutrients",
-};
-
-const WALLS = [
-  ["0.7", "clear"],
-  ["0.5", "milky"],
-  ["0", "opaque"],
-] as const;
 
 interface PrepareDialogProps {
   batch: ToSetOut;
@@ -62,7 +45,6 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
   const steps = advice?.steps ?? [];
   const missing = steps.filter((s) => !done.includes(s.step)).length;
   const name = `B-${batch.number} ${batch.commonName}`;
-  const own = draft.kind === "own";
   const send = async (out: boolean) => {
     // what the book objects to is mended here, so the list stays until it is in
     const recorded = await record(
@@ -88,79 +70,8 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
         }}
       >
         <Box sx={{ display: "grid", gap: 1.5 }}>
-          <ChoiceField
-            label="Container"
-            name="kind"
-            value={draft.kind}
-            onChange={(kind) => set({ kind })}
-            choices={[...wordsOf<ContainerPreset | "own">({ ...KINDS, own: "a vessel of my own" })]}
-          />
-          {own && (
-            <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1 }}>
-              <NumberField
-                label="Holds"
-                name="litres"
-                unit="l"
-                value={draft.litres}
-                onChange={(litres) => set({ litres })}
-                min={0.2}
-                max={500}
-                whole={false}
-              />
-              <NumberField
-                label="High"
-                name="heightCm"
-                unit="cm"
-                value={draft.heightCm}
-                onChange={(heightCm) => set({ heightCm })}
-                min={5}
-                max={100}
-                whole={false}
-              />
-              <ChoiceField
-                label="Wall"
-                name="wall"
-                value={draft.wall}
-                onChange={(wall) => set({ wall })}
-                choices={WALLS}
-              />
-            </Box>
-          )}
-          <ChoiceField
-            label="Top through the winter"
-            name="care"
-            value={draft.care}
-            onChange={(care: CareStyle) => set({ care })}
-            choices={wordsOf(CARES)}
-          />
-          <ChoiceField
-            label="Mix"
-            name="mix"
-            value={draft.mix}
-            onChange={(mix: ContainerMix) => set({ mix })}
-            choices={wordsOf(MIXES)}
-          />
+          <ContainerFields draft={draft} change={set} />
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
-            <NumberField
-              label="Mix deep"
-              name="mixCm"
-              unit="cm"
-              value={draft.mixCm}
-              onChange={(mixCm) => set({ mixCm })}
-              min={1}
-              max={60}
-              whole={false}
-            />
-            <NumberField
-              label="Stones in it"
-              name="stonesKg"
-              unit="kg"
-              value={draft.stonesKg}
-              onChange={(stonesKg) => set({ stonesKg })}
-              min={0}
-              max={20}
-              whole={false}
-            />
             <NumberField
               label="Containers"
               name="containers"

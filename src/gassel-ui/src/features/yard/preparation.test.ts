@@ -1,8 +1,18 @@
 import { describe, expect, it } from "vitest";
 import type { ToSetOut } from "../../api/types";
-import { setOut, setupOf, startDraft } from "./preparation";
+import { draftOf, setupOf } from "./containerDraft";
+import { setOut, startDraft } from "./preparation";
 
-const batch = { batchId: "b", number: 39, part: "1", seeds: 50, step: 1, setup: null } as ToSetOut;
+const batch = {
+  batchId: "b",
+  number: 39,
+  part: "1",
+  seeds: 50,
+  step: 1,
+  setup: null,
+  containers: 3,
+  place: null,
+} as unknown as ToSetOut;
 
 describe("setting out", () => {
   it("divides every seed over its containers and sets each out", () => {
@@ -46,5 +56,18 @@ describe("setting out", () => {
     };
     const again = startDraft({ ...batch, setup: before }, "yard");
     expect([again.kind, again.litres, again.wall, again.care]).toEqual(["own", 6, "0.7", "capOnAtNight"]);
+  });
+
+  it("goes into as many as the plan spreads it over, and where the plan has it", () => {
+    const draft = startDraft({ ...batch, containers: 5, place: "yard-shade" }, "yard");
+    expect([draft.containers, draft.place]).toEqual([5, "yard-shade"]);
+  });
+
+  it("tells cap, holes and water apart, also of a container from before they were", () => {
+    const old = { ...setupOf(draftOf(null)), care: "noHolesDailyWater" as const };
+    const draft = draftOf(old);
+    expect([draft.care, draft.holes, draft.wateredDaily]).toEqual(["openByTemperature", false, true]);
+    const combined = setupOf({ ...draft, care: "capOnAtNight", holes: true });
+    expect([combined.care, combined.holes, combined.wateredDaily]).toEqual(["capOnAtNight", true, true]);
   });
 });

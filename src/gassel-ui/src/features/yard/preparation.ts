@@ -1,24 +1,10 @@
-import type {
-  CareStyle,
-  ContainerMix,
-  ContainerPreset,
-  ContainerSetup,
-  EntryPayload,
-  PreparationStep,
-  ToSetOut,
-} from "../../api/types";
+import type { EntryPayload, PreparationStep, ToSetOut } from "../../api/types";
+import { draftOf, setupOf } from "./containerDraft";
+import type { ContainerDraft } from "./containerDraft";
 import { spread } from "./yardWords";
 
-/** A container as it is being described. */
-export interface PreparationDraft {
-  kind: ContainerPreset | "own";
-  litres: number | null;
-  heightCm: number | null;
-  wall: "0.7" | "0.5" | "0";
-  care: CareStyle;
-  mix: ContainerMix;
-  mixCm: number | null;
-  stonesKg: number | null;
+/** Containers as they are being described, with how many and where they go. */
+export interface PreparationDraft extends ContainerDraft {
   containers: number | null;
   label: string;
   place: string;
@@ -26,34 +12,11 @@ export interface PreparationDraft {
 
 /** As far as it was made ready before, else as is usual. */
 export const startDraft = (batch: ToSetOut, place: string): PreparationDraft => ({
-  kind: batch.setup ? (batch.setup.kind ?? "own") : "jug4",
-  litres: batch.setup?.own?.litres ?? 4,
-  heightCm: batch.setup?.own?.heightCm ?? 25,
-  wall: wallOf(batch.setup?.own?.transmittance),
-  care: batch.setup?.care ?? "capOff",
-  mix: batch.setup?.mix ?? "lowNutrient",
-  mixCm: batch.setup?.mixCm ?? 8,
-  stonesKg: batch.setup?.stonesKg ?? 0,
-  // losses come by the container, so three rather than one
-  containers: Math.min(3, batch.seeds),
+  ...draftOf(batch.setup),
+  // as the plan spreads it: losses come by the container
+  containers: Math.min(batch.containers, batch.seeds),
   label: `jug ${batch.number}`,
-  place,
-});
-
-function wallOf(transmittance = 0.5): PreparationDraft["wall"] {
-  return transmittance >= 0.6 ? "0.7" : transmittance >= 0.2 ? "0.5" : "0";
-}
-
-export const setupOf = (draft: PreparationDraft): ContainerSetup => ({
-  kind: draft.kind === "own" ? null : draft.kind,
-  care: draft.care,
-  mix: draft.mix,
-  mixCm: draft.mixCm ?? 8,
-  stonesKg: draft.stonesKg ?? 0,
-  own:
-    draft.kind === "own"
-      ? { litres: draft.litres ?? 4, heightCm: draft.heightCm ?? 25, transmittance: Number(draft.wall) }
-      : null,
+  place: batch.place ?? place,
 });
 
 /** What was done at the table so far. */

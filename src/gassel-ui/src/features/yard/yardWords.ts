@@ -2,6 +2,7 @@ import type {
   AlertedContainer,
   CapPosition,
   CareStyle,
+  ContainerSetup,
   ContainerBrief,
   ContainerPreset,
   Exposure,
@@ -21,12 +22,19 @@ export const KINDS: Record<ContainerPreset, string> = {
   coldFrame: "cold frame",
 };
 
-export const CARES: Record<CareStyle, string> = {
+export const CARES: Record<Exclude<CareStyle, "noHolesDailyWater">, string> = {
   capOff: "cap off all winter",
   capOnAtNight: "off by day, on by night",
   openByTemperature: "on, opened by temperature",
-  noHolesDailyWater: "no holes, watered daily",
 };
+
+/** How its top, holes and water are minded. */
+export const careWords = (setup: ContainerSetup): string =>
+  [
+    CARES[setup.care === "noHolesDailyWater" ? "openByTemperature" : setup.care],
+    ...(setup.holes && setup.care !== "noHolesDailyWater" ? [] : ["no holes"]),
+    ...(setup.wateredDaily || setup.care === "noHolesDailyWater" ? ["watered daily"] : []),
+  ].join(", ");
 
 export const CAPS: Record<CapPosition, string> = {
   on: "cap on",

@@ -1,0 +1,97 @@
+import { MenuItem, TextField, Typography } from "@mui/material";
+import { usePlaces } from "../../api/queries";
+import type { SowCover } from "../../api/types";
+import { NumberField } from "../../shared/NumberField";
+import { COVER_WORDS } from "../sowing/sowingWords";
+import type { Wish } from "./wish";
+
+interface MoreWishesProps {
+  wish: Wish;
+  change: (part: Partial<Wish>) => void;
+  /** It is sown in the yard. */
+  outdoors: boolean;
+}
+
+/** What is seldom changed. */
+export function MoreWishes({ wish, change, outdoors }: MoreWishesProps) {
+  const places = (usePlaces().data ?? []).filter((p) =>
+    outdoors ? p.kind === "yard" : p.kind !== "coldShelf",
+  );
+  const share = (label: string, name: "toPot" | "toHardened" | "toPlanted") => (
+    <NumberField
+      label={label}
+      name={name}
+      value={wish[name]}
+      onChange={(value) => change({ [name]: value })}
+      min={1}
+      max={100}
+      whole={false}
+      unit="%"
+    />
+  );
+  return (
+    <>
+      <TextField
+        select
+        label="Covered"
+        name="cover"
+        value={wish.cover}
+        onChange={(event) => change({ cover: event.target.value as Wish["cover"] })}
+      >
+        <MenuItem value="">as usual</MenuItem>
+        {(Object.keys(COVER_WORDS) as SowCover[]).map((c) => (
+          <MenuItem key={c} value={c}>
+            {COVER_WORDS[c]}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        label="Stands at"
+        name="place"
+        value={places.some((p) => p.id === wish.place) ? wish.place : ""}
+        onChange={(event) => change({ place: event.target.value })}
+      >
+        <MenuItem value="">as usual</MenuItem>
+        {places.map((p) => (
+          <MenuItem key={p.id} value={p.id}>
+            {p.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <NumberField
+        label="How sure"
+        name="confidence"
+        value={wish.confidencePercent}
+        onChange={(confidencePercent) => change({ confidencePercent })}
+        min={1}
+        max={99.9}
+        whole={false}
+        unit="%"
+        helper="chance to reach the plants wanted"
+      />
+      <Typography variant="h3">Survival, our assumption</Typography>
+      {share("Seedling to pot", "toPot")}
+      {share("Pot to hardened", "toHardened")}
+      {share("Hardened to planted", "toPlanted")}
+      <NumberField
+        label="Spread over trays or containers"
+        name="containers"
+        value={wish.containers}
+        onChange={(containers) => change({ containers })}
+        min={1}
+        max={60}
+      />
+      <NumberField
+        label="Of these lost whole"
+        name="loss"
+        value={wish.lossPercent}
+        onChange={(lossPercent) => change({ lossPercent })}
+        min={0}
+        max={99}
+        unit="%"
+        helper="to damping off, mice or a freeze (our assumption)"
+      />
+    </>
+  );
+}

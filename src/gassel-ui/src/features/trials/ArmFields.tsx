@@ -1,0 +1,94 @@
+import { Box, IconButton, TextField, Typography } from "@mui/material";
+import type { Place, SowCover, SpeciesView } from "../../api/types";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
+import { MeasureField } from "../../shared/MeasureField";
+import { COVER_WORDS } from "../sowing/sowingWords";
+import { ContainerFields } from "../yard/ContainerFields";
+import type { ArmInHand } from "./trialDraft";
+
+type Route = SpeciesView["species"]["routes"][number];
+
+interface ArmFieldsProps {
+  arm: ArmInHand;
+  at: number;
+  /** Those that a trial can use. */
+  routes: Route[];
+  places: Place[];
+  change: (part: Partial<ArmInHand>) => void;
+  /** Null for an arm that stays. */
+  leaveOut: (() => void) | null;
+}
+
+/** One arm: what it is called and in what it may differ. */
+export function ArmFields({ arm, at, routes, places, change, leaveOut }: ArmFieldsProps) {
+  const route = routes.find((r) => r.id === arm.routeId) ?? routes[0];
+  const outdoors = route?.setting === "winterContainer";
+  const spots = places.filter((p) => (outdoors ? p.kind === "yard" : p.kind !== "coldShelf"));
+  return (
+    <Box
+      role="group"
+      aria-label={at === 0 ? "control" : `arm ${at + 1}`}
+      sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}
+    >
+      <Box sx={{ gridColumn: "1 / -1", display: "flex", alignItems: "center" }}>
+        <Typography variant="h3">
+          {at + 1}
+          {at === 0 && ", the control"}
+        </Typography>
+        {leaveOut && (
+          <IconButton aria-label={`leave out arm ${at + 1}`} onClick={leaveOut} sx={{ ml: "auto" }}>
+            ×
+          </IconButton>
+        )}
+      </Box>
+      <TextField
+        label="Called"
+        name={`arm-${at}`}
+        value={arm.name}
+        onChange={(e) => change({ name: e.target.value })}
+      />
+      <ChoiceField
+        label="Route"
+        name={`route-${at}`}
+        value={route?.id ?? ""}
+        onChange={(routeId) => change({ routeId, place: "" })}
+        choices={routes.map((r) => [r.id, r.name] as const)}
+      />
+      {!outdoors && (
+        <MeasureField
+          label="Depth"
+          name={`depth-${at}`}
+          measure="length"
+          value={arm.depthMm}
+          onChange={(depthMm) => change({ depthMm })}
+          min={0}
+          max={200}
+          helper="as usual if empty"
+        />
+      )}
+      <ChoiceField
+        label="Covered"
+        name={`cover-${at}`}
+        value={arm.cover}
+        onChange={(cover) => change({ cover })}
+        choices={[["", "as usual"], ...wordsOf<SowCover>(COVER_WORDS)]}
+      />
+      <ChoiceField
+        label="Stands at"
+        name={`place-${at}`}
+        value={arm.place}
+        onChange={(place) => change({ place })}
+        choices={[["", "as usual"], ...spots.map((p): [string, string] => [p.id, p.name])]}
+      />
+      {outdoors && (
+        <Box sx={{ gridColumn: "1 / -1", display: "grid", gap: 1 }}>
+          <ContainerFields
+            draft={arm.container}
+            change={(part) => change({ container: { ...arm.container, ...part } })}
+            at={`arm${at}-`}
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,79 @@
+import type { LotView, SowCover, TrialRequest } from "../../api/types";
+import { uuid7 } from "../../record/entries";
+import type { Day } from "../../time/days";
+import { draftOf, setupOf } from "../yard/containerDraft";
+import type { ContainerDraft } from "../yard/containerDraft";
+
+/** An arm as it is being described; empty is as usual. */
+export interface ArmInHand {
+  batch: string;
+  name: string;
+  routeId: string;
+  depthMm: number | null;
+  cover: SowCover | "";
+  place: string;
+  container: ContainerDraft;
+}
+
+export const armNamed = (name: string, like?: ArmInHand): ArmInHand => ({
+  batch: uuid7(),
+  name,
+  routeId: like?.routeId ?? "",
+  depthMm: null,
+  cover: "",
+  place: "",
+  container: like?.container ?? draftOf(null),
+});
+
+/** The trial as its form stands. */
+export interface TrialDraft {
+  name: string;
+  changed: string;
+  arms: ArmInHand[];
+  seedsPerArm: number | null;
+  layout: TrialRequest["layout"];
+  cellsPerTray: number | null;
+  replicates: number | null;
+  sowOn: Day;
+  randomSeed: number;
+  blind: boolean;
+}
+
+/** What the layout still waits for, in words; empty once it can be asked. */
+export const missing = (draft: TrialDraft): string[] => [
+  ...(draft.name.trim() ? [] : ["a name"]),
+  ...(draft.changed.trim() ? [] : ["what is changed"]),
+  ...(draft.arms.every((arm) => arm.name.trim()) ? [] : ["a name for each arm"]),
+  ...(draft.seedsPerArm === null ? ["the seeds in each arm"] : []),
+  ...(draft.layout === "cellsMixed" && draft.cellsPerTray === null ? ["the cells in a tray"] : []),
+  ...(draft.layout === "ownVessels" && draft.replicates === null ? ["the vessels for each arm"] : []),
+];
+
+/** The question to the server; null while the form does not say enough. */
+export function trialRequest(
+  draft: TrialDraft,
+  lot: LotView | undefined,
+  isOutdoors: (routeId: string) => boolean,
+): TrialRequest | null {
+  if (!lot || draft.seedsPerArm === null || missing(draft).length > 0) return null;
+  const { arms, layout, cellsPerTray, replicates, seedsPerArm, ...rest } = draft;
+  return {
+    ...rest,
+    speciesId: lot.details.speciesId,
+    lotId: lot.id,
+    seedsPerArm,
+    layout,
+    arms: arms.map((arm) => ({
+      batch: arm.batch,
+      name: arm.name,
+      routeId: arm.routeId || null,
+      depthMm: arm.depthMm,
+      cover: arm.cover || null,
+      place: arm.place || null,
+      setup: isOutdoors(arm.routeId) ? setupOf(arm.container) : null,
+    })),
+    seedsPerCell: null,
+    cellsPerTray: layout === "cellsMixed" ? cellsPerTray : null,
+    replicates: layout === "ownVessels" ? replicates : null,
+  };
+}

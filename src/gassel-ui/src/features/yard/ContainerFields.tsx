@@ -1,0 +1,131 @@
+import { Box, Checkbox, FormControlLabel } from "@mui/material";
+import type { ContainerMix, ContainerPreset } from "../../api/types";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
+import { NumberField } from "../../shared/NumberField";
+import type { ContainerDraft } from "./containerDraft";
+import { CARES, KINDS } from "./yardWords";
+
+const MIXES: Record<ContainerMix, string> = {
+  lowNutrient: "low-nutrient seed mix",
+  withNutrients: "potting mix with nutrients",
+};
+
+const WALLS = [
+  ["0.7", "clear"],
+  ["0.5", "milky"],
+  ["0", "opaque"],
+] as const;
+
+interface ContainerFieldsProps {
+  draft: ContainerDraft;
+  change: (part: Partial<ContainerDraft>) => void;
+  /** Put before the names of the fields, where several stand on a page. */
+  at?: string;
+}
+
+/** What a winter container is and how it is kept. */
+export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps) {
+  const own = draft.kind === "own";
+  return (
+    <>
+      <ChoiceField
+        label="Container"
+        name={`${at}kind`}
+        value={draft.kind}
+        onChange={(kind) => change({ kind })}
+        choices={[...wordsOf<ContainerPreset | "own">({ ...KINDS, own: "a vessel of my own" })]}
+      />
+      {own && (
+        <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1 }}>
+          <NumberField
+            label="Holds"
+            name={`${at}litres`}
+            unit="l"
+            value={draft.litres}
+            onChange={(litres) => change({ litres })}
+            min={0.2}
+            max={500}
+            whole={false}
+          />
+          <NumberField
+            label="High"
+            name={`${at}heightCm`}
+            unit="cm"
+            value={draft.heightCm}
+            onChange={(heightCm) => change({ heightCm })}
+            min={5}
+            max={100}
+            whole={false}
+          />
+          <ChoiceField
+            label="Wall"
+            name={`${at}wall`}
+            value={draft.wall}
+            onChange={(wall) => change({ wall })}
+            choices={WALLS}
+          />
+        </Box>
+      )}
+      {draft.kind !== "pot" && (
+        <ChoiceField
+          label="Cap through the winter"
+          name={`${at}care`}
+          value={draft.care}
+          onChange={(care: ContainerDraft["care"]) => change({ care })}
+          choices={wordsOf(CARES)}
+        />
+      )}
+      <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}>
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={draft.holes}
+              onChange={(e) => change({ holes: e.target.checked })}
+              name={`${at}holes`}
+            />
+          }
+          label="drain holes"
+        />
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={draft.wateredDaily}
+              onChange={(e) => change({ wateredDaily: e.target.checked })}
+              name={`${at}wateredDaily`}
+            />
+          }
+          label="watered daily"
+        />
+      </Box>
+      <ChoiceField
+        label="Mix"
+        name={`${at}mix`}
+        value={draft.mix}
+        onChange={(mix: ContainerMix) => change({ mix })}
+        choices={wordsOf(MIXES)}
+      />
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
+        <NumberField
+          label="Mix deep"
+          name={`${at}mixCm`}
+          unit="cm"
+          value={draft.mixCm}
+          onChange={(mixCm) => change({ mixCm })}
+          min={1}
+          max={60}
+          whole={false}
+        />
+        <NumberField
+          label="Stones in it"
+          name={`${at}stonesKg`}
+          unit="kg"
+          value={draft.stonesKg}
+          onChange={(stonesKg) => change({ stonesKg })}
+          min={0}
+          max={20}
+          whole={false}
+        />
+      </Box>
+    </>
+  );
+}
