@@ -34,6 +34,7 @@ public sealed record KindCalibration(ContainerPreset Kind, double UWallWm2K, dou
 /// <param name="Calibrations">At most one a kind; null for none.</param>
 /// <param name="SeedMix">That seed is sown into indoors; it decides when seedlings are fed.</param>
 /// <param name="FrostRisk">Share of springs with a later frost that is accepted at planting out, 0..0.5.</param>
+/// <param name="FirstFrost">Month and day of the usual first frost of autumn, <c>MM-dd</c>, by hand; null where a record has it or nobody knows.</param>
 /// <param name="Costs">Prices of the grower's own; null for the starter ones.</param>
 public sealed record SiteSettings(
     double? ElevationM = null,
@@ -49,7 +50,8 @@ public sealed record SiteSettings(
     IReadOnlyList<KindCalibration>? Calibrations = null,
     CostAssumptions? Costs = null,
     ContainerMix SeedMix = ContainerMix.LowNutrient,
-    double FrostRisk = PlantingOut.UsualRisk)
+    double FrostRisk = PlantingOut.UsualRisk,
+    string? FirstFrost = null)
 {
     /// <summary>The newest fit of a kind replaces an older one of the same kind.</summary>
     public SiteSettings With(KindCalibration calibration) => this with { Calibrations = [.. (Calibrations ?? []).Where(c => c.Kind != calibration.Kind), calibration] };

@@ -84,4 +84,36 @@ public sealed class FrostPlanTests : IAsyncLifetime
         Assert.Equal("The ground froze in none of 19 winters, by the air alone.", frost["groundFreezeWords"]!.GetValue<string>());
         Assert.Equal(404, (await _book.Send(HttpMethod.Get, "/api/weather-records/7/frost")).Status);
     }
+
+    private async Task<JsonNode> SownInAugust()
+    {
+        await _book.Post("/api/lots", """{"speciesId":"blue-flax","lot":{"gatheredAt":"meadow","gatheredOn":"2026-07-01","counted":500}}""");
+        var (status, plan) = await _book.Post("/api/plan", """{"speciesId":"blue-flax","lotId":2,"plants":20,"target":"sow","date":"2027-08-20"}""");
+        Assert.True(status == 200, plan.ToJsonString());
+        return plan;
+    }
+
+    [Fact]
+    public async Task Sown_in_late_summer_the_ways_through_the_winter_go_by_the_record_or_by_the_day_entered()
+    {
+        // frost from 1 Oct in each autumn of the record
+        var late = (await SownInAugust())["late"]!;
+        Assert.Equal("2027-10-01", late["firstFrost"]!.GetValue<string>());
+        Assert.Equal(3, late["options"]!.AsArray().Count);
+        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"firstFrost":"09-20"}}""");
+        late = (await SownInAugust())["late"]!;
+        Assert.Equal("2027-09-20", late["firstFrost"]!.GetValue<string>());
+        Assert.Contains("entered by hand", late["working"]![1]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_first_frost_that_nobody_knows_is_said_and_not_taken_as_fine()
+    {
+        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{}}""");
+        var plan = await SownInAugust();
+        Assert.Null(plan["late"]);
+        Assert.Contains(plan["frost"]!.AsArray(), l => l!.GetValue<string>().Contains("enter that frost on Site", StringComparison.Ordinal));
+        var (status, refused) = await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"firstFrost":"31 Sep"}}""");
+        Assert.Equal((400, "settings.firstFrost"), (status, refused["field"]!.GetValue<string>()));
+    }
 }

@@ -38,13 +38,14 @@ internal static class PlanEndpoints
             seeds, ground.Expect(own, ground.Route, PlanGround.ColdDays(ground.Route), seeds.Seeds),
             [.. schedule.Options.Select(o => new OptionView(o, ground.Expect(own, ground.Route, o.Steps.Where(s => s.Kind == StepKind.ColdMoist).Sum(s => s.Days), seeds.Seeds)))],
             ground.Lot.Left, Math.Max(0, (seeds.Seeds ?? int.MaxValue) - ground.Lot.Left), ground.Route.Id, routes,
-            ground.Outlook(ground.Route), PlanFrost.Of(books.Frost, books.Clock.Site?.Latitude ?? 0, ground.Species, ground.Route, schedule),
+            ground.Outlook(ground.Route), [.. PlanFrost.Of(books.Frost, books.Clock.Site?.Latitude ?? 0, ground.Species, ground.Route, schedule), .. PlanFrost.Unknown(books.FrostDays, books.Clock.Site?.Latitude ?? 0, ground.Route, schedule)],
             CellFillings.For(ground.Question(ground.Route)),
             routes.Single(r => r.RouteId == ground.Route.Id).Space, Second(ground, schedule, seeds),
             SowingDepth.For(ground.Species, books.Clock.Settings.DepthSchool), ground.Route.Origin ?? ground.Species.Origin,
             ground.Judged(ground.Route).Learned is { } learned ? LearnedView.Of(learned) : null)
         {
             SeedToFind = ground.SeedToFind,
+            Late = PlanFrost.Late(books.FrostDays, ground.Route, schedule),
             Looks = Looks(ground, schedule, books.Clock.Settings.CheckSchool),
             ComesUp = ground.Route.Steps.Zip(schedule.Steps).Where(s => s.First.Kind == StepKind.Germinate).Select(s => new ComesUp(s.Second.Start.Usual.AddDays(s.First.Days.Shortest), s.Second.Start.Usual.AddDays(s.First.Days.Longest))).FirstOrDefault(),
         });

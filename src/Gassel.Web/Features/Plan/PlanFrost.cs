@@ -1,7 +1,9 @@
 using System.Globalization;
+using Gassel.Core;
 using Gassel.Core.Climate;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
+using Gassel.Web.Features.Site;
 
 namespace Gassel.Web.Features.Plan;
 
@@ -22,6 +24,27 @@ internal static class PlanFrost
         lines.Add(OnTheDay("Plants set out", schedule.Finish.Usual, outlook, latitude));
         return lines;
     }
+
+    /// <summary>Null where seedlings root before the frost, and where nobody said when its first comes.</summary>
+    public static LateSowing? Late(IReadOnlyList<FrostDay> days, Core.Treatments.Route route, Schedule schedule) =>
+        UpIndoors(route, schedule) is { } up && FirstFrost(days) is { } first ? LateSowing.Of(up, schedule.Finish.Usual, first.MonthDay, days[0].MonthDay, first.Words) : null;
+
+    /// <summary>What is not known of an autumn that the plan's seedlings may meet; empty where it is, or they meet none.</summary>
+    public static IEnumerable<string> Unknown(IReadOnlyList<FrostDay> days, double latitude, Core.Treatments.Route route, Schedule schedule)
+    {
+        if (days.Count == 0 || FirstFrost(days) is not null || UpIndoors(route, schedule) is not { } up) yield break;
+        var month = latitude >= 0 ? up.Month : (up.Month + 5) % 12 + 1;
+        if (month is >= 7 and <= 11 && schedule.Finish.Usual < YearDay.Next(days[0].MonthDay, up))
+        {
+            yield return $"Up about {DayWords.Of(up)}: whether they root before the first frost of autumn cannot be told until you enter that frost on Site.";
+        }
+    }
+
+    /// <summary>Usual day on which seedlings come up indoors; null for a route outdoors or one without sowing.</summary>
+    private static DateOnly? UpIndoors(Core.Treatments.Route route, Schedule schedule) =>
+        !route.IsOutdoors && route.Steps.Zip(schedule.Steps).FirstOrDefault(s => s.First.Kind == StepKind.Germinate) is ({ } step, { } dates) ? dates.Start.Usual.AddDays(step.Days.Usual) : null;
+
+    private static FrostDay? FirstFrost(IReadOnlyList<FrostDay> days) => days.FirstOrDefault(d => d.Kind == FrostDayKind.FirstFrostUsual);
 
     private static string OnTheDay(string what, DateOnly day, FrostOutlook outlook, double latitude)
     {

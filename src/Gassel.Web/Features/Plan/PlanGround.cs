@@ -21,6 +21,7 @@ internal sealed class PlanBooks(Library library, LotBook lots, BatchShelf shelf,
     public OwnBatches Own => own;
     public SiteClock Clock => clock;
     public FrostOutlook? Frost => SiteFrost.Outlook(clock, weather);
+    public IReadOnlyList<FrostDay> FrostDays => SiteFrost.Days(clock, weather);
 }
 
 /// <summary>One wish with everything it rests on, looked up and checked.</summary>

@@ -61,6 +61,9 @@ public sealed record PlanView(
 
     /// <summary>First and last day on which seedlings are expected, by the usual sowing day; null for a route that ends before sowing.</summary>
     public ComesUp? ComesUp { get; init; }
+
+    /// <summary>What to do with seedlings that come too late in the year; null where they do not, or no first frost is known.</summary>
+    public LateSowing? Late { get; init; }
 }
 
 /// <summary>Both ends inclusive.</summary>

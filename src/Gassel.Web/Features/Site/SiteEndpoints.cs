@@ -124,6 +124,7 @@ internal static class SiteEndpoints
                     ?? Limits.Number("settings.frostOffsetK", s.FrostOffsetK, -10, 10)
                     ?? Limits.Number("settings.frostRisk", s.FrostRisk, 0, 0.5)
                     ?? (s.GroundFreeze is { } freeze ? SiteFrost.CheckMonthDay("settings.groundFreeze", freeze) : null)
+                    ?? (s.FirstFrost is { } first ? SiteFrost.CheckMonthDay("settings.firstFrost", first) : null)
                 : null);
     }
 }

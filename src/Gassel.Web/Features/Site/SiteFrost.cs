@@ -16,6 +16,9 @@ public enum FrostDayKind
 
     /// <summary>The ground usually freezes.</summary>
     GroundFreeze,
+
+    /// <summary>The usual first frost of autumn.</summary>
+    FirstFrostUsual,
 }
 
 /// <summary>A day of the year that a plan may be measured from.</summary>
@@ -51,6 +54,11 @@ internal static class SiteFrost
         else if (outlook?.GroundFreeze is { Usual: { } usual, YearsUsed: >= FrostDates.YearsForARisk } freeze)
         {
             days.Add(new(FrostDayKind.GroundFreeze, usual, $"half of {freeze.YearsUsed} winters froze earlier, by the air alone (our assumption)"));
+        }
+        if (clock.Settings.FirstFrost is { } first) days.Add(new(FrostDayKind.FirstFrostUsual, first, "entered by hand"));
+        else if (outlook is { Frost.FirstAutumn: { } autumn } && outlook.Frost.AutumnYearsUsed >= FrostDates.YearsForARisk)
+        {
+            days.Add(new(FrostDayKind.FirstFrostUsual, autumn.P50, $"half of {outlook.Frost.AutumnYearsUsed} autumns had frost earlier"));
         }
         return days;
     }

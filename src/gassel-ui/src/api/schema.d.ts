@@ -6766,7 +6766,7 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
-        FrostDayKind: "lastFrostUsual" | "lastFrostSafe" | "groundFreeze";
+        FrostDayKind: "lastFrostUsual" | "lastFrostSafe" | "groundFreeze" | "firstFrostUsual";
         FrostDayShare: {
             /** Format: date */
             day: string;
@@ -7186,6 +7186,28 @@ export interface components {
             words: null | string;
             warning: null | string;
         };
+        LateOption: {
+            way: components["schemas"]["LateWay"];
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            words: string;
+        };
+        LateSowing: {
+            /** Format: date */
+            upOn: string;
+            /** Format: date */
+            rootedOn: string;
+            /** Format: date */
+            firstFrost: string;
+            /** Format: date */
+            lastFrost: string;
+            options: components["schemas"]["LateOption"][];
+            working: string[];
+        };
+        /** @enum {unknown} */
+        LateWay: "underLamps" | "plantAndCover" | "potsInFrame";
         LearnedView: {
             /** Format: double */
             priorMean: number;
@@ -7899,6 +7921,7 @@ export interface components {
             seedToFind?: boolean;
             looks: string[];
             comesUp?: null | components["schemas"]["ComesUp"];
+            late?: null | components["schemas"]["LateSowing"];
         };
         PotRoom: {
             /** Format: int32 */
@@ -8584,6 +8607,7 @@ export interface components {
              * @default 0.1
              */
             frostRisk: number;
+            firstFrost: null | string;
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -9633,7 +9657,7 @@ export interface components {
             actions: components["schemas"]["Tending"][];
         };
         /** @enum {unknown} */
-        YardWarningKind: "freezeComing" | "cookRisk" | "openCaps" | "countSurvivors" | "capTonight" | "flooded" | "dry" | "wind" | "backOut" | "openByDegrees" | "mulchMostOff" | "mulchRestOff" | "feed" | "lateForCold";
+        YardWarningKind: "freezeComing" | "cookRisk" | "openCaps" | "countSurvivors" | "capTonight" | "flooded" | "dry" | "wind" | "backOut" | "openByDegrees" | "mulchMostOff" | "feed" | "lateForCold";
     };
     responses: never;
     parameters: never;

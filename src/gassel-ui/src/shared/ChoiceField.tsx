@@ -24,6 +24,10 @@ export function ChoiceField<T extends string>(props: ChoiceFieldProps<T>) {
       name={name}
       value={value}
       onChange={(event) => onChange(event.target.value as T)}
+      // an empty choice has words of its own
+      {...(choices.some(([choice]) => choice === "")
+        ? { slotProps: { select: { displayEmpty: true }, inputLabel: { shrink: true } } }
+        : {})}
       {...(helper === undefined ? {} : { helperText: helper })}
       {...(sx ? { sx } : {})}
     >

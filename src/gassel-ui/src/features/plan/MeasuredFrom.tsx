@@ -18,7 +18,9 @@ interface MeasuredFromProps {
 export function MeasuredFrom({ wish, change, frostDays, today }: MeasuredFromProps) {
   const byFreeze = wish.aim === "plantsBeforeFreeze";
   if (!byFreeze && wish.aim !== "sowByFrost" && wish.aim !== "plantsByFrost") return null;
-  const choices = frostDays.filter((d) => (d.kind === "groundFreeze") === byFreeze);
+  const choices = frostDays.filter((d) =>
+    byFreeze ? d.kind === "groundFreeze" : d.kind === "lastFrostUsual" || d.kind === "lastFrostSafe",
+  );
   const frost = frostOf(wish, frostDays);
   const own = byFreeze ? choices.length === 0 : wish.from === "own" || choices.length === 0;
   const weeks = byFreeze ? wish.weeksBeforeFreeze : wish.weeks;

@@ -1,6 +1,7 @@
-import { MenuItem, TextField, Typography } from "@mui/material";
+import { Typography } from "@mui/material";
 import { usePlaces } from "../../api/queries";
 import type { SowCover } from "../../api/types";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
 import { COVER_WORDS } from "../sowing/sowingWords";
 import type { Wish } from "./wish";
@@ -31,34 +32,20 @@ export function MoreWishes({ wish, change, outdoors }: MoreWishesProps) {
   );
   return (
     <>
-      <TextField
-        select
+      <ChoiceField
         label="Covered"
         name="cover"
         value={wish.cover}
-        onChange={(event) => change({ cover: event.target.value as Wish["cover"] })}
-      >
-        <MenuItem value="">as usual</MenuItem>
-        {(Object.keys(COVER_WORDS) as SowCover[]).map((c) => (
-          <MenuItem key={c} value={c}>
-            {COVER_WORDS[c]}
-          </MenuItem>
-        ))}
-      </TextField>
-      <TextField
-        select
+        onChange={(cover) => change({ cover })}
+        choices={[["", "as usual"], ...wordsOf<SowCover>(COVER_WORDS)]}
+      />
+      <ChoiceField
         label="Stands at"
         name="place"
         value={places.some((p) => p.id === wish.place) ? wish.place : ""}
-        onChange={(event) => change({ place: event.target.value })}
-      >
-        <MenuItem value="">as usual</MenuItem>
-        {places.map((p) => (
-          <MenuItem key={p.id} value={p.id}>
-            {p.name}
-          </MenuItem>
-        ))}
-      </TextField>
+        onChange={(place) => change({ place })}
+        choices={[["", "as usual"], ...places.map((p): [string, string] => [p.id, p.name])]}
+      />
       <NumberField
         label="How sure"
         name="confidence"

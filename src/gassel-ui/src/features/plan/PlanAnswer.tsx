@@ -20,6 +20,7 @@ import { LearnedNote } from "../learning/LearnedNote";
 import { depthWords } from "../species/speciesWords";
 import { Cells } from "./Cells";
 import { Choices } from "./Choices";
+import { LateCard } from "./LateCard";
 import { PlanNotes } from "./PlanNotes";
 import { PlanSteps } from "./PlanSteps";
 import { RouteChoices } from "./RouteChoices";
@@ -143,6 +144,7 @@ export function PlanAnswer(props: PlanAnswerProps) {
       {late > 0 && (
         <Choices plan={plan} choice={choice} today={today} onChoose={setPicked} onRoute={onRoute} />
       )}
+      {plan.late && <LateCard late={plan.late} today={today} />}
       <SetOut plan={plan} speciesId={request.speciesId} today={today} onStartOn={onStartOn} />
       {plan.second && <SecondSowing second={plan.second} plants={request.plants} today={today} />}
       {plan.routes.length > 1 && <RouteChoices plan={plan} today={today} onRoute={onRoute} />}

@@ -48,6 +48,9 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
   const [freeze, setFreeze] = useState<string | null>(
     site.settings.groundFreeze ? `${year}-${site.settings.groundFreeze}` : null,
   );
+  const [firstFrost, setFirstFrost] = useState<string | null>(
+    site.settings.firstFrost ? `${year}-${site.settings.firstFrost}` : null,
+  );
   const [record, setRecord] = useState<number | null>(details?.weatherRecordId ?? null);
   const [settings, setSettings] = useState<SiteSettings>(site.settings);
   const [error, setError] = useState<unknown>(null);
@@ -71,7 +74,11 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             timeZone,
             lastFrost: (frost ?? `${year}-05-15`).slice(5),
             weatherRecordId: record,
-            settings: { ...settings, groundFreeze: freeze?.slice(5) ?? null },
+            settings: {
+              ...settings,
+              firstFrost: firstFrost?.slice(5) ?? null,
+              groundFreeze: freeze?.slice(5) ?? null,
+            },
           },
         }),
       );
@@ -176,6 +183,13 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             onChange={setFrost}
           />
         )}
+        <DayField
+          label="First frost of autumn, by hand"
+          name="firstFrost"
+          value={firstFrost}
+          today={site.today}
+          onChange={setFirstFrost}
+        />
         <DayField
           label="Ground freezes, by hand"
           name="groundFreeze"

@@ -81,7 +81,15 @@ export function ArmFields({ arm, at, routes, places, change, leaveOut }: ArmFiel
         choices={[["", "as usual"], ...spots.map((p): [string, string] => [p.id, p.name])]}
       />
       {outdoors && (
-        <Box sx={{ gridColumn: "1 / -1", display: "grid", gap: 1 }}>
+        <Box
+          sx={{
+            gridColumn: "1 / -1",
+            display: "grid",
+            gap: 1,
+            gridTemplateColumns: "1fr 1fr",
+            alignItems: "start",
+          }}
+        >
           <ContainerFields
             draft={arm.container}
             change={(part) => change({ container: { ...arm.container, ...part } })}

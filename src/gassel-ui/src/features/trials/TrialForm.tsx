@@ -164,6 +164,7 @@ function Form({ today }: { today: Day }) {
           )}
           {layout === "cellsMixed" && !outdoors ? (
             <NumberField
+              key="cells"
               label="Cells in a tray"
               name="cellsPerTray"
               value={draft.cellsPerTray}
@@ -173,6 +174,7 @@ function Form({ today }: { today: Day }) {
             />
           ) : (
             <NumberField
+              key="replicates"
               label={outdoors ? "Containers for each arm" : "Vessels for each arm"}
               name="replicates"
               value={draft.replicates}
@@ -186,7 +188,7 @@ function Form({ today }: { today: Day }) {
             label={outdoors ? "All set out on" : "All sown on"}
             name="sowOn"
             value={sowOn}
-            onChange={(day) => day && set({ sowOn: day })}
+            onChange={(day) => set({ sowOn: day })}
             today={today}
           />
           <FormControlLabel
@@ -223,8 +225,8 @@ function Form({ today }: { today: Day }) {
               <Typography sx={{ mb: 1 }}>
                 {preview.design.arms
                   .map((arm, i) => {
-                    const start = preview.starts[i] ?? sowOn;
-                    return start === sowOn
+                    const start = preview.starts[i] ?? request.sowOn;
+                    return start === request.sowOn
                       ? isOutdoors(arm.routeId)
                         ? `${arm.name}: straight into its containers`
                         : `${arm.name}: straight into the tray`

@@ -34,7 +34,8 @@ export interface TrialDraft {
   layout: TrialRequest["layout"];
   cellsPerTray: number | null;
   replicates: number | null;
-  sowOn: Day;
+  /** Null while it is being written. */
+  sowOn: Day | null;
   randomSeed: number;
   blind: boolean;
 }
@@ -45,6 +46,7 @@ export const missing = (draft: TrialDraft): string[] => [
   ...(draft.changed.trim() ? [] : ["what is changed"]),
   ...(draft.arms.every((arm) => arm.name.trim()) ? [] : ["a name for each arm"]),
   ...(draft.seedsPerArm === null ? ["the seeds in each arm"] : []),
+  ...(draft.sowOn === null ? ["the day"] : []),
   ...(draft.layout === "cellsMixed" && draft.cellsPerTray === null ? ["the cells in a tray"] : []),
   ...(draft.layout === "ownVessels" && draft.replicates === null ? ["the vessels for each arm"] : []),
 ];
@@ -55,13 +57,14 @@ export function trialRequest(
   lot: LotView | undefined,
   isOutdoors: (routeId: string) => boolean,
 ): TrialRequest | null {
-  if (!lot || draft.seedsPerArm === null || missing(draft).length > 0) return null;
-  const { arms, layout, cellsPerTray, replicates, seedsPerArm, ...rest } = draft;
+  if (!lot || draft.seedsPerArm === null || draft.sowOn === null || missing(draft).length > 0) return null;
+  const { arms, layout, cellsPerTray, replicates, seedsPerArm, sowOn, ...rest } = draft;
   return {
     ...rest,
     speciesId: lot.details.speciesId,
     lotId: lot.id,
     seedsPerArm,
+    sowOn,
     layout,
     arms: arms.map((arm) => ({
       batch: arm.batch,

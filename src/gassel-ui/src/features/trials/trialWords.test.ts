@@ -1,13 +1,13 @@
 import { describe, expect, it } from "vitest";
 import type { TrialView } from "../../api/types";
-import { plotWords, standing, timesWords } from "./trialWords";
+import { armWords, plotWords, standing, timesWords } from "./trialWords";
 
 const trial = (more: object): TrialView =>
   ({
     design: { blind: false, endedOn: null },
     arms: [
-      { arm: { name: "chilled" }, isSown: false, readyToSow: false },
-      { arm: { name: "not chilled" }, isSown: false, readyToSow: true },
+      { arm: { name: "chilled", setup: null }, isSown: false, readyToSow: false },
+      { arm: { name: "not chilled", setup: null }, isSown: false, readyToSow: true },
     ],
     result: null,
     ...more,
@@ -22,12 +22,14 @@ describe("where a trial stands", () => {
 
   it("waits for the arm that is not ready", () => {
     expect(standing(trial({}))).toContain("Not sown yet: chilled and not chilled");
-    const ready = [{ arm: { name: "chilled" }, isSown: false, readyToSow: true }];
+    const ready = [{ arm: { name: "chilled", setup: null }, isSown: false, readyToSow: true }];
     expect(standing(trial({ arms: ready }))).toBe("Ready to sow: chilled.");
+    const jugs = [{ arm: { name: "chilled", setup: { kind: "jug4" } }, isSown: false, readyToSow: true }];
+    expect(standing(trial({ arms: jugs }))).toBe("Ready to set out: chilled.");
   });
 
   it("keeps quiet while it is blind", () => {
-    const sown = [{ arm: { name: "chilled" }, isSown: true, readyToSow: false }];
+    const sown = [{ arm: { name: "chilled", setup: null }, isSown: true, readyToSow: false }];
     expect(standing(trial({ arms: sown, design: { blind: true, endedOn: null } }))).toContain("blind");
   });
 
@@ -42,5 +44,15 @@ describe("where a trial stands", () => {
       "chilled and not chilled took equally long on average, difference −2.0 to 2.0 days; rank-sum p 1.000",
     );
     expect(timesWords({ ...t, difference: -3 })).toContain("chilled 3.0 days sooner than not chilled");
+  });
+
+  it("tells what an arm is sown with, in the units of the site", () => {
+    const arm = { depthMm: 25.4, cover: "grit", place: "yard", setup: null } as Parameters<
+      typeof armWords
+    >[0];
+    expect(armWords(arm, [{ id: "yard", name: "Yard" }], "unitedStates")).toBe(
+      ", 1\u00a0in deep, under coarse grit, Yard",
+    );
+    expect(armWords({ ...arm, depthMm: null, cover: null, place: null }, [], "metric")).toBe("");
   });
 });

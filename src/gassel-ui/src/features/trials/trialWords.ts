@@ -11,9 +11,10 @@ export function standing(trial: TrialView): string {
   const unsown = trial.arms.filter((arm) => !arm.isSown);
   if (unsown.length > 0) {
     const names = unsown.map((arm) => arm.arm.name).join(" and ");
+    const outdoors = unsown.every((arm) => arm.arm.setup !== null);
     return unsown.every((arm) => arm.readyToSow)
-      ? `Ready to sow: ${names}.`
-      : `Not sown yet: ${names}. All arms are sown on one day, so that their times compare.`;
+      ? `Ready to ${outdoors ? "set out" : "sow"}: ${names}.`
+      : `Not ${outdoors ? "out" : "sown"} yet: ${names}. All arms are ${outdoors ? "set out" : "sown"} on one day, so that their times compare.`;
   }
   return trial.design.blind && trial.design.endedOn === null
     ? "Counted blind: the arms are compared when the trial is ended."

@@ -36,7 +36,7 @@ export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps
         choices={[...wordsOf<ContainerPreset | "own">({ ...KINDS, own: "a vessel of my own" })]}
       />
       {own && (
-        <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1 }}>
+        <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1, gridColumn: "1 / -1" }}>
           <NumberField
             label="Holds"
             name={`${at}litres`}
@@ -75,28 +75,6 @@ export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps
           choices={wordsOf(CARES)}
         />
       )}
-      <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}>
-        <FormControlLabel
-          control={
-            <Checkbox
-              checked={draft.holes}
-              onChange={(e) => change({ holes: e.target.checked })}
-              name={`${at}holes`}
-            />
-          }
-          label="drain holes"
-        />
-        <FormControlLabel
-          control={
-            <Checkbox
-              checked={draft.wateredDaily}
-              onChange={(e) => change({ wateredDaily: e.target.checked })}
-              name={`${at}wateredDaily`}
-            />
-          }
-          label="watered daily"
-        />
-      </Box>
       <ChoiceField
         label="Mix"
         name={`${at}mix`}
@@ -124,6 +102,28 @@ export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps
           min={0}
           max={20}
           whole={false}
+        />
+      </Box>
+      <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, gridColumn: "1 / -1" }}>
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={draft.holes}
+              onChange={(e) => change({ holes: e.target.checked })}
+              name={`${at}holes`}
+            />
+          }
+          label="drain holes"
+        />
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={draft.wateredDaily}
+              onChange={(e) => change({ wateredDaily: e.target.checked })}
+              name={`${at}wateredDaily`}
+            />
+          }
+          label="watered daily"
         />
       </Box>
     </>
