@@ -53,6 +53,28 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
         Assert.Equal(400, (await book.Post("/api/species/lewis-s-other-flax/starter-values", "{}")).Status);
     }
 
+    [Fact]
+    public async Task What_nobody_entered_is_said_so_until_somebody_does_and_its_hazard_is_no_all_clear()
+    {
+        var values = await Values("blue-flax");
+        (values["commonName"], values["scientificName"], values["hazard"], values["hazardNote"]) = ("unlooked flax", "Linum ignotum", "irritant", null);
+        values["notEntered"] = JsonNode.Parse("""["hazard","longevity"]""");
+        var (status, made) = await book.Post("/api/species", values.ToJsonString());
+        Assert.True(status == 200, made.ToJsonString());
+        string? Origin(JsonNode from, string value) => from["species"]!["origins"]?.AsArray().FirstOrDefault(o => o!["value"]!.GetValue<string>() == value)?["origin"]!.GetValue<string>();
+        Assert.Equal("Not entered; taken for now", Origin(made, "hazard"));
+        Assert.Null(Origin(made, "germination"));
+        Assert.Contains("looked up", made["species"]!["hazardNote"]!.GetValue<string>(), StringComparison.Ordinal);
+        // the same value, entered: now it is somebody's
+        values["notEntered"] = JsonNode.Parse("""["hazard"]""");
+        values["origin"] = "own notes";
+        var (_, known) = await book.Put($"/api/species/{made["species"]!["id"]}", values.ToJsonString());
+        Assert.Equal(("own notes", "Not entered; taken for now"), (Origin(known, "longevity"), Origin(known, "hazard")));
+        values["notEntered"] = JsonNode.Parse("""["germination","hazard"]""");
+        var (refused, problem) = await book.Put($"/api/species/{made["species"]!["id"]}", values.ToJsonString());
+        Assert.Equal((400, "notEntered"), (refused, problem["field"]!.GetValue<string>()));
+    }
+
     [Theory]
     [InlineData("\"commonName\":\"\"", "commonName")]
     [InlineData("\"germination\":{\"lowC\":20,\"highC\":10}", "germination.highC")]

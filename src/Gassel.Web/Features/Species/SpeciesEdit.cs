@@ -7,6 +7,7 @@ namespace Gassel.Web.Features.Species;
 /// <param name="Origin">Where the changed values come from, or all of them for a new species.</param>
 /// <param name="SowingDepth">Null to follow the site's school.</param>
 /// <param name="ColdResponse">Null for the starter one of its kind.</param>
+/// <param name="NotEntered">Values that nobody entered: what stands there is only reckoned with. Null for none.</param>
 public sealed record SpeciesEdit(
     string ScientificName,
     string CommonName,
@@ -24,14 +25,15 @@ public sealed record SpeciesEdit(
     Longevity Longevity,
     ColdResponse? ColdResponse,
     SeedSize? SeedSize,
-    string Origin)
+    string Origin,
+    IReadOnlyList<SpeciesValue>? NotEntered = null)
 {
     public Refusal? Check()
     {
         var refusal = Limits.Text("scientificName", ScientificName, 120)
             ?? Limits.Text("commonName", CommonName, 120)
             ?? Limits.Text("origin", Origin, 200)
-            ?? Limits.Text("hazardNote", HazardNote, 400, required: Hazard != HazardLevel.None)
+            ?? Limits.Text("hazardNote", HazardNote, 400, required: Hazard != HazardLevel.None && !HazardIsOpen)
             ?? Limits.Text("lookAlike", LookAlike, 200, required: false)
             ?? Limits.Text("notes", Notes, 2000, required: false)
             ?? Band("germination", Germination)
@@ -39,6 +41,7 @@ public sealed record SpeciesEdit(
             ?? (SowingDepth is { } depth ? Limits.Number("sowingDepth.lowMm", depth.LowMm, 0, 200) ?? Limits.Number("sowingDepth.highMm", depth.HighMm, depth.LowMm, 200) : null)
             ?? (SeedSize is { } size ? Limits.Open("seedSize.widthMm", size.WidthMm, 0, 100) ?? Limits.Open("seedSize.thicknessMm", size.ThicknessMm, 0, 100) : null);
         if (refusal is not null) return refusal;
+        if (NotEntered?.Any(v => !MayBeOpen.Contains(v)) == true) return new("notEntered", $"notEntered holds a value that must be entered; valid are {string.Join(", ", MayBeOpen)}.");
         if (Flags.Distinct().Count() != Flags.Count) return new("flags", "A flag stands twice; each may stand once.");
         return ColdResponse is { IsOrdered: false } ? new("coldResponse", "The four temperatures of the cold response must not fall, as in -1, 0.5, 6, 12.") : null;
     }
@@ -46,7 +49,7 @@ public sealed record SpeciesEdit(
     /// <summary>The species with these values; each that differs from before carries the origin given.</summary>
     public Core.Treatments.Species Onto(Core.Treatments.Species before)
     {
-        var after = New(before.Id) with { Origin = before.Origin, Routes = before.Routes };
+        var after = New(before.Id) with { Origin = before.Origin, Routes = before.Routes, Origins = null };
         bool Changed(SpeciesValue value) => value switch
         {
             SpeciesValue.DormancyClass => (after.DormancyClass, after.Depth) != (before.DormancyClass, before.Depth),
@@ -60,17 +63,25 @@ public sealed record SpeciesEdit(
             SpeciesValue.Longevity => after.Longevity != before.Longevity,
             _ => after.Notes != before.Notes,
         };
-        var changed = Enum.GetValues<SpeciesValue>().Where(Changed).ToHashSet();
+        // what nobody had entered is entered now, also where it stays the same
+        bool Entered(SpeciesValue value) => !before.IsEntered(value) && NotEntered?.Contains(value) != true;
+        var changed = Enum.GetValues<SpeciesValue>().Where(v => Changed(v) || Entered(v)).ToHashSet();
         return after with
         {
             Origins = [.. (before.Origins ?? []).Where(o => !changed.Contains(o.Value)), .. changed.Order().Select(v => new ValueOrigin(v, Origin.Trim()))],
         };
     }
 
+    /// <summary>Values that something can stand in for.</summary>
+    private static readonly SpeciesValue[] MayBeOpen = [SpeciesValue.DormancyClass, SpeciesValue.Hazard, SpeciesValue.Hardiness, SpeciesValue.Longevity];
+
     /// <summary>A species that the library did not have.</summary>
     public Core.Treatments.Species New(string id) => new(
-        id, ScientificName.Trim(), CommonName.Trim(), DormancyClass, Depth, Flags, Hazard, Trimmed(HazardNote), Germination, NightC, SowingDepth, Hardiness,
-        Trimmed(LookAlike), Notes?.Trim() ?? "", Origin.Trim(), [], Longevity, ColdResponse, SeedSize);
+        id, ScientificName.Trim(), CommonName.Trim(), DormancyClass, Depth, Flags, Hazard, Trimmed(HazardNote) ?? (HazardIsOpen ? "Nobody has looked up whether it harms." : null), Germination, NightC, SowingDepth, Hardiness,
+        Trimmed(LookAlike), Notes?.Trim() ?? "", Origin.Trim(), [], Longevity, ColdResponse, SeedSize,
+        NotEntered is null or [] ? null : [.. NotEntered.Distinct().Select(v => new ValueOrigin(v, Core.Treatments.Species.NotEntered))]);
+
+    private bool HazardIsOpen => NotEntered?.Contains(SpeciesValue.Hazard) == true;
 
     private static string? Trimmed(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
 

@@ -8776,6 +8776,7 @@ export interface components {
             coldResponse: null | components["schemas"]["ColdResponse"];
             seedSize: null | components["schemas"]["SeedSize"];
             origin: string;
+            notEntered?: null | components["schemas"]["SpeciesValue"][];
         };
         /** @enum {unknown} */
         SpeciesFlag: "inhibitorToLeach" | "restrictingHull" | "rootBeforeShoot" | "germinatesInCold" | "afterRipensDry" | "slimyWhenWet" | "doNotDry" | "needsLight" | "dustFine" | "tapRooted" | "needsDark";

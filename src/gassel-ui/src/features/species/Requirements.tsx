@@ -20,8 +20,11 @@ export function Requirements({ view }: { view: SpeciesView }) {
   const { noneBelowC, fullFromC, fullToC, noneAboveC } = species.responseToCold;
   const origin = (value: SpeciesValue): string => {
     const words = species.origins?.find((o) => o.value === value)?.origin ?? species.origin;
+    if (value === "responseToCold" && !species.coldResponse) return "starter value";
     return words.startsWith("Starter value") ? "starter value" : words;
   };
+  // what nobody entered is no all-clear
+  const hazardOpen = origin("hazard").startsWith("Not entered");
   const plantable = routes[0]?.toPlantable;
   const lines: { name: string; says: ReactNode; origin: string }[] = [
     {
@@ -46,7 +49,20 @@ export function Requirements({ view }: { view: SpeciesView }) {
           },
         ]
       : []),
-    ...(species.hazard !== "none"
+    ...(hazardOpen
+      ? [
+          {
+            name: "hazard",
+            says: (
+              <strong>
+                Not known. Wear gloves and keep it from mouth and eyes until you have looked it up.
+              </strong>
+            ),
+            origin: origin("hazard"),
+          },
+        ]
+      : []),
+    ...(species.hazard !== "none" && !hazardOpen
       ? [
           {
             name: "hazard",
@@ -85,7 +101,7 @@ export function Requirements({ view }: { view: SpeciesView }) {
           {
             name: "plantable",
             says: `${durationWords(plantable)} after sowing, by the first route`,
-            origin: origin("notes"),
+            origin: species.routes[0]?.origin ?? origin("notes"),
           },
         ]
       : []),

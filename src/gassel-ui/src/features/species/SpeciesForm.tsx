@@ -51,6 +51,13 @@ interface Numbers {
   noneAboveC: number | null;
 }
 
+/** Values that may stay open; what is reckoned with until somebody knows. */
+const OPEN = ["dormancyClass", "hazard", "hardiness", "longevity"] as const;
+type Open = (typeof OPEN)[number];
+const NOT_ENTERED = "Not entered; taken for now";
+const isOpen = (species: Species | null, value: Open): boolean =>
+  species === null || (species.origins ?? []).some((o) => o.value === value && o.origin === NOT_ENTERED);
+
 const pair = <T,>(a: number | null, b: number | null, make: (a: number, b: number) => T): T | null =>
   a === null || b === null ? null : make(a, b);
 
@@ -67,7 +74,10 @@ function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
   );
   const [depth, setDepth] = useState<Species["depth"]>(species?.depth ?? null);
   const [flags, setFlags] = useState<Species["flags"]>(species?.flags ?? []);
-  const [hazard, setHazard] = useState<Species["hazard"]>(species?.hazard ?? "none");
+  const [hazard, setHazard] = useState<Species["hazard"]>(
+    // with care until somebody looked it up
+    species?.hazard ?? "irritant",
+  );
   const [hazardNote, setHazardNote] = useState(species?.hazardNote ?? "");
   const [lookAlike, setLookAlike] = useState(species?.lookAlike ?? "");
   const [hardiness, setHardiness] = useState<Species["hardiness"]>(species?.hardiness ?? "hardy");
@@ -88,6 +98,7 @@ function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
     fullToC: species?.coldResponse?.fullToC ?? null,
     noneAboveC: species?.coldResponse?.noneAboveC ?? null,
   });
+  const [open, setOpen] = useState<Open[]>(() => OPEN.filter((value) => isOpen(species, value)));
   const [error, setError] = useState<unknown>(null);
   const germination = pair(numbers.lowC, numbers.highC, (lowC, highC) => ({ lowC, highC }));
   const complete = scientificName.trim() && commonName.trim() && origin.trim() && germination;
@@ -119,6 +130,7 @@ function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
           : ({ noneBelowC, fullFromC, fullToC, noneAboveC } as SpeciesEdit["coldResponse"]),
       notes: notes.trim() || null,
       origin,
+      notEntered: open,
     };
     setError(null);
     try {
@@ -133,6 +145,32 @@ function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
       setError(refused);
     }
   };
+  // a value that nobody entered is told as not known, with what is taken for now
+  const choice = <T extends string>(
+    value: Open,
+    label: string,
+    name: string,
+    chosen: T,
+    set: (next: T) => void,
+    words: readonly (readonly [T, string])[],
+  ) => (
+    <ChoiceField<T | "">
+      label={label}
+      name={name}
+      value={open.includes(value) ? "" : chosen}
+      onChange={(next) => {
+        if (next === "") return;
+        set(next);
+        setOpen((before) => before.filter((v) => v !== value));
+      }}
+      choices={[
+        ...(open.includes(value)
+          ? ([["", `not known; taken as ${words.find(([w]) => w === chosen)?.[1] ?? chosen}`]] as const)
+          : []),
+        ...words,
+      ]}
+    />
+  );
   const number = (label: string, name: keyof Numbers, measure: Measure, min: number, max: number) => (
     <MeasureField
       label={label}
@@ -186,13 +224,7 @@ function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
           />
         </Box>
         <Box sx={grid}>
-          <ChoiceField
-            label="Dormancy"
-            name="dormancyClass"
-            value={dormancyClass}
-            onChange={setClass}
-            choices={wordsOf(CLASSES)}
-          />
+          {choice("dormancyClass", "Dormancy", "dormancyClass", dormancyClass, setClass, wordsOf(CLASSES))}
           <ChoiceField
             label="Depth of dormancy"
             name="depth"
@@ -200,20 +232,15 @@ function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
             onChange={(value) => setDepth(value === "unknown" ? null : value)}
             choices={[["unknown", "not known"], ...wordsOf(DEPTHS)]}
           />
-          <ChoiceField
-            label="Seedlings"
-            name="hardiness"
-            value={hardiness}
-            onChange={setHardiness}
-            choices={HARDINESS.map((value) => [value, hardinessWords(value, units)])}
-          />
-          <ChoiceField
-            label="Seed keeps"
-            name="longevity"
-            value={longevity}
-            onChange={setLongevity}
-            choices={wordsOf(LONGEVITY_WORDS)}
-          />
+          {choice(
+            "hardiness",
+            "Seedlings",
+            "hardiness",
+            hardiness,
+            setHardiness,
+            HARDINESS.map((value) => [value, hardinessWords(value, units)] as const),
+          )}
+          {choice("longevity", "Seed keeps", "longevity", longevity, setLongevity, wordsOf(LONGEVITY_WORDS))}
         </Box>
         <Box sx={grid}>
           {number("Comes up from", "lowC", "temperature", -10, 45)}
@@ -254,13 +281,7 @@ function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
           ))}
         </FormGroup>
         <Box sx={{ ...grid, gridTemplateColumns: { xs: "1fr", md: "1fr 1.5fr 1.5fr" } }}>
-          <ChoiceField
-            label="Hazard"
-            name="hazard"
-            value={hazard}
-            onChange={setHazard}
-            choices={wordsOf(HAZARDS)}
-          />
+          {choice("hazard", "Hazard", "hazard", hazard, setHazard, wordsOf(HAZARDS))}
           <TextField
             label="What is hazardous"
             name="hazardNote"
