@@ -89,7 +89,7 @@ public sealed class Browser : IDisposable
             Click(By.XPath($"//li[@role='option' and contains(normalize-space(.), \"{words}\")]"));
             SeeNoMore(By.CssSelector("[role='listbox']"));
             // the list still moves as it opens, and a click may land on its neighbour
-            if (again == 2 || See(field).Text.Contains(words, StringComparison.Ordinal)) return;
+            if (again == 2 || Driver.FindElements(field).FirstOrDefault() is not { } chosen || chosen.Text.Contains(words, StringComparison.Ordinal)) return;
         }
     }
 

@@ -64,4 +64,42 @@ public sealed class OwnBookTests : IDisposable
         Assert.Equal(Steps("prairie-smoke", "with cold"), Steps("blue-flax", "with cold, as prairie smoke"));
         Assert.Empty(b.Complaints());
     }
+
+    [Fact]
+    public void Every_view_of_an_empty_book_comes_up_without_a_complaint_of_the_browser()
+    {
+        var b = _browser;
+        string[] paths =
+        [
+            "/", "/season", "/season/books", "/season/years", "/plan", "/plan?species=small-camas&route=small-camas-winter-container", "/batches", "/batches/told", "/count", "/yard", "/yard/waves", "/yard/ways",
+            "/seed", "/seed?new=blue-flax", "/species", "/species/new", "/species/blue-flax", "/species/blue-flax/values", "/site", "/site/people", "/site/weather", "/site/temperature", "/trials", "/trials/new",
+            "/workbench", "/workbench/hardening", "/workbench/flowering", "/labels", "/sheet",
+        ];
+        Assert.All(paths, path =>
+        {
+            b.Open(path);
+            b.See(By.CssSelector("main h1, main h2"));
+            b.SeeNoMore(By.CssSelector("[role='progressbar']"));
+        });
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public async Task Sown_in_late_summer_the_ways_through_the_winter_stand_on_the_plan_once_the_first_frost_is_entered()
+    {
+        var b = _browser;
+        b.Open("/plan?species=blue-flax&event=sow&date=2027-08-20");
+        b.Says("plan-notes", "until you enter that frost on Site");
+        b.Open("/site");
+        b.Type("firstFrost", "25 Sep");
+        b.Press("save the site");
+        b.See("Saved.");
+        Assert.Equal("09-25", (await _program.Get("/api/site"))["settings"]!["firstFrost"]!.GetValue<string>());
+        b.Open("/plan?species=blue-flax&event=sow&date=2027-08-20");
+        b.See("Late for this autumn");
+        b.Says("late", "25 Sep 2027");
+        b.See("Keep them under lamps until");
+        b.See("keep the pots in the cold frame until");
+        Assert.Empty(b.Complaints());
+    }
 }

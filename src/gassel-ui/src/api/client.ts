@@ -4,7 +4,7 @@ import type { paths } from "./schema";
 export const api = createClient<paths>({ baseUrl: "/" });
 
 /** Questions that save nothing and go out with each keystroke. */
-const ASKED_WHILE_TYPING = /^\/api\/(plan|trials\/layout|yard\/set-out|calculators\/.+)$/;
+const ASKED_WHILE_TYPING = /^\/api\/(plan|trials\/layout|yard\/set-out|yard\/preparation|calculators\/.+)$/;
 
 /** A phone at the edge of the network gets no answer rather than a slow one. Files take longer. */
 const PATIENCE_MS = 10_000;

@@ -1,0 +1,78 @@
+using System.Net.Http.Json;
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>Winter containers in an empty book, by hand: told afterwards, and as a trial.</summary>
+public sealed class OwnYardTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: false);
+    private readonly Browser _browser;
+
+    public OwnYardTests()
+    {
+        _browser = new(_program.Address);
+        _browser.NameSite();
+    }
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    private async Task Lot(string speciesId) => (await _program.Http.PostAsJsonAsync("/api/lots", new { speciesId, lot = new { gatheredAt = "meadow", gatheredOn = "2025-07-01", counted = 300, assumedFraction = 0.6 } })).EnsureSuccessStatusCode();
+
+    [Fact]
+    public async Task Pots_told_afterwards_ask_for_their_straw_on_rounds()
+    {
+        var b = _browser;
+        await Lot("small-camas");
+        b.Open("/batches/told");
+        b.Type("species-1", "small camas");
+        b.Type("step-1", "sown");
+        // last winter: its straw should long be off
+        b.Type("since-1", "1 Nov 2025");
+        b.Type("seeds-1", "40");
+        b.Type("route-1", "winter container");
+        b.Type("vessel-1", "pot");
+        b.Press("check 1 line");
+        b.Says("verdict-1", "40 seeds, pot, Yard");
+        b.Press("enter 1 good line");
+        b.See("Season");
+        b.Open("/");
+        b.See("three quarters of the straw off");
+        Assert.Equal("pot", (await _program.Get($"/api/batches/{(await _program.Get("/api/batches"))[0]!["id"]}"))["parts"]![0]!["state"]!["setup"]!["kind"]!.GetValue<string>());
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public async Task A_trial_of_jugs_with_and_without_stones_is_laid_out_and_set_out()
+    {
+        var b = _browser;
+        await Lot("prairie-smoke");
+        b.Open("/trials/new");
+        b.Type("name", "Stones");
+        b.Type("changed", "stones in the jug");
+        b.Choose("route-0", "winter container");
+        b.Choose("route-1", "winter container");
+        b.Type("arm1-stonesKg", "3");
+        b.Type("sowOn", "today");
+        b.See("straight into its containers");
+        b.Press("make the trial");
+        b.See("Ready to set out: control and treated.");
+        b.Press("make ready and set out control, treated");
+        foreach (var step in new[] { "drainHoles", "ventHoles", "hinge", "mixFilled", "moistened", "sown", "twoLabels", "taped" }) b.Click(By.XPath($"//label[.//input[@aria-label='{step}']]"));
+        b.Press("set out");
+        b.See("set out by the layout");
+        var parts = new List<System.Text.Json.Nodes.JsonNode>();
+        foreach (var batch in (await _program.Get("/api/batches")).AsArray())
+        {
+            parts.AddRange((await _program.Get($"/api/batches/{batch!["id"]}"))["parts"]!.AsArray().Select(p => p!["state"]!).Where(p => !p["divided"]!.GetValue<bool>()));
+        }
+        Assert.Equal([0, 0, 0, 3, 3, 3], parts.Select(p => p["setup"]!["stonesKg"]!.GetValue<double>()).Order());
+        b.Open("/yard");
+        b.Says("yard-headline", "6 containers out");
+        Assert.Empty(b.Complaints());
+    }
+}
