@@ -86,6 +86,35 @@ public sealed class CalculatorLimitsTests : IAsyncLifetime
         Assert.DoesNotContain("in 10", words, StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("chilling", "readings", 250_001, "250000")]
+    [InlineData("container", "daily", 8_400, "at most 200000, 8333 days")]
+    [InlineData("container", "daily", 1_500, "with calibrate is at most 35000, 1458 days")]
+    public async Task More_than_can_be_answered_in_time_is_refused_with_the_limit(string path, string field, int many, string valid)
+    {
+        var hours = new DateTimeOffset(2000, 1, 1, 0, 0, 0, TimeSpan.Zero);
+        var readings = string.Join(',', Enumerable.Range(0, path == "chilling" ? many : 60).Select(i => $$"""{"at":"{{hours.AddHours(i):yyyy-MM-ddTHH:mm:ssZ}}","tempC":3}"""));
+        var daily = string.Join(',', Enumerable.Range(0, path == "chilling" ? 0 : many).Select(i => $$"""{"date":"{{new DateOnly(2000, 1, 1).AddDays(i):yyyy-MM-dd}}","minC":1,"maxC":9}"""));
+        var (status, problem) = await _book.Post("/api/calculators/" + path, path == "chilling"
+            ? $$"""{"readings":[{{readings}}]}"""
+            : $$"""{"preset":"jug4","site":{"latitude":46.8},"daily":[{{daily}}]{{(many < 5000 ? $$""","calibrate":{"readings":[{{readings}}]}""" : "")}} }""");
+        Assert.Equal((400, field), (status, problem["field"]!.GetValue<string>()));
+        Assert.Contains(valid, problem["detail"]!.GetValue<string>().Replace(",0", "0", StringComparison.Ordinal), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_is_open_already_is_not_to_be_opened()
+    {
+        async Task<string> Words(string cap)
+        {
+            var daily = string.Join(',', Enumerable.Range(0, 3).Select(i => $$"""{"date":"2027-07-0{{i + 1}}","minC":8,"maxC":{{(cap == "open" ? 20 : 15)}} }"""));
+            var (_, answer) = await _book.Post("/api/calculators/container", $$"""{"preset":"jug4","site":{"latitude":46.8},"care":{"cap":"{{cap}}"},"daily":[{{daily}}]}""");
+            return string.Join(' ', answer["warnings"]!.AsArray().Where(w => w!["danger"]!.GetValue<string>() == "openNow").Select(w => w!["words"]!.GetValue<string>()));
+        }
+        Assert.Contains("open already, so shade it", await Words("open"), StringComparison.Ordinal);
+        Assert.Contains("inside: open it", await Words("off"), StringComparison.Ordinal);
+    }
+
     /// <summary>The limits of an input are set so that it is answered at all: 10⁴ counts of 10⁶ seeds once kept a processor busy for minutes.</summary>
     [Fact]
     public async Task The_largest_inputs_are_answered_or_refused_and_not_left_running()

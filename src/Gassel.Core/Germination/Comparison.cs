@@ -28,14 +28,14 @@ public sealed record ArmPair(string First, string Second, double Difference, dou
 public sealed record Comparison(IReadOnlyList<ArmResult> Arms, Heterogeneity? Heterogeneity, IReadOnlyList<ArmPair> Pairs, IReadOnlyList<string> Working)
 {
     /// <param name="confidence">Of all intervals, in (0, 1).</param>
-    public static Comparison Of(IReadOnlyList<Arm> arms, double confidence = 0.95)
+    public static Comparison Of(IReadOnlyList<Arm> arms, double confidence = 0.95, CancellationToken cancel = default)
     {
         var results = arms.Select(a =>
         {
             var wilson = Proportion.Wilson(a.Emerged, a.Sown, confidence);
             return new ArmResult(a.Name, a.Emerged, a.Sown, a.Fraction, wilson.Low, wilson.High);
         }).ToList();
-        var pairs = OneByOne(results, arms);
+        var pairs = OneByOne(results, arms, cancel);
         var heterogeneity = Heterogeneous(arms);
         return new(results, heterogeneity, pairs, Explain(results, heterogeneity, pairs, confidence));
     }
@@ -50,13 +50,14 @@ public sealed record Comparison(IReadOnlyList<ArmResult> Arms, Heterogeneity? He
         return new(chiSquare, arms.Count - 1, chiSquare <= 0 ? 1 : SpecialFunctions.GammaUpperRegularized((arms.Count - 1) / 2.0, chiSquare / 2));
     }
 
-    private static List<ArmPair> OneByOne(List<ArmResult> results, IReadOnlyList<Arm> arms)
+    private static List<ArmPair> OneByOne(List<ArmResult> results, IReadOnlyList<Arm> arms, CancellationToken cancel)
     {
         var pairs = new List<ArmPair>();
         for (var i = 0; i < arms.Count; i++)
         {
             for (var j = i + 1; j < arms.Count; j++)
             {
+                cancel.ThrowIfCancellationRequested();
                 var (a, b) = (results[i], results[j]);
                 var difference = a.Fraction - b.Fraction;
                 pairs.Add(new(a.Name, b.Name, difference,

@@ -28,13 +28,14 @@ public static class CurveBand
     private const int MostIntervals = 100;
 
     /// <summary>Curves fitted to counts drawn from the curve; empty where too few could be fitted.</summary>
-    public static IReadOnlyList<EmergenceCurve> Fits(EmergenceCurve curve, int sown, IReadOnlyList<SeedlingCount> counts, int seed = 20270314)
+    public static IReadOnlyList<EmergenceCurve> Fits(EmergenceCurve curve, int sown, IReadOnlyList<SeedlingCount> counts, int seed = 20270314, CancellationToken cancel = default)
     {
         var random = new Random(seed);
         var days = Thinned(counts);
         var fits = new List<EmergenceCurve>(Draws);
         for (var draw = 0; draw < Draws; draw++)
         {
+            cancel.ThrowIfCancellationRequested();
             if (EmergenceCurveFit.Fit(sown, Draw(curve, sown, days, random)).Curve is { } fitted) fits.Add(fitted);
         }
         return fits.Count < LeastFitted ? [] : fits;

@@ -36,7 +36,7 @@ public static class FisherExact
         var (from, to) = ((int)Math.Max(1, mean - (10 * spread) - 5), (int)Math.Min((2 * trials) - 1, mean + (10 * spread) + 5));
         for (var together = from; together <= to; together++)
         {
-            var table = new Hypergeometric(trials, trials, together);
+            var table = new Hypergeometric(trials, trials, together, alpha * 1e-12);
             var total = table.Weights().Sum();
             double outer = 0;
             for (var x = table.Least; 2 * x < together; x++)
@@ -56,12 +56,13 @@ public static class FisherExact
     private sealed class Hypergeometric
     {
         /// <summary>Below it a number loses its digits and a processor its pace; such tables add nothing.</summary>
-        private const double Smallest = 1e-290;
+        private const double Tiniest = 1e-290;
 
         private readonly int _from;
         private readonly double[] _weights;
 
-        public Hypergeometric(int trials, int otherTrials, int together)
+        /// <param name="smallest">Tables less likely than this, relative to the likeliest, are left out.</param>
+        public Hypergeometric(int trials, int otherTrials, int together, double smallest = Tiniest)
         {
             Least = Math.Max(0, together - otherTrials);
             var most = Math.Min(trials, together);
@@ -69,9 +70,9 @@ public static class FisherExact
             // P(x+1) ÷ P(x)
             double Up(int x) => (double)(trials - x) / (x + 1) * (together - x) / (otherTrials - together + x + 1.0);
             var up = new List<double>();
-            for (var (x, w) = (mode, 1.0); x < most && (w *= Up(x)) > Smallest; x++) up.Add(w);
+            for (var (x, w) = (mode, 1.0); x < most && (w *= Up(x)) > smallest; x++) up.Add(w);
             var down = new List<double>();
-            for (var (x, w) = (mode, 1.0); x > Least && (w /= Up(x - 1)) > Smallest; x--) down.Add(w);
+            for (var (x, w) = (mode, 1.0); x > Least && (w /= Up(x - 1)) > smallest; x--) down.Add(w);
             down.Reverse();
             (_from, _weights) = (mode - down.Count, [.. down, 1.0, .. up]);
         }

@@ -28,13 +28,13 @@ public static class TrialSizes
     /// <param name="treated">Rate worth seeing, 0..1, other than <paramref name="control"/>.</param>
     /// <param name="power">Above <paramref name="alpha"/>, below 1.</param>
     /// <param name="seedsAtHand">Per arm; null where nobody asks what they could show.</param>
-    public static TrialSize Of(double control, double treated, double power = 0.8, double alpha = 0.05, int? seedsAtHand = null)
+    public static TrialSize Of(double control, double treated, double power = 0.8, double alpha = 0.05, int? seedsAtHand = null, CancellationToken cancel = default)
     {
         // a whole number that came out a rounding error above itself stays itself
         var number = Math.Max(1, Math.Ceiling(Exact(control, treated, power, alpha) - 1e-9));
         var seeds = number <= MostNamed ? (long)number : (long?)null;
         double? exact = seeds <= MostEnumerated ? FisherExact.PowerOfEqualArms((int)seeds, control, treated, alpha) : null;
-        var fisher = seeds <= MostEnumerated ? Smallest((int)seeds, control, treated, power, alpha) : null;
+        var fisher = seeds <= MostEnumerated ? Smallest((int)seeds, control, treated, power, alpha, cancel) : null;
         var best = seedsAtHand is { } n ? new AtBest(n, Edge(control, 0, n, power, alpha), Edge(control, 1, n, power, alpha)) : null;
         return new(seeds, exact, fisher, best, Explain(control, treated, power, alpha, seeds, exact, fisher, best));
     }
@@ -43,11 +43,12 @@ public static class TrialSizes
     /// The power of an exact test goes up by saw teeth, so every number from well below the first that could do is tried; null where none up to
     /// the most enumerated has it.
     /// </summary>
-    private static int? Smallest(int near, double control, double treated, double power, double alpha)
+    private static int? Smallest(int near, double control, double treated, double power, double alpha, CancellationToken cancel)
     {
         // Fisher's test is never stronger than the approximation by more than a tooth
         for (var n = Math.Max(1, (int)(near * 0.9) - 2); n <= MostEnumerated; n++)
         {
+            cancel.ThrowIfCancellationRequested();
             var has = FisherExact.PowerOfEqualArms(n, control, treated, alpha);
             if (has >= power) return n;
             // far below, a few at once: one more seed adds little

@@ -36,7 +36,8 @@ public sealed record ContainerCalibration(
     /// <summary>Null with fewer than <see cref="LeastReadings"/> readings in the hours, or where no fit is found.</summary>
     /// <param name="readings">In order of time; each is held against the end of the hour it falls into.</param>
     public static ContainerCalibration? Fit(
-        ContainerParameters parameters, double stonesKg, IReadOnlyList<ContainerHour> hours, Func<ContainerHour, ContainerSetting> settingAt, IReadOnlyList<TemperatureReading> readings, ProbeSpot spot)
+        ContainerParameters parameters, double stonesKg, IReadOnlyList<ContainerHour> hours, Func<ContainerHour, ContainerSetting> settingAt, IReadOnlyList<TemperatureReading> readings, ProbeSpot spot,
+        CancellationToken cancel = default)
     {
         var start = hours[0].At.ToUnixTimeMilliseconds();
         // a reading stands for the full hour nearest to it
@@ -47,6 +48,7 @@ public sealed record ContainerCalibration(
         ContainerParameters With(Vector<double> x) => parameters with { UWallWm2K = Math.Clamp(Math.Exp(x[0]), LeastWall, MostWall), Transmittance = 1 / (1 + Math.Exp(-x[1])) };
         double[] Modelled(ContainerParameters p)
         {
+            cancel.ThrowIfCancellationRequested();
             var run = new ContainerModel(p, stonesKg).Run(hours, settingAt);
             return spot == ProbeSpot.Air ? run.AirC : run.MediumC;
         }

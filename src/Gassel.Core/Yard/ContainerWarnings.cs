@@ -35,7 +35,8 @@ public static class ContainerWarnings
     public const double LethalC = 45;
 
     /// <param name="killC">What the seedlings stand, by the air inside, °C; null where none are up.</param>
-    public static IReadOnlyList<InsideWarning> Of(ContainerRun run, double? killC)
+    /// <param name="cap">How its top stands: what is open already is not to be opened.</param>
+    public static IReadOnlyList<InsideWarning> Of(ContainerRun run, double? killC, CapPosition cap = CapPosition.On)
     {
         var found = new List<InsideWarning>();
         for (var i = 0; i < run.Hours.Count;)
@@ -52,7 +53,7 @@ public static class ContainerWarnings
                 danger = next > danger ? next : danger;
                 worst = danger == InsideDanger.SeedlingsFreeze ? Math.Min(worst, run.AirC[i]) : Math.Max(worst, WorstOf(run, i, next));
             }
-            found.Add(new(danger, run.Hours[first].At, run.Hours[i - 1].At.AddHours(1), worst, Words(danger, worst, killC)));
+            found.Add(new(danger, run.Hours[first].At, run.Hours[i - 1].At.AddHours(1), worst, Words(danger, worst, killC, cap)));
         }
         return found;
     }
@@ -69,10 +70,10 @@ public static class ContainerWarnings
     private static double WorstOf(ContainerRun run, int hour, InsideDanger danger) =>
         danger == InsideDanger.SeedlingsFreeze ? run.AirC[hour] : Math.Max(run.AirC[hour], run.MediumC[hour]);
 
-    private static string Words(InsideDanger danger, double worstC, double? killC) => danger switch
+    private static string Words(InsideDanger danger, double worstC, double? killC, CapPosition cap) => danger switch
     {
         InsideDanger.CoolKindsStop => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: above {CoolStopC:0} °C kinds that come up in the cool stop."),
-        InsideDanger.OpenNow => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: open it."),
+        InsideDanger.OpenNow => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: {(cap == CapPosition.Open ? "its top is open already, so shade it" : "open it")}."),
         InsideDanger.Damage => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: from {DamageC:0} °C seed and seedlings are hurt."),
         InsideDanger.Lethal => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: at {LethalC:0} °C they die within an hour or so."),
         _ => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: its seedlings stand {killC:0.#} °C."),

@@ -63,13 +63,14 @@ public sealed class WinterRuns
     /// <param name="daily">In order, each day once.</param>
     /// <param name="from">First day to set out on; so in every winter.</param>
     public WinterRuns(
-        IReadOnlyList<DailyTemperature> daily, double latitude, ContainerParameters parameters, ContainerSetting setting, DateOnly from)
+        IReadOnlyList<DailyTemperature> daily, double latitude, ContainerParameters parameters, ContainerSetting setting, DateOnly from, CancellationToken cancel = default)
     {
         South = latitude < 0;
         var model = new ContainerModel(parameters);
         var first = Winters.Of(from, South);
         foreach (var year in daily.Select(d => Winters.Of(d.Date, South)).Distinct().Order())
         {
+            cancel.ThrowIfCancellationRequested();
             var start = Shift(from, year - first).AddDays(-ContainerDays.WeekDays);
             var end = Last(year);
             var days = daily.Where(d => d.Date >= start && d.Date <= end).ToList();
@@ -112,10 +113,15 @@ public sealed class WinterRuns
     /// <summary>How setting out on each of the days turns out for a species.</summary>
     /// <param name="dates">Days of one winter, in order, none before the first that the runs were made for.</param>
     /// <param name="acceptFreeze">Share of springs with a killing freeze after emergence that is accepted, 0..1.</param>
-    public SetOutResult For(SetOutNeed need, IReadOnlyList<DateOnly> dates, double acceptFreeze = AcceptFreeze)
+    public SetOutResult For(SetOutNeed need, IReadOnlyList<DateOnly> dates, double acceptFreeze = AcceptFreeze, CancellationToken cancel = default)
     {
         var told = _winters.Select(w => new Told(w.Year, ContainerDays.Of(w.Run, need.Response), ContainerDays.Warmth(w.Run, need.Rate))).ToList();
-        var result = dates.Select(d => Judge(d, Winters.Of(dates[0], South), told, need)).ToList();
+        var result = new List<SetOutDate>();
+        foreach (var date in dates)
+        {
+            cancel.ThrowIfCancellationRequested();
+            result.Add(Judge(date, Winters.Of(dates[0], South), told, need));
+        }
         var good = result.Where(d => d.ChillMetShare >= 0.9 - 1e-9).ToList();
         SetOutWindow? window = good.Count == 0 ? null : new(good[0].Date, good[^1].Date);
         var safe = good.Where(d => d.FreezeAfterEmergenceShare <= acceptFreeze + 1e-9).ToList();

@@ -211,7 +211,7 @@ public static partial class YardWatch
     {
         if (!c.Tale.IsLateForCold || c.Part.Emerged > 0) return null;
         var so = c.Tale.Days.LastOrDefault(d => d.Inside.Date < sky.Date).Cold;
-        return new(YardWarningKind.LateForCold, Say($"{so:0} of {c.Tale.Need.ColdDays:0} days of cold so far, and the warmth comes about {Day(c.Tale.WarmthFrom!.Value)}: few may come up before next spring. Shade holds the cold longer."), null, null, null, []);
+        return new(YardWarningKind.LateForCold, Say($"{so:0} of {c.Tale.Need.ColdDays:0} days of cold so far, and the warmth comes about {Day(c.Tale.WarmthFrom!.Value)}: few may come up before next spring.{(c.SettingAt(sky.At).Exposure == Exposure.Shade ? "" : " Shade holds the cold longer.")}"), null, null, null, []);
     }
 
     private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;

@@ -84,6 +84,7 @@ public static class GasselHost
         app.UseAuthorization();
         app.UseTokens();
         app.UseStrictJson();
+        app.UseUnwaited();
 
         app.MapSession();
         var api = app.MapGroup("/api").For(Role.Volunteer);

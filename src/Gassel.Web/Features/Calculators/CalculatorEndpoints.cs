@@ -17,8 +17,8 @@ internal static class CalculatorEndpoints
     /// <summary>Forty thousand days with room to spare.</summary>
     private const int DailyBytes = 8_000_000;
 
-    /// <summary>Two million readings with room to spare.</summary>
-    private const int ReadingBytes = 200_000_000;
+    /// <summary>As many readings as are taken, with room to spare.</summary>
+    private const int ReadingBytes = 25_000_000;
 
     public static void MapCalculators(this RouteGroupBuilder api)
     {

@@ -16,9 +16,9 @@ internal static class CompareCalculator
 {
     public const int MaxArms = 50;
 
-    public static IResult Answer(CompareRequest request) => Check(request) is { } refusal
+    public static IResult Answer(CompareRequest request, CancellationToken cancel) => Check(request) is { } refusal
         ? refusal.ToResult()
-        : TypedResults.Ok(Comparison.Of([.. request.Arms.Select(a => new Arm(a.Name, a.Emerged, a.Sown))], request.Confidence ?? 0.95));
+        : TypedResults.Ok(Comparison.Of([.. request.Arms.Select(a => new Arm(a.Name, a.Emerged, a.Sown))], request.Confidence ?? 0.95, cancel));
 
     private static Refusal? Check(CompareRequest request)
     {

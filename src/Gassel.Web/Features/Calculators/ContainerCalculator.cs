@@ -75,11 +75,15 @@ public sealed record ContainerStartKind(ContainerPreset Preset, string Words, Co
 
 internal static class ContainerCalculator
 {
-    private const int MaxHours = 40_000 * 24;
+    /// <summary>Over twenty years: more take longer than anybody waits.</summary>
+    private const int MaxHours = 200_000;
+
+    /// <summary>A fit runs through the hours again and again; four years are more than it can use.</summary>
+    private const int MaxFitted = 35_000;
 
     public static ContainerStart Start() => new([.. Enum.GetValues<ContainerPreset>().Select(p => new ContainerStartKind(p, ContainerWords.Of(p), ContainerParameters.Of(p)))]);
 
-    public static IResult Answer(ContainerRequest request)
+    public static IResult Answer(ContainerRequest request, CancellationToken cancel)
     {
         var (parameters, wrong) = ParametersOf(request.Preset, request.Parameters);
         var (response, unordered) = ChillingCalculator.ResponseOf(request.Response);
@@ -90,13 +94,15 @@ internal static class ContainerCalculator
         if (refusal is not null) return refusal.ToResult();
         var (hours, working, unfit) = HoursOf(request);
         if (hours is null) return unfit!.ToResult();
+        var (given, most) = (request.Hourly is null ? "daily" : "hourly", request.Calibrate is null ? MaxHours : MaxFitted);
+        if (hours.Count > most) return new Refusal(given, string.Create(CultureInfo.InvariantCulture, $"{given} covers {hours.Count} hours; valid {(request.Calibrate is null ? "is" : "with calibrate is")} at most {most}, {most / 24} days.")).ToResult();
 
         var setting = new ContainerSetting(request.Care?.Cap ?? CapPosition.Off, request.Site.Exposure ?? Exposure.Open, request.Care?.Shelter ?? Shelter.None);
         ContainerCalibration? fit = null;
         if (request.Calibrate is { } calibrate)
         {
             fit = ContainerCalibration.Fit(parameters!, request.StonesKg ?? 0, hours, _ => setting,
-                [.. calibrate.Readings.Select(r => new TemperatureReading(r.At.ToUnixTimeMilliseconds(), r.TempC))], calibrate.Spot ?? ProbeSpot.Medium);
+                [.. calibrate.Readings.Select(r => new TemperatureReading(r.At.ToUnixTimeMilliseconds(), r.TempC))], calibrate.Spot ?? ProbeSpot.Medium, cancel);
             if (fit is null) return new Refusal("calibrate.readings", $"Too few of the readings fall into the hours given: at least {ContainerCalibration.LeastReadings} after the first half day are needed.").ToResult();
             parameters = parameters! with { UWallWm2K = fit.UWallWm2K, Transmittance = fit.Transmittance };
         }
@@ -104,7 +110,7 @@ internal static class ContainerCalculator
         return TypedResults.Ok(new ContainerAnswer(
             [.. Enumerable.Range(0, hours.Count).Select(i => new InsideHourView(hours[i].At, hours[i].TempC, run.AirC[i], run.MediumC[i]))],
             [.. ContainerDays.Of(run, response).Select(d => new InsideDayView(d.Date, d.AirMaxC, d.AirMinC, d.MediumMaxC, d.MediumMinC, d.FrozenHours, d.Effective))],
-            ContainerWarnings.Of(run, request.SeedlingsKillC), run.Heat, parameters!, fit, [.. Working(parameters!, setting, fit, ClockWords(request)), .. working]));
+            ContainerWarnings.Of(run, request.SeedlingsKillC, setting.Cap), run.Heat, parameters!, fit, [.. Working(parameters!, setting, fit, ClockWords(request)), .. working]));
     }
 
     /// <summary>Exactly one of the two; a jug of four litres where set-out gives neither.</summary>

@@ -84,11 +84,11 @@ public sealed record GerminationResponse(
 
 internal static class GerminationCalculator
 {
-    public static IResult Answer(GerminationRequest request)
+    public static IResult Answer(GerminationRequest request, CancellationToken cancel)
     {
         if (Check(request) is { } refusal) return refusal.ToResult();
         var r = GerminationResult.From(
-            request.Sown, [.. request.Counts.Select(c => new SeedlingCount(c.Day, c.Emerged))], request.Confidence ?? 0.95, Context(request.Context));
+            request.Sown, [.. request.Counts.Select(c => new SeedlingCount(c.Day, c.Emerged))], request.Confidence ?? 0.95, Context(request.Context), cancel);
         var i = r.Indices;
         return TypedResults.Ok(new GerminationResponse(
             r.Emerged, r.Fraction, r.Wilson, r.Exact,

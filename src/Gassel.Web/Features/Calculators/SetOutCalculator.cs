@@ -33,7 +33,7 @@ internal static class SetOutCalculator
 {
     private const int MostDays = 300;
 
-    public static IResult Answer(SetOutRequest request)
+    public static IResult Answer(SetOutRequest request, CancellationToken cancel)
     {
         var (rate, need, refusal) = EmergenceCalculator.Thermal(request.Route.BaseC, request.Route.OptimumC, request.Route.CeilingC, request.Route.ThermalTime, request.Route.Packet, "route.");
         var (response, unordered) = ChillingCalculator.ResponseOf(request.Route.Response, "route.response", Core.Treatments.ColdResponse.Usual);
@@ -45,14 +45,14 @@ internal static class SetOutCalculator
         {
             return new Refusal("latitude", string.Create(CultureInfo.InvariantCulture, $"latitude was {request.Latitude}, and the record is warmest in month {warmest}: one of the two is of the other hemisphere.")).ToResult();
         }
-        var runs = new WinterRuns(daily, request.Latitude, parameters!, new(request.Care?.Cap ?? CapPosition.Off), request.Candidates.From);
+        var runs = new WinterRuns(daily, request.Latitude, parameters!, new(request.Care?.Cap ?? CapPosition.Off), request.Candidates.From, cancel);
         if (runs.Count == 0)
         {
             return new Refusal("daily", $"No winter from {request.Candidates.From:MM-dd} to the summer after it is whole in daily: at least nine days in ten, and never more than {WeatherFilling.MostDays} missing in a row.{(runs.LeftOut.Count > 0 ? $" Left out: {string.Join("; ", runs.LeftOut.Select(w => $"{w.Year}, {w.Why}"))}" : "")}").ToResult();
         }
         // a route without a ceiling waits for no warmth that ends it
         var ceiling = request.Route.CeilingC ?? double.PositiveInfinity;
-        return TypedResults.Ok(runs.For(new(request.Route.ColdDays, response, rate, ceiling, need, request.Route.GerminatesInCold, request.Route.KillC), Dates(request.Candidates), request.AcceptFreeze ?? WinterRuns.AcceptFreeze));
+        return TypedResults.Ok(runs.For(new(request.Route.ColdDays, response, rate, ceiling, need, request.Route.GerminatesInCold, request.Route.KillC), Dates(request.Candidates), request.AcceptFreeze ?? WinterRuns.AcceptFreeze, cancel));
     }
 
     private static List<DateOnly> Dates(SetOutCandidates candidates)

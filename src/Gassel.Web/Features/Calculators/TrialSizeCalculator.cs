@@ -12,7 +12,7 @@ public sealed record TrialSizeRequest(double Control, double Treated, double? Po
 
 internal static class TrialSizeCalculator
 {
-    public static IResult Answer(TrialSizeRequest request)
+    public static IResult Answer(TrialSizeRequest request, CancellationToken cancel)
     {
         var (power, alpha) = (request.Power ?? 0.8, request.Alpha ?? 0.05);
         var refusal = Limits.Number("control", request.Control, 0, 1)
@@ -21,6 +21,6 @@ internal static class TrialSizeCalculator
             ?? Limits.Open("power", power, alpha, 1) ?? Limits.Confidence("power", power)
             ?? (request.SeedsAtHand is { } seeds ? Limits.Whole("seedsAtHand", seeds, 1, 1_000_000) : null)
             ?? (request.Control == request.Treated ? new Refusal("treated", "treated was the same as control; valid is another rate, for equal rates no number of seeds tells apart.") : null);
-        return refusal?.ToResult() ?? (IResult)TypedResults.Ok(TrialSizes.Of(request.Control, request.Treated, power, alpha, request.SeedsAtHand));
+        return refusal?.ToResult() ?? (IResult)TypedResults.Ok(TrialSizes.Of(request.Control, request.Treated, power, alpha, request.SeedsAtHand, cancel));
     }
 }
