@@ -22,6 +22,7 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="ShortestDays">Of the step it is in, by the route; null with it.</param>
 /// <param name="Sprouted">Of the seeds, seen sprouted in the treatment.</param>
 /// <param name="SowAllFrom">Newly sprouted seeds from which sowing all is the default; null outside a moist hold.</param>
+/// <param name="SowAllBefore">The same for a day before its shortest time was reached.</param>
 /// <param name="SproutsTo">Id of the frost-free place for seed that sprouted in the bag; null where the book has none.</param>
 /// <param name="Cold">The cold it has had; null outside a cold step.</param>
 /// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null elsewhere.</param>
@@ -36,7 +37,7 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
     Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
-    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? ShortestDays, int? SowAllFrom, string? SproutsTo,
+    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? ShortestDays, int? SowAllFrom, int? SowAllBefore, string? SproutsTo,
     ColdBrief? Cold, GerminationWarmth? Warmth, string? Flowering, HardeningDay? Hardening, PlantTally? Plants, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing,
     LaidSowing? Laid, bool Clump, IReadOnlyList<StandingDue> Due);
 
@@ -119,9 +120,7 @@ internal static class RoundsEndpoints
                 open is null ? null : part.DaysIn(batch.Plan, today),
                 open is null ? null : batch.Plan.Steps[open.Step].PlannedDays,
                 open is null ? null : batch.Plan.Steps[open.Step].Step.Days.Shortest,
-                open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold()
-                    ? schools.SproutSchool.SowAllFrom(batch.Plan.Steps[open.Step], open, part, today)
-                    : null,
+                SowAll(batch.Plan, part, schools, today), open is null ? null : SowAll(batch.Plan, part, schools, open.Start),
                 places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
                 ColdBrief.Of(coldOf(part, byId), schools.ColdSchool),
                 Warmth(batch.Plan, part, species, byId, temperatures),
@@ -133,6 +132,10 @@ internal static class RoundsEndpoints
                 [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]));
         }
     }
+
+    /// <summary>Null outside a moist hold.</summary>
+    private static int? SowAll(BatchPlan plan, PartState part, SiteSettings schools, DateOnly day) =>
+        part.Open is { } open && plan.Steps[open.Step].Step.Kind.IsMoistHold() ? schools.SproutSchool.SowAllFrom(plan.Steps[open.Step], open, part, day) : null;
 
     private static Sown? Sowing(ShelvedBatch batch, PartState part, Core.Treatments.Species species, IReadOnlyList<Place> places, SiteSettings schools)
     {

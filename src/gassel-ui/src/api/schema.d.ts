@@ -8898,6 +8898,8 @@ export interface components {
             shortestDays: null | number;
             /** Format: int32 */
             sowAllFrom: null | number;
+            /** Format: int32 */
+            sowAllBefore: null | number;
             sproutsTo: null | string;
             cold: null | components["schemas"]["ColdBrief"];
             warmth: null | components["schemas"]["GerminationWarmth"];

@@ -16,7 +16,7 @@ import {
 import { usePlaces, useSite } from "../../api/queries";
 import type { BagCare, Moisture, MouldSeen, SiteSettings, StandingDue, StandingPart } from "../../api/types";
 import { CARE_WORDS, fits } from "./careWords";
-import { lookAtBag } from "../../record/entries";
+import { lookPayloads, usualOf } from "./look";
 import type { SproutAction } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
 import { Choice } from "../../shared/Choice";
@@ -59,20 +59,22 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
   const places = usePlaces().data ?? [];
   const [chosen, setChosen] = useState<SproutAction | null>(null);
   const left = part.seeds - part.sprouted;
-  const usual: SproutAction =
-    (sprouted ?? 0) >= (part.sowAllFrom ?? 1) || sprouted === left ? "sowAll" : "pickOut";
+  const usual = usualOf(part, sprouted ?? 0, doneOn, today);
   const name = `B-${part.number} ${part.commonName}`;
   const send = async () => {
-    const payloads = lookAtBag(
-      part,
-      { moisture, mould, sprouted: sprouted ?? 0, care: care.length > 0 ? care : null, placeC },
-      chosen ?? "notYet",
-      part.sproutsTo,
-    );
+    const payloads = lookPayloads(part, {
+      moisture,
+      mould,
+      sprouted: sprouted ?? 0,
+      care,
+      place,
+      chosen,
+      placeC,
+    });
     close();
     await record(
       part.batchId,
-      place ? [...payloads, { kind: "moved", part: part.part, place }] : payloads,
+      payloads,
       doneOn,
       `${name}: look recorded${sprouted ? `, ${sprouted} sprouted` : ""}`,
       settles,

@@ -20,6 +20,7 @@ const part = (number: number, more: Partial<StandingPart> = {}): StandingPart =>
   plannedDays: 84,
   shortestDays: 60,
   sowAllFrom: 6,
+  sowAllBefore: 6,
   sproutsTo: "lamp-shelf",
   cold: null,
   warmth: null,
