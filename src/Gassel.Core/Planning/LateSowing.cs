@@ -19,6 +19,9 @@ public sealed record LateSowing(DateOnly UpOn, DateOnly RootedOn, DateOnly First
     /// <summary>Plants stand outdoors by day so long before the last frost, to harden, days (common practice, no source: 7 to 14).</summary>
     private const int HardeningDays = 10;
 
+    /// <summary>Seedlings can be pricked out or planted so long after they are up, days (our assumption).</summary>
+    private const int HandledDays = 21;
+
     /// <summary>Null where they root in time, and where the plan does not bring them out before the spring.</summary>
     /// <param name="upOn">Usual day on which seedlings come up.</param>
     /// <param name="readyOn">Usual day on which the plan has them ready.</param>
@@ -32,15 +35,21 @@ public sealed record LateSowing(DateOnly UpOn, DateOnly RootedOn, DateOnly First
         var last = YearDay.Next(lastFrost, first);
         var rooted = upOn.AddDays(RootingDays);
         if (rooted <= first || readyOn >= last) return null;
-        var harden = last.AddDays(-HardeningDays);
+        var (harden, inHand) = (last.AddDays(-HardeningDays), upOn.AddDays(HandledDays));
         var culture = CultureInfo.InvariantCulture;
-        var planted = readyOn > upOn ? readyOn : rooted;
-        return new(upOn, rooted, first, last,
-        [
+        var options = new List<LateOption>
+        {
             new(LateWay.UnderLamps, upOn, harden, string.Create(culture, $"Keep them under lamps until {DayWords.Of(harden)}, harden them off, and plant from {DayWords.Of(last)}.")),
-            new(LateWay.PlantAndCover, planted, last, string.Create(culture, $"Plant by {DayWords.Of(planted)} all the same, and cover them from {DayWords.Of(first)} to {DayWords.Of(last)}: straw or fleece against heaving. Some will be lost.")),
-            new(LateWay.PotsInFrame, first, last, string.Create(culture, $"Pot them by {DayWords.Of(first)}, keep the pots in the cold frame until {DayWords.Of(last)}, and plant then.")),
-        ],
+        };
+        var planted = readyOn < first ? readyOn : first;
+        // what is too small to handle by then cannot be planted
+        if (planted >= inHand)
+        {
+            options.Add(new(LateWay.PlantAndCover, planted, last, string.Create(culture, $"Plant by {DayWords.Of(planted)} all the same, and cover them from {DayWords.Of(first)} to {DayWords.Of(last)}: straw or fleece against heaving. Some will be lost.")));
+        }
+        var potted = inHand > first ? inHand : first;
+        options.Add(new(LateWay.PotsInFrame, potted, last, string.Create(culture, $"Pot them by {DayWords.Of(potted)}, keep the pots in the cold frame until {DayWords.Of(last)}, and plant then.")));
+        return new(upOn, rooted, first, last, options,
         [
             string.Create(culture, $"Up about {DayWords.Of(upOn)} + {RootingDays} days to root (common practice, no source: about eight weeks) = {DayWords.Of(rooted)}."),
             string.Create(culture, $"First autumn frost about {DayWords.Of(first)}: {frostRests}."),

@@ -15,7 +15,8 @@ public class LateSowingTests
         Assert.Equal((new(2027, 10, 23), new(2027, 9, 25), new(2028, 5, 8)), (late.RootedOn, late.FirstFrost, late.LastFrost));
         Assert.Equal([LateWay.UnderLamps, LateWay.PlantAndCover, LateWay.PotsInFrame], late.Options.Select(o => o.Way));
         Assert.Equal((new(2027, 8, 28), new(2028, 4, 28)), (late.Options[0].From, late.Options[0].To));
-        Assert.Equal((new(2027, 10, 20), new(2028, 5, 8)), (late.Options[1].From, late.Options[1].To));
+        // planted before the frost, not on the January day on which the plan would have them ready
+        Assert.Equal((new(2027, 9, 25), new(2028, 5, 8)), (late.Options[1].From, late.Options[1].To));
         Assert.Equal((new(2027, 9, 25), new(2028, 5, 8)), (late.Options[2].From, late.Options[2].To));
         Assert.Contains("25 Sep 2027", late.Options[1].Words, StringComparison.Ordinal);
     }
@@ -26,6 +27,14 @@ public class LateSowingTests
     [InlineData("2027-11-20", "2027-09-25")] // the frost is past already
     public void Eight_weeks_before_the_frost_is_the_edge(string up, string? frost) =>
         Assert.Equal(frost, Of(up, "2027-12-10")?.FirstFrost.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture));
+
+    [Fact]
+    public void Too_small_to_handle_by_the_frost_they_are_not_planted_and_potted_later()
+    {
+        var late = Of("2027-09-10", "2028-01-20")!;
+        Assert.Equal([LateWay.UnderLamps, LateWay.PotsInFrame], late.Options.Select(o => o.Way));
+        Assert.Equal(new DateOnly(2027, 10, 1), late.Options[1].From);
+    }
 
     [Fact]
     public void What_is_grown_under_lamps_for_the_spring_anyway_is_not_late()

@@ -15,7 +15,7 @@ export function LateCard({ late, today }: { late: NonNullable<PlanView["late"]>;
       </Typography>
       <Typography data-testid="late">
         Seedlings come up about {actDay(late.upOn, today)} and root by {actDay(late.rootedOn, today)}; the
-        first frost comes about {actDay(late.firstFrost, today)}. Three ways through the winter:
+        first frost comes about {actDay(late.firstFrost, today)}. Ways through the winter:
       </Typography>
       {late.options.map((option) => (
         <Typography key={option.way} sx={{ mt: 0.5 }}>

@@ -163,12 +163,10 @@ function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
         set(next);
         setOpen((before) => before.filter((v) => v !== value));
       }}
-      choices={[
-        ...(open.includes(value)
-          ? ([["", `not known; taken as ${words.find(([w]) => w === chosen)?.[1] ?? chosen}`]] as const)
-          : []),
-        ...words,
-      ]}
+      choices={[...(open.includes(value) ? ([["", "not known"]] as const) : []), ...words]}
+      {...(open.includes(value)
+        ? { helper: `for now taken as: ${words.find(([w]) => w === chosen)?.[1] ?? chosen}` }
+        : {})}
     />
   );
   const number = (label: string, name: keyof Numbers, measure: Measure, min: number, max: number) => (

@@ -23,7 +23,7 @@ import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { ContainerFields } from "./ContainerFields";
 import { setupOf } from "./containerDraft";
-import { prepared, setOut, startDraft } from "./preparation";
+import { changed, prepared, setOut, startDraft } from "./preparation";
 import type { PreparationDraft } from "./preparation";
 import { useDoneOn } from "../../record/DoneOn";
 
@@ -40,7 +40,7 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
   const { doneOn } = useDoneOn();
   const [draft, setDraft] = useState<PreparationDraft>(() => startDraft(batch, spots[0]?.place.id ?? "yard"));
   const [done, setDone] = useState<PreparationStep[]>(batch.done);
-  const set = (part: Partial<PreparationDraft>) => setDraft((before) => ({ ...before, ...part }));
+  const set = (part: Partial<PreparationDraft>) => setDraft((before) => changed(batch, before, part));
   const advice = usePreparation(setupOf(draft)).data;
   const steps = advice?.steps ?? [];
   const missing = steps.filter((s) => !done.includes(s.step)).length;

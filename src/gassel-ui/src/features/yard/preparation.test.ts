@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { ToSetOut } from "../../api/types";
 import { draftOf, setupOf } from "./containerDraft";
-import { setOut, startDraft } from "./preparation";
+import { changed, setOut, startDraft } from "./preparation";
 
 const batch = {
   batchId: "b",
@@ -69,5 +69,11 @@ describe("setting out", () => {
     expect([draft.care, draft.holes, draft.wateredDaily]).toEqual(["openByTemperature", false, true]);
     const combined = setupOf({ ...draft, care: "capOnAtNight", holes: true });
     expect([combined.care, combined.holes, combined.wateredDaily]).toEqual(["capOnAtNight", true, true]);
+  });
+
+  it("labels a container by its kind until somebody writes a label", () => {
+    const draft = startDraft(batch, "yard");
+    expect(changed(batch, draft, { kind: "pot" }).label).toBe("pot 39");
+    expect(changed(batch, { ...draft, label: "blue lid" }, { kind: "pot" }).label).toBe("blue lid");
   });
 });

@@ -10,12 +10,37 @@ export interface PreparationDraft extends ContainerDraft {
   place: string;
 }
 
+const LABELS: Record<ContainerDraft["kind"], string> = {
+  jug4: "jug",
+  jug2: "jug",
+  bottle2: "bottle",
+  tub6: "tub",
+  pot: "pot",
+  coldFrame: "frame",
+  own: "vessel",
+};
+
+/** What is written on a container of the batch unless the grower says otherwise. */
+export const labelOf = (batch: ToSetOut, kind: ContainerDraft["kind"]): string =>
+  `${LABELS[kind]} ${batch.number}`;
+
+/** The draft changed; its label follows the kind until somebody writes one. */
+export const changed = (
+  batch: ToSetOut,
+  draft: PreparationDraft,
+  part: Partial<PreparationDraft>,
+): PreparationDraft => ({
+  ...draft,
+  ...(part.kind && draft.label === labelOf(batch, draft.kind) ? { label: labelOf(batch, part.kind) } : {}),
+  ...part,
+});
+
 /** As far as it was made ready before, else as is usual. */
 export const startDraft = (batch: ToSetOut, place: string): PreparationDraft => ({
   ...draftOf(batch.setup),
   // as the plan spreads it: losses come by the container
   containers: Math.min(batch.containers, batch.seeds),
-  label: `jug ${batch.number}`,
+  label: labelOf(batch, batch.setup ? (batch.setup.kind ?? "own") : "jug4"),
   place: batch.place ?? place,
 });
 
