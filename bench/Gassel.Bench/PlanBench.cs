@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using Gassel.Core.Climate;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 

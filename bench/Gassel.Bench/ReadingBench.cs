@@ -1,9 +1,11 @@
 using System.Diagnostics;
 using System.Globalization;
 using System.Text;
-using Gassel.Core.Batches;
 using Gassel.Core.Climate;
+using Gassel.Core.Fold;
+using Gassel.Core.Places;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Bench;
@@ -120,7 +122,7 @@ internal static class ReadingBench
         var held = GC.GetTotalMemory(forceFullCollection: true) - before;
         var plan = PlanOf(from);
         var part = BatchFold.Run(plan, [new(Guid.NewGuid(), 1, Guid.NewGuid(), from, null, default, "bench", EntrySource.Hand, new StepStarted("1", 0, 60, "cold-shelf"))]).Parts[0];
-        var places = Places.Starter.ToDictionary(p => p.Id);
+        var places = UsualPlaces.Starter.ToDictionary(p => p.Id);
         double Round(bool fresh)
         {
             var kept = new Kept(readings, bounds);

@@ -1,8 +1,10 @@
 using System.Diagnostics;
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Bench;

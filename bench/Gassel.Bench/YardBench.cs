@@ -1,6 +1,7 @@
 using System.Diagnostics;
-using Gassel.Core.Batches;
 using Gassel.Core.Climate;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 

@@ -1,6 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Data.Rows;
 
 namespace Gassel.Data;

@@ -1,9 +1,11 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Climate;
 using Gassel.Core.Closing;
+using Gassel.Core.Due;
 using Gassel.Core.Growing;
+using Gassel.Core.Places;
+using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
-using Gassel.Core.Yard;
 
 namespace Gassel.Data;
 

@@ -1,5 +1,5 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -33,7 +33,7 @@ public static class StarterBook
             }
         }
         var places = await db.Places.ToDictionaryAsync(p => p.Id);
-        foreach (var (starter, i) in Places.Starter.Select((p, i) => (p, i)))
+        foreach (var (starter, i) in UsualPlaces.Starter.Select((p, i) => (p, i)))
         {
             if (places.TryGetValue(starter.Id, out var place)) (place.Position, place.Exposure) = (i, place.Exposure ?? starter.Exposure);
             else db.Places.Add(new() { Id = starter.Id, Name = starter.Name, Kind = starter.Kind, AssumedC = starter.AssumedC, LampsOn = starter.Lamps?.On, LampsOff = starter.Lamps?.Off, Exposure = starter.Exposure, Position = i });

@@ -85,11 +85,25 @@ public sealed class Browser : IDisposable
         var field = By.XPath($"//input[@name='{name}']/preceding-sibling::*[@role='combobox']");
         for (var again = 0; ; again++)
         {
+            var before = See(field).Text;
             Click(field);
             Click(By.XPath($"//li[@role='option' and contains(normalize-space(.), \"{words}\")]"));
             SeeNoMore(By.CssSelector("[role='listbox']"));
             // the list still moves as it opens, and a click may land on its neighbour
-            if (again == 2 || Driver.FindElements(field).FirstOrDefault() is not { } chosen || chosen.Text.Contains(words, StringComparison.Ordinal)) return;
+            if (again == 2 || !StandsOtherwise(field, words, before)) return;
+        }
+    }
+
+    /// <summary>The field is there and shows a third thing; one that went with its page, or that shows nothing of what was chosen, does not.</summary>
+    private bool StandsOtherwise(By field, string words, string before)
+    {
+        try
+        {
+            return Driver.FindElements(field).FirstOrDefault() is { Text: var shown } && shown != before && !shown.Contains(words, StringComparison.Ordinal);
+        }
+        catch (StaleElementReferenceException)
+        {
+            return false;
         }
     }
 

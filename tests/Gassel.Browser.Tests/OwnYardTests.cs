@@ -39,7 +39,7 @@ public sealed class OwnYardTests : IDisposable
         b.Press("check 1 line");
         b.Says("verdict-1", "40 seeds, pot, Yard");
         b.Press("enter 1 good line");
-        b.See("Season");
+        b.SeeNoMore(By.CssSelector("[data-testid='told-report']"));
         b.Open("/");
         b.See("three quarters of the straw off");
         Assert.Equal("pot", (await _program.Get($"/api/batches/{(await _program.Get("/api/batches"))[0]!["id"]}"))["parts"]![0]!["state"]!["setup"]!["kind"]!.GetValue<string>());

@@ -53,7 +53,7 @@ public sealed class TemperatureTests : IDisposable
     public async Task An_assumed_temperature_is_replaced_by_a_measured_one_from_a_loggers_file()
     {
         var b = _browser;
-        await _program.Send("/api/told", """{"save":true,"who":"grower","lines":[{"species":"small-camas","lot":"11","step":"cold-moist","since":"2026-12-20","seeds":"40","place":"Yard, shade"}]}""");
+        await _program.Send("/api/told", """{"save":true,"who":"grower","lines":[{"species":"small-camas","lot":"11","step":"cold-moist","since":"2026-12-20","seeds":"40","place":"Yard, shade","route":"fridge"}]}""");
         var batch = await Id(43);
         b.Open($"/batches/{batch}");
         // at the assumed 5 °C a day counts three quarters to a kind that germinates in the cold

@@ -1,4 +1,4 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Data;
 
 namespace Gassel.Web.Tests;

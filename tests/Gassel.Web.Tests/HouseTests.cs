@@ -7,13 +7,13 @@ namespace Gassel.Web.Tests;
 public class HouseTests
 {
     private static readonly Architecture House = new ArchLoader()
-        .LoadAssemblies(typeof(Core.Batches.Entry).Assembly, typeof(Data.GasselDb).Assembly, typeof(Hosting.GasselHost).Assembly)
+        .LoadAssemblies(typeof(Core.Record.Entry).Assembly, typeof(Data.GasselDb).Assembly, typeof(Hosting.GasselHost).Assembly)
         .Build();
 
     [Fact]
     public void The_core_references_MathNet_and_the_base_library_alone()
     {
-        var others = typeof(Core.Batches.Entry).Assembly.GetReferencedAssemblies().Select(a => a.Name!)
+        var others = typeof(Core.Record.Entry).Assembly.GetReferencedAssemblies().Select(a => a.Name!)
             .Where(n => n != "MathNet.Numerics" && !(n.StartsWith("System.", StringComparison.Ordinal) && !n.StartsWith("System.Data", StringComparison.Ordinal) && !n.StartsWith("System.Net", StringComparison.Ordinal)));
         Assert.Empty(others);
     }

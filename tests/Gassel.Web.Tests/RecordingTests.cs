@@ -1,6 +1,6 @@
 using System.Text;
 using System.Text.Json.Nodes;
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Data;
 using Microsoft.Extensions.DependencyInjection;
 

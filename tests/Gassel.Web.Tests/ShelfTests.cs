@@ -1,6 +1,6 @@
 using System.Text.Json;
 using CsCheck;
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Data;
 using Microsoft.Extensions.DependencyInjection;
 
@@ -13,7 +13,7 @@ public sealed class ShelfTests(RunningBook book) : IClassFixture<RunningBook>
     private static readonly Gen<(int Days, Func<Guid[], EntryPayload> Payload)> Recorded = Gen.Select(Gen.Int[0, 120], Gen.OneOf(
         Gen.Int[0, 4].Select(step => (Func<Guid[], EntryPayload>)(_ => new StepStarted("1", step, step == 0 ? 60 : null))),
         Gen.Int[0, 4].Select(step => (Func<Guid[], EntryPayload>)(_ => new StepEnded("1", step))),
-        Gen.Int[0, 9].Select(sprouted => (Func<Guid[], EntryPayload>)(_ => new Core.Batches.Check("1", Moisture.Right, MouldSeen.None, sprouted))),
+        Gen.Int[0, 9].Select(sprouted => (Func<Guid[], EntryPayload>)(_ => new Core.Record.Check("1", Moisture.Right, MouldSeen.None, sprouted))),
         Gen.Int[1, 59].Select(seeds => (Func<Guid[], EntryPayload>)(_ => new Split("1", [new("1.1", seeds, 0), new("1.2", 60 - seeds, 0)]))),
         Gen.Int[0, 30].Select(up => (Func<Guid[], EntryPayload>)(_ => new Count("1", up, up / 3))),
         Gen.Int[0, 120].Select(days => (Func<Guid[], EntryPayload>)(_ => new Replanned([new(0, days)], new(2027, 6, 1)))),

@@ -1,32 +1,8 @@
 using System.Globalization;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Climate;
-
-/// <summary>A day's range; dry seed gains nothing from it.</summary>
-public readonly record struct ChillingDay(DateOnly Date, double MinC, double MaxC, bool Moist = true);
-
-/// <summary>A time left out, as days or instants in the order they were given.</summary>
-public sealed record ChillingGap(string From, string To, double Hours);
-
-/// <summary>Three or more days that may undo what was gained.</summary>
-/// <param name="MeanC">Of these days.</param>
-public sealed record Interruption(DateOnly From, DateOnly To, int Days, double MeanC);
-
-/// <param name="Effective">Days of cold by weight; 0 where the seed may have lain dry.</param>
-/// <param name="IfMoist">What it would be had the seed been moist.</param>
-public sealed record ChilledDay(DateOnly Date, double Effective, bool Moist, double IfMoist, double MeanC);
-
-/// <param name="Low">Since the last interruption.</param>
-/// <param name="High">All kept.</param>
-public sealed record EffectiveRange(double Low, double High);
-
-/// <summary>Cold by the calendar, by hours, and by weight, over the moist days.</summary>
-/// <param name="UncertainDays">Days marked not moist.</param>
-/// <param name="Range">Null without an interruption.</param>
-public sealed record ChillingResult(
-    double CalendarDays, double ChillHours, double EffectiveDays, double UncertainDays, double GapHours,
-    IReadOnlyList<ChillingGap> Gaps, IReadOnlyList<Interruption> Interruptions, EffectiveRange? Range, IReadOnlyList<ChilledDay> Daily, IReadOnlyList<string> Working);
 
 /// <summary>Cold that counts, from daily ranges or from readings.</summary>
 public static class Chilling

@@ -1,11 +1,7 @@
 using System.Globalization;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Climate;
-
-/// <summary>A day's warmth for seed that comes up.</summary>
-/// <param name="Degrees">Thermal time of the day, °C·d.</param>
-/// <param name="AboveCeiling">Share of the day above the ceiling, 0..1.</param>
-public readonly record struct ThermalDay(DateOnly Date, double Degrees, double AboveCeiling);
 
 /// <summary>When seed comes up by the warmth of its medium. A model: it knows neither light nor water.</summary>
 /// <param name="T10">Day with which the sum passes the thermal time of the first tenth; null where it does not.</param>

@@ -1,36 +1,7 @@
 using System.Globalization;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Climate;
-
-/// <summary>A day's minimum; null where it is missing.</summary>
-public readonly record struct DailyMinimum(DateOnly Date, double? MinC);
-
-/// <param name="Year">The calendar year in the north; in the south the year in which the season began on 1 July.</param>
-/// <param name="LastSpring">Null without such a frost, or where too few days are there to tell.</param>
-/// <param name="FirstAutumn">As for spring.</param>
-public sealed record FrostYear(int Year, DateOnly? LastSpring, DateOnly? FirstAutumn);
-
-/// <summary>Days of a 365-day calendar as <c>MM-dd</c>, and beside them the unrounded days since the season's first day.</summary>
-public sealed record FrostQuantiles(string P10, string P50, string P90, double P10Offset, double P50Offset, double P90Offset);
-
-/// <summary>Share of years with a frost beyond the day, years without any frost counting as none.</summary>
-public readonly record struct FrostShare(string Date, double Share);
-
-public sealed record FrostRisk(IReadOnlyList<FrostShare> LastSpringAfter, IReadOnlyList<FrostShare> FirstAutumnBefore);
-
-/// <param name="LastSpring">Null where no spring had a frost.</param>
-/// <param name="YearsUsed">Years of which either half counts.</param>
-public sealed record FrostResult(
-    IReadOnlyList<FrostYear> Years,
-    FrostQuantiles? LastSpring,
-    FrostQuantiles? FirstAutumn,
-    FrostRisk Risk,
-    int YearsUsed,
-    int SpringYearsUsed,
-    int AutumnYearsUsed,
-    int FrostFreeSprings,
-    int FrostFreeAutumns,
-    IReadOnlyList<string> Working);
 
 /// <summary>Last spring and first autumn frost of each year, their quantiles and risks, from daily minima.</summary>
 public static class FrostDates

@@ -1,8 +1,5 @@
 namespace Gassel.Core.Climate;
 
-/// <param name="Hurts">Which seedlings a minimum at or below the threshold kills.</param>
-public sealed record ThresholdOutlook(double ThresholdC, string Hurts, FrostResult Frost);
-
 /// <summary>What a weather record says of frost at a site.</summary>
 /// <param name="Thresholds">Mildest first; the first is frost itself.</param>
 public sealed record FrostOutlook(IReadOnlyList<ThresholdOutlook> Thresholds, GroundFreezeResult GroundFreeze)

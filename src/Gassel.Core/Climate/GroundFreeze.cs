@@ -1,20 +1,7 @@
 using System.Globalization;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Climate;
-
-/// <summary>A day's minimum and maximum, °C; null where missing.</summary>
-/// <param name="SnowCm">Depth of the snow; null where nobody measured it.</param>
-public readonly record struct DailyTemperature(DateOnly Date, double? MinC, double? MaxC, double? SnowCm = null)
-{
-    public double? MeanC => (MinC + MaxC) / 2;
-}
-
-/// <param name="On">Null in a winter in which it did not freeze by this rule.</param>
-public sealed record FreezeYear(int Year, DateOnly? On);
-
-/// <param name="Early">One winter in ten froze earlier, <c>MM-dd</c>; null where none froze.</param>
-/// <param name="Usual">Half of the winters froze earlier, <c>MM-dd</c>; null with it.</param>
-public sealed record GroundFreezeResult(IReadOnlyList<FreezeYear> Years, string? Early, string? Usual, int YearsUsed, int YearsWithout, IReadOnlyList<string> Working);
 
 /// <summary>
 /// When the ground begins to freeze, by the air alone: the first day from autumn on of which the mean over the last 14 days is at or below

@@ -1,33 +1,7 @@
 using System.Globalization;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Climate;
-
-/// <summary>By which clock a logger writes, where its times carry no offset.</summary>
-public enum LoggerClock
-{
-    /// <summary>The clock on the wall of the site, changed in spring and autumn.</summary>
-    SiteTime,
-
-    /// <summary>The site's standard time all year.</summary>
-    StandardTime,
-    Utc,
-}
-
-/// <summary>What is wrong with a row of a logger's file.</summary>
-public enum LoggerFault
-{
-    None,
-
-    /// <summary>No moment that exists.</summary>
-    Time,
-
-    /// <summary>In the hour that clocks skip in spring.</summary>
-    SkippedHour,
-
-    /// <summary>Later than now.</summary>
-    Future,
-    Temperature,
-}
 
 /// <summary>
 /// Reads the rows of one logger's file in their order: moments in any order of date parts, with or without an offset, and temperatures in either unit. Keeps

@@ -2,15 +2,6 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Climate;
 
-/// <summary>A time without readings, both ends being readings.</summary>
-public readonly record struct ReadingGap(long FromUnixMs, long ToUnixMs)
-{
-    public double Hours => (ToUnixMs - FromUnixMs) / 3_600_000.0;
-}
-
-/// <param name="Days">Days with at least one covered stretch, in order.</param>
-public sealed record ReadDays(IReadOnlyList<TemperatureDay> Days, IReadOnlyList<ReadingGap> Gaps);
-
 /// <summary>
 /// From readings to days: straight lines between readings, integrated exactly through the knots of the response. A gap of more than
 /// <see cref="LongestGapHours"/> is left out whole.

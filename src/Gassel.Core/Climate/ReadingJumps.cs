@@ -1,8 +1,5 @@
 namespace Gassel.Core.Climate;
 
-/// <param name="IsJump">True for a reading that no shelf could have reached: kept, shown, and left out of every sum.</param>
-public readonly record struct JudgedReading(TemperatureReading Reading, bool IsJump);
-
 /// <summary>Tells a probe's jumps from a shelf's warmth.</summary>
 public static class ReadingJumps
 {

@@ -1,32 +1,7 @@
 using System.Globalization;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Climate;
-
-public enum TemperatureUnit
-{
-    Celsius,
-    Fahrenheit,
-}
-
-/// <summary>In which order the parts of a date stand.</summary>
-public enum DayOrder
-{
-    YearFirst,
-    DayFirst,
-    MonthFirst,
-}
-
-/// <summary>A row of a weather file as it stands.</summary>
-public readonly record struct WeatherCells(int Line, string Date, string Min, string Max);
-
-/// <param name="Refused">What is wrong with the row and what would be valid.</param>
-public sealed record RefusedRow(int Line, string Cells, string Refused);
-
-/// <summary>Days without a reading between two that have one, both ends inclusive.</summary>
-public readonly record struct DayGap(DateOnly From, DateOnly To);
-
-/// <summary>The usable days of a weather file, in order, and what was wrong with the rest.</summary>
-public sealed record WeatherReading(IReadOnlyList<DailyTemperature> Days, IReadOnlyList<RefusedRow> Refused, IReadOnlyList<DayGap> Gaps);
 
 /// <summary>Reads daily minima and maxima as growers find them: any order of date parts, either unit, with gaps, twice told days and swapped columns.</summary>
 public static class WeatherRows

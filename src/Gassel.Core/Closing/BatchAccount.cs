@@ -1,7 +1,8 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Climate;
+using Gassel.Core.Fold;
 using Gassel.Core.Germination;
-using Gassel.Core.Growing;
+using Gassel.Core.Record;
+using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Closing;

@@ -1,5 +1,9 @@
+using Gassel.Core.Yard;
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
+using Gassel.Core.Seed;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Closing;
 
@@ -28,16 +32,16 @@ public sealed record BatchCost(double? Seed, double? Mix, double? Containers, do
         {
             var trays = part.IsContainer ? 1 : Math.Max(1, Math.Ceiling(part.Seeds / (double)CellsOfATray));
             vessels += trays;
-            litres += part.IsContainer ? (part.Setup?.Parameters ?? Yard.ContainerSetup.Assumed.Parameters).MediumL : Math.Min(part.Seeds, trays * CellsOfATray) * CellLitres;
+            litres += part.IsContainer ? (part.Setup?.Parameters ?? Record.ContainerSetup.Assumed.Parameters).MediumL : Math.Min(part.Seeds, trays * CellsOfATray) * CellLitres;
             kWh += trays * EnergyOf(part, places, costs, today);
         }
         // whoever went straight into the ground was in no pot
-        litres += state.Log.Where(l => l.Fate == EntryFate.Counted).Select(l => l.Entry.Payload).OfType<MovedOn>().Where(m => m.To == Growing.PlantStage.Potted).Sum(m => m.Plants) * PotLitres;
+        litres += state.Log.Where(l => l.Fate == EntryFate.Counted).Select(l => l.Entry.Payload).OfType<MovedOn>().Where(m => m.To == Record.PlantStage.Potted).Sum(m => m.Plants) * PotLitres;
         double? seed = lot is { Price: { } price, Seeds: > 0 } ? price * state.SeedsStarted / lot.Seeds : state.SeedsStarted * costs.SeedEach;
         var (mix, containers, energy, work) = (litres * costs.MixPerLitre, vessels * costs.ContainerEach, kWh * costs.PerKWh, gestures * costs.MinutesAGesture / 60 * costs.PerHour);
         double?[] known = [.. new[] { seed, mix, containers, energy, work }.Where(c => c is not null)];
         double? total = known.Length == 0 ? null : known.Sum();
-        var furthest = Math.Max(tally.At(Growing.PlantStage.Planted).Reached, tally.At(Growing.PlantStage.Potted).Reached);
+        var furthest = Math.Max(tally.At(Record.PlantStage.Planted).Reached, tally.At(Record.PlantStage.Potted).Reached);
         var plants = furthest > 0 ? furthest : tally.Alive + tally.Dormant;
         return new(seed, mix, containers, energy, work, total, plants > 0 ? total / plants : null, plants,
         [

@@ -1,32 +1,11 @@
 using System.Globalization;
-using Gassel.Core.Batches;
-using Gassel.Core.Growing;
+using Gassel.Core.Climate;
+using Gassel.Core.Fold;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Closing;
-
-/// <summary>What happened to a batch on its way through the years.</summary>
-public enum LongEventKind
-{
-    Warm,
-    Cold,
-    Sown,
-
-    /// <summary>Seedlings, those of one spring together.</summary>
-    Up,
-
-    /// <summary>Roots, those of one spring together.</summary>
-    Rooted,
-    Kept,
-    Potted,
-    DiedBack,
-    CameAgain,
-    Planted,
-}
-
-/// <param name="Plants">Or seeds; null where no number belongs to it.</param>
-public readonly record struct LongEvent(DateOnly On, LongEventKind Kind, int? Plants);
 
 /// <summary>A batch that lives through two winters or more: double dormancy, bulbs to planting size, trays kept for a second cold.</summary>
 /// <param name="WintersSoFar">That it has seen the middle of.</param>

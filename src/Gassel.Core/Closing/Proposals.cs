@@ -1,27 +1,9 @@
 using System.Globalization;
-using Gassel.Core.Batches;
-using Gassel.Core.Growing;
+using Gassel.Core.Diagnosis;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Closing;
-
-/// <summary>What a record speaks for changing next winter.</summary>
-public enum ProposalKind
-{
-    /// <summary>Own results differ from what was expected: next winter's seeds follow them.</summary>
-    SeedNumber,
-    DampingOff,
-    Frost,
-    Pests,
-    Dried,
-    Overgrown,
-
-    /// <summary>Many more plants, or many fewer, than were wanted.</summary>
-    Plants,
-}
-
-/// <param name="Words">What to change.</param>
-/// <param name="Because">The numbers it rests on.</param>
-public sealed record Proposal(ProposalKind Kind, Guid Batch, string Words, string Because);
 
 /// <summary>Rules over a summary. They propose; nothing changes by itself.</summary>
 public static class Proposals

@@ -1,12 +1,10 @@
 using System.Globalization;
+using Gassel.Core.Fold;
 using Gassel.Core.Germination;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Closing;
-
-/// <summary>Batches of one species by one route and about the same cold.</summary>
-/// <param name="ColdDays">Days of moist cold that they had, the mean by seed; 0 for none.</param>
-/// <param name="MeanDays">To emergence, by seedling; null without any.</param>
-public sealed record TreatmentArm(string Name, int ColdDays, IReadOnlyList<int> Batches, int Seeds, int Germinated, double Fraction, double Low, double High, double? MeanDays);
 
 /// <summary>Treatments of one species in one season side by side.</summary>
 /// <param name="Best">The arm with most that came up.</param>
@@ -18,7 +16,7 @@ public sealed record TreatmentsCompared(string SpeciesId, string CommonName, IRe
 
     /// <summary>Every species with two treatments that were sown and are over.</summary>
     public static IReadOnlyList<TreatmentsCompared> Of(IEnumerable<BatchAccount> batches) =>
-        [.. batches.Where(b => b is { IsOver: true, Counted: Batches.Counted.Whole, Fraction: not null, Seeds: > 0 }).GroupBy(b => b.SpeciesId).Select(Species).OfType<TreatmentsCompared>().OrderBy(t => t.CommonName, StringComparer.Ordinal)];
+        [.. batches.Where(b => b is { IsOver: true, Counted: Fold.Counted.Whole, Fraction: not null, Seeds: > 0 }).GroupBy(b => b.SpeciesId).Select(Species).OfType<TreatmentsCompared>().OrderBy(t => t.CommonName, StringComparer.Ordinal)];
 
     private static TreatmentsCompared? Species(IGrouping<string, BatchAccount> species)
     {

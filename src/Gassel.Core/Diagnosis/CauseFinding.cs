@@ -1,35 +1,5 @@
 namespace Gassel.Core.Diagnosis;
 
-/// <summary>Why few may have come up, in the order in which a grower would think of them.</summary>
-public enum Cause
-{
-    NotTimeYet,
-    ChillingShort,
-    WarmStepMissing,
-    CoatNotBroken,
-    TooCold,
-    TooHot,
-    CoveredThoughItNeedsLight,
-    LitThoughItNeedsDark,
-    TooDeep,
-    OldOrEmptySeed,
-    DriedOut,
-    DrownedOrRotted,
-    Frost,
-    Pests,
-}
-
-/// <summary>What the record says of a cause.</summary>
-public enum Likelihood
-{
-    Likely,
-    Possible,
-
-    /// <summary>Nothing is on record that would tell.</summary>
-    CannotTell,
-    Unlikely,
-}
-
 /// <summary>One cause with what speaks for it and against it.</summary>
 /// <param name="For">Evidence for it, each a sentence with its numbers.</param>
 /// <param name="Against">Evidence against it.</param>
@@ -54,8 +24,3 @@ public sealed record CauseFinding(Cause Cause, Likelihood Likelihood, IReadOnlyL
         _ => "eaten",
     };
 }
-
-/// <summary>All causes that can apply, the likeliest first, with what follows in one sentence.</summary>
-/// <param name="IsLow">False where as many are up as were expected, so far as can be told.</param>
-/// <param name="Verdict">Says that it cannot tell where it cannot.</param>
-public sealed record LowGermination(bool IsLow, string Verdict, IReadOnlyList<CauseFinding> Causes);

@@ -1,4 +1,4 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Diagnosis;

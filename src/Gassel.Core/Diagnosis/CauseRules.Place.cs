@@ -1,4 +1,7 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
+using Gassel.Core.Places;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Diagnosis;

@@ -1,6 +1,7 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Germination;
+using Gassel.Core.Record;
 using Gassel.Core.Seed;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Diagnosis;
 

@@ -1,12 +1,11 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
 using Gassel.Core.Germination;
+using Gassel.Core.Places;
+using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Diagnosis;
-
-/// <summary>One day of the place in which seed was to come up.</summary>
-public readonly record struct SownDay(DateOnly Date, double MeanC, double MinC, double MaxC, TemperatureSource Source);
 
 /// <summary>All that is on record of a sown part, for the rules to look at.</summary>
 /// <param name="Expected">Share expected to come up; null where nobody knows.</param>

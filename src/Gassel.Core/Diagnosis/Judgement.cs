@@ -1,4 +1,4 @@
-using Gassel.Core.Germination;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Diagnosis;
 

@@ -1,27 +1,8 @@
 using System.Globalization;
+using Gassel.Core.Record;
 using MathNet.Numerics;
 
 namespace Gassel.Core.Germination;
-
-/// <summary>Seed treated alike: how many came up of how many.</summary>
-/// <param name="Sown">At least 1 and at least <paramref name="Emerged"/>.</param>
-public sealed record Arm(string Name, int Emerged, int Sown)
-{
-    public double Fraction => (double)Emerged / Sown;
-}
-
-/// <summary>An arm with its Wilson interval.</summary>
-public sealed record ArmResult(string Name, int Emerged, int Sown, double Fraction, double Low, double High);
-
-/// <summary>Whether several shares may be one (Pearson's chi-square, no correction).</summary>
-public sealed record Heterogeneity(double ChiSquare, int DegreesOfFreedom, double P);
-
-/// <summary>Two arms against each other.</summary>
-/// <param name="Difference">First less second.</param>
-/// <param name="Low">Newcombe's hybrid score interval (Newcombe 1998, method 10), not adjusted for the number of pairs.</param>
-/// <param name="FisherP">Two-sided Fisher exact.</param>
-/// <param name="HolmP">The same adjusted over all pairs (Holm 1979).</param>
-public sealed record ArmPair(string First, string Second, double Difference, double Low, double High, double FisherP, double HolmP);
 
 /// <summary>Shares of several arms side by side.</summary>
 /// <param name="Heterogeneity">Null with one arm, or where none or all emerged.</param>

@@ -1,9 +1,7 @@
+using Gassel.Core.Record;
 using MathNet.Numerics.Statistics;
 
 namespace Gassel.Core.Germination;
-
-/// <summary>Pointwise 95 % limits of the fitted share emerged on one day.</summary>
-public readonly record struct BandPoint(double Day, double Low, double High);
 
 /// <summary>
 /// Parametric bootstrap: counts are drawn anew from the fitted curve, fitted again, and limits taken on each day from the fits. Draws that allow no

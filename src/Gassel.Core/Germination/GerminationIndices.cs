@@ -1,3 +1,5 @@
+using Gassel.Core.Record;
+
 namespace Gassel.Core.Germination;
 
 /// <summary>

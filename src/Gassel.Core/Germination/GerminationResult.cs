@@ -1,9 +1,7 @@
 using System.Globalization;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Germination;
-
-/// <summary>Share of the sown seed on one day: up by then as counted, or by the fitted curve.</summary>
-public readonly record struct EmergencePoint(double Day, double Fraction);
 
 /// <summary>Everything the counts of one sowing say. Times belong to one part, from its own sowing.</summary>
 /// <param name="Fraction">Emerged ÷ sown, 0..1.</param>

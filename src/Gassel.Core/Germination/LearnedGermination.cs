@@ -1,12 +1,8 @@
 using System.Globalization;
-using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using MathNet.Numerics;
 
 namespace Gassel.Core.Germination;
-
-/// <summary>What a finished batch did.</summary>
-/// <param name="Seeds">At least 1 and at least <paramref name="Germinated"/>.</param>
-public readonly record struct PastBatch(int Germinated, int Seeds, bool AtLeast = false);
 
 /// <summary>
 /// What own batches of a species and route make of the expected germination. Each batch has a germination of its own, Beta with mean μ and spread ρ

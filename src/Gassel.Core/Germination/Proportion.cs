@@ -2,9 +2,6 @@ using MathNet.Numerics.Distributions;
 
 namespace Gassel.Core.Germination;
 
-/// <summary>A closed interval for a fraction, 0..1.</summary>
-public readonly record struct FractionInterval(double Low, double High);
-
 /// <summary>Confidence intervals for a share counted in whole seeds. Exactly 0 at none and 1 at all.</summary>
 public static class Proportion
 {

@@ -1,55 +1,8 @@
 using System.Globalization;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Germination;
-
-public enum AdviceKind
-{
-    Wait,
-    Enough,
-    SecondCold,
-    KeepToNextSpring,
-    Close,
-
-    /// <summary>Nobody has counted for long: count before anything is judged.</summary>
-    CountFirst,
-}
-
-/// <summary>Seeds cut open: full and firm, empty, or rotten.</summary>
-public readonly record struct CutTest(int Full, int Empty, int Rotten)
-{
-    [System.Text.Json.Serialization.JsonIgnore]
-    public int Seeds => Full + Empty + Rotten;
-
-    public static CutTest operator +(CutTest a, CutTest b) => new(a.Full + b.Full, a.Empty + b.Empty, a.Rotten + b.Rotten);
-}
-
-/// <summary>A fitted curve of an earlier batch of the same species and route.</summary>
-public readonly record struct PastCurve(double MaxFraction, double T50, double Shape);
-
-/// <summary>What is known of a sown batch beside its counts.</summary>
-/// <param name="WindowShortestDays">Expected days to emergence, shortest.</param>
-/// <param name="WindowLongestDays">Expected days to emergence, longest.</param>
-/// <param name="SpringsPassed">Springs that the sown seed has been through.</param>
-/// <param name="DayNow">Days since sowing today; null where the last count is today.</param>
-public sealed record SowingContext(
-    double WindowShortestDays,
-    double WindowLongestDays,
-    DormancyClass DormancyClass,
-    DormancyDepth? Depth,
-    IReadOnlyList<SpeciesFlag> Flags,
-    bool RotSeen,
-    CutTest? CutTest,
-    int SpringsPassed,
-    IReadOnlyList<PastCurve> PastBatches,
-    double? DayNow = null);
-
-/// <summary>What the 14 days from today can still bring, of seed that had not come up by the last count and has not come up unseen since.</summary>
-/// <param name="Low">Of the number expected, in 19 of 20 draws of the curve and of chance; null where no curve was drawn.</param>
-public readonly record struct Remaining(double Expected, double ProbabilityOfAny, double? Low = null, double? High = null);
-
-/// <param name="CutTestFirst">A cut test on a few seeds is asked for before acting on the advice.</param>
-public sealed record StoppingAdvice(AdviceKind Kind, bool CutTestFirst, Remaining? Remaining, IReadOnlyList<string> Working);
 
 /// <summary>Whether to go on waiting for a sown batch. The limits are our assumption; the patience is common practice, no source.</summary>
 public static class StoppingRule

@@ -1,5 +1,6 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Growing;
 

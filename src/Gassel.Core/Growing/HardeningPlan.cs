@@ -1,32 +1,8 @@
 using System.Globalization;
-using Gassel.Core.Yard;
+using Gassel.Core.Climate;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Growing;
-
-/// <summary>What a day of hardening off is.</summary>
-public enum HardeningDayKind
-{
-    /// <summary>Out for some hours.</summary>
-    Out,
-
-    /// <summary>Out by day, in for a frosty night that was to be out: it does not count, and the end moves by a day.</summary>
-    InTonight,
-
-    /// <summary>Wind, or too cold by day: wait, and the end moves by a day.</summary>
-    Wait,
-
-    /// <summary>Was skipped; the end moves by a day.</summary>
-    Skipped,
-
-    /// <summary>Was out, as recorded.</summary>
-    Done,
-}
-
-/// <param name="Step">Which day of the hardening it is, from 1; the one before again where it waits.</param>
-/// <param name="HoursOut">24 from the day on which they stay out.</param>
-/// <param name="Words">What to do.</param>
-/// <param name="WeatherKnown">False where no outlook reaches: the words are then the rule, not advice for the day.</param>
-public sealed record HardeningDay(DateOnly Date, int Step, HardeningDayKind Kind, int HoursOut, string Words, bool WeatherKnown = true);
 
 /// <param name="ReadyOn">The day after the last; planting out from then on.</param>
 public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly ReadyOn, IReadOnlyList<string> Working)

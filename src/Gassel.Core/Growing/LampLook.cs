@@ -1,5 +1,7 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Growing;
 
@@ -17,7 +19,7 @@ public sealed record LampLook(DateOnly DueOn, DateOnly? LastOn, int LateDays, in
         var grow = place.IsLit ? there.Where(p => p.Plants.Growing > 0).ToList() : [];
         if (grow.Count == 0) return null;
         var first = grow.SelectMany(p => p.Counts.Where(c => c.Emerged > 0)).Min(c => c.On);
-        var raised = grow.SelectMany(p => p.Tended.Where(t => t.What == Yard.Tending.LampsRaised)).Select(t => (DateOnly?)t.On).Max();
+        var raised = grow.SelectMany(p => p.Tended.Where(t => t.What == Record.Tending.LampsRaised)).Select(t => (DateOnly?)t.On).Max();
         var due = (raised ?? first).AddDays(EveryDays);
         return new(due, raised, Math.Max(0, today.DayNumber - due.DayNumber), grow.Count,
             raised is { } on ? $"Lamps last set {DayWords.Of(on)}; tubes 5–8 cm above the leaves, LED by its maker." : "Nobody recorded how high the lamps hang: tubes 5–8 cm above the leaves, LED by its maker.",

@@ -4,21 +4,6 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Growing;
 
-/// <summary>When plants may go into the ground.</summary>
-public enum PlantingSeason
-{
-    /// <summary>Not yet: frost that kills them comes more often than is accepted.</summary>
-    TooEarly,
-    Spring,
-
-    /// <summary>Past spring; it can be done with water.</summary>
-    Summer,
-    Autumn,
-
-    /// <summary>Too near to frozen ground.</summary>
-    TooLate,
-}
-
 /// <summary>The two seasons of planting: in spring once the frost that kills is as rare as the grower accepts, in autumn early enough to root before the ground freezes.</summary>
 /// <param name="SpringFrom">This year's, or the next one's once autumn is past; null where nothing is known.</param>
 /// <param name="AutumnFrom">Eight weeks before the ground freezes; null where that is unknown.</param>

@@ -1,4 +1,4 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Growing;

@@ -1,10 +1,8 @@
 using System.Globalization;
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Growing;
-
-/// <summary>Days of frost on plants that were to have cold without frost.</summary>
-public readonly record struct FrostOnPlants(DateOnly Date, double MinC);
 
 /// <summary>Cold that counts towards flowering, from the temperatures of the place.</summary>
 /// <param name="EffectiveDays">By the response; frozen time adds nothing.</param>

@@ -1,37 +1,9 @@
 using System.Globalization;
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 using MathNet.Numerics.Statistics;
 
 namespace Gassel.Core.Growing;
-
-/// <summary>What is given cold so that it flowers.</summary>
-public enum VernalizationWay
-{
-    /// <summary>Seed and plants: best.</summary>
-    Both,
-    SeedAlone,
-
-    /// <summary>The late starter's way.</summary>
-    PlantsAlone,
-}
-
-/// <param name="To">The day after the last.</param>
-public sealed record VernalizationSpell(DateOnly From, DateOnly To, string Words);
-
-/// <summary>What the years on record say of plants out in a spell.</summary>
-/// <param name="Years">With all days of it.</param>
-/// <param name="EffectiveLow">Days of cold that one year in ten stayed below.</param>
-/// <param name="EffectiveMedian">Of half of them.</param>
-/// <param name="EnoughShare">Of years that gave the shortest need.</param>
-/// <param name="FrostShare">With frost on the leaves.</param>
-/// <param name="HeatShare">With heat soon after that may undo it.</param>
-public sealed record VernalizationRecord(int Years, double EffectiveLow, double EffectiveMedian, double EnoughShare, double FrostShare, double HeatShare);
-
-/// <summary>One way, with its days.</summary>
-/// <param name="IsPossible">It can still begin today.</param>
-/// <param name="Record">Null without a weather record, or for seed alone.</param>
-/// <param name="Risk">What it risks, in a grower's words.</param>
-public sealed record VernalizationOption(VernalizationWay Way, IReadOnlyList<VernalizationSpell> Spells, bool IsPossible, VernalizationRecord? Record, string Risk);
 
 /// <summary>Cold towards flowering, counted back from the day on which plants go out. The ways that garden kinds have, or a rosette's winter.</summary>
 /// <param name="Chosen">The best that is still possible; null where none is.</param>

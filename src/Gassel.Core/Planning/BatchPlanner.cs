@@ -1,19 +1,8 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Germination;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Planning;
-
-/// <summary>How a plan that may be late is taken on.</summary>
-public enum PlanChoice
-{
-    /// <summary>Usual durations, counted from the anchor, even where the start is past.</summary>
-    Usual,
-    Shorten,
-    SkipOptional,
-    MoveTarget,
-    NextSeason,
-}
 
 /// <summary>Turns a schedule and the grower's choice into the plan of a batch.</summary>
 public static class BatchPlanner

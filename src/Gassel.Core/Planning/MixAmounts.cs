@@ -3,47 +3,6 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Planning;
 
-/// <summary>What a mix is made of.</summary>
-public enum MixPart
-{
-    Peat,
-    Coir,
-    Vermiculite,
-    Perlite,
-    Sand,
-    Grit,
-    Sphagnum,
-    Compost,
-    Bark,
-    Loam,
-}
-
-/// <summary>Parts of one thing, by loose volume.</summary>
-public readonly record struct MixShare(MixPart Part, double Parts);
-
-/// <summary>What is to be filled.</summary>
-public enum MixVessel
-{
-    /// <summary>Bags of seed, for the cold or the warm.</summary>
-    Bag,
-
-    /// <summary>Cells of trays.</summary>
-    Cell,
-    Pot,
-
-    /// <summary>Winter containers, and everything whose volume is known.</summary>
-    Container,
-}
-
-/// <param name="Litres">Of loose medium, to measure out dry.</param>
-public sealed record MixAmount(MixPart Part, double Parts, double Litres);
-
-/// <param name="FilledLitres">What the vessels hold when it has settled.</param>
-/// <param name="LooseLitres">What to measure out.</param>
-/// <param name="WaterLitres">To begin with; the squeeze decides.</param>
-public sealed record MixResult(
-    double FilledLitres, double LooseLitres, IReadOnlyList<MixAmount> Parts, double WaterLitres, string MoistureTest, IReadOnlyList<Caution> Cautions, IReadOnlyList<string> Working);
-
 /// <summary>How much of each part a mix for so many vessels takes.</summary>
 public static class MixAmounts
 {

@@ -1,41 +1,7 @@
 using System.Globalization;
+using Gassel.Core.Germination;
 
 namespace Gassel.Core.Planning;
-
-/// <param name="Plants">Wanted, at least 1.</param>
-/// <param name="Germination">What is believed of the lot under the route.</param>
-/// <param name="Survival">Share of seedlings that become plants, in (0, 1].</param>
-/// <param name="Confidence">Wanted probability of reaching the number, in (0, 1).</param>
-/// <param name="SeedsPerCell">Seeds sown to a cell and thinned to one; null where seed is not sown by cells.</param>
-/// <param name="WholeContainerLoss">Share of containers lost whole, in [0, 1).</param>
-/// <param name="Containers">Containers over which the seed is spread evenly; counts only with a loss above 0.</param>
-public sealed record SeedsQuestion(
-    int Plants,
-    GerminationBelief Germination,
-    double Survival = 1,
-    double Confidence = 0.9,
-    int? SeedsPerCell = null,
-    int CellsPerTray = 72,
-    double WholeContainerLoss = 0,
-    int Containers = 1);
-
-/// <param name="Cells">Cells sown.</param>
-/// <param name="Trays">Trays they fill, the last one perhaps in part.</param>
-/// <param name="EmptyCellFraction">Share of cells in which nothing comes up.</param>
-/// <param name="SurplusSeedlings">Seedlings thinned away.</param>
-public sealed record CellNumbers(int Cells, int Trays, double EmptyCellFraction, double SurplusSeedlings);
-
-/// <param name="Seeds">Smallest number that reaches the plants with the wanted confidence; null where none up to <see cref="SeedsNeeded.MaxSeeds"/> does.</param>
-/// <param name="ReachProbability">P(plants or more) with that number of seeds.</param>
-/// <param name="ExpectedPlants">Mean number of plants from that number of seeds.</param>
-/// <param name="NaiveSeeds">Plants ÷ (observed rate · survival), rounded up: the usual sum, which fails about every second time. Null where the rate is 0.</param>
-/// <param name="Cells">Null where seed is not sown by cells, or no number is given.</param>
-public sealed record SeedsNeededResult(
-    int? Seeds, double? ReachProbability, double? ExpectedPlants, long? NaiveSeeds, CellNumbers? Cells, IReadOnlyList<string> Working)
-{
-    /// <summary>False for a test in which nothing came up: it leaves germination open from nothing to a few in a hundred.</summary>
-    public bool TestSpeaks { get; init; } = true;
-}
 
 /// <summary>How many seeds to start so that enough plants come of them with a stated confidence.</summary>
 public static class SeedsNeeded

@@ -1,23 +1,9 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
 using Gassel.Core.Growing;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Planning;
-
-/// <summary>Units of room that something takes at a kind of place from a day to the day it leaves, exclusive.</summary>
-/// <param name="Shared">Label of a tray that holds others too; null for a vessel of its own.</param>
-public sealed record SpaceTaken(PlaceKind Place, DateOnly From, DateOnly To, int Units, string? Shared = null);
-
-/// <summary>Room at a kind of place while a plan is there.</summary>
-/// <param name="Unit">What is counted: bags, trays or containers.</param>
-/// <param name="Needed">By the plan.</param>
-/// <param name="FullestOn">The day on which least is left, within the plan's days.</param>
-/// <param name="TakenThen">By everything else on that day.</param>
-/// <param name="Capacity">Null where the site has none noted.</param>
-public sealed record SpaceCheck(PlaceKind Place, string Unit, int Needed, DateOnly From, DateOnly To, DateOnly FullestOn, int TakenThen, int? Capacity)
-{
-    public bool Fits => Capacity is not { } room || TakenThen + Needed <= room;
-}
 
 /// <summary>
 /// Room on the shelves, counted in what stands there: a bag or jar on table, cold and warm shelf, a tray under the lamps or on the mat, a container or
@@ -42,7 +28,7 @@ public static class ShelfSpace
     [
         .. from s in steps
            where s.End > s.Start
-           from stay in Stays(Places.For(setting, s.Step), s.Step.Kind, s.Start, s.End)
+           from stay in Stays(UsualPlaces.For(setting, s.Step), s.Step.Kind, s.Start, s.End)
            select new SpaceTaken(stay.Place, stay.From, stay.To, Units(stay.Place, trays, setting == RouteSetting.Indoors ? trays : containers)),
     ];
 
@@ -55,7 +41,7 @@ public static class ShelfSpace
            from s in Ribbon.For(plan, part, today)
            where s.Time != RibbonTime.Past && s.End > s.Start
            let step = plan.Steps[s.Step].Step
-           let place = s.Time == RibbonTime.Now && part.Place is { } at && kinds.TryGetValue(at, out var kind) ? kind : Places.For(plan.Route.Setting, step)
+           let place = s.Time == RibbonTime.Now && part.Place is { } at && kinds.TryGetValue(at, out var kind) ? kind : UsualPlaces.For(plan.Route.Setting, step)
            let trays = s.Kind > StepKind.Germinate ? Grown(part) ?? Trays((int)(plan.Plants * share)) : part.Vessel is { Kind: VesselKind.Tray or VesselKind.DeepCells or VesselKind.Flat } ? 1 : Trays(part.Seeds > 0 ? part.Seeds : plan.Seeds)
            from stay in Stays(place, s.Kind, s.Start, s.End)
            select new SpaceTaken(stay.Place, stay.From, stay.To, plan.Route.IsOutdoors ? 1 : Units(stay.Place, trays, trays),

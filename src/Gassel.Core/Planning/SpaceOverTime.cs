@@ -1,20 +1,7 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Planning;
-
-/// <summary>Room taken at a kind of place from a day to the day it changes, exclusive.</summary>
-public readonly record struct SpaceStretch(DateOnly From, DateOnly To, int Taken);
-
-/// <param name="Overflows">Stretches with more than fits.</param>
-/// <param name="Suggestion">What would resolve the first of them; null without any.</param>
-public sealed record PlaceOverTime(PlaceKind Place, string Unit, int? Capacity, IReadOnlyList<SpaceStretch> Stretches, IReadOnlyList<SpaceStretch> Overflows, string? Suggestion);
-
-/// <summary>A batch that has not begun and might begin on another day.</summary>
-/// <param name="Taken">What it takes as planned.</param>
-/// <param name="EarliestBy">Days it may begin earlier within its window, 0 or more.</param>
-/// <param name="LatestBy">Days it may begin later, 0 or more.</param>
-public sealed record MovableBatch(string Name, IReadOnlyList<SpaceTaken> Taken, DateOnly Start, int EarliestBy, int LatestBy);
 
 /// <summary>Room along a season, the days it is not enough, and which start would have to move.</summary>
 public static class SpaceOverTime

@@ -2,14 +2,6 @@ using System.Globalization;
 
 namespace Gassel.Core.Planning;
 
-/// <summary>One of two sowings.</summary>
-/// <param name="ExpectedPlants">Mean number from its seed, if it is not lost.</param>
-/// <param name="AloneReaches">P(all the plants wanted) if the other sowing is lost whole.</param>
-public sealed record Sowing(int Seeds, double ExpectedPlants, double AloneReaches);
-
-/// <param name="BothReach">P(the plants wanted) from both, neither lost.</param>
-public sealed record TwoSowingsResult(Sowing First, Sowing Second, double BothReach, IReadOnlyList<string> Working);
-
 /// <summary>A part sown now and a part weeks later, as insurance against a late frost.</summary>
 public static class TwoSowings
 {

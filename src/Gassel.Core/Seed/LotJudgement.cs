@@ -1,40 +1,9 @@
 using System.Globalization;
 using Gassel.Core.Germination;
-using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Seed;
-
-/// <summary>What the germination of a lot under a route rests on.</summary>
-public enum GerminationBasis
-{
-    /// <summary>A test under the route's treatment.</summary>
-    Test,
-
-    /// <summary>What the grower expects.</summary>
-    Expected,
-
-    /// <summary>Viability by the school, times the share of live seed taken to come up.</summary>
-    Rule,
-
-    /// <summary>Finished batches of one's own by this route, on top of what was expected or of the rule.</summary>
-    OwnBatches,
-}
-
-public enum LotWarningKind
-{
-    Old,
-    TestOfDormancy,
-    OldTest,
-    NoCutTest,
-    Hazard,
-    DriedOut,
-    NoPermission,
-    WaterTight,
-}
-
-/// <summary>Something to know before planning with a lot. A warning never refuses.</summary>
-public sealed record LotWarning(LotWarningKind Kind, string Words);
 
 /// <param name="Germination">What a plan reckons with.</param>
 /// <param name="Alive">Share of seed taken to be alive, bounded by a cut test.</param>

@@ -1,33 +1,8 @@
+using Gassel.Core.Fold;
 using Gassel.Core.Germination;
-using Gassel.Core.Treatments;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Seed;
-
-public enum SeedSource
-{
-    WildCollected,
-
-    /// <summary>Cleaned seed as bought.</summary>
-    CleanedBought,
-}
-
-/// <summary>An amount weighed instead of counted.</summary>
-/// <param name="SeedsPerGram">Of pure seed.</param>
-/// <param name="Purity">Share of the weight that is seed of the species, in (0, 1].</param>
-public sealed record SeedWeight(double Grams, double SeedsPerGram, double Purity)
-{
-    /// <summary>Rounded down: a part of a seed grows nothing.</summary>
-    public int Seeds => (int)Math.Min(int.MaxValue, Math.Floor(Grams * SeedsPerGram * Purity + 1e-9));
-}
-
-/// <summary>A step given to tested seed, with its days; 0 for work of hours.</summary>
-public sealed record GivenStep(StepKind Kind, int Days);
-
-/// <summary>A germination test: seed put up, seed that came up.</summary>
-/// <param name="On">Day of its last count; null where nobody noted it.</param>
-/// <param name="Given">Dormancy-breaking steps that the seed had before, in order, empty for none; null where it was told only as "with the
-/// route's treatment".</param>
-public sealed record GerminationTest(int Germinated, int Seeds, DateOnly? On = null, IReadOnlyList<GivenStep>? Given = null);
 
 /// <summary>Seed of one species from one place and harvest. Counted or weighed, one of the two.</summary>
 /// <param name="GatheredOn">Harvest; seed ages from here.</param>

@@ -3,32 +3,6 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Seed;
 
-/// <summary>Two schools of how viability falls with age.</summary>
-public enum ViabilitySchool
-{
-    /// <summary>A fixed share each year.</summary>
-    Share,
-
-    /// <summary>25 points a year: a vegetable-seed rule.</summary>
-    Points,
-}
-
-/// <summary>How the seed is kept. What each does to its life is our assumption, far milder than the thumb rule that five degrees
-/// cooler double it (Harrington 1972, from memory).</summary>
-public enum SeedStorage
-{
-    RoomDry,
-    CoolDry,
-    FrozenDry,
-    WarmOrDamp,
-
-    /// <summary>Moist and cool, for kinds that must not dry.</summary>
-    Moist,
-}
-
-/// <summary>Share of seed still alive.</summary>
-public sealed record ViabilityResult(double Fraction, IReadOnlyList<string> Working);
-
 /// <summary>Viability by age. Common practice, no source; a germination test under the route's treatment replaces it.</summary>
 public static class Viability
 {

@@ -1,10 +1,5 @@
 namespace Gassel.Core.Treatments;
 
-/// <summary>A caution to show where the hand is about to do the step.</summary>
-/// <param name="Topic">Short stable name, for instance <c>hotWater</c>.</param>
-/// <param name="Text">The usual caution; it defers to labels, local codes and licensed practice.</param>
-public sealed record Caution(string Topic, string Text);
-
 /// <summary>
 /// Which cautions go with which step. All are the usual cautions of the trade (common practice, no source) and replace
 /// neither a product label nor local rules nor professional advice.

@@ -1,9 +1,6 @@
-namespace Gassel.Core.Treatments;
+using Gassel.Core.Record;
 
-/// <summary>A step that a route of this species may not hold.</summary>
-/// <param name="Step">Index in the route.</param>
-/// <param name="Why">In a grower's words.</param>
-public sealed record RouteObjection(int Step, string Why);
+namespace Gassel.Core.Treatments;
 
 /// <summary>Hazard, flags and coat decide which steps a route may hold. Common practice, no source.</summary>
 public static class RouteRules

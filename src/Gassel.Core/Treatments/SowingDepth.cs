@@ -2,31 +2,6 @@ using System.Globalization;
 
 namespace Gassel.Core.Treatments;
 
-/// <summary>Sowing depth in mm, both ends inclusive; 0–0 means on the surface.</summary>
-public readonly record struct DepthRange(double LowMm, double HighMm);
-
-/// <summary>Size of the seed, mm.</summary>
-public readonly record struct SeedSize(double WidthMm, double ThicknessMm);
-
-/// <summary>How deep to sow where a species has no depth of its own.</summary>
-public enum DepthSchool
-{
-    /// <summary>At most the width of the seed: for natives, and the default.</summary>
-    Width,
-
-    /// <summary>Twice its width.</summary>
-    TwiceWidth,
-
-    /// <summary>Three times its thickness.</summary>
-    ThriceThickness,
-
-    /// <summary>Bare, or under 3–6 mm of coarse grit.</summary>
-    Grit,
-}
-
-/// <summary>How deep a seed goes, and why.</summary>
-public sealed record DepthAdvice(DepthRange? Depth, string Why);
-
 /// <summary>Common practice, no source: the species' own depth, else light on the surface, else the school.</summary>
 public static class SowingDepth
 {

@@ -1,39 +1,5 @@
 namespace Gassel.Core.Treatments;
 
-/// <summary>How much frost a seedling stands; just-emerged roots stand 2 K less (starter values, from memory).</summary>
-public enum SeedlingHardiness
-{
-    /// <summary>Comes up at snow-melt; to −6 °C.</summary>
-    SnowMelt,
-
-    /// <summary>To −4 °C.</summary>
-    Hardy,
-
-    /// <summary>To −2 °C.</summary>
-    HalfHardy,
-
-    /// <summary>No frost.</summary>
-    Tender,
-}
-
-/// <summary>The values of a species that may come from different places.</summary>
-public enum SpeciesValue
-{
-    DormancyClass,
-    Flags,
-    Hazard,
-    Germination,
-    NightC,
-    SowingDepth,
-    Hardiness,
-    ResponseToCold,
-    Longevity,
-    Notes,
-}
-
-/// <summary>Where one value of a species comes from, where that differs from the rest.</summary>
-public sealed record ValueOrigin(SpeciesValue Value, string Origin);
-
 /// <summary>A taxon with everything a grower must know before treating its seed.</summary>
 /// <param name="Id">Short stable name, for instance <c>balsamroot</c>.</param>
 /// <param name="Germination">Temperatures at which the treated seed comes up.</param>

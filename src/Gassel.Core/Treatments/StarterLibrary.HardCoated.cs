@@ -1,3 +1,4 @@
+using Gassel.Core.Record;
 using static Gassel.Core.Treatments.DormancyClass;
 using static Gassel.Core.Treatments.SeedlingHardiness;
 using static Gassel.Core.Treatments.SpeciesFlag;

@@ -1,3 +1,4 @@
+using Gassel.Core.Record;
 using static Gassel.Core.Treatments.StepKind;
 
 namespace Gassel.Core.Treatments;

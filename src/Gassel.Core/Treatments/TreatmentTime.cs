@@ -1,3 +1,5 @@
+using Gassel.Core.Record;
+
 namespace Gassel.Core.Treatments;
 
 /// <summary>How long a route keeps seed before it can be sown.</summary>

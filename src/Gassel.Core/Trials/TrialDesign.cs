@@ -1,35 +1,7 @@
-using Gassel.Core.Batches;
-using Gassel.Core.Yard;
+using Gassel.Core.Germination;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Trials;
-
-/// <summary>How the arms of a trial lie beside each other.</summary>
-public enum TrialLayout
-{
-    /// <summary>Mixed at random over the cells of common trays; each tray holds every arm.</summary>
-    CellsMixed,
-
-    /// <summary>Each replicate in a vessel of its own, the vessels standing in random order.</summary>
-    OwnVessels,
-}
-
-/// <summary>An arm: seed of the lot treated one way. It is a batch of its own.</summary>
-/// <param name="DepthMm">Sown so deep; null for the usual of the species.</param>
-/// <param name="Cover">Null for the usual of the species.</param>
-/// <param name="Place">Where it comes up; null for the usual.</param>
-/// <param name="Setup">Its winter containers; null for an arm that is not sown outdoors.</param>
-public sealed record TrialArm(
-    Guid Batch, string Name, bool IsControl, string RouteId, int Seeds, double? DepthMm = null, SowCover? Cover = null, string? Place = null,
-    ContainerSetup? Setup = null);
-
-/// <summary>A vessel of the trial, in the order in which they stand.</summary>
-/// <param name="Cells">Null for one without cells.</param>
-public sealed record TrialVessel(string Label, VesselKind Kind, int? Cells);
-
-/// <summary>Seed of one arm in one vessel: a replicate, and a part of the arm's batch.</summary>
-/// <param name="Vessel">Index of the vessel.</param>
-/// <param name="Cells">From 1; null for the whole vessel.</param>
-public sealed record TrialPlot(int Arm, int Vessel, int Seeds, IReadOnlyList<int>? Cells);
 
 /// <summary>A trial as it was laid out. What happens in it is in the entries of its batches.</summary>
 /// <param name="Changed">The one thing that is changed, in words.</param>

@@ -1,31 +1,8 @@
 using System.Globalization;
 using Gassel.Core.Germination;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Trials;
-
-/// <summary>One replicate as it was counted.</summary>
-/// <param name="Counts">Since its own sowing.</param>
-public sealed record ReplicateCount(string Label, int Germinated, int Sown, IReadOnlyList<SeedlingCount> Counts);
-
-/// <summary>An arm as it was counted.</summary>
-public sealed record ArmCount(string Name, bool IsControl, IReadOnlyList<ReplicateCount> Replicates)
-{
-    public int Germinated => Replicates.Sum(r => r.Germinated);
-
-    public int Sown => Replicates.Sum(r => r.Sown);
-
-    /// <summary>Counts of all replicates, by day.</summary>
-    public IReadOnlyList<SeedlingCount> Counts =>
-        [.. Replicates.SelectMany(r => r.Counts).GroupBy(c => c.Day).OrderBy(g => g.Key).Select(g => new SeedlingCount(g.Key, g.Sum(c => c.Emerged)))];
-}
-
-/// <summary>An arm's result.</summary>
-/// <param name="Replicates">Each by itself.</param>
-/// <param name="Agreement">Whether its replicates may be one; null with one of them, or where none or all came up.</param>
-public sealed record TrialArmResult(ArmResult Arm, bool IsControl, IReadOnlyList<ArmResult> Replicates, Heterogeneity? Agreement, double? MeanTime)
-{
-    public bool Agrees => Agreement is null || Agreement.P >= TrialResult.Doubt;
-}
 
 /// <summary>What a trial says, in one honest sentence and its numbers.</summary>
 /// <param name="IsPooled">Replicates agree and are taken together.</param>

@@ -1,6 +1,7 @@
 using System.Globalization;
-using Gassel.Core.Batches;
-using Gassel.Core.Yard;
+using Gassel.Core.Fold;
+using Gassel.Core.Germination;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Trials;
 

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Yard;
 

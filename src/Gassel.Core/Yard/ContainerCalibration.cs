@@ -1,22 +1,10 @@
 using System.Globalization;
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 using MathNet.Numerics.LinearAlgebra;
 using MathNet.Numerics.Optimization;
 
 namespace Gassel.Core.Yard;
-
-/// <summary>Where the thermometer lay.</summary>
-public enum ProbeSpot
-{
-    Medium,
-    Air,
-}
-
-/// <summary>What was read beside what the model says with the fitted numbers.</summary>
-public readonly record struct CalibrationResidual(DateTimeOffset At, double ObservedC, double ModelledC)
-{
-    public double ResidualK => ObservedC - ModelledC;
-}
 
 /// <summary>Wall and sun of a container fitted to a thermometer in one of them, by least squares.</summary>
 /// <param name="RmsBeforeK">Root mean square of the residuals with the numbers before.</param>

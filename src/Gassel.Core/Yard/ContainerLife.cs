@@ -1,7 +1,7 @@
-namespace Gassel.Core.Yard;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
 
-/// <summary>Where a container stood from a day on.</summary>
-public readonly record struct ExposureFrom(DateOnly From, Exposure Exposure);
+namespace Gassel.Core.Yard;
 
 /// <summary>How a container stood hour by hour, from what was recorded of it.</summary>
 /// <param name="Stood">In order, at least one.</param>

@@ -1,19 +1,6 @@
+using Gassel.Core.Record;
+
 namespace Gassel.Core.Yard;
-
-/// <summary>Heat of a run, J: what the sun brought is what was stored and what went out.</summary>
-public readonly record struct HeatAccount(double SunJ, double StoredJ, double LostJ);
-
-/// <summary>A container hour by hour.</summary>
-/// <param name="AirC">Air inside at the end of each hour.</param>
-/// <param name="MediumC">Mix at the end of each hour.</param>
-public sealed record ContainerRun(IReadOnlyList<ContainerHour> Hours, double StartAirC, double StartMediumC, double[] AirC, double[] MediumC, HeatAccount Heat)
-{
-    /// <summary>Air before the hour.</summary>
-    public double AirBefore(int hour) => hour == 0 ? StartAirC : AirC[hour - 1];
-
-    /// <summary>Mix before the hour.</summary>
-    public double MediumBefore(int hour) => hour == 0 ? StartMediumC : MediumC[hour - 1];
-}
 
 /// <summary>
 /// A lidded container as two stores of heat, the mix and the air over it. An uncalibrated model: parameters are our assumption, the arithmetic is

@@ -1,30 +1,6 @@
+using Gassel.Core.Record;
+
 namespace Gassel.Core.Yard;
-
-/// <summary>Kinds of winter container with numbers of their own.</summary>
-public enum ContainerPreset
-{
-    /// <summary>Milky jug of 4 litres.</summary>
-    Jug4,
-
-    /// <summary>Milky jug of 2 litres.</summary>
-    Jug2,
-
-    /// <summary>Clear bottle of 2 litres.</summary>
-    Bottle2,
-
-    /// <summary>Clear tub of 6 litres.</summary>
-    Tub6,
-
-    /// <summary>Pot without a lid, under 5 cm of straw.</summary>
-    Pot,
-    ColdFrame,
-}
-
-/// <summary>Air changes of the air inside, per hour.</summary>
-/// <param name="On">Cap on.</param>
-/// <param name="Off">Cap off.</param>
-/// <param name="Open">Top open.</param>
-public readonly record struct AirChanges(double On, double Off, double Open);
 
 /// <summary>What the container model knows of a container. Every number is our assumption, visible and to be changed.</summary>
 /// <param name="AreaM2">Surface of the mix, m².</param>

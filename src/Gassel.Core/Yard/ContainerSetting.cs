@@ -1,44 +1,6 @@
+using Gassel.Core.Record;
+
 namespace Gassel.Core.Yard;
-
-/// <summary>How the top of a container stands.</summary>
-public enum CapPosition
-{
-    On,
-    Off,
-
-    /// <summary>Off while the sun is up, on by night.</summary>
-    DayOffNightOn,
-
-    /// <summary>The whole top open.</summary>
-    Open,
-}
-
-/// <summary>What stands around a container. What the sun and the night sky do there is our assumption.</summary>
-public enum Exposure
-{
-    Open,
-
-    /// <summary>Under a roof's edge: little of the night sky, the same sun.</summary>
-    Eaves,
-
-    /// <summary>Before a wall that faces the sun: some sun more, half of the night sky.</summary>
-    SouthWall,
-
-    /// <summary>Behind a building or under evergreens.</summary>
-    Shade,
-}
-
-/// <summary>What was done against a freeze.</summary>
-public enum Shelter
-{
-    None,
-
-    /// <summary>Under fleece, straw or a blanket.</summary>
-    Covered,
-
-    /// <summary>In a frost-free room.</summary>
-    CarriedIn,
-}
 
 /// <summary>How a container stands for an hour.</summary>
 public readonly record struct ContainerSetting(CapPosition Cap, Exposure Exposure = Exposure.Open, Shelter Shelter = Shelter.None)

@@ -1,3 +1,5 @@
+using Gassel.Core.Climate;
+
 namespace Gassel.Core.Yard;
 
 /// <summary>How a container stands in a word.</summary>

@@ -1,30 +1,7 @@
 using System.Globalization;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Yard;
-
-/// <summary>What heat or cold inside does, mildest first (common practice, no source).</summary>
-public enum InsideDanger
-{
-    /// <summary>At 25 °C kinds that come up in the cool stop.</summary>
-    CoolKindsStop,
-
-    /// <summary>At 30 °C: open now.</summary>
-    OpenNow,
-
-    /// <summary>At 40 °C seed and seedlings are hurt.</summary>
-    Damage,
-
-    /// <summary>At 45 °C they die within an hour or so.</summary>
-    Lethal,
-
-    /// <summary>Colder than the seedlings stand.</summary>
-    SeedlingsFreeze,
-}
-
-/// <summary>A time of danger inside a container, without a break.</summary>
-/// <param name="From">Beginning of the first hour.</param>
-/// <param name="To">End of the last.</param>
-public sealed record InsideWarning(InsideDanger Danger, DateTimeOffset From, DateTimeOffset To, double WorstC, string Words);
 
 /// <summary>Dangers in a run, on the hotter of air and mix.</summary>
 public static class ContainerWarnings

@@ -1,22 +1,10 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Diagnosis;
+using Gassel.Core.Fold;
 using Gassel.Core.Germination;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Yard;
-
-/// <summary>A batch that has come to germination, with what was told of it.</summary>
-public sealed record CountedBatch(int Number, BatchPlan Plan, BatchState State, IReadOnlyList<Entry> Entries);
-
-/// <summary>The seed of a lot that went one way.</summary>
-/// <param name="Batches">Their numbers.</param>
-/// <param name="MeanDays">From the start of the treatment to emergence, of the seedlings that came up; null without any.</param>
-/// <param name="FirstUpOn">Null before the first.</param>
-/// <param name="Gestures">How often hands were on it: entries by day and gesture.</param>
-/// <param name="Lost">By cause.</param>
-public sealed record WayResult(
-    bool Outdoors, IReadOnlyList<int> Batches, int Seeds, int Emerged, double Fraction, double Low, double High, DateOnly StartedOn, DateOnly? FirstUpOn, double? MeanDays, int Gestures, IReadOnlyList<CauseLost> Lost, bool IsOver);
-
-public sealed record CauseLost(LossCause Cause, int Seedlings);
 
 /// <summary>One lot indoors and outdoors side by side.</summary>
 /// <param name="Pair">Indoors less outdoors.</param>

@@ -1,4 +1,6 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Climate;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Yard;
 

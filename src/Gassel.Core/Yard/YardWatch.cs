@@ -1,6 +1,7 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Climate;
 using Gassel.Core.Growing;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Yard;
 

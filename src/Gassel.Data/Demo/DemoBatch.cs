@@ -1,7 +1,7 @@
 using System.Globalization;
-using Gassel.Core.Batches;
 using Gassel.Core.Germination;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data.Rows;
 

@@ -1,7 +1,5 @@
 using System.Globalization;
-using Gassel.Core.Batches;
-using Gassel.Core.Growing;
-using Gassel.Core.Yard;
+using Gassel.Core.Record;
 
 namespace Gassel.Data;
 
@@ -108,7 +106,7 @@ internal static class DemoBatches
     private static IEnumerable<DemoBatch> LaterKinds()
     {
         yield return new DemoBatch(20, "small-camas", 11, 120, 40, "2026-12-20", route: 1)
-            .Do("2026-12-20", new Prepared("1", new(Core.Yard.ContainerPreset.Jug4), [Core.Yard.PreparationStep.DrainHoles, Core.Yard.PreparationStep.VentHoles, Core.Yard.PreparationStep.MixFilled, Core.Yard.PreparationStep.Sown, Core.Yard.PreparationStep.TwoLabels]))
+            .Do("2026-12-20", new Prepared("1", new(Core.Record.ContainerPreset.Jug4), [Core.Record.PreparationStep.DrainHoles, Core.Record.PreparationStep.VentHoles, Core.Record.PreparationStep.MixFilled, Core.Record.PreparationStep.Sown, Core.Record.PreparationStep.TwoLabels]))
             .Do("2026-12-20", new StepStarted("1", 0, 120, "yard", new(VesselKind.Container, "jug 20")))
             .Labelled("2026-12-20")
             .Weekly("2027-01-03", "2027-03-07", 14);

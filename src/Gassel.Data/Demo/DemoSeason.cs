@@ -1,5 +1,5 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Closing;
+using Gassel.Core.Record;
 using Gassel.Data.Readings;
 using Microsoft.EntityFrameworkCore;
 

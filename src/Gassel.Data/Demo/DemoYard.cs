@@ -1,5 +1,5 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 

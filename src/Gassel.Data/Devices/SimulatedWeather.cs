@@ -1,3 +1,4 @@
+using Gassel.Core.Climate;
 using Gassel.Core.Yard;
 
 namespace Gassel.Data.Devices;

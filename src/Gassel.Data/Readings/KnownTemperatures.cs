@@ -1,5 +1,5 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Climate;
+using Gassel.Core.Places;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Data.Readings;

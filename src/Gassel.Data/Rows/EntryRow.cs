@@ -1,4 +1,4 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 
 namespace Gassel.Data.Rows;
 

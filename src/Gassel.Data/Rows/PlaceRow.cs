@@ -1,6 +1,5 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Core.Yard;
 
 namespace Gassel.Data.Rows;
 

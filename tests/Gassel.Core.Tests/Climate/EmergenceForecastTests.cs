@@ -1,5 +1,6 @@
 using CsCheck;
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Climate;
 

@@ -1,6 +1,7 @@
 using System.Globalization;
 using CsCheck;
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Climate;
 

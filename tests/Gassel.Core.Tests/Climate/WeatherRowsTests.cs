@@ -1,4 +1,5 @@
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Climate;
 

@@ -1,7 +1,6 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Closing;
-using Gassel.Core.Growing;
-using Gassel.Core.Tests.Batches;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Closing;
 

@@ -1,7 +1,7 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Closing;
+using Gassel.Core.Fold;
 using Gassel.Core.Germination;
-using Gassel.Core.Growing;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Closing;
@@ -18,7 +18,7 @@ public class ProposalsTests
         var tally = new PlantTally(up, [.. PlantStages.All.Select(s => s == PlantStage.Seedling ? new StageCount(s, up - lost, 0, lost, up) : new(s, 0, 0, 0, 0))], losses);
         var share = up / 100.0;
         bool? within = over && forecast is { } f ? share >= f.Low && share <= f.High : null;
-        return new(Guid.NewGuid(), 5, "small-camas", "small camas", "fridge", RouteSetting.Indoors, 1, 2026, new(2026, 12, 1), 100, up, share, share - 0.05, share + 0.05, 12, new(2027, 3, 1), tally, 20, forecast, within, 9, Free, over, closed) { Counted = Gassel.Core.Batches.Counted.Whole };
+        return new(Guid.NewGuid(), 5, "small-camas", "small camas", "fridge", RouteSetting.Indoors, 1, 2026, new(2026, 12, 1), 100, up, share, share - 0.05, share + 0.05, 12, new(2027, 3, 1), tally, 20, forecast, within, 9, Free, over, closed) { Counted = Gassel.Core.Fold.Counted.Whole };
     }
 
     private static readonly GerminationForecast Half = new(0.5, 0.4, 0.6, "own results");

@@ -1,5 +1,5 @@
 using Gassel.Core.Closing;
-using Gassel.Core.Growing;
+using Gassel.Core.Fold;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Closing;
@@ -10,7 +10,7 @@ public class TreatmentsComparedTests
     private static readonly BatchCost Free = new(0, 0, 0, 0, 0, 0, null, 0, []);
 
     private static BatchAccount Batch(int number, string route, int cold, int up, int seeds, bool over = true, string species = "camas") =>
-        new(Guid.NewGuid(), number, species, species, route, RouteSetting.Indoors, 1, 2026, new(2026, 12, 1), seeds, up, (double)up / seeds, 0, 1, 10 + number, null, PlantTally.None, 20, null, null, 9, Free, over, null) { ColdDays = cold, Counted = Gassel.Core.Batches.Counted.Whole };
+        new(Guid.NewGuid(), number, species, species, route, RouteSetting.Indoors, 1, 2026, new(2026, 12, 1), seeds, up, (double)up / seeds, 0, 1, 10 + number, null, PlantTally.None, 20, null, null, 9, Free, over, null) { ColdDays = cold, Counted = Gassel.Core.Fold.Counted.Whole };
 
     [Fact]
     public void Batches_with_about_the_same_cold_are_one_treatment()

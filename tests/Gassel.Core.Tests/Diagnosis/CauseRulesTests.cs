@@ -1,8 +1,8 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Diagnosis;
+using Gassel.Core.Fold;
 using Gassel.Core.Germination;
+using Gassel.Core.Record;
 using Gassel.Core.Seed;
-using Gassel.Core.Tests.Batches;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Diagnosis;
@@ -41,7 +41,7 @@ public class CauseRulesTests
             var days = plan.DaysToEmergence(part);
             var result = GerminationResult.From(part.Seeds, part.CountsSinceSowing(),
                 context: new(days.Shortest, days.Longest, species.DormancyClass, species.Depth, species.Flags, false, part.Cut, 0, []));
-            return GerminationGround.Of(species, plan, part, result, Lot, ViabilitySchool.Share, Places.Starter.ToDictionary(p => p.Id), Temperatures, On)!;
+            return GerminationGround.Of(species, plan, part, result, Lot, ViabilitySchool.Share, UsualPlaces.Starter.ToDictionary(p => p.Id), Temperatures, On)!;
         }
 
         public LowGermination Judge() => Judgement.Of(Ground());

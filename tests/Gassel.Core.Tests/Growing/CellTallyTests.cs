@@ -1,6 +1,6 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
 using Gassel.Core.Growing;
-using Gassel.Core.Tests.Batches;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Growing;
 

@@ -1,5 +1,6 @@
+using Gassel.Core.Climate;
 using Gassel.Core.Growing;
-using Gassel.Core.Yard;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Growing;
 

@@ -1,5 +1,7 @@
 using Gassel.Core.Climate;
+using Gassel.Core.Fold;
 using Gassel.Core.Growing;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Growing;

@@ -1,6 +1,5 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Planning;
-using Gassel.Core.Tests.Batches;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Planning;
@@ -11,7 +10,7 @@ public class BatchRoomTests
     private static readonly BatchPlan Plan = Book.Plan("globemallow");
     private static readonly DateOnly Start = new(2026, 12, 1);
 
-    private static readonly Dictionary<string, PlaceKind> Kinds = Places.Starter.ToDictionary(p => p.Id, p => p.Kind);
+    private static readonly Dictionary<string, PlaceKind> Kinds = UsualPlaces.Starter.ToDictionary(p => p.Id, p => p.Kind);
 
     private static IReadOnlyList<SpaceTaken> Of(Book book, DateOnly today) => ShelfSpace.Of(Plan, book.Fold(Plan), Kinds, today);
 
@@ -61,5 +60,5 @@ public class BatchRoomTests
     [InlineData(18, 18, PlaceKind.LampShelf)]
     [InlineData(18, 24, PlaceKind.HeatMat)]
     public void Trays_germinate_where_their_band_wants_them(double lowC, double highC, PlaceKind place) =>
-        Assert.Equal(place, Places.For(RouteSetting.Indoors, new(StepKind.Germinate, new(5, 10, 20), new(lowC, highC))));
+        Assert.Equal(place, UsualPlaces.For(RouteSetting.Indoors, new(StepKind.Germinate, new(5, 10, 20), new(lowC, highC))));
 }

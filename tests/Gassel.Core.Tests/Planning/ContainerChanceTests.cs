@@ -1,4 +1,5 @@
 using CsCheck;
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using MathNet.Numerics.Distributions;
 

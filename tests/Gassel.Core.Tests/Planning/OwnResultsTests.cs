@@ -1,6 +1,7 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
 using Gassel.Core.Planning;
-using Gassel.Core.Tests.Batches;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Planning;
 

@@ -1,8 +1,7 @@
 using CsCheck;
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
 using Gassel.Core.Planning;
-using Gassel.Core.Tests.Batches;
-using Gassel.Core.Treatments;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Planning;
 
@@ -46,7 +45,7 @@ public class ReplanTests
     public void An_early_sprout_sown_moves_its_part_alone()
     {
         var book = Begun()
-            .Add(Start.AddDays(70), new Core.Batches.Check("1", Moisture.Right, MouldSeen.None, 6))
+            .Add(Start.AddDays(70), new Core.Record.Check("1", Moisture.Right, MouldSeen.None, 6))
             .Add(Start.AddDays(70), new Split("1", [new("1.1", 6, 6), new("1.2", 54, 0)]))
             .Add(Start.AddDays(70), new Sown("1.1", "lamp-shelf", null));
         var parts = book.Fold().Parts;

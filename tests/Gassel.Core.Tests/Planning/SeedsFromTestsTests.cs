@@ -1,3 +1,4 @@
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 
 namespace Gassel.Core.Tests.Planning;

@@ -1,5 +1,7 @@
 using CsCheck;
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Planning;
 

@@ -1,6 +1,6 @@
 using CsCheck;
-using Gassel.Core.Batches;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Planning;
 

@@ -1,4 +1,4 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Treatments;
@@ -48,7 +48,7 @@ public class RouteRulesTests
             var outdoors = species.Routes.Where(r => r.IsOutdoors).ToList();
             Assert.NotEmpty(outdoors);
             Assert.All(outdoors, r => Assert.True(r.Steps.Single(s => s.Kind == StepKind.ColdMoist).Days.Shortest >= 60));
-            Assert.All(outdoors, r => Assert.Equal(PlaceKind.Yard, Places.For(r.Setting, r.Steps.Single(s => s.Kind == StepKind.ColdMoist))));
+            Assert.All(outdoors, r => Assert.Equal(PlaceKind.Yard, UsualPlaces.For(r.Setting, r.Steps.Single(s => s.Kind == StepKind.ColdMoist))));
         }
         var snowberry = StarterLibrary.All.Single(s => s.Id == "snowberry");
         Assert.DoesNotContain(snowberry.Routes, r => r.Setting == RouteSetting.WinterContainer);

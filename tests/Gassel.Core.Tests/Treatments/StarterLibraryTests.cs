@@ -1,3 +1,4 @@
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Treatments;
@@ -116,7 +117,7 @@ public class StarterLibraryTests
     {
         var species = StarterLibrary.All.Single(s => s.Id == "small-camas") with { Hazard = HazardLevel.VeryToxic };
         Assert.NotNull(RouteRules.Forbidden(species, Step(kind)));
-        Assert.Contains(Gassel.Core.Batches.BagCares.Forbidden(HazardLevel.VeryToxic, Gassel.Core.Batches.BagCare.Rinsed)!, "Toxic seed is never rinsed: it gets new medium, or the bag is discarded.", StringComparison.Ordinal);
+        Assert.Contains(Gassel.Core.Record.BagCares.Forbidden(HazardLevel.VeryToxic, Gassel.Core.Record.BagCare.Rinsed)!, "Toxic seed is never rinsed: it gets new medium, or the bag is discarded.", StringComparison.Ordinal);
         Assert.Contains("small amount can kill", Cautions.For(HazardLevel.VeryToxic, Step(StepKind.ColdMoist), RouteSetting.Indoors)[0].Text, StringComparison.Ordinal);
     }
 

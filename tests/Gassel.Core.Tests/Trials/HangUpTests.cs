@@ -1,5 +1,6 @@
 using Gassel.Core.Climate;
 using Gassel.Core.Germination;
+using Gassel.Core.Record;
 using Gassel.Core.Trials;
 using Gassel.Core.Yard;
 

@@ -1,6 +1,7 @@
 using CsCheck;
-using Gassel.Core.Batches;
-using Gassel.Core.Tests.Batches;
+using Gassel.Core.Fold;
+using Gassel.Core.Germination;
+using Gassel.Core.Record;
 using Gassel.Core.Trials;
 
 namespace Gassel.Core.Tests.Trials;

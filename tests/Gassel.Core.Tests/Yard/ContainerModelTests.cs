@@ -1,4 +1,5 @@
 using CsCheck;
+using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using MathNet.Numerics.LinearAlgebra;
 

@@ -1,4 +1,5 @@
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 

@@ -1,5 +1,5 @@
-using Gassel.Core.Batches;
-using Gassel.Core.Tests.Batches;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 

@@ -1,6 +1,7 @@
 using System.Globalization;
 using CsCheck;
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 

@@ -1,5 +1,6 @@
-using Gassel.Core.Treatments;
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 
 namespace Gassel.Core.Tests.Yard;

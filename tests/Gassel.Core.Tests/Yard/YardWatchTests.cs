@@ -1,5 +1,6 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Climate;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 

@@ -1,10 +1,14 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
+using Gassel.Core.Growing;
+using Gassel.Core.Places;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.People;
-using Gassel.Web.Features.People;
-using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Learning;
+using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plants;
+using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;

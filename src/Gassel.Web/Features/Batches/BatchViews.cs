@@ -1,10 +1,13 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Climate;
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
 using Gassel.Core.Germination;
 using Gassel.Core.Growing;
+using Gassel.Core.Places;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Core.Yard;
 using Gassel.Data;
 
 namespace Gassel.Web.Features.Batches;

@@ -1,4 +1,6 @@
 using Gassel.Core.Diagnosis;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Temperature;

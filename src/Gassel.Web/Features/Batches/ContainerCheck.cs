@@ -1,4 +1,4 @@
-using Gassel.Core.Yard;
+using Gassel.Core.Record;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Batches;

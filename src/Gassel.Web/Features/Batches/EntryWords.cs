@@ -1,7 +1,8 @@
 using System.Globalization;
 using Gassel.Core;
-using Gassel.Core.Batches;
-using Gassel.Core.Growing;
+using Gassel.Core.Diagnosis;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 

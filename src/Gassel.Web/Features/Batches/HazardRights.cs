@@ -1,4 +1,5 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Web.Problems;
 

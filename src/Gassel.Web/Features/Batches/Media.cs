@@ -1,4 +1,5 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;

@@ -1,6 +1,6 @@
-using Gassel.Core.Batches;
-using Gassel.Core.Yard;
-using Gassel.Core.Growing;
+using Gassel.Core.Diagnosis;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Problems;
 

@@ -1,4 +1,4 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;

@@ -1,5 +1,6 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;

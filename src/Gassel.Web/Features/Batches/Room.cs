@@ -1,5 +1,5 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Data;
 
 namespace Gassel.Web.Features.Batches;

@@ -1,4 +1,7 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 
 namespace Gassel.Web.Features.Batches;

@@ -1,7 +1,7 @@
 using System.Globalization;
+using Gassel.Core.Climate;
 using Gassel.Core.Growing;
-using Gassel.Core.Treatments;
-using Gassel.Core.Yard;
+using Gassel.Core.Record;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;

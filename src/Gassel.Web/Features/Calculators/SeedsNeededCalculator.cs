@@ -1,4 +1,6 @@
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;

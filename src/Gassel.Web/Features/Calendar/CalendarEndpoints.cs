@@ -1,9 +1,10 @@
 using System.Security.Cryptography;
 using System.Text;
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
+using Gassel.Core.Treatments;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
 using Gassel.Data.People;
+using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;

@@ -1,4 +1,4 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
 using Ical.Net;
 using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;

@@ -1,5 +1,7 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Diagnosis;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Problems;

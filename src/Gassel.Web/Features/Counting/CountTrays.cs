@@ -1,5 +1,6 @@
-using Gassel.Core.Batches;
-using Gassel.Core.Growing;
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Problems;

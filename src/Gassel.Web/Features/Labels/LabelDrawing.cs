@@ -1,5 +1,6 @@
 using Gassel.Core;
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
+using Gassel.Core.Record;
 using QRCoder;
 
 namespace Gassel.Web.Features.Labels;

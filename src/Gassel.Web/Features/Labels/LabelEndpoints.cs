@@ -1,5 +1,7 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.Batches;

@@ -1,4 +1,4 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
 
 namespace Gassel.Web.Features.Labels;
 

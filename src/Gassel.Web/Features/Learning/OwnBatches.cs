@@ -1,7 +1,9 @@
 using System.Collections.Concurrent;
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
 using Gassel.Core.Germination;
+using Gassel.Core.Places;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Data;
 using Gassel.Data.Readings;
 using Gassel.Web.Features.Batches;

@@ -1,6 +1,7 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Germination;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.Rows;
 using Gassel.Web.Features.People;

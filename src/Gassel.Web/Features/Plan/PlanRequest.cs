@@ -1,5 +1,6 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Climate;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 
 namespace Gassel.Web.Features.Plan;
 

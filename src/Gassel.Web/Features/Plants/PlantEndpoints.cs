@@ -1,6 +1,6 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Growing;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.Batches;

@@ -1,7 +1,7 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Climate;
+using Gassel.Core.Due;
 using Gassel.Core.Growing;
 using Gassel.Core.Treatments;
-using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Web.Features.Site;
 using Gassel.Web.Features.Yard;

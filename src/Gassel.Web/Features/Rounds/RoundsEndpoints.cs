@@ -1,7 +1,11 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Climate;
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
 using Gassel.Core.Growing;
+using Gassel.Core.Places;
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.Plants;
@@ -121,7 +125,7 @@ internal static class RoundsEndpoints
                 open is null ? null : batch.Plan.Steps[open.Step].PlannedDays,
                 open is null ? null : batch.Plan.Steps[open.Step].Step.Days.Shortest,
                 SowAll(batch.Plan, part, schools, today), open is null ? null : SowAll(batch.Plan, part, schools, open.Start),
-                places.FirstOrDefault(p => p.Kind == Places.ForSprouts)?.Id,
+                places.FirstOrDefault(p => p.Kind == UsualPlaces.ForSprouts)?.Id,
                 ColdBrief.Of(coldOf(part, byId), schools.ColdSchool),
                 Warmth(batch.Plan, part, species, byId, temperatures),
                 open is not null && batch.Plan.Steps[open.Step].Step.Kind is StepKind.PlantVernalization or StepKind.SeedVernalization ? VernalizationSoFar.Of(batch.Plan, part, byId, known, today)?.Words : null,
@@ -140,7 +144,7 @@ internal static class RoundsEndpoints
     private static Sown? Sowing(ShelvedBatch batch, PartState part, Core.Treatments.Species species, IReadOnlyList<Place> places, SiteSettings schools)
     {
         if (part.SownOn is not null || batch.Plan.GerminateStep is not { } germinate || batch.Plan.Route.IsOutdoors) return null;
-        var kind = Places.For(batch.Plan.Route.Setting, batch.Plan.Steps[germinate].Step);
+        var kind = UsualPlaces.For(batch.Plan.Route.Setting, batch.Plan.Steps[germinate].Step);
         return SowingAdvice.Of(species, batch.Plan.Route, schools.DepthSchool, batch.Plan.Forecast?.Mean).Usual(batch.Row.Number, part.Id, places.FirstOrDefault(p => p.Kind == kind)?.Id, batch.Plan.Sowing);
     }
 
@@ -155,7 +159,7 @@ internal static class RoundsEndpoints
     {
         var (setting, step) = (plan.Route.Setting, plan.Steps[due.Step].Step);
         var moves = due.Kind is DueKind.StartStep or DueKind.ScarifyAgain or DueKind.Sow;
-        var kind = Places.For(setting, step);
+        var kind = UsualPlaces.For(setting, step);
         return new(due, step.Kind, step.Note, IsLookedOver(due.Kind) ? [] : Cautions.For(species.Hazard, step, setting), moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null,
             due.Kind == DueKind.StartStep && setting == RouteSetting.WinterContainer && plan.IsSownAt(due.Step),
             due.Kind == DueKind.StartStep && step.Optional);

@@ -1,6 +1,8 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Climate;
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;

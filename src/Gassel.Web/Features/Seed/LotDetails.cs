@@ -1,4 +1,6 @@
+using Gassel.Core.Fold;
 using Gassel.Core.Germination;
+using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Web.Problems;

@@ -1,3 +1,4 @@
+using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data;

@@ -1,6 +1,6 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Climate;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.People;

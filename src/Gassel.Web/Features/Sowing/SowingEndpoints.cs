@@ -1,4 +1,6 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;
@@ -34,7 +36,7 @@ internal static class SowingEndpoints
         var (plan, places) = (batch.Plan, await library.Places());
         var advice = SowingAdvice.Of(species, plan.Route, clock.Settings.DepthSchool, plan.Forecast?.Mean);
         var step = plan.Steps.FirstOrDefault(s => s.Step.Kind == StepKind.Germinate)?.Step;
-        var usual = step is null ? null : places.FirstOrDefault(p => p.Kind == Places.For(plan.Route.Setting, step))?.Id;
+        var usual = step is null ? null : places.FirstOrDefault(p => p.Kind == UsualPlaces.For(plan.Route.Setting, step))?.Id;
         return TypedResults.Ok(new SowingView(advice, Shared(species, await trays.Standing()),
             [.. places.Where(p => p.Kind != PlaceKind.ColdShelf).Select(p => new SowingPlace(p.Id, p.Name, p.Lamps?.Words, p.Lamps?.Warning, p.Kind == PlaceKind.HeatMat ? advice.NoMat : null))],
             plan.Sowing?.Place ?? usual, step is null ? [] : Cautions.For(species.Hazard, step, plan.Route.Setting)));

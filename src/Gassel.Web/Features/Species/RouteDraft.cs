@@ -1,3 +1,4 @@
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Web.Problems;
 

@@ -1,5 +1,6 @@
-using Gassel.Core.Batches;
 using Gassel.Core.Climate;
+using Gassel.Core.Places;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.Devices;
@@ -74,7 +75,7 @@ internal static class TemperatureEndpoints
         var days = known.Measured(id, ColdResponse.Usual);
         DateTimeOffset Local(long unixMs) => TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(unixMs), clock.LocalTimeZone);
         return TypedResults.Ok(new PlaceDetail(
-            place, (await watch.Now())[id], Places.Wanted(place.Kind), [.. (await readings.Series()).Where(s => s.PlaceId == id)],
+            place, (await watch.Now())[id], UsualPlaces.Wanted(place.Kind), [.. (await readings.Series()).Where(s => s.PlaceId == id)],
             [.. recent.Where(r => !r.IsJump).GroupBy(r => r.Reading.UnixMs / 3_600_000).Select(h => new HourOfReadings(Local(h.Key * 3_600_000), h.Min(r => r.Reading.TempC), Math.Round(h.Average(r => r.Reading.TempC), 2), h.Max(r => r.Reading.TempC)))],
             [.. recent.Where(r => r.IsJump).Select(r => new SampleReading(Local(r.Reading.UnixMs), r.Reading.TempC))],
             [.. days.SkipWhile(d => d.Date < clock.Today.AddDays(-DaysShown))], known.Typed(id), await watch.Troubles(place)));

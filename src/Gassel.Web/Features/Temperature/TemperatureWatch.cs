@@ -1,5 +1,8 @@
 using System.Collections.Concurrent;
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
+using Gassel.Core.Places;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.Readings;
 using Gassel.Web.Features.Yard;

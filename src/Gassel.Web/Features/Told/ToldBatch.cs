@@ -1,5 +1,6 @@
 using System.Globalization;
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
 

@@ -1,5 +1,5 @@
-using Gassel.Core.Batches;
-using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Rows;

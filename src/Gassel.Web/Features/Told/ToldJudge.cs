@@ -1,7 +1,7 @@
 using System.Globalization;
 using Gassel.Core;
-using Gassel.Core.Batches;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 
@@ -62,7 +62,7 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
             var words = ToldVessel.Words(route.IsOutdoors, sown);
             return No("vessel", $"vessel was '{line.Vessel}'; valid here is {string.Join(", ", words)}.", words);
         }
-        var place = named ?? places.FirstOrDefault(p => p.Kind == Places.For(route.Setting, route.Steps[step]));
+        var place = named ?? places.FirstOrDefault(p => p.Kind == UsualPlaces.For(route.Setting, route.Steps[step]));
         if (place is null)
         {
             return No("place", $"There is no usual place for it; valid are {string.Join(", ", places.Select(p => p.Name))}.", [.. places.Select(p => p.Name)]);

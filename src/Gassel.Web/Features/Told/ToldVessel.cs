@@ -1,5 +1,4 @@
-using Gassel.Core.Batches;
-using Gassel.Core.Yard;
+using Gassel.Core.Record;
 
 namespace Gassel.Web.Features.Told;
 

@@ -1,8 +1,10 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Trials;
-using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Rows;

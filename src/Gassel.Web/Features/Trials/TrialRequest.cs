@@ -1,6 +1,5 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Core.Trials;
-using Gassel.Core.Yard;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Problems;
 

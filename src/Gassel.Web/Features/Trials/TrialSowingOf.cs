@@ -1,4 +1,5 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Due;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Trials;
 using Gassel.Data;
@@ -15,7 +16,7 @@ internal static class TrialSowingOf
     public static IReadOnlyList<EntryPayload> Entries(TrialDesign design, int arm, ShelvedBatch batch, Core.Treatments.Species species, DepthSchool school, IReadOnlyList<Place> places)
     {
         var (plan, step) = (batch.Plan, Step(batch.Plan));
-        var place = places.FirstOrDefault(p => p.Kind == Places.For(plan.Route.Setting, plan.Steps[step].Step))?.Id;
+        var place = places.FirstOrDefault(p => p.Kind == UsualPlaces.For(plan.Route.Setting, plan.Steps[step].Step))?.Id;
         return plan.Route.IsOutdoors
             ? TrialSowing.SetOut(design, arm, batch.State, step, place, [])
             : TrialSowing.Entries(design, arm, batch.State, SowingAdvice.Of(species, plan.Route, school, plan.Forecast?.Mean).Usual(batch.Row.Number, BatchPlan.FirstPart, place));

@@ -1,4 +1,8 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Fold;
+using Gassel.Core.Germination;
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Core.Trials;
 using Gassel.Core.Yard;
 using Gassel.Data;

@@ -1,4 +1,5 @@
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;

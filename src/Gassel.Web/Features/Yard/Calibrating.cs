@@ -1,5 +1,6 @@
 using System.Globalization;
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Web.Features.Site;

@@ -1,3 +1,5 @@
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
 

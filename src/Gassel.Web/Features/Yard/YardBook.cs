@@ -1,6 +1,8 @@
 using System.Collections.Concurrent;
-using Gassel.Core.Batches;
 using Gassel.Core.Climate;
+using Gassel.Core.Fold;
+using Gassel.Core.Places;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;

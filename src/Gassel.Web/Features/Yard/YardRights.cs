@@ -1,4 +1,4 @@
-using Gassel.Core.Batches;
+using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Web.Features.Batches;

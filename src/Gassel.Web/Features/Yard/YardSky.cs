@@ -1,4 +1,6 @@
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Data.Devices;

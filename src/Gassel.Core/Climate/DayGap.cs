@@ -1,0 +1,6 @@
+using System.Globalization;
+
+namespace Gassel.Core.Climate;
+
+/// <summary>Days without a reading between two that have one, both ends inclusive.</summary>
+public readonly record struct DayGap(DateOnly From, DateOnly To);

@@ -1,0 +1,5 @@
+using System.Globalization;
+
+namespace Gassel.Core.Climate;
+
+public sealed record FrostRisk(IReadOnlyList<FrostShare> LastSpringAfter, IReadOnlyList<FrostShare> FirstAutumnBefore);

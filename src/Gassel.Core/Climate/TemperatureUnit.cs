@@ -1,0 +1,9 @@
+using System.Globalization;
+
+namespace Gassel.Core.Climate;
+
+public enum TemperatureUnit
+{
+    Celsius,
+    Fahrenheit,
+}

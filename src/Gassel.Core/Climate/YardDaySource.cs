@@ -1,0 +1,12 @@
+namespace Gassel.Core.Climate;
+
+/// <summary>What a day of the yard's weather rests on.</summary>
+public enum YardDaySource
+{
+    /// <summary>Recorded, by the yard's own thermometer or in the weather record.</summary>
+    Recorded,
+    Outlook,
+
+    /// <summary>Past the outlook: the mean of the same day over the years on record.</summary>
+    Typical,
+}

@@ -1,0 +1,41 @@
+using System.Globalization;
+
+namespace Gassel.Core.Due;
+
+public enum DueKind
+{
+    StartStep,
+    CheckBag,
+
+    /// <summary>Water of a soak or a leaching.</summary>
+    ChangeWater,
+
+    /// <summary>How many have swollen.</summary>
+    LookForSwelling,
+
+    /// <summary>Seed that took no water is broken and soaked once more.</summary>
+    ScarifyAgain,
+    Sow,
+    CountSeedlings,
+    TakeDomeOff,
+    EndStep,
+    LookForTrueLeaves,
+
+    /// <summary>Or divide or thin: seedlings leave their crowd.</summary>
+    PrickOut,
+
+    /// <summary>To one in a cell, for kinds that are not pricked out.</summary>
+    Thin,
+    Feed,
+
+    /// <summary>Plants that died back: do they come up again.</summary>
+    LookForReturn,
+
+    /// <summary>Out for the day, hardening off.</summary>
+    CarryOut,
+    PlantOut,
+
+    /// <summary>Three quarters of the straw over pots taken off.</summary>
+    StrawMostOff,
+    StrawRestOff,
+}

@@ -1,0 +1,8 @@
+namespace Gassel.Core.Fold;
+
+public enum RibbonTime
+{
+    Past,
+    Now,
+    Ahead,
+}

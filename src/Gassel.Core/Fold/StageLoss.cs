@@ -1,0 +1,7 @@
+using Gassel.Core.Diagnosis;
+using Gassel.Core.Record;
+
+namespace Gassel.Core.Fold;
+
+/// <summary>Plants lost at a stage to a cause.</summary>
+public readonly record struct StageLoss(PlantStage Stage, LossCause Cause, int Plants);

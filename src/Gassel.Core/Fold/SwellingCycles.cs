@@ -1,0 +1,44 @@
+using System.Globalization;
+using Gassel.Core.Record;
+
+namespace Gassel.Core.Fold;
+
+/// <summary>Cycles of breaking the coat, soaking and looking, from the record of a part and the parts it came from.</summary>
+public static class SwellingCycles
+{
+    /// <summary>A cycle that may be hoped to swell one more seed is worth the handling (our assumption).</summary>
+    private const double LeastSeeds = 1;
+
+    /// <summary>`12 of 12 swollen after 2 cycles`, over all cycles of the seed that the part came from.</summary>
+    public static string Tally(PartState part)
+    {
+        var (swollen, of, cycles) = (part.Inspections.Sum(i => i.Swollen), part.Inspections.Count == 0 ? part.Seeds : part.Inspections[0].Soaked, part.Inspections.Count);
+        return string.Create(CultureInfo.InvariantCulture, $"{swollen} of {of} swollen after {cycles} {(cycles == 1 ? "cycle" : "cycles")}");
+    }
+
+    /// <summary>
+    /// The share that swelled last time is taken to swell again, with half a seed added on either side so that none of few is not never
+    /// (mean of the Jeffreys posterior; that the share stays is our assumption). Null before the first look.
+    /// </summary>
+    public static AnotherCycle? Judge(PartState part)
+    {
+        if (part.Inspections is not [.., var last] all) return null;
+        var share = (last.Swollen + 0.5) / (last.Soaked + 1);
+        var expected = part.Seeds * share;
+        var inVain = all.Reverse().TakeWhile(i => i.Swollen == 0).Count();
+        var pays = expected >= LeastSeeds && inVain < 2;
+        var record = string.Create(CultureInfo.InvariantCulture, $"In cycle {all.Count}, {last.Swollen} of {last.Soaked} swelled");
+        var words = (pays, inVain) switch
+        {
+            (_, >= 2) => string.Create(CultureInfo.InvariantCulture, $"{inVain} cycles in a row swelled nothing: cut a few open before going on; they may be empty or dead."),
+            (true, _) => string.Create(CultureInfo.InvariantCulture, $"{record}; another cycle may swell about {expected:0} of the {part.Seeds} left, and pays."),
+            _ => string.Create(CultureInfo.InvariantCulture, $"{record}; of the {part.Seeds} left another cycle would hardly swell one. Cut a few open, or sow them as they are."),
+        };
+        return new(pays, expected, words,
+        [
+            .. all.Select((i, n) => string.Create(CultureInfo.InvariantCulture, $"Cycle {n + 1}, {DayWords.Of(i.On)}: {i.Swollen} of {i.Soaked} swelled.")),
+            string.Create(CultureInfo.InvariantCulture, $"Share hoped for: ({last.Swollen} + ½) ÷ ({last.Soaked} + 1) = {share:0.00}; times {part.Seeds} left = {expected:0.0}."),
+            "That the share stays is our assumption; it falls where the easy ones went first.",
+        ]);
+    }
+}

@@ -1,0 +1,106 @@
+using Gassel.Core.Diagnosis;
+using Gassel.Core.Germination;
+using Gassel.Core.Record;
+
+namespace Gassel.Core.Fold;
+
+/// <summary>A part while the fold runs.</summary>
+internal sealed class WorkingPart(string id, string? parent)
+{
+    public string Id { get; } = id;
+    public string? Parent { get; } = parent;
+    public int Seeds { get; set; }
+    public int Sprouted { get; set; }
+    public List<StepSpan> Spans { get; init; } = [];
+    public string? Place { get; set; }
+    public Vessel? Vessel { get; set; }
+    public List<CheckRecord> Checks { get; } = [];
+    public List<CountRecord> Counts { get; } = [];
+    public List<InspectionRecord> Inspections { get; } = [];
+    public List<WaterChange> WaterChanges { get; } = [];
+    public List<Stay> Stays { get; } = [];
+    public bool? IsSwollen { get; set; }
+    public (DateOnly On, string For)? Labelled { get; set; }
+    public SownAs? SownAs { get; set; }
+    public double? EstimatePercent { get; set; }
+    public CutTest? Cut { get; set; }
+    public DateOnly? DomeOffOn { get; set; }
+    public ContainerSetup? Setup { get; set; }
+    public IReadOnlyList<PreparationStep> Preparation { get; set; } = [];
+    public List<TendingRecord> Tended { get; } = [];
+    public DateOnly? TrueLeavesOn { get; set; }
+    public DateOnly? PottedOn { get; set; }
+    public double? PotCm { get; set; }
+    public DateOnly? DiedBackOn { get; set; }
+    public DateOnly? CameAgainOn { get; set; }
+    public List<DayOut> DaysOut { get; } = [];
+    public DateOnly? KeptOn { get; set; }
+    public DateOnly? ClosedOn { get; set; }
+    public DateOnly? SownOn { get; set; }
+    public bool Divided { get; set; }
+    public bool BooksClosed { get; set; }
+    public int Emerged { get; set; }
+    public int Lost { get; set; }
+    public int Rooted { get; set; }
+
+    /// <summary>As <see cref="PartState.IsContainer"/>.</summary>
+    public bool IsContainer => Setup is not null || Vessel is { Kind: VesselKind.Container };
+
+    /// <summary>Plants growing by stage; those of the sowing are reckoned from its counts.</summary>
+    public int[] GrowingAt { get; } = new int[PlantStages.All.Count];
+    public int[] Dormant { get; } = new int[PlantStages.All.Count];
+    public int[] Reached { get; } = new int[PlantStages.All.Count];
+    public List<StageLoss> LaterLosses { get; } = [];
+
+    /// <summary>Seedlings that left the sowing for a later stage.</summary>
+    public int MovedOff { get; set; }
+
+    /// <summary>Growing at a stage now.</summary>
+    public int AliveAt(PlantStage stage) => stage == PlantStage.Seedling ? Emerged - Lost - MovedOff - Dormant[0] : GrowingAt[(int)stage];
+
+    /// <summary>Seeds seen to have germinated, one way or another.</summary>
+    public int Seen => Math.Max(Math.Max(Sprouted, Rooted), Emerged);
+
+    public StepSpan? Open => Spans.Count > 0 && Spans[^1].End is null ? Spans[^1] : null;
+
+    public void EndOpen(DateOnly on)
+    {
+        if (Open is { } open) Spans[^1] = open with { End = on };
+    }
+
+    public PartState Snapshot() => new(Id, Parent, Seeds, Sprouted, Spans, Place, Vessel, Checks, Counts, SownOn, Divided)
+    {
+        Inspections = Inspections,
+        IsSwollen = IsSwollen,
+        WaterChanges = WaterChanges,
+        Stays = Stays,
+        LabelledOn = Labelled?.On,
+        LabelledFor = Labelled?.For,
+        SownAs = SownAs,
+        EstimatePercent = EstimatePercent,
+        Cut = Cut,
+        DomeOffOn = DomeOffOn,
+        Setup = Setup,
+        Preparation = Preparation,
+        Tended = Tended,
+        TrueLeavesOn = TrueLeavesOn,
+        PottedOn = PottedOn,
+        PotCm = PotCm,
+        DiedBackOn = DiedBackOn,
+        CameAgainOn = CameAgainOn,
+        DaysOut = DaysOut,
+        MovedOff = MovedOff,
+        BooksClosed = BooksClosed,
+        Plants = Tally(),
+        KeptOn = KeptOn,
+        ClosedOn = ClosedOn,
+    };
+
+    private PlantTally Tally()
+    {
+        var losses = Counts.Where(c => c.Lost > 0).Select(c => new StageLoss(PlantStage.Seedling, c.Cause, c.Lost)).Concat(LaterLosses)
+            .GroupBy(l => (l.Stage, l.Cause)).Select(g => new StageLoss(g.Key.Stage, g.Key.Cause, g.Sum(l => l.Plants))).OrderBy(l => l.Stage).ThenByDescending(l => l.Plants).ToList();
+        return new(Emerged,
+            [.. PlantStages.All.Select(s => new StageCount(s, AliveAt(s), Dormant[(int)s], losses.Where(l => l.Stage == s).Sum(l => l.Plants), s == PlantStage.Seedling ? Emerged : Reached[(int)s]))], losses);
+    }
+}

@@ -1,0 +1,8 @@
+using System.Globalization;
+using Gassel.Core.Record;
+using MathNet.Numerics;
+
+namespace Gassel.Core.Germination;
+
+/// <summary>An arm with its Wilson interval.</summary>
+public sealed record ArmResult(string Name, int Emerged, int Sown, double Fraction, double Low, double High);

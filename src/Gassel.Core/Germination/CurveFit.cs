@@ -1,0 +1,7 @@
+using MathNet.Numerics.LinearAlgebra;
+using MathNet.Numerics.Optimization;
+
+namespace Gassel.Core.Germination;
+
+/// <summary>A fitted curve, or the reason why there is none.</summary>
+public readonly record struct CurveFit(EmergenceCurve? Curve, CurveAbsence? Absence);

@@ -1,0 +1,12 @@
+using System.Globalization;
+
+namespace Gassel.Core.Germination;
+
+/// <summary>Seeds cut open: full and firm, empty, or rotten.</summary>
+public readonly record struct CutTest(int Full, int Empty, int Rotten)
+{
+    [System.Text.Json.Serialization.JsonIgnore]
+    public int Seeds => Full + Empty + Rotten;
+
+    public static CutTest operator +(CutTest a, CutTest b) => new(a.Full + b.Full, a.Empty + b.Empty, a.Rotten + b.Rotten);
+}

@@ -1,0 +1,17 @@
+namespace Gassel.Core.Places;
+
+/// <summary>Where a temperature comes from.</summary>
+public enum TemperatureSource
+{
+    /// <summary>Nobody measured; what the grower assumes of the place.</summary>
+    Assumed,
+
+    /// <summary>Read by eye, and assumed to hold until it is read again.</summary>
+    Typed,
+
+    /// <summary>Reckoned from the weather by the container model.</summary>
+    Modelled,
+
+    /// <summary>Readings of a probe or a logger.</summary>
+    Measured,
+}

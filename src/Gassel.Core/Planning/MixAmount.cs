@@ -1,0 +1,6 @@
+using System.Globalization;
+
+namespace Gassel.Core.Planning;
+
+/// <param name="Litres">Of loose medium, to measure out dry.</param>
+public sealed record MixAmount(MixPart Part, double Parts, double Litres);

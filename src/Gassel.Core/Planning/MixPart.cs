@@ -1,0 +1,18 @@
+using System.Globalization;
+
+namespace Gassel.Core.Planning;
+
+/// <summary>What a mix is made of.</summary>
+public enum MixPart
+{
+    Peat,
+    Coir,
+    Vermiculite,
+    Perlite,
+    Sand,
+    Grit,
+    Sphagnum,
+    Compost,
+    Bark,
+    Loam,
+}

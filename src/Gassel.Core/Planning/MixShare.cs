@@ -1,0 +1,6 @@
+using System.Globalization;
+
+namespace Gassel.Core.Planning;
+
+/// <summary>Parts of one thing, by loose volume.</summary>
+public readonly record struct MixShare(MixPart Part, double Parts);

@@ -1,0 +1,9 @@
+namespace Gassel.Core.Planning;
+
+public enum ShortfallOptionKind
+{
+    Shorten,
+    SkipOptional,
+    MoveTarget,
+    NextSeason,
+}

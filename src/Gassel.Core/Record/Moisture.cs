@@ -1,0 +1,10 @@
+using System.Text.Json.Serialization;
+
+namespace Gassel.Core.Record;
+
+public enum Moisture
+{
+    Dry,
+    Right,
+    Dripping,
+}

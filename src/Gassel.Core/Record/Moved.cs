@@ -1,0 +1,5 @@
+using System.Text.Json.Serialization;
+
+namespace Gassel.Core.Record;
+
+public sealed record Moved(string Part, string Place) : EntryPayload;

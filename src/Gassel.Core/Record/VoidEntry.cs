@@ -1,0 +1,6 @@
+using System.Text.Json.Serialization;
+
+namespace Gassel.Core.Record;
+
+/// <summary>Takes an entry back. A void may itself be voided.</summary>
+public sealed record VoidEntry(Guid Entry) : EntryPayload;

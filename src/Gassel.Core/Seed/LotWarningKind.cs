@@ -1,0 +1,15 @@
+using System.Globalization;
+
+namespace Gassel.Core.Seed;
+
+public enum LotWarningKind
+{
+    Old,
+    TestOfDormancy,
+    OldTest,
+    NoCutTest,
+    Hazard,
+    DriedOut,
+    NoPermission,
+    WaterTight,
+}

@@ -1,0 +1,16 @@
+using System.Globalization;
+
+namespace Gassel.Core.Seed;
+
+/// <summary>How the seed is kept. What each does to its life is our assumption, far milder than the thumb rule that five degrees
+/// cooler double it (Harrington 1972, from memory).</summary>
+public enum SeedStorage
+{
+    RoomDry,
+    CoolDry,
+    FrozenDry,
+    WarmOrDamp,
+
+    /// <summary>Moist and cool, for kinds that must not dry.</summary>
+    Moist,
+}

@@ -1,0 +1,6 @@
+using System.Globalization;
+
+namespace Gassel.Core.Treatments;
+
+/// <summary>Size of the seed, mm.</summary>
+public readonly record struct SeedSize(double WidthMm, double ThicknessMm);

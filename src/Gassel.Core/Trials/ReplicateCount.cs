@@ -1,0 +1,9 @@
+using System.Globalization;
+using Gassel.Core.Germination;
+using Gassel.Core.Record;
+
+namespace Gassel.Core.Trials;
+
+/// <summary>One replicate as it was counted.</summary>
+/// <param name="Counts">Since its own sowing.</param>
+public sealed record ReplicateCount(string Label, int Germinated, int Sown, IReadOnlyList<SeedlingCount> Counts);

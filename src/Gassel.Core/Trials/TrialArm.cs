@@ -1,0 +1,12 @@
+using Gassel.Core.Record;
+
+namespace Gassel.Core.Trials;
+
+/// <summary>An arm: seed of the lot treated one way. It is a batch of its own.</summary>
+/// <param name="DepthMm">Sown so deep; null for the usual of the species.</param>
+/// <param name="Cover">Null for the usual of the species.</param>
+/// <param name="Place">Where it comes up; null for the usual.</param>
+/// <param name="Setup">Its winter containers; null for an arm that is not sown outdoors.</param>
+public sealed record TrialArm(
+    Guid Batch, string Name, bool IsControl, string RouteId, int Seeds, double? DepthMm = null, SowCover? Cover = null, string? Place = null,
+    ContainerSetup? Setup = null);

@@ -1,0 +1,7 @@
+using System.Globalization;
+using Gassel.Core.Diagnosis;
+using Gassel.Core.Record;
+
+namespace Gassel.Core.Yard;
+
+public sealed record CauseLost(LossCause Cause, int Seedlings);

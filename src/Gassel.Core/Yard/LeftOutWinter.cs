@@ -1,0 +1,6 @@
+using System.Globalization;
+
+namespace Gassel.Core.Yard;
+
+/// <summary>A winter that is not counted, and why.</summary>
+public sealed record LeftOutWinter(int Year, string Why);
