@@ -102,7 +102,7 @@ public sealed class WinterByHandTests : IDisposable
         Shot("prepare");
         // the plan spread it over three; this time one will do
         b.Type("containers", "1");
-        foreach (var step in b.Driver.FindElements(By.CssSelector("[role='dialog'] input[type='checkbox']"))) b.Driver.ExecuteScript("arguments[0].click()", step);
+        foreach (var step in b.Driver.FindElements(By.CssSelector("[role='dialog'] input[type='checkbox'][aria-label]"))) b.Driver.ExecuteScript("arguments[0].click()", step);
         b.Press("set out");
         b.Says("told", "set out");
         Assert.Equal(Ago(150), DateOnly.Parse((await _program.Get("/api/yard"))["spots"]!.AsArray().SelectMany(s => s!["containers"]!.AsArray()).Single()!["setOutOn"]!.GetValue<string>(), null));
