@@ -4,37 +4,6 @@ using Gassel.Core.Record;
 
 namespace Gassel.Data;
 
-/// <summary>What to do with an entry that cannot be true beside the others.</summary>
-public enum IfConflict
-{
-    /// <summary>Nothing is saved and the grower is told; the default at the bench.</summary>
-    Warn,
-
-    /// <summary>It is saved and listed as a conflict: it was done, and comes late from another device.</summary>
-    Keep,
-}
-
-public abstract record RecordingResult
-{
-    /// <param name="Batches">As they are now, in the order of the request.</param>
-    public sealed record Recorded(IReadOnlyList<ShelvedBatch> Batches) : RecordingResult
-    {
-        public ShelvedBatch Batch => Batches[0];
-    }
-
-    /// <param name="Batch">The first in which something does not fit.</param>
-    /// <param name="Chain">Where an entry is taken back on which others stand: all that would have to go with it.</param>
-    public sealed record Warned(Guid Batch, IReadOnlyList<Conflict> Conflicts, IReadOnlyList<Entry> Chain) : RecordingResult;
-
-    public sealed record NoSuchBatch(Guid Batch) : RecordingResult;
-
-    /// <param name="Id">An entry to take back that this batch does not hold.</param>
-    public sealed record NoSuchEntry(Guid Id) : RecordingResult;
-}
-
-/// <summary>What one gesture says of one batch.</summary>
-public sealed record BatchEntries(Guid Batch, IReadOnlyList<Entry> Entries);
-
 /// <summary>
 /// Appends entries: all of one request or none. Requests that wait for the gate at the same time share one commit, each
 /// acknowledged only after it; so many phones cost little more than one.

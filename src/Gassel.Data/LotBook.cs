@@ -4,13 +4,6 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
 
-/// <summary>A lot with what batches took of it.</summary>
-/// <param name="Drawn">Taken by batches, or planned to be taken where they have not begun.</param>
-public sealed record KeptLot(int Id, string SpeciesId, SeedLot Lot, int Drawn)
-{
-    public int Left => Lot.Left(Drawn);
-}
-
 /// <summary>The lots as they are in the book.</summary>
 public sealed class LotBook(Func<GasselDb> connect, BatchShelf shelf)
 {

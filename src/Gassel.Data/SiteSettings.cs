@@ -9,27 +9,6 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Data;
 
-/// <summary>In which units the screens speak; everything is kept metric.</summary>
-public enum Units
-{
-    Metric,
-    UnitedStates,
-}
-
-/// <summary>What frost days rest on.</summary>
-public enum FrostBasis
-{
-    /// <summary>Days that the grower entered.</summary>
-    Hand,
-
-    /// <summary>The weather record of the site.</summary>
-    Record,
-}
-
-/// <summary>Wall and sun of a kind of container as fitted to a thermometer in one of them here.</summary>
-/// <param name="Readings">Hours that it was fitted to.</param>
-public sealed record KindCalibration(ContainerPreset Kind, double UWallWm2K, double Transmittance, double RmsK, int Readings, DateOnly On);
-
 /// <summary>What a grower sets once for the site.</summary>
 /// <param name="FrostOffsetK">Added to the record's readings: minus degrees for a valley bottom.</param>
 /// <param name="GroundFreeze">Month and day on which the ground usually freezes, <c>MM-dd</c>, by hand; null where unknown.</param>

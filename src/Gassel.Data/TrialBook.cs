@@ -4,9 +4,6 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
 
-/// <summary>A trial of the book.</summary>
-public sealed record KeptTrial(Guid Id, int Number, TrialDesign Design, DateTimeOffset MadeAt, string Who);
-
 /// <summary>The trials of the book: read once, read again after a change.</summary>
 public sealed class TrialBook(Func<GasselDb> connect)
 {

@@ -6,9 +6,6 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
 
-/// <summary>What is known of a record beside its days.</summary>
-public sealed record WeatherRecord(int Id, string Name, bool Generated, DateOnly From, DateOnly To, int Days);
-
 /// <summary>Daily weather of the site, read once and kept, with what follows from it.</summary>
 public sealed class WeatherBook(BookFile file, Func<GasselDb> connect)
 {

@@ -1,3 +1,4 @@
+using Gassel.Web.Runtime;
 using System.Diagnostics;
 using Gassel.Data;
 using Gassel.Web.Hosting;

@@ -1,3 +1,4 @@
+using Gassel.Web.Runtime;
 using Gassel.Data;
 using Gassel.Web.Hosting;
 using Microsoft.Data.Sqlite;

@@ -32,14 +32,32 @@ public class HouseTests
         Assert.Empty(clockReaders);
     }
 
-    [Theory]
-    [InlineData("Gassel.Core", "Gassel.Data")]
-    [InlineData("Gassel.Core", "Gassel.Web")]
-    [InlineData("Gassel.Data", "Gassel.Web")]
-    public void No_floor_looks_up(string lower, string upper)
+    [Fact]
+    public void Rooms_know_each_other_one_way_only()
     {
-        var sinners = House.Types.Where(t => t.Namespace.FullName.StartsWith(lower, StringComparison.Ordinal))
-            .SelectMany(t => t.Dependencies.Where(d => d.Target.Namespace?.FullName.StartsWith(upper, StringComparison.Ordinal) == true).Select(d => $"{t.FullName} → {d.Target.FullName}"));
-        Assert.Empty(sinners);
+        var circle = Rooms.InACircle(Rooms.Arrows(House));
+        Assert.True(circle.Count == 0, string.Join('\n', circle.Select(a => $"{a.From} → {a.To}: {a.Because}")));
+    }
+
+    [Fact]
+    public void An_arrow_put_in_on_purpose_is_found()
+    {
+        var arrows = Rooms.Arrows(House);
+        Assert.Contains(arrows, a => a is { From: "Core.Due", To: "Core.Record" });
+        var back = new Rooms.Arrow("Core.Record", "Core.Due", "put in");
+        var circle = Rooms.InACircle([.. arrows, back]);
+        Assert.Contains(back, circle);
+        Assert.Contains(circle, a => a is { From: "Core.Due", To: "Core.Record" });
+        // over three rooms as well
+        Assert.Contains(Rooms.InACircle([.. arrows, new("Core.Treatments", "Core.Closing", "put in")]), a => a.From == "Core.Closing");
+    }
+
+    [Fact]
+    public void The_floors_stand_on_each_other()
+    {
+        string[] floors = ["Core", "Data", "Web"];
+        int Floor(string room) => Array.IndexOf(floors, room.Split('.')[0]);
+        Assert.DoesNotContain(Rooms.Arrows(House), a => Floor(a.To) > Floor(a.From));
+        Assert.Contains(Rooms.Arrows(House), a => Floor(a.From) == 2 && Floor(a.To) == 0);
     }
 }

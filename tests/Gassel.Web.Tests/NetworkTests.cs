@@ -1,10 +1,11 @@
+using Gassel.Web.Door;
+using Gassel.Web.Runtime;
 using System.Net;
 using System.Net.Sockets;
 using System.Security.Cryptography;
 using System.Security.Cryptography.X509Certificates;
 using Gassel.Data;
 using Gassel.Web.Hosting;
-using Gassel.Web.Hosting.Network;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.Extensions.DependencyInjection;
 

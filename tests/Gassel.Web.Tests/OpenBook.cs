@@ -1,3 +1,5 @@
+using Gassel.Web.Door;
+using Gassel.Web.Runtime;
 using System.Net;
 using System.Net.Http.Json;
 using System.Net.Security;
@@ -6,7 +8,6 @@ using System.Text;
 using System.Text.Json.Nodes;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
-using Gassel.Web.Hosting.Network;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Time.Testing;

@@ -1,3 +1,4 @@
+using Gassel.Web.Runtime;
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json.Nodes;

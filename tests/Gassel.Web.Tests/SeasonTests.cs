@@ -1,3 +1,4 @@
+using Gassel.Web.Runtime;
 using System.Text.Json.Nodes;
 using Gassel.Web.Hosting;
 

@@ -208,7 +208,7 @@ public sealed class TemperatureTests : IAsyncLifetime
     public async Task Sums_that_are_gone_on_with_are_those_of_a_fresh_start()
     {
         var (gate, start) = (_book.Services.GetRequiredService<WriteGate>(), new DateTimeOffset(2027, 3, 1, 0, 0, 0, TimeSpan.Zero));
-        var series = await Readings.Attach("warm-shelf", "x", Data.Devices.DeviceKind.RoomProbe, start, gate);
+        var series = await Readings.Attach("warm-shelf", "x", Data.Rows.DeviceKind.RoomProbe, start, gate);
         var random = new Random(5);
         var at = start;
         for (var turn = 0; turn < 60; turn++)

@@ -3,9 +3,6 @@ using Microsoft.Data.Sqlite;
 
 namespace Gassel.Data;
 
-/// <summary>A copy of the book.</summary>
-public sealed record BookCopy(string Name, DateTimeOffset MadeAt, long Bytes);
-
 /// <summary>Copies of the book beside it: one a day by itself, others when asked for, the oldest daily ones given up.</summary>
 public sealed class BookCopies(BookFile file)
 {

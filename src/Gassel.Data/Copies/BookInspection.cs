@@ -2,17 +2,6 @@ using Microsoft.Data.Sqlite;
 
 namespace Gassel.Data;
 
-public enum BookCondition
-{
-    Good,
-
-    /// <summary>Not SQLite, torn, or without the tables of a book.</summary>
-    Damaged,
-
-    /// <summary>Written by a newer Gassel.</summary>
-    Newer,
-}
-
 /// <summary>What a file is worth as a book.</summary>
 /// <param name="Words">Why it is not good; empty where it is.</param>
 public sealed record BookInspection(BookCondition Condition, string Words)

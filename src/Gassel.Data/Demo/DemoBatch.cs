@@ -5,7 +5,7 @@ using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data.Rows;
 
-namespace Gassel.Data;
+namespace Gassel.Data.Demo;
 
 /// <summary>One batch as it was told, day by day.</summary>
 internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds, int plants, string start, int route = 0)

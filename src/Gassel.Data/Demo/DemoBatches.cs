@@ -1,7 +1,7 @@
 using System.Globalization;
 using Gassel.Core.Record;
 
-namespace Gassel.Data;
+namespace Gassel.Data.Demo;
 
 /// <summary>The batches of the demo, as told day by day.</summary>
 internal static class DemoBatches

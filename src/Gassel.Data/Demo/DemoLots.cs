@@ -4,7 +4,7 @@ using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data.Rows;
 
-namespace Gassel.Data;
+namespace Gassel.Data.Demo;
 
 /// <summary>The seed of the demo: counted and weighed, tested and not, fresh and old.</summary>
 internal static class DemoLots

@@ -1,8 +1,9 @@
+using Gassel.Data.Rows;
 using Gassel.Core.Climate;
 using Gassel.Data.Devices;
 using Gassel.Data.Readings;
 
-namespace Gassel.Data;
+namespace Gassel.Data.Demo;
 
 /// <summary>
 /// What the simulated probes said over the winter: a fridge since November that was silent for a day and a half in January, froze for some hours in

@@ -1,9 +1,10 @@
+using Gassel.Data.Devices;
 using Gassel.Core.Closing;
 using Gassel.Core.Record;
 using Gassel.Data.Readings;
 using Microsoft.EntityFrameworkCore;
 
-namespace Gassel.Data;
+namespace Gassel.Data.Demo;
 
 /// <summary>
 /// An invented winter at an invented nursery, in mid-March. Fills an empty book once; its clock starts at 14 March 2027, 09:00 at

@@ -4,7 +4,7 @@ using Gassel.Core.Treatments;
 using Gassel.Core.Trials;
 using Gassel.Data.Rows;
 
-namespace Gassel.Data;
+namespace Gassel.Data.Demo;
 
 /// <summary>The trial of the demo: prairie smoke, chilled six weeks or not at all, thirty-six seeds each mixed over the cells of one tray on the heat mat.</summary>
 internal static class DemoTrial

@@ -3,7 +3,7 @@ using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 
-namespace Gassel.Data;
+namespace Gassel.Data.Demo;
 
 /// <summary>
 /// The yard of the demo: two dozen containers set out since November. The warm week in March brought eleven of them up; a hard freeze is in the

@@ -6,14 +6,3 @@ public interface IThermometer
     /// <summary>°C; null where it says nothing.</summary>
     ValueTask<double?> Read(DateTimeOffset at, CancellationToken cancel);
 }
-
-/// <summary>The devices that ship, all simulated.</summary>
-public enum DeviceKind
-{
-    FridgeProbe,
-    MatThermostat,
-    RoomProbe,
-
-    /// <summary>In the air of the yard, out of the sun.</summary>
-    YardThermometer,
-}

@@ -1,20 +1,6 @@
+using Gassel.Data.Demo;
+using Gassel.Data.Rows;
 namespace Gassel.Data.Devices;
-
-/// <summary>What a simulated device plays.</summary>
-public enum SimulatedBehaviour
-{
-    Steady,
-
-    /// <summary>It warms up: a door ajar, a thermostat stuck.</summary>
-    Warming,
-
-    /// <summary>It freezes.</summary>
-    Freezing,
-    Silent,
-
-    /// <summary>Now and then it says 40 °C more.</summary>
-    Jumping,
-}
 
 /// <summary>
 /// A made-up thermometer: the same moment always gives the same reading. A fridge swings with its compressor, a mat with its thermostat, a room with the day, a yard with the demo's weather.

@@ -1,3 +1,4 @@
+using Gassel.Data.Demo;
 using Gassel.Core.Climate;
 using Gassel.Core.Yard;
 

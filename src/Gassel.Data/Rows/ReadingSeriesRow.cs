@@ -2,16 +2,6 @@ using Gassel.Data.Devices;
 
 namespace Gassel.Data.Rows;
 
-/// <summary>Where readings come from.</summary>
-public enum ReadingSource
-{
-    /// <summary>A probe that the program asks itself.</summary>
-    Probe,
-
-    /// <summary>A logger's file.</summary>
-    File,
-}
-
 /// <summary>Readings of one thermometer at one place. The readings themselves stand in the table <c>readings</c>, two numbers each.</summary>
 public sealed class ReadingSeriesRow
 {

@@ -1,5 +1,5 @@
+using Gassel.Web.Door;
 using Gassel.Web.Features.People;
-using Gassel.Web.Hosting.Network;
 
 namespace Gassel.Web.Hosting;
 

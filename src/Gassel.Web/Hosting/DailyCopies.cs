@@ -1,3 +1,4 @@
+using Gassel.Web.Runtime;
 using Gassel.Data;
 
 namespace Gassel.Web.Hosting;

@@ -1,3 +1,6 @@
+using Gassel.Web.Door;
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using System.IO.Compression;
 using System.Net;
 using Gassel.Data;
@@ -27,7 +30,6 @@ using Gassel.Web.Features.Told;
 using Gassel.Web.Features.Trials;
 using Gassel.Web.Features.Weather;
 using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting.Network;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;

@@ -1,10 +1,12 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using Gassel.Core.Fold;
 using Gassel.Core.Growing;
 using Gassel.Core.Places;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plants;
@@ -16,9 +18,6 @@ using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Batches;
-
-/// <param name="Sequence">Of the newest entry of the batch; it goes up with every recording.</param>
-public sealed record Recording(Guid Batch, long Sequence);
 
 internal static class BatchEndpoints
 {
@@ -35,10 +34,6 @@ internal static class BatchEndpoints
         api.MapGet("/places", (Library library) => library.Places());
     }
 
-    public static Refusal NoSuchBatch(Guid id) => Refusal.NotFound("batch", id, "Choose one of the batches listed.");
-
-    public static Dictionary<string, string> Names(IEnumerable<Place> places) => places.ToDictionary(p => p.Id, p => p.Name);
-
     private static async Task<List<BatchSummary>> All(Library library, OutdoorBatches shelf, TemperatureWatch watch, SetAside aside, SiteClock clock)
     {
         var hurting = (await watch.Now()).Where(p => p.Value.Troubles.Any(x => x.HurtsSeed)).Select(p => p.Key).ToHashSet();
@@ -48,7 +43,7 @@ internal static class BatchEndpoints
 
     private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, OutdoorBatches shelf, TemperatureWatch watch, OwnBatches own, PlantOutlook plants, SetAside aside, SiteClock clock, CancellationToken cancel)
     {
-        if (await shelf.Find(id, cancel) is not { } batch) return NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id, cancel) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
         var places = await watch.Places();
         var troubles = new Dictionary<string, IReadOnlyList<PlaceTrouble>>();
@@ -58,7 +53,7 @@ internal static class BatchEndpoints
         var view = aside.Each([batch], b => BatchViews.Whole(b, species, places, part => watch.Cold(b, part, species, places, known, inside, clock.Today),
             part => RoundsEndpoints.Warmth(b.Plan, part, species, places, now), known, troubles, days, plants.PlantingOut(species.Hardiness), plants.Practices()[species.Hardiness], clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
             curves)).FirstOrDefault();
-        return view is null ? Uncomputable(batch, Names(places.Values)) : TypedResults.Ok(view);
+        return view is null ? Uncomputable(batch, BatchNames.OfPlaces(places.Values)) : TypedResults.Ok(view);
     }
 
     /// <summary>With its log, so that the entry that stands in the way can be taken back.</summary>

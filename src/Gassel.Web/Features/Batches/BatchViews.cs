@@ -1,3 +1,4 @@
+using Gassel.Web.Features.Book;
 using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Due;
@@ -31,7 +32,7 @@ internal static class BatchViews
         IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles, IReadOnlyDictionary<DateOnly, YardDay> weather, PlantingOut plantingOut, DuePractice practice,
         TimeZoneInfo zone, DateOnly today, double latitude, IReadOnlyList<PastCurve> past)
     {
-        var placeNames = BatchEndpoints.Names(places.Values);
+        var placeNames = BatchNames.OfPlaces(places.Values);
         var (plan, state) = (batch.Plan, batch.State);
         return new(
             Summary(batch, species, troubles.Where(t => t.Value.Any(x => x.HurtsSeed)).Select(t => t.Key).ToHashSet(), today), plan, species,

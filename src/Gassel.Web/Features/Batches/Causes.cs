@@ -1,3 +1,5 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using Gassel.Core.Diagnosis;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
@@ -17,7 +19,7 @@ internal static class Causes
     public static async Task<Results<Ok<LowGermination>, ProblemHttpResult>> Of(
         Guid id, string part, Library library, OutdoorBatches shelf, TemperatureWatch watch, LotBook lots, OwnBatches own, SiteClock clock)
     {
-        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
         var sown = batch.State.Living.Where(p => p.SownOn is not null).ToList();
         if (sown.SingleOrDefault(p => p.Id == part) is not { } state) return Refusal.NotFound("part", part, $"Sown parts of this batch are: {string.Join(", ", sown.Select(p => p.Id))}.").ToResult();

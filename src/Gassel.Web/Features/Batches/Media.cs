@@ -1,3 +1,4 @@
+using Gassel.Web.Features.Book;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
@@ -14,7 +15,7 @@ internal static class Media
     public static async Task<Results<Ok<IReadOnlyList<MediumAmount>>, ProblemHttpResult>> For(Guid id, int seeds, Library library, BatchShelf shelf)
     {
         if (Limits.Whole("seeds", seeds, 1, MaxSeeds) is { } wrong) return wrong.ToResult();
-        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
         var size = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId).SeedSize;
         return TypedResults.Ok<IReadOnlyList<MediumAmount>>([.. Enum.GetValues<MoistMedium>().Select(m => MediumAmount.For(m, seeds, size))]);
     }

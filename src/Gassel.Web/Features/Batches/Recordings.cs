@@ -1,3 +1,5 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
@@ -22,7 +24,7 @@ internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorde
         {
             var (id, entries) = request.Batches[i];
             if (await rights.Refuse(asker, id, request.Of(request.Batches[i])) is { } refused) return (null, refused.ToResult());
-            if (await shelf.Find(id) is not { } batch) return (null, BatchEndpoints.NoSuchBatch(id).ToResult());
+            if (await shelf.Find(id) is not { } batch) return (null, BatchNames.NoSuchBatch(id).ToResult());
             var forbidden = entries.Select((e, n) => HazardRights.Check($"batches[{i}].entries[{n}].payload", species[batch.Row.SpeciesId], batch.Plan, e.Payload)).FirstOrDefault(r => r is not null);
             if (forbidden is not null) return (null, Named(forbidden, single).ToResult());
         }
@@ -37,8 +39,8 @@ internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorde
         {
             RecordingResult.Recorded recorded => ([.. recorded.Batches.Select(b => new Recording(b.Row.Id, b.State.LastSequence))], null),
             RecordingResult.NoSuchEntry lost => (null, Refusal.NotFound("entry", lost.Id, "Only an entry of this batch can be taken back.").ToResult()),
-            RecordingResult.Warned warned => (null, Warn(warned, (await shelf.Find(warned.Batch))!, BatchEndpoints.Names(places), single)),
-            RecordingResult.NoSuchBatch none => (null, BatchEndpoints.NoSuchBatch(none.Batch).ToResult()),
+            RecordingResult.Warned warned => (null, Warn(warned, (await shelf.Find(warned.Batch))!, BatchNames.OfPlaces(places), single)),
+            RecordingResult.NoSuchBatch none => (null, BatchNames.NoSuchBatch(none.Batch).ToResult()),
             _ => throw new InvalidOperationException("an answer without words"),
         };
     }

@@ -1,3 +1,5 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
@@ -9,15 +11,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Batches;
 
-/// <param name="Id">UUID of the entry, made by the device.</param>
-public sealed record ReplanRequest(Guid Id, string Part, ShortfallOptionKind Choice, string Who);
-
-/// <summary>A start on another day, answered without saving.</summary>
-public sealed record WhatIfRequest(DateOnly StartOn);
-
-/// <param name="Crowded">Places that would not hold it, on their tightest day.</param>
-public sealed record WhatIfView(PartOutlook Outlook, IReadOnlyList<SpaceCheck> Crowded);
-
 /// <summary>Taking a way on when a batch runs late, and trying another start without saving.</summary>
 internal static class Replanning
 {
@@ -25,7 +18,7 @@ internal static class Replanning
         Guid id, ReplanRequest request, Asker asker, BatchShelf shelf, EntryRecorder recorder, SiteClock clock, CancellationToken cancel)
     {
         if (Limits.Text("who", request.Who, 40) is { } nobody) return nobody.ToResult();
-        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
         if (batch.Entries.Any(e => e.Id == request.Id)) return TypedResults.Ok(new Recording(id, batch.State.LastSequence));
         if (batch.State.Living.SingleOrDefault(p => p.Id == request.Part) is not { } part)
         {
@@ -45,7 +38,7 @@ internal static class Replanning
     public static async Task<Results<Ok<WhatIfView>, ProblemHttpResult>> WhatIf(Guid id, WhatIfRequest request, Library library, BatchShelf shelf, SiteClock clock)
     {
         if (Limits.Day("startOn", request.StartOn) is { } wrong) return wrong.ToResult();
-        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
         if (batch.State.Started) return new Refusal("startOn", "This batch has begun; its start is a fact.").ToResult();
         if (request.StartOn < clock.Today) return new Refusal("startOn", $"startOn was {request.StartOn:yyyy-MM-dd}; valid is today, {clock.Today:yyyy-MM-dd}, or later.").ToResult();
         var part = BatchViews.MainPart(batch.State);

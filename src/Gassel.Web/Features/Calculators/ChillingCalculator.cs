@@ -6,34 +6,6 @@ using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 
-public readonly record struct ChillingDayInput
-{
-    public required DateOnly Date { get; init; }
-    public required double MinC { get; init; }
-    public required double MaxC { get; init; }
-
-    /// <summary>True if left out.</summary>
-    public bool? Moist { get; init; }
-}
-
-public readonly record struct ReadingInput
-{
-    public required DateTimeOffset At { get; init; }
-    public required double TempC { get; init; }
-}
-
-/// <summary>Exactly one of <paramref name="Daily"/> and <paramref name="Readings"/>, each strictly increasing.</summary>
-/// <param name="Response">Four knots that do not fall, °C; [0, 1, 5, 10] if left out.</param>
-/// <param name="Need">Days of cold by weight; a warm spell after it is met is no interruption. All are listed if left out.</param>
-public sealed record ChillingRequest(
-    IReadOnlyList<ChillingDayInput>? Daily = null, IReadOnlyList<ReadingInput>? Readings = null, IReadOnlyList<double>? Response = null, double? Need = null);
-
-/// <summary>Responses by name, each four knots in °C.</summary>
-/// <param name="Usual">Of most kinds.</param>
-/// <param name="ColdGerminator">Of kinds that germinate in the cold.</param>
-/// <param name="Default">Of this calculator, where none is given.</param>
-public sealed record ChillingStart(IReadOnlyList<double> Usual, IReadOnlyList<double> ColdGerminator, IReadOnlyList<double> Default);
-
 internal static class ChillingCalculator
 {
     /// <summary>Between two knots that are not one, K.</summary>

@@ -4,15 +4,6 @@ using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 
-/// <param name="Name">Distinct among the arms.</param>
-/// <param name="Emerged">From 0 to <paramref name="Sown"/>.</param>
-/// <param name="Sown">1 to 1,000,000.</param>
-public sealed record ArmInput(string Name, int Emerged, int Sown);
-
-/// <param name="Arms">1 to 50.</param>
-/// <param name="Confidence">Of all intervals; 0.95 if left out.</param>
-public sealed record CompareRequest(IReadOnlyList<ArmInput> Arms, double? Confidence = null);
-
 internal static class CompareCalculator
 {
     public const int MaxArms = 50;

@@ -4,37 +4,6 @@ using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 
-public readonly record struct DayRangeInput
-{
-    public required DateOnly Date { get; init; }
-    public required double MinC { get; init; }
-    public required double MaxC { get; init; }
-}
-
-/// <summary>°C·d at which a tenth, half and nine tenths of those that come up are up.</summary>
-public sealed record ThermalTimeInput
-{
-    public required double T10 { get; init; }
-    public required double T50 { get; init; }
-    public required double T90 { get; init; }
-}
-
-/// <summary>Days to emergence as a packet gives them, at one temperature.</summary>
-public sealed record PacketInput
-{
-    public required double ShortestDays { get; init; }
-    public required double LongestDays { get; init; }
-    public required double AtC { get; init; }
-}
-
-/// <summary>Exactly one of <c>daily</c> and <c>readings</c>, and of <c>thermalTime</c> and <c>packet</c>.</summary>
-/// <param name="From">First day that counts.</param>
-/// <param name="OptimumC">Above <paramref name="BaseC"/>; null for none.</param>
-/// <param name="CeilingC">Above the optimum; null for none.</param>
-public sealed record EmergenceRequest(
-    DateOnly From, double BaseC, double? OptimumC = null, double? CeilingC = null, IReadOnlyList<DayRangeInput>? Daily = null, IReadOnlyList<ReadingInput>? Readings = null,
-    ThermalTimeInput? ThermalTime = null, PacketInput? Packet = null);
-
 internal static class EmergenceCalculator
 {
     public static IResult Answer(EmergenceRequest request)

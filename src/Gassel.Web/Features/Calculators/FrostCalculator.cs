@@ -5,19 +5,6 @@ using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 
-public readonly record struct DailyMinimumInput
-{
-    public required DateOnly Date { get; init; }
-
-    /// <summary>Null where it is missing.</summary>
-    public double? MinC { get; init; }
-}
-
-/// <param name="Daily">Any order, each day once; 1 to 40,000 days.</param>
-/// <param name="ThresholdC">0 if left out.</param>
-/// <param name="Latitude">Degrees, north positive.</param>
-public sealed record FrostRequest(IReadOnlyList<DailyMinimumInput> Daily, double Latitude, double? ThresholdC = null);
-
 internal static class FrostCalculator
 {
     private const int MaxDays = 40_000;

@@ -1,3 +1,5 @@
+using Gassel.Web.Features.Weather;
+using Gassel.Web.Runtime;
 using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Growing;
@@ -7,28 +9,6 @@ using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
-
-/// <param name="On">When the lamps go on, <c>HH:mm</c>; equal to <paramref name="Off"/> for lamps that never go off.</param>
-/// <param name="Watts">Of all lamps together; 0 if left out.</param>
-public sealed record LightRequest(TimeOnly On, TimeOnly Off, double? Watts = null, double? PerKWh = null);
-
-/// <param name="WidthCm">Of the pot or cell that the plants stand in.</param>
-/// <param name="Plants">1 if left out.</param>
-public sealed record PotSizeRequest(double WidthCm, int? Plants = null);
-
-/// <param name="SpacingCm">Between plants.</param>
-public sealed record SpacingRequest(int Plants, double SpacingCm);
-
-/// <param name="Days">7 to 14.</param>
-/// <param name="Tender">In below 7 °C instead of 0.</param>
-/// <param name="Skipped">Days on which nobody carried them out.</param>
-/// <param name="WinterSown">A container whose top is opened by degrees instead.</param>
-public sealed record HardeningRequest(DateOnly Start, int Days, bool? Tender = null, IReadOnlyList<DateOnly>? Skipped = null, bool? WinterSown = null);
-
-/// <param name="PlantOut">Day on which the plants go into the ground.</param>
-/// <param name="IsSown">The seed is past its own cold; false if left out.</param>
-/// <param name="WeeksToPlant">From sowing to planting out; 10 if left out.</param>
-public sealed record VernalizationRequest(VernalizationKind Kind, DateOnly PlantOut, bool? IsSown = null, int? WeeksToPlant = null);
 
 /// <summary>Sums of growing on: lamps, pots, hardening off.</summary>
 internal static class GrowingCalculators

@@ -5,19 +5,6 @@ using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 
-/// <param name="Vessel">Gives the volume where <paramref name="LitresEach"/> is left out.</param>
-/// <param name="Parts">By loose volume, such as peat 4 and vermiculite 1.</param>
-/// <param name="Settling">0.15 if left out.</param>
-/// <param name="Boiled">True where the water is boiled first; false if left out.</param>
-public sealed record MixRequest(int Count, MixVessel Vessel, IReadOnlyList<MixShare> Parts, double? LitresEach = null, double? Settling = null, bool? Boiled = null);
-
-/// <summary>A mix by its name.</summary>
-public sealed record NamedMix(string Name, IReadOnlyList<MixShare> Parts);
-
-/// <summary>What mixing begins with.</summary>
-/// <param name="Litres">Of one vessel; starter values, from memory.</param>
-public sealed record MixStart(IReadOnlyList<NamedMix> Mixes, IReadOnlyDictionary<MixVessel, double> Litres, double Settling);
-
 internal static class MixCalculator
 {
     private const int MaxVessels = 100_000;

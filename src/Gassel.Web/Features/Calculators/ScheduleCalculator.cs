@@ -5,29 +5,6 @@ using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 
-public readonly record struct AnchorInput
-{
-    public required AnchorEvent Event { get; init; }
-    public required DateOnly Date { get; init; }
-}
-
-public readonly record struct DaysInput
-{
-    public required int Shortest { get; init; }
-    public required int Usual { get; init; }
-    public required int Longest { get; init; }
-}
-
-public readonly record struct StepInput
-{
-    public required StepKind Kind { get; init; }
-    public required DaysInput Days { get; init; }
-    public bool? Optional { get; init; }
-    public string? Note { get; init; }
-}
-
-public sealed record ScheduleRequest(AnchorInput Anchor, DateOnly Today, IReadOnlyList<StepInput> Steps);
-
 internal static class ScheduleCalculator
 {
     public static IResult Answer(ScheduleRequest request)

@@ -7,30 +7,6 @@ using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 
-public readonly record struct WeatherDayInput
-{
-    public required DateOnly Date { get; init; }
-
-    /// <summary>Null where it is missing, so with the maximum.</summary>
-    public double? MinC { get; init; }
-    public double? MaxC { get; init; }
-    public double? SnowCm { get; init; }
-}
-
-/// <param name="Response">Four knots that do not fall, °C; [−1, 0.5, 6, 12] if left out.</param>
-/// <param name="KillC">What seedlings stand, by the air inside.</param>
-public sealed record SetOutRoute(
-    double ColdDays, double BaseC, double KillC, bool GerminatesInCold = false, double? OptimumC = null, double? CeilingC = null, IReadOnlyList<double>? Response = null, ThermalTimeInput? ThermalTime = null, PacketInput? Packet = null);
-
-/// <summary>Days to set out on: from one to the other, both inclusive.</summary>
-public sealed record SetOutCandidates(DateOnly From, DateOnly To, int EveryDays = 7);
-
-/// <param name="Daily">Years of days; a missing day is one that is not there, or without its temperatures.</param>
-/// <param name="Care">Cap off if left out.</param>
-/// <param name="AcceptFreeze">Share of springs with a killing freeze after emergence that is accepted, 0..1; 0.2 if left out.</param>
-public sealed record SetOutRequest(
-    IReadOnlyList<WeatherDayInput> Daily, double Latitude, SetOutRoute Route, SetOutCandidates Candidates, ContainerPreset? Preset = null, ContainerParametersInput? Parameters = null, ContainerCareInput? Care = null, double? AcceptFreeze = null);
-
 internal static class SetOutCalculator
 {
     private const int MostDays = 300;

@@ -1,9 +1,11 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using System.Security.Cryptography;
 using System.Text;
 using Gassel.Core.Due;
 using Gassel.Core.Treatments;
-using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Yard;
@@ -13,9 +15,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Calendar;
-
-/// <param name="Path">Of the feed on this program's address; null while there is none.</param>
-public sealed record CalendarAddress(string? Path);
 
 /// <summary>The whole plan as an iCalendar file, and as a feed at an address that cannot be guessed and can be taken back.</summary>
 internal static class CalendarEndpoints

@@ -1,14 +1,10 @@
 using Gassel.Core.Due;
-using Ical.Net;
 using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;
 using Ical.Net.Serialization;
+using Ical.Net;
 
 namespace Gassel.Web.Features.Calendar;
-
-/// <param name="Uid">The same for the same act, so that a moved day is an update and not a second event.</param>
-/// <param name="Revision">Goes up with every recording on the batch.</param>
-internal sealed record CalendarEntry(string Uid, long Revision, CalendarDay Day);
 
 /// <summary>All-day events after RFC 5545.</summary>
 internal static class CalendarFile

@@ -1,3 +1,5 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using System.Globalization;
 using System.Text;
 using Gassel.Core.Climate;
@@ -7,8 +9,8 @@ using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plan;
@@ -18,23 +20,6 @@ using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Closing;
-
-/// <param name="Seasons">All there are, the newest first.</param>
-public sealed record SeasonBooks(SeasonAccount Account, IReadOnlyList<int> Seasons, CostAssumptions Costs);
-
-/// <summary>The books of one batch.</summary>
-/// <param name="Compared">Treatments of its species in its season; null with one alone.</param>
-public sealed record BatchBooks(BatchAccount Account, IReadOnlyList<Proposal> Proposals, TreatmentsCompared? Compared, string? LeftOver, CostAssumptions Costs);
-
-/// <summary>Batches of a closed season to be planned again a year on.</summary>
-/// <param name="Id">UUID of the new batch, made by the device.</param>
-public sealed record AgainNextSeason(Guid From, Guid Id);
-
-public sealed record NextSeasonRequest(string Who, IReadOnlyList<AgainNextSeason> Batches);
-
-/// <param name="Made">The new batches, in the order asked for.</param>
-/// <param name="Refused">Why one could not be planned again.</param>
-public sealed record NextSeason(IReadOnlyList<ConfirmedBatch> Made, IReadOnlyList<string> Refused);
 
 internal static class ClosingEndpoints
 {
@@ -56,7 +41,7 @@ internal static class ClosingEndpoints
 
     private static async Task<Results<Ok<BatchBooks>, ProblemHttpResult>> OfBatch(Guid id, Library library, BatchShelf shelf, SetAside aside, LotBook lots, SiteClock clock)
     {
-        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
         var all = await Accounts(library, shelf, aside, lots, clock);
         if (all.SingleOrDefault(b => b.Id == id) is not { } account) return new Refusal("batch", $"B-{batch.Row.Number} has not begun, so it has no books yet; start its first step.").ToResult();
         var compared = TreatmentsCompared.Of(all.Where(b => b.Season == account.Season && b.SpeciesId == account.SpeciesId)).SingleOrDefault();
@@ -130,7 +115,7 @@ internal static class ClosingEndpoints
         for (var i = 0; i < request.Batches.Count; i++)
         {
             if (request.Batches[i] is not { } again) return new Refusal($"batches[{i}]", $"batches[{i}] is null; a batch with a new id is needed.").ToResult();
-            if (await books.Shelf.Find(again.From) is not { } old) return BatchEndpoints.NoSuchBatch(again.From).ToResult();
+            if (await books.Shelf.Find(again.From) is not { } old) return BatchNames.NoSuchBatch(again.From).ToResult();
             var anchor = old.Plan.Anchor;
             var next = anchor.Date.AddYears(1);
             while (next < books.Clock.Today) next = next.AddYears(1);

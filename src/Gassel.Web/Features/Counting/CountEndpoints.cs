@@ -1,5 +1,7 @@
-using Gassel.Data;
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using Gassel.Data.People;
+using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
@@ -8,9 +10,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Gassel.Web.Features.Counting;
-
-/// <param name="Saved">True where the accepted rows are in the book now.</param>
-public sealed record CountFileReport(IReadOnlyList<CountFileRow> Rows, int Accepted, int Refused, bool Saved);
 
 internal static class CountEndpoints
 {
@@ -31,7 +30,7 @@ internal static class CountEndpoints
         Guid id, string part, bool save, string who, HttpRequest request, Asker asker, BatchShelf shelf, EntryRecorder recorder, SiteClock clock, CancellationToken cancel)
     {
         if (Limits.Text("who", who, 40) is { } nobody) return nobody.ToResult();
-        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
         if (batch.State.Living.SingleOrDefault(p => p.Id == part) is not { } state)
         {
             return Refusal.NotFound("part", part, $"This batch has {string.Join(", ", batch.State.Living.Select(p => p.Id))}.").ToResult();

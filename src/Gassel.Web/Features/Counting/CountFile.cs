@@ -1,3 +1,4 @@
+using Gassel.Web.Features.Book;
 using System.Globalization;
 using Gassel.Core.Diagnosis;
 using Gassel.Core.Fold;
@@ -8,13 +9,6 @@ using Gassel.Web.Problems;
 using Sylvan.Data.Csv;
 
 namespace Gassel.Web.Features.Counting;
-
-/// <param name="Line">Line in the file, the header being 1.</param>
-/// <param name="Refused">Why the row cannot be recorded; null where it can.</param>
-public sealed record CountFileRow(int Line, string Date, string Emerged, string Lost, string Cause, string Rooted, string? Refused)
-{
-    public bool Accepted => Refused is null;
-}
 
 /// <summary>
 /// A file of counts, <c>date,emerged,lost</c>, judged row by row against the part it is for. It may name <c>cause</c> and <c>rooted</c> too, and <c>batch</c>,

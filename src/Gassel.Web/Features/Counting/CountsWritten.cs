@@ -1,3 +1,4 @@
+using Gassel.Web.Features.Book;
 using System.Globalization;
 using System.Text;
 using Gassel.Core.Record;

@@ -1,7 +1,8 @@
-using Gassel.Data;
+using Gassel.Web.Runtime;
 using Gassel.Data.Devices;
 using Gassel.Data.People;
 using Gassel.Data.Readings;
+using Gassel.Data;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Hosting;
@@ -10,13 +11,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Demo;
-
-/// <param name="Days">1 to 31.</param>
-public sealed record WalkRequest(int Days);
-
-/// <param name="Today">The day that the demo shows now.</param>
-/// <param name="Readings">What the simulated thermometers said meanwhile.</param>
-public sealed record Walked(DateOnly Today, int Readings);
 
 /// <summary>Walks the season of a demo book: its clock goes on, and the simulated devices speak for the time between. A real book has no such thing.</summary>
 internal static class DemoEndpoints

@@ -1,38 +1,20 @@
+using Gassel.Web.Door;
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using System.Globalization;
 using Gassel.Core.Due;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
-using Gassel.Web.Hosting.Network;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Labels;
-
-/// <summary>A part with what its labels say.</summary>
-public sealed record PartLabel(Guid Batch, int Number, string Part, string? PlaceId, BatchLabel Label);
-
-/// <param name="OutsideFits">False where only labels for the inside fit.</param>
-public sealed record PaperView(LabelPaper Paper, double WidthMm, double HeightMm, int PerSheet, bool OutsideFits);
-
-/// <param name="Address">What the codes lead to: this installation's address.</param>
-/// <param name="OnNetwork">False where only this machine finds it.</param>
-public sealed record LabelsView(IReadOnlyList<PartLabel> Parts, IReadOnlyList<PaperView> Papers, string Address, bool OnNetwork);
-
-/// <param name="Entry">UUID made by the device, for the entry that the print leaves.</param>
-public sealed record PartToPrint(Guid Batch, string Part, Guid Entry);
-
-/// <param name="Act">UUID of the gesture.</param>
-/// <param name="First">Position on the first sheet to begin at, from 1; 1 if left out.</param>
-public sealed record PrintRequest(Guid Act, string Who, DateTimeOffset RecordedAt, LabelPaper Paper, LabelContent Content, IReadOnlyList<PartToPrint> Parts, int? First = null);
-
-/// <param name="File">Address of the PDF.</param>
-public sealed record Printed(string File, int Labels, int Pages);
 
 internal static class LabelEndpoints
 {

@@ -3,24 +3,6 @@ using UglyToad.PdfPig.Writer;
 
 namespace Gassel.Web.Features.Labels;
 
-/// <summary>Faces of the typeface of labels, shipped with the program: Source Sans 3, under the SIL Open Font License.</summary>
-internal enum LabelFace
-{
-    Regular,
-    Italic,
-    Bold,
-}
-
-/// <summary>A box on a page, points from its upper left corner.</summary>
-internal readonly record struct LabelBox(double X, double Y, double Width, double Height)
-{
-    public double Right => X + Width;
-
-    public double Bottom => Y + Height;
-
-    public LabelBox Inside(double pad) => new(X + pad, Y + pad, Width - (2 * pad), Height - (2 * pad));
-}
-
 /// <summary>Black and white on the pages of a PDF, measured in points from the upper left corner.</summary>
 internal sealed class LabelInk : IDisposable
 {

@@ -2,18 +2,6 @@ using Gassel.Core.Due;
 
 namespace Gassel.Web.Features.Labels;
 
-/// <summary>Which labels of a part.</summary>
-public enum LabelContent
-{
-    /// <summary>One for the inside and one for the outside.</summary>
-    Both,
-    Outside,
-    Inside,
-}
-
-/// <summary>A label with the address of its batch's page.</summary>
-internal sealed record AddressedLabel(BatchLabel Label, string Address);
-
 /// <summary>Lays labels out on paper.</summary>
 internal static class LabelSheets
 {

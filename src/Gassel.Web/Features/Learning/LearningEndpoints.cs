@@ -1,3 +1,4 @@
+using Gassel.Web.Runtime;
 using Gassel.Core.Germination;
 using Gassel.Core.Record;
 using Gassel.Core.Seed;
@@ -8,30 +9,6 @@ using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Learning;
-
-/// <summary>What a finished batch did beside what was expected of it.</summary>
-/// <param name="Forecast">As it was made at planning, or, where none was kept, as the batches before it would have made it; null where the lot is gone.</param>
-/// <param name="ForecastKept">False where it is reckoned afterwards.</param>
-/// <param name="Within">What happened lies within the forecast; null without one, and where the result is a lower bound or an accident.</param>
-/// <param name="AtLeast">Last counted while more could come up.</param>
-/// <param name="Accident">Why it is left out; null where it teaches.</param>
-/// <param name="Judged">The grower said whether it teaches.</param>
-public sealed record BatchOutcome(
-    Guid Id, int Number, DateOnly OverOn, int Germinated, int Seeds, double Fraction, double Low, double High, int ColdDays,
-    GerminationForecast? Forecast, bool ForecastKept, bool? Within, bool AtLeast, string? Accident, bool Judged);
-
-/// <summary>A route with what own batches made of it.</summary>
-/// <param name="Learned">Prior, own data and what they let expect of a new batch.</param>
-/// <param name="Window">When it came up; null where nothing did.</param>
-public sealed record RouteResults(
-    string RouteId, string RouteName, DurationRange Emergence, IReadOnlyList<BatchOutcome> Batches, LearnedView Learned, ObservedWindow? Window);
-
-/// <summary>What is expected of a new batch, and why.</summary>
-public sealed record LearnedView(double PriorMean, int Germinated, int Seeds, int Batches, double Mean, double Low, double High, IReadOnlyList<string> Working)
-{
-    internal static LearnedView Of(LearnedGermination learned) => new(
-        learned.PriorMean, learned.Own.Sum(b => b.Germinated), learned.Own.Sum(b => b.Seeds), learned.Own.Count, learned.Mean, learned.Low, learned.High, learned.Working);
-}
 
 internal static class LearningEndpoints
 {

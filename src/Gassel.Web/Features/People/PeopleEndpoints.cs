@@ -1,23 +1,11 @@
-using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.People;
-
-/// <param name="HasPassword">False until the code was used.</param>
-/// <param name="CodeUntil">When an open code runs out; null where none is open.</param>
-/// <param name="Left">True for somebody let go; the name stays with the entries.</param>
-public sealed record PersonView(Guid Id, string Name, Role Role, bool HasPassword, DateTimeOffset? CodeUntil, bool Left);
-
-public sealed record PersonToAdd(string Name, Role Role);
-
-public sealed record PersonChange(Role Role, bool Left);
-
-/// <param name="Code">Shown this once; it is kept as a hash.</param>
-public sealed record PersonWithCode(PersonView Person, string Code);
 
 /// <summary>Who works with the book over the network.</summary>
 internal static class PeopleEndpoints

@@ -1,6 +1,6 @@
-using Gassel.Data;
+using Gassel.Web.Door;
 using Gassel.Data.People;
-using Gassel.Web.Hosting.Network;
+using Gassel.Data;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Authentication;
@@ -8,21 +8,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 
 namespace Gassel.Web.Features.People;
-
-/// <param name="Needed">True while nobody is in without signing in.</param>
-/// <param name="Name">Of the person signed in; null where nobody is.</param>
-/// <param name="Role">What may be done here; null where sign-in is needed first.</param>
-/// <param name="OwnerWanted">True where the code from the console makes the first owner.</param>
-/// <param name="Token">To be sent along with every change, in the header X-Gassel-Token; null without a session.</param>
-public sealed record SessionView(bool Needed, string? Name, Role? Role, bool OwnerWanted, string? Token);
-
-public sealed record NameAndPassword(string Name, string Password);
-
-/// <param name="Code">From the owner, or for the first owner from the console.</param>
-/// <param name="Password">The one to be used from now on.</param>
-public sealed record CodeAndPassword(string Name, string Code, string Password);
-
-public sealed record PasswordChange(string Old, string New);
 
 /// <summary>Coming in and going out.</summary>
 internal static class SessionEndpoints

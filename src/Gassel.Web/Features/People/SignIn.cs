@@ -1,8 +1,9 @@
+using Gassel.Web.Door;
+using Gassel.Web.Runtime;
 using System.Threading.RateLimiting;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Hosting;
-using Gassel.Web.Hosting.Network;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Authorization;
 using Microsoft.AspNetCore.DataProtection;

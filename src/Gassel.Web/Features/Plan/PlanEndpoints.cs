@@ -1,3 +1,4 @@
+using Gassel.Web.Features.Book;
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
 using Gassel.Core.Planning;

@@ -12,18 +12,6 @@ using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Plan;
 
-/// <summary>What plans are computed from, at hand.</summary>
-internal sealed class PlanBooks(Library library, LotBook lots, BatchShelf shelf, OwnBatches own, WeatherBook weather, SiteClock clock)
-{
-    public Library Library => library;
-    public LotBook Lots => lots;
-    public BatchShelf Shelf => shelf;
-    public OwnBatches Own => own;
-    public SiteClock Clock => clock;
-    public FrostOutlook? Frost => SiteFrost.Outlook(clock, weather);
-    public IReadOnlyList<FrostDay> FrostDays => SiteFrost.Days(clock, weather);
-}
-
 /// <summary>One wish with everything it rests on, looked up and checked.</summary>
 internal sealed record PlanGround(
     PlanRequest Request, Core.Treatments.Species Species, Core.Treatments.Route Route, KeptLot Lot, Anchor Anchor, DateOnly Today, ViabilitySchool School,

@@ -4,10 +4,6 @@ using Gassel.Core.Record;
 
 namespace Gassel.Web.Features.Plan;
 
-/// <param name="WeeksLater">The second sowing starts so many weeks after the first, 1 to 26.</param>
-/// <param name="FirstShare">Share of the seed in the first, in (0, 1); half if left out.</param>
-public sealed record SecondSowing(int WeeksLater, double? FirstShare = null);
-
 /// <summary>The target is one of: a date; weeks from a last frost; weeks before the ground freezes.</summary>
 /// <param name="LotId">Null to plan on seed that is still to be found: as wild-collected this season, as much as is wanted.</param>
 /// <param name="RouteId">The species' first route if left out.</param>
@@ -50,11 +46,3 @@ public sealed record PlanRequest(
     string? Name = null,
     SowCover? Cover = null,
     string? Place = null);
-
-/// <param name="Id">UUID made by the device; the same id twice makes one batch.</param>
-/// <param name="Seeds">Seeds to start with, of both sowings together; the plan's own number if left out.</param>
-/// <param name="SecondId">UUID of the second batch; needed with a second sowing.</param>
-public sealed record ConfirmRequest(Guid Id, PlanRequest Plan, PlanChoice Choice, int? Seeds, string Who, Guid? SecondId = null);
-
-/// <param name="Second">Null with one sowing.</param>
-public sealed record ConfirmedBatch(Guid Id, int Number, ConfirmedBatch? Second = null);

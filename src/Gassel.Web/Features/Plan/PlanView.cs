@@ -6,26 +6,6 @@ using Gassel.Web.Features.Seed;
 
 namespace Gassel.Web.Features.Plan;
 
-/// <summary>A route step with its dates and what to mind at it.</summary>
-public sealed record PlanStepView(RouteStep Step, ScheduledStep Dates, IReadOnlyList<Caution> Cautions);
-
-/// <summary>A way on when the usual start is past, with what own results let one expect of it.</summary>
-public sealed record OptionView(ShortfallOption Option, Expectation Expected);
-
-/// <summary>A route of the species under the same wish.</summary>
-/// <param name="TreatmentDays">From the first step to sowing.</param>
-/// <param name="Seeds">Seeds it needs; null where no number reaches the plants.</param>
-/// <param name="Expected">Plants by own results.</param>
-/// <param name="Risk">What may go wrong with it, in words.</param>
-/// <param name="Space">Room it needs, tightest day by place.</param>
-public sealed record RouteOutlook(
-    string RouteId, string Name, RouteSetting Setting, DateWindow Start, DateWindow Finish, bool Feasible, int ShortfallDays, DurationRange TreatmentDays,
-    int? Seeds, Expectation Expected, IReadOnlyList<string> Risk, IReadOnlyList<SpaceCheck> Space);
-
-/// <summary>Two sowings some weeks apart.</summary>
-/// <param name="FirstStart">Start of each: the usual one, or where that is past by the first way that is possible.</param>
-public sealed record SecondSowingView(DateOnly FirstStart, DateOnly SecondStart, DateOnly FirstFinish, DateOnly SecondFinish, TwoSowingsResult Seeds);
-
 /// <param name="Options">Empty unless the usual start is past.</param>
 /// <param name="Routes">Every route of the species, the one planned with among them.</param>
 /// <param name="SeedsShort">Seeds that the lot lacks for this plan; 0 if it has enough.</param>
@@ -66,6 +46,3 @@ public sealed record PlanView(
     /// <summary>What to do with seedlings that come too late in the year; null where they do not, or no first frost is known.</summary>
     public LateSowing? Late { get; init; }
 }
-
-/// <summary>Both ends inclusive.</summary>
-public sealed record ComesUp(DateOnly From, DateOnly To);

@@ -1,8 +1,10 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
-using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
@@ -10,11 +12,6 @@ using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Plants;
-
-/// <param name="Room">Trays and ground that the pots take.</param>
-/// <param name="Space">Whether they fit where plants are grown on, beside everything else that is planned; null where plants of the batch do not stand indoors.</param>
-/// <param name="Words">Both, in a sentence.</param>
-public sealed record PotsRoomView(PotRoom Room, SpaceCheck? Space, string Words);
 
 internal static class PlantEndpoints
 {
@@ -24,7 +21,7 @@ internal static class PlantEndpoints
     private static async Task<Results<Ok<PotsRoomView>, ProblemHttpResult>> PotsRoom(Guid id, int plants, double potCm, Library library, BatchShelf shelf, SiteClock clock)
     {
         if ((Limits.Whole("plants", plants, 1, 1_000_000) ?? Limits.Number("potCm", potCm, 1, 100)) is { } refusal) return refusal.ToResult();
-        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
         var pots = PotRoom.Of(plants, potCm);
         var room = await Room.At(library);
         var indoors = batch.State.Living.Any(p => p.Place is { } at && room.Kinds.TryGetValue(at, out var kind) && kind is PlaceKind.LampShelf or PlaceKind.HeatMat);

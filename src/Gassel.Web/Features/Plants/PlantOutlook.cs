@@ -1,3 +1,5 @@
+using Gassel.Web.Features.Weather;
+using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Due;
 using Gassel.Core.Growing;

@@ -1,14 +1,10 @@
-using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Records;
-
-/// <param name="Folder">Where the copies lie.</param>
-/// <param name="DailyKept">So many daily copies are kept.</param>
-public sealed record CopiesView(string Folder, int DailyKept, IReadOnlyList<BookCopy> Copies);
 
 internal static class CopyEndpoints
 {

@@ -1,3 +1,5 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
@@ -18,54 +20,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Rounds;
 
-/// <summary>A vessel standing at a place: one part of a batch.</summary>
-/// <param name="Seeds">0 while the batch has not begun; then <paramref name="PlannedSeeds"/> says what is planned.</param>
-/// <param name="Step">The step it is in; null before the first and between two.</param>
-/// <param name="StepIndex">Its index in the route; null with it.</param>
-/// <param name="Day">Days in this step; null with it.</param>
-/// <param name="ShortestDays">Of the step it is in, by the route; null with it.</param>
-/// <param name="Sprouted">Of the seeds, seen sprouted in the treatment.</param>
-/// <param name="SowAllFrom">Newly sprouted seeds from which sowing all is the default; null outside a moist hold.</param>
-/// <param name="SowAllBefore">The same for a day before its shortest time was reached.</param>
-/// <param name="SproutsTo">Id of the frost-free place for seed that sprouted in the bag; null where the book has none.</param>
-/// <param name="Cold">The cold it has had; null outside a cold step.</param>
-/// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null elsewhere.</param>
-/// <param name="Flowering">Cold towards flowering in a sentence; null where its step is not that.</param>
-/// <param name="Hardening">What today is like for plants that harden off; null outside that step.</param>
-/// <param name="Plants">By stage; null before the first seedling.</param>
-/// <param name="Cares">What may be done to it at a look; empty outside a moist hold.</param>
-/// <param name="ToRead">Topics of cautions that want to be read before its seed is touched.</param>
-/// <param name="Sowing">How it is usually sown; null once it is, and for seed that goes out with its first cold.</param>
-/// <param name="Laid">What a trial wants of its seed; null outside one.</param>
-/// <param name="Clump">Several to a cell are divided later, by the plan.</param>
-/// <param name="Due">What it asks for, due or not, soonest first.</param>
-public sealed record StandingPart(
-    Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
-    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? ShortestDays, int? SowAllFrom, int? SowAllBefore, string? SproutsTo,
-    ColdBrief? Cold, GerminationWarmth? Warmth, string? Flowering, HardeningDay? Hardening, PlantTally? Plants, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing,
-    LaidSowing? Laid, bool Clump, IReadOnlyList<StandingDue> Due);
-
-/// <param name="Due">What is asked for.</param>
-/// <param name="StepKind">Kind of the step it concerns.</param>
-/// <param name="Note">How the step is done.</param>
-/// <param name="Cautions">To be read where the hand is about to do it; none for what is only looked at.</param>
-/// <param name="ToPlace">Id of the place where the step is usually done; null where it stays.</param>
-/// <param name="Optional">The step may be left out.</param>
-/// <param name="SetsOut">A winter container is made ready and set out with it.</param>
-public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, IReadOnlyList<Caution> Cautions, string? ToPlace, bool SetsOut = false, bool Optional = false);
-
-/// <param name="Temperature">How warm it is there, and what is the matter.</param>
-/// <param name="Lamps">When to look at the lamps; null where there are none, or nothing grows under them.</param>
-public sealed record RoundsPlace(Place Place, PlaceTemperature Temperature, LampLook? Lamps, IReadOnlyList<StandingPart> Parts);
-
-/// <summary>An entry that cannot be true beside the others, for the grower to settle.</summary>
-public sealed record RoundsConflict(Guid BatchId, int Number, string CommonName, Guid Entry, DateOnly DoneOn, string Who, string Words, string Why);
-
-/// <param name="DueCount">Things due today or late, over all places.</param>
-/// <param name="Yard">What the weather asks of containers.</param>
-/// <param name="Aside">Batches that cannot be computed, and are in no list.</param>
-public sealed record RoundsView(DateOnly Today, int DueCount, IReadOnlyList<RoundsPlace> Places, IReadOnlyList<RoundsConflict> Conflicts, IReadOnlyList<YardAlert> Yard, IReadOnlyList<BatchAside> Aside);
-
 internal static class RoundsEndpoints
 {
     /// <summary>Days that a sheet may be printed ahead.</summary>
@@ -78,7 +32,7 @@ internal static class RoundsEndpoints
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
-        var names = BatchEndpoints.Names(places);
+        var names = BatchNames.OfPlaces(places);
         var today = clock.Today;
         if (!string.IsNullOrEmpty(on))
         {

@@ -1,3 +1,5 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
@@ -12,32 +14,6 @@ using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Season;
-
-/// <summary>A step along the ribbon: kind, start, end, time, planned start and end.</summary>
-public sealed record SeasonStretch(StepKind Kind, DateOnly Start, DateOnly End, RibbonTime Time, DateOnly PlannedStart, DateOnly PlannedEnd);
-
-/// <summary>One batch along the winter, by the part that holds most of its seed.</summary>
-/// <param name="Place">Where it stands; null before it began.</param>
-/// <param name="Parts">How many parts it lives in.</param>
-/// <param name="LateDays">By the work that is longest overdue.</param>
-/// <param name="MissesBy">Days by which it misses its target at the usual pace.</param>
-/// <param name="Window">Days on which it may begin; null once it has.</param>
-public sealed record SeasonRow(
-    Guid Id, int Number, string SpeciesId, string CommonName, HazardLevel Hazard, PlaceKind? Place, int Parts, int LateDays, int MissesBy, bool InReach, DateOnly Target,
-    SeasonWindow? Window, IReadOnlyList<SeasonStretch> Ribbon);
-
-/// <summary>Days on which a batch may begin, both inclusive.</summary>
-public sealed record SeasonWindow(DateOnly From, DateOnly To);
-
-/// <param name="Share">Of the years in which frost was still to come on the day in spring, or had come by it in autumn.</param>
-public sealed record FrostDayShare(DateOnly Day, double Share);
-
-/// <param name="From">First day of the season: the winter that is under way, or has just been.</param>
-/// <param name="To">Its last day, exclusive.</param>
-/// <param name="Frost">A day a week; empty without a record.</param>
-/// <param name="Rows">By start. Batches that are done are left out unless they ended within the season.</param>
-public sealed record SeasonView(
-    DateOnly Today, DateOnly From, DateOnly To, IReadOnlyList<SeasonRow> Rows, IReadOnlyList<PlaceOverTime> Space, IReadOnlyList<FrostDayShare> Frost);
 
 internal static class SeasonEndpoints
 {

@@ -75,28 +75,3 @@ public sealed record LotDetails(string SpeciesId, SeedLot Lot)
     private static Refusal? Cut(CutTest cut) =>
         Limits.Whole("lot.cutTest.full", cut.Full, 0, 10_000) ?? Limits.Whole("lot.cutTest.empty", cut.Empty, 0, 10_000) ?? Limits.Whole("lot.cutTest.rotten", cut.Rotten, 0, 10_000);
 }
-
-/// <summary>What a lot promises under one route.</summary>
-/// <param name="Rate">Share that a plan reckons with.</param>
-/// <param name="Alive">Share taken to be alive.</param>
-public sealed record LotOutlook(string RouteId, string RouteName, GerminationBasis Basis, double Rate, double Alive, IReadOnlyList<LotWarning> Warnings, IReadOnlyList<string> Working)
-{
-    internal static LotOutlook Of(SeedLot lot, Core.Treatments.Species species, Core.Treatments.Route route, ViabilitySchool school, DateOnly today)
-    {
-        return Of(route, LotJudgement.Of(lot, species, route, school, today));
-    }
-
-    internal static LotOutlook Of(Core.Treatments.Route route, LotJudgement judged)
-    {
-        return new(route.Id, route.Name, judged.Basis, judged.Germination.ObservedRate, judged.Alive, judged.Warnings, judged.Working);
-    }
-}
-
-/// <param name="Seeds">When it was entered.</param>
-/// <param name="SeedsLeft">Less what tests and batches took, or were planned to take.</param>
-/// <param name="Outlooks">Under each route of the species.</param>
-public sealed record LotView(int Id, LotDetails Details, int Seeds, int SeedsLeft, double AgeYears, IReadOnlyList<LotOutlook> Outlooks)
-{
-    /// <summary>To be sent along with a change.</summary>
-    public string Stamp => Problems.Stamp.Of(Details);
-}

@@ -1,3 +1,4 @@
+using Gassel.Web.Runtime;
 using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;

@@ -1,10 +1,11 @@
+using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Rows;
+using Gassel.Data;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
@@ -12,33 +13,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Site;
-
-/// <param name="Latitude">Degrees, north positive.</param>
-/// <param name="TimeZone">IANA name.</param>
-/// <param name="LastFrost">Month and day of the usual last frost by hand, <c>MM-dd</c>.</param>
-/// <param name="WeatherRecordId">The record that frost is reckoned from; null for none.</param>
-/// <param name="Settings">Left as they are if left out.</param>
-public sealed record SiteDetails(string Name, double Latitude, string TimeZone, string LastFrost, int? WeatherRecordId = null, SiteSettings? Settings = null);
-
-/// <param name="Site">Null in an empty book.</param>
-/// <param name="Now">By the server's clock, or the demo's.</param>
-/// <param name="Today">The day at the site.</param>
-/// <param name="NextLastFrost">The coming day of the usual last frost; null without a site.</param>
-/// <param name="FrostDays">Days of the year that a plan may be measured from.</param>
-public sealed record SiteView(
-    SiteDetails? Site, DateTimeOffset Now, DateOnly Today, string TimeZone, DateOnly? NextLastFrost, IReadOnlyList<FrostDay> FrostDays, SiteSettings Settings, bool Demo)
-{
-    /// <summary>To be sent along with a change of the site; null in an empty book.</summary>
-    public string? Stamp => Site is null ? null : Problems.Stamp.Of(Site);
-
-    /// <summary>What a plan begins with.</summary>
-    public PlanStart Planning => PlanStart.Assumed;
-}
-
-/// <param name="AssumedC">Temperature assumed until something measures it, °C.</param>
-/// <param name="Capacity">Bags, trays or containers that fit; null where nobody counted.</param>
-/// <param name="Lamps">Their timer; null for none.</param>
-public sealed record PlaceRoom(string Id, double AssumedC, int? Capacity, Lamps? Lamps = null);
 
 internal static class SiteEndpoints
 {

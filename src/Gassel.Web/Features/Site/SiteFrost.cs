@@ -1,3 +1,4 @@
+using Gassel.Web.Runtime;
 using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Data;
@@ -5,26 +6,6 @@ using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Site;
-
-public enum FrostDayKind
-{
-    /// <summary>The usual last frost: half of the springs had frost later.</summary>
-    LastFrostUsual,
-
-    /// <summary>One spring in ten still had frost later.</summary>
-    LastFrostSafe,
-
-    /// <summary>The ground usually freezes.</summary>
-    GroundFreeze,
-
-    /// <summary>The usual first frost of autumn.</summary>
-    FirstFrostUsual,
-}
-
-/// <summary>A day of the year that a plan may be measured from.</summary>
-/// <param name="MonthDay"><c>MM-dd</c>.</param>
-/// <param name="Words">What it rests on.</param>
-public sealed record FrostDay(FrostDayKind Kind, string MonthDay, string Words);
 
 /// <summary>Frost at the site, by the record or by hand.</summary>
 internal static class SiteFrost

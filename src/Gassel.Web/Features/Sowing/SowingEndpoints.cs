@@ -1,3 +1,5 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using Gassel.Core.Due;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
@@ -10,20 +12,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Sowing;
 
-/// <summary>A tray that stands already and has cells left.</summary>
-/// <param name="Free">Cells that hold nothing, from 1.</param>
-public sealed record OpenTray(string Label, VesselKind Kind, int Cells, int Columns, string? Place, IReadOnlyList<int> Free, string Holds);
-
-/// <summary>Where it may stand.</summary>
-/// <param name="Light">The timer of its lamps in words; null where there are none.</param>
-/// <param name="LightWarning">Null where nothing is amiss with it.</param>
-/// <param name="Warning">Why it should not stand there; null where it may.</param>
-public sealed record SowingPlace(string Id, string Name, string? Light, string? LightWarning, string? Warning);
-
-/// <param name="Trays">Those that may be shared.</param>
-/// <param name="UsualPlace">Where the plan means it to stand, or where it usually does.</param>
-public sealed record SowingView(SowingAdvice Advice, IReadOnlyList<OpenTray> Trays, IReadOnlyList<SowingPlace> Places, string? UsualPlace, IReadOnlyList<Caution> Cautions);
-
 internal static class SowingEndpoints
 {
     public static void MapSowing(this RouteGroupBuilder api) => api.MapGet("/batches/{id:guid}/sowing", For).ProducesProblem(404);
@@ -31,7 +19,7 @@ internal static class SowingEndpoints
     /// <summary>How the seed of a batch is sown, and where.</summary>
     private static async Task<Results<Ok<SowingView>, ProblemHttpResult>> For(Guid id, Library library, BatchShelf shelf, TrayRights trays, SiteClock clock)
     {
-        if (await shelf.Find(id) is not { } batch) return BatchEndpoints.NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
         var (plan, places) = (batch.Plan, await library.Places());
         var advice = SowingAdvice.Of(species, plan.Route, clock.Settings.DepthSchool, plan.Forecast?.Mean);

@@ -21,7 +21,3 @@ public sealed record RouteDraft(string Name, RouteSetting Setting, IReadOnlyList
 
     public Core.Treatments.Route ToRoute(string id, int version) => new(id, version, Name.Trim(), Steps, Setting, Origin.Trim());
 }
-
-/// <param name="Objections">Why the route cannot be kept as it is; empty where it can.</param>
-/// <param name="TreatmentDays">From the first step to sowing; null while steps are out of order.</param>
-public sealed record RouteJudgement(IReadOnlyList<RouteObjection> Objections, DurationRange? TreatmentDays);

@@ -28,31 +28,3 @@ public sealed record SpeciesView(
         [.. species.Routes.Select(r => RouteFacts.Of(species, r, today))],
         [.. ForbiddenStep.For(species)], hasOwnValues, hasStarter);
 }
-
-/// <param name="Method">Null where the step is forbidden whatever the method.</param>
-public sealed record ForbiddenStep(StepKind Kind, ScarifyMethod? Method, string Why)
-{
-    internal static IEnumerable<ForbiddenStep> For(Core.Treatments.Species species) =>
-        from step in Enum.GetValues<StepKind>().Select(kind => new RouteStep(kind, default)).Append(new RouteStep(StepKind.Scarify, default, Method: ScarifyMethod.HotWater))
-        let why = RouteRules.Forbidden(species, step)
-        where why is not null
-        select new ForbiddenStep(step.Kind, step.Method, why);
-}
-
-/// <param name="StepCautions">Cautions for each step.</param>
-/// <param name="TreatmentDays">From the first step to sowing.</param>
-/// <param name="ToPlantable">From sowing to a plantable plant.</param>
-/// <param name="TestTreatment">What tested seed must have had for the test to stand in for the route.</param>
-/// <param name="SowIfStartedToday">When it could be sown; for a route outdoors, when it could come up.</param>
-public sealed record RouteFacts(
-    string RouteId, IReadOnlyList<IReadOnlyList<Caution>> StepCautions, DurationRange TreatmentDays, DurationRange ToPlantable, DateWindow SowIfStartedToday,
-    IReadOnlyList<GivenStep> TestTreatment)
-{
-    internal static RouteFacts Of(Core.Treatments.Species species, Core.Treatments.Route route, DateOnly today)
-    {
-        var days = TreatmentTime.BeforeSowing(route);
-        return new(route.Id, [.. route.Steps.Select(s => Cautions.For(species.Hazard, s, route.Setting))], days, TreatmentTime.ToPlantable(route),
-            new(today.AddDays(days.Shortest), today.AddDays(days.Usual), today.AddDays(days.Longest)),
-            Core.Seed.TestTreatment.Of(route));
-    }
-}

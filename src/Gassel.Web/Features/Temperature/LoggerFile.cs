@@ -9,44 +9,6 @@ using Sylvan.Data.Csv;
 
 namespace Gassel.Web.Features.Temperature;
 
-/// <summary>How a logger's file is to be read; what is null is guessed from its first rows.</summary>
-/// <param name="AtColumn">Index of the column with the moment, or with the day, from 0; so with the others.</param>
-/// <param name="TimeColumn">Of the time of day where it stands apart; null where it does not.</param>
-/// <param name="UnitSure">True where the grower was asked about the unit and answered.</param>
-internal sealed record LoggerFileQuestion(int? AtColumn, int? TimeColumn, int? TempColumn, DayOrder? Order, TemperatureUnit? Unit, LoggerClock Clock, bool UnitSure)
-{
-    public static (LoggerFileQuestion? Question, Refusal? Refusal) From(string? atColumn, string? timeColumn, string? tempColumn, string? order, string? unit, string? clock, bool unitSure)
-    {
-        var words = new QueryWords();
-        var question = new LoggerFileQuestion(
-            words.Column("atColumn", atColumn), words.Column("timeColumn", timeColumn), words.Column("tempColumn", tempColumn),
-            words.Name<DayOrder>("order", order), words.Name<TemperatureUnit>("unit", unit), words.Name<LoggerClock>("clock", clock) ?? LoggerClock.SiteTime, unitSure);
-        return words.Refusal is { } refusal ? (null, refusal) : (question, null);
-    }
-}
-
-/// <summary>Rows that cannot be used for one reason.</summary>
-/// <param name="Why">What is wrong with them, and what would be valid.</param>
-/// <param name="FirstLine">Of the first of them; the line with the names of the columns is line 1.</param>
-/// <param name="FirstCells">As it stands in the file.</param>
-public sealed record RefusedRows(LoggerFault Fault, string Why, long Count, long FirstLine, string FirstCells);
-
-/// <param name="Columns">As the first line names them.</param>
-/// <param name="Rows">Read so far; of a preview those of the piece that was sent.</param>
-/// <param name="Sample">The first readings as understood.</param>
-/// <param name="Gaps">Times of more than six hours between two readings.</param>
-/// <param name="Jumps">Readings that no shelf could have reached; kept, and left out of the cold.</param>
-/// <param name="UnitDoubt">A question about the unit; null where there is none.</param>
-/// <param name="ClockDoubt">A question about the logger's clock; null where there is none.</param>
-/// <param name="Twice">Readings at a second that stood in the file before; null before it is saved, so with the rest.</param>
-/// <param name="SavedAs">Id of the series; null while nothing is saved, or where nothing was new.</param>
-public sealed record LoggerFileReport(
-    IReadOnlyList<string> Columns, int AtColumn, int? TimeColumn, int TempColumn, DayOrder Order, TemperatureUnit Unit, LoggerClock Clock,
-    long Rows, long Readings, IReadOnlyList<SampleReading> Sample, DateTimeOffset? From, DateTimeOffset? To, IReadOnlyList<RefusedRows> Refused,
-    int Gaps, double GapHours, int Jumps, string? UnitDoubt, string? ClockDoubt, long? Twice = null, long? ThereAlready = null, int? SavedAs = null);
-
-public sealed record SampleReading(DateTimeOffset At, double TempC);
-
 /// <summary>A file of readings with columns of any name, read as it streams in.</summary>
 internal sealed class LoggerFile : IAsyncDisposable
 {

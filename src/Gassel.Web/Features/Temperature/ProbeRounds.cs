@@ -1,3 +1,4 @@
+using Gassel.Web.Runtime;
 using Gassel.Data;
 using Gassel.Data.Devices;
 using Gassel.Data.Readings;

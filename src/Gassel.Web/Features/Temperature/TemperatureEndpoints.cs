@@ -1,12 +1,13 @@
+using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Places;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Data;
 using Gassel.Data.Devices;
 using Gassel.Data.People;
 using Gassel.Data.Readings;
 using Gassel.Data.Rows;
+using Gassel.Data;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
@@ -15,31 +16,6 @@ using Microsoft.AspNetCore.Mvc;
 using Sylvan.Data.Csv;
 
 namespace Gassel.Web.Features.Temperature;
-
-/// <summary>A place among others.</summary>
-/// <param name="Series">Thermometers and files of it.</param>
-public sealed record PlaceOverview(Place Place, PlaceTemperature Now, IReadOnlyList<ReadingSeries> Series);
-
-/// <summary>One hour of readings.</summary>
-public sealed record HourOfReadings(DateTimeOffset At, double MinC, double MeanC, double MaxC);
-
-/// <summary>One place closely.</summary>
-/// <param name="Wanted">The temperatures that seed is kept at there; null where that hangs on the seed.</param>
-/// <param name="Hours">The last two weeks.</param>
-/// <param name="Days">The last months, weighted by the usual response.</param>
-/// <param name="Jumps">Of the last two weeks; kept, and left out of every sum.</param>
-public sealed record PlaceDetail(
-    Place Place, PlaceTemperature Now, TemperatureBand? Wanted, IReadOnlyList<ReadingSeries> Series, IReadOnlyList<HourOfReadings> Hours, IReadOnlyList<SampleReading> Jumps,
-    IReadOnlyList<TemperatureDay> Days, IReadOnlyList<TypedReading> Typed, IReadOnlyList<PlaceTrouble> Troubles);
-
-/// <param name="Device">The probe to ask from now on.</param>
-public sealed record ProbeToAttach(DeviceKind Device);
-
-/// <summary>What is to change of a series; null leaves it.</summary>
-/// <param name="Attached">False to ask the probe no more; its readings stay.</param>
-/// <param name="Aside">True to keep it and not to use it.</param>
-/// <param name="Behaviour">How a simulated device is to behave from now on.</param>
-public sealed record SeriesChange(bool? Attached = null, bool? Aside = null, SimulatedBehaviour? Behaviour = null);
 
 internal static class TemperatureEndpoints
 {
@@ -55,6 +31,8 @@ internal static class TemperatureEndpoints
         api.MapGet("/places/{id}/temperature", One).ProducesProblem(404);
         api.MapPost("/places/{id}/probe", Attach).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapPut("/reading-series/{id:int}", Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/yard/containers/{id:guid}/{part}/calibration-file", Calibrating.Fit).For(Role.Grower)
+            .Accepts<string>("text/csv").ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(415);
         api.MapPost("/places/{id}/reading-file", ReadFile).For(Role.Grower)
             .Accepts<string>("text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(MaxBytes))

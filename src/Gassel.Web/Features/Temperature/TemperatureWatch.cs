@@ -1,23 +1,16 @@
+using Gassel.Web.Features.Weather;
+using Gassel.Web.Runtime;
 using System.Collections.Concurrent;
 using Gassel.Core.Fold;
 using Gassel.Core.Places;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Data;
 using Gassel.Data.Readings;
+using Gassel.Data;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Temperature;
-
-/// <summary>How warm a place is, and by what.</summary>
-/// <param name="At">Moment of the reading; null where nothing was measured lately.</param>
-/// <param name="TypedOn">Day on which it was read by eye; null where it was not.</param>
-/// <param name="Troubles">Those that last.</param>
-public sealed record PlaceTemperature(double TempC, TemperatureSource Source, DateTimeOffset? At, DateOnly? TypedOn, IReadOnlyList<PlaceTrouble> Troubles);
-
-/// <summary>The containers that are out, by batch and part, with what the model says of their inside.</summary>
-internal sealed record InsideOfContainers(IReadOnlyDictionary<(Guid Batch, string Part), YardVessel> Vessels, long Sky);
 
 /// <summary>What the book knows of the temperatures of its places, for the views that ask.</summary>
 internal sealed class TemperatureWatch(ReadingBook readings, Library library, BatchShelf shelf, YardBook yard, YardWeather weather, SiteClock clock)

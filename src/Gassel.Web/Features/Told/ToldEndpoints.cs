@@ -1,8 +1,9 @@
+using Gassel.Web.Runtime;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Rows;
+using Gassel.Data;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
@@ -10,33 +11,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Told;
-
-/// <summary>A line of the grid as it was typed or pasted.</summary>
-/// <param name="Lot">Number of the lot, or where it was gathered; may be empty where the species has one lot.</param>
-/// <param name="Step">As in cold-moist.</param>
-/// <param name="Since">Day on which the step began.</param>
-/// <param name="Place">Name of the place; empty for the usual one of the step.</param>
-/// <param name="Route">Name of the route, or where it is sown as in "winter container"; empty for the first that fits.</param>
-/// <param name="Vessel">As in bag, jug, tray; empty for the usual one of the step.</param>
-/// <param name="Cells">Cells of the tray it was sown into; empty for none.</param>
-public sealed record ToldLine(
-    string Species, string Lot, string Step, string Since, string Seeds, string Place, string Route = "", string Vessel = "", string Cells = "");
-
-/// <summary>What became of a line.</summary>
-/// <param name="Refused">Why it cannot be entered; null where it can.</param>
-/// <param name="Field">The cell that is wrong; null where none is.</param>
-/// <param name="DidYouMean">Names to choose from where one nearly matches.</param>
-/// <param name="Words">What will be entered, in a sentence; null where it is refused.</param>
-public sealed record ToldVerdict(ToldLine Line, string? Refused, string? Field, IReadOnlyList<string> DidYouMean, string? Words);
-
-/// <param name="Text">Cells pasted from a spreadsheet, or a CSV file.</param>
-public sealed record ToldText(string Text);
-
-/// <param name="Save">True to enter the good lines.</param>
-public sealed record ToldRequest(IReadOnlyList<ToldLine> Lines, bool Save, string Who);
-
-/// <param name="Saved">Numbers of the batches made; empty while nothing is saved.</param>
-public sealed record ToldReport(IReadOnlyList<ToldVerdict> Lines, int Accepted, int Refused, IReadOnlyList<int> Saved);
 
 /// <summary>A winter already under way, entered fast: what is in the fridge, since when.</summary>
 internal static class ToldEndpoints

@@ -1,18 +1,10 @@
+using Gassel.Web.Features.Book;
 using Gassel.Core.Record;
 using Gassel.Core.Trials;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Trials;
-
-/// <param name="Batch">UUID of its batch, made by the device.</param>
-/// <param name="RouteId">The species' first route if left out.</param>
-/// <param name="DepthMm">The usual of the species if left out.</param>
-/// <param name="Cover">The usual of the species if left out.</param>
-/// <param name="Place">Where it comes up; the usual if left out.</param>
-/// <param name="Setup">Of its winter containers; a jug as usual if left out. Only for a route that is sown outdoors.</param>
-public sealed record TrialArmRequest(
-    Guid Batch, string Name, string? RouteId = null, double? DepthMm = null, SowCover? Cover = null, string? Place = null, ContainerSetup? Setup = null);
 
 /// <summary>A trial that is wished for. The first arm is the control.</summary>
 /// <param name="Changed">The one thing that is changed, in words.</param>
@@ -54,10 +46,3 @@ public sealed record TrialRequest(
         return null;
     }
 }
-
-/// <param name="Id">UUID made by the device; the same id twice makes one trial.</param>
-public sealed record ConfirmTrialRequest(Guid Id, TrialRequest Trial, string Who);
-
-/// <summary>What may be changed of a trial before the first count.</summary>
-/// <param name="ArmNames">In the order of the arms.</param>
-public sealed record TrialChange(string Name, string Changed, IReadOnlyList<string> ArmNames, bool Blind);

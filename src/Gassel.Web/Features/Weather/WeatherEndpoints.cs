@@ -1,7 +1,8 @@
+using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Record;
-using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
@@ -9,15 +10,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Gassel.Web.Features.Weather;
-
-/// <summary>Frost at one threshold, in words.</summary>
-/// <param name="Spring">The usual last frost and what later frosts there were.</param>
-/// <param name="Autumn">The usual first frost and what earlier ones there were.</param>
-public sealed record ThresholdView(double ThresholdC, string Hurts, string Spring, string Autumn, FrostResult Frost);
-
-/// <summary>What a record says of frost at the site.</summary>
-/// <param name="Enough">Ten springs and autumns or more; with fewer there is a range and no risk.</param>
-public sealed record FrostView(WeatherRecord Record, bool Enough, IReadOnlyList<ThresholdView> Thresholds, GroundFreezeResult GroundFreeze, string GroundFreezeWords);
 
 internal static class WeatherEndpoints
 {

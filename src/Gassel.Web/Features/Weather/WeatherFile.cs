@@ -5,32 +5,6 @@ using Sylvan.Data.Csv;
 
 namespace Gassel.Web.Features.Weather;
 
-/// <summary>How a weather file is to be read; what is null is guessed from it.</summary>
-/// <param name="DateColumn">Index of the column with the day, from 0; so with the others.</param>
-internal sealed record WeatherFileQuestion(int? DateColumn, int? MinColumn, int? MaxColumn, DayOrder? Order, TemperatureUnit? Unit)
-{
-    /// <summary>From the words of the address.</summary>
-    public static (WeatherFileQuestion? Question, Refusal? Refusal) From(string? dateColumn, string? minColumn, string? maxColumn, string? order, string? unit)
-    {
-        var words = new QueryWords();
-        var question = new WeatherFileQuestion(
-            words.Column("dateColumn", dateColumn), words.Column("minColumn", minColumn), words.Column("maxColumn", maxColumn),
-            words.Name<DayOrder>("order", order), words.Name<TemperatureUnit>("unit", unit));
-        return words.Refusal is { } refusal ? (null, refusal) : (question, null);
-    }
-}
-
-/// <param name="Columns">As the first line names them.</param>
-/// <param name="MaxColumn">Index of the column read as the maximum; so with the others.</param>
-/// <param name="Sample">The first days as read.</param>
-/// <param name="Refused">The first rows that cannot be used; <paramref name="RefusedCount"/> says how many there are.</param>
-/// <param name="Gaps">The first gaps; <paramref name="GapDays"/> says how many days are missing in all.</param>
-/// <param name="SavedAs">Id of the record; null while nothing is saved.</param>
-public sealed record WeatherFileReport(
-    IReadOnlyList<string> Columns, int DateColumn, int MinColumn, int MaxColumn, DayOrder Order, TemperatureUnit Unit,
-    IReadOnlyList<DailyTemperature> Sample, int Days, DateOnly? From, DateOnly? To,
-    IReadOnlyList<RefusedRow> Refused, int RefusedCount, IReadOnlyList<DayGap> Gaps, int GapDays, int? SavedAs = null);
-
 /// <summary>A file of daily minima and maxima with columns of any name.</summary>
 internal static class WeatherFile
 {

@@ -1,3 +1,4 @@
+using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Fold;
 using Gassel.Core.Growing;

@@ -1,3 +1,6 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Features.Weather;
+using Gassel.Web.Runtime;
 using System.Collections.Concurrent;
 using Gassel.Core.Climate;
 using Gassel.Core.Fold;
@@ -10,10 +13,6 @@ using Gassel.Web.Features.Batches;
 using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Yard;
-
-/// <summary>A container that is out, of a batch.</summary>
-/// <param name="Container">Null where nothing can be said of its inside; <paramref name="Withheld"/> says why.</param>
-internal sealed record YardVessel(ShelvedBatch Batch, PartState Part, Core.Treatments.Species Species, Place Place, ContainerSetup Setup, YardContainer? Container, string? Withheld, IReadOnlyList<YardWarning> Warnings);
 
 /// <summary>All containers of the yard with their inside. A run of the model is kept while the weather and the life of the container stay the same.</summary>
 internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library, YardWeather weather, SiteClock clock)

@@ -1,9 +1,13 @@
+using Gassel.Web.Features.Book;
+using Gassel.Web.Features.Temperature;
+using Gassel.Web.Features.Weather;
+using Gassel.Web.Runtime;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
-using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Data;
 using Gassel.Web.Features.Batches;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
@@ -11,11 +15,6 @@ using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Yard;
-
-/// <param name="Steps">What is done at the table, in order.</param>
-/// <param name="Doubts">What speaks against it; empty for a good one.</param>
-/// <param name="Reminders">What to think of later.</param>
-public sealed record PreparationAdvice(IReadOnlyList<PreparationLine> Steps, IReadOnlyList<string> Doubts, IReadOnlyList<string> Reminders, ContainerParameters Parameters);
 
 internal static class YardEndpoints
 {
@@ -27,8 +26,6 @@ internal static class YardEndpoints
         api.MapGet("/yard/waves", Waves.All).ProducesProblem(400);
         api.MapGet("/yard/set-out", Waves.One).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/yard/indoors-outdoors", IndoorsOutdoors.All);
-        api.MapPost("/yard/containers/{id:guid}/{part}/calibration-file", Calibrating.Fit).For(Role.Grower)
-            .Accepts<string>("text/csv").ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).ProducesProblem(415);
     }
 
     private static async Task<YardView> Whole(YardBook yard, YardWeather weather, Library library, BatchShelf shelf, TrialBook trials, SiteClock clock, CancellationToken cancel)
@@ -67,7 +64,7 @@ internal static class YardEndpoints
 
     public static async Task<(YardVessel? Vessel, Refusal? Refusal)> Find(Guid batch, string part, YardBook yard, BatchShelf shelf, CancellationToken cancel)
     {
-        if (await shelf.Find(batch) is not { } held) return (null, BatchEndpoints.NoSuchBatch(batch));
+        if (await shelf.Find(batch) is not { } held) return (null, BatchNames.NoSuchBatch(batch));
         if (held.State.Living.FirstOrDefault(p => p.Id == part) is not { } there || await yard.Find(held, there, cancel) is not { } vessel)
         {
             return (null, Refusal.NotFound("container", part, "Choose one of those that are out in the yard."));

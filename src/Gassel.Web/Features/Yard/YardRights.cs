@@ -1,3 +1,4 @@
+using Gassel.Web.Features.Book;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Data;

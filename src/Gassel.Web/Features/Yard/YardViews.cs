@@ -1,3 +1,5 @@
+using Gassel.Web.Features.Weather;
+using Gassel.Web.Runtime;
 using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Record;

@@ -1,0 +1,8 @@
+using System.Collections.Concurrent;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
+
+namespace Gassel.Data;
+
+/// <summary>What one gesture says of one batch.</summary>
+public sealed record BatchEntries(Guid Batch, IReadOnlyList<Entry> Entries);

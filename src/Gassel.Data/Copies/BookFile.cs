@@ -1,0 +1,210 @@
+using System.Reflection;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore.Diagnostics;
+using Microsoft.EntityFrameworkCore.Migrations;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Data;
+
+/// <summary>The data folder: one SQLite file, held by one program at a time.</summary>
+public sealed class BookFile : IDisposable
+{
+    /// <summary>What SQLite keeps per connection: a commit is on the disk before it is acknowledged.</summary>
+    internal const string ConnectionSettings = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON;";
+
+    /// <summary>So long a write waits for another program that has the file locked; within this one nobody waits, there is one writer.</summary>
+    private const int BusySeconds = 5;
+
+    private FileStream? _lock;
+
+    public BookFile(string folder)
+    {
+        Folder = Path.GetFullPath(folder);
+        FilePath = Path.Combine(Folder, "gassel.db");
+        ConnectionString = new SqliteConnectionStringBuilder
+        {
+            DataSource = FilePath,
+            ForeignKeys = true,
+            DefaultTimeout = BusySeconds,
+        }.ToString();
+    }
+
+    public string Folder { get; }
+
+    public string FilePath { get; }
+
+    public string ConnectionString { get; }
+
+    public DbContextOptionsBuilder Configure(DbContextOptionsBuilder builder) =>
+        builder.UseSqlite(ConnectionString).AddInterceptors(Pragmas.Instance);
+
+    /// <summary>
+    /// Takes the lock; where the file is of an older version, brings it to this one (<see cref="BookMigration"/>). A file of this version is
+    /// known by its stamp alone, so that an ordinary start does not wake the migrations.
+    /// </summary>
+    /// <returns>True where the starter values are to be filled in: the file is new, was migrated, or holds those of an older Gassel.</returns>
+    /// <exception cref="BookUnavailableException">Not writable, in use, full disk, damaged, gone, or of a newer version.</exception>
+    public bool Open()
+    {
+        TakeLock();
+        var migration = new BookMigration(this);
+        try
+        {
+            migration.ClearUnfinished();
+            if (IsGone() is { } gone) throw Damaged(gone, null);
+            if (!File.Exists(FilePath)) return migration.Create();
+            if (!IsWhole()) throw Damaged("SQLite finds it damaged", null);
+            var newest = NewestMigration();
+            var (last, starter) = Stamps();
+            if (last == newest) return starter < StarterBook.Version;
+            if (string.CompareOrdinal(last, newest) > 0)
+            {
+                throw new BookUnavailableException($"{FilePath} was written by a newer Gassel. Start that one, or restore an older copy.");
+            }
+            return migration.Migrate(newest);
+        }
+        catch (SqliteException failed) when (DiskFault.Of(failed, Folder) is { } why)
+        {
+            SqliteConnection.ClearAllPools();
+            throw new BookUnavailableException(why, failed);
+        }
+        catch (IOException failed)
+        {
+            SqliteConnection.ClearAllPools();
+            throw new BookUnavailableException(DiskFault.Of(failed, Folder), failed);
+        }
+        catch (SqliteException damaged)
+        {
+            throw Damaged(damaged.Message, damaged);
+        }
+    }
+
+    /// <summary>Why an empty book must not be begun here, though there is no book; null where there is one, or nothing speaks of one.</summary>
+    private string? IsGone()
+    {
+        var there = new FileInfo(FilePath);
+        if (there is { Exists: true, Length: > 0 }) return null;
+        if (there.Exists) return "it is empty, 0 bytes";
+        if (File.Exists(FilePath + "-wal")) return "it is gone, but what was last recorded lies beside it in gassel.db-wal";
+        return new BookCopies(this).Anywhere().Any() ? "it is gone, but copies of it are there" : null;
+    }
+
+    /// <summary>Looks at the structure of every page, not at each index against its table; a matter of milliseconds for a nursery's book.</summary>
+    private bool IsWhole()
+    {
+        using var connection = new SqliteConnection(ConnectionString);
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = "PRAGMA quick_check(1)";
+        return command.ExecuteScalar() is "ok";
+    }
+
+    /// <summary>The book cannot be read; names the newest copy that can.</summary>
+    internal BookUnavailableException Damaged(string why, Exception? inner, Func<string, bool>? alsoGood = null)
+    {
+        SqliteConnection.ClearAllPools();
+        var offer = new BookCopies(this).NewestGood(alsoGood) is { } copy
+            ? $"The newest good copy is {copy}; put it in place with: ./gassel restore {copy} --data {Folder}"
+            : "There is no good copy beside it. Restore one from elsewhere with: ./gassel restore FILE, or move the file away to begin an empty book.";
+        return new($"{FilePath} cannot be read as a Gassel book ({why.TrimEnd('.')}). {offer}", inner);
+    }
+
+    /// <summary>A consistent copy, also while the book is in use.</summary>
+    public void CopyTo(string path) => Copy(ConnectionString, path);
+
+    /// <summary>SQLite's online backup: takes along what lies in a <c>-wal</c> beside the file.</summary>
+    internal static void Copy(string fromConnection, string path)
+    {
+        using var from = new SqliteConnection(fromConnection);
+        using var to = new SqliteConnection(Alone(path));
+        from.Open();
+        to.Open();
+        from.BackupDatabase(to);
+    }
+
+    /// <summary>A connection to a file beside the book that is closed for good when it is disposed of.</summary>
+    internal static string Alone(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate) =>
+        new SqliteConnectionStringBuilder { DataSource = path, Mode = mode, Pooling = false, ForeignKeys = true }.ToString();
+
+    /// <summary>
+    /// Folds the <c>-wal</c> beside a file into it and leaves the file alone, so that it can be renamed or replaced without anything being lost.
+    /// Nobody else may have it open.
+    /// </summary>
+    internal static void MakeSingleFile(string path)
+    {
+        using var connection = new SqliteConnection(Alone(path, SqliteOpenMode.ReadWrite));
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = "PRAGMA journal_mode = DELETE";
+        if (command.ExecuteScalar() is not "delete") throw new SqliteException("the book is in use by another program", SqliteBusy);
+    }
+
+    private const int SqliteBusy = 5;
+
+    public void Dispose()
+    {
+        SqliteConnection.ClearAllPools();
+        _lock?.Dispose();
+    }
+
+    internal void TakeLock()
+    {
+        try
+        {
+            // what people record and how they sign in is nobody else's on this machine
+            if (OperatingSystem.IsWindows()) Directory.CreateDirectory(Folder);
+            else Directory.CreateDirectory(Folder, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
+            _lock = new FileStream(Path.Combine(Folder, "gassel.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
+        }
+        catch (UnauthorizedAccessException denied)
+        {
+            throw new BookUnavailableException(DiskFault.NotWritable(Folder), denied);
+        }
+        catch (IOException taken)
+        {
+            throw new BookUnavailableException(DiskFault.IsTaken(taken)
+                ? $"The book in {Folder} is open in another Gassel. Close that one, or choose another folder with --data DIR."
+                : DiskFault.Of(taken, Folder), taken);
+        }
+    }
+
+    internal static string NewestMigration() => typeof(GasselDb).Assembly.GetTypes()
+        .Select(t => t.GetCustomAttribute<MigrationAttribute>()?.Id).OfType<string>().Max(StringComparer.Ordinal)!;
+
+    /// <summary>The last migration, null in a file without any, and the version of the starter values.</summary>
+    private (string? Migration, long Starter) Stamps()
+    {
+        using var connection = new SqliteConnection(ConnectionString);
+        connection.Open();
+        using var command = connection.CreateCommand();
+        object? Ask(string sql)
+        {
+            command.CommandText = sql;
+            return command.ExecuteScalar();
+        }
+        var migrated = Ask("SELECT count(*) FROM sqlite_master WHERE name = '__EFMigrationsHistory'") is 1L;
+        return (migrated ? Ask("SELECT max(MigrationId) FROM __EFMigrationsHistory") as string : null, Ask("PRAGMA user_version") as long? ?? 0);
+    }
+
+    /// <summary>Settings that SQLite keeps per connection.</summary>
+    private sealed class Pragmas : DbConnectionInterceptor
+    {
+        public static readonly Pragmas Instance = new();
+
+        public override void ConnectionOpened(System.Data.Common.DbConnection connection, ConnectionEndEventData eventData) => Set(connection);
+
+        public override Task ConnectionOpenedAsync(
+            System.Data.Common.DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+        {
+            Set(connection);
+            return Task.CompletedTask;
+        }
+
+        private static void Set(System.Data.Common.DbConnection connection)
+        {
+            using var command = connection.CreateCommand();
+            command.CommandText = ConnectionSettings;
+            command.ExecuteNonQuery();
+        }
+    }
+}

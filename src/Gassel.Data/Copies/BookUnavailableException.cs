@@ -1,0 +1,10 @@
+using System.Reflection;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore.Diagnostics;
+using Microsoft.EntityFrameworkCore.Migrations;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Data;
+
+/// <summary>A book cannot be opened; the message is for the grower.</summary>
+public sealed class BookUnavailableException(string message, Exception? inner = null) : Exception(message, inner);

@@ -1,0 +1,21 @@
+using System.Collections.Concurrent;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
+using Gassel.Data.Rows;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Data;
+
+/// <summary>A batch with its entries and what follows from them.</summary>
+/// <param name="Plan">As confirmed, with the last way on that was taken.</param>
+public sealed record ShelvedBatch(BatchRow Row, BatchPlan Plan, IReadOnlyList<Entry> Entries, BatchState State)
+{
+    internal static ShelvedBatch Of(BatchRow row, BatchPlan confirmed, IReadOnlyList<Entry> entries)
+    {
+        var state = BatchFold.Run(confirmed, entries);
+        return new(row, confirmed.With(state.Replanned).Without(state.LeftOut), entries, state) { Confirmed = confirmed };
+    }
+
+    /// <summary>As it was confirmed.</summary>
+    internal BatchPlan Confirmed { get; private init; } = Plan;
+}

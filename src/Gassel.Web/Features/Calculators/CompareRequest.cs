@@ -1,0 +1,9 @@
+using Gassel.Core.Germination;
+using Gassel.Core.Record;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+/// <param name="Arms">1 to 50.</param>
+/// <param name="Confidence">Of all intervals; 0.95 if left out.</param>
+public sealed record CompareRequest(IReadOnlyList<ArmInput> Arms, double? Confidence = null);

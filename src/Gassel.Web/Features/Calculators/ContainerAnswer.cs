@@ -1,0 +1,12 @@
+using System.Globalization;
+using Gassel.Core.Climate;
+using Gassel.Core.Record;
+using Gassel.Core.Yard;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+/// <param name="Calibration">Null where none was asked for.</param>
+/// <param name="Parameters">With which the answer was reckoned.</param>
+public sealed record ContainerAnswer(
+    IReadOnlyList<InsideHourView> Hourly, IReadOnlyList<InsideDayView> Daily, IReadOnlyList<InsideWarning> Warnings, HeatAccount Heat, ContainerParameters Parameters, ContainerCalibration? Calibration, IReadOnlyList<string> Working);

@@ -1,0 +1,18 @@
+using Gassel.Core.Germination;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+/// <param name="Today">Days since sowing today; the day of the last count if left out.</param>
+public sealed record ContextInput(
+    WindowDays WindowDays,
+    DormancyClass Class,
+    DormancyDepth? Depth = null,
+    IReadOnlyList<SpeciesFlag>? Flags = null,
+    bool? RotSeen = null,
+    CutTestInput? CutTest = null,
+    int? SpringsPassed = null,
+    IReadOnlyList<PastCurveInput>? PastBatches = null,
+    double? Today = null);

@@ -1,0 +1,15 @@
+using Gassel.Core.Germination;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+public readonly record struct CountInput
+{
+    /// <summary>Days since sowing, may be fractional.</summary>
+    public required double Day { get; init; }
+
+    /// <summary>New since the last count.</summary>
+    public required int Emerged { get; init; }
+}

@@ -1,0 +1,12 @@
+using System.Globalization;
+using Gassel.Core.Climate;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+public readonly record struct DayRangeInput
+{
+    public required DateOnly Date { get; init; }
+    public required double MinC { get; init; }
+    public required double MaxC { get; init; }
+}

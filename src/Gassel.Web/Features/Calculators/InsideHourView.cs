@@ -1,0 +1,10 @@
+using System.Globalization;
+using Gassel.Core.Climate;
+using Gassel.Core.Record;
+using Gassel.Core.Yard;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+/// <summary>The inside at the end of the hour that begins at <paramref name="At"/>.</summary>
+public sealed record InsideHourView(DateTimeOffset At, double OutdoorC, double AirC, double MediumC);

@@ -1,0 +1,19 @@
+using Gassel.Core.Germination;
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+/// <param name="TestSpeaks">False where nothing came up in the test; null without one.</param>
+public sealed record SeedsNeededResponse(
+    int? Seeds,
+    double? ReachProbability,
+    double? ExpectedPlants,
+    long? NaiveSeeds,
+    int? Cells,
+    int? Trays,
+    double? EmptyCellFraction,
+    double? SurplusSeedlings,
+    bool? TestSpeaks,
+    IReadOnlyList<string> Working);

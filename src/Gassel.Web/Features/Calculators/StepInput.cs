@@ -1,0 +1,14 @@
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+public readonly record struct StepInput
+{
+    public required StepKind Kind { get; init; }
+    public required DaysInput Days { get; init; }
+    public bool? Optional { get; init; }
+    public string? Note { get; init; }
+}

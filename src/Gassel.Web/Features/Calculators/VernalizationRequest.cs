@@ -1,0 +1,14 @@
+using System.Globalization;
+using Gassel.Core.Climate;
+using Gassel.Core.Growing;
+using Gassel.Core.Record;
+using Gassel.Web.Features.Yard;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Calculators;
+
+/// <param name="PlantOut">Day on which the plants go into the ground.</param>
+/// <param name="IsSown">The seed is past its own cold; false if left out.</param>
+/// <param name="WeeksToPlant">From sowing to planting out; 10 if left out.</param>
+public sealed record VernalizationRequest(VernalizationKind Kind, DateOnly PlantOut, bool? IsSown = null, int? WeeksToPlant = null);

@@ -1,0 +1,12 @@
+using Gassel.Core.Due;
+
+namespace Gassel.Web.Features.Labels;
+
+/// <summary>Which labels of a part.</summary>
+public enum LabelContent
+{
+    /// <summary>One for the inside and one for the outside.</summary>
+    Both,
+    Outside,
+    Inside,
+}

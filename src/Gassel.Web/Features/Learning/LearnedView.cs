@@ -1,0 +1,17 @@
+using Gassel.Core.Germination;
+using Gassel.Core.Record;
+using Gassel.Core.Seed;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Gassel.Web.Features.Learning;
+
+/// <summary>What is expected of a new batch, and why.</summary>
+public sealed record LearnedView(double PriorMean, int Germinated, int Seeds, int Batches, double Mean, double Low, double High, IReadOnlyList<string> Working)
+{
+    internal static LearnedView Of(LearnedGermination learned) => new(
+        learned.PriorMean, learned.Own.Sum(b => b.Germinated), learned.Own.Sum(b => b.Seeds), learned.Own.Count, learned.Mean, learned.Low, learned.High, learned.Working);
+}

@@ -1,0 +1,16 @@
+using Gassel.Core.Germination;
+using Gassel.Core.Record;
+using Gassel.Core.Seed;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Gassel.Web.Features.Learning;
+
+/// <summary>A route with what own batches made of it.</summary>
+/// <param name="Learned">Prior, own data and what they let expect of a new batch.</param>
+/// <param name="Window">When it came up; null where nothing did.</param>
+public sealed record RouteResults(
+    string RouteId, string RouteName, DurationRange Emergence, IReadOnlyList<BatchOutcome> Batches, LearnedView Learned, ObservedWindow? Window);

@@ -1,0 +1,14 @@
+using Gassel.Data.People;
+using Microsoft.AspNetCore.Authorization;
+
+namespace Gassel.Web.Features.People;
+
+internal static class ForRoles
+{
+    /// <summary>Says who may ask here.</summary>
+    public static T For<T>(this T endpoint, Role role) where T : IEndpointConventionBuilder
+    {
+        var atLeast = new AtLeast(role);
+        return endpoint.RequireAuthorization(policy => policy.AddRequirements(atLeast)).WithMetadata(atLeast);
+    }
+}

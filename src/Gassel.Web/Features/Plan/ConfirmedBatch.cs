@@ -1,0 +1,8 @@
+using Gassel.Core.Climate;
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
+
+namespace Gassel.Web.Features.Plan;
+
+/// <param name="Second">Null with one sowing.</param>
+public sealed record ConfirmedBatch(Guid Id, int Number, ConfirmedBatch? Second = null);

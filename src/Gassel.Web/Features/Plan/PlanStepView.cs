@@ -1,0 +1,10 @@
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Web.Features.Learning;
+using Gassel.Web.Features.Seed;
+
+namespace Gassel.Web.Features.Plan;
+
+/// <summary>A route step with its dates and what to mind at it.</summary>
+public sealed record PlanStepView(RouteStep Step, ScheduledStep Dates, IReadOnlyList<Caution> Cautions);

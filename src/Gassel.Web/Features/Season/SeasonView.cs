@@ -1,0 +1,21 @@
+using Gassel.Core.Climate;
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Plants;
+using Gassel.Web.Features.Site;
+using Gassel.Web.Features.Yard;
+using Gassel.Web.Hosting;
+
+namespace Gassel.Web.Features.Season;
+
+/// <param name="From">First day of the season: the winter that is under way, or has just been.</param>
+/// <param name="To">Its last day, exclusive.</param>
+/// <param name="Frost">A day a week; empty without a record.</param>
+/// <param name="Rows">By start. Batches that are done are left out unless they ended within the season.</param>
+public sealed record SeasonView(
+    DateOnly Today, DateOnly From, DateOnly To, IReadOnlyList<SeasonRow> Rows, IReadOnlyList<PlaceOverTime> Space, IReadOnlyList<FrostDayShare> Frost);

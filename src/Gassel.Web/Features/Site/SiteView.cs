@@ -1,0 +1,29 @@
+using Gassel.Core.Climate;
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Data.People;
+using Gassel.Data.Rows;
+using Gassel.Data;
+using Gassel.Web.Features.People;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Web.Features.Site;
+
+/// <param name="Site">Null in an empty book.</param>
+/// <param name="Now">By the server's clock, or the demo's.</param>
+/// <param name="Today">The day at the site.</param>
+/// <param name="NextLastFrost">The coming day of the usual last frost; null without a site.</param>
+/// <param name="FrostDays">Days of the year that a plan may be measured from.</param>
+public sealed record SiteView(
+    SiteDetails? Site, DateTimeOffset Now, DateOnly Today, string TimeZone, DateOnly? NextLastFrost, IReadOnlyList<FrostDay> FrostDays, SiteSettings Settings, bool Demo)
+{
+    /// <summary>To be sent along with a change of the site; null in an empty book.</summary>
+    public string? Stamp => Site is null ? null : Problems.Stamp.Of(Site);
+
+    /// <summary>What a plan begins with.</summary>
+    public PlanStart Planning => PlanStart.Assumed;
+}

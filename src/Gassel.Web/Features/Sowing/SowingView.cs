@@ -1,0 +1,15 @@
+using Gassel.Core.Due;
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Gassel.Web.Features.Sowing;
+
+/// <param name="Trays">Those that may be shared.</param>
+/// <param name="UsualPlace">Where the plan means it to stand, or where it usually does.</param>
+public sealed record SowingView(SowingAdvice Advice, IReadOnlyList<OpenTray> Trays, IReadOnlyList<SowingPlace> Places, string? UsualPlace, IReadOnlyList<Caution> Cautions);

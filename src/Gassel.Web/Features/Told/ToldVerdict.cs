@@ -1,0 +1,19 @@
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Data.People;
+using Gassel.Data.Rows;
+using Gassel.Data;
+using Gassel.Web.Features.People;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Web.Features.Told;
+
+/// <summary>What became of a line.</summary>
+/// <param name="Refused">Why it cannot be entered; null where it can.</param>
+/// <param name="Field">The cell that is wrong; null where none is.</param>
+/// <param name="DidYouMean">Names to choose from where one nearly matches.</param>
+/// <param name="Words">What will be entered, in a sentence; null where it is refused.</param>
+public sealed record ToldVerdict(ToldLine Line, string? Refused, string? Field, IReadOnlyList<string> DidYouMean, string? Words);

@@ -1,0 +1,15 @@
+using Gassel.Core.Record;
+using Gassel.Core.Trials;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Trials;
+
+/// <param name="Batch">UUID of its batch, made by the device.</param>
+/// <param name="RouteId">The species' first route if left out.</param>
+/// <param name="DepthMm">The usual of the species if left out.</param>
+/// <param name="Cover">The usual of the species if left out.</param>
+/// <param name="Place">Where it comes up; the usual if left out.</param>
+/// <param name="Setup">Of its winter containers; a jug as usual if left out. Only for a route that is sown outdoors.</param>
+public sealed record TrialArmRequest(
+    Guid Batch, string Name, string? RouteId = null, double? DepthMm = null, SowCover? Cover = null, string? Place = null, ContainerSetup? Setup = null);

@@ -1,0 +1,15 @@
+using Gassel.Core.Climate;
+using Gassel.Core.Record;
+using Gassel.Data.People;
+using Gassel.Data;
+using Gassel.Web.Features.People;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Gassel.Web.Features.Weather;
+
+/// <summary>What a record says of frost at the site.</summary>
+/// <param name="Enough">Ten springs and autumns or more; with fewer there is a range and no risk.</param>
+public sealed record FrostView(WeatherRecord Record, bool Enough, IReadOnlyList<ThresholdView> Thresholds, GroundFreezeResult GroundFreeze, string GroundFreezeWords);

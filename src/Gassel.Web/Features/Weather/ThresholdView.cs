@@ -1,0 +1,16 @@
+using Gassel.Core.Climate;
+using Gassel.Core.Record;
+using Gassel.Data.People;
+using Gassel.Data;
+using Gassel.Web.Features.People;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Gassel.Web.Features.Weather;
+
+/// <summary>Frost at one threshold, in words.</summary>
+/// <param name="Spring">The usual last frost and what later frosts there were.</param>
+/// <param name="Autumn">The usual first frost and what earlier ones there were.</param>
+public sealed record ThresholdView(double ThresholdC, string Hurts, string Spring, string Autumn, FrostResult Frost);

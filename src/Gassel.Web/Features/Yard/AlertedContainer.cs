@@ -1,0 +1,11 @@
+using Gassel.Core.Climate;
+using Gassel.Core.Fold;
+using Gassel.Core.Places;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
+
+namespace Gassel.Web.Features.Yard;
+
+/// <summary>One container under a warning.</summary>
+public sealed record AlertedContainer(Guid BatchId, int Number, string Part, string Label, string CommonName, int Standing, YardWarning Warning);

@@ -1,0 +1,15 @@
+using System.Collections.Concurrent;
+using System.Globalization;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
+using Gassel.Data;
+using Gassel.Web.Hosting;
+using Gassel.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Gassel.Web.Features.Yard;
+
+/// <param name="Season">Winter that the dates stand for, by its first year.</param>
+/// <param name="Record">Name of the weather record; null where there is none.</param>
+public sealed record WavesView(int Season, string? Record, bool Generated, IReadOnlyList<SpeciesWave> Species, string? Withheld);

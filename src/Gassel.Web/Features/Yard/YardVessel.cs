@@ -1,0 +1,16 @@
+using System.Collections.Concurrent;
+using Gassel.Core.Climate;
+using Gassel.Core.Fold;
+using Gassel.Core.Places;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
+using Gassel.Data;
+using Gassel.Web.Features.Batches;
+using Gassel.Web.Hosting;
+
+namespace Gassel.Web.Features.Yard;
+
+/// <summary>A container that is out, of a batch.</summary>
+/// <param name="Container">Null where nothing can be said of its inside; <paramref name="Withheld"/> says why.</param>
+internal sealed record YardVessel(ShelvedBatch Batch, PartState Part, Core.Treatments.Species Species, Place Place, ContainerSetup Setup, YardContainer? Container, string? Withheld, IReadOnlyList<YardWarning> Warnings);
