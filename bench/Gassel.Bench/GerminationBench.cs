@@ -1,7 +1,6 @@
 using System.Diagnostics;
 using System.Globalization;
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
 using MathNet.Numerics.Distributions;
 
 namespace Gassel.Bench;

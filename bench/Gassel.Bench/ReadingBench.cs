@@ -1,6 +1,5 @@
 using System.Diagnostics;
 using System.Globalization;
-using System.Text;
 using Gassel.Core.Climate;
 using Gassel.Core.Fold;
 using Gassel.Core.Places;

@@ -1,5 +1,4 @@
 using System.Diagnostics;
-using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using Gassel.Core.Due;
 using Gassel.Core.Fold;

@@ -1,5 +1,4 @@
 using System.Collections.Concurrent;
-using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Data.Rows;
 using Microsoft.EntityFrameworkCore;

@@ -1,7 +1,3 @@
-using System.Collections.Concurrent;
-using Gassel.Core.Fold;
-using Gassel.Core.Record;
-
 namespace Gassel.Data;
 
 /// <summary>What to do with an entry that cannot be true beside the others.</summary>

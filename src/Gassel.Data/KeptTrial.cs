@@ -1,6 +1,4 @@
 using Gassel.Core.Trials;
-using Gassel.Data.Rows;
-using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
 

@@ -1,11 +1,4 @@
-using Gassel.Core.Climate;
-using Gassel.Core.Closing;
-using Gassel.Core.Due;
-using Gassel.Core.Growing;
-using Gassel.Core.Places;
 using Gassel.Core.Record;
-using Gassel.Core.Seed;
-using Gassel.Core.Treatments;
 
 namespace Gassel.Data;
 

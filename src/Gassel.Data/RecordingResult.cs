@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 

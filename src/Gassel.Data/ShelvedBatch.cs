@@ -1,8 +1,6 @@
-using System.Collections.Concurrent;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Data.Rows;
-using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
 

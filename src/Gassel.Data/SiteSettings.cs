@@ -1,4 +1,3 @@
-using Gassel.Core.Climate;
 using Gassel.Core.Closing;
 using Gassel.Core.Due;
 using Gassel.Core.Growing;

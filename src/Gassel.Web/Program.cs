@@ -1,6 +1,6 @@
-using Gassel.Web.Runtime;
 using Gassel.Data;
 using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Connections;
 
 if (CopyCommands.Run(args, DateTimeOffset.UtcNow) is { } done) return done;

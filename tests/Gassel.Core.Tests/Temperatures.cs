@@ -1,6 +1,5 @@
 using Gassel.Core.Climate;
 using Gassel.Core.Places;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests;

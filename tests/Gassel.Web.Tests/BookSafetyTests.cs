@@ -1,7 +1,7 @@
-using Gassel.Web.Runtime;
 using System.Diagnostics;
 using Gassel.Data;
 using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;

@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text.Json.Nodes;
 
 namespace Gassel.Web.Tests;
 

@@ -1,6 +1,6 @@
-using Gassel.Web.Runtime;
 using Gassel.Data;
 using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
 

@@ -1,5 +1,3 @@
-using System.Text.Json.Nodes;
-
 namespace Gassel.Web.Tests;
 
 /// <summary>Why few came up, and what own batches teach, over HTTP.</summary>

@@ -1,5 +1,4 @@
 using Gassel.Web.Runtime;
-using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Tests;
 

@@ -1,4 +1,3 @@
-using System.Text.Json.Nodes;
 using Microsoft.Data.Sqlite;
 
 namespace Gassel.Web.Tests;

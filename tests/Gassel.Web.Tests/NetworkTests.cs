@@ -1,12 +1,11 @@
-using Gassel.Web.Door;
-using Gassel.Web.Runtime;
 using System.Net;
 using System.Net.Sockets;
 using System.Security.Cryptography;
 using System.Security.Cryptography.X509Certificates;
 using Gassel.Data;
+using Gassel.Web.Door;
 using Gassel.Web.Hosting;
-using Microsoft.AspNetCore.Builder;
+using Gassel.Web.Runtime;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Gassel.Web.Tests;

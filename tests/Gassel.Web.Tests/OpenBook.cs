@@ -1,13 +1,13 @@
-using Gassel.Web.Door;
-using Gassel.Web.Runtime;
 using System.Net;
 using System.Net.Http.Json;
 using System.Net.Security;
 using System.Security.Cryptography.X509Certificates;
 using System.Text;
 using System.Text.Json.Nodes;
+using Gassel.Web.Door;
 using Gassel.Web.Features.People;
 using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Time.Testing;

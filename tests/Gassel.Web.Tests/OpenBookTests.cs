@@ -1,7 +1,5 @@
 using System.Net;
 using System.Text;
-using System.Text.Json.Nodes;
-using Gassel.Data.People;
 using Gassel.Web.Features.People;
 using Microsoft.AspNetCore.Routing;
 using Microsoft.Extensions.DependencyInjection;

@@ -1,7 +1,6 @@
-using Gassel.Web.Runtime;
 using System.Text.Json.Nodes;
 using Gassel.Web.Hosting;
-using Microsoft.AspNetCore.Builder;
+using Gassel.Web.Runtime;
 using Microsoft.Extensions.Time.Testing;
 
 namespace Gassel.Web.Tests;

@@ -1,8 +1,8 @@
-using Gassel.Web.Runtime;
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json.Nodes;
 using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.Extensions.Time.Testing;
 

@@ -1,6 +1,6 @@
-using Gassel.Web.Runtime;
 using System.Text.Json.Nodes;
 using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Tests;
 

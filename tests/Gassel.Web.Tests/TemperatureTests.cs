@@ -3,7 +3,6 @@ using System.Net;
 using System.Text;
 using System.Text.Json.Nodes;
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.Readings;

@@ -2,7 +2,6 @@ using System.Globalization;
 using System.Text;
 using System.Text.Json.Nodes;
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 
 namespace Gassel.Web.Tests;
 

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <param name="Effective">Days of cold by weight; 0 where the seed may have lain dry.</param>

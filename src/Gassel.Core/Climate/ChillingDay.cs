@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>A day's range; dry seed gains nothing from it.</summary>

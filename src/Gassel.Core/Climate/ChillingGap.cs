@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>A time left out, as days or instants in the order they were given.</summary>

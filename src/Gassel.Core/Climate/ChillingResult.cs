@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>Cold by the calendar, by hours, and by weight, over the moist days.</summary>

@@ -1,5 +1,3 @@
-using MathNet.Numerics.Distributions;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>What a place is like, month by month from January.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>A day's minimum and maximum, °C; null where missing.</summary>

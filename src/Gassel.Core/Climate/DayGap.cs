@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>Days without a reading between two that have one, both ends inclusive.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <param name="On">Null in a winter in which it did not freeze by this rule.</param>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>Days of a 365-day calendar as <c>MM-dd</c>, and beside them the unrounded days since the season's first day.</summary>

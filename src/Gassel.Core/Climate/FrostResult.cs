@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <param name="LastSpring">Null where no spring had a frost.</param>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 public sealed record FrostRisk(IReadOnlyList<FrostShare> LastSpringAfter, IReadOnlyList<FrostShare> FirstAutumnBefore);

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>Share of years with a frost beyond the day, years without any frost counting as none.</summary>

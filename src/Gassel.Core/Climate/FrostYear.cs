@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <param name="Year">The calendar year in the north; in the south the year in which the season began on 1 July.</param>

@@ -1,5 +1,4 @@
 using System.Globalization;
-using Gassel.Core.Record;
 
 namespace Gassel.Core.Climate;
 

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <param name="Early">One winter in ten froze earlier, <c>MM-dd</c>; null where none froze.</param>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>By which clock a logger writes, where its times carry no offset.</summary>

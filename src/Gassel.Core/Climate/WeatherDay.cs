@@ -1,5 +1,3 @@
-using MathNet.Numerics.Distributions;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>A day of weather.</summary>

@@ -1,6 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>At most two missing days are taken between their neighbours; with more nothing is said of what follows.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>The usable days of a weather file, in order, and what was wrong with the rest.</summary>

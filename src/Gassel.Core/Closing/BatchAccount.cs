@@ -2,7 +2,6 @@ using Gassel.Core.Climate;
 using Gassel.Core.Fold;
 using Gassel.Core.Germination;
 using Gassel.Core.Record;
-using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Closing;

@@ -1,9 +1,7 @@
-using Gassel.Core.Yard;
 using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
-using Gassel.Core.Seed;
-using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 
 namespace Gassel.Core.Closing;
 

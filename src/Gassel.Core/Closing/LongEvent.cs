@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Closing;
 
 /// <param name="Plants">Or seeds; null where no number belongs to it.</param>

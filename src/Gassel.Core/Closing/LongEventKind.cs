@@ -1,6 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Closing;
 
 /// <summary>What happened to a batch on its way through the years.</summary>

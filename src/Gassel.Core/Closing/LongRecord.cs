@@ -1,5 +1,4 @@
 using System.Globalization;
-using Gassel.Core.Climate;
 using Gassel.Core.Fold;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Closing;
 
 /// <param name="Words">What to change.</param>

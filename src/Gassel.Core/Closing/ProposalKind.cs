@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Closing;
 
 /// <summary>What a record speaks for changing next winter.</summary>

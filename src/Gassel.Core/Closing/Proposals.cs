@@ -1,7 +1,5 @@
 using System.Globalization;
-using Gassel.Core.Diagnosis;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Closing;
 

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Closing;
 
 /// <summary>Batches of one species by one route and about the same cold.</summary>

@@ -1,8 +1,5 @@
 using System.Globalization;
-using Gassel.Core.Fold;
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Closing;
 

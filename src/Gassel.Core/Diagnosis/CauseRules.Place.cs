@@ -1,5 +1,4 @@
 using Gassel.Core.Due;
-using Gassel.Core.Fold;
 using Gassel.Core.Places;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;

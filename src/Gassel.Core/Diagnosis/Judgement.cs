@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Diagnosis;
 
 /// <summary>From the record of a sown part to ranked causes of low germination.</summary>

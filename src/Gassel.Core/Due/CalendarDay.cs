@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Due;
 
 /// <summary>A day of the plan on which someone acts.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Due;
 
 /// <summary>How often bags are looked at.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Due;
 
 /// <summary>Something that needs hands.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Due;
 
 public enum DueKind

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Fold;
 
 /// <summary>Whether breaking the coat and soaking once more is worth it.</summary>

@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Fold;
 
 /// <summary>An entry that cannot be true beside the others.</summary>

@@ -1,7 +1,5 @@
-using Gassel.Core.Diagnosis;
 using Gassel.Core.Germination;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Fold;
 

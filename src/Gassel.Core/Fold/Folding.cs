@@ -1,4 +1,3 @@
-using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 

@@ -1,6 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Fold;
 
 /// <summary>A look at soaked seed as recorded.</summary>

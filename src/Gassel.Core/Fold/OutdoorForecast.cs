@@ -1,5 +1,3 @@
-using Gassel.Core.Places;
-
 namespace Gassel.Core.Fold;
 
 /// <summary>

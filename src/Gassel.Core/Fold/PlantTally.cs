@@ -1,4 +1,3 @@
-using Gassel.Core.Diagnosis;
 using Gassel.Core.Record;
 
 namespace Gassel.Core.Fold;

@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Fold;
 
 /// <summary>Where a part stood, from a day on.</summary>

@@ -1,4 +1,3 @@
-using Gassel.Core.Diagnosis;
 using Gassel.Core.Germination;
 using Gassel.Core.Record;
 

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Germination;
 
 public enum AdviceKind

@@ -1,7 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Record;
-using MathNet.Numerics;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>Seed treated alike: how many came up of how many.</summary>

@@ -1,6 +1,3 @@
-using System.Globalization;
-using MathNet.Numerics;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>Two arms against each other.</summary>

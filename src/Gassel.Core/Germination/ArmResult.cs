@@ -1,7 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Record;
-using MathNet.Numerics;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>An arm with its Wilson interval.</summary>

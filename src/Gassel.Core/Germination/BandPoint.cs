@@ -1,5 +1,3 @@
-using MathNet.Numerics.Statistics;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>Pointwise 95 % limits of the fitted share emerged on one day.</summary>

@@ -1,5 +1,4 @@
 using System.Globalization;
-using Gassel.Core.Record;
 using MathNet.Numerics;
 
 namespace Gassel.Core.Germination;

@@ -1,6 +1,3 @@
-using MathNet.Numerics.LinearAlgebra;
-using MathNet.Numerics.Optimization;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>Why there is no curve, or why it is only a guess beyond the counts.</summary>

@@ -1,4 +1,3 @@
-using Gassel.Core.Record;
 using MathNet.Numerics.Statistics;
 
 namespace Gassel.Core.Germination;

@@ -1,6 +1,3 @@
-using MathNet.Numerics.LinearAlgebra;
-using MathNet.Numerics.Optimization;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>A fitted curve, or the reason why there is none.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>Seeds cut open: full and firm, empty, or rotten.</summary>

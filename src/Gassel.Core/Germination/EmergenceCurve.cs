@@ -1,6 +1,3 @@
-using MathNet.Numerics.LinearAlgebra;
-using MathNet.Numerics.Optimization;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>

@@ -1,4 +1,3 @@
-using Gassel.Core.Record;
 using MathNet.Numerics.LinearAlgebra;
 using MathNet.Numerics.Optimization;
 

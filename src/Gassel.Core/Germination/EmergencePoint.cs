@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>Share of the sown seed on one day: up by then as counted, or by the fitted curve.</summary>

@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>Fisher's exact test of a two-by-two table, two-sided as GNU R sums it: all tables no likelier than the one seen (Fisher 1935).</summary>

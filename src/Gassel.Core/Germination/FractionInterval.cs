@@ -1,5 +1,3 @@
-using MathNet.Numerics.Distributions;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>A closed interval for a fraction, 0..1.</summary>

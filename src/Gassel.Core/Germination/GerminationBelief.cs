@@ -1,5 +1,4 @@
 using System.Globalization;
-using Gassel.Core.Record;
 using MathNet.Numerics;
 using MathNet.Numerics.Integration;
 

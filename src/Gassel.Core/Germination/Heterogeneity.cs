@@ -1,6 +1,3 @@
-using System.Globalization;
-using MathNet.Numerics;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>Whether several shares may be one (Pearson's chi-square, no correction).</summary>

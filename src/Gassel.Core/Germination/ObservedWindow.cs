@@ -1,6 +1,4 @@
 using System.Globalization;
-using Gassel.Core.Closing;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Germination;

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>A fitted curve of an earlier batch of the same species and route.</summary>

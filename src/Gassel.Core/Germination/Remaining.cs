@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>What the 14 days from today can still bring, of seed that had not come up by the last count and has not come up unseen since.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Germination;
 
 /// <param name="CutTestFirst">A cut test on a few seeds is asked for before acting on the advice.</param>

@@ -1,6 +1,5 @@
 using System.Globalization;
 using Gassel.Core.Fold;
-using Gassel.Core.Record;
 
 namespace Gassel.Core.Growing;
 

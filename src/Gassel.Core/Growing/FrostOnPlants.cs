@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Growing;
 
 /// <summary>Days of frost on plants that were to have cold without frost.</summary>

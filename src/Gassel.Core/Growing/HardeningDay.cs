@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Growing;
 
 /// <param name="Step">Which day of the hardening it is, from 1; the one before again where it waits.</param>

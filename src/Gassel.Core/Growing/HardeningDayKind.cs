@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Growing;
 
 /// <summary>What a day of hardening off is.</summary>

@@ -1,7 +1,6 @@
 using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Growing;
 

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Growing;
 
 /// <summary>When plants may go into the ground.</summary>

@@ -1,6 +1,3 @@
-using System.Globalization;
-using MathNet.Numerics.Statistics;
-
 namespace Gassel.Core.Growing;
 
 /// <summary>One way, with its days.</summary>

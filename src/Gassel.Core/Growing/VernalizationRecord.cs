@@ -1,7 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using MathNet.Numerics.Statistics;
-
 namespace Gassel.Core.Growing;
 
 /// <summary>What the years on record say of plants out in a spell.</summary>

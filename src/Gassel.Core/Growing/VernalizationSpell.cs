@@ -1,6 +1,3 @@
-using System.Globalization;
-using MathNet.Numerics.Statistics;
-
 namespace Gassel.Core.Growing;
 
 /// <param name="To">The day after the last.</param>

@@ -1,6 +1,3 @@
-using System.Globalization;
-using MathNet.Numerics.Statistics;
-
 namespace Gassel.Core.Growing;
 
 /// <summary>What is given cold so that it flowers.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Places;

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Places;
 
 /// <summary>One day of it, for the drawing.</summary>

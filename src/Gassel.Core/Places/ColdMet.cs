@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Places;
 
 /// <summary>When a need is met, at the rate of the last week; past if it is. Null where it is not met within two years at this rate.</summary>

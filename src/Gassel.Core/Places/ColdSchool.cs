@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Places;
 
 /// <summary>By which of the three reckonings cold is counted first.</summary>

@@ -1,5 +1,4 @@
 using Gassel.Core.Fold;
-using Gassel.Core.Record;
 
 namespace Gassel.Core.Places;
 

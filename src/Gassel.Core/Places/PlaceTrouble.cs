@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Places;
 
 /// <summary>A time in which a place was not as its seed needs it.</summary>

@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Places;
 
 /// <summary>A thermometer read by eye at a look.</summary>

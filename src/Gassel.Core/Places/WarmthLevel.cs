@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Places;
 
 public enum WarmthLevel

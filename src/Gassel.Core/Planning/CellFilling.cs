@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Planning;
 
 /// <summary>What one way of filling cells takes.</summary>

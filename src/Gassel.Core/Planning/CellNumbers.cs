@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Planning;
 
 /// <param name="Cells">Cells sown.</param>

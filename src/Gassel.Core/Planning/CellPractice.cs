@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Planning;
 
 /// <summary>How seed is put into cells: three schools of the trade.</summary>

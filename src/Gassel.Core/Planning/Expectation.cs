@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Planning;
 
 /// <summary>What own results let one expect of a route with so much cold; null fields where nothing is known.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Planning;
 
 /// <param name="Litres">Of loose medium, to measure out dry.</param>

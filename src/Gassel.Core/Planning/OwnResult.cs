@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Germination;
 
 namespace Gassel.Core.Planning;

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Record;
 
 namespace Gassel.Core.Planning;

@@ -1,5 +1,4 @@
 using System.Globalization;
-using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Planning;
 
 /// <param name="Seeds">Smallest number that reaches the plants with the wanted confidence; null where none up to <see cref="SeedsNeeded.MaxSeeds"/> does.</param>

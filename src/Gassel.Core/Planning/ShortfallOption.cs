@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Planning;
 
 /// <summary>One thing to do when the usual start is already past.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Planning;
 
 /// <summary>Room taken at a kind of place from a day to the day it changes, exclusive.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Planning;
 
 /// <param name="BothReach">P(the plants wanted) from both, neither lost.</param>

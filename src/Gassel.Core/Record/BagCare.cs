@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>What was done to a bag at a look.</summary>

@@ -1,5 +1,4 @@
 using Gassel.Core.Germination;
-using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Record;

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>How the tops of containers are minded through the winter.</summary>

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>Out that day to harden off; a day that is not recorded was skipped.</summary>

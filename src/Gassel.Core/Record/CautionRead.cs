@@ -1,6 +1,3 @@
-using System.Text.Json.Serialization;
-using Gassel.Core.Treatments;
-
 namespace Gassel.Core.Record;
 
 /// <summary>The caution was read before the hand went on.</summary>

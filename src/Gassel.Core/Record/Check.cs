@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <param name="Sprouted">Seeds newly sprouted since the last check.</param>

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>The books of the batch are closed: nothing more is recorded of it until that is taken back.</summary>

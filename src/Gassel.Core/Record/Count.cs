@@ -1,6 +1,3 @@
-using System.Text.Json.Serialization;
-using Gassel.Core.Diagnosis;
-
 namespace Gassel.Core.Record;
 
 /// <param name="Emerged">New seedlings since the last count.</param>

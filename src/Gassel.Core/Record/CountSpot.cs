@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>What was counted at one spot of a tray: a cell, or a row of cells. Both from 1; one of the two.</summary>

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>Leaves died back for the season: dormant, alive, and no loss.</summary>

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>A planned batch that is not made after all: its seed is free again. Taken back like any entry.</summary>

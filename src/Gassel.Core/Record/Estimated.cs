@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>The number of seeds in the part was an estimate and is now taken as another.</summary>

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>A look at soaked seed with a water-tight coat: swollen and paler has taken water, small and dark has not.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>What seed lies in through a moist treatment.</summary>

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 public sealed record Moved(string Part, string Place) : EntryPayload;

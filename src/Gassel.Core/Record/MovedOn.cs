@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>Plants came a stage further: pricked out, potted, hardened, planted. Stages may be passed over.</summary>

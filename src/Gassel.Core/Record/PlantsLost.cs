@@ -1,6 +1,3 @@
-using System.Text.Json.Serialization;
-using Gassel.Core.Diagnosis;
-
 namespace Gassel.Core.Record;
 
 /// <summary>Plants lost past the sowing; those of the sowing are lost in a count.</summary>

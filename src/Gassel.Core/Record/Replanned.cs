@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>The grower took a way on when the plan could not be kept. The plan that was confirmed stays as it is.</summary>

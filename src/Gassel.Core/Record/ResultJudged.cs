@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>Whether the result of the batch teaches what its route does. Unsaid, it does unless an accident is on record.</summary>

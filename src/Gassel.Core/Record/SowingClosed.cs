@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>No more of its seed is waited for; seedlings that stand go on.</summary>

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>An amount split off, with the seed that had already sprouted in the treatment.</summary>

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>An optional step that is left out for good, for all parts that have not come to it.</summary>

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>Something was done to what grows: caps, covers, water and mulch of a container that is out; food and lamps of plants anywhere.</summary>

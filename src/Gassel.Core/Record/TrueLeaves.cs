@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-
 namespace Gassel.Core.Record;
 
 /// <summary>The first true leaves are out: from here seedlings are thinned, divided or pricked out.</summary>

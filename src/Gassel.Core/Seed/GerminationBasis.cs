@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Seed;
 
 /// <summary>What the germination of a lot under a route rests on.</summary>

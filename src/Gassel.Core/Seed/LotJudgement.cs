@@ -1,6 +1,5 @@
 using System.Globalization;
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Seed;

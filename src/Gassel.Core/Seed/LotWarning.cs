@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Seed;
 
 /// <summary>Something to know before planning with a lot. A warning never refuses.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Seed;
 
 public enum LotWarningKind

@@ -1,6 +1,4 @@
-using Gassel.Core.Fold;
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
 
 namespace Gassel.Core.Seed;
 

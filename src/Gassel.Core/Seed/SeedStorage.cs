@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Seed;
 
 /// <summary>How the seed is kept. What each does to its life is our assumption, far milder than the thumb rule that five degrees

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Seed;
 
 /// <summary>Share of seed still alive.</summary>

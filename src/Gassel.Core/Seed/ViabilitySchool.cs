@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Seed;
 
 /// <summary>Two schools of how viability falls with age.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Treatments;
 
 /// <summary>How deep a seed goes, and why.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Treatments;
 
 /// <summary>Sowing depth in mm, both ends inclusive; 0–0 means on the surface.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Treatments;
 
 /// <summary>How deep to sow where a species has no depth of its own.</summary>

@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Treatments;
 
 /// <summary>Finds what a written name means, and asks where it only nearly matches.</summary>

@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Treatments;
 
 /// <summary>Hazard, flags and coat decide which steps a route may hold. Common practice, no source.</summary>

@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Treatments;
 
 /// <summary>One step of a route.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Treatments;
 
 /// <summary>Size of the seed, mm.</summary>

@@ -1,4 +1,3 @@
-using Gassel.Core.Record;
 using static Gassel.Core.Treatments.DormancyClass;
 using static Gassel.Core.Treatments.SeedlingHardiness;
 using static Gassel.Core.Treatments.SpeciesFlag;

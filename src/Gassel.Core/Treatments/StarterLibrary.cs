@@ -1,4 +1,3 @@
-using Gassel.Core.Record;
 using static Gassel.Core.Treatments.StepKind;
 
 namespace Gassel.Core.Treatments;

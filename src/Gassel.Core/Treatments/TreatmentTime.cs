@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Treatments;
 
 /// <summary>How long a route keeps seed before it can be sown.</summary>

@@ -1,6 +1,4 @@
-using System.Globalization;
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
 
 namespace Gassel.Core.Trials;
 

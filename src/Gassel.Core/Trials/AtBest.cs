@@ -1,6 +1,3 @@
-using System.Globalization;
-using MathNet.Numerics.Distributions;
-
 namespace Gassel.Core.Trials;
 
 /// <summary>What so many seeds an arm could at best tell apart from the control with the wanted power.</summary>

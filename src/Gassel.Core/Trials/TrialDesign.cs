@@ -1,6 +1,3 @@
-using Gassel.Core.Germination;
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Trials;
 
 /// <summary>A trial as it was laid out. What happens in it is in the entries of its batches.</summary>

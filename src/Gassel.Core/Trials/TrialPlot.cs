@@ -1,6 +1,3 @@
-using Gassel.Core.Germination;
-using Gassel.Core.Record;
-
 namespace Gassel.Core.Trials;
 
 /// <summary>Seed of one arm in one vessel: a replicate, and a part of the arm's batch.</summary>

@@ -1,6 +1,3 @@
-using System.Globalization;
-using MathNet.Numerics.Distributions;
-
 namespace Gassel.Core.Trials;
 
 /// <summary>Seeds needed to see a difference.</summary>

@@ -1,7 +1,3 @@
-using System.Globalization;
-using MathNet.Numerics.LinearAlgebra;
-using MathNet.Numerics.Optimization;
-
 namespace Gassel.Core.Yard;
 
 /// <summary>What was read beside what the model says with the fitted numbers.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Diagnosis;
 using Gassel.Core.Record;
 
 namespace Gassel.Core.Yard;

@@ -1,6 +1,5 @@
 using System.Globalization;
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 using MathNet.Numerics.LinearAlgebra;
 using MathNet.Numerics.Optimization;
 

@@ -1,5 +1,3 @@
-using Gassel.Core.Climate;
-
 namespace Gassel.Core.Yard;
 
 /// <summary>How a container stands in a word.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Yard;
 
 /// <summary>What heat or cold inside does, mildest first (common practice, no source).</summary>

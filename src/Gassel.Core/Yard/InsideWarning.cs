@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Yard;
 
 /// <summary>A time of danger inside a container, without a break.</summary>

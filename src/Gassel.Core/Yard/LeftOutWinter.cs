@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Yard;
 
 /// <summary>A winter that is not counted, and why.</summary>

@@ -1,8 +1,6 @@
 using System.Globalization;
-using Gassel.Core.Diagnosis;
 using Gassel.Core.Fold;
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
 
 namespace Gassel.Core.Yard;
 

@@ -1,7 +1,3 @@
-using System.Globalization;
-using MathNet.Numerics.LinearAlgebra;
-using MathNet.Numerics.Optimization;
-
 namespace Gassel.Core.Yard;
 
 /// <summary>Where the thermometer lay.</summary>

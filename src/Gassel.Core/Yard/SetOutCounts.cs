@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Yard;
 
 /// <summary>Of the winters on record.</summary>

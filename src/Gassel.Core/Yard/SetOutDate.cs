@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Yard;
 
 /// <summary>One day to set out on, over all winters.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Treatments;
 

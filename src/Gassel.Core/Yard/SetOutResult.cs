@@ -1,6 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-
 namespace Gassel.Core.Yard;
 
 /// <param name="Window">Null where no day has it.</param>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Yard;
 
 /// <summary>Days with enough cold in nine winters of ten, both ends inclusive.</summary>

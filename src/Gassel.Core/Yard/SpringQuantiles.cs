@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Yard;
 
 /// <summary>Days between winters, as <c>MM-dd</c> of a 365-day calendar, with the unrounded days since the season's first day.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Climate;
 
 namespace Gassel.Core.Yard;

@@ -1,5 +1,3 @@
-using Microsoft.Data.Sqlite;
-
 namespace Gassel.Data;
 
 public enum BookCondition

@@ -1,6 +1,3 @@
-using System.Globalization;
-using Microsoft.Data.Sqlite;
-
 namespace Gassel.Data;
 
 /// <summary>A copy of the book.</summary>

@@ -1,9 +1,3 @@
-using System.Reflection;
-using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore.Diagnostics;
-using Microsoft.EntityFrameworkCore.Migrations;
-using Microsoft.EntityFrameworkCore;
-
 namespace Gassel.Data;
 
 /// <summary>A book cannot be opened; the message is for the grower.</summary>

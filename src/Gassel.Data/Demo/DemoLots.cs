@@ -1,5 +1,3 @@
-using Gassel.Core.Germination;
-using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data.Rows;

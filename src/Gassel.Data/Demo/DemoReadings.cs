@@ -1,7 +1,7 @@
-using Gassel.Data.Rows;
 using Gassel.Core.Climate;
 using Gassel.Data.Devices;
 using Gassel.Data.Readings;
+using Gassel.Data.Rows;
 
 namespace Gassel.Data.Demo;
 

@@ -1,6 +1,6 @@
-using Gassel.Data.Devices;
 using Gassel.Core.Closing;
 using Gassel.Core.Record;
+using Gassel.Data.Devices;
 using Gassel.Data.Readings;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,4 +1,3 @@
-using Gassel.Core.Germination;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Trials;

@@ -1,4 +1,3 @@
-using Gassel.Data.Demo;
 using Gassel.Data.Rows;
 namespace Gassel.Data.Devices;
 

@@ -1,4 +1,3 @@
-using Gassel.Data.Demo;
 using Gassel.Core.Climate;
 using Gassel.Core.Yard;
 

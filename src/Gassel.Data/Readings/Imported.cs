@@ -1,6 +1,3 @@
-using Gassel.Data.Devices;
-using Gassel.Data.Rows;
-
 namespace Gassel.Data.Readings;
 
 /// <param name="Series">Null where nothing of it was new, so that nothing was kept.</param>

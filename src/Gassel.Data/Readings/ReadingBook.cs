@@ -1,7 +1,5 @@
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Data.Devices;
 using Gassel.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,4 +1,3 @@
-using Gassel.Data.Devices;
 using Gassel.Data.Rows;
 
 namespace Gassel.Data.Readings;

@@ -1,4 +1,3 @@
-using Gassel.Data.Devices;
 namespace Gassel.Data.Rows;
 
 /// <summary>The devices that ship, all simulated.</summary>

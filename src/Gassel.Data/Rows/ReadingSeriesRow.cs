@@ -1,5 +1,3 @@
-using Gassel.Data.Devices;
-
 namespace Gassel.Data.Rows;
 
 /// <summary>Readings of one thermometer at one place. The readings themselves stand in the table <c>readings</c>, two numbers each.</summary>

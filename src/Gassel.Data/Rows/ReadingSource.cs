@@ -1,5 +1,3 @@
-using Gassel.Data.Devices;
-
 namespace Gassel.Data.Rows;
 
 /// <summary>Where readings come from.</summary>

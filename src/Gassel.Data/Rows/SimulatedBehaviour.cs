@@ -1,4 +1,3 @@
-using Gassel.Data.Devices;
 namespace Gassel.Data.Rows;
 
 /// <summary>What a simulated device plays.</summary>

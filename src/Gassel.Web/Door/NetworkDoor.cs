@@ -1,7 +1,7 @@
-using Gassel.Web.Runtime;
 using System.Net;
 using System.Net.NetworkInformation;
 using System.Net.Sockets;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Server.Kestrel.Https;
 
 namespace Gassel.Web.Door;

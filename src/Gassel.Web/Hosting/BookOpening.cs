@@ -1,10 +1,10 @@
-using Gassel.Data.Demo;
-using Gassel.Web.Door;
-using Gassel.Web.Runtime;
 using Gassel.Data;
+using Gassel.Data.Demo;
 using Gassel.Data.People;
 using Gassel.Data.Readings;
+using Gassel.Web.Door;
 using Gassel.Web.Features.People;
+using Gassel.Web.Runtime;
 using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Hosting;

@@ -1,5 +1,5 @@
-using Gassel.Web.Runtime;
 using Gassel.Data;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Hosting;
 

@@ -1,12 +1,11 @@
-using Gassel.Web.Door;
-using Gassel.Web.Features.Book;
-using Gassel.Web.Runtime;
 using System.IO.Compression;
 using System.Net;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Readings;
+using Gassel.Web.Door;
 using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Calculators;
 using Gassel.Web.Features.Calendar;
 using Gassel.Web.Features.Closing;
@@ -31,6 +30,7 @@ using Gassel.Web.Features.Trials;
 using Gassel.Web.Features.Weather;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;
 

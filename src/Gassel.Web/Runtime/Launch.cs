@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Reflection;
-using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Runtime;
 

@@ -1,6 +1,5 @@
-using Gassel.Data.Rows;
 using Gassel.Data;
-using Gassel.Web.Hosting;
+using Gassel.Data.Rows;
 using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Runtime;

@@ -1,7 +1,6 @@
 using System.Globalization;
 using CsCheck;
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using MathNet.Numerics.Integration;
 

@@ -1,6 +1,5 @@
 using CsCheck;
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Climate;
 

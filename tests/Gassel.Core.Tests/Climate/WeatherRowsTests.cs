@@ -1,5 +1,4 @@
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Climate;
 

@@ -1,8 +1,6 @@
-using Gassel.Core.Climate;
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
 using Gassel.Core.Places;
-using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 

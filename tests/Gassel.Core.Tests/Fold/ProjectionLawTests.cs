@@ -2,7 +2,6 @@ using CsCheck;
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Fold;
 

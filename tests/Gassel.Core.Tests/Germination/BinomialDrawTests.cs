@@ -1,5 +1,4 @@
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
 using MathNet.Numerics.Distributions;
 
 namespace Gassel.Core.Tests.Germination;

@@ -1,6 +1,5 @@
 using CsCheck;
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
 using MathNet.Numerics.Distributions;
 
 namespace Gassel.Core.Tests.Germination;

@@ -1,5 +1,4 @@
 using CsCheck;
-using Gassel.Core.Closing;
 using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using MathNet.Numerics.Distributions;

@@ -1,6 +1,5 @@
 using Gassel.Core.Climate;
 using Gassel.Core.Growing;
-using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Growing;
 

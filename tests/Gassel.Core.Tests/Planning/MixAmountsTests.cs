@@ -1,6 +1,5 @@
 using CsCheck;
 using Gassel.Core.Planning;
-using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Planning;
 

@@ -1,7 +1,6 @@
 using Gassel.Core.Fold;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Planning;
 

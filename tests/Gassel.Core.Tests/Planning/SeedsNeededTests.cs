@@ -1,7 +1,6 @@
 using CsCheck;
 using Gassel.Core.Germination;
 using Gassel.Core.Planning;
-using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Planning;
 

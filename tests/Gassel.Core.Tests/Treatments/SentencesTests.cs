@@ -1,5 +1,4 @@
 using Gassel.Core.Planning;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Treatments;

@@ -1,6 +1,4 @@
 using CsCheck;
-using Gassel.Core.Fold;
-using Gassel.Core.Germination;
 using Gassel.Core.Record;
 using Gassel.Core.Trials;
 

@@ -1,5 +1,3 @@
-using Gassel.Core.Germination;
-using Gassel.Core.Record;
 using Gassel.Core.Trials;
 
 namespace Gassel.Core.Tests.Trials;

@@ -1,4 +1,3 @@
-using Gassel.Web.Features.Book;
 using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Due;
@@ -10,6 +9,7 @@ using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Book;
 
 namespace Gassel.Web.Features.Batches;
 

@@ -1,14 +1,11 @@
-using Gassel.Web.Features.Book;
-using Gassel.Web.Runtime;
 using Gassel.Core.Diagnosis;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Batches;

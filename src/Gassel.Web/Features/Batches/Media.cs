@@ -1,7 +1,6 @@
-using Gassel.Web.Features.Book;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 

@@ -1,7 +1,7 @@
-using Gassel.Web.Features.Book;
 using Gassel.Core.Record;
 using Gassel.Data;
 using Gassel.Data.People;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.People;
 using Gassel.Web.Problems;
 using Microsoft.EntityFrameworkCore;

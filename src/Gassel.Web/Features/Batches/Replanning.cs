@@ -1,12 +1,10 @@
-using Gassel.Web.Features.Book;
-using Gassel.Web.Runtime;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.People;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Batches;

@@ -1,7 +1,3 @@
-using System.Collections.Concurrent;
-using Gassel.Data;
-using Gassel.Web.Features.Batches;
-
 namespace Gassel.Web.Features.Book;
 
 /// <summary>A batch whose numbers cannot be computed from what is recorded of it.</summary>

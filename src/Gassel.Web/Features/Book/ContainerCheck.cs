@@ -1,5 +1,4 @@
 using Gassel.Core.Record;
-using Gassel.Web.Features.Batches;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Book;

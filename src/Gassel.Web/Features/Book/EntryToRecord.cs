@@ -1,9 +1,4 @@
-using Gassel.Core.Diagnosis;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Data;
-using Gassel.Web.Features.Batches;
-using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Book;
 

@@ -1,11 +1,8 @@
 using System.Globalization;
-using Gassel.Core.Diagnosis;
-using Gassel.Core.Fold;
+using Gassel.Core;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
-using Gassel.Core;
-using Gassel.Web.Features.Batches;
 
 namespace Gassel.Web.Features.Book;
 

@@ -1,8 +1,5 @@
-using Gassel.Core.Diagnosis;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Book;

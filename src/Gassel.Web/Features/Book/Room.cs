@@ -1,7 +1,6 @@
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
 
 namespace Gassel.Web.Features.Book;
 

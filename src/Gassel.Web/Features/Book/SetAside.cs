@@ -1,6 +1,5 @@
 using System.Collections.Concurrent;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
 
 namespace Gassel.Web.Features.Book;
 

@@ -1,9 +1,6 @@
 using Gassel.Core.Due;
-using Gassel.Core.Fold;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
 
 namespace Gassel.Web.Features.Book;
 

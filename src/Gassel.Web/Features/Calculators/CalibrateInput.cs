@@ -1,8 +1,4 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Core.Record;
 using Gassel.Core.Yard;
-using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 

@@ -1,6 +1,5 @@
 using System.Globalization;
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Web.Problems;
 

@@ -1,9 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <summary>Responses by name, each four knots in °C.</summary>

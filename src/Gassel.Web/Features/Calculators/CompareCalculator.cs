@@ -1,5 +1,4 @@
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;

@@ -1,7 +1,3 @@
-using Gassel.Core.Germination;
-using Gassel.Core.Record;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <param name="Arms">1 to 50.</param>

@@ -1,7 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 public readonly record struct DayRangeInput

@@ -1,8 +1,3 @@
-using Gassel.Core.Planning;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 public readonly record struct DaysInput

@@ -1,7 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <summary>Exactly one of <c>daily</c> and <c>readings</c>, and of <c>thermalTime</c> and <c>packet</c>.</summary>

@@ -1,6 +1,5 @@
 using System.Globalization;
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;

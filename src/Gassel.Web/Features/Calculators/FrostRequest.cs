@@ -1,8 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Core.Record;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <param name="Daily">Any order, each day once; 1 to 40,000 days.</param>

@@ -1,12 +1,8 @@
-using Gassel.Web.Features.Weather;
-using Gassel.Web.Runtime;
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Growing;
-using Gassel.Core.Record;
-using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
+using Gassel.Web.Features.Weather;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Calculators;
 

@@ -1,11 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Core.Growing;
-using Gassel.Core.Record;
-using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <param name="On">When the lamps go on, <c>HH:mm</c>; equal to <paramref name="Off"/> for lamps that never go off.</param>

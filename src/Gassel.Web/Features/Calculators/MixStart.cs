@@ -1,7 +1,4 @@
 using Gassel.Core.Planning;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 

@@ -1,8 +1,3 @@
-using Gassel.Core.Germination;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <summary>A fitted curve of an earlier batch, as this endpoint returns it in <c>curve</c>.</summary>

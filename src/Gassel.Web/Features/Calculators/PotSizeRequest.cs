@@ -1,11 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Core.Growing;
-using Gassel.Core.Record;
-using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <param name="WidthCm">Of the pot or cell that the plants stand in.</param>

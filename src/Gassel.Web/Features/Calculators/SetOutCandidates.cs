@@ -1,10 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Core.Yard;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <summary>Days to set out on: from one to the other, both inclusive.</summary>

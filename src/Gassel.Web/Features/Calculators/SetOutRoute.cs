@@ -1,10 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Core.Yard;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <param name="Response">Four knots that do not fall, °C; [−1, 0.5, 6, 12] if left out.</param>

@@ -1,7 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <summary>°C·d at which a tenth, half and nine tenths of those that come up are up.</summary>

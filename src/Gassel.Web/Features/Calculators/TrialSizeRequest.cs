@@ -1,6 +1,3 @@
-using Gassel.Core.Trials;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Calculators;
 
 /// <param name="Control">Rate expected of the control, 0..1.</param>

@@ -1,10 +1,4 @@
-using System.Globalization;
-using Gassel.Core.Climate;
 using Gassel.Core.Growing;
-using Gassel.Core.Record;
-using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 

@@ -1,6 +1,5 @@
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
-using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
 

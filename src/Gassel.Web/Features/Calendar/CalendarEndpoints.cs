@@ -1,16 +1,13 @@
-using Gassel.Web.Features.Book;
-using Gassel.Web.Runtime;
 using System.Security.Cryptography;
 using System.Text;
 using Gassel.Core.Due;
-using Gassel.Core.Treatments;
-using Gassel.Data.People;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
+using Gassel.Data.People;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,8 +1,7 @@
-using Gassel.Core.Due;
+using Ical.Net;
 using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;
 using Ical.Net.Serialization;
-using Ical.Net;
 
 namespace Gassel.Web.Features.Calendar;
 

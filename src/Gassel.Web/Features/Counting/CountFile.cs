@@ -1,10 +1,8 @@
-using Gassel.Web.Features.Book;
 using System.Globalization;
-using Gassel.Core.Diagnosis;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Problems;
 using Sylvan.Data.Csv;
 

@@ -1,12 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Diagnosis;
-using Gassel.Core.Fold;
-using Gassel.Core.Record;
-using Gassel.Data;
-using Gassel.Web.Features.Batches;
-using Gassel.Web.Problems;
-using Sylvan.Data.Csv;
-
 namespace Gassel.Web.Features.Counting;
 
 /// <param name="Line">Line in the file, the header being 1.</param>

@@ -1,14 +1,12 @@
-using Gassel.Web.Features.Book;
-using Gassel.Web.Runtime;
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Counting;
 

@@ -1,10 +1,7 @@
-using Gassel.Web.Features.Book;
 using System.Globalization;
 using System.Text;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Counting;

@@ -1,12 +1,11 @@
-using Gassel.Web.Runtime;
+using Gassel.Data;
 using Gassel.Data.Devices;
 using Gassel.Data.People;
 using Gassel.Data.Readings;
-using Gassel.Data;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Temperature;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,6 +1,3 @@
-using System.Globalization;
-using Gassel.Web.Hosting;
-
 namespace Gassel.Web.Features.Labels;
 
 /// <summary>Something that puts a PDF on paper. A real printer would stand behind this too.</summary>

@@ -1,6 +1,3 @@
-using UglyToad.PdfPig.Core;
-using UglyToad.PdfPig.Writer;
-
 namespace Gassel.Web.Features.Labels;
 
 /// <summary>A box on a page, points from its upper left corner.</summary>

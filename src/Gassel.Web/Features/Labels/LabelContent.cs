@@ -1,5 +1,3 @@
-using Gassel.Core.Due;
-
 namespace Gassel.Web.Features.Labels;
 
 /// <summary>Which labels of a part.</summary>

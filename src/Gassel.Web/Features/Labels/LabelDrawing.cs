@@ -1,6 +1,5 @@
 using Gassel.Core;
 using Gassel.Core.Due;
-using Gassel.Core.Record;
 using QRCoder;
 
 namespace Gassel.Web.Features.Labels;

@@ -1,17 +1,15 @@
-using Gassel.Web.Door;
-using Gassel.Web.Features.Book;
-using Gassel.Web.Runtime;
 using System.Globalization;
 using Gassel.Core.Due;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Data.People;
 using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Door;
 using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Labels;

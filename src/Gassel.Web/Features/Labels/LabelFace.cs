@@ -1,6 +1,3 @@
-using UglyToad.PdfPig.Core;
-using UglyToad.PdfPig.Writer;
-
 namespace Gassel.Web.Features.Labels;
 
 /// <summary>Faces of the typeface of labels, shipped with the program: Source Sans 3, under the SIL Open Font License.</summary>

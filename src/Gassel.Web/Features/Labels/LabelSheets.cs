@@ -1,5 +1,3 @@
-using Gassel.Core.Due;
-
 namespace Gassel.Web.Features.Labels;
 
 /// <summary>Lays labels out on paper.</summary>

@@ -1,6 +1,5 @@
-using Gassel.Web.Runtime;
 using System.Globalization;
-using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Labels;
 

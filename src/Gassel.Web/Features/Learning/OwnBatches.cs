@@ -1,15 +1,13 @@
-using Gassel.Web.Features.Book;
-using Gassel.Web.Runtime;
 using System.Collections.Concurrent;
 using Gassel.Core.Fold;
 using Gassel.Core.Germination;
 using Gassel.Core.Places;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
-using Gassel.Data.Readings;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
-using Gassel.Web.Hosting;
+using Gassel.Data.Readings;
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Learning;
 

@@ -1,11 +1,5 @@
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
-using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
-using Gassel.Data;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
-using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Learning;
 

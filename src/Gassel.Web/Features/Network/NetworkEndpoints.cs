@@ -1,10 +1,9 @@
-using Gassel.Web.Door;
-using Gassel.Web.Runtime;
-using Gassel.Data.People;
 using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Door;
 using Gassel.Web.Features.People;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using QRCoder;

@@ -1,12 +1,3 @@
-using Gassel.Data.People;
-using Gassel.Data;
-using Gassel.Web.Features.People;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
-using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.EntityFrameworkCore;
-using QRCoder;
-
 namespace Gassel.Web.Features.Network;
 
 /// <param name="HeldOpen">True where the start opened the door, so that it cannot be shut here.</param>

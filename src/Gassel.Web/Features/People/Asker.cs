@@ -1,6 +1,6 @@
-using Gassel.Web.Door;
 using System.Security.Claims;
 using Gassel.Data.People;
+using Gassel.Web.Door;
 
 namespace Gassel.Web.Features.People;
 

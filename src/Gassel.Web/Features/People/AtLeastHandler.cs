@@ -1,5 +1,4 @@
 using Gassel.Web.Door;
-using Gassel.Data.People;
 using Microsoft.AspNetCore.Authorization;
 
 namespace Gassel.Web.Features.People;

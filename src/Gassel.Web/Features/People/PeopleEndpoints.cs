@@ -1,5 +1,5 @@
-using Gassel.Data.People;
 using Gassel.Data;
+using Gassel.Data.People;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;

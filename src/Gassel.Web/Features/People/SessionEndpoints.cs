@@ -1,6 +1,6 @@
-using Gassel.Web.Door;
-using Gassel.Data.People;
 using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Door;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Authentication;

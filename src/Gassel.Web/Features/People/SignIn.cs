@@ -1,9 +1,8 @@
-using Gassel.Web.Door;
-using Gassel.Web.Runtime;
 using System.Threading.RateLimiting;
 using Gassel.Data;
 using Gassel.Data.People;
-using Gassel.Web.Hosting;
+using Gassel.Web.Door;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Authorization;
 using Microsoft.AspNetCore.DataProtection;

@@ -1,6 +1,4 @@
-using Gassel.Core.Climate;
 using Gassel.Core.Planning;
-using Gassel.Core.Record;
 
 namespace Gassel.Web.Features.Plan;
 

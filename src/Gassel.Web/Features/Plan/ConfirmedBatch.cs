@@ -1,7 +1,3 @@
-using Gassel.Core.Climate;
-using Gassel.Core.Planning;
-using Gassel.Core.Record;
-
 namespace Gassel.Web.Features.Plan;
 
 /// <param name="Second">Null with one sowing.</param>

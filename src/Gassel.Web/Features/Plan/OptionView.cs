@@ -1,8 +1,4 @@
 using Gassel.Core.Planning;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Web.Features.Learning;
-using Gassel.Web.Features.Seed;
 
 namespace Gassel.Web.Features.Plan;
 

@@ -1,15 +1,8 @@
-using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
-using Gassel.Core.Planning;
-using Gassel.Core.Record;
-using Gassel.Core.Seed;
-using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Learning;
-using Gassel.Web.Features.Seed;
 using Gassel.Web.Features.Site;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Plan;
 

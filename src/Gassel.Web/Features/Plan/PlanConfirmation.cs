@@ -1,7 +1,6 @@
 using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.Rows;
 using Gassel.Web.Features.People;

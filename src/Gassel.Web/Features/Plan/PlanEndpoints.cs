@@ -1,15 +1,12 @@
-using Gassel.Web.Features.Book;
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Data;
 using Gassel.Data.People;
-using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.People;
-using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Plan;

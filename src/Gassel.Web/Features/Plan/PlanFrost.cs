@@ -2,7 +2,6 @@ using System.Globalization;
 using Gassel.Core;
 using Gassel.Core.Climate;
 using Gassel.Core.Planning;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Web.Features.Site;
 

@@ -1,4 +1,3 @@
-using Gassel.Core.Climate;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Seed;
@@ -6,8 +5,6 @@ using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Seed;
-using Gassel.Web.Features.Site;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Plan;

@@ -1,4 +1,3 @@
-using Gassel.Core.Climate;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 

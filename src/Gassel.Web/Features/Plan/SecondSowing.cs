@@ -1,7 +1,3 @@
-using Gassel.Core.Climate;
-using Gassel.Core.Planning;
-using Gassel.Core.Record;
-
 namespace Gassel.Web.Features.Plan;
 
 /// <param name="WeeksLater">The second sowing starts so many weeks after the first, 1 to 26.</param>

@@ -1,13 +1,11 @@
-using Gassel.Web.Features.Weather;
-using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Due;
 using Gassel.Core.Growing;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Site;
-using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
+using Gassel.Web.Features.Weather;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Plants;
 

@@ -1,8 +1,4 @@
-using Gassel.Data.People;
 using Gassel.Data;
-using Gassel.Web.Features.People;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Records;
 

@@ -1,7 +1,6 @@
-using Gassel.Data.People;
 using Gassel.Data;
+using Gassel.Data.People;
 using Gassel.Web.Features.People;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Records;

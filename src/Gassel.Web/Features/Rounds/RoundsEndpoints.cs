@@ -1,21 +1,18 @@
-using Gassel.Web.Features.Book;
-using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
 using Gassel.Core.Growing;
 using Gassel.Core.Places;
-using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Plants;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Trials;
 using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Rounds;

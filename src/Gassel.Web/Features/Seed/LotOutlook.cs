@@ -1,9 +1,4 @@
-using Gassel.Core.Fold;
-using Gassel.Core.Germination;
-using Gassel.Core.Record;
 using Gassel.Core.Seed;
-using Gassel.Core.Treatments;
-using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Seed;
 

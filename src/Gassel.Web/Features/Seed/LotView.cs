@@ -1,10 +1,3 @@
-using Gassel.Core.Fold;
-using Gassel.Core.Germination;
-using Gassel.Core.Record;
-using Gassel.Core.Seed;
-using Gassel.Core.Treatments;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Seed;
 
 /// <param name="Seeds">When it was entered.</param>

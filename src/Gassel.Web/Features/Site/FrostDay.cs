@@ -1,9 +1,3 @@
-using System.Globalization;
-using Gassel.Core.Climate;
-using Gassel.Data;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Site;
 
 /// <summary>A day of the year that a plan may be measured from.</summary>

@@ -1,9 +1,8 @@
-using Gassel.Web.Runtime;
 using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Data;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Site;
 

@@ -1,6 +1,5 @@
-using Gassel.Web.Runtime;
 using Gassel.Data;
-using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Site;

@@ -1,15 +1,5 @@
-using Gassel.Core.Climate;
 using Gassel.Core.Planning;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Data.People;
-using Gassel.Data.Rows;
 using Gassel.Data;
-using Gassel.Web.Features.People;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
-using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Site;
 

@@ -1,13 +1,9 @@
-using Gassel.Web.Features.Book;
-using Gassel.Web.Runtime;
 using Gassel.Core.Due;
-using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
+using Gassel.Web.Features.Book;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Sowing;

@@ -1,6 +1,4 @@
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Species;
 

@@ -1,4 +1,3 @@
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Web.Problems;
 

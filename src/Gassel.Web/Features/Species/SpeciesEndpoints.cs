@@ -1,12 +1,10 @@
-using Gassel.Web.Runtime;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
+using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Rows;
-using Gassel.Data;
 using Gassel.Web.Features.People;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

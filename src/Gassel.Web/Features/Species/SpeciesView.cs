@@ -1,5 +1,3 @@
-using Gassel.Core.Planning;
-using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Web.Features.Species;

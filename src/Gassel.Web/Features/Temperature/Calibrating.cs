@@ -1,14 +1,12 @@
-using Gassel.Web.Features.Weather;
-using Gassel.Web.Runtime;
 using System.Globalization;
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Web.Features.Site;
+using Gassel.Web.Features.Weather;
 using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Sylvan.Data.Csv;
 

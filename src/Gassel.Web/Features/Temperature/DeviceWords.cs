@@ -1,6 +1,4 @@
 using Gassel.Data.Rows;
-using Gassel.Web.Features.Book;
-using Gassel.Data.Devices;
 
 namespace Gassel.Web.Features.Temperature;
 

@@ -1,12 +1,4 @@
-using System.Collections.Concurrent;
-using Gassel.Core.Fold;
-using Gassel.Core.Places;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Data.Readings;
-using Gassel.Data;
 using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Temperature;
 

@@ -2,8 +2,6 @@ using System.Globalization;
 using System.Runtime.CompilerServices;
 using System.Text;
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Web.Problems;
 using Sylvan.Data.Csv;
 

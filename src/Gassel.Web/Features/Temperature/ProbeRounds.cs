@@ -1,8 +1,7 @@
-using Gassel.Web.Runtime;
 using Gassel.Data;
 using Gassel.Data.Devices;
 using Gassel.Data.Readings;
-using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Temperature;
 

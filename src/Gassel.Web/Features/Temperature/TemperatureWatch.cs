@@ -1,14 +1,12 @@
-using Gassel.Web.Features.Weather;
-using Gassel.Web.Runtime;
 using System.Collections.Concurrent;
 using Gassel.Core.Fold;
 using Gassel.Core.Places;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Data.Readings;
 using Gassel.Data;
+using Gassel.Data.Readings;
+using Gassel.Web.Features.Weather;
 using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Temperature;
 

@@ -1,6 +1,5 @@
 using System.Globalization;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
 

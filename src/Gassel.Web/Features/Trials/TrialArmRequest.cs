@@ -1,7 +1,4 @@
 using Gassel.Core.Record;
-using Gassel.Core.Trials;
-using Gassel.Web.Features.Batches;
-using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Trials;
 

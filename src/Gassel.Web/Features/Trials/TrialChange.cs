@@ -1,8 +1,3 @@
-using Gassel.Core.Record;
-using Gassel.Core.Trials;
-using Gassel.Web.Features.Batches;
-using Gassel.Web.Problems;
-
 namespace Gassel.Web.Features.Trials;
 
 /// <summary>What may be changed of a trial before the first count.</summary>

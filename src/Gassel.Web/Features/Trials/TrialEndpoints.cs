@@ -1,7 +1,4 @@
-using Gassel.Web.Runtime;
 using Gassel.Core.Due;
-using Gassel.Core.Fold;
-using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
@@ -11,8 +8,8 @@ using Gassel.Data.People;
 using Gassel.Data.Rows;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plan;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,7 +1,5 @@
-using Gassel.Web.Features.Book;
-using Gassel.Core.Record;
 using Gassel.Core.Trials;
-using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Trials;

@@ -1,13 +1,4 @@
-using Gassel.Core.Fold;
-using Gassel.Core.Germination;
-using Gassel.Core.Planning;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Core.Trials;
-using Gassel.Core.Yard;
-using Gassel.Data;
-using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Trials;
 

@@ -1,12 +1,4 @@
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
-using Gassel.Data.People;
-using Gassel.Data;
-using Gassel.Web.Features.People;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
-using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.Mvc;
 
 namespace Gassel.Web.Features.Weather;
 

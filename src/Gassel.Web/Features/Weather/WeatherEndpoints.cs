@@ -1,11 +1,9 @@
-using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
-using Gassel.Data.People;
 using Gassel.Data;
+using Gassel.Data.People;
 using Gassel.Web.Features.People;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 

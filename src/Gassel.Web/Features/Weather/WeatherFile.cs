@@ -1,5 +1,4 @@
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 using Gassel.Web.Problems;
 using Sylvan.Data.Csv;
 

@@ -1,12 +1,5 @@
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
-using Gassel.Data.Devices;
-using Gassel.Data.Readings;
-using Gassel.Data;
-using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Weather;
 

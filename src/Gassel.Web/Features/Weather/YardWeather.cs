@@ -1,14 +1,10 @@
-using Gassel.Data.Demo;
-using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
+using Gassel.Data;
 using Gassel.Data.Devices;
 using Gassel.Data.Readings;
-using Gassel.Data;
-using Gassel.Web.Features.Yard;
-using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Weather;
 

@@ -1,5 +1,3 @@
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
 

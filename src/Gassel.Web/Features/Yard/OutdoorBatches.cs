@@ -1,12 +1,10 @@
-using Gassel.Web.Runtime;
 using Gassel.Core.Climate;
 using Gassel.Core.Fold;
 using Gassel.Core.Growing;
-using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Web.Features.Plants;
-using Gassel.Web.Hosting;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Yard;
 

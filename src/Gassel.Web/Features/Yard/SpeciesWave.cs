@@ -1,12 +1,4 @@
-using System.Collections.Concurrent;
-using System.Globalization;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
-using Gassel.Data;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
-using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Yard;
 

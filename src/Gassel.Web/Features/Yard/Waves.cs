@@ -1,12 +1,9 @@
-using Gassel.Web.Runtime;
-using System.Collections.Concurrent;
-using System.Globalization;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
-using Gassel.Web.Hosting;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Yard;

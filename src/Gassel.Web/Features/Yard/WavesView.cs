@@ -1,13 +1,3 @@
-using System.Collections.Concurrent;
-using System.Globalization;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
-using Gassel.Core.Yard;
-using Gassel.Data;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
-using Microsoft.AspNetCore.Http.HttpResults;
-
 namespace Gassel.Web.Features.Yard;
 
 /// <param name="Season">Winter that the dates stand for, by its first year.</param>

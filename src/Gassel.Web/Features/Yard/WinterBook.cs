@@ -1,14 +1,9 @@
-using Gassel.Web.Features.Weather;
-using Gassel.Web.Runtime;
 using System.Collections.Concurrent;
 using System.Globalization;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
-using Gassel.Data;
-using Gassel.Web.Hosting;
-using Gassel.Web.Problems;
-using Microsoft.AspNetCore.Http.HttpResults;
+using Gassel.Web.Features.Weather;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Yard;
 

@@ -1,6 +1,3 @@
-using Gassel.Web.Features.Book;
-using Gassel.Web.Features.Weather;
-using Gassel.Web.Runtime;
 using System.Collections.Concurrent;
 using Gassel.Core.Climate;
 using Gassel.Core.Fold;
@@ -9,8 +6,9 @@ using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
-using Gassel.Web.Hosting;
+using Gassel.Web.Features.Book;
+using Gassel.Web.Features.Weather;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Yard;
 

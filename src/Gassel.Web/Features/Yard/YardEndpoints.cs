@@ -1,17 +1,14 @@
-using Gassel.Web.Features.Book;
-using Gassel.Web.Features.Temperature;
-using Gassel.Web.Features.Weather;
-using Gassel.Web.Runtime;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
-using Gassel.Data.People;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
+using Gassel.Data.People;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.People;
-using Gassel.Web.Hosting;
+using Gassel.Web.Features.Weather;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Gassel.Web.Features.Yard;

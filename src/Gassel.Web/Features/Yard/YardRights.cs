@@ -1,8 +1,7 @@
-using Gassel.Web.Features.Book;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
+using Gassel.Web.Features.Book;
 
 namespace Gassel.Web.Features.Yard;
 

@@ -1,13 +1,7 @@
-using System.Collections.Concurrent;
-using Gassel.Core.Climate;
 using Gassel.Core.Fold;
-using Gassel.Core.Places;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
-using Gassel.Web.Features.Batches;
-using Gassel.Web.Hosting;
 
 namespace Gassel.Web.Features.Yard;
 

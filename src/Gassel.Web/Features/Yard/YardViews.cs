@@ -1,11 +1,9 @@
-using Gassel.Web.Features.Weather;
-using Gassel.Web.Runtime;
 using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
-using Gassel.Web.Hosting;
+using Gassel.Web.Features.Weather;
+using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Yard;
 
