@@ -2,6 +2,7 @@
 using Gassel.Bench;
 
 var root = args[0];
+
 // one measurement alone, by its name
 if (args is [_, "readings"])
 {

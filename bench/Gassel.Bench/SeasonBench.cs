@@ -23,16 +23,23 @@ internal static class SeasonBench
         var states = large.Select(b => (b.Plan, State: BatchFold.Run(b.Plan, b.Entries))).ToList();
         var cached = Time(() =>
         {
-            foreach (var (plan, state) in states) DueWork.For(plan, state, Species, Start.AddDays(120));
+            foreach (var (plan, state) in states)
+                DueWork.For(plan, state, Species, Start.AddDays(120));
         });
         var entries = Batches * EntriesEach;
-        Console.WriteLine($"folding {entries} entries of {Batches} batches with due work: cold {1000 * cold:0} ms ({entries / cold:0} entries a second), from folded state {1000 * cached:0.0} ms; ten times the data {cold / tenth:0.0} × the time (aim 11)");
+        Console.WriteLine(
+            $"folding {entries} entries of {Batches} batches with due work: cold {1000 * cold:0} ms ({entries / cold:0} entries a second), from folded state {1000 * cached:0.0} ms; ten times the data {cold / tenth:0.0} × the time (aim 11)"
+        );
 
         var few = await View(root, Batches / 10, "/api/season");
         var many = await View(root, Batches, "/api/season");
-        Console.WriteLine($"Season of {Batches} batches in one request: {many.Raw / 1000.0:0} kB, {many.Packed / 1000.0:0} kB packed, p50 {many.P50:0} ms, p95 {many.P95:0} ms; {Batches / 10} batches p50 {few.P50:0.0} ms, ten times the data {many.P50 / few.P50:0.0} × the time (aim 11)");
+        Console.WriteLine(
+            $"Season of {Batches} batches in one request: {many.Raw / 1000.0:0} kB, {many.Packed / 1000.0:0} kB packed, p50 {many.P50:0} ms, p95 {many.P95:0} ms; {Batches / 10} batches p50 {few.P50:0.0} ms, ten times the data {many.P50 / few.P50:0.0} × the time (aim 11)"
+        );
         var rounds = await View(root, Batches, "/api/rounds");
-        Console.WriteLine($"Rounds of {Batches} batches in one request: {rounds.Raw / 1000.0:0} kB, {rounds.Packed / 1000.0:0} kB packed, p50 {rounds.P50:0} ms, p95 {rounds.P95:0} ms");
+        Console.WriteLine(
+            $"Rounds of {Batches} batches in one request: {rounds.Raw / 1000.0:0} kB, {rounds.Packed / 1000.0:0} kB packed, p50 {rounds.P50:0} ms, p95 {rounds.P95:0} ms"
+        );
     }
 
     private static List<(BatchPlan Plan, List<Entry> Entries)> Winter(int batches)
@@ -40,14 +47,34 @@ internal static class SeasonBench
         var route = Species.Routes[0];
         var schedule = Scheduler.Plan(new(AnchorEvent.Start, Start), Start, [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days))]);
         var plan = BatchPlanner.Confirm(route, new(AnchorEvent.Start, Start), schedule, PlanChoice.Usual, 30, 60)!;
-        Entry At(int n, int day, EntryPayload payload) => new(Guid.NewGuid(), n, default, Start.AddDays(day), null, default, "bench", EntrySource.Hand, payload);
-        return [.. Enumerable.Range(0, batches).Select(_ => (plan, Enumerable.Range(0, EntriesEach)
-            .Select(i => At(i + 1, i, i == 0 ? new StepStarted("1", 0, 60, "cold-shelf") : new Check("1", Moisture.Right, MouldSeen.None, 0))).ToList()))];
+        Entry At(int n, int day, EntryPayload payload) =>
+            new(Guid.NewGuid(), n, default, Start.AddDays(day), null, default, "bench", EntrySource.Hand, payload);
+        return
+        [
+            .. Enumerable
+                .Range(0, batches)
+                .Select(_ =>
+                    (
+                        plan,
+                        Enumerable
+                            .Range(0, EntriesEach)
+                            .Select(i =>
+                                At(
+                                    i + 1,
+                                    i,
+                                    i == 0 ? new StepStarted("1", 0, 60, "cold-shelf") : new Check("1", Moisture.Right, MouldSeen.None, 0)
+                                )
+                            )
+                            .ToList()
+                    )
+                ),
+        ];
     }
 
     private static void Fold(List<(BatchPlan Plan, List<Entry> Entries)> winter)
     {
-        foreach (var (plan, entries) in winter) DueWork.For(plan, BatchFold.Run(plan, entries), Species, Start.AddDays(120));
+        foreach (var (plan, entries) in winter)
+            DueWork.For(plan, BatchFold.Run(plan, entries), Species, Start.AddDays(120));
     }
 
     /// <summary>
@@ -57,7 +84,8 @@ internal static class SeasonBench
     {
         work();
         var clock = Stopwatch.GetTimestamp();
-        for (var i = 0; i < runs; i++) work();
+        for (var i = 0; i < runs; i++)
+            work();
         return Stopwatch.GetElapsedTime(clock).TotalSeconds / runs;
     }
 
@@ -66,20 +94,47 @@ internal static class SeasonBench
     {
         // the folder is left to the system: the program has it open until this ends
         var folder = Directory.CreateTempSubdirectory("gassel-bench-").FullName;
-        using var served = await Served.Launch("/api/site", port => [Path.Combine(root, "artifacts", "gassel", "Gassel.Web.dll"), "--demo", "--port", $"{port}", "--data", folder]);
-        await Ask.Send(served.Http, HttpMethod.Post, "/api/lots", """{"speciesId":"saskatoon","lot":{"gatheredAt":"bench","gatheredOn":"2026-07-01","counted":1000000}}""");
-        var lines = new JsonArray([.. Enumerable.Range(0, batches - 24).Select(i => new JsonObject
-        {
-            ["species"] = "saskatoon", ["lot"] = "bench", ["step"] = "cold-moist", ["since"] = Start.AddDays(i % 100).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture), ["seeds"] = "60", ["place"] = "",
-        })]);
-        await Ask.Send(served.Http, HttpMethod.Post, "/api/told", new JsonObject { ["lines"] = lines, ["save"] = true, ["who"] = "bench" }.ToJsonString());
+        using var served = await Served.Launch("/api/site", port =>
+            [Path.Combine(root, "artifacts", "gassel", "Gassel.Web.dll"), "--demo", "--port", $"{port}", "--data", folder]
+        );
+        await Ask.Send(
+            served.Http,
+            HttpMethod.Post,
+            "/api/lots",
+            """{"speciesId":"saskatoon","lot":{"gatheredAt":"bench","gatheredOn":"2026-07-01","counted":1000000}}"""
+        );
+        var lines = new JsonArray([
+            .. Enumerable
+                .Range(0, batches - 24)
+                .Select(i => new JsonObject
+                {
+                    ["species"] = "saskatoon",
+                    ["lot"] = "bench",
+                    ["step"] = "cold-moist",
+                    ["since"] = Start.AddDays(i % 100).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture),
+                    ["seeds"] = "60",
+                    ["place"] = "",
+                }),
+        ]);
+        await Ask.Send(
+            served.Http,
+            HttpMethod.Post,
+            "/api/told",
+            new JsonObject
+            {
+                ["lines"] = lines,
+                ["save"] = true,
+                ["who"] = "bench",
+            }.ToJsonString()
+        );
         var times = new List<double>();
         long raw = 0;
         for (var i = 0; i < 70; i++)
         {
             var clock = Stopwatch.GetTimestamp();
             raw = (await served.Http.GetByteArrayAsync(path)).Length;
-            if (i >= 20) times.Add(Stopwatch.GetElapsedTime(clock).TotalMilliseconds);
+            if (i >= 20)
+                times.Add(Stopwatch.GetElapsedTime(clock).TotalMilliseconds);
         }
         using var packed = new HttpRequestMessage(HttpMethod.Get, path);
         packed.Headers.AcceptEncoding.ParseAdd("br");

@@ -19,7 +19,10 @@ internal sealed class Served : IDisposable
     public static async Task<Served> Launch(string firstRequest, Func<int, IEnumerable<string>> arguments)
     {
         var port = FreePort();
-        var http = new HttpClient(new SocketsHttpHandler { MaxConnectionsPerServer = 64 }) { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
+        var http = new HttpClient(new SocketsHttpHandler { MaxConnectionsPerServer = 64 })
+        {
+            BaseAddress = new Uri($"http://127.0.0.1:{port}"),
+        };
         var clock = Stopwatch.StartNew();
         var process = Process.Start(new ProcessStartInfo("dotnet", arguments(port)) { RedirectStandardOutput = true })!;
         while (true)

@@ -15,15 +15,19 @@ internal static class StartBench
         {
             using (var served = await Served.Launch("/api/site", port => [program, "--port", $"{port}", "--data", folder]))
             {
-                if (run > 0) ours.Add(served.Start.TotalMilliseconds);
+                if (run > 0)
+                    ours.Add(served.Start.TotalMilliseconds);
             }
             using (var served = await Served.Launch("/", port => [ground, $"{port}", Path.Combine(folder, "ground.db")]))
             {
-                if (run > 0) bare.Add(served.Start.TotalMilliseconds);
+                if (run > 0)
+                    bare.Add(served.Start.TotalMilliseconds);
             }
         }
         Directory.Delete(folder, recursive: true);
         var (a, b) = (Middle.Of(ours), Middle.Of(bare));
-        Console.WriteLine($"start to first answer: Gassel {a:0} ms ({ours.Min():0}–{ours.Max():0}), bare EF Core {b:0} ms ({bare.Min():0}–{bare.Max():0}), ratio {a / b:0.00} (aim under 1.30)");
+        Console.WriteLine(
+            $"start to first answer: Gassel {a:0} ms ({ours.Min():0}–{ours.Max():0}), bare EF Core {b:0} ms ({bare.Min():0}–{bare.Max():0}), ratio {a / b:0.00} (aim under 1.30)"
+        );
     }
 }

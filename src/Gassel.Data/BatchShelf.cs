@@ -60,14 +60,17 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
 
     private async Task Fill()
     {
-        if (_filled) return;
+        if (_filled)
+            return;
         await _turn.WaitAsync();
         try
         {
-            if (_filled) return;
+            if (_filled)
+                return;
             await using var db = connect();
             var entries = (await db.Entries.AsNoTracking().OrderBy(e => e.Sequence).ToListAsync()).ToLookup(e => e.BatchId);
-            foreach (var row in await db.Batches.AsNoTracking().ToListAsync()) Put(row, [.. entries[row.Id].Select(EntryCodec.FromRow)]);
+            foreach (var row in await db.Batches.AsNoTracking().ToListAsync())
+                Put(row, [.. entries[row.Id].Select(EntryCodec.FromRow)]);
             _filled = true;
         }
         finally

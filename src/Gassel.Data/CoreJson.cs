@@ -22,10 +22,12 @@ public static class CoreJson
     /// <summary>
     /// As <see cref="Strict"/>, and an enum is exactly one of its names. Kept apart, for the interface description cannot see through a converter of our own.
     /// </summary>
-    public static JsonSerializerOptions OneName { get; } = Strict(new(JsonSerializerDefaults.Web) { Converters = { new OneNameConverter() } });
+    public static JsonSerializerOptions OneName { get; } =
+        Strict(new(JsonSerializerDefaults.Web) { Converters = { new OneNameConverter() } });
 
     public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
 
-    public static T Read<T>(string json) => JsonSerializer.Deserialize<T>(json, Options)
+    public static T Read<T>(string json) =>
+        JsonSerializer.Deserialize<T>(json, Options)
         ?? throw new InvalidDataException($"the book holds null where a {typeof(T).Name} belongs");
 }

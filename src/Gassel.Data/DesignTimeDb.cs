@@ -6,5 +6,6 @@ namespace Gassel.Data;
 /// <summary>Lets the migrations tool make a context without starting the program.</summary>
 internal sealed class DesignTimeDb : IDesignTimeDbContextFactory<GasselDb>
 {
-    public GasselDb CreateDbContext(string[] args) => new(new DbContextOptionsBuilder<GasselDb>().UseSqlite("Data Source=:memory:").Options);
+    public GasselDb CreateDbContext(string[] args) =>
+        new(new DbContextOptionsBuilder<GasselDb>().UseSqlite("Data Source=:memory:").Options);
 }

@@ -22,8 +22,10 @@ internal sealed class EntryAppender : IDisposable
         settings.CommandText = BookFile.ConnectionSettings;
         settings.ExecuteNonQuery();
         _insert = _connection.CreateCommand();
-        _insert.CommandText = $"INSERT INTO entries ({Columns}) VALUES ({string.Join(", ", Columns.Split(", ").Select(c => "$" + c))}) ON CONFLICT (Id) DO NOTHING RETURNING Sequence";
-        foreach (var column in Columns.Split(", ")) _insert.Parameters.Add(new SqliteParameter { ParameterName = "$" + column });
+        _insert.CommandText =
+            $"INSERT INTO entries ({Columns}) VALUES ({string.Join(", ", Columns.Split(", ").Select(c => "$" + c))}) ON CONFLICT (Id) DO NOTHING RETURNING Sequence";
+        foreach (var column in Columns.Split(", "))
+            _insert.Parameters.Add(new SqliteParameter { ParameterName = "$" + column });
         _insert.Prepare();
     }
 
@@ -45,8 +47,23 @@ internal sealed class EntryAppender : IDisposable
 
     private long? Insert(EntryRow row)
     {
-        object?[] values = [row.Id, row.Act, row.BatchId, row.Kind, row.Version, row.DoneOn, row.DoneAt, row.RecordedAt, row.ReceivedAt, row.Who, row.Source.ToString(), row.Payload];
-        for (var i = 0; i < values.Length; i++) _insert.Parameters[i].Value = values[i] ?? DBNull.Value;
+        object?[] values =
+        [
+            row.Id,
+            row.Act,
+            row.BatchId,
+            row.Kind,
+            row.Version,
+            row.DoneOn,
+            row.DoneAt,
+            row.RecordedAt,
+            row.ReceivedAt,
+            row.Who,
+            row.Source.ToString(),
+            row.Payload,
+        ];
+        for (var i = 0; i < values.Length; i++)
+            _insert.Parameters[i].Value = values[i] ?? DBNull.Value;
         return _insert.ExecuteScalar() as long?;
     }
 }

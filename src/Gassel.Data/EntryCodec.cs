@@ -30,11 +30,18 @@ public static class EntryCodec
         };
     }
 
-    public static Entry FromRow(EntryRow row) => new(
-        row.Id, row.Sequence, row.Act, row.DoneOn,
-        row.DoneAt is { } at ? DateTimeOffset.FromUnixTimeMilliseconds(at) : null,
-        DateTimeOffset.FromUnixTimeMilliseconds(row.RecordedAt),
-        row.Who, row.Source, Payload(row));
+    public static Entry FromRow(EntryRow row) =>
+        new(
+            row.Id,
+            row.Sequence,
+            row.Act,
+            row.DoneOn,
+            row.DoneAt is { } at ? DateTimeOffset.FromUnixTimeMilliseconds(at) : null,
+            DateTimeOffset.FromUnixTimeMilliseconds(row.RecordedAt),
+            row.Who,
+            row.Source,
+            Payload(row)
+        );
 
     private static EntryPayload Payload(EntryRow row)
     {
@@ -43,7 +50,8 @@ public static class EntryCodec
             var json = JsonNode.Parse(row.Payload)!.AsObject();
             json["kind"] = row.Kind;
             var payload = json.Deserialize<EntryPayload>(CoreJson.Options);
-            if (payload?.Version == row.Version) return payload;
+            if (payload?.Version == row.Version)
+                return payload;
         }
         catch (Exception unreadable) when (unreadable is JsonException or InvalidOperationException or NotSupportedException)
         {

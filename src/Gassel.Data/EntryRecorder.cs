@@ -22,18 +22,23 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
         var mine = new Waiting(act, ifConflict);
         _queue.Enqueue(mine);
         // whoever comes first through the gate writes for all that wait; the others find their answer there
-        await gate.Write(async () =>
-        {
-            while (!mine.Answer.Task.IsCompleted) await WriteAllWaiting();
-            return true;
-        }, CancellationToken.None);
+        await gate.Write(
+            async () =>
+            {
+                while (!mine.Answer.Task.IsCompleted)
+                    await WriteAllWaiting();
+                return true;
+            },
+            CancellationToken.None
+        );
         cancel.ThrowIfCancellationRequested();
         return await mine.Answer.Task;
     }
 
     public void Dispose()
     {
-        if (_appender.IsValueCreated) _appender.Value.Dispose();
+        if (_appender.IsValueCreated)
+            _appender.Value.Dispose();
     }
 
     /// <summary>One commit for the requests in the queue, at most one of each batch; a second of the same batch must see the first.</summary>
@@ -45,7 +50,8 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
             _queue.TryDequeue(out _);
             try
             {
-                if (await Judge(next) is { } judged) together.Add(judged);
+                if (await Judge(next) is { } judged)
+                    together.Add(judged);
             }
             catch (Exception failed)
             {
@@ -53,18 +59,25 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
                 next.Answer.TrySetException(failed);
             }
         }
-        if (together.Count == 0) return;
+        if (together.Count == 0)
+            return;
         try
         {
             var now = clock.GetUtcNow();
-            var sequences = _appender.Value.Append([.. together.SelectMany(j => j.Touches).SelectMany(t => t.Fresh.Select(e => EntryCodec.ToRow(e, t.Held.Row.Id, now)))]);
+            var sequences = _appender.Value.Append([
+                .. together.SelectMany(j => j.Touches).SelectMany(t => t.Fresh.Select(e => EntryCodec.ToRow(e, t.Held.Row.Id, now))),
+            ]);
             var at = 0;
             foreach (var judged in together)
             {
                 var batches = new List<ShelvedBatch>(judged.Touches.Count);
                 foreach (var (held, fresh) in judged.Touches)
                 {
-                    var added = fresh.Zip(sequences.Skip(at)).Where(t => t.Second is not null).Select(t => t.First with { Sequence = t.Second!.Value }).ToList();
+                    var added = fresh
+                        .Zip(sequences.Skip(at))
+                        .Where(t => t.Second is not null)
+                        .Select(t => t.First with { Sequence = t.Second!.Value })
+                        .ToList();
                     at += fresh.Count;
                     batches.Add(added.Count == 0 ? held : shelf.Append(held, added));
                 }
@@ -74,7 +87,8 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
         catch (Exception failed)
         {
             // the commit failed for all alike; each asker is told, and nothing is on the shelf
-            foreach (var judged in together) judged.Waiting.Answer.TrySetException(failed);
+            foreach (var judged in together)
+                judged.Waiting.Answer.TrySetException(failed);
         }
     }
 
@@ -98,7 +112,8 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
             }
             touches.Add(new(held, fresh));
         }
-        if (touches.Exists(t => t.Fresh.Count > 0)) return new(waiting, touches);
+        if (touches.Exists(t => t.Fresh.Count > 0))
+            return new(waiting, touches);
         waiting.Answer.SetResult(new RecordingResult.Recorded([.. touches.Select(t => t.Held)]));
         return null;
     }
@@ -120,10 +135,18 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
         {
             return new RecordingResult.NoSuchEntry(lost.Entry);
         }
-        var after = BatchFold.Run(held.Plan, [.. held.Entries, .. fresh.Select((e, i) => e with { Sequence = held.State.LastSequence + 1 + i })]);
+        var after = BatchFold.Run(
+            held.Plan,
+            [.. held.Entries, .. fresh.Select((e, i) => e with { Sequence = held.State.LastSequence + 1 + i })]
+        );
         var before = held.State.Conflicts.Select(c => c.Entry).ToHashSet();
         var conflicts = after.Conflicts.Where(c => !before.Contains(c.Entry)).ToList();
-        if (conflicts.Count == 0) return null;
-        return new RecordingResult.Warned(held.Row.Id, conflicts, TakeBack.Chain(held.Plan, held.Entries, fresh.Select(e => e.Payload).OfType<VoidEntry>().Select(v => v.Entry)));
+        if (conflicts.Count == 0)
+            return null;
+        return new RecordingResult.Warned(
+            held.Row.Id,
+            conflicts,
+            TakeBack.Chain(held.Plan, held.Entries, fresh.Select(e => e.Payload).OfType<VoidEntry>().Select(v => v.Entry))
+        );
     }
 }

@@ -23,11 +23,32 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
         MapPeople(modelBuilder);
-        modelBuilder.Entity<SiteRow>(e => { e.ToTable("site"); e.Property(x => x.Id).ValueGeneratedNever(); });
-        modelBuilder.Entity<SpeciesRow>(e => { e.ToTable("species"); e.HasMany(x => x.Routes).WithOne().HasForeignKey(x => x.SpeciesId); });
-        modelBuilder.Entity<RouteRow>(e => { e.ToTable("routes"); e.HasKey(x => new { x.Id, x.Version }); });
-        modelBuilder.Entity<LotRow>(e => { e.ToTable("lots"); e.HasOne<SpeciesRow>().WithMany().HasForeignKey(x => x.SpeciesId); });
-        modelBuilder.Entity<PlaceRow>(e => { e.ToTable("places"); e.Property(x => x.Kind).HasConversion<string>(); e.Property(x => x.Exposure).HasConversion<string>(); });
+        modelBuilder.Entity<SiteRow>(e =>
+        {
+            e.ToTable("site");
+            e.Property(x => x.Id).ValueGeneratedNever();
+        });
+        modelBuilder.Entity<SpeciesRow>(e =>
+        {
+            e.ToTable("species");
+            e.HasMany(x => x.Routes).WithOne().HasForeignKey(x => x.SpeciesId);
+        });
+        modelBuilder.Entity<RouteRow>(e =>
+        {
+            e.ToTable("routes");
+            e.HasKey(x => new { x.Id, x.Version });
+        });
+        modelBuilder.Entity<LotRow>(e =>
+        {
+            e.ToTable("lots");
+            e.HasOne<SpeciesRow>().WithMany().HasForeignKey(x => x.SpeciesId);
+        });
+        modelBuilder.Entity<PlaceRow>(e =>
+        {
+            e.ToTable("places");
+            e.Property(x => x.Kind).HasConversion<string>();
+            e.Property(x => x.Exposure).HasConversion<string>();
+        });
         modelBuilder.Entity<BatchRow>(e =>
         {
             e.ToTable("batches");
@@ -36,7 +57,11 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.HasOne<LotRow>().WithMany().HasForeignKey(x => x.LotId);
         });
         // a record of a book from before this mark is whole
-        modelBuilder.Entity<WeatherRecordRow>(e => { e.ToTable("weather_records"); e.Property(x => x.Whole).HasDefaultValue(true).HasSentinel(true); });
+        modelBuilder.Entity<WeatherRecordRow>(e =>
+        {
+            e.ToTable("weather_records");
+            e.Property(x => x.Whole).HasDefaultValue(true).HasSentinel(true);
+        });
         modelBuilder.Entity<WeatherDayRow>(e =>
         {
             e.ToTable("weather_days");
@@ -52,7 +77,11 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.Property(x => x.Behaviour).HasConversion<string>();
             e.HasOne<PlaceRow>().WithMany().HasForeignKey(x => x.PlaceId);
         });
-        modelBuilder.Entity<TrialRow>(e => { e.ToTable("trials"); e.HasIndex(x => x.Number).IsUnique(); });
+        modelBuilder.Entity<TrialRow>(e =>
+        {
+            e.ToTable("trials");
+            e.HasIndex(x => x.Number).IsUnique();
+        });
         modelBuilder.Entity<EntryRow>(e =>
         {
             e.ToTable("entries");
@@ -73,9 +102,18 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.ToTable("people");
             e.HasIndex(x => x.NormalizedUserName).IsUnique();
             e.Property(x => x.ConcurrencyStamp).IsConcurrencyToken();
-            e.Ignore(x => x.Email).Ignore(x => x.NormalizedEmail).Ignore(x => x.EmailConfirmed).Ignore(x => x.PhoneNumber).Ignore(x => x.PhoneNumberConfirmed).Ignore(x => x.TwoFactorEnabled);
+            e.Ignore(x => x.Email)
+                .Ignore(x => x.NormalizedEmail)
+                .Ignore(x => x.EmailConfirmed)
+                .Ignore(x => x.PhoneNumber)
+                .Ignore(x => x.PhoneNumberConfirmed)
+                .Ignore(x => x.TwoFactorEnabled);
             e.Property(x => x.Role).HasConversion<string>();
-            e.Property(x => x.LockoutEnd).HasConversion(at => at == null ? (long?)null : at.Value.ToUnixTimeMilliseconds(), ms => ms == null ? null : DateTimeOffset.FromUnixTimeMilliseconds(ms.Value));
+            e.Property(x => x.LockoutEnd)
+                .HasConversion(
+                    at => at == null ? (long?)null : at.Value.ToUnixTimeMilliseconds(),
+                    ms => ms == null ? null : DateTimeOffset.FromUnixTimeMilliseconds(ms.Value)
+                );
         });
     }
 }

@@ -22,16 +22,30 @@ public sealed class Library(Func<GasselDb> connect)
     /// <summary>Called after either was changed.</summary>
     public void Forget() => (_species, _places) = (null, null);
 
-    private Task<(IReadOnlyList<Species> Species, HashSet<string> Own)> Read() => _species is { IsFaulted: false } kept ? kept : _species = ReadSpecies();
+    private Task<(IReadOnlyList<Species> Species, HashSet<string> Own)> Read() =>
+        _species is { IsFaulted: false } kept ? kept : _species = ReadSpecies();
 
     private async Task<(IReadOnlyList<Species> Species, HashSet<string> Own)> ReadSpecies()
     {
         await using var db = connect();
         var rows = await db.Species.AsNoTracking().Include(s => s.Routes).OrderBy(s => s.ScientificName).ToListAsync();
-        return ([.. rows.Select(row => CoreJson.Read<Species>(row.Own ?? row.Body ?? throw new InvalidDataException($"species {row.Id} has no values")) with
-        {
-            Routes = [.. row.Routes.OrderBy(r => r.Position).GroupBy(r => r.Id).Select(g => CoreJson.Read<Route>(g.MaxBy(r => r.Version)!.Body))],
-        })], [.. rows.Where(r => r.Own is not null).Select(r => r.Id)]);
+        return (
+            [
+                .. rows.Select(row =>
+                    CoreJson.Read<Species>(row.Own ?? row.Body ?? throw new InvalidDataException($"species {row.Id} has no values")) with
+                    {
+                        Routes =
+                        [
+                            .. row
+                                .Routes.OrderBy(r => r.Position)
+                                .GroupBy(r => r.Id)
+                                .Select(g => CoreJson.Read<Route>(g.MaxBy(r => r.Version)!.Body)),
+                        ],
+                    }
+                ),
+            ],
+            [.. rows.Where(r => r.Own is not null).Select(r => r.Id)]
+        );
     }
 
     private async Task<IReadOnlyList<Place>> ReadPlaces()

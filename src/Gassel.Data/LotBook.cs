@@ -19,9 +19,16 @@ public sealed class LotBook(Func<GasselDb> connect, BatchShelf shelf)
     {
         await using var db = connect();
         var batches = await shelf.All();
-        return await db.Lots.AsNoTracking().SingleOrDefaultAsync(l => l.Id == id) is { } row ? Keep(row, batches.Where(b => b.Row.LotId == id)) : null;
+        return await db.Lots.AsNoTracking().SingleOrDefaultAsync(l => l.Id == id) is { } row
+            ? Keep(row, batches.Where(b => b.Row.LotId == id))
+            : null;
     }
 
     private static KeptLot Keep(LotRow row, IEnumerable<ShelvedBatch> batches) =>
-        new(row.Id, row.SpeciesId, CoreJson.Read<SeedLot>(row.Body), batches.Sum(b => b.State.Started ? b.State.SeedsStarted : b.Plan.Seeds));
+        new(
+            row.Id,
+            row.SpeciesId,
+            CoreJson.Read<SeedLot>(row.Body),
+            batches.Sum(b => b.State.Started ? b.State.SeedsStarted : b.Plan.Seeds)
+        );
 }

@@ -31,8 +31,13 @@ public sealed record SiteSettings(
     CostAssumptions? Costs = null,
     ContainerMix SeedMix = ContainerMix.LowNutrient,
     double FrostRisk = PlantingOut.UsualRisk,
-    string? FirstFrost = null)
+    string? FirstFrost = null
+)
 {
     /// <summary>The newest fit of a kind replaces an older one of the same kind.</summary>
-    public SiteSettings With(KindCalibration calibration) => this with { Calibrations = [.. (Calibrations ?? []).Where(c => c.Kind != calibration.Kind), calibration] };
+    public SiteSettings With(KindCalibration calibration) =>
+        this with
+        {
+            Calibrations = [.. (Calibrations ?? []).Where(c => c.Kind != calibration.Kind), calibration],
+        };
 }

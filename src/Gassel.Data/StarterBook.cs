@@ -1,3 +1,4 @@
+using Gassel.Core;
 using System.Globalization;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
@@ -35,11 +36,25 @@ public static class StarterBook
         var places = await db.Places.ToDictionaryAsync(p => p.Id);
         foreach (var (starter, i) in UsualPlaces.Starter.Select((p, i) => (p, i)))
         {
-            if (places.TryGetValue(starter.Id, out var place)) (place.Position, place.Exposure) = (i, place.Exposure ?? starter.Exposure);
-            else db.Places.Add(new() { Id = starter.Id, Name = starter.Name, Kind = starter.Kind, AssumedC = starter.AssumedC, LampsOn = starter.Lamps?.On, LampsOff = starter.Lamps?.Off, Exposure = starter.Exposure, Position = i });
+            if (places.TryGetValue(starter.Id, out var place))
+                (place.Position, place.Exposure) = (i, place.Exposure ?? starter.Exposure);
+            else
+                db.Places.Add(
+                    new()
+                    {
+                        Id = starter.Id,
+                        Name = starter.Name,
+                        Kind = starter.Kind,
+                        AssumedC = starter.AssumedC,
+                        LampsOn = starter.Lamps?.On,
+                        LampsOff = starter.Lamps?.Off,
+                        Exposure = starter.Exposure,
+                        Position = i,
+                    }
+                );
         }
         await db.SaveChangesAsync();
-        await db.Database.ExecuteSqlRawAsync(string.Create(CultureInfo.InvariantCulture, $"PRAGMA user_version = {Version}"));
+        await db.Database.ExecuteSqlRawAsync(Text.Of( $"PRAGMA user_version = {Version}"));
     }
 
     private static SpeciesRow ToRow(Species species)
@@ -50,7 +65,19 @@ public static class StarterBook
             ScientificName = species.ScientificName,
             Body = CoreJson.Write(species with { Routes = [] }),
         };
-        row.Routes.AddRange(species.Routes.Select((r, i) => new RouteRow { Id = r.Id, Position = i, Version = r.Version, SpeciesId = species.Id, Body = CoreJson.Write(r) }));
+        row.Routes.AddRange(
+            species.Routes.Select(
+                (r, i) =>
+                    new RouteRow
+                    {
+                        Id = r.Id,
+                        Position = i,
+                        Version = r.Version,
+                        SpeciesId = species.Id,
+                        Body = CoreJson.Write(r),
+                    }
+            )
+        );
         return row;
     }
 }

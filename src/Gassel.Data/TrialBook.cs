@@ -20,7 +20,15 @@ public sealed class TrialBook(Func<GasselDb> connect)
     private async Task<IReadOnlyList<KeptTrial>> Read()
     {
         await using var db = connect();
-        return [.. (await db.Trials.AsNoTracking().OrderBy(t => t.Number).ToListAsync())
-            .Select(t => new KeptTrial(t.Id, t.Number, CoreJson.Read<TrialDesign>(t.Design), DateTimeOffset.FromUnixTimeMilliseconds(t.MadeAt), t.Who))];
+        return
+        [
+            .. (await db.Trials.AsNoTracking().OrderBy(t => t.Number).ToListAsync()).Select(t => new KeptTrial(
+                t.Id,
+                t.Number,
+                CoreJson.Read<TrialDesign>(t.Design),
+                DateTimeOffset.FromUnixTimeMilliseconds(t.MadeAt),
+                t.Who
+            )),
+        ];
     }
 }

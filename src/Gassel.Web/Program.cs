@@ -3,7 +3,8 @@ using Gassel.Web.Hosting;
 using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Connections;
 
-if (CopyCommands.Run(args, DateTimeOffset.UtcNow) is { } done) return done;
+if (CopyCommands.Run(args, DateTimeOffset.UtcNow) is { } done)
+    return done;
 var (launch, fault) = Launch.Read(args);
 if (launch is null)
 {
@@ -31,7 +32,8 @@ if (!Launch.IsDescribing)
 {
     var thisMachine = app.Urls.First(url => url.StartsWith("http:", StringComparison.Ordinal));
     Console.WriteLine($"Gassel is ready at {thisMachine.Replace("127.0.0.1", "localhost", StringComparison.Ordinal)}");
-    foreach (var line in ConsoleWords.OfTheDoor(app.Services)) Console.WriteLine(line);
+    foreach (var line in ConsoleWords.OfTheDoor(app.Services))
+        Console.WriteLine(line);
 }
 await app.WaitForShutdownAsync();
 await app.DisposeAsync();

@@ -34,10 +34,12 @@ public sealed class AccessibilityTests : IDisposable
             _browser.Press("dark");
             _browser.See(By.XPath("//button[normalize-space(.)='light']"));
             // colours of buttons take a moment to pass over
-            _browser.Driver.ExecuteAsyncScript("""
+            _browser.Driver.ExecuteAsyncScript(
+                """
                 const done = arguments[0];
                 requestAnimationFrame(() => requestAnimationFrame(() => Promise.allSettled(document.getAnimations().filter(a => a.effect.getComputedTiming().endTime !== Infinity).map(a => a.finished)).then(() => done())));
-                """);
+                """
+            );
             // what changes with the light is colour alone
             Look(path, "dark", "{ runOnly: ['color-contrast'] }");
             _browser.Driver.ExecuteScript("localStorage.setItem('gassel.light', 'light')");
@@ -46,11 +48,14 @@ public sealed class AccessibilityTests : IDisposable
 
     private void Look(string path, string light, string rules)
     {
-        var found = (string)_browser.Driver.ExecuteAsyncScript($$"""
-            const done = arguments[arguments.length - 1];
-            axe.run(document, { resultTypes: ['violations'], ...{{rules}} }).then(r => done(JSON.stringify(
-              r.violations.filter(v => ['serious', 'critical'].includes(v.impact)).map(v => v.id + ': ' + v.nodes.map(n => n.html + ' ' + n.failureSummary).slice(0, 3).join(' | ')))));
-            """)!;
+        var found = (string)
+            _browser.Driver.ExecuteAsyncScript(
+                $$"""
+                const done = arguments[arguments.length - 1];
+                axe.run(document, { resultTypes: ['violations'], ...{{rules}} }).then(r => done(JSON.stringify(
+                  r.violations.filter(v => ['serious', 'critical'].includes(v.impact)).map(v => v.id + ': ' + v.nodes.map(n => n.html + ' ' + n.failureSummary).slice(0, 3).join(' | ')))));
+                """
+            )!;
         Assert.True(JsonSerializer.Deserialize<List<string>>(found)!.Count == 0, $"{path} in {light}: {found}");
     }
 
@@ -63,7 +68,22 @@ public sealed class AccessibilityTests : IDisposable
         _browser.See("Keys of this view");
         _browser.PressKeys(Keys.Escape);
         _browser.SeeNoMore(By.CssSelector("[role='dialog']"));
-        foreach (var (key, sign) in new[] { ("2", "only late"), ("3", "Plants wanted"), ("4", "42 batches"), ("5", "Which tray stands in front of you"), ("6", "Seed on hand"), ("7", "Route: fridge"), ("8", "This device"), ("9", "Mixing"), ("0", "lay out a trial"), ("y", "containers out"), ("1", "hands today") })
+        foreach (
+            var (key, sign) in new[]
+            {
+                ("2", "only late"),
+                ("3", "Plants wanted"),
+                ("4", "42 batches"),
+                ("5", "Which tray stands in front of you"),
+                ("6", "Seed on hand"),
+                ("7", "Route: fridge"),
+                ("8", "This device"),
+                ("9", "Mixing"),
+                ("0", "lay out a trial"),
+                ("y", "containers out"),
+                ("1", "hands today"),
+            }
+        )
         {
             _browser.PressKeys(key);
             _browser.See(sign);

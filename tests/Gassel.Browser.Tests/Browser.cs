@@ -11,7 +11,8 @@ public sealed class Browser : IDisposable
     private readonly Uri _address;
 
     /// <param name="trusted">Hash of the key of a certificate that is trusted whoever signed it; null for none.</param>
-    public Browser(Uri address, int width = 1280, int height = 800, string? trusted = null) => (_address, _chromium) = (address, Chromium.Take(width, height, trusted));
+    public Browser(Uri address, int width = 1280, int height = 800, string? trusted = null) =>
+        (_address, _chromium) = (address, Chromium.Take(width, height, trusted));
 
     public ChromeDriver Driver => _chromium.Driver;
 
@@ -40,7 +41,12 @@ public sealed class Browser : IDisposable
         }
     }
 
-    public IWebElement See(string text) => See(By.XPath($"//*[contains(normalize-space(.), \"{text}\") and not(self::script) and not(./*[contains(normalize-space(.), \"{text}\")])]"));
+    public IWebElement See(string text) =>
+        See(
+            By.XPath(
+                $"//*[contains(normalize-space(.), \"{text}\") and not(self::script) and not(./*[contains(normalize-space(.), \"{text}\")])]"
+            )
+        );
 
     public IWebElement SeeTest(string id) => See(By.CssSelector($"[data-testid='{id}']"));
 
@@ -49,7 +55,8 @@ public sealed class Browser : IDisposable
     public void Press(string button) => Click(By.XPath($"//*[(self::button or self::a) and normalize-space(.)=\"{button}\"]"));
 
     /// <summary>A button by its words within the part of the page with the test id.</summary>
-    public void PressIn(string id, string button) => Click(By.XPath($"//*[@data-testid='{id}']//*[(self::button or self::a) and normalize-space(.)=\"{button}\"]"));
+    public void PressIn(string id, string button) =>
+        Click(By.XPath($"//*[@data-testid='{id}']//*[(self::button or self::a) and normalize-space(.)=\"{button}\"]"));
 
     public void Click(By by)
     {
@@ -58,7 +65,8 @@ public sealed class Browser : IDisposable
             try
             {
                 var element = See(by);
-                if (!element.Enabled) return false;
+                if (!element.Enabled)
+                    return false;
                 Driver.ExecuteScript("arguments[0].scrollIntoView({block: 'center'})", element);
                 element.Click();
                 return true;
@@ -90,7 +98,8 @@ public sealed class Browser : IDisposable
             Click(By.XPath($"//li[@role='option' and contains(normalize-space(.), \"{words}\")]"));
             SeeNoMore(By.CssSelector("[role='listbox']"));
             // the list still moves as it opens, and a click may land on its neighbour
-            if (again == 2 || !StandsOtherwise(field, words, before)) return;
+            if (again == 2 || !StandsOtherwise(field, words, before))
+                return;
         }
     }
 
@@ -99,7 +108,9 @@ public sealed class Browser : IDisposable
     {
         try
         {
-            return Driver.FindElements(field).FirstOrDefault() is { Text: var shown } && shown != before && !shown.Contains(words, StringComparison.Ordinal);
+            return Driver.FindElements(field).FirstOrDefault() is { Text: var shown }
+                && shown != before
+                && !shown.Contains(words, StringComparison.Ordinal);
         }
         catch (StaleElementReferenceException)
         {
@@ -128,7 +139,9 @@ public sealed class Browser : IDisposable
     {
         try
         {
-            Wait.Until(d => d.FindElements(By.CssSelector($"[data-testid='{testId}']")).Any(e => Words(e).Contains(text, StringComparison.Ordinal)));
+            Wait.Until(d =>
+                d.FindElements(By.CssSelector($"[data-testid='{testId}']")).Any(e => Words(e).Contains(text, StringComparison.Ordinal))
+            );
         }
         catch (WebDriverTimeoutException)
         {
@@ -152,9 +165,12 @@ public sealed class Browser : IDisposable
         [.. Driver.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Warning).Select(l => l.Message)];
 
     /// <summary>The page as it would be printed.</summary>
-    public byte[] Print() => Driver.ExecuteCdpCommand("Page.printToPDF", new Dictionary<string, object?> { ["printBackground"] = true }) is Dictionary<string, object?> answer && answer["data"] is string data
-        ? Convert.FromBase64String(data)
-        : throw new InvalidOperationException("the page was not printed");
+    public byte[] Print() =>
+        Driver.ExecuteCdpCommand("Page.printToPDF", new Dictionary<string, object?> { ["printBackground"] = true })
+            is Dictionary<string, object?> answer
+        && answer["data"] is string data
+            ? Convert.FromBase64String(data)
+            : throw new InvalidOperationException("the page was not printed");
 
     public void Dispose() => _chromium.GiveBack(_address);
 }

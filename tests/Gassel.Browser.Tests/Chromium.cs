@@ -27,9 +27,22 @@ internal sealed class Chromium
     {
         _canBeLent = trusted is null;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--force-device-scale-factor=1", $"--user-data-dir={_profile}", "--window-size=1280,800");
-        if (trusted is not null) options.AddArgument($"--ignore-certificate-errors-spki-list={trusted}");
+        options.AddArguments(
+            "--headless=new",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--hide-scrollbars",
+            "--force-device-scale-factor=1",
+            $"--user-data-dir={_profile}",
+            "--window-size=1280,800"
+        );
+        if (trusted is not null)
+            options.AddArgument($"--ignore-certificate-errors-spki-list={trusted}");
         options.SetLoggingPreference(LogType.Browser, LogLevel.Severe);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         service.SuppressInitialDiagnosticInformation = true;
@@ -43,13 +56,16 @@ internal sealed class Chromium
     {
         var chromium = trusted is null && Free.TryTake(out var free) ? free : new(trusted);
         // headless keeps a window of at least 500 px; the metrics override makes a phone of it
-        chromium.Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?>
-        {
-            ["width"] = width,
-            ["height"] = height,
-            ["deviceScaleFactor"] = 1,
-            ["mobile"] = width < 600,
-        });
+        chromium.Driver.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride",
+            new Dictionary<string, object?>
+            {
+                ["width"] = width,
+                ["height"] = height,
+                ["deviceScaleFactor"] = 1,
+                ["mobile"] = width < 600,
+            }
+        );
         return chromium;
     }
 
@@ -64,7 +80,10 @@ internal sealed class Chromium
         try
         {
             Driver.Navigate().GoToUrl("about:blank");
-            Driver.ExecuteCdpCommand("Storage.clearDataForOrigin", new Dictionary<string, object?> { ["origin"] = address.GetLeftPart(UriPartial.Authority), ["storageTypes"] = "all" });
+            Driver.ExecuteCdpCommand(
+                "Storage.clearDataForOrigin",
+                new Dictionary<string, object?> { ["origin"] = address.GetLeftPart(UriPartial.Authority), ["storageTypes"] = "all" }
+            );
             Driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
             Driver.ExecuteCdpCommand("Emulation.setTimezoneOverride", new Dictionary<string, object?> { ["timezoneId"] = "" });
             Driver.Manage().Logs.GetLog(LogType.Browser);
@@ -80,7 +99,8 @@ internal sealed class Chromium
     /// <summary>After the last test: a driver left running would keep the run from ending.</summary>
     public static void QuitAll()
     {
-        while (Free.TryTake(out var chromium)) chromium.Quit();
+        while (Free.TryTake(out var chromium))
+            chromium.Quit();
     }
 
     private void Quit()

@@ -45,7 +45,13 @@ public sealed class CountingTests : IDisposable
         b.See("1, eaten");
         var last = (await Counts(28))[^1]!;
         Assert.Equal("eaten", last["cause"]!.GetValue<string>());
-        Assert.Equal([(1, 1, 0), (14, 0, 1), (15, 2, 0)], last["spots"]!.AsArray().Select(s => (s!["cell"]!.GetValue<int>(), s["emerged"]!.GetValue<int>(), s["lost"]!.GetValue<int>())).Order());
+        Assert.Equal(
+            [(1, 1, 0), (14, 0, 1), (15, 2, 0)],
+            last["spots"]!
+                .AsArray()
+                .Select(s => (s!["cell"]!.GetValue<int>(), s["emerged"]!.GetValue<int>(), s["lost"]!.GetValue<int>()))
+                .Order()
+        );
 
         // taken back with one touch, and on to the next tray with a key
         b.Press("Undo");
@@ -63,12 +69,16 @@ public sealed class CountingTests : IDisposable
         var cell = phone.SeeTest("cell-12").Size;
         Assert.True(cell.Width >= 48 && cell.Height >= 48, $"a cell is {cell.Width} by {cell.Height} px");
         // cell 12 is of the control, cells 19 and 22 of the chilled arm
-        foreach (var touched in new[] { 12, 19, 22, 22 }) phone.Click(By.CssSelector($"[data-testid='cell-{touched}']"));
+        foreach (var touched in new[] { 12, 19, 22, 22 })
+            phone.Click(By.CssSelector($"[data-testid='cell-{touched}']"));
         phone.Says("tally-at", "in all 4 new seedlings");
         phone.Press("record");
         phone.See("T-1: 4 new, 0 lost");
         Assert.Equal(1, (await Counts(25))[^1]!["emerged"]!.GetValue<int>());
-        Assert.Equal([(19, 1), (22, 2)], (await Counts(26))[^1]!["spots"]!.AsArray().Select(s => (s!["cell"]!.GetValue<int>(), s["emerged"]!.GetValue<int>())));
+        Assert.Equal(
+            [(19, 1), (22, 2)],
+            (await Counts(26))[^1]!["spots"]!.AsArray().Select(s => (s!["cell"]!.GetValue<int>(), s["emerged"]!.GetValue<int>()))
+        );
     }
 
     [Fact]
@@ -120,7 +130,9 @@ public sealed class CountingTests : IDisposable
         b.PressIn("sow-actions", "record");
         b.See("B-8 roundleaf alumroot: sown");
         var id = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 6)!["id"];
-        var open = (await _program.Get($"/api/batches/{id}/sowing"))["trays"]!.AsArray().Single(t => t!["label"]!.GetValue<string>() == "tray 8")!;
+        var open = (await _program.Get($"/api/batches/{id}/sowing"))["trays"]!
+            .AsArray()
+            .Single(t => t!["label"]!.GetValue<string>() == "tray 8")!;
         Assert.Equal(51, open["free"]!.AsArray().Count);
 
         b.PressIn("due-6-1-sow", "otherwise…");

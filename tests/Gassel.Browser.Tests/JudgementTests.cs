@@ -74,11 +74,13 @@ public sealed class JudgementTests : IDisposable
         var b = _browser;
         b.Open("/site");
         b.See("05:00 to 21:00: 16 h light, 8 h dark.");
-        b.Driver.ExecuteScript("""
+        b.Driver.ExecuteScript(
+            """
             const field = document.querySelector("input[name='lamps-on-lamp-shelf']");
             Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field, "03:00");
             field.dispatchEvent(new Event("input", { bubbles: true }));
-            """);
+            """
+        );
         b.Press("save the places");
         b.See("03:00 to 21:00: 18 h light, 6 h dark. Only 6 h of dark: seedlings want at least 8 h.");
     }

@@ -76,7 +76,12 @@ public sealed partial class NetworkTests : IDisposable
     public async Task A_round_without_connection_goes_out_once_and_in_order_when_Gassel_answers_again()
     {
         await _program.SignIn("/api/session/code", $$"""{"name":"Odila","code":"{{_program.OwnerCode}}","password":"{{Password}}"}""");
-        var before = new Dictionary<int, int> { [7] = (await Log(7)).Count, [8] = (await Log(8)).Count, [9] = (await Log(9)).Count };
+        var before = new Dictionary<int, int>
+        {
+            [7] = (await Log(7)).Count,
+            [8] = (await Log(8)).Count,
+            [9] = (await Log(9)).Count,
+        };
         using var phone = Phone();
         SignInOn(phone);
         KeepsWhatTheBenchNeeds(phone);
@@ -135,10 +140,13 @@ public sealed partial class NetworkTests : IDisposable
         Directory.Delete(Path.Combine(_folder, "network", "keys"), recursive: true);
         _program = new(demo: true, _folder, lan: true, like: _program);
         await _program.SignIn("/api/session", $$"""{"name":"Odila","password":"{{Password}}"}""");
-        await _program.Send($"/api/batches/{await IdOf(7)}/entries", $$"""
+        await _program.Send(
+            $"/api/batches/{await IdOf(7)}/entries",
+            $$"""
             {"act":"{{Guid.NewGuid()}}","who":"Odila","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":null,"recordedAt":"2027-03-14T15:00:00Z",
              "payload":{"kind":"count","part":"1","emerged":200,"lost":0,"cause":"unknown"} }]}
-            """);
+            """
+        );
         phone.Says("waits-for-sign-in", "1 recording waits on this device and goes out after signing in");
         phone.Type("name", "Odila");
         phone.Type("password", Password);
@@ -160,8 +168,13 @@ public sealed partial class NetworkTests : IDisposable
         var folder = Directory.CreateTempSubdirectory("gassel-log-").FullName;
         using (var talkative = new RunningProgram(demo: false, folder, lan: true, talkative: true))
         {
-            await talkative.SignIn("/api/session/code", $$"""{"name":"Odila","code":"{{talkative.OwnerCode}}","password":"{{Password}}"}""");
-            await Assert.ThrowsAsync<InvalidOperationException>(() => talkative.SignIn("/api/session", """{"name":"Odila","password":"wrong words together"}"""));
+            await talkative.SignIn(
+                "/api/session/code",
+                $$"""{"name":"Odila","code":"{{talkative.OwnerCode}}","password":"{{Password}}"}"""
+            );
+            await Assert.ThrowsAsync<InvalidOperationException>(() =>
+                talkative.SignIn("/api/session", """{"name":"Odila","password":"wrong words together"}""")
+            );
             await talkative.SignIn("/api/session", $$"""{"name":"Odila","password":"{{Password}}"}""");
             Thread.Sleep(500);
             var said = string.Join('\n', talkative.Said);
@@ -190,48 +203,58 @@ public sealed partial class NetworkTests : IDisposable
     private static string Scanned(Browser phone)
     {
         phone.Driver.ExecuteScript(File.ReadAllText(Repository.File("src/gassel-ui/node_modules/jsqr/dist/jsQR.js")));
-        return (string)phone.Driver.ExecuteAsyncScript("""
-            const done = arguments[arguments.length - 1];
-            const drawn = new Image();
-            drawn.onload = () => {
-              const canvas = document.createElement('canvas');
-              [canvas.width, canvas.height] = [400, 400];
-              const pen = canvas.getContext('2d');
-              pen.fillStyle = '#fff';
-              pen.fillRect(0, 0, 400, 400);
-              pen.drawImage(drawn, 20, 20, 360, 360);
-              done(jsQR(pen.getImageData(0, 0, 400, 400).data, 400, 400)?.data ?? 'nothing read');
-            };
-            drawn.src = document.querySelector("img[src='/api/network/address.svg']").src;
-            """)!;
+        return (string)
+            phone.Driver.ExecuteAsyncScript(
+                """
+                const done = arguments[arguments.length - 1];
+                const drawn = new Image();
+                drawn.onload = () => {
+                  const canvas = document.createElement('canvas');
+                  [canvas.width, canvas.height] = [400, 400];
+                  const pen = canvas.getContext('2d');
+                  pen.fillStyle = '#fff';
+                  pen.fillRect(0, 0, 400, 400);
+                  pen.drawImage(drawn, 20, 20, 360, 360);
+                  done(jsQR(pen.getImageData(0, 0, 400, 400).data, 400, 400)?.data ?? 'nothing read');
+                };
+                drawn.src = document.querySelector("img[src='/api/network/address.svg']").src;
+                """
+            )!;
     }
 
     /// <summary>Waits until the phone holds the shell and the answers with which it can go out of reach.</summary>
-    internal static void KeepsWhatTheBenchNeeds(Browser phone) => Assert.Equal("kept", phone.Driver.ExecuteAsyncScript("""
-        const done = arguments[arguments.length - 1];
-        const kept = () => new Promise((tell) => {
-          const opening = indexedDB.open('gassel');
-          opening.onsuccess = () => {
-            const asking = opening.result.transaction('answers').objectStore('answers').getAllKeys();
-            asking.onsuccess = () => { opening.result.close(); tell(['site', 'session', 'rounds', 'count', 'places'].every((key) => asking.result.includes(key))); };
-          };
-        });
-        (async () => {
-          await navigator.serviceWorker.ready;
-          for (let tries = 0; tries < 100; tries++) {
-            if (navigator.serviceWorker.controller && await kept()) return done('kept');
-            await new Promise((go) => setTimeout(go, 200));
-          }
-          done('not kept');
-        })();
-        """));
+    internal static void KeepsWhatTheBenchNeeds(Browser phone) =>
+        Assert.Equal(
+            "kept",
+            phone.Driver.ExecuteAsyncScript(
+                """
+                const done = arguments[arguments.length - 1];
+                const kept = () => new Promise((tell) => {
+                  const opening = indexedDB.open('gassel');
+                  opening.onsuccess = () => {
+                    const asking = opening.result.transaction('answers').objectStore('answers').getAllKeys();
+                    asking.onsuccess = () => { opening.result.close(); tell(['site', 'session', 'rounds', 'count', 'places'].every((key) => asking.result.includes(key))); };
+                  };
+                });
+                (async () => {
+                  await navigator.serviceWorker.ready;
+                  for (let tries = 0; tries < 100; tries++) {
+                    if (navigator.serviceWorker.controller && await kept()) return done('kept');
+                    await new Promise((go) => setTimeout(go, 200));
+                  }
+                  done('not kept');
+                })();
+                """
+            )
+        );
 
     private async Task<string> IdOf(int number) =>
         (await _program.Get("/api/batches")).AsArray().Single(b => b!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<string>();
 
     private async Task<JsonArray> Log(int number, string? signedInAs = null)
     {
-        if (signedInAs is not null) await _program.SignIn("/api/session", $$"""{"name":"{{signedInAs}}","password":"{{Password}}"}""");
+        if (signedInAs is not null)
+            await _program.SignIn("/api/session", $$"""{"name":"{{signedInAs}}","password":"{{Password}}"}""");
         return (await _program.Get("/api/batches/" + await IdOf(number)))["log"]!.AsArray();
     }
 

@@ -25,7 +25,15 @@ public sealed class OwnBookTests : IDisposable
     {
         var b = _browser;
         var file = Path.Combine(Path.GetTempPath(), $"gassel-weather-{Guid.NewGuid():N}.csv");
-        File.WriteAllLines(file, ["when,low,high", .. Enumerable.Range(0, 400).Select(i => FormattableString.Invariant($"{new DateOnly(2024, 1, 1).AddDays(i):yyyy-MM-dd},2,14"))]);
+        File.WriteAllLines(
+            file,
+            [
+                "when,low,high",
+                .. Enumerable
+                    .Range(0, 400)
+                    .Select(i => FormattableString.Invariant($"{new DateOnly(2024, 1, 1).AddDays(i):yyyy-MM-dd},2,14")),
+            ]
+        );
         try
         {
             b.Open("/site/weather");
@@ -59,8 +67,17 @@ public sealed class OwnBookTests : IDisposable
         b.Type("origin", "own results 2026");
         b.Click(By.XPath("//button[normalize-space(.)='save the route']"));
         b.See("Route: with cold, as prairie smoke");
-        var species = (await _program.Get("/api/species")).AsArray().Select(v => v!["species"]!).ToDictionary(s => s["id"]!.GetValue<string>());
-        string Steps(string of, string name) => string.Join("; ", species[of]["routes"]!.AsArray().Single(r => r!["name"]!.GetValue<string>() == name)!["steps"]!.AsArray().Select(s => $"{s!["kind"]} {s["days"]!["usual"]}"));
+        var species = (await _program.Get("/api/species"))
+            .AsArray()
+            .Select(v => v!["species"]!)
+            .ToDictionary(s => s["id"]!.GetValue<string>());
+        string Steps(string of, string name) =>
+            string.Join(
+                "; ",
+                species[of]["routes"]!.AsArray().Single(r => r!["name"]!.GetValue<string>() == name)!["steps"]!
+                    .AsArray()
+                    .Select(s => $"{s!["kind"]} {s["days"]!["usual"]}")
+            );
         Assert.Equal(Steps("prairie-smoke", "with cold"), Steps("blue-flax", "with cold, as prairie smoke"));
         Assert.Empty(b.Complaints());
     }
@@ -71,9 +88,35 @@ public sealed class OwnBookTests : IDisposable
         var b = _browser;
         string[] paths =
         [
-            "/", "/season", "/season/books", "/season/years", "/plan", "/plan?species=small-camas&route=small-camas-winter-container", "/batches", "/batches/told", "/count", "/yard", "/yard/waves", "/yard/ways",
-            "/seed", "/seed?new=blue-flax", "/species", "/species/new", "/species/blue-flax", "/species/blue-flax/values", "/site", "/site/people", "/site/weather", "/site/temperature", "/trials", "/trials/new",
-            "/workbench", "/workbench/hardening", "/workbench/flowering", "/labels", "/sheet",
+            "/",
+            "/season",
+            "/season/books",
+            "/season/years",
+            "/plan",
+            "/plan?species=small-camas&route=small-camas-winter-container",
+            "/batches",
+            "/batches/told",
+            "/count",
+            "/yard",
+            "/yard/waves",
+            "/yard/ways",
+            "/seed",
+            "/seed?new=blue-flax",
+            "/species",
+            "/species/new",
+            "/species/blue-flax",
+            "/species/blue-flax/values",
+            "/site",
+            "/site/people",
+            "/site/weather",
+            "/site/temperature",
+            "/trials",
+            "/trials/new",
+            "/workbench",
+            "/workbench/hardening",
+            "/workbench/flowering",
+            "/labels",
+            "/sheet",
         ];
         Assert.All(paths, path =>
         {

@@ -21,7 +21,23 @@ public sealed class OwnYardTests : IDisposable
         _program.Dispose();
     }
 
-    private async Task Lot(string speciesId) => (await _program.Http.PostAsJsonAsync("/api/lots", new { speciesId, lot = new { gatheredAt = "meadow", gatheredOn = "2025-07-01", counted = 300, assumedFraction = 0.6 } })).EnsureSuccessStatusCode();
+    private async Task Lot(string speciesId) =>
+        (
+            await _program.Http.PostAsJsonAsync(
+                "/api/lots",
+                new
+                {
+                    speciesId,
+                    lot = new
+                    {
+                        gatheredAt = "meadow",
+                        gatheredOn = "2025-07-01",
+                        counted = 300,
+                        assumedFraction = 0.6,
+                    },
+                }
+            )
+        ).EnsureSuccessStatusCode();
 
     [Fact]
     public async Task Pots_told_afterwards_ask_for_their_straw_on_rounds()
@@ -42,7 +58,12 @@ public sealed class OwnYardTests : IDisposable
         b.SeeNoMore(By.CssSelector("[data-testid='told-report']"));
         b.Open("/");
         b.See("three quarters of the straw off");
-        Assert.Equal("pot", (await _program.Get($"/api/batches/{(await _program.Get("/api/batches"))[0]!["id"]}"))["parts"]![0]!["state"]!["setup"]!["kind"]!.GetValue<string>());
+        Assert.Equal(
+            "pot",
+            (await _program.Get($"/api/batches/{(await _program.Get("/api/batches"))[0]!["id"]}"))["parts"]![0]!["state"]!["setup"]![
+                "kind"
+            ]!.GetValue<string>()
+        );
         Assert.Empty(b.Complaints());
     }
 
@@ -62,13 +83,19 @@ public sealed class OwnYardTests : IDisposable
         b.Press("make the trial");
         b.See("Ready to set out: control and treated.");
         b.Press("make ready and set out control, treated");
-        foreach (var step in new[] { "drainHoles", "ventHoles", "hinge", "mixFilled", "moistened", "sown", "twoLabels", "taped" }) b.Click(By.XPath($"//label[.//input[@aria-label='{step}']]"));
+        foreach (var step in new[] { "drainHoles", "ventHoles", "hinge", "mixFilled", "moistened", "sown", "twoLabels", "taped" })
+            b.Click(By.XPath($"//label[.//input[@aria-label='{step}']]"));
         b.Press("set out");
         b.See("set out by the layout");
         var parts = new List<System.Text.Json.Nodes.JsonNode>();
         foreach (var batch in (await _program.Get("/api/batches")).AsArray())
         {
-            parts.AddRange((await _program.Get($"/api/batches/{batch!["id"]}"))["parts"]!.AsArray().Select(p => p!["state"]!).Where(p => !p["divided"]!.GetValue<bool>()));
+            parts.AddRange(
+                (await _program.Get($"/api/batches/{batch!["id"]}"))["parts"]!
+                    .AsArray()
+                    .Select(p => p!["state"]!)
+                    .Where(p => !p["divided"]!.GetValue<bool>())
+            );
         }
         Assert.Equal([0, 0, 0, 3, 3, 3], parts.Select(p => p["setup"]!["stonesKg"]!.GetValue<double>()).Order());
         b.Open("/yard");

@@ -19,16 +19,26 @@ public sealed class PhoneTests : IDisposable
     [Fact]
     public async Task Rounds_count_and_batch_fit_and_are_touchable()
     {
-        foreach (var (path, sign) in (await Views.OfDemo(_program)).Where(v => v.Path == "/" || v.Path.StartsWith("/count", StringComparison.Ordinal) || v.Path.StartsWith("/yard", StringComparison.Ordinal) || v.Path.StartsWith("/batches/", StringComparison.Ordinal)))
+        foreach (
+            var (path, sign) in (await Views.OfDemo(_program)).Where(v =>
+                v.Path == "/"
+                || v.Path.StartsWith("/count", StringComparison.Ordinal)
+                || v.Path.StartsWith("/yard", StringComparison.Ordinal)
+                || v.Path.StartsWith("/batches/", StringComparison.Ordinal)
+            )
+        )
         {
             _browser.Open(path);
             _browser.See(sign);
             var width = Convert.ToInt32(_browser.Driver.ExecuteScript("return document.documentElement.scrollWidth"), null);
             Assert.True(width <= 390, $"{path} is {width} px wide");
-            var small = (string)_browser.Driver.ExecuteScript("""
-                return [...document.querySelectorAll('main button, nav a')].filter(e => e.offsetParent).map(e => [e.textContent, e.getBoundingClientRect()])
-                  .filter(([t, r]) => r.height < 47.5 && !/caution/.test(t)).map(([t, r]) => t + ' ' + Math.round(r.width) + 'x' + Math.round(r.height)).join(', ');
-                """)!;
+            var small = (string)
+                _browser.Driver.ExecuteScript(
+                    """
+                    return [...document.querySelectorAll('main button, nav a')].filter(e => e.offsetParent).map(e => [e.textContent, e.getBoundingClientRect()])
+                      .filter(([t, r]) => r.height < 47.5 && !/caution/.test(t)).map(([t, r]) => t + ' ' + Math.round(r.width) + 'x' + Math.round(r.height)).join(', ');
+                    """
+                )!;
             Assert.True(small.Length == 0, $"{path}: too small: {small}");
         }
     }

@@ -103,7 +103,10 @@ public sealed class PlantsTests : IDisposable
         // 71 days out; frost adds nothing, so less than the calendar says
         Assert.InRange(cold["effectiveDays"]!.GetValue<double>(), 40, 71 - 10);
         Assert.Equal(15, cold["frosts"]!.AsArray().Count);
-        b.Says("vernalization", FormattableString.Invariant($"{cold["effectiveDays"]!.GetValue<double>():0.0} of at least 56 effective days"));
+        b.Says(
+            "vernalization",
+            FormattableString.Invariant($"{cold["effectiveDays"]!.GetValue<double>():0.0} of at least 56 effective days")
+        );
         b.Says("vernalization", "are lacking by temperature, whatever the calendar says");
         Assert.Empty(b.Complaints());
     }
@@ -162,7 +165,8 @@ public sealed class PlantsTests : IDisposable
         b.Choose("from", from == "prickedOut" ? "pricked out" : from);
         b.Choose("to", to);
         b.Type("plants", plants);
-        if (into is not null) b.Type("into", into);
+        if (into is not null)
+            b.Type("into", into);
         b.Press("record");
     }
 

@@ -8,7 +8,8 @@ internal static class Repository
         for (var folder = new DirectoryInfo(AppContext.BaseDirectory); folder is not null; folder = folder.Parent)
         {
             var file = Path.Combine(folder.FullName, path);
-            if (System.IO.File.Exists(file)) return file;
+            if (System.IO.File.Exists(file))
+                return file;
         }
         throw new FileNotFoundException($"{path} is not installed; run npm ci in src/gassel-ui.");
     }

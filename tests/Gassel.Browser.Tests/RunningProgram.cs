@@ -19,7 +19,12 @@ public sealed partial class RunningProgram : IDisposable
     private static readonly Lazy<string> DemoBook = new(() =>
     {
         var folder = Directory.CreateTempSubdirectory("gassel-demo-").FullName;
-        using var process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(Build, "Gassel.Web.dll"), "--demo", "--port", "0", "--data", folder]) { RedirectStandardOutput = true })!;
+        using var process = Process.Start(
+            new ProcessStartInfo("dotnet", [Path.Combine(Build, "Gassel.Web.dll"), "--demo", "--port", "0", "--data", folder])
+            {
+                RedirectStandardOutput = true,
+            }
+        )!;
         _ = process.StandardOutput.ReadLine() ?? throw new InvalidOperationException("the demo ended before it was ready");
         process.Kill();
         process.WaitForExit();
@@ -33,36 +38,59 @@ public sealed partial class RunningProgram : IDisposable
     public RunningProgram(bool demo, string? folder = null, bool lan = false, RunningProgram? like = null, bool talkative = false)
     {
         (_folder, _keepFolder) = (folder ?? Directory.CreateTempSubdirectory("gassel-browser-").FullName, folder is not null);
-        var arguments = new List<string> { Path.Combine(Build, "Gassel.Web.dll"), "--port", $"{like?.Address.Port ?? 0}", "--network-port", $"{like?.Network?.Port ?? 0}", "--data", _folder };
-        if (demo) arguments.Add("--demo");
+        var arguments = new List<string>
+        {
+            Path.Combine(Build, "Gassel.Web.dll"),
+            "--port",
+            $"{like?.Address.Port ?? 0}",
+            "--network-port",
+            $"{like?.Network?.Port ?? 0}",
+            "--data",
+            _folder,
+        };
+        if (demo)
+            arguments.Add("--demo");
         if (demo && !File.Exists(Path.Combine(_folder, "gassel.db")))
         {
-            foreach (var file in Directory.GetFiles(DemoBook.Value, "gassel.db*")) File.Copy(file, Path.Combine(_folder, Path.GetFileName(file)));
+            foreach (var file in Directory.GetFiles(DemoBook.Value, "gassel.db*"))
+                File.Copy(file, Path.Combine(_folder, Path.GetFileName(file)));
         }
-        if (lan) arguments.Add("--lan");
+        if (lan)
+            arguments.Add("--lan");
         var start = new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true };
-        if (talkative) start.Environment["Logging__LogLevel__Default"] = "Trace";
+        if (talkative)
+            start.Environment["Logging__LogLevel__Default"] = "Trace";
         _process = Process.Start(start)!;
         Address = new Uri(Next(ReadyLine()).Groups["address"].Value);
         Http = new HttpClient { BaseAddress = Address };
-        if (lan) Network = new Uri(Next(NetworkLine()).Groups["address"].Value);
-        if (lan && like is null) OwnerCode = Next(CodeLine()).Groups["code"].Value;
+        if (lan)
+            Network = new Uri(Next(NetworkLine()).Groups["address"].Value);
+        if (lan && like is null)
+            OwnerCode = Next(CodeLine()).Groups["code"].Value;
         _ = Task.Run(() =>
         {
-            while (_process.StandardOutput.ReadLine() is { } line) Said.Enqueue(line);
+            while (_process.StandardOutput.ReadLine() is { } line)
+                Said.Enqueue(line);
         });
     }
 
     /// <summary>What the program says when it is run with these words from the console.</summary>
     public static string Console(params string[] words)
     {
-        using var process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(Build, "Gassel.Web.dll"), .. words]) { RedirectStandardOutput = true, RedirectStandardError = true })!;
+        using var process = Process.Start(
+            new ProcessStartInfo("dotnet", [Path.Combine(Build, "Gassel.Web.dll"), .. words])
+            {
+                RedirectStandardOutput = true,
+                RedirectStandardError = true,
+            }
+        )!;
         var said = process.StandardOutput.ReadToEnd() + process.StandardError.ReadToEnd();
         process.WaitForExit();
         return said;
     }
 
-    public static string Build => Environment.GetEnvironmentVariable("GASSEL_BUILD")
+    public static string Build =>
+        Environment.GetEnvironmentVariable("GASSEL_BUILD")
         ?? throw new InvalidOperationException("GASSEL_BUILD must name the folder of the built program; './gassel test' sets it.");
 
     public Uri Address { get; }
@@ -95,7 +123,8 @@ public sealed partial class RunningProgram : IDisposable
         using var content = new StringContent(json, System.Text.Encoding.UTF8, "application/json");
         using var answer = await Http.PostAsync(path, content);
         var session = await answer.Content.ReadFromJsonAsync<JsonNode>();
-        if (!answer.IsSuccessStatusCode) throw new InvalidOperationException(session?.ToJsonString());
+        if (!answer.IsSuccessStatusCode)
+            throw new InvalidOperationException(session?.ToJsonString());
         Http.DefaultRequestHeaders.Remove("X-Gassel-Token");
         Http.DefaultRequestHeaders.Add("X-Gassel-Token", session!["token"]!.GetValue<string>());
     }
@@ -106,19 +135,22 @@ public sealed partial class RunningProgram : IDisposable
     {
         using var content = new StringContent(json, System.Text.Encoding.UTF8, "application/json");
         using var answer = await Http.PostAsync(path, content);
-        if (!answer.IsSuccessStatusCode) throw new InvalidOperationException($"{path}: {await answer.Content.ReadAsStringAsync()}");
+        if (!answer.IsSuccessStatusCode)
+            throw new InvalidOperationException($"{path}: {await answer.Content.ReadAsStringAsync()}");
     }
 
     /// <summary>Ends the program as a power cut would: SIGKILL, with whatever it was about to write.</summary>
     public void Dispose()
     {
-        if (_gone) return;
+        if (_gone)
+            return;
         _gone = true;
         Http.Dispose();
         _process.Kill();
         _process.WaitForExit();
         _process.Dispose();
-        if (!_keepFolder) Directory.Delete(_folder, recursive: true);
+        if (!_keepFolder)
+            Directory.Delete(_folder, recursive: true);
     }
 
     /// <summary>The next line of the console that matches, past what is logged.</summary>
@@ -127,7 +159,8 @@ public sealed partial class RunningProgram : IDisposable
         while (_process.StandardOutput.ReadLine() is { } said)
         {
             Said.Enqueue(said);
-            if (line.Match(said) is { Success: true } match) return match;
+            if (line.Match(said) is { Success: true } match)
+                return match;
         }
         throw new InvalidOperationException("the program ended before it was ready: " + string.Join('\n', Said));
     }

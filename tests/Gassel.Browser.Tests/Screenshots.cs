@@ -9,31 +9,46 @@ public sealed class Screenshots
     [Trait("kind", "screenshots")]
     public async Task Of_every_main_view()
     {
-        var folder = Environment.GetEnvironmentVariable("GASSEL_SCREENSHOTS") ?? throw new InvalidOperationException("GASSEL_SCREENSHOTS must name a folder");
+        var folder = Environment.GetEnvironmentVariable("GASSEL_SCREENSHOTS")
+            ?? throw new InvalidOperationException("GASSEL_SCREENSHOTS must name a folder");
         using var program = new RunningProgram(demo: true);
         var views = await Views.Named(program);
-        string[] onDesk = ["rounds", "season", "plan", "yard", "container", "seed", "species", "site"], onPhone = ["rounds", "count", "yard"];
+        string[] onDesk = ["rounds", "season", "plan", "yard", "container", "seed", "species", "site"],
+            onPhone = ["rounds", "count", "yard"];
         using (var desk = new Browser(program.Address))
         {
-            foreach (var (name, path, sign) in views.Where(v => onDesk.Contains(v.Name))) Take(desk, (path, sign), folder, name);
+            foreach (var (name, path, sign) in views.Where(v => onDesk.Contains(v.Name)))
+                Take(desk, (path, sign), folder, name);
             Take(desk, ("/b/28", "half up by"), folder, "batch", () => desk.Press("why so few"), "Look next");
-            Take(desk, ("/count", "Which tray"), folder, "count", () => desk.Click(By.CssSelector("[aria-label='count B-25, B-26 T-1']")), "Touch a cell");
+            Take(
+                desk,
+                ("/count", "Which tray"),
+                folder,
+                "count",
+                () => desk.Click(By.CssSelector("[aria-label='count B-25, B-26 T-1']")),
+                "Touch a cell"
+            );
             Take(desk, ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"), folder, "trial");
             Take(desk, ("/site/temperature", "Thermometers and files"), folder, "temperature");
             Take(desk, ("/season/books", "Books of winter"), folder, "books", () => desk.Choose("season", "winter 2025/26"), "81 planted");
             Take(desk, ("/workbench", "loose fill"), folder, "workbench");
         }
         using var phone = new Browser(program.Address, 390, 844);
-        foreach (var (name, path, sign) in views.Where(v => onPhone.Contains(v.Name))) Take(phone, (path, sign), folder, $"{name}-phone");
+        foreach (var (name, path, sign) in views.Where(v => onPhone.Contains(v.Name)))
+            Take(phone, (path, sign), folder, $"{name}-phone");
     }
 
     [Fact(Explicit = true)]
     [Trait("kind", "screenshots")]
     public async Task Of_the_network()
     {
-        var folder = Environment.GetEnvironmentVariable("GASSEL_SCREENSHOTS") ?? throw new InvalidOperationException("GASSEL_SCREENSHOTS must name a folder");
+        var folder = Environment.GetEnvironmentVariable("GASSEL_SCREENSHOTS")
+            ?? throw new InvalidOperationException("GASSEL_SCREENSHOTS must name a folder");
         using var program = new RunningProgram(demo: true, lan: true);
-        await program.SignIn("/api/session/code", $$"""{"name":"owner","code":"{{program.OwnerCode}}","password":"three words together"}""");
+        await program.SignIn(
+            "/api/session/code",
+            $$"""{"name":"owner","code":"{{program.OwnerCode}}","password":"three words together"}"""
+        );
         await program.Send("/api/people", """{"name":"grower","role":"grower"}""");
         await program.Send("/api/people", """{"name":"volunteer","role":"volunteer"}""");
         using (var desk = new Browser(program.Network!, trusted: program.ServerKey))
@@ -67,12 +82,20 @@ public sealed class Screenshots
     }
 
     /// <param name="then">A gesture before the picture is taken, and a word that shows that it was answered.</param>
-    private static void Take(Browser browser, (string Path, string Sign) view, string folder, string name, Action? then = null, string? answer = null)
+    private static void Take(
+        Browser browser,
+        (string Path, string Sign) view,
+        string folder,
+        string name,
+        Action? then = null,
+        string? answer = null
+    )
     {
         browser.Open(view.Path);
         browser.See(view.Sign);
         then?.Invoke();
-        if (answer is not null) browser.See(answer);
+        if (answer is not null)
+            browser.See(answer);
         browser.Driver.ExecuteAsyncScript("const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 300));");
         ((ITakesScreenshot)browser.Driver).GetScreenshot().SaveAsFile(Path.Combine(folder, $"{name}.png"));
     }

@@ -94,9 +94,18 @@ public sealed class SeasonTests : IDisposable
     [Fact]
     public async Task Five_hundred_batches_stay_usable()
     {
-        await _program.Send("/api/lots", """{"speciesId":"saskatoon","lot":{"gatheredAt":"far field","gatheredOn":"2026-07-01","counted":100000}}""");
-        var lines = string.Join(',', Enumerable.Range(0, 476).Select(i =>
-            $$"""{"species":"saskatoon","lot":"far field","step":"cold-moist","since":"{{new DateOnly(2026, 11, 1).AddDays(i % 120):yyyy-MM-dd}}","seeds":"60","place":""}"""));
+        await _program.Send(
+            "/api/lots",
+            """{"speciesId":"saskatoon","lot":{"gatheredAt":"far field","gatheredOn":"2026-07-01","counted":100000}}"""
+        );
+        var lines = string.Join(
+            ',',
+            Enumerable
+                .Range(0, 476)
+                .Select(i =>
+                    $$"""{"species":"saskatoon","lot":"far field","step":"cold-moist","since":"{{new DateOnly(2026, 11, 1).AddDays(i % 120):yyyy-MM-dd}}","seeds":"60","place":""}"""
+                )
+        );
         await _program.Send("/api/told", $$"""{"save":true,"who":"grower","lines":[{{lines}}]}""");
         var b = _browser;
         b.Open("/season");
@@ -116,11 +125,14 @@ public sealed class SeasonTests : IDisposable
         b.Open("/batches/told");
         var cell = b.See(By.CssSelector("input[name='species-1']"));
         // as a spreadsheet puts it on the clipboard
-        b.Driver.ExecuteScript("""
+        b.Driver.ExecuteScript(
+            """
             const data = new DataTransfer();
             data.setData("text", "smal camas\t11\tcold-moist\t12 Jan 2027\t40\nsaskatoon\t\tcold-moist\t2027-02-03\t60\tCold shelf\nsaskatoon\t\tcold-moist\t2027-02-30\t60\n");
             arguments[0].dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));
-            """, cell);
+            """,
+            cell
+        );
         b.Press("check 3 lines");
         b.Says("verdict-1", "There is no species 'smal camas' in the library; which one is meant?");
         b.Says("verdict-2", "saskatoon, lot 13: cold-moist");

@@ -78,8 +78,14 @@ public sealed class SowingsTests : IDisposable
     {
         var b = _browser;
         var file = Path.Combine(Path.GetTempPath(), $"gassel-weather-{Guid.NewGuid():N}.csv");
-        var rows = Enumerable.Range(0, 365 * 12).Select(i => new DateOnly(2014, 1, 1).AddDays(i))
-            .Select(d => FormattableString.Invariant($"{d:yyyy-MM-dd},{(d.DayOfYear is > 130 and < 270 ? 55 : 20)},{(d.DayOfYear is > 130 and < 270 ? 75 : 40)}"));
+        var rows = Enumerable
+            .Range(0, 365 * 12)
+            .Select(i => new DateOnly(2014, 1, 1).AddDays(i))
+            .Select(d =>
+                FormattableString.Invariant(
+                    $"{d:yyyy-MM-dd},{(d.DayOfYear is > 130 and < 270 ? 55 : 20)},{(d.DayOfYear is > 130 and < 270 ? 75 : 40)}"
+                )
+            );
         File.WriteAllLines(file, ["when,low,high", .. rows, "2026-02-31,20,40", "2026-03-01,60,20"]);
         try
         {

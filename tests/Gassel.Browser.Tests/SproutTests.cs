@@ -42,7 +42,10 @@ public sealed class SproutTests : IDisposable
     public async Task Three_of_sixty_are_picked_out_and_the_rest_goes_back_and_past_the_shortest_time_all_are_sown()
     {
         var b = _browser;
-        await _program.Send("/api/told", """{"save":true,"who":"grower","lines":[{"species":"balsamroot","lot":"1","step":"cold-moist","since":"2027-02-20","seeds":"60","place":""}]}""");
+        await _program.Send(
+            "/api/told",
+            """{"save":true,"who":"grower","lines":[{"species":"balsamroot","lot":"1","step":"cold-moist","since":"2027-02-20","seeds":"60","place":""}]}"""
+        );
         b.Open("/");
         b.PressIn("due-43-1-checkBag", "not so…");
         b.Type("sprouted", "3");
@@ -54,8 +57,14 @@ public sealed class SproutTests : IDisposable
         async Task<string[]> Parts(int number)
         {
             var id = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == number)!["id"];
-            return [.. (await _program.Get($"/api/batches/{id}"))["parts"]!.AsArray().Select(p => p!["state"]!).Where(p => !p["divided"]!.GetValue<bool>())
-                .Select(p => $"{p["id"]}: {p["seeds"]} on {p["place"]}, {(p["sownOn"] is null ? "in the bag" : "sown")}")];
+            return
+            [
+                .. (await _program.Get($"/api/batches/{id}"))["parts"]!
+                    .AsArray()
+                    .Select(p => p!["state"]!)
+                    .Where(p => !p["divided"]!.GetValue<bool>())
+                    .Select(p => $"{p["id"]}: {p["seeds"]} on {p["place"]}, {(p["sownOn"] is null ? "in the bag" : "sown")}"),
+            ];
         }
         Assert.Equal(["1.1: 3 on lamp-shelf, sown", "1.2: 57 on cold-shelf, in the bag"], await Parts(43));
 

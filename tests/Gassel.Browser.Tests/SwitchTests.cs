@@ -23,8 +23,14 @@ public sealed class SwitchTests : IDisposable
     {
         var b = _browser;
         using var person = new StringContent("""{"name":"owner","role":"owner"}""", Encoding.UTF8, "application/json");
-        using var added = await _program.Http.PostAsync(new Uri("/api/people", UriKind.Relative), person, TestContext.Current.CancellationToken);
-        var code = JsonNode.Parse(await added.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!["code"]!.GetValue<string>();
+        using var added = await _program.Http.PostAsync(
+            new Uri("/api/people", UriKind.Relative),
+            person,
+            TestContext.Current.CancellationToken
+        );
+        var code = JsonNode.Parse(await added.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))![
+            "code"
+        ]!.GetValue<string>();
         b.Open("/site/people");
         b.Press("open to the local network");
         // from now on everybody signs in, here too

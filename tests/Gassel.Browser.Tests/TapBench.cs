@@ -26,20 +26,31 @@ public sealed class TapBench
     {
         using var program = new RunningProgram(demo: true);
         await Fill(program);
-        using (var desk = new Browser(program.Address)) Count(desk);
+        using (var desk = new Browser(program.Address))
+            Count(desk);
         using var phone = new Browser(program.Address, 390, 844);
         phone.Open("/");
         phone.See("hands today");
         phone.Driver.ExecuteScript(Watch);
         for (var i = 0; i < 40; i++)
         {
-            phone.Driver.ExecuteScript("[...document.querySelectorAll(\"[data-testid$='-checkBag'] button\")].find(b => b.textContent === 'all well')?.click()");
+            phone.Driver.ExecuteScript(
+                "[...document.querySelectorAll(\"[data-testid$='-checkBag'] button\")].find(b => b.textContent === 'all well')?.click()"
+            );
             Thread.Sleep(900);
         }
-        var took = ((IEnumerable<object>)phone.Driver.ExecuteScript("return window.took")!).Select(t => Convert.ToDouble(t, CultureInfo.InvariantCulture)).Skip(5).Order().ToList();
+        var took = ((IEnumerable<object>)phone.Driver.ExecuteScript("return window.took")!)
+            .Select(t => Convert.ToDouble(t, CultureInfo.InvariantCulture))
+            .Skip(5)
+            .Order()
+            .ToList();
         Assert.True(took.Count > 20, $"only {took.Count} taps were confirmed");
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture,
-            $"Rounds, tap to confirmation with {Batches * EntriesEach + 400:N0} entries in the file: p50 {took[took.Count / 2]:0} ms, p95 {took[(int)(took.Count * 0.95)]:0} ms over {took.Count} taps"));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"Rounds, tap to confirmation with {Batches * EntriesEach + 400:N0} entries in the file: p50 {took[took.Count / 2]:0} ms, p95 {took[(int)(took.Count * 0.95)]:0} ms over {took.Count} taps"
+            )
+        );
     }
 
     private const string WatchCount = """
@@ -70,28 +81,59 @@ public sealed class TapBench
             desk.PressKeys("0" + OpenQA.Selenium.Keys.Enter);
             Thread.Sleep(250);
         }
-        foreach (var (name, what) in new[] { ("shown", "a digit to its place in the page (a frame is 16.7 ms)"), ("saved", "a count to the word that it is saved") })
+        foreach (
+            var (name, what) in new[]
+            {
+                ("shown", "a digit to its place in the page (a frame is 16.7 ms)"),
+                ("saved", "a count to the word that it is saved"),
+            }
+        )
         {
-            var took = ((IEnumerable<object>)desk.Driver.ExecuteScript($"return window.{name}")!).Select(t => Convert.ToDouble(t, CultureInfo.InvariantCulture)).Skip(5).Order().ToList();
+            var took = ((IEnumerable<object>)desk.Driver.ExecuteScript($"return window.{name}")!)
+                .Select(t => Convert.ToDouble(t, CultureInfo.InvariantCulture))
+                .Skip(5)
+                .Order()
+                .ToList();
             Assert.True(took.Count > 30, $"only {took.Count} were {name}");
-            Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"Count with as many entries, {what}: p50 {took[took.Count / 2]:0.0} ms, p95 {took[(int)(took.Count * 0.95)]:0.0} ms over {took.Count}"));
+            Console.WriteLine(
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"Count with as many entries, {what}: p50 {took[took.Count / 2]:0.0} ms, p95 {took[(int)(took.Count * 0.95)]:0.0} ms over {took.Count}"
+                )
+            );
         }
     }
 
     private static async Task Fill(RunningProgram program)
     {
         const string line = """{"species":"saskatoon","lot":"","step":"cold-moist","since":"2026-12-20","seeds":"60","place":""}""";
-        await program.Send("/api/lots", """{"speciesId":"saskatoon","lot":{"gatheredAt":"bench","gatheredOn":"2026-07-01","counted":1000000,"assumedFraction":0.6}}""");
+        await program.Send(
+            "/api/lots",
+            """{"speciesId":"saskatoon","lot":{"gatheredAt":"bench","gatheredOn":"2026-07-01","counted":1000000,"assumedFraction":0.6}}"""
+        );
         var lot = (await program.Get("/api/lots")).AsArray().Max(l => l!["id"]!.GetValue<int>());
-        await program.Send("/api/told", $$"""{"save":true,"who":"bench","lines":[{{string.Join(',', Enumerable.Repeat(line.Replace("\"lot\":\"\"", $"\"lot\":\"{lot}\"", StringComparison.Ordinal), Batches))}}]}""");
+        await program.Send(
+            "/api/told",
+            $$"""{"save":true,"who":"bench","lines":[{{string.Join(',', Enumerable.Repeat(line.Replace("\"lot\":\"\"", $"\"lot\":\"{lot}\"", StringComparison.Ordinal), Batches))}}]}"""
+        );
         foreach (var batch in (await program.Get("/api/batches")).AsArray().Where(b => b!["number"]!.GetValue<int>() > 40))
         {
             for (var sent = 0; sent < EntriesEach; sent += 105)
             {
-                var entries = string.Join(',', Enumerable.Range(0, 105).Select(_ => $$"""
-                    {"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-01","doneAt":null,"recordedAt":"2027-03-01T18:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }
-                    """));
-                await program.Send($"/api/batches/{batch!["id"]}/entries", $$"""{"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"keep","entries":[{{entries}}]}""");
+                var entries = string.Join(
+                    ',',
+                    Enumerable
+                        .Range(0, 105)
+                        .Select(_ =>
+                            $$"""
+                                {"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-01","doneAt":null,"recordedAt":"2027-03-01T18:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }
+                                """
+                        )
+                );
+                await program.Send(
+                    $"/api/batches/{batch!["id"]}/entries",
+                    $$"""{"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"keep","entries":[{{entries}}]}"""
+                );
             }
         }
     }

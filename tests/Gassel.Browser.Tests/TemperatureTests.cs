@@ -20,7 +20,8 @@ public sealed class TemperatureTests : IDisposable
         File.Delete(_file);
     }
 
-    private async Task<string> Id(int number) => (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<string>();
+    private async Task<string> Id(int number) =>
+        (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<string>();
 
     [Fact]
     public async Task A_fridge_that_fails_shows_on_Rounds_and_on_every_bag_that_it_touches()
@@ -30,7 +31,9 @@ public sealed class TemperatureTests : IDisposable
         b.Says("troubles", "Since 00:30: Cold shelf is above 8 °C");
         b.Says("troubles", "Shut the door");
         b.Says("now-cold-shelf", "measured");
-        var shelf = (await _program.Get("/api/rounds"))["places"]!.AsArray().Single(p => p!["place"]!["id"]!.GetValue<string>() == "cold-shelf")!;
+        var shelf = (await _program.Get("/api/rounds"))["places"]!
+            .AsArray()
+            .Single(p => p!["place"]!["id"]!.GetValue<string>() == "cold-shelf")!;
         var bags = shelf["parts"]!.AsArray().Select(p => p!["batchId"]!.GetValue<string>()).Distinct().ToList();
         Assert.True(bags.Count >= 8);
         foreach (var bag in bags)
@@ -53,7 +56,10 @@ public sealed class TemperatureTests : IDisposable
     public async Task An_assumed_temperature_is_replaced_by_a_measured_one_from_a_loggers_file()
     {
         var b = _browser;
-        await _program.Send("/api/told", """{"save":true,"who":"grower","lines":[{"species":"small-camas","lot":"11","step":"cold-moist","since":"2026-12-20","seeds":"40","place":"Yard, shade","route":"fridge"}]}""");
+        await _program.Send(
+            "/api/told",
+            """{"save":true,"who":"grower","lines":[{"species":"small-camas","lot":"11","step":"cold-moist","since":"2026-12-20","seeds":"40","place":"Yard, shade","route":"fridge"}]}"""
+        );
         var batch = await Id(43);
         b.Open($"/batches/{batch}");
         // at the assumed 5 °C a day counts three quarters to a kind that germinates in the cold
@@ -61,7 +67,11 @@ public sealed class TemperatureTests : IDisposable
         // a bag out in the shade, taken as 5 °C; a logger in it was at 34.7 °F, day first, on standard time
         var csv = new StringBuilder("nr;date;time;soil;moist\n");
         var at = new DateTime(2026, 12, 20, 0, 0, 0);
-        for (var i = 0; i <= 83 * 24; i++, at = at.AddHours(1)) csv.Append(CultureInfo.InvariantCulture, $"{i};{at:dd.MM.yyyy};{at:HH:mm};{(i == 300 ? "err" : "34.7")};81\n{(i == 500 ? $"{i};{at:dd.MM.yyyy};{at.AddMinutes(1):HH:mm};131.0;81\n" : "")}");
+        for (var i = 0; i <= 83 * 24; i++, at = at.AddHours(1))
+            csv.Append(
+                CultureInfo.InvariantCulture,
+                $"{i};{at:dd.MM.yyyy};{at:HH:mm};{(i == 300 ? "err" : "34.7")};81\n{(i == 500 ? $"{i};{at:dd.MM.yyyy};{at.AddMinutes(1):HH:mm};131.0;81\n" : "")}"
+            );
         await File.WriteAllTextAsync(_file, csv.ToString(), TestContext.Current.CancellationToken);
         b.Open("/site/temperature/yard-shade");
         b.See("Nothing has been measured here.");
@@ -97,7 +107,11 @@ public sealed class TemperatureTests : IDisposable
         phone.Type("read-warm-shelf", "20.5");
         phone.PressIn("due-9-1-checkBag", "all well");
         phone.Says("now-warm-shelf", "20.5 °C, read by eye 14 Mar");
-        Assert.Contains("the place at 20.5", (await _program.Get($"/api/batches/{await Id(9)}"))["log"]!.ToJsonString(), StringComparison.Ordinal);
+        Assert.Contains(
+            "the place at 20.5",
+            (await _program.Get($"/api/batches/{await Id(9)}"))["log"]!.ToJsonString(),
+            StringComparison.Ordinal
+        );
         Assert.Empty(phone.Complaints());
     }
 
@@ -150,7 +164,8 @@ public sealed class TemperatureTests : IDisposable
         {
             await file.WriteAsync("time,temp\n");
             var at = new DateTime(2016, 1, 1, 0, 0, 0, DateTimeKind.Utc);
-            for (var i = 0; i < 3_000_000; i++, at = at.AddMinutes(1)) await file.WriteAsync(string.Create(CultureInfo.InvariantCulture, $"{at:yyyy-MM-ddTHH:mm:ss}Z,4.25\n"));
+            for (var i = 0; i < 3_000_000; i++, at = at.AddMinutes(1))
+                await file.WriteAsync(string.Create(CultureInfo.InvariantCulture, $"{at:yyyy-MM-ddTHH:mm:ss}Z,4.25\n"));
         }
         b.Open("/site/temperature/lamp-shelf/import");
         b.See("A logger’s file for Lamp shelf");

@@ -43,9 +43,17 @@ public sealed class TreatTests : IDisposable
         b.Type("swollen", "3");
         b.Press("record");
         b.Says("due-10-1.2.2-scarifyAgain", "In cycle 2, 3 of 18 swelled");
-        var batch = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 10)!["id"]!.GetValue<string>();
-        var parts = (await _program.Get($"/api/batches/{batch}"))["parts"]!.AsArray().Select(p => p!["state"]!).Where(p => !p["divided"]!.GetValue<bool>());
-        Assert.Equal([("1.1", 42), ("1.2.1", 3), ("1.2.2", 15)], parts.Select(p => (p["id"]!.GetValue<string>(), p["seeds"]!.GetValue<int>())).Order());
+        var batch = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 10)![
+            "id"
+        ]!.GetValue<string>();
+        var parts = (await _program.Get($"/api/batches/{batch}"))["parts"]!
+            .AsArray()
+            .Select(p => p!["state"]!)
+            .Where(p => !p["divided"]!.GetValue<bool>());
+        Assert.Equal(
+            [("1.1", 42), ("1.2.1", 3), ("1.2.2", 15)],
+            parts.Select(p => (p["id"]!.GetValue<string>(), p["seeds"]!.GetValue<int>())).Order()
+        );
         Assert.Empty(b.Complaints());
     }
 
@@ -73,7 +81,10 @@ public sealed class TreatTests : IDisposable
             var log = (await _program.Get($"/api/batches/{batch!["id"]}"))["log"]!.AsArray();
             var words = log.Skip(1).Select(l => l!["words"]!.GetValue<string>()).ToList();
             acts.AddRange(log.Skip(1).Select(l => l!["act"]!.GetValue<string>()));
-            Assert.StartsWith(batch["number"]!.GetValue<int>() == 43 ? "Checked: dry, no mould, no sprouts; wetted" : "Checked: moist", words[0]);
+            Assert.StartsWith(
+                batch["number"]!.GetValue<int>() == 43 ? "Checked: dry, no mould, no sprouts; wetted" : "Checked: moist",
+                words[0]
+            );
             Assert.Equal(batch["number"]!.GetValue<int>() == 46 ? 3 : 1, words.Count);
         }
         Assert.Single(acts.Distinct());

@@ -42,10 +42,14 @@ public sealed class TrialTests : IDisposable
 
         // three weeks later, eight seeds each: six and four
         var trial = (await _program.Get("/api/trials")).AsArray().Single(t => t!["number"]!.GetValue<int>() == 2)!;
-        var cells = trial["design"]!["plots"]!.AsArray().Select(p => p!["cells"]!.AsArray().Select(c => c!.GetValue<int>()).ToArray()).ToArray();
+        var cells = trial["design"]!["plots"]!
+            .AsArray()
+            .Select(p => p!["cells"]!.AsArray().Select(c => c!.GetValue<int>()).ToArray())
+            .ToArray();
         b.Press("count");
         b.Click(By.CssSelector("[aria-label='count B-43, B-44 T-2']"));
-        foreach (var cell in cells[0].Take(6).Concat(cells[1].Take(4))) b.Click(By.CssSelector($"[data-testid='cell-{cell}']"));
+        foreach (var cell in cells[0].Take(6).Concat(cells[1].Take(4)))
+            b.Click(By.CssSelector($"[data-testid='cell-{cell}']"));
         b.Says("tally-at", "in all 10 new seedlings");
         b.PressKeys(Keys.Enter);
         b.See("T-2: 10 new, 0 lost");

@@ -5,27 +5,27 @@ internal static class Views
 {
     /// <summary>Pages on which something longer is written.</summary>
     public static IReadOnlyList<(string Path, string Sign)> ForWriting =>
-    [
-        ("/species/small-camas/values", "your own values"),
-        ("/species/globemallow/routes/globemallow-hot-water", "saving makes version 2"),
-        ("/sheet", "Sheet for"),
-        ("/site/people", "Phones on the local network"),
-        ("/site/weather", "A weather record from a file"),
-        ("/batches/told", "A winter under way"),
-        ("/site/temperature", "Thermometers and files"),
-        ("/site/temperature/cold-shelf/import", "A logger’s file for Cold shelf"),
-        ("/labels", "What lasts"),
-        ("/workbench", "Mixing"),
-        ("/season/books", "What to change next winter"),
-        ("/season/years", "for two winters or more"),
-        ("/workbench/hardening", "outlook"),
-        ("/workbench/flowering", "in the cold"),
-        ("/yard/waves", "When to set out"),
-        ("/yard/ways", "Indoors or outdoors"),
-        ("/trials", "lay out a trial"),
-        ("/trials/new", "How many seeds it takes"),
-        ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"),
-    ];
+        [
+            ("/species/small-camas/values", "your own values"),
+            ("/species/globemallow/routes/globemallow-hot-water", "saving makes version 2"),
+            ("/sheet", "Sheet for"),
+            ("/site/people", "Phones on the local network"),
+            ("/site/weather", "A weather record from a file"),
+            ("/batches/told", "A winter under way"),
+            ("/site/temperature", "Thermometers and files"),
+            ("/site/temperature/cold-shelf/import", "A logger’s file for Cold shelf"),
+            ("/labels", "What lasts"),
+            ("/workbench", "Mixing"),
+            ("/season/books", "What to change next winter"),
+            ("/season/years", "for two winters or more"),
+            ("/workbench/hardening", "outlook"),
+            ("/workbench/flowering", "in the cold"),
+            ("/yard/waves", "When to set out"),
+            ("/yard/ways", "Indoors or outdoors"),
+            ("/trials", "lay out a trial"),
+            ("/trials/new", "How many seeds it takes"),
+            ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"),
+        ];
 
     public static async Task<IReadOnlyList<(string Path, string Sign)>> OfDemo(RunningProgram program) =>
         [.. (await Named(program)).Select(v => (v.Path, v.Sign))];

@@ -52,13 +52,15 @@ public sealed class WholeSliceTests : IDisposable
 
         // treat: into the cold, told as done three weeks ago, so that sowing and two weeks of counts fit before today
         b.Press("Rounds");
-        for (var i = 0; i < 21; i++) b.Click(By.CssSelector("[aria-label='a day earlier']"));
+        for (var i = 0; i < 21; i++)
+            b.Click(By.CssSelector("[aria-label='a day earlier']"));
         b.PressIn("due-1-1-startStep", "started");
         b.See("cold-moist started");
 
         // check: seven days later, all well; then taken back and given again
         b.SeeTest("due-1-1-checkBag");
-        for (var i = 0; i < 6; i++) b.Click(By.CssSelector("[aria-label='a day later']"));
+        for (var i = 0; i < 6; i++)
+            b.Click(By.CssSelector("[aria-label='a day later']"));
         b.PressIn("due-1-1-checkBag", "all well");
         b.See("all well");
         b.Press("Undo");
@@ -98,7 +100,13 @@ public sealed class WholeSliceTests : IDisposable
 
         var rows = new[] { (1, 0), (2, 0), (3, 0), (4, 0), (7, 10), (8, 7), (9, 1), (10, 0), (11, 1), (12, 0), (13, 0), (14, 0) };
         var file = Path.Combine(Path.GetTempPath(), $"counts-{Guid.NewGuid():N}.csv");
-        await File.WriteAllTextAsync(file, "date,emerged,lost\n" + string.Concat(rows.Select(r => $"{sown.AddDays(r.Item1):yyyy-MM-dd},{r.Item2},0\n")) + $"{sown.AddDays(5):yyyy-MM-dd},9,0\n", TestContext.Current.CancellationToken);
+        await File.WriteAllTextAsync(
+            file,
+            "date,emerged,lost\n"
+                + string.Concat(rows.Select(r => $"{sown.AddDays(r.Item1):yyyy-MM-dd},{r.Item2},0\n"))
+                + $"{sown.AddDays(5):yyyy-MM-dd},9,0\n",
+            TestContext.Current.CancellationToken
+        );
         b.Driver.FindElement(By.CssSelector("[data-testid='counts-file']")).SendKeys(file);
         b.Says("counts-report", "12 rows good, 1 refused");
         b.Says("counts-report", "already");

@@ -54,8 +54,14 @@ public sealed class WinterByHandTests : IDisposable
         b.See("B-1 prairie smoke, meadow edge");
         // only the name was changed: the day and the seed stay
         var renamed = (await _program.Get($"/api/batches/{await IdOf(1)}"))["plan"]!;
-        Assert.Equal((100, "start", today.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture)),
-            (renamed["seeds"]!.GetValue<int>(), renamed["anchor"]!["event"]!.GetValue<string>(), renamed["anchor"]!["date"]!.GetValue<string>()));
+        Assert.Equal(
+            (100, "start", today.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture)),
+            (
+                renamed["seeds"]!.GetValue<int>(),
+                renamed["anchor"]!["event"]!.GetValue<string>(),
+                renamed["anchor"]!["date"]!.GetValue<string>()
+            )
+        );
         b.Press("Discard");
         b.See("plan discarded");
         Assert.Equal(400, (await _program.Get("/api/lots"))[0]!["seedsLeft"]!.GetValue<int>());
@@ -83,7 +89,8 @@ public sealed class WinterByHandTests : IDisposable
         b.Says("told", "sown");
 
         // counted by hand on its days: a nought first, so that the times are honest
-        foreach (var (ago, up) in new[] { (92, 0), (88, 9), (84, 14), (78, 6), (60, 0) }) await Count(2, ago, up);
+        foreach (var (ago, up) in new[] { (92, 0), (88, 9), (84, 14), (78, 6), (60, 0) })
+            await Count(2, ago, up);
         await OpenBatch(2);
         b.Says("germination", "48 % germinated");
         b.Says("part-t50", "days");
@@ -102,10 +109,19 @@ public sealed class WinterByHandTests : IDisposable
         Shot("prepare");
         // the plan spread it over three; this time one will do
         b.Type("containers", "1");
-        foreach (var step in b.Driver.FindElements(By.CssSelector("[role='dialog'] input[type='checkbox'][aria-label]"))) b.Driver.ExecuteScript("arguments[0].click()", step);
+        foreach (var step in b.Driver.FindElements(By.CssSelector("[role='dialog'] input[type='checkbox'][aria-label]")))
+            b.Driver.ExecuteScript("arguments[0].click()", step);
         b.Press("set out");
         b.Says("told", "set out");
-        Assert.Equal(Ago(150), DateOnly.Parse((await _program.Get("/api/yard"))["spots"]!.AsArray().SelectMany(s => s!["containers"]!.AsArray()).Single()!["setOutOn"]!.GetValue<string>(), null));
+        Assert.Equal(
+            Ago(150),
+            DateOnly.Parse(
+                (await _program.Get("/api/yard"))["spots"]!.AsArray().SelectMany(s => s!["containers"]!.AsArray()).Single()![
+                    "setOutOn"
+                ]!.GetValue<string>(),
+                null
+            )
+        );
         Shot("yard");
         await Count(3, 30, 12);
         await OpenBatch(3);
@@ -129,14 +145,21 @@ public sealed class WinterByHandTests : IDisposable
 
         async Task OpenBatch(int number) => b.Open($"/batches/{await IdOf(number)}");
 
-        async Task<Guid> IdOf(int number) => (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<Guid>();
+        async Task<Guid> IdOf(int number) =>
+            (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<Guid>();
 
         // through the plan's own page: species, route, day, number
         async Task Made(string species, int lot, int seeds, string route)
         {
-            var routes = (await _program.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == species)!["species"]!["routes"]!.AsArray();
-            var wanted = routes.First(r => route == "winter" ? r!["setting"]!.GetValue<string>() == "winterContainer"
-                : r!["setting"]!.GetValue<string>() == "indoors" && r["steps"]!.AsArray().Any(s => s!["kind"]!.GetValue<string>() == "coldMoist"));
+            var routes = (await _program.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == species)![
+                "species"
+            ]!["routes"]!.AsArray();
+            var wanted = routes.First(r =>
+                route == "winter"
+                    ? r!["setting"]!.GetValue<string>() == "winterContainer"
+                    : r!["setting"]!.GetValue<string>() == "indoors"
+                        && r["steps"]!.AsArray().Any(s => s!["kind"]!.GetValue<string>() == "coldMoist")
+            );
             b.Open($"/plan?species={species}&lot={lot}&route={wanted!["id"]}");
             b.Choose("target", "starting today");
             b.SeeTest("confirm-plan");
@@ -149,7 +172,8 @@ public sealed class WinterByHandTests : IDisposable
     /// <summary>A picture of what stands there, where a folder for them is named.</summary>
     private void Shot(string name)
     {
-        if (Environment.GetEnvironmentVariable("GASSEL_SHOTS") is not { } folder) return;
+        if (Environment.GetEnvironmentVariable("GASSEL_SHOTS") is not { } folder)
+            return;
         Thread.Sleep(700);
         _browser.Driver.GetScreenshot().SaveAsFile(Path.Combine(folder, $"{name}.png"));
     }

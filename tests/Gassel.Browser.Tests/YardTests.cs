@@ -10,7 +10,9 @@ public sealed class YardTests : IDisposable
     public void Dispose() => _program.Dispose();
 
     private async Task<System.Text.Json.Nodes.JsonNode> Batch(int number) =>
-        await _program.Get($"/api/batches/{(await _program.Get("/api/batches")).AsArray().Single(b => b!["number"]!.GetValue<int>() == number)!["id"]}");
+        await _program.Get(
+            $"/api/batches/{(await _program.Get("/api/batches")).AsArray().Single(b => b!["number"]!.GetValue<int>() == number)!["id"]}"
+        );
 
     [Fact]
     public async Task A_batch_goes_from_the_table_into_three_jugs_and_out()
@@ -26,7 +28,8 @@ public sealed class YardTests : IDisposable
         b.See("Too small: 1 l dries and tips over");
         b.See("Opaque: seedlings under a closed lid get no light");
         b.Choose("kind", "4 l milky jug");
-        foreach (var step in new[] { "ventHoles", "hinge", "mixFilled", "moistened", "sown", "twoLabels", "taped" }) Check(b, step);
+        foreach (var step in new[] { "ventHoles", "hinge", "mixFilled", "moistened", "sown", "twoLabels", "taped" })
+            Check(b, step);
         b.Choose("place", "under the eaves");
         b.Press("set out");
         b.See("Its drain holes are not checked off");
@@ -40,8 +43,16 @@ public sealed class YardTests : IDisposable
         b.See("jug 39-2: prairie smoke");
         b.Says("container-up", "0 of 20 seeds up");
         var batch = await Batch(39);
-        Assert.Equal(60, batch["parts"]!.AsArray().Where(p => p!["state"]!["divided"]!.GetValue<bool>() == false).Sum(p => p!["state"]!["seeds"]!.GetValue<int>()));
-        Assert.All(batch["parts"]!.AsArray().Where(p => !p!["state"]!["divided"]!.GetValue<bool>()), p => Assert.Equal("yard-eaves", p!["state"]!["place"]!.GetValue<string>()));
+        Assert.Equal(
+            60,
+            batch["parts"]!
+                .AsArray()
+                .Where(p => p!["state"]!["divided"]!.GetValue<bool>() == false)
+                .Sum(p => p!["state"]!["seeds"]!.GetValue<int>())
+        );
+        Assert.All(batch["parts"]!.AsArray().Where(p => !p!["state"]!["divided"]!.GetValue<bool>()), p =>
+            Assert.Equal("yard-eaves", p!["state"]!["place"]!.GetValue<string>())
+        );
         // the browser itself notes the objection
         Assert.All(b.Complaints(), c => Assert.Contains("409", c, StringComparison.Ordinal));
     }

@@ -49,7 +49,8 @@ internal sealed class Book
     public BatchState Fold(BatchPlan? plan = null) => BatchFold.Run(plan ?? Plan(), _entries);
 
     /// <summary>Sixty seeds into the cold on 1 December and sown on 20 February.</summary>
-    public static Book SownBalsamroot() => new Book()
-        .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")))
-        .Add("2027-02-20", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 1", 72)));
+    public static Book SownBalsamroot() =>
+        new Book()
+            .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")))
+            .Add("2027-02-20", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 1", 72)));
 }

@@ -8,7 +8,8 @@ internal static class OpenData
         for (var folder = new DirectoryInfo(AppContext.BaseDirectory); folder is not null; folder = folder.Parent)
         {
             var path = Path.Combine(folder.FullName, "src/gassel-ui/node_modules/vega-datasets/data", file);
-            if (File.Exists(path)) return path;
+            if (File.Exists(path))
+                return path;
         }
         throw new FileNotFoundException($"{file} is not there; run npm ci in src/gassel-ui.");
     }

@@ -12,7 +12,8 @@ internal sealed class Temperatures : IPlaceTemperatures
 
     public Temperatures Read(string place, DateTimeOffset at, double tempC)
     {
-        if (!_readings.TryGetValue(place, out var there)) _readings[place] = there = [];
+        if (!_readings.TryGetValue(place, out var there))
+            _readings[place] = there = [];
         there.Add(new(at.ToUnixTimeMilliseconds(), tempC));
         return this;
     }
@@ -20,7 +21,12 @@ internal sealed class Temperatures : IPlaceTemperatures
     /// <summary>Hourly readings of whole days, UTC; the last day is inclusive.</summary>
     public Temperatures Days(string place, DateOnly from, DateOnly to, double tempC)
     {
-        for (var at = new DateTimeOffset(from, TimeOnly.MinValue, TimeSpan.Zero); at <= new DateTimeOffset(to.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero); at = at.AddHours(1)) Read(place, at, tempC);
+        for (
+            var at = new DateTimeOffset(from, TimeOnly.MinValue, TimeSpan.Zero);
+            at <= new DateTimeOffset(to.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero);
+            at = at.AddHours(1)
+        )
+            Read(place, at, tempC);
         return this;
     }
 

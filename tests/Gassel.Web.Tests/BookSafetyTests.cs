@@ -59,7 +59,8 @@ public sealed class BookSafetyTests : IDisposable
     {
         Open();
         string copy;
-        using (var file = new BookFile(_folder)) copy = new BookCopies(file).Make(DateTimeOffset.UtcNow).Name;
+        using (var file = new BookFile(_folder))
+            copy = new BookCopies(file).Make(DateTimeOffset.UtcNow).Name;
         File.WriteAllBytes(Book, []);
         Assert.Contains("0 bytes", Refusal());
         Assert.Contains(copy, Refusal());
@@ -77,7 +78,8 @@ public sealed class BookSafetyTests : IDisposable
         File.Move(Book, Path.Combine(_folder, left));
         var said = Refusal();
         Assert.Contains("it is gone", said);
-        if (left.EndsWith(".db", StringComparison.Ordinal)) Assert.Contains(Path.GetFileName(left), said);
+        if (left.EndsWith(".db", StringComparison.Ordinal))
+            Assert.Contains(Path.GetFileName(left), said);
         Assert.False(File.Exists(Book));
     }
 
@@ -96,13 +98,17 @@ public sealed class BookSafetyTests : IDisposable
         using var file = new BookFile(_folder);
         var copies = new BookCopies(file);
         Ask(Book, "INSERT INTO species (Id, ScientificName, Body) VALUES ('x', 'X', '{}')");
-        for (var i = 0; i < 40; i++) Ask(Book, "INSERT INTO lots (SpeciesId, Body) VALUES ('x', '{}')");
+        for (var i = 0; i < 40; i++)
+            Ask(Book, "INSERT INTO lots (SpeciesId, Body) VALUES ('x', '{}')");
         var day = new DateOnly(2027, 1, 1);
-        for (var i = 0; i < 14; i++) copies.MakeDaily(day.AddDays(i));
+        for (var i = 0; i < 14; i++)
+            copies.MakeDaily(day.AddDays(i));
         Ask(Book, "DELETE FROM lots");
-        for (var i = 14; i < 34; i++) copies.MakeDaily(day.AddDays(i));
+        for (var i = 14; i < 34; i++)
+            copies.MakeDaily(day.AddDays(i));
         var kept = copies.All().Select(c => c.Name).ToList();
-        for (var i = 0; i < 14; i++) Assert.Contains($"gassel-day-{day.AddDays(i):yyyy-MM-dd}.db", kept);
+        for (var i = 0; i < 14; i++)
+            Assert.Contains($"gassel-day-{day.AddDays(i):yyyy-MM-dd}.db", kept);
         // those of the shrunken book are given up among themselves
         Assert.Equal(28, kept.Count);
     }
@@ -148,7 +154,8 @@ public sealed class BookSafetyTests : IDisposable
         {
             open.Open();
             using var command = open.CreateCommand();
-            command.CommandText = "PRAGMA journal_mode=WAL; INSERT INTO species (Id, ScientificName, Body) VALUES ('x', 'X', '{}'); INSERT INTO lots (SpeciesId, Body) VALUES ('x', '{}');";
+            command.CommandText =
+                "PRAGMA journal_mode=WAL; INSERT INTO species (Id, ScientificName, Body) VALUES ('x', 'X', '{}'); INSERT INTO lots (SpeciesId, Body) VALUES ('x', '{}');";
             command.ExecuteNonQuery();
             // as a person copies the folder while the program runs
             File.Copy(Book, copy);
@@ -202,8 +209,16 @@ public sealed class BookSafetyTests : IDisposable
         {
             await app.StartAsync(TestContext.Current.CancellationToken);
             using var http = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
-            async Task<HttpResponseMessage> Lot() => await http.PostAsync("/api/lots", new StringContent(
-                """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""", System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+            async Task<HttpResponseMessage> Lot() =>
+                await http.PostAsync(
+                    "/api/lots",
+                    new StringContent(
+                        """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""",
+                        System.Text.Encoding.UTF8,
+                        "application/json"
+                    ),
+                    TestContext.Current.CancellationToken
+                );
             Assert.True((await Lot()).IsSuccessStatusCode);
             disk.Fill();
             HttpResponseMessage answer;
@@ -225,11 +240,13 @@ public sealed class BookSafetyTests : IDisposable
         OfTheFirstVersion(disk.Folder);
         disk.Fill();
         var there = File.ReadAllBytes(Path.Combine(disk.Folder, "gassel.db"));
-        var said = Assert.Throws<BookUnavailableException>(() =>
-        {
-            using var file = new BookFile(disk.Folder);
-            file.Open();
-        }).Message;
+        var said = Assert
+            .Throws<BookUnavailableException>(() =>
+            {
+                using var file = new BookFile(disk.Folder);
+                file.Open();
+            })
+            .Message;
         Assert.Contains("is full", said);
         Assert.DoesNotContain("restore", said);
         Assert.Equal(there, File.ReadAllBytes(Path.Combine(disk.Folder, "gassel.db")));
@@ -239,13 +256,16 @@ public sealed class BookSafetyTests : IDisposable
     public void A_read_only_disk_is_told_as_that()
     {
         using var disk = SmallDisk.Of(megabytes: 8);
-        using (var file = new BookFile(disk.Folder)) file.Open();
-        disk.MakeReadOnly();
-        var said = Assert.Throws<BookUnavailableException>(() =>
-        {
-            using var file = new BookFile(disk.Folder);
+        using (var file = new BookFile(disk.Folder))
             file.Open();
-        }).Message;
+        disk.MakeReadOnly();
+        var said = Assert
+            .Throws<BookUnavailableException>(() =>
+            {
+                using var file = new BookFile(disk.Folder);
+                file.Open();
+            })
+            .Message;
         Assert.Contains("not writable", said);
     }
 
@@ -257,7 +277,8 @@ public sealed class BookSafetyTests : IDisposable
         public static SmallDisk Of(int megabytes)
         {
             var disk = new SmallDisk();
-            if (Run("mount", "-t", "tmpfs", "-o", $"size={megabytes}m", "tmpfs", disk.Folder)) return disk;
+            if (Run("mount", "-t", "tmpfs", "-o", $"size={megabytes}m", "tmpfs", disk.Folder))
+                return disk;
             Directory.Delete(disk.Folder);
             Assert.Skip("no disk can be mounted here");
             return disk;

@@ -51,8 +51,13 @@ public sealed class BookTests : IAsyncDisposable
     public async Task A_lot_that_cannot_be_is_refused(string wrong, string field)
     {
         await _book.InitializeAsync();
-        var lot = JsonNode.Parse("""{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""")!.AsObject();
-        foreach (var (name, value) in JsonNode.Parse("{" + wrong + "}")!.AsObject()) (name == "speciesId" ? lot : lot["lot"]!.AsObject())[name] = value?.DeepClone();
+        var lot = JsonNode
+            .Parse(
+                """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}"""
+            )!
+            .AsObject();
+        foreach (var (name, value) in JsonNode.Parse("{" + wrong + "}")!.AsObject())
+            (name == "speciesId" ? lot : lot["lot"]!.AsObject())[name] = value?.DeepClone();
         var (status, problem) = await _book.Post("/api/lots", lot.ToJsonString());
         Assert.Contains(status, new[] { 400, 404 });
         Assert.Equal(field, problem["field"]!.GetValue<string>());
@@ -66,16 +71,27 @@ public sealed class BookTests : IAsyncDisposable
         var id = await _book.BatchOfBalsamroot(seeds: 300);
         Assert.Equal(200, (await _book.Get("/api/lots"))[0]!["seedsLeft"]!.GetValue<int>());
         // put in fewer than planned: the lot keeps the rest
-        await _book.Record(id, "2027-03-14", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":280,"place":null,"vessel":null}""");
+        await _book.Record(
+            id,
+            "2027-03-14",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":280,"place":null,"vessel":null}"""
+        );
         Assert.Equal(220, (await _book.Get("/api/lots"))[0]!["seedsLeft"]!.GetValue<int>());
-        var (status, problem) = await _book.Post("/api/batches", $$"""
+        var (status, problem) = await _book.Post(
+            "/api/batches",
+            $$"""
             {"id":"{{Guid.NewGuid()}}","choice":"moveTarget","seeds":221,"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,"lotId":1,"plants":20,
              "target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }
-            """);
+            """
+        );
         Assert.Equal(400, status);
         Assert.Equal("seeds", problem["field"]!.GetValue<string>());
         Assert.Contains("220 left", problem["detail"]!.GetValue<string>());
-        var (shrunk, less) = await _book.Put("/api/lots/1", """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":100,"assumedFraction":0.6}}""");
+        var (shrunk, less) = await _book.Put(
+            "/api/lots/1",
+            """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":100,"assumedFraction":0.6}}"""
+        );
         Assert.Equal(400, shrunk);
         Assert.Contains("280", less["detail"]!.GetValue<string>());
     }
@@ -85,16 +101,20 @@ public sealed class BookTests : IAsyncDisposable
     {
         await _book.InitializeAsync();
         await _book.BatchOfBalsamroot();
-        var request = $$"""{"id":"{{Guid.NewGuid()}}","choice":"nextSeason","seeds":10,"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,"lotId":1,"plants":5,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":-4} }""";
+        var request =
+            $$"""{"id":"{{Guid.NewGuid()}}","choice":"nextSeason","seeds":10,"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,"lotId":1,"plants":5,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":-4} }""";
         var (_, first) = await _book.Post("/api/batches", request);
         var (_, second) = await _book.Post("/api/batches", request);
         Assert.Equal(first["number"]!.GetValue<int>(), second["number"]!.GetValue<int>());
         Assert.Equal(2, (await _book.Get("/api/batches")).AsArray().Count);
 
         var other = Guid.NewGuid().ToString();
-        var (status, problem) = await _book.Post("/api/batches", request
-            .Replace("nextSeason", "shorten", StringComparison.Ordinal)
-            .Replace(first["id"]!.GetValue<string>(), other, StringComparison.Ordinal));
+        var (status, problem) = await _book.Post(
+            "/api/batches",
+            request
+                .Replace("nextSeason", "shorten", StringComparison.Ordinal)
+                .Replace(first["id"]!.GetValue<string>(), other, StringComparison.Ordinal)
+        );
         Assert.Equal(400, status);
         Assert.Equal("choice", problem["field"]!.GetValue<string>());
     }
@@ -104,8 +124,14 @@ public sealed class BookTests : IAsyncDisposable
     {
         await _book.InitializeAsync();
         await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
-        await _book.Post("/api/lots", """{"speciesId":"globemallow","lot":{"gatheredAt":"burn","gatheredOn":"2026-08-01","counted":150,"tests":[{"germinated":30,"seeds":50,"given":[{"kind":"scarify","days":0}]}]}}""");
-        var (status, plan) = await _book.Post("/api/plan", """{"speciesId":"globemallow","routeId":null,"lotId":1,"plants":48,"target":"plantOut","lastFrost":"2027-05-08","weeksFromLastFrost":18,"wholeContainerLoss":0,"stages":{"toPot":0.85,"toHardened":1,"toPlanted":1}}""");
+        await _book.Post(
+            "/api/lots",
+            """{"speciesId":"globemallow","lot":{"gatheredAt":"burn","gatheredOn":"2026-08-01","counted":150,"tests":[{"germinated":30,"seeds":50,"given":[{"kind":"scarify","days":0}]}]}}"""
+        );
+        var (status, plan) = await _book.Post(
+            "/api/plan",
+            """{"speciesId":"globemallow","routeId":null,"lotId":1,"plants":48,"target":"plantOut","lastFrost":"2027-05-08","weeksFromLastFrost":18,"wholeContainerLoss":0,"stages":{"toPot":0.85,"toHardened":1,"toPlanted":1}}"""
+        );
         Assert.Equal(200, status);
         // R, calculations §4: 48 plants, test 30 of 50, survival 0.85, confidence 0.9
         Assert.Equal(116, plan["seeds"]!["seeds"]!.GetValue<int>());
@@ -122,7 +148,10 @@ public sealed class BookTests : IAsyncDisposable
     {
         await _book.InitializeAsync();
         await _book.BatchOfBalsamroot();
-        var (status, plan) = await _book.Post("/api/plan", $$"""{"speciesId":"balsamroot","routeId":"balsamroot-fridge","lotId":1,"plants":20,{{target[1..]}}""");
+        var (status, plan) = await _book.Post(
+            "/api/plan",
+            $$"""{"speciesId":"balsamroot","routeId":"balsamroot-fridge","lotId":1,"plants":20,{{target[1..]}}"""
+        );
         Assert.True(status == 200, plan.ToJsonString());
         Assert.Equal(anchor, plan["anchor"]!["date"]!.GetValue<string>());
         Assert.Equal(start, plan["schedule"]!["start"]!["usual"]!.GetValue<string>());
@@ -142,7 +171,10 @@ public sealed class BookTests : IAsyncDisposable
     {
         await _book.InitializeAsync();
         await _book.BatchOfBalsamroot();
-        var (status, problem) = await _book.Post("/api/plan", $$"""{"speciesId":"balsamroot","routeId":null,"lotId":1,"plants":20,{{target[1..]}}""");
+        var (status, problem) = await _book.Post(
+            "/api/plan",
+            $$"""{"speciesId":"balsamroot","routeId":null,"lotId":1,"plants":20,{{target[1..]}}"""
+        );
         Assert.Equal((400, field), (status, problem["field"]!.GetValue<string>()));
     }
 

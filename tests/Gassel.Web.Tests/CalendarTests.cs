@@ -34,13 +34,16 @@ public sealed class CalendarTests : IAsyncLifetime
     private static async Task<JsonArray> ReadBack(string ics)
     {
         var ui = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!Directory.Exists(Path.Combine(ui.FullName, "src/gassel-ui/node_modules/ical.js"))) ui = ui.Parent ?? throw new DirectoryNotFoundException("ical.js is not there; run npm ci in src/gassel-ui.");
-        using var node = Process.Start(new ProcessStartInfo("node", ["--input-type=module", "-e", Parse])
-        {
-            WorkingDirectory = Path.Combine(ui.FullName, "src/gassel-ui"),
-            RedirectStandardInput = true,
-            RedirectStandardOutput = true,
-        })!;
+        while (!Directory.Exists(Path.Combine(ui.FullName, "src/gassel-ui/node_modules/ical.js")))
+            ui = ui.Parent ?? throw new DirectoryNotFoundException("ical.js is not there; run npm ci in src/gassel-ui.");
+        using var node = Process.Start(
+            new ProcessStartInfo("node", ["--input-type=module", "-e", Parse])
+            {
+                WorkingDirectory = Path.Combine(ui.FullName, "src/gassel-ui"),
+                RedirectStandardInput = true,
+                RedirectStandardOutput = true,
+            }
+        )!;
         await node.StandardInput.WriteAsync(ics);
         node.StandardInput.Close();
         return JsonNode.Parse(await node.StandardOutput.ReadToEndAsync())!.AsArray();
@@ -66,14 +69,20 @@ public sealed class CalendarTests : IAsyncLifetime
         var all = await ReadBack(ics);
         Assert.All(all, e => Assert.True(e!["allDay"]!.GetValue<bool>()));
         var events = all.Where(e => !IsLook(e!)).ToList();
-        Assert.Equal(["2027-03-14", "2027-06-06", "2027-06-21", "2028-06-20", "2028-06-30"], events.Select(e => e!["start"]!.GetValue<string>()).Order(StringComparer.Ordinal));
+        Assert.Equal(
+            ["2027-03-14", "2027-06-06", "2027-06-21", "2028-06-20", "2028-06-30"],
+            events.Select(e => e!["start"]!.GetValue<string>()).Order(StringComparer.Ordinal)
+        );
         var looks = all.Where(e => IsLook(e!)).Select(e => e!["start"]!.GetValue<string>()).Order(StringComparer.Ordinal).ToList();
         Assert.Equal("2027-03-21", looks[0]);
         // weekly to half of the shortest time, then twice a week, for it sprouts in the cold
         Assert.Equal(21, looks.Count);
         Assert.All(looks, day => Assert.InRange(day, "2027-03-21", "2027-06-05", StringComparer.Ordinal));
         var start = events.Single(e => e!["start"]!.GetValue<string>() == "2027-03-14")!;
-        Assert.Equal(("B-1 arrowleaf balsamroot: start cold-moist", "2027-03-15"), (start["summary"]!.GetValue<string>(), start["end"]!.GetValue<string>()));
+        Assert.Equal(
+            ("B-1 arrowleaf balsamroot: start cold-moist", "2027-03-15"),
+            (start["summary"]!.GetValue<string>(), start["end"]!.GetValue<string>())
+        );
         Assert.Empty(start["alarms"]!.AsArray());
     }
 
@@ -82,7 +91,12 @@ public sealed class CalendarTests : IAsyncLifetime
     {
         var before = await ReadBack(await File());
         _book.Clock.Advance(TimeSpan.FromDays(4));
-        await _book.Record(_batch, "2027-03-18", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
+        await _book.Record(
+            _batch,
+            "2027-03-18",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
         var after = await ReadBack(await File());
         Assert.Equal(before.Count - 1, after.Count);
         foreach (var moved in after)
@@ -97,10 +111,16 @@ public sealed class CalendarTests : IAsyncLifetime
     [Fact]
     public async Task Days_that_go_by_the_hour_have_an_alarm()
     {
-        await _book.Post("/api/lots", """{"speciesId":"globemallow","lot":{"gatheredAt":"burn","gatheredOn":"2026-08-01","counted":100}}""");
-        await _book.Post("/api/batches", $$"""
+        await _book.Post(
+            "/api/lots",
+            """{"speciesId":"globemallow","lot":{"gatheredAt":"burn","gatheredOn":"2026-08-01","counted":100}}"""
+        );
+        await _book.Post(
+            "/api/batches",
+            $$"""
             {"id":"{{Guid.NewGuid()}}","choice":"usual","seeds":10,"who":"grower","plan":{"speciesId":"globemallow","lotId":2,"plants":5,"target":"sow","date":"2027-06-01"} }
-            """);
+            """
+        );
         var events = await ReadBack(await File());
         var soak = events.Single(e => e!["summary"]!.GetValue<string>() == "B-2 streambank globemallow: start soak")!;
         Assert.Equal("PT8H", Assert.Single(soak["alarms"]!.AsArray())!.GetValue<string>());

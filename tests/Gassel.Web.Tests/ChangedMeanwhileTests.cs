@@ -5,7 +5,8 @@ namespace Gassel.Web.Tests;
 /// <summary>Two people change the same record: the slower one is told, and nothing is overwritten unseen.</summary>
 public sealed class ChangedMeanwhileTests : IAsyncLifetime
 {
-    private const string Lot = """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""";
+    private const string Lot =
+        """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""";
     private readonly RunningBook _book = new();
 
     public async ValueTask InitializeAsync()
@@ -39,7 +40,9 @@ public sealed class ChangedMeanwhileTests : IAsyncLifetime
     public async Task Of_sixteen_at_once_one_goes_through()
     {
         var (stamp, _) = await Read("/api/lots/1");
-        var answers = await Task.WhenAll(Enumerable.Range(0, 16).Select(i => _book.Put($"/api/lots/1?asOf={stamp}", Changed(Lot, $"by {i}"))));
+        var answers = await Task.WhenAll(
+            Enumerable.Range(0, 16).Select(i => _book.Put($"/api/lots/1?asOf={stamp}", Changed(Lot, $"by {i}")))
+        );
         Assert.Single(answers, a => a.Status == 200);
         Assert.Equal(15, answers.Count(a => a.Status == 409));
     }
@@ -50,7 +53,10 @@ public sealed class ChangedMeanwhileTests : IAsyncLifetime
         {
             "/api/site" => (await _book.Get("/api/site"), "site"),
             "/api/lots/1" => ((await _book.Get("/api/lots"))[0]!, "details"),
-            _ => ((await _book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == "balsamroot")!, "species"),
+            _ => (
+                (await _book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == "balsamroot")!,
+                "species"
+            ),
         };
         return (view["stamp"]!.GetValue<string>(), view[body]!.ToJsonString());
     }
@@ -59,8 +65,10 @@ public sealed class ChangedMeanwhileTests : IAsyncLifetime
     private static string Changed(string body, string word)
     {
         var json = JsonNode.Parse(body)!.AsObject();
-        if (json["lot"] is { } lot) lot["note"] = word;
-        else if (json["timeZone"] is not null) json["name"] = word;
+        if (json["lot"] is { } lot)
+            lot["note"] = word;
+        else if (json["timeZone"] is not null)
+            json["name"] = word;
         else
         {
             json["notes"] = word;

@@ -27,7 +27,10 @@ public sealed class ChillingEndpointTests : IAsyncLifetime
         var body = await Answer("""{"daily":[{"date":"2027-01-10","minC":5,"maxC":15}]}""");
         Assert.Equal(0.318310, body["effectiveDays"]!.GetValue<double>(), 5e-7);
         Assert.Equal(7.45923, body["chillHours"]!.GetValue<double>(), 5e-6);
-        Assert.Equal((1.0, 0, 0), (body["calendarDays"]!.GetValue<double>(), body["uncertainDays"]!.GetValue<int>(), body["gapHours"]!.GetValue<int>()));
+        Assert.Equal(
+            (1.0, 0, 0),
+            (body["calendarDays"]!.GetValue<double>(), body["uncertainDays"]!.GetValue<int>(), body["gapHours"]!.GetValue<int>())
+        );
         Assert.Equal("2027-01-10", body["daily"]![0]!["date"]!.GetValue<string>());
         Assert.NotEmpty(body["working"]!.AsArray());
     }
@@ -35,10 +38,17 @@ public sealed class ChillingEndpointTests : IAsyncLifetime
     [Fact]
     public async Task The_response_readings_need_and_gaps_come_through()
     {
-        var body = await Answer("""{"readings":[{"at":"2027-01-10T00:00:00-07:00","tempC":7},{"at":"2027-01-10T06:00:00-07:00","tempC":7},{"at":"2027-01-10T18:00:00-07:00","tempC":7},{"at":"2027-01-11T00:00:00-07:00","tempC":7}],"response":[-1,0.5,6,12]}""");
+        var body = await Answer(
+            """{"readings":[{"at":"2027-01-10T00:00:00-07:00","tempC":7},{"at":"2027-01-10T06:00:00-07:00","tempC":7},{"at":"2027-01-10T18:00:00-07:00","tempC":7},{"at":"2027-01-11T00:00:00-07:00","tempC":7}],"response":[-1,0.5,6,12]}"""
+        );
         Assert.Equal(0.5 * 5 / 6, body["effectiveDays"]!.GetValue<double>(), 9);
-        Assert.Equal((12.0, "2027-01-10T06:00:00-07:00"), (body["gapHours"]!.GetValue<double>(), body["gaps"]![0]!["from"]!.GetValue<string>()));
-        var warm = await Answer("""{"daily":[{"date":"2027-01-10","minC":3,"maxC":3},{"date":"2027-01-11","minC":18,"maxC":20},{"date":"2027-01-12","minC":18,"maxC":20},{"date":"2027-01-13","minC":18,"maxC":20}],"need":2}""");
+        Assert.Equal(
+            (12.0, "2027-01-10T06:00:00-07:00"),
+            (body["gapHours"]!.GetValue<double>(), body["gaps"]![0]!["from"]!.GetValue<string>())
+        );
+        var warm = await Answer(
+            """{"daily":[{"date":"2027-01-10","minC":3,"maxC":3},{"date":"2027-01-11","minC":18,"maxC":20},{"date":"2027-01-12","minC":18,"maxC":20},{"date":"2027-01-13","minC":18,"maxC":20}],"need":2}"""
+        );
         Assert.Equal((3, 0.0), (warm["interruptions"]![0]!["days"]!.GetValue<int>(), warm["range"]!["low"]!.GetValue<double>()));
     }
 
@@ -65,7 +75,12 @@ public sealed class ChillingEndpointTests : IAsyncLifetime
     {
         var json = new StringBuilder("{\"readings\":[");
         var from = new DateTimeOffset(2026, 11, 1, 0, 0, 0, TimeSpan.Zero);
-        for (var i = 0; i <= 144 * 150; i++) json.Append(i == 0 ? "" : ",").Append(System.Globalization.CultureInfo.InvariantCulture, $$"""{"at":"{{from.AddMinutes(10 * i):yyyy-MM-ddTHH:mm:ss}}Z","tempC":4}""");
+        for (var i = 0; i <= 144 * 150; i++)
+            json.Append(i == 0 ? "" : ",")
+                .Append(
+                    System.Globalization.CultureInfo.InvariantCulture,
+                    $$"""{"at":"{{from.AddMinutes(10 * i):yyyy-MM-ddTHH:mm:ss}}Z","tempC":4}"""
+                );
         var body = await Answer(json.Append("]}").ToString());
         Assert.Equal(150, body["effectiveDays"]!.GetValue<double>(), 1e-6);
     }

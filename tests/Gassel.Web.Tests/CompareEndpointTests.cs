@@ -6,7 +6,10 @@ public sealed class CompareEndpointTests(RunningBook book) : IClassFixture<Runni
     [Fact]
     public async Task Two_arms_answer_with_intervals_difference_and_p()
     {
-        var (status, body) = await book.Post("/api/calculators/compare", """{"arms":[{"name":"chilled","emerged":18,"sown":24},{"name":"not","emerged":9,"sown":24}]}""");
+        var (status, body) = await book.Post(
+            "/api/calculators/compare",
+            """{"arms":[{"name":"chilled","emerged":18,"sown":24},{"name":"not","emerged":9,"sown":24}]}"""
+        );
         Assert.Equal(200, status);
         Assert.Equal(0.75, body["arms"]![0]!["fraction"]!.GetValue<double>());
         var pair = body["pairs"]!.AsArray().Single()!;
@@ -20,7 +23,10 @@ public sealed class CompareEndpointTests(RunningBook book) : IClassFixture<Runni
     [Fact]
     public async Task One_arm_is_an_answer_without_pairs()
     {
-        var (status, body) = await book.Post("/api/calculators/compare", """{"arms":[{"name":"all","emerged":9,"sown":24}],"confidence":0.9}""");
+        var (status, body) = await book.Post(
+            "/api/calculators/compare",
+            """{"arms":[{"name":"all","emerged":9,"sown":24}],"confidence":0.9}"""
+        );
         Assert.Equal(200, status);
         Assert.Null(body["heterogeneity"]);
         Assert.Empty(body["pairs"]!.AsArray());
@@ -41,7 +47,12 @@ public sealed class CompareEndpointTests(RunningBook book) : IClassFixture<Runni
     [InlineData("compare", """{"arms":[null]}""", "arms[0]", "an arm")]
     [InlineData("compare", """{"arms":[{"name":"a","emerged":9,"sown":8}]}""", "arms[0].emerged", "0 to 8")]
     [InlineData("compare", """{"arms":[{"name":"a","emerged":0,"sown":0}]}""", "arms[0].sown", "1 to 1000000")]
-    [InlineData("compare", """{"arms":[{"name":"a","emerged":1,"sown":2},{"name":"a","emerged":1,"sown":2}]}""", "arms[1].name", "another arm")]
+    [InlineData(
+        "compare",
+        """{"arms":[{"name":"a","emerged":1,"sown":2},{"name":"a","emerged":1,"sown":2}]}""",
+        "arms[1].name",
+        "another arm"
+    )]
     [InlineData("compare", """{"arms":[{"name":"a","emerged":"1","sown":2}]}""", "arms[0].emerged", "whole number")]
     [InlineData("compare", """{"arms":[{"name":"a","emerged":1,"sown":2}],"confidence":1}""", "confidence", "below 1")]
     [InlineData("trial-size", """{"control":0.5,"treated":0.5}""", "treated", "another rate")]

@@ -54,7 +54,8 @@ public sealed class CopiesTests : IAsyncLifetime
     {
         var asked = Copies.Make(DateTimeOffset.UtcNow).Name;
         var day = new DateOnly(2027, 3, 1);
-        for (var i = 0; i < 20; i++) Assert.True(Copies.MakeDaily(day.AddDays(i)));
+        for (var i = 0; i < 20; i++)
+            Assert.True(Copies.MakeDaily(day.AddDays(i)));
         Assert.False(Copies.MakeDaily(day.AddDays(19)));
         var names = Copies.All().Select(c => c.Name).ToList();
         Assert.Equal(BookCopies.DailyKept + 1, names.Count);
@@ -67,7 +68,10 @@ public sealed class CopiesTests : IAsyncLifetime
     public async Task Restoring_keeps_what_it_replaces_and_refuses_while_the_book_is_open()
     {
         var copy = Copies.PathOf(Copies.Make(DateTimeOffset.UtcNow).Name)!;
-        Assert.Contains("open in another Gassel", Assert.Throws<BookUnavailableException>(() => BookCopies.Restore(copy, _book.Folder, DateTimeOffset.UtcNow)).Message);
+        Assert.Contains(
+            "open in another Gassel",
+            Assert.Throws<BookUnavailableException>(() => BookCopies.Restore(copy, _book.Folder, DateTimeOffset.UtcNow)).Message
+        );
 
         var folder = Path.Combine(_elsewhere, "empty");
         Assert.Equal(0, await BatchesIn(folder));
@@ -100,10 +104,26 @@ public sealed class CopiesTests : IAsyncLifetime
             command.CommandText = "INSERT INTO __EFMigrationsHistory VALUES ('29990101000000_Later', '99')";
             command.ExecuteNonQuery();
         }
-        Assert.Contains("cannot be restored", Assert.Throws<BookUnavailableException>(() => BookCopies.Restore(torn, folder, DateTimeOffset.UtcNow)).Message);
-        Assert.Contains("cannot be restored", Assert.Throws<BookUnavailableException>(() => BookCopies.Restore(text, folder, DateTimeOffset.UtcNow)).Message);
-        Assert.Contains("newer Gassel", Assert.Throws<BookUnavailableException>(() => BookCopies.Restore(newer, folder, DateTimeOffset.UtcNow)).Message);
-        Assert.Contains("no file", Assert.Throws<BookUnavailableException>(() => BookCopies.Restore(Path.Combine(_elsewhere, "none.db"), folder, DateTimeOffset.UtcNow)).Message);
+        Assert.Contains(
+            "cannot be restored",
+            Assert.Throws<BookUnavailableException>(() => BookCopies.Restore(torn, folder, DateTimeOffset.UtcNow)).Message
+        );
+        Assert.Contains(
+            "cannot be restored",
+            Assert.Throws<BookUnavailableException>(() => BookCopies.Restore(text, folder, DateTimeOffset.UtcNow)).Message
+        );
+        Assert.Contains(
+            "newer Gassel",
+            Assert.Throws<BookUnavailableException>(() => BookCopies.Restore(newer, folder, DateTimeOffset.UtcNow)).Message
+        );
+        Assert.Contains(
+            "no file",
+            Assert
+                .Throws<BookUnavailableException>(() =>
+                    BookCopies.Restore(Path.Combine(_elsewhere, "none.db"), folder, DateTimeOffset.UtcNow)
+                )
+                .Message
+        );
         Assert.Equal(0, await BatchesIn(folder));
         Assert.Empty(Directory.GetFiles(folder, "gassel-replaced-*"));
     }
@@ -113,7 +133,8 @@ public sealed class CopiesTests : IAsyncLifetime
     {
         var folder = Path.Combine(_elsewhere, "hurt");
         BookCopies.Restore(Copies.PathOf(Copies.Make(DateTimeOffset.UtcNow).Name)!, folder, DateTimeOffset.UtcNow);
-        using (var file = new BookFile(folder)) new BookCopies(file).MakeDaily(new(2027, 3, 13));
+        using (var file = new BookFile(folder))
+            new BookCopies(file).MakeDaily(new(2027, 3, 13));
         var path = Path.Combine(folder, "gassel.db");
         var bytes = await File.ReadAllBytesAsync(path, TestContext.Current.CancellationToken);
         Array.Clear(bytes, 8192, 16384);

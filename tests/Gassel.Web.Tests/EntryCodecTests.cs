@@ -7,20 +7,30 @@ namespace Gassel.Web.Tests;
 public class EntryCodecTests
 {
     public static TheoryData<EntryPayload> Payloads() =>
-    [
-        new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")),
-        new StepStarted("1.2", 3),
-        new StepEnded("1", 2),
-        new Check("1", Moisture.Dripping, MouldSeen.Some, 3, "wiped"),
-        new Moved("1", "yard"),
-        new Sown("1", null, new(VesselKind.Tray, "tray 1", 72), 6.5),
-        new Count("1", 12, 1, LossCause.DampingOff),
-        new Note(null, "“quoted”, and a line\nbreak"),
-        new VoidEntry(new Guid("01234567-89ab-7fff-bfff-ffffffffffff")),
-    ];
+        [
+            new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")),
+            new StepStarted("1.2", 3),
+            new StepEnded("1", 2),
+            new Check("1", Moisture.Dripping, MouldSeen.Some, 3, "wiped"),
+            new Moved("1", "yard"),
+            new Sown("1", null, new(VesselKind.Tray, "tray 1", 72), 6.5),
+            new Count("1", 12, 1, LossCause.DampingOff),
+            new Note(null, "“quoted”, and a line\nbreak"),
+            new VoidEntry(new Guid("01234567-89ab-7fff-bfff-ffffffffffff")),
+        ];
 
-    private static Entry Told(EntryPayload payload) => new(
-        Guid.NewGuid(), 7, Guid.NewGuid(), new(2027, 3, 14), new(2027, 3, 14, 9, 30, 0, TimeSpan.Zero), new(2027, 3, 14, 15, 0, 0, TimeSpan.Zero), "grower", EntrySource.File, payload);
+    private static Entry Told(EntryPayload payload) =>
+        new(
+            Guid.NewGuid(),
+            7,
+            Guid.NewGuid(),
+            new(2027, 3, 14),
+            new(2027, 3, 14, 9, 30, 0, TimeSpan.Zero),
+            new(2027, 3, 14, 15, 0, 0, TimeSpan.Zero),
+            "grower",
+            EntrySource.File,
+            payload
+        );
 
     private static Entry Again(Entry entry)
     {

@@ -27,12 +27,18 @@ public sealed class FrostPlanTests : IAsyncLifetime
 
     public ValueTask DisposeAsync() => _book.DisposeAsync();
 
-    private Task<(int Status, JsonNode Body)> Choose(string offsetK) => _book.Put("/api/site",
-        $$"""{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","weatherRecordId":1,"settings":{"frostBasis":"record","frostOffsetK":{{offsetK}} } }""");
+    private Task<(int Status, JsonNode Body)> Choose(string offsetK) =>
+        _book.Put(
+            "/api/site",
+            $$"""{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","weatherRecordId":1,"settings":{"frostBasis":"record","frostOffsetK":{{offsetK}} } }"""
+        );
 
     private async Task<string[]> FrostOf(string date, string route = "balsamroot-fridge")
     {
-        var (status, plan) = await _book.Post("/api/plan", $$"""{"speciesId":"balsamroot","routeId":"{{route}}","lotId":1,"plants":20,"target":"plantOut","date":"{{date}}"}""");
+        var (status, plan) = await _book.Post(
+            "/api/plan",
+            $$"""{"speciesId":"balsamroot","routeId":"{{route}}","lotId":1,"plants":20,"target":"plantOut","date":"{{date}}"}"""
+        );
         Assert.True(status == 200, plan.ToJsonString());
         return [.. plan["frost"]!.AsArray().Select(l => l!.GetValue<string>())];
     }
@@ -42,8 +48,14 @@ public sealed class FrostPlanTests : IAsyncLifetime
     {
         var days = (await _book.Get("/api/site"))["frostDays"]!.AsArray();
         // 1 to 20 May: the middle is 10.5 May, nine tenths 18.1 May; leap years fall a day later in the 365-day calendar
-        Assert.Equal(("05-11", "half of 20 springs still had frost later"), (days[0]!["monthDay"]!.GetValue<string>(), days[0]!["words"]!.GetValue<string>()));
-        Assert.Equal(("05-18", "one spring in ten of 20 still had frost later"), (days[1]!["monthDay"]!.GetValue<string>(), days[1]!["words"]!.GetValue<string>()));
+        Assert.Equal(
+            ("05-11", "half of 20 springs still had frost later"),
+            (days[0]!["monthDay"]!.GetValue<string>(), days[0]!["words"]!.GetValue<string>())
+        );
+        Assert.Equal(
+            ("05-18", "one spring in ten of 20 still had frost later"),
+            (days[1]!["monthDay"]!.GetValue<string>(), days[1]!["words"]!.GetValue<string>())
+        );
     }
 
     [Fact]
@@ -79,7 +91,10 @@ public sealed class FrostPlanTests : IAsyncLifetime
     {
         var frost = await _book.Get("/api/weather-records/1/frost");
         Assert.Equal([0.0, -2.0, -4.0, -6.0], frost["thresholds"]!.AsArray().Select(t => t!["thresholdC"]!.GetValue<double>()));
-        Assert.Equal("Half of the springs had frost after 11 May, one in ten after 18 May.", frost["thresholds"]![0]!["spring"]!.GetValue<string>());
+        Assert.Equal(
+            "Half of the springs had frost after 11 May, one in ten after 18 May.",
+            frost["thresholds"]![0]!["spring"]!.GetValue<string>()
+        );
         Assert.Equal("No such frost in 20 springs.", frost["thresholds"]![1]!["spring"]!.GetValue<string>());
         Assert.Equal("The ground froze in none of 19 winters, by the air alone.", frost["groundFreezeWords"]!.GetValue<string>());
         Assert.Equal(404, (await _book.Send(HttpMethod.Get, "/api/weather-records/7/frost")).Status);
@@ -87,8 +102,14 @@ public sealed class FrostPlanTests : IAsyncLifetime
 
     private async Task<JsonNode> SownInAugust()
     {
-        await _book.Post("/api/lots", """{"speciesId":"blue-flax","lot":{"gatheredAt":"meadow","gatheredOn":"2026-07-01","counted":500}}""");
-        var (status, plan) = await _book.Post("/api/plan", """{"speciesId":"blue-flax","lotId":2,"plants":20,"target":"sow","date":"2027-08-20"}""");
+        await _book.Post(
+            "/api/lots",
+            """{"speciesId":"blue-flax","lot":{"gatheredAt":"meadow","gatheredOn":"2026-07-01","counted":500}}"""
+        );
+        var (status, plan) = await _book.Post(
+            "/api/plan",
+            """{"speciesId":"blue-flax","lotId":2,"plants":20,"target":"sow","date":"2027-08-20"}"""
+        );
         Assert.True(status == 200, plan.ToJsonString());
         return plan;
     }
@@ -100,7 +121,10 @@ public sealed class FrostPlanTests : IAsyncLifetime
         var late = (await SownInAugust())["late"]!;
         Assert.Equal("2027-10-01", late["firstFrost"]!.GetValue<string>());
         Assert.Equal(3, late["options"]!.AsArray().Count);
-        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"firstFrost":"09-20"}}""");
+        await _book.Put(
+            "/api/site",
+            """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"firstFrost":"09-20"}}"""
+        );
         late = (await SownInAugust())["late"]!;
         Assert.Equal("2027-09-20", late["firstFrost"]!.GetValue<string>());
         Assert.Contains("entered by hand", late["working"]![1]!.GetValue<string>(), StringComparison.Ordinal);
@@ -109,11 +133,19 @@ public sealed class FrostPlanTests : IAsyncLifetime
     [Fact]
     public async Task A_first_frost_that_nobody_knows_is_said_and_not_taken_as_fine()
     {
-        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{}}""");
+        await _book.Put(
+            "/api/site",
+            """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{}}"""
+        );
         var plan = await SownInAugust();
         Assert.Null(plan["late"]);
-        Assert.Contains(plan["frost"]!.AsArray(), l => l!.GetValue<string>().Contains("enter that frost on Site", StringComparison.Ordinal));
-        var (status, refused) = await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"firstFrost":"31 Sep"}}""");
+        Assert.Contains(plan["frost"]!.AsArray(), l =>
+            l!.GetValue<string>().Contains("enter that frost on Site", StringComparison.Ordinal)
+        );
+        var (status, refused) = await _book.Put(
+            "/api/site",
+            """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"firstFrost":"31 Sep"}}"""
+        );
         Assert.Equal((400, "settings.firstFrost"), (status, refused["field"]!.GetValue<string>()));
     }
 }

@@ -17,9 +17,26 @@ public sealed class GerminationEndpointTests(RunningBook book) : IClassFixture<R
     {
         var (status, body) = await book.Post(Path, Daily);
         Assert.Equal(200, status);
-        Near(body, ("emerged", 40, 0), ("fraction", 0.8, 6), ("t50Coolbear", 5.970588, 6), ("t50Farooq", 5.941176, 6), ("t10", 5, 6), ("t25", 5.352941, 6),
-            ("t75", 6.9, 6), ("t90", 7.714286, 6), ("meanTime", 6.7, 6), ("timeVariance", 1.446154, 6), ("speed", 6.138925, 6), ("synchrony", 0.2666667, 7),
-            ("uncertaintyBits", 2.062987, 6), ("peakValue", 9.5, 6), ("germinationValue", 54.28571, 5), ("firstDay", 5, 6), ("lastDay", 11, 6));
+        Near(
+            body,
+            ("emerged", 40, 0),
+            ("fraction", 0.8, 6),
+            ("t50Coolbear", 5.970588, 6),
+            ("t50Farooq", 5.941176, 6),
+            ("t10", 5, 6),
+            ("t25", 5.352941, 6),
+            ("t75", 6.9, 6),
+            ("t90", 7.714286, 6),
+            ("meanTime", 6.7, 6),
+            ("timeVariance", 1.446154, 6),
+            ("speed", 6.138925, 6),
+            ("synchrony", 0.2666667, 7),
+            ("uncertaintyBits", 2.062987, 6),
+            ("peakValue", 9.5, 6),
+            ("germinationValue", 54.28571, 5),
+            ("firstDay", 5, 6),
+            ("lastDay", 11, 6)
+        );
         Near(body["wilson"]!, ("low", 0.66963, 5), ("high", 0.88756, 5));
         Near(body["exact"]!, ("low", 0.66282, 5), ("high", 0.89970, 5));
         Near(body["curve"]!, ("maxFraction", 0.80015, 5), ("t50", 6.0513, 4), ("shape", 10.237, 3), ("logLikelihood", -85.5604, 4));
@@ -31,10 +48,20 @@ public sealed class GerminationEndpointTests(RunningBook book) : IClassFixture<R
     [Fact]
     public async Task The_irregular_example_answers_as_in_R()
     {
-        var (_, body) = await book.Post(Path, """
+        var (_, body) = await book.Post(
+            Path,
+            """
             {"sown":60,"counts":[{"day":7,"emerged":2},{"day":10,"emerged":9},{"day":14,"emerged":14},{"day":17,"emerged":6},{"day":21,"emerged":5},{"day":28,"emerged":1},{"day":35,"emerged":0}]}
-            """);
-        Near(body, ("t50Coolbear", 12.28571, 5), ("t50Farooq", 12.14286, 5), ("t10", 7.566667, 6), ("t90", 18.84, 6), ("meanTime", 14.459459, 6));
+            """
+        );
+        Near(
+            body,
+            ("t50Coolbear", 12.28571, 5),
+            ("t50Farooq", 12.14286, 5),
+            ("t10", 7.566667, 6),
+            ("t90", 18.84, 6),
+            ("meanTime", 14.459459, 6)
+        );
         Near(body["wilson"]!, ("low", 0.49018, 5), ("high", 0.72912, 5));
         Near(body["curve"]!, ("maxFraction", 0.61912, 5), ("t50", 12.0279, 4), ("shape", 5.1727, 4), ("logLikelihood", -97.5038, 4));
     }
@@ -55,10 +82,13 @@ public sealed class GerminationEndpointTests(RunningBook book) : IClassFixture<R
     [Fact]
     public async Task A_context_asks_for_advice()
     {
-        var (status, body) = await book.Post(Path, """
+        var (status, body) = await book.Post(
+            Path,
+            """
             {"sown":60,"counts":[{"day":9,"emerged":0}],"context":{"windowDays":{"shortest":10,"longest":40},"class":"physiological","flags":["germinatesInCold"],
              "rotSeen":false,"cutTest":null,"springsPassed":0,"pastBatches":[{"maxFraction":0.6,"t50":18,"shape":5}]}}
-            """);
+            """
+        );
         Assert.Equal(200, status);
         Assert.Equal("wait", body["advice"]!["kind"]!.GetValue<string>());
         Assert.InRange(body["advice"]!["remaining"]!["probabilityOfAny"]!.GetValue<double>(), 0.9, 1);
@@ -84,9 +114,21 @@ public sealed class GerminationEndpointTests(RunningBook book) : IClassFixture<R
     [InlineData("""{"sown":5,"counts":[{"day":2,"emerged":3},{"day":3,"emerged":3}]}""", "counts[1].emerged", "5 seeds were sown")]
     [InlineData("""{"sown":50,"counts":[],"confidence":1}""", "confidence", "below 1")]
     [InlineData("""{"sown":50,"counts":[],"confidence":"x"}""", "confidence", "number")]
-    [InlineData("""{"sown":50,"counts":[],"context":{"windowDays":{"shortest":9,"longest":4},"class":"none"}}""", "context.windowDays.longest", "from 9")]
-    [InlineData("""{"sown":50,"counts":[],"context":{"windowDays":{"shortest":9,"longest":40},"class":"sleepy"}}""", "context.class", "physiological")]
-    [InlineData("""{"sown":50,"counts":[],"context":{"windowDays":{"shortest":9,"longest":40},"class":"none","pastBatches":[]}}""", "context.pastBatches", "1 to 1000")]
+    [InlineData(
+        """{"sown":50,"counts":[],"context":{"windowDays":{"shortest":9,"longest":4},"class":"none"}}""",
+        "context.windowDays.longest",
+        "from 9"
+    )]
+    [InlineData(
+        """{"sown":50,"counts":[],"context":{"windowDays":{"shortest":9,"longest":40},"class":"sleepy"}}""",
+        "context.class",
+        "physiological"
+    )]
+    [InlineData(
+        """{"sown":50,"counts":[],"context":{"windowDays":{"shortest":9,"longest":40},"class":"none","pastBatches":[]}}""",
+        "context.pastBatches",
+        "1 to 1000"
+    )]
     public async Task Bad_input_names_the_field_and_what_would_be_valid(string json, string field, string words)
     {
         var (status, problem) = await book.Post(Path, json);
@@ -120,6 +162,7 @@ public sealed class GerminationEndpointTests(RunningBook book) : IClassFixture<R
 
     private static void Near(JsonNode node, params (string Name, double Value, int Digits)[] expected)
     {
-        foreach (var (name, value, digits) in expected) Assert.Equal(value, node[name]!.GetValue<double>(), digits);
+        foreach (var (name, value, digits) in expected)
+            Assert.Equal(value, node[name]!.GetValue<double>(), digits);
     }
 }

@@ -9,7 +9,10 @@ public sealed class JudgementTests : IAsyncLifetime
     {
         await _book.InitializeAsync();
         await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
-        await _book.Post("/api/lots", """{"speciesId":"elegant-penstemon","lot":{"gatheredAt":"scree","gatheredOn":"2025-07-01","counted":5000,"assumedFraction":0.6}}""");
+        await _book.Post(
+            "/api/lots",
+            """{"speciesId":"elegant-penstemon","lot":{"gatheredAt":"scree","gatheredOn":"2025-07-01","counted":5000,"assumedFraction":0.6}}"""
+        );
     }
 
     public ValueTask DisposeAsync() => _book.DisposeAsync();
@@ -19,14 +22,34 @@ public sealed class JudgementTests : IAsyncLifetime
     private async Task<Guid> Sown(string cold, string sown, int up, int seeds = 100, double depthMm = 0)
     {
         var id = Guid.NewGuid();
-        var (status, made) = await _book.Post("/api/batches", $$"""{"id":"{{id}}","choice":"usual","seeds":{{seeds}},"who":"grower","plan":{{Wish}} }""");
+        var (status, made) = await _book.Post(
+            "/api/batches",
+            $$"""{"id":"{{id}}","choice":"usual","seeds":{{seeds}},"who":"grower","plan":{{Wish}} }"""
+        );
         Assert.True(status == 200, made.ToJsonString());
-        await _book.Record(id, cold, "warn", $$"""{"kind":"stepStarted","part":"1","step":0,"seeds":{{seeds}},"place":"cold-shelf","vessel":null}""");
-        await _book.Record(id, sown, "warn", FormattableString.Invariant($$"""{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"tray","label":"tray {{id.ToString()[..4]}}","cells":72},"depthMm":{{depthMm}},"cover":"mix"}"""));
+        await _book.Record(
+            id,
+            cold,
+            "warn",
+            $$"""{"kind":"stepStarted","part":"1","step":0,"seeds":{{seeds}},"place":"cold-shelf","vessel":null}"""
+        );
+        await _book.Record(
+            id,
+            sown,
+            "warn",
+            FormattableString.Invariant(
+                $$"""{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"tray","label":"tray {{id.ToString()[..4]}}","cells":72},"depthMm":{{depthMm}},"cover":"mix"}"""
+            )
+        );
         var first = DateOnly.Parse(sown, System.Globalization.CultureInfo.InvariantCulture);
         foreach (var (day, share) in new[] { (12, 0.3), (16, 0.5), (21, 0.2), (35, 0.0) })
         {
-            await _book.Record(id, first.AddDays(day).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture), "warn", $$"""{"kind":"count","part":"1","emerged":{{(int)(up * share)}},"lost":0}""");
+            await _book.Record(
+                id,
+                first.AddDays(day).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture),
+                "warn",
+                $$"""{"kind":"count","part":"1","emerged":{{(int)(up * share)}},"lost":0}"""
+            );
         }
         return id;
     }
@@ -37,9 +60,19 @@ public sealed class JudgementTests : IAsyncLifetime
         var id = await Sown("2026-12-20", "2027-01-10", up: 0, depthMm: 8);
         var judged = await _book.Get($"/api/batches/{id}/parts/1/causes");
         Assert.True(judged["isLow"]!.GetValue<bool>());
-        Assert.Equal(["chillingShort", "tooDeep"], judged["causes"]!.AsArray().Where(c => c!["likelihood"]!.GetValue<string>() == "likely").Select(c => c!["cause"]!.GetValue<string>()));
+        Assert.Equal(
+            ["chillingShort", "tooDeep"],
+            judged["causes"]!
+                .AsArray()
+                .Where(c => c!["likelihood"]!.GetValue<string>() == "likely")
+                .Select(c => c!["cause"]!.GetValue<string>())
+        );
         Assert.All(judged["causes"]!.AsArray(), c => Assert.NotEmpty(c!["lookNext"]!.GetValue<string>()));
-        Assert.Contains("Most likely: chilling short or interrupted; too deep.", judged["verdict"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains(
+            "Most likely: chilling short or interrupted; too deep.",
+            judged["verdict"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
         Assert.Equal(404, (await _book.Send(HttpMethod.Get, $"/api/batches/{id}/parts/7/causes")).Status);
     }
 
@@ -69,7 +102,12 @@ public sealed class JudgementTests : IAsyncLifetime
         Assert.Equal(3, route["learned"]!["batches"]!.GetValue<int>());
         Assert.Equal(140, route["window"]!["seedlings"]!.GetValue<int>());
         // the route of the library itself is as it was
-        Assert.Equal(1, (await _book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == "elegant-penstemon")!["species"]!["routes"]![0]!["version"]!.GetValue<int>());
+        Assert.Equal(
+            1,
+            (await _book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == "elegant-penstemon")![
+                "species"
+            ]!["routes"]![0]!["version"]!.GetValue<int>()
+        );
     }
 
     [Fact]
@@ -78,7 +116,11 @@ public sealed class JudgementTests : IAsyncLifetime
         await Sown("2025-10-01", "2025-12-01", up: 80);
         var id = await Sown("2026-12-20", "2027-02-20", up: 0);
         var advice = (await _book.Get($"/api/batches/{id}"))["parts"]![0]!["result"]!["advice"]!;
-        Assert.Contains("1 past batches", string.Join(' ', advice["working"]!.AsArray().Select(w => w!.GetValue<string>())), StringComparison.Ordinal);
+        Assert.Contains(
+            "1 past batches",
+            string.Join(' ', advice["working"]!.AsArray().Select(w => w!.GetValue<string>())),
+            StringComparison.Ordinal
+        );
         Assert.Equal("wait", advice["kind"]!.GetValue<string>());
     }
 

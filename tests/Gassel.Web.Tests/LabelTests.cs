@@ -13,24 +13,37 @@ public sealed class LabelTests : IAsyncLifetime
     {
         await _book.InitializeAsync();
         _batch = await _book.BatchOfBalsamroot();
-        await _book.Record(_batch, "2027-02-12", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1","cells":null}}""");
+        await _book.Record(
+            _batch,
+            "2027-02-12",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1","cells":null}}"""
+        );
     }
 
     public ValueTask DisposeAsync() => _book.DisposeAsync();
 
-    private Task<(int Status, JsonNode Body)> Print(string paper, string content, int first = 1, string part = "1") => _book.Post("/api/labels",
-        $$"""{"act":"{{Guid.NewGuid()}}","who":"grower","recordedAt":"2027-03-14T18:00:00Z","paper":"{{paper}}","content":"{{content}}","first":{{first}},"parts":[{"batch":"{{_batch}}","part":"{{part}}","entry":"{{Guid.NewGuid()}}"}]}""");
+    private Task<(int Status, JsonNode Body)> Print(string paper, string content, int first = 1, string part = "1") =>
+        _book.Post(
+            "/api/labels",
+            $$"""{"act":"{{Guid.NewGuid()}}","who":"grower","recordedAt":"2027-03-14T18:00:00Z","paper":"{{paper}}","content":"{{content}}","first":{{first}},"parts":[{"batch":"{{_batch}}","part":"{{part}}","entry":"{{Guid.NewGuid()}}"}]}"""
+        );
 
     private async Task<string> Fetch(JsonNode printed)
     {
         var path = Path.Combine(_book.Folder, "fetched.pdf");
-        await File.WriteAllBytesAsync(path, await _book.Http.GetByteArrayAsync(new Uri(printed["file"]!.GetValue<string>(), UriKind.Relative)));
+        await File.WriteAllBytesAsync(
+            path,
+            await _book.Http.GetByteArrayAsync(new Uri(printed["file"]!.GetValue<string>(), UriKind.Relative))
+        );
         return path;
     }
 
     private static string Run(string tool, params string[] words)
     {
-        using var process = Process.Start(new ProcessStartInfo(tool, words) { RedirectStandardOutput = true, RedirectStandardError = true })!;
+        using var process = Process.Start(
+            new ProcessStartInfo(tool, words) { RedirectStandardOutput = true, RedirectStandardError = true }
+        )!;
         var said = process.StandardOutput.ReadToEnd();
         process.StandardError.ReadToEnd();
         process.WaitForExit();
@@ -47,10 +60,25 @@ public sealed class LabelTests : IAsyncLifetime
         Assert.True(status == 200, printed.ToJsonString());
         var pdf = await Fetch(printed);
         var text = Run("pdftotext", "-layout", pdf, "-");
-        foreach (var words in new[] { "arrowleaf balsamroot", "Balsamorhiza sagittata", "B-1", "bag 1", "in 12 Feb 2027", "due 7 May 2027: sow", "lot 1, 2026, slope" }) Assert.Contains(words, text);
+        foreach (
+            var words in new[]
+            {
+                "arrowleaf balsamroot",
+                "Balsamorhiza sagittata",
+                "B-1",
+                "bag 1",
+                "in 12 Feb 2027",
+                "due 7 May 2027: sow",
+                "lot 1, 2026, slope",
+            }
+        )
+            Assert.Contains(words, text);
         // as fine as the coarsest label printers, 203 dots to the inch
         Run("pdftoppm", "-r", "203", "-gray", "-png", "-singlefile", pdf, Path.Combine(_book.Folder, "label"));
-        Assert.Equal($"QR-Code:{_book.Http.BaseAddress!.GetLeftPart(UriPartial.Authority)}/b/1", Run("zbarimg", "-q", Path.Combine(_book.Folder, "label.png")).Trim());
+        Assert.Equal(
+            $"QR-Code:{_book.Http.BaseAddress!.GetLeftPart(UriPartial.Authority)}/b/1",
+            Run("zbarimg", "-q", Path.Combine(_book.Folder, "label.png")).Trim()
+        );
     }
 
     [Fact]
@@ -89,18 +117,23 @@ public sealed class LabelTests : IAsyncLifetime
     [Fact]
     public async Task Amounts_of_a_mix_by_the_book_and_errors_by_field()
     {
-        var (status, mix) = await _book.Post("/api/calculators/mix", """{"count":72,"vessel":"cell","parts":[{"part":"peat","parts":4},{"part":"vermiculite","parts":1}],"settling":0}""");
+        var (status, mix) = await _book.Post(
+            "/api/calculators/mix",
+            """{"count":72,"vessel":"cell","parts":[{"part":"peat","parts":4},{"part":"vermiculite","parts":1}],"settling":0}"""
+        );
         Assert.True(status == 200, mix.ToJsonString());
         Assert.Equal([2.304, 0.576], mix["parts"]!.AsArray().Select(p => Math.Round(p!["litres"]!.GetValue<double>(), 9)));
-        foreach (var (json, field) in new[]
-        {
-            ("""{"count":0,"vessel":"cell","parts":[{"part":"peat","parts":4}]}""", "count"),
-            ("""{"count":1,"vessel":"cell","parts":[]}""", "parts"),
-            ("""{"count":1,"vessel":"cell","parts":[{"part":"peat","parts":0}]}""", "parts[0].parts"),
-            ("""{"count":1,"vessel":"cell","parts":[{"part":"peat","parts":1},{"part":"peat","parts":1}]}""", "parts[1].part"),
-            ("""{"count":1,"vessel":"bucket","parts":[{"part":"peat","parts":1}]}""", "vessel"),
-            ("""{"count":1,"vessel":"cell","parts":[{"part":"peat","parts":1}],"settling":0.9}""", "settling"),
-        })
+        foreach (
+            var (json, field) in new[]
+            {
+                ("""{"count":0,"vessel":"cell","parts":[{"part":"peat","parts":4}]}""", "count"),
+                ("""{"count":1,"vessel":"cell","parts":[]}""", "parts"),
+                ("""{"count":1,"vessel":"cell","parts":[{"part":"peat","parts":0}]}""", "parts[0].parts"),
+                ("""{"count":1,"vessel":"cell","parts":[{"part":"peat","parts":1},{"part":"peat","parts":1}]}""", "parts[1].part"),
+                ("""{"count":1,"vessel":"bucket","parts":[{"part":"peat","parts":1}]}""", "vessel"),
+                ("""{"count":1,"vessel":"cell","parts":[{"part":"peat","parts":1}],"settling":0.9}""", "settling"),
+            }
+        )
         {
             var (bad, problem) = await _book.Post("/api/calculators/mix", json);
             Assert.Equal((400, field), (bad, problem["field"]!.GetValue<string>()));

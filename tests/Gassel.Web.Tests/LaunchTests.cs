@@ -18,7 +18,10 @@ public class LaunchTests
     {
         Assert.False(Launch.Read([]).Launch!.Lan);
         var (launch, _) = Launch.Read(["--lan", "--network-port", "9443", "--certificate", "own.crt", "--key", "own.key", "--owner-code"]);
-        Assert.Equal((true, 9443, "own.crt", "own.key", true), (launch!.Lan, launch.NetworkPort, launch.Certificate, launch.Key, launch.OwnerCode));
+        Assert.Equal(
+            (true, 9443, "own.crt", "own.key", true),
+            (launch!.Lan, launch.NetworkPort, launch.Certificate, launch.Key, launch.OwnerCode)
+        );
         Assert.Contains("--key needs --certificate", Launch.Read(["--key", "own.key"]).Fault);
         Assert.Contains("--network-port was 'x'", Launch.Read(["--network-port", "x"]).Fault);
     }
@@ -46,6 +49,5 @@ public class LaunchTests
     [Theory]
     [InlineData("--port")]
     [InlineData("--data")]
-    public void An_option_without_its_value_is_told(string option) =>
-        Assert.Contains("needs a value", Launch.Read([option]).Fault);
+    public void An_option_without_its_value_is_told(string option) => Assert.Contains("needs a value", Launch.Read([option]).Fault);
 }

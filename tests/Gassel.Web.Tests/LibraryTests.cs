@@ -5,7 +5,8 @@ namespace Gassel.Web.Tests;
 /// <summary>The library as a grower makes it theirs.</summary>
 public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
 {
-    private async Task<JsonNode> Species(string id) => (await book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == id)!;
+    private async Task<JsonNode> Species(string id) =>
+        (await book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == id)!;
 
     /// <summary>The values of a species as the form sends them.</summary>
     private async Task<JsonObject> Values(string id)
@@ -17,7 +18,11 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
 
     private async Task<JsonObject> Draft(string id, string route)
     {
-        var like = (await Species(id))["species"]!["routes"]!.AsArray().Single(r => r!["id"]!.GetValue<string>() == route)!.DeepClone().AsObject();
+        var like = (await Species(id))["species"]!["routes"]!
+            .AsArray()
+            .Single(r => r!["id"]!.GetValue<string>() == route)!
+            .DeepClone()
+            .AsObject();
         like["origin"] = "own results 2026";
         return like;
     }
@@ -57,11 +62,21 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
     public async Task What_nobody_entered_is_said_so_until_somebody_does_and_its_hazard_is_no_all_clear()
     {
         var values = await Values("blue-flax");
-        (values["commonName"], values["scientificName"], values["hazard"], values["hazardNote"]) = ("unlooked flax", "Linum ignotum", "irritant", null);
+        (values["commonName"], values["scientificName"], values["hazard"], values["hazardNote"]) = (
+            "unlooked flax",
+            "Linum ignotum",
+            "irritant",
+            null
+        );
         values["notEntered"] = JsonNode.Parse("""["hazard","longevity"]""");
         var (status, made) = await book.Post("/api/species", values.ToJsonString());
         Assert.True(status == 200, made.ToJsonString());
-        string? Origin(JsonNode from, string value) => from["species"]!["origins"]?.AsArray().FirstOrDefault(o => o!["value"]!.GetValue<string>() == value)?["origin"]!.GetValue<string>();
+        string? Origin(JsonNode from, string value) =>
+            from["species"]!
+                ["origins"]
+                ?.AsArray()
+                .FirstOrDefault(o => o!["value"]!.GetValue<string>() == value)
+                ?["origin"]!.GetValue<string>();
         Assert.Equal("Not entered; taken for now", Origin(made, "hazard"));
         Assert.Null(Origin(made, "germination"));
         Assert.Contains("looked up", made["species"]!["hazardNote"]!.GetValue<string>(), StringComparison.Ordinal);
@@ -86,7 +101,8 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
     public async Task Values_that_cannot_be_are_refused(string wrong, string field)
     {
         var values = await Values("red-osier-dogwood");
-        foreach (var (name, value) in JsonNode.Parse("{" + wrong + "}")!.AsObject()) values[name] = value?.DeepClone();
+        foreach (var (name, value) in JsonNode.Parse("{" + wrong + "}")!.AsObject())
+            values[name] = value?.DeepClone();
         var (status, problem) = await book.Put("/api/species/red-osier-dogwood", values.ToJsonString());
         Assert.Equal((400, field), (status, problem["field"]!.GetValue<string>()));
     }
@@ -97,7 +113,9 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
         await using var own = new Fresh();
         await own.Book.InitializeAsync();
         var id = await own.Book.BatchOfBalsamroot();
-        var route = (await own.Book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == "balsamroot")!["species"]!["routes"]![0]!.DeepClone();
+        var route = (await own.Book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == "balsamroot")![
+            "species"
+        ]!["routes"]![0]!.DeepClone();
         route["origin"] = "own results 2026";
         route["steps"]![0]!["days"] = JsonNode.Parse("""{"shortest":50,"usual":70,"longest":100}""");
         var (status, changed) = await own.Book.Put("/api/species/balsamroot/routes/balsamroot-fridge", route.ToJsonString());
@@ -105,12 +123,20 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
         var now = changed["species"]!["routes"]![0]!;
         Assert.Equal((2, 70), (now["version"]!.GetValue<int>(), now["steps"]![0]!["days"]!["usual"]!.GetValue<int>()));
         var batch = await own.Book.Get($"/api/batches/{id}");
-        Assert.Equal((1, 84), (batch["plan"]!["route"]!["version"]!.GetValue<int>(), batch["plan"]!["steps"]![0]!["step"]!["days"]!["usual"]!.GetValue<int>()));
+        Assert.Equal(
+            (1, 84),
+            (batch["plan"]!["route"]!["version"]!.GetValue<int>(), batch["plan"]!["steps"]![0]!["step"]!["days"]!["usual"]!.GetValue<int>())
+        );
         var versions = (await own.Book.Get("/api/species/balsamroot/routes/balsamroot-fridge/versions")).AsArray();
         Assert.Equal([2, 1], versions.Select(v => v!["version"]!.GetValue<int>()));
         // the grower's version outlives a restart, in which starter values are looked at again
         await own.Book.Restart();
-        Assert.Equal(2, (await own.Book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == "balsamroot")!["species"]!["routes"]![0]!["version"]!.GetValue<int>());
+        Assert.Equal(
+            2,
+            (await own.Book.Get("/api/species")).AsArray().Single(s => s!["species"]!["id"]!.GetValue<string>() == "balsamroot")![
+                "species"
+            ]!["routes"]![0]!["version"]!.GetValue<int>()
+        );
     }
 
     [Fact]
@@ -136,16 +162,24 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
         var draft = await Draft("meadow-death-camas", "meadow-death-camas-fridge");
         draft["steps"]!.AsArray().Insert(0, JsonNode.Parse(step));
         var (_, judged) = await book.Post("/api/species/meadow-death-camas/route-judgement", draft.ToJsonString());
-        Assert.Contains(judged["objections"]!.AsArray(), o => o!["step"]!.GetValue<int>() == 0 && o["why"]!.GetValue<string>().Contains(why, StringComparison.Ordinal));
+        Assert.Contains(judged["objections"]!.AsArray(), o =>
+            o!["step"]!.GetValue<int>() == 0 && o["why"]!.GetValue<string>().Contains(why, StringComparison.Ordinal)
+        );
         var (status, problem) = await book.Put("/api/species/meadow-death-camas/routes/meadow-death-camas-fridge", draft.ToJsonString());
         Assert.Equal((400, field), (status, problem["field"]!.GetValue<string>()));
     }
 
     [Theory]
     [InlineData("""{"name":"x","setting":"indoors","origin":"own","steps":[]}""", "steps")]
-    [InlineData("""{"name":"","setting":"indoors","origin":"own","steps":[{"kind":"germinate","days":{"shortest":1,"usual":1,"longest":1}}]}""", "name")]
+    [InlineData(
+        """{"name":"","setting":"indoors","origin":"own","steps":[{"kind":"germinate","days":{"shortest":1,"usual":1,"longest":1}}]}""",
+        "name"
+    )]
     [InlineData("""{"name":"x","setting":"moon","origin":"own","steps":[]}""", "setting")]
-    [InlineData("""{"name":"x","setting":"indoors","origin":"","steps":[{"kind":"germinate","days":{"shortest":1,"usual":1,"longest":1}}]}""", "origin")]
+    [InlineData(
+        """{"name":"x","setting":"indoors","origin":"","steps":[{"kind":"germinate","days":{"shortest":1,"usual":1,"longest":1}}]}""",
+        "origin"
+    )]
     public async Task An_empty_or_nameless_route_is_refused(string json, string field)
     {
         var (status, problem) = await book.Post("/api/species/saskatoon/routes", json);
@@ -156,7 +190,9 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
     public async Task The_library_says_which_steps_a_seed_may_not_be_given()
     {
         var forbidden = (await Species("goldenbanner"))["forbidden"]!.AsArray();
-        Assert.Contains(forbidden, f => f!["kind"]!.GetValue<string>() == "soak" && f["why"]!.GetValue<string>().Contains("toxic", StringComparison.Ordinal));
+        Assert.Contains(forbidden, f =>
+            f!["kind"]!.GetValue<string>() == "soak" && f["why"]!.GetValue<string>().Contains("toxic", StringComparison.Ordinal)
+        );
         Assert.Contains(forbidden, f => f!["method"]?.GetValue<string>() == "hotWater");
     }
 

@@ -7,7 +7,9 @@ namespace Gassel.Web.Tests;
 /// <summary>The tables as written down three times over (mapping, migrations, compiled model) are the same tables.</summary>
 public class ModelTests
 {
-    private static readonly DbContextOptions<GasselDb> InMemory = new DbContextOptionsBuilder<GasselDb>().UseSqlite("Data Source=:memory:").Options;
+    private static readonly DbContextOptions<GasselDb> InMemory = new DbContextOptionsBuilder<GasselDb>()
+        .UseSqlite("Data Source=:memory:")
+        .Options;
 
     /// <summary>A context of another type, for which no compiled model is at hand.</summary>
     private sealed class Uncompiled(DbContextOptions<GasselDb> options) : GasselDb(options);
@@ -27,6 +29,14 @@ public class ModelTests
         Assert.Equal(Lines(mapped.Model), Lines(compiled.Model));
     }
 
-    private static IEnumerable<string> Lines(IModel model) => model.GetEntityTypes().OrderBy(e => e.Name, StringComparer.Ordinal).SelectMany(e => e.GetProperties()
-        .Select(p => $"{e.GetTableName()}.{p.GetColumnName()} {p.GetColumnType()} {p.IsNullable} {p.ValueGenerated} {p.IsPrimaryKey()} {p.IsForeignKey()}"));
+    private static IEnumerable<string> Lines(IModel model) =>
+        model
+            .GetEntityTypes()
+            .OrderBy(e => e.Name, StringComparer.Ordinal)
+            .SelectMany(e =>
+                e.GetProperties()
+                    .Select(p =>
+                        $"{e.GetTableName()}.{p.GetColumnName()} {p.GetColumnType()} {p.IsNullable} {p.ValueGenerated} {p.IsPrimaryKey()} {p.IsForeignKey()}"
+                    )
+            );
 }

@@ -63,7 +63,8 @@ public sealed class NetworkTests : IDisposable
         var first = Authority.In(_folder, now);
         Assert.Equal(first.Fingerprint, Authority.In(_folder, now.AddDays(400)).Fingerprint);
         Assert.Matches("^([0-9A-F]{2}:){31}[0-9A-F]{2}$", first.Fingerprint);
-        if (!OperatingSystem.IsWindows()) Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(Path.Combine(_folder, "authority.key")));
+        if (!OperatingSystem.IsWindows())
+            Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(Path.Combine(_folder, "authority.key")));
     }
 
     /// <summary>Ranges of RFC 1918 and RFC 4193; the neighbours are the first addresses outside.</summary>
@@ -77,10 +78,12 @@ public sealed class NetworkTests : IDisposable
     [InlineData("fe80::1", true)]
     [InlineData("2606:4700::1", false)]
     [InlineData("127.0.0.1", true)]
-    public void Only_the_local_network_is_near(string asker, bool near) => Assert.Equal(near, LocalAddresses.IsNear(IPAddress.Parse(asker)));
+    public void Only_the_local_network_is_near(string asker, bool near) =>
+        Assert.Equal(near, LocalAddresses.IsNear(IPAddress.Parse(asker)));
 
     [Fact]
-    public void An_address_on_the_link_of_this_machine_is_near() => Assert.All(LocalAddresses.Reachable(), own => Assert.True(LocalAddresses.IsNear(own)));
+    public void An_address_on_the_link_of_this_machine_is_near() =>
+        Assert.All(LocalAddresses.Reachable(), own => Assert.True(LocalAddresses.IsNear(own)));
 
     [Theory]
     [InlineData("bench", new[] { "localhost", "bench", "bench.local" })]
@@ -99,7 +102,10 @@ public sealed class NetworkTests : IDisposable
         var cancel = TestContext.Current.CancellationToken;
         async Task<(HttpStatusCode Status, string Words)> Send(HttpMethod method, string path, string json)
         {
-            using var request = new HttpRequestMessage(method, path) { Content = new StringContent(json, System.Text.Encoding.UTF8, "application/json") };
+            using var request = new HttpRequestMessage(method, path)
+            {
+                Content = new StringContent(json, System.Text.Encoding.UTF8, "application/json"),
+            };
             using var answer = await http.SendAsync(request, cancel);
             return (answer.StatusCode, await answer.Content.ReadAsStringAsync(cancel));
         }
@@ -108,7 +114,9 @@ public sealed class NetworkTests : IDisposable
         var (status, words) = await Open();
         Assert.Equal(HttpStatusCode.Conflict, status);
         Assert.Contains("Add the owner under People first", words);
-        var code = System.Text.Json.Nodes.JsonNode.Parse((await Send(HttpMethod.Post, "/api/people", """{"name":"Odila","role":"owner"}""")).Words)!["code"];
+        var code = System.Text.Json.Nodes.JsonNode.Parse(
+            (await Send(HttpMethod.Post, "/api/people", """{"name":"Odila","role":"owner"}""")).Words
+        )!["code"];
         Assert.Contains("Name the site first", (await Open()).Words);
         await Send(HttpMethod.Put, "/api/site", """{"name":"Bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
 
@@ -147,20 +155,27 @@ public sealed class NetworkTests : IDisposable
         var request = new CertificateRequest("CN=own", own, HashAlgorithmName.SHA256);
         var names = new SubjectAlternativeNameBuilder();
         names.AddDnsName("greenhouse.example");
-        foreach (var address in LocalAddresses.Reachable()) names.AddIpAddress(address);
+        foreach (var address in LocalAddresses.Reachable())
+            names.AddIpAddress(address);
         request.CertificateExtensions.Add(names.Build());
         using var certificate = request.CreateSelfSigned(DateTimeOffset.UtcNow.AddDays(-1), DateTimeOffset.UtcNow.AddDays(30));
         await File.WriteAllTextAsync(path, certificate.ExportCertificatePem(), TestContext.Current.CancellationToken);
         await File.WriteAllTextAsync(key, own.ExportPkcs8PrivateKeyPem(), TestContext.Current.CancellationToken);
 
-        await using var app = GasselHost.Build(new Launch(0, Path.Combine(_folder, "book"), Demo: false, Lan: true, Certificate: path, Key: key), TimeProvider.System);
+        await using var app = GasselHost.Build(
+            new Launch(0, Path.Combine(_folder, "book"), Demo: false, Lan: true, Certificate: path, Key: key),
+            TimeProvider.System
+        );
         await app.StartAsync(TestContext.Current.CancellationToken);
         var door = app.Services.GetRequiredService<NetworkDoor>();
         Assert.Equal($"https://greenhouse.example:{door.Port}", door.Addresses[0]);
         Assert.Null(door.Authority);
         using var visitor = new Visitor(new(door.Addresses[1]), certificate);
         Assert.True((await visitor.Get("/api/session"))["needed"]!.GetValue<bool>());
-        Assert.Equal(HttpStatusCode.NotFound, (await visitor.Http.GetAsync("/authority.crt", TestContext.Current.CancellationToken)).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await visitor.Http.GetAsync("/authority.crt", TestContext.Current.CancellationToken)).StatusCode
+        );
     }
 
     [Fact]
@@ -168,10 +183,18 @@ public sealed class NetworkTests : IDisposable
     {
         var path = Path.Combine(_folder, "none.crt");
         await File.WriteAllTextAsync(path, "not a certificate", TestContext.Current.CancellationToken);
-        var fault = Assert.Throws<BookUnavailableException>(() => GasselHost.Build(new Launch(0, _folder, Demo: false, Lan: true, Certificate: path), TimeProvider.System));
+        var fault = Assert.Throws<BookUnavailableException>(() =>
+            GasselHost.Build(new Launch(0, _folder, Demo: false, Lan: true, Certificate: path), TimeProvider.System)
+        );
         Assert.Contains("valid is PEM with certificate and key", fault.Message);
-        Assert.Contains("cannot be read", Assert.Throws<BookUnavailableException>(() =>
-            GasselHost.Build(new Launch(0, _folder, Demo: false, Lan: true, Certificate: path + "gone"), TimeProvider.System)).Message);
+        Assert.Contains(
+            "cannot be read",
+            Assert
+                .Throws<BookUnavailableException>(() =>
+                    GasselHost.Build(new Launch(0, _folder, Demo: false, Lan: true, Certificate: path + "gone"), TimeProvider.System)
+                )
+                .Message
+        );
     }
 
     private static async Task Until(Func<Task<bool>> so)
@@ -180,7 +203,8 @@ public sealed class NetworkTests : IDisposable
         {
             try
             {
-                if (await so()) return;
+                if (await so())
+                    return;
             }
             catch (HttpRequestException) when (tries < 100)
             {

@@ -26,21 +26,28 @@ public sealed class OlderBookTests : IDisposable
         await using (var db = Connect())
         {
             await db.GetService<IMigrator>().MigrateAsync("20261123150401_Initial", TestContext.Current.CancellationToken);
-            await db.Database.ExecuteSqlRawAsync("""
+            await db.Database.ExecuteSqlRawAsync(
+                """
                 INSERT INTO species (Id, ScientificName, Body) VALUES ('balsamroot', 'Balsamorhiza sagittata', '{{}}');
                 INSERT INTO lots (SpeciesId, GatheredAt, GatheredOn, Seeds, TestGerminated, TestSeeds, AssumedFraction, Note) VALUES
                     ('balsamroot', 'slope', '2026-07-02', 420, 24, 40, NULL, NULL),
                     ('balsamroot', 'a "gulch"', '2025-07-11', 150, NULL, NULL, 0.45, 'in the jar');
-                """, TestContext.Current.CancellationToken);
+                """,
+                TestContext.Current.CancellationToken
+            );
         }
         SqliteConnection.ClearAllPools();
         Assert.True(file.Open());
-        await using (var db = Connect()) await StarterBook.Fill(db);
+        await using (var db = Connect())
+            await StarterBook.Fill(db);
         using var shelf = new BatchShelf(Connect);
         var lots = await new LotBook(Connect, shelf).All();
         Assert.Equal((420, 40, 24), (lots[0].Left, lots[0].Lot.Tests![0].Seeds, lots[0].Lot.Tests![0].Germinated));
         Assert.Null(lots[0].Lot.Tests![0].Given);
-        Assert.Equal(("a \"gulch\"", 0.45, "in the jar", new DateOnly(2025, 7, 11), 150), (lots[1].Lot.GatheredAt, lots[1].Lot.AssumedFraction, lots[1].Lot.Note, lots[1].Lot.GatheredOn, lots[1].Left));
+        Assert.Equal(
+            ("a \"gulch\"", 0.45, "in the jar", new DateOnly(2025, 7, 11), 150),
+            (lots[1].Lot.GatheredAt, lots[1].Lot.AssumedFraction, lots[1].Lot.Note, lots[1].Lot.GatheredOn, lots[1].Left)
+        );
         Assert.True(File.Exists(Directory.EnumerateFiles(_folder, "gassel-before-*.db").Single()));
     }
 }

@@ -46,7 +46,8 @@ public sealed class OpenBook : IAsyncLifetime
 
     public async ValueTask DisposeAsync()
     {
-        if (_app is not null) await _app.DisposeAsync();
+        if (_app is not null)
+            await _app.DisposeAsync();
         Directory.Delete(Folder, recursive: true);
     }
 
@@ -57,7 +58,8 @@ public sealed class OpenBook : IAsyncLifetime
     }
 
     /// <summary>A device of its own, with its own cookies, that trusts the book's authority and no other.</summary>
-    public Visitor Visitor() => new(Address, X509CertificateLoader.LoadCertificateFromFile(Path.Combine(Folder, "network", "authority.crt")));
+    public Visitor Visitor() =>
+        new(Address, X509CertificateLoader.LoadCertificateFromFile(Path.Combine(Folder, "network", "authority.crt")));
 
     /// <summary>The first owner, signed in with the code of the console.</summary>
     public async Task<Visitor> Owner()
@@ -81,17 +83,27 @@ public sealed class OpenBook : IAsyncLifetime
 /// <summary>A device on the network.</summary>
 public sealed class Visitor(Uri address, X509Certificate2 trusted) : IDisposable
 {
-    public HttpClient Http { get; } = new(new SocketsHttpHandler
-    {
-        CookieContainer = new CookieContainer(),
-        AllowAutoRedirect = false,
-        SslOptions = new SslClientAuthenticationOptions
+    public HttpClient Http { get; } =
+        new(
+            new SocketsHttpHandler
+            {
+                CookieContainer = new CookieContainer(),
+                AllowAutoRedirect = false,
+                SslOptions = new SslClientAuthenticationOptions
+                {
+                    TargetHost = address.Host,
+                    CertificateChainPolicy = new X509ChainPolicy
+                    {
+                        TrustMode = X509ChainTrustMode.CustomRootTrust,
+                        CustomTrustStore = { trusted },
+                        RevocationMode = X509RevocationMode.NoCheck,
+                    },
+                },
+            }
+        )
         {
-            TargetHost = address.Host,
-            CertificateChainPolicy = new X509ChainPolicy { TrustMode = X509ChainTrustMode.CustomRootTrust, CustomTrustStore = { trusted }, RevocationMode = X509RevocationMode.NoCheck },
-        },
-    })
-    { BaseAddress = address };
+            BaseAddress = address,
+        };
 
     /// <summary>Of the session; null before sign-in.</summary>
     public string? Token { get; set; }
@@ -104,11 +116,22 @@ public sealed class Visitor(Uri address, X509Certificate2 trusted) : IDisposable
         return session;
     }
 
-    public async Task<(int Status, JsonNode? Body)> Send(HttpMethod method, string path, string? json = null, string? origin = null, string type = "application/json")
+    public async Task<(int Status, JsonNode? Body)> Send(
+        HttpMethod method,
+        string path,
+        string? json = null,
+        string? origin = null,
+        string type = "application/json"
+    )
     {
-        using var request = new HttpRequestMessage(method, path) { Content = json is null ? null : new StringContent(json, Encoding.UTF8, type) };
-        if (Token is not null) request.Headers.Add("X-Gassel-Token", Token);
-        if (origin is not null) request.Headers.Add("Origin", origin);
+        using var request = new HttpRequestMessage(method, path)
+        {
+            Content = json is null ? null : new StringContent(json, Encoding.UTF8, type),
+        };
+        if (Token is not null)
+            request.Headers.Add("X-Gassel-Token", Token);
+        if (origin is not null)
+            request.Headers.Add("Origin", origin);
         using var response = await Http.SendAsync(request);
         var text = await response.Content.ReadAsStringAsync();
         return ((int)response.StatusCode, text.Length > 0 && text[0] is '{' or '[' ? JsonNode.Parse(text) : null);

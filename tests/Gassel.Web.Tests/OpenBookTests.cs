@@ -9,7 +9,8 @@ namespace Gassel.Web.Tests;
 /// <summary>Who is let in from the network, and what each may do there.</summary>
 public sealed class OpenBookTests : IAsyncLifetime
 {
-    private const string Balsamroot = """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""";
+    private const string Balsamroot =
+        """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""";
     private readonly OpenBook _book = new();
 
     public ValueTask InitializeAsync() => _book.InitializeAsync();
@@ -20,17 +21,38 @@ public sealed class OpenBookTests : IAsyncLifetime
     public async Task Nobody_is_in_without_signing_in()
     {
         using var stranger = _book.Visitor();
-        var shut = _book.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>()
-            .Where(e => e.Metadata.GetMetadata<HttpMethodMetadata>() is not null).ToList();
+        var shut = _book
+            .Services.GetServices<EndpointDataSource>()
+            .SelectMany(s => s.Endpoints)
+            .OfType<RouteEndpoint>()
+            .Where(e => e.Metadata.GetMetadata<HttpMethodMetadata>() is not null)
+            .ToList();
         Assert.True(shut.Count > 40, $"only {shut.Count} addresses were found");
         var asked = 0;
         foreach (var endpoint in shut)
         {
             var method = endpoint.Metadata.GetMetadata<HttpMethodMetadata>()!.HttpMethods[0];
-            var path = "/" + endpoint.RoutePattern.RawText!.TrimStart('/').Replace("{id:guid}", Guid.NewGuid().ToString(), StringComparison.Ordinal)
-                .Replace("{id:int}", "1", StringComparison.Ordinal).Replace("{documentName}", "v1", StringComparison.Ordinal).Replace("{", "", StringComparison.Ordinal).Replace("}", "", StringComparison.Ordinal);
-            if (path.StartsWith("/api/session", StringComparison.Ordinal) && path != "/api/session/password" || path is "/authority.crt" || path.StartsWith("/calendar/", StringComparison.Ordinal)) continue;
-            var (status, problem) = await stranger.Send(new HttpMethod(method), path, method is "GET" or "DELETE" ? null : "{}", type: path.EndsWith("-file", StringComparison.Ordinal) ? "text/csv" : "application/json");
+            var path =
+                "/"
+                + endpoint
+                    .RoutePattern.RawText!.TrimStart('/')
+                    .Replace("{id:guid}", Guid.NewGuid().ToString(), StringComparison.Ordinal)
+                    .Replace("{id:int}", "1", StringComparison.Ordinal)
+                    .Replace("{documentName}", "v1", StringComparison.Ordinal)
+                    .Replace("{", "", StringComparison.Ordinal)
+                    .Replace("}", "", StringComparison.Ordinal);
+            if (
+                path.StartsWith("/api/session", StringComparison.Ordinal) && path != "/api/session/password"
+                || path is "/authority.crt"
+                || path.StartsWith("/calendar/", StringComparison.Ordinal)
+            )
+                continue;
+            var (status, problem) = await stranger.Send(
+                new HttpMethod(method),
+                path,
+                method is "GET" or "DELETE" ? null : "{}",
+                type: path.EndsWith("-file", StringComparison.Ordinal) ? "text/csv" : "application/json"
+            );
             Assert.True(status == 401, $"{method} {path} answered {status}");
             Assert.Equal("Not signed in", problem!["title"]!.GetValue<string>());
             asked++;
@@ -41,10 +63,20 @@ public sealed class OpenBookTests : IAsyncLifetime
     [Fact]
     public void Every_address_that_changes_something_says_whose_it_is()
     {
-        var silent = _book.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>()
-            .Where(e => e.Metadata.GetMetadata<HttpMethodMetadata>() is { } m && !m.HttpMethods.Contains("GET") && e.RoutePattern.RawText!.StartsWith("/api", StringComparison.Ordinal))
+        var silent = _book
+            .Services.GetServices<EndpointDataSource>()
+            .SelectMany(s => s.Endpoints)
+            .OfType<RouteEndpoint>()
+            .Where(e =>
+                e.Metadata.GetMetadata<HttpMethodMetadata>() is { } m
+                && !m.HttpMethods.Contains("GET")
+                && e.RoutePattern.RawText!.StartsWith("/api", StringComparison.Ordinal)
+            )
             // the group says volunteers; the address itself must say something too
-            .Where(e => !e.RoutePattern.RawText!.StartsWith("/api/session", StringComparison.Ordinal) && e.Metadata.GetOrderedMetadata<AtLeast>().Count < 2)
+            .Where(e =>
+                !e.RoutePattern.RawText!.StartsWith("/api/session", StringComparison.Ordinal)
+                && e.Metadata.GetOrderedMetadata<AtLeast>().Count < 2
+            )
             .Select(e => e.RoutePattern.RawText);
         Assert.Empty(silent);
     }
@@ -54,19 +86,42 @@ public sealed class OpenBookTests : IAsyncLifetime
     {
         using var stranger = _book.Visitor();
         Assert.True((await stranger.Get("/api/session"))["ownerWanted"]!.GetValue<bool>());
-        var (status, problem) = await stranger.Send(HttpMethod.Post, "/api/session/code", """{"name":"Odila","code":"AAAAA-AAAAA","password":"three words together"}""");
+        var (status, problem) = await stranger.Send(
+            HttpMethod.Post,
+            "/api/session/code",
+            """{"name":"Odila","code":"AAAAA-AAAAA","password":"three words together"}"""
+        );
         Assert.Equal(403, status);
         Assert.Equal("code", problem!["field"]!.GetValue<string>());
         var code = _book.OwnerCode!;
-        (status, problem) = await stranger.Send(HttpMethod.Post, "/api/session/code", $$"""{"name":"Odila","code":"{{code}}","password":"short"}""");
-        Assert.Equal("password has 5 characters; valid are 10 to 128. Three words one after another are easy to keep.", problem!["detail"]!.GetValue<string>());
+        (status, problem) = await stranger.Send(
+            HttpMethod.Post,
+            "/api/session/code",
+            $$"""{"name":"Odila","code":"{{code}}","password":"short"}"""
+        );
+        Assert.Equal(
+            "password has 5 characters; valid are 10 to 128. Three words one after another are easy to keep.",
+            problem!["detail"]!.GetValue<string>()
+        );
         // typed without the hyphen and in small letters it is the same code
-        var session = await stranger.Enter("/api/session/code", $$"""{"name":" Odila ","code":"{{code.Replace("-", "", StringComparison.Ordinal).ToLowerInvariant()}}","password":"three words together"}""");
+        var session = await stranger.Enter(
+            "/api/session/code",
+            $$"""{"name":" Odila ","code":"{{code.Replace("-", "", StringComparison.Ordinal).ToLowerInvariant()}}","password":"three words together"}"""
+        );
         Assert.Equal("Odila", session["name"]!.GetValue<string>());
         Assert.Equal("owner", session["role"]!.GetValue<string>());
         Assert.Null(_book.OwnerCode);
         using var second = _book.Visitor();
-        Assert.Equal(403, (await second.Send(HttpMethod.Post, "/api/session/code", $$"""{"name":"Other","code":"{{code}}","password":"three words together"}""")).Status);
+        Assert.Equal(
+            403,
+            (
+                await second.Send(
+                    HttpMethod.Post,
+                    "/api/session/code",
+                    $$"""{"name":"Other","code":"{{code}}","password":"three words together"}"""
+                )
+            ).Status
+        );
         await _book.Restart();
         Assert.Null(_book.OwnerCode);
         using var back = _book.Visitor();
@@ -88,7 +143,10 @@ public sealed class OpenBookTests : IAsyncLifetime
         if (role == "volunteer")
         {
             var (_, problem) = await person.Send(HttpMethod.Post, "/api/lots", Balsamroot);
-            Assert.Equal("This is for growers and the owner; volunteers record what was done and take back their own entries.", problem!["detail"]!.GetValue<string>());
+            Assert.Equal(
+                "This is for growers and the owner; volunteers record what was done and take back their own entries.",
+                problem!["detail"]!.GetValue<string>()
+            );
         }
     }
 
@@ -112,15 +170,38 @@ public sealed class OpenBookTests : IAsyncLifetime
         (status, problem) = await ines.Send(HttpMethod.Post, $"/api/batches/{batch}/entries", Entry("Ines", Guid.NewGuid(), Void(started)));
         Assert.Equal(403, status);
         Assert.Contains("recorded by Odila; volunteers take back their own", problem!["detail"]!.GetValue<string>());
-        Assert.Equal(200, (await ines.Send(HttpMethod.Post, $"/api/batches/{batch}/entries", Entry("Ines", Guid.NewGuid(), Void(hers)))).Status);
-        Assert.Equal(403, (await ines.Send(HttpMethod.Post, $"/api/batches/{batch}/replan", $$"""{"id":"{{Guid.NewGuid()}}","part":"1","choice":"moveTarget","who":"Ines"}""")).Status);
+        Assert.Equal(
+            200,
+            (await ines.Send(HttpMethod.Post, $"/api/batches/{batch}/entries", Entry("Ines", Guid.NewGuid(), Void(hers)))).Status
+        );
+        Assert.Equal(
+            403,
+            (
+                await ines.Send(
+                    HttpMethod.Post,
+                    $"/api/batches/{batch}/replan",
+                    $$"""{"id":"{{Guid.NewGuid()}}","part":"1","choice":"moveTarget","who":"Ines"}"""
+                )
+            ).Status
+        );
 
         // a grower takes back anybody's, and sends on what was left on a shared phone
         var left = Guid.NewGuid();
         Assert.Equal(200, (await gustav.Send(HttpMethod.Post, $"/api/batches/{batch}/entries", Entry("Ines", left, Note))).Status);
-        Assert.Equal(403, (await gustav.Send(HttpMethod.Post, $"/api/batches/{batch}/entries", Entry("Nobody", Guid.NewGuid(), Note))).Status);
-        Assert.Equal(200, (await gustav.Send(HttpMethod.Post, $"/api/batches/{batch}/entries", Entry("Gustav", Guid.NewGuid(), Void(left)))).Status);
-        Assert.Equal("Ines", (await gustav.Get($"/api/batches/{batch}"))["log"]!.AsArray().Single(l => l!["id"]!.GetValue<Guid>() == left)!["who"]!.GetValue<string>());
+        Assert.Equal(
+            403,
+            (await gustav.Send(HttpMethod.Post, $"/api/batches/{batch}/entries", Entry("Nobody", Guid.NewGuid(), Note))).Status
+        );
+        Assert.Equal(
+            200,
+            (await gustav.Send(HttpMethod.Post, $"/api/batches/{batch}/entries", Entry("Gustav", Guid.NewGuid(), Void(left)))).Status
+        );
+        Assert.Equal(
+            "Ines",
+            (await gustav.Get($"/api/batches/{batch}"))["log"]!.AsArray().Single(l => l!["id"]!.GetValue<Guid>() == left)![
+                "who"
+            ]!.GetValue<string>()
+        );
     }
 
     [Fact]
@@ -137,7 +218,10 @@ public sealed class OpenBookTests : IAsyncLifetime
     {
         using var owner = await _book.Owner();
         Assert.Equal(403, (await owner.Send(HttpMethod.Post, "/api/copies", "{}", origin: "https://elsewhere.example")).Status);
-        Assert.Equal(200, (await owner.Send(HttpMethod.Post, "/api/copies", "{}", origin: _book.Address.GetLeftPart(UriPartial.Authority))).Status);
+        Assert.Equal(
+            200,
+            (await owner.Send(HttpMethod.Post, "/api/copies", "{}", origin: _book.Address.GetLeftPart(UriPartial.Authority))).Status
+        );
         using var ines = await _book.Person(owner, "Ines", "volunteer");
         (owner.Token, var own) = (ines.Token, owner.Token);
         var (status, problem) = await owner.Send(HttpMethod.Post, "/api/copies", "{}");
@@ -156,23 +240,51 @@ public sealed class OpenBookTests : IAsyncLifetime
         await _book.Person(owner, "Ines", "volunteer");
         using var thief = _book.Visitor();
         var words = new HashSet<string>();
-        for (var i = 0; i < 5; i++) words.Add((await thief.Send(HttpMethod.Post, "/api/session", """{"name":"Ines","password":"wrong words"}""")).Body!["detail"]!.GetValue<string>());
-        var (status, problem) = await thief.Send(HttpMethod.Post, "/api/session", $$"""{"name":"Ines","password":"{{OpenBook.Password}}"}""");
+        for (var i = 0; i < 5; i++)
+            words.Add(
+                (await thief.Send(HttpMethod.Post, "/api/session", """{"name":"Ines","password":"wrong words"}""")).Body![
+                    "detail"
+                ]!.GetValue<string>()
+            );
+        var (status, problem) = await thief.Send(
+            HttpMethod.Post,
+            "/api/session",
+            $$"""{"name":"Ines","password":"{{OpenBook.Password}}"}"""
+        );
         Assert.Equal(403, status);
         words.Add(problem!["detail"]!.GetValue<string>());
-        words.Add((await thief.Send(HttpMethod.Post, "/api/session", """{"name":"Nobody","password":"wrong words"}""")).Body!["detail"]!.GetValue<string>());
-        Assert.Equal("Not let in: name and password do not go together. After 5 wrong tries a name is shut for 10 minutes.", Assert.Single(words));
+        words.Add(
+            (await thief.Send(HttpMethod.Post, "/api/session", """{"name":"Nobody","password":"wrong words"}""")).Body![
+                "detail"
+            ]!.GetValue<string>()
+        );
+        Assert.Equal(
+            "Not let in: name and password do not go together. After 5 wrong tries a name is shut for 10 minutes.",
+            Assert.Single(words)
+        );
     }
 
     [Fact]
     public async Task Tries_are_counted_by_device()
     {
         using var thief = _book.Visitor();
-        for (var i = 0; i < 20; i++) await thief.Send(HttpMethod.Post, "/api/session", $$"""{"name":"name {{i}}","password":"wrong words"}""");
-        using var answer = await thief.Http.PostAsync("/api/session", new StringContent("""{"name":"a","password":"b"}""", Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+        for (var i = 0; i < 20; i++)
+            await thief.Send(HttpMethod.Post, "/api/session", $$"""{"name":"name {{i}}","password":"wrong words"}""");
+        using var answer = await thief.Http.PostAsync(
+            "/api/session",
+            new StringContent("""{"name":"a","password":"b"}""", Encoding.UTF8, "application/json"),
+            TestContext.Current.CancellationToken
+        );
         Assert.Equal(HttpStatusCode.TooManyRequests, answer.StatusCode);
-        Assert.InRange(int.Parse(answer.Headers.GetValues("Retry-After").Single(), System.Globalization.CultureInfo.InvariantCulture), 1, 60);
-        Assert.Contains("Too many requests from this device", await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+        Assert.InRange(
+            int.Parse(answer.Headers.GetValues("Retry-After").Single(), System.Globalization.CultureInfo.InvariantCulture),
+            1,
+            60
+        );
+        Assert.Contains(
+            "Too many requests from this device",
+            await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)
+        );
     }
 
     [Fact]
@@ -184,7 +296,10 @@ public sealed class OpenBookTests : IAsyncLifetime
         Assert.Equal(200, (await owner.Send(HttpMethod.Put, $"/api/people/{id}", """{"role":"volunteer","left":true}""")).Status);
         _book.Clock.Advance(TimeSpan.FromSeconds(31));
         Assert.Equal(401, (await ines.Send(HttpMethod.Get, "/api/rounds")).Status);
-        Assert.Equal(403, (await ines.Send(HttpMethod.Post, "/api/session", $$"""{"name":"Ines","password":"{{OpenBook.Password}}"}""")).Status);
+        Assert.Equal(
+            403,
+            (await ines.Send(HttpMethod.Post, "/api/session", $$"""{"name":"Ines","password":"{{OpenBook.Password}}"}""")).Status
+        );
         Assert.Equal(409, (await owner.Send(HttpMethod.Post, "/api/people", """{"name":"ines","role":"volunteer"}""")).Status);
         Assert.Equal(200, (await owner.Send(HttpMethod.Get, "/api/rounds")).Status);
     }
@@ -206,7 +321,11 @@ public sealed class OpenBookTests : IAsyncLifetime
         var (_, added) = await owner.Send(HttpMethod.Post, "/api/people", """{"name":"Ines","role":"volunteer"}""");
         _book.Clock.Advance(TimeSpan.FromDays(8));
         using var ines = _book.Visitor();
-        var (status, problem) = await ines.Send(HttpMethod.Post, "/api/session/code", $$"""{"name":"Ines","code":"{{added!["code"]}}","password":"three words together"}""");
+        var (status, problem) = await ines.Send(
+            HttpMethod.Post,
+            "/api/session/code",
+            $$"""{"name":"Ines","code":"{{added!["code"]}}","password":"three words together"}"""
+        );
         Assert.Equal(403, status);
         Assert.Contains("has run out", problem!["detail"]!.GetValue<string>());
         Assert.Equal(200, (await owner.Send(HttpMethod.Get, "/api/rounds")).Status);
@@ -218,8 +337,15 @@ public sealed class OpenBookTests : IAsyncLifetime
     public async Task Signing_out_and_a_new_password()
     {
         using var owner = await _book.Owner();
-        Assert.Equal(403, (await owner.Send(HttpMethod.Put, "/api/session/password", """{"old":"not this one","new":"four words together now"}""")).Status);
-        var (status, session) = await owner.Send(HttpMethod.Put, "/api/session/password", $$"""{"old":"{{OpenBook.Password}}","new":"four words together now"}""");
+        Assert.Equal(
+            403,
+            (await owner.Send(HttpMethod.Put, "/api/session/password", """{"old":"not this one","new":"four words together now"}""")).Status
+        );
+        var (status, session) = await owner.Send(
+            HttpMethod.Put,
+            "/api/session/password",
+            $$"""{"old":"{{OpenBook.Password}}","new":"four words together now"}"""
+        );
         Assert.Equal(200, status);
         owner.Token = session!["token"]!.GetValue<string>();
         (status, session) = await owner.Send(HttpMethod.Delete, "/api/session");
@@ -234,14 +360,25 @@ public sealed class OpenBookTests : IAsyncLifetime
     public async Task Plain_http_and_foreign_host_names_do_not_come_in()
     {
         using var plain = new HttpClient(new SocketsHttpHandler { AllowAutoRedirect = false });
-        using var answer = await plain.GetAsync(new UriBuilder(_book.Address) { Scheme = "http", Path = "/site" }.Uri, TestContext.Current.CancellationToken);
+        using var answer = await plain.GetAsync(
+            new UriBuilder(_book.Address) { Scheme = "http", Path = "/site" }.Uri,
+            TestContext.Current.CancellationToken
+        );
         Assert.Equal(HttpStatusCode.PermanentRedirect, answer.StatusCode);
         Assert.Equal(new Uri(_book.Address, "/site"), answer.Headers.Location);
         using var visitor = _book.Visitor();
         // a name that somebody else's name server points here
-        using var foreign = new HttpRequestMessage(HttpMethod.Get, new Uri(_book.ThisMachine, "/api/session")) { Headers = { Host = "elsewhere.example" } };
+        using var foreign = new HttpRequestMessage(HttpMethod.Get, new Uri(_book.ThisMachine, "/api/session"))
+        {
+            Headers = { Host = "elsewhere.example" },
+        };
         Assert.Equal(HttpStatusCode.BadRequest, (await plain.SendAsync(foreign, TestContext.Current.CancellationToken)).StatusCode);
-        Assert.Contains("script-src 'self'", (await visitor.Http.GetAsync("/api/session", TestContext.Current.CancellationToken)).Headers.GetValues("Content-Security-Policy").Single());
+        Assert.Contains(
+            "script-src 'self'",
+            (await visitor.Http.GetAsync("/api/session", TestContext.Current.CancellationToken))
+                .Headers.GetValues("Content-Security-Policy")
+                .Single()
+        );
     }
 
     [Fact]
@@ -252,24 +389,38 @@ public sealed class OpenBookTests : IAsyncLifetime
         Assert.Equal(_book.Address, new Uri(network["addresses"]![0]!.GetValue<string>()));
         Assert.StartsWith("<svg", await owner.Http.GetStringAsync("/api/network/address.svg", TestContext.Current.CancellationToken));
         using var stranger = _book.Visitor();
-        using var authority = System.Security.Cryptography.X509Certificates.X509CertificateLoader.LoadCertificate(await stranger.Http.GetByteArrayAsync("/authority.crt", TestContext.Current.CancellationToken));
-        Assert.Equal(network["fingerprint"]!.GetValue<string>().Replace(":", "", StringComparison.Ordinal), authority.GetCertHashString(System.Security.Cryptography.HashAlgorithmName.SHA256));
+        using var authority = System.Security.Cryptography.X509Certificates.X509CertificateLoader.LoadCertificate(
+            await stranger.Http.GetByteArrayAsync("/authority.crt", TestContext.Current.CancellationToken)
+        );
+        Assert.Equal(
+            network["fingerprint"]!.GetValue<string>().Replace(":", "", StringComparison.Ordinal),
+            authority.GetCertHashString(System.Security.Cryptography.HashAlgorithmName.SHA256)
+        );
     }
 
     private const string Note = """{"kind":"note","part":null,"text":"looked"}""";
 
     private static string Void(Guid entry) => $$"""{"kind":"void","entry":"{{entry}}"}""";
 
-    private static string Entry(string who, Guid id, string payload) => $$"""
-        {"act":"{{Guid.NewGuid()}}","who":"{{who}}","ifConflict":"warn","entries":[{"id":"{{id}}","doneOn":"2026-11-20","doneAt":null,"recordedAt":"2026-11-20T18:00:00Z","payload":{{payload}}}]}
-        """;
+    private static string Entry(string who, Guid id, string payload) =>
+        $$"""
+            {"act":"{{Guid.NewGuid()}}","who":"{{who}}","ifConflict":"warn","entries":[{"id":"{{id}}","doneOn":"2026-11-20","doneAt":null,"recordedAt":"2026-11-20T18:00:00Z","payload":{{payload}}}]}
+            """;
 
     /// <summary>One batch under way, told under another name than the session's.</summary>
     private static async Task<Guid> BatchOf(Visitor owner)
     {
-        await owner.Send(HttpMethod.Put, "/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await owner.Send(
+            HttpMethod.Put,
+            "/api/site",
+            """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}"""
+        );
         await owner.Send(HttpMethod.Post, "/api/lots", Balsamroot);
-        var (status, told) = await owner.Send(HttpMethod.Post, "/api/told", """{"save":true,"who":"somebody","lines":[{"species":"balsamroot","lot":"1","step":"cold-moist","since":"2026-11-10","seeds":"60","place":""}]}""");
+        var (status, told) = await owner.Send(
+            HttpMethod.Post,
+            "/api/told",
+            """{"save":true,"who":"somebody","lines":[{"species":"balsamroot","lot":"1","step":"cold-moist","since":"2026-11-10","seeds":"60","place":""}]}"""
+        );
         Assert.True(status == 200, told?.ToJsonString());
         return (await owner.Get("/api/batches")).AsArray().Single()!["id"]!.GetValue<Guid>();
     }

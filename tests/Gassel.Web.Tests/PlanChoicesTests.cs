@@ -19,8 +19,11 @@ public sealed class PlanChoicesTests : IAsyncLifetime
 
     private Task<(int Status, JsonNode Body)> Plan(string more) => _book.Post("/api/plan", $$"""{{{Base}},{{more}}}""");
 
-    private Task<(int Status, JsonNode Body)> Confirm(string plan, int seeds, string choice = "usual", Guid? second = null) => _book.Post("/api/batches",
-        $$"""{"id":"{{Guid.NewGuid()}}","choice":"{{choice}}","seeds":{{seeds}},"who":"grower","secondId":{{(second is { } id ? $"\"{id}\"" : "null")}},"plan":{ {{Base}},{{plan}} } }""");
+    private Task<(int Status, JsonNode Body)> Confirm(string plan, int seeds, string choice = "usual", Guid? second = null) =>
+        _book.Post(
+            "/api/batches",
+            $$"""{"id":"{{Guid.NewGuid()}}","choice":"{{choice}}","seeds":{{seeds}},"who":"grower","secondId":{{(second is { } id ? $"\"{id}\"" : "null")}},"plan":{ {{Base}},{{plan}} } }"""
+        );
 
     [Fact]
     public async Task Every_choice_says_what_own_results_expect_or_that_it_is_unknown()
@@ -30,7 +33,10 @@ public sealed class PlanChoicesTests : IAsyncLifetime
         Assert.Equal(["shorten", "moveTarget", "nextSeason"], options.Select(o => o!["option"]!["kind"]!.GetValue<string>()));
         Assert.All(options, o => Assert.Null(o!["expected"]!["plants"]));
         Assert.Contains("Unknown", options[1]!["expected"]!["why"]!.GetValue<string>());
-        Assert.Equal(["balsamroot-fridge", "balsamroot-winter-container", "balsamroot-autumn-bed"], plan["routes"]!.AsArray().Select(r => r!["routeId"]!.GetValue<string>()));
+        Assert.Equal(
+            ["balsamroot-fridge", "balsamroot-winter-container", "balsamroot-autumn-bed"],
+            plan["routes"]!.AsArray().Select(r => r!["routeId"]!.GetValue<string>())
+        );
         Assert.All(plan["routes"]!.AsArray(), r => Assert.NotEmpty(r!["risk"]!.AsArray()));
         Assert.Equal(4, plan["fillings"]!.AsArray().Count);
     }
@@ -71,12 +77,18 @@ public sealed class PlanChoicesTests : IAsyncLifetime
     [Fact]
     public async Task A_species_without_seed_is_planned_on_seed_to_be_found()
     {
-        var (status, plan) = await _book.Post("/api/plan", """{"speciesId":"blue-flax","lotId":null,"plants":20,"target":"sow","date":"2027-05-20"}""");
+        var (status, plan) = await _book.Post(
+            "/api/plan",
+            """{"speciesId":"blue-flax","lotId":null,"plants":20,"target":"sow","date":"2027-05-20"}"""
+        );
         Assert.True(status == 200, plan.ToJsonString());
         Assert.True(plan["seedToFind"]!.GetValue<bool>());
         Assert.True(plan["seeds"]!["seeds"]!.GetValue<int>() > 20);
         Assert.Equal(0, plan["seedsShort"]!.GetValue<int>());
-        var (refused, problem) = await _book.Post("/api/batches", $$"""{"id":"{{Guid.NewGuid()}}","choice":"usual","seeds":10,"who":"grower","plan":{"speciesId":"blue-flax","lotId":null,"plants":20,"target":"sow","date":"2027-05-20"} }""");
+        var (refused, problem) = await _book.Post(
+            "/api/batches",
+            $$"""{"id":"{{Guid.NewGuid()}}","choice":"usual","seeds":10,"who":"grower","plan":{"speciesId":"blue-flax","lotId":null,"plants":20,"target":"sow","date":"2027-05-20"} }"""
+        );
         Assert.Equal((400, "plan.lotId"), (refused, problem["field"]!.GetValue<string>()));
     }
 
@@ -85,7 +97,10 @@ public sealed class PlanChoicesTests : IAsyncLifetime
     {
         const string wish = """ "target":"sow","date":"2027-07-01","second":{"weeksLater":3,"firstShare":0.6} """;
         var (_, plan) = await Plan(wish);
-        Assert.Equal(("2027-04-08", "2027-04-29"), (plan["second"]!["firstStart"]!.GetValue<string>(), plan["second"]!["secondStart"]!.GetValue<string>()));
+        Assert.Equal(
+            ("2027-04-08", "2027-04-29"),
+            (plan["second"]!["firstStart"]!.GetValue<string>(), plan["second"]!["secondStart"]!.GetValue<string>())
+        );
         Assert.Equal((400, "secondId"), ((await Confirm(wish, 50)).Status, (await Confirm(wish, 50)).Body["field"]!.GetValue<string>()));
         var (status, made) = await Confirm(wish, 50, second: Guid.NewGuid());
         Assert.True(status == 200, made.ToJsonString());
@@ -100,7 +115,12 @@ public sealed class PlanChoicesTests : IAsyncLifetime
     [Fact]
     public async Task A_moved_target_moves_both_sowings()
     {
-        var (status, made) = await Confirm(""" "target":"sow","date":"2027-05-01","second":{"weeksLater":2} """, 40, "moveTarget", Guid.NewGuid());
+        var (status, made) = await Confirm(
+            """ "target":"sow","date":"2027-05-01","second":{"weeksLater":2} """,
+            40,
+            "moveTarget",
+            Guid.NewGuid()
+        );
         Assert.True(status == 200, made.ToJsonString());
         var first = await _book.Get($"/api/batches/{made["id"]}");
         var second = await _book.Get($"/api/batches/{made["second"]!["id"]}");

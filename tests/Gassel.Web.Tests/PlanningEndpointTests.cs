@@ -20,7 +20,8 @@ public sealed class PlanningEndpointTests(RunningBook book) : IClassFixture<Runn
         Assert.Equal(200, status);
         Assert.Equal(seeds, body["seeds"]!.GetValue<int>());
         Assert.NotEmpty(body["working"]!.AsArray());
-        if (json.Contains("seedsPerCell", StringComparison.Ordinal)) Assert.Equal(seeds / (json.Contains("\"seedsPerCell\":2", StringComparison.Ordinal) ? 2 : 3), body["cells"]!.GetValue<int>());
+        if (json.Contains("seedsPerCell", StringComparison.Ordinal))
+            Assert.Equal(seeds / (json.Contains("\"seedsPerCell\":2", StringComparison.Ordinal) ? 2 : 3), body["cells"]!.GetValue<int>());
     }
 
     [Theory]
@@ -66,8 +67,15 @@ public sealed class PlanningEndpointTests(RunningBook book) : IClassFixture<Runn
     [Fact]
     public async Task Frost_from_daily_minima()
     {
-        var days = Enumerable.Range(0, 730).Select(i => new DateOnly(2021, 1, 1).AddDays(i))
-            .Select(d => string.Create(CultureInfo.InvariantCulture, $"{{\"date\":\"{d:yyyy-MM-dd}\",\"minC\":{(d.Month is > 4 and < 10 ? 8 : -3)}}}"));
+        var days = Enumerable
+            .Range(0, 730)
+            .Select(i => new DateOnly(2021, 1, 1).AddDays(i))
+            .Select(d =>
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"{{\"date\":\"{d:yyyy-MM-dd}\",\"minC\":{(d.Month is > 4 and < 10 ? 8 : -3)}}}"
+                )
+            );
         var (status, body) = await book.Post("/api/calculators/frost", $$"""{"latitude":46.8,"daily":[{{string.Join(',', days)}}]}""");
         Assert.Equal(200, status);
         Assert.Equal("04-30", body["lastSpring"]!["p50"]!.GetValue<string>());

@@ -17,20 +17,43 @@ public sealed class PlantTests : IAsyncLifetime
     private async Task<Guid> Up()
     {
         var batch = await _book.BatchOfBalsamroot();
-        await _book.Record(batch, "2026-12-01", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1"} }""");
-        await _book.Record(batch, "2027-02-20", "warn", """{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"deepCells","label":"cells 1","cells":60} }""");
-        var (status, body) = await _book.Record(batch, "2027-03-05", "warn", """{"kind":"count","part":"1","emerged":30,"lost":8,"cause":"dampingOff"}""");
+        await _book.Record(
+            batch,
+            "2026-12-01",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1"} }"""
+        );
+        await _book.Record(
+            batch,
+            "2027-02-20",
+            "warn",
+            """{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"deepCells","label":"cells 1","cells":60} }"""
+        );
+        var (status, body) = await _book.Record(
+            batch,
+            "2027-03-05",
+            "warn",
+            """{"kind":"count","part":"1","emerged":30,"lost":8,"cause":"dampingOff"}"""
+        );
         Assert.True(status == 200, body.ToJsonString());
         return batch;
     }
 
-    private static string MovedOn(string from, string to, int plants) => $$"""{"kind":"movedOn","part":"1","from":"{{from}}","to":"{{to}}","plants":{{plants}} }""";
+    private static string MovedOn(string from, string to, int plants) =>
+        $$"""{"kind":"movedOn","part":"1","from":"{{from}}","to":"{{to}}","plants":{{plants}} }""";
 
     [Fact]
     public async Task Numbers_are_conserved_from_the_tray_to_the_ground()
     {
         var batch = await Up();
-        var (_, body) = await _book.Record(batch, "2027-03-10", "warn", MovedOn("seedling", "potted", 20), """{"kind":"plantsLost","part":"1","stage":"potted","plants":2,"cause":"dried"}""", MovedOn("potted", "planted", 15));
+        var (_, body) = await _book.Record(
+            batch,
+            "2027-03-10",
+            "warn",
+            MovedOn("seedling", "potted", 20),
+            """{"kind":"plantsLost","part":"1","stage":"potted","plants":2,"cause":"dried"}""",
+            MovedOn("potted", "planted", 15)
+        );
         var plants = body["plants"]!;
         var stages = plants["stages"]!.AsArray();
         Assert.Equal([2, 0, 3, 0, 15], stages.Select(s => s!["alive"]!.GetValue<int>()));
@@ -58,7 +81,9 @@ public sealed class PlantTests : IAsyncLifetime
         var batch = await Up();
         await _book.Record(batch, "2027-03-10", "warn", MovedOn("seedling", "potted", 20));
         var (_, body) = await _book.Record(batch, "2027-03-11", "warn", MovedOn("potted", "planted", 18));
-        var potted = body["log"]!.AsArray().Single(l => l!["words"]!.GetValue<string>().StartsWith("Potted 20", StringComparison.Ordinal))!["id"];
+        var potted = body["log"]!.AsArray().Single(l => l!["words"]!.GetValue<string>().StartsWith("Potted 20", StringComparison.Ordinal))![
+            "id"
+        ];
         var (status, problem) = await _book.Record(batch, "2027-03-12", "warn", $$"""{"kind":"void","entry":"{{potted}}"}""");
         Assert.Equal(409, status);
         Assert.Equal(2, problem["chain"]!.AsArray().Count);
@@ -89,7 +114,15 @@ public sealed class PlantTests : IAsyncLifetime
         // nothing is summed before a price is entered
         Assert.Null(account["cost"]!["total"]);
         Assert.Null(books["account"]!["totalCost"]);
-        Assert.Equal(200, (await _book.Put("/api/closing/costs", """{"mixPerLitre":0.4,"containerEach":0.5,"perKWh":0.3,"lampWatts":20,"matWatts":12,"minutesAGesture":4,"boughtPlants":{"balsamroot":2.5}}""")).Status);
+        Assert.Equal(
+            200,
+            (
+                await _book.Put(
+                    "/api/closing/costs",
+                    """{"mixPerLitre":0.4,"containerEach":0.5,"perKWh":0.3,"lampWatts":20,"matWatts":12,"minutesAGesture":4,"boughtPlants":{"balsamroot":2.5}}"""
+                )
+            ).Status
+        );
         books = await _book.Get("/api/closing");
         account = books["account"]!["batches"]![0]!;
         // one tray of sixty cells at 0.05 l, one container, 18 days of 16 h under 20 W: by hand
@@ -101,7 +134,10 @@ public sealed class PlantTests : IAsyncLifetime
         Assert.Contains("8 damping off at seedlings", csv, StringComparison.Ordinal);
 
         var id = Guid.NewGuid();
-        var (status, next) = await _book.Post("/api/closing/next-season", $$"""{"who":"grower","batches":[{"from":"{{batch}}","id":"{{id}}"}]}""");
+        var (status, next) = await _book.Post(
+            "/api/closing/next-season",
+            $$"""{"who":"grower","batches":[{"from":"{{batch}}","id":"{{id}}"}]}"""
+        );
         Assert.True(status == 200, next.ToJsonString());
         Assert.Empty(next["refused"]!.AsArray());
         var again = await _book.Get($"/api/batches/{id}");
@@ -116,11 +152,15 @@ public sealed class PlantTests : IAsyncLifetime
     public async Task Prices_are_kept_and_a_negative_one_is_refused()
     {
         await Up();
-        const string prices = """{"seedEach":0.1,"mixPerLitre":0,"containerEach":0,"perKWh":0,"lampWatts":0,"matWatts":0,"perHour":0,"minutesAGesture":0,"boughtPlant":6}""";
+        const string prices =
+            """{"seedEach":0.1,"mixPerLitre":0,"containerEach":0,"perKWh":0,"lampWatts":0,"matWatts":0,"perHour":0,"minutesAGesture":0,"boughtPlant":6}""";
         Assert.Equal(200, (await _book.Put("/api/closing/costs", prices)).Status);
         var books = await _book.Get("/api/closing");
         Assert.Equal((6.0, 6.0), (books["account"]!["totalCost"]!.GetValue<double>(), books["costs"]!["boughtPlant"]!.GetValue<double>()));
-        var (status, problem) = await _book.Put("/api/closing/costs", prices.Replace("\"perKWh\":0", "\"perKWh\":-1", StringComparison.Ordinal));
+        var (status, problem) = await _book.Put(
+            "/api/closing/costs",
+            prices.Replace("\"perKWh\":0", "\"perKWh\":-1", StringComparison.Ordinal)
+        );
         Assert.Equal((400, "perKWh"), (status, problem["field"]!.GetValue<string>()));
         var (bad, year) = await _book.Send(HttpMethod.Get, "/api/closing?season=last");
         Assert.Equal((400, "season"), (bad, year["field"]!.GetValue<string>()));
@@ -135,9 +175,20 @@ public sealed class PlantTests : IAsyncLifetime
         Assert.Contains("not hardening off", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         var (bad, hours) = await _book.Record(batch, "2027-03-06", "warn", """{"kind":"carriedOut","part":"1","hours":25}""");
         Assert.Equal((400, "entries[0].payload.hours"), (bad, hours["field"]!.GetValue<string>()));
-        var (_, potted) = await _book.Record(batch, "2027-03-07", "warn", """{"kind":"movedOn","part":"1","from":"seedling","to":"potted","plants":22,"divided":true,"potCm":9}""");
+        var (_, potted) = await _book.Record(
+            batch,
+            "2027-03-07",
+            "warn",
+            """{"kind":"movedOn","part":"1","from":"seedling","to":"potted","plants":22,"divided":true,"potCm":9}"""
+        );
         Assert.Contains(potted["log"]!.AsArray(), l => l!["words"]!.GetValue<string>() == "Divided, potted 22 plants, pots of 9 cm.");
-        var (_, out1) = await _book.Record(batch, "2027-03-08", "warn", """{"kind":"stepStarted","part":"1","step":3,"place":"yard"}""", """{"kind":"carriedOut","part":"1","hours":2}""");
+        var (_, out1) = await _book.Record(
+            batch,
+            "2027-03-08",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":3,"place":"yard"}""",
+            """{"kind":"carriedOut","part":"1","hours":2}"""
+        );
         var hardening = out1["parts"]![0]!["hardening"]!;
         Assert.Equal("done", hardening["days"]![0]!["kind"]!.GetValue<string>());
         Assert.Contains(out1["due"]!.AsArray(), d => d!["kind"]!.GetValue<string>() == "carryOut");
@@ -167,20 +218,34 @@ public sealed class PlantTests : IAsyncLifetime
     public async Task Thinning_a_toxic_kind_carries_its_caution_and_counting_does_not()
     {
         await _book.BatchOfBalsamroot();
-        var (_, lot) = await _book.Post("/api/lots", """{"speciesId":"goldenbanner","lot":{"gatheredAt":"meadow","gatheredOn":"2026-08-01","counted":200,"assumedFraction":0.6}}""");
+        var (_, lot) = await _book.Post(
+            "/api/lots",
+            """{"speciesId":"goldenbanner","lot":{"gatheredAt":"meadow","gatheredOn":"2026-08-01","counted":200,"assumedFraction":0.6}}"""
+        );
         var id = Guid.NewGuid();
-        var (status, made) = await _book.Post("/api/batches", $$"""
-            {"id":"{{id}}","choice":"usual","seeds":40,"who":"grower","plan":{"speciesId":"goldenbanner","routeId":null,"lotId":{{lot["id"]}},"plants":20,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }
-            """);
+        var (status, made) = await _book.Post(
+            "/api/batches",
+            $$"""
+            {"id":"{{id}}","choice":"usual","seeds":40,"who":"grower","plan":{"speciesId":"goldenbanner","routeId":null,"lotId":{{lot[
+                "id"
+            ]}},"plants":20,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }
+            """
+        );
         Assert.True(status == 200, made.ToJsonString());
-        await Recorded("2027-02-01", """{"kind":"sown","part":"1","place":"lamp-shelf","seeds":40,"vessel":{"kind":"deepCells","label":"deep cells 9","cells":12} }""");
+        await Recorded(
+            "2027-02-01",
+            """{"kind":"sown","part":"1","place":"lamp-shelf","seeds":40,"vessel":{"kind":"deepCells","label":"deep cells 9","cells":12} }"""
+        );
         await Recorded("2027-02-15", """{"kind":"count","part":"1","emerged":20,"lost":0}""", """{"kind":"trueLeaves","part":"1"}""");
         async Task Recorded(string day, params string[] payloads)
         {
             var (saved, body) = await _book.Record(id, day, "warn", payloads);
             Assert.True(saved == 200, body.ToJsonString());
         }
-        var due = (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).Single(p => p!["commonName"]!.GetValue<string>().Contains("goldenbanner", StringComparison.Ordinal))!["due"]!.AsArray();
+        var due = (await _book.Get("/api/rounds"))["places"]!
+            .AsArray()
+            .SelectMany(p => p!["parts"]!.AsArray())
+            .Single(p => p!["commonName"]!.GetValue<string>().Contains("goldenbanner", StringComparison.Ordinal))!["due"]!.AsArray();
         JsonArray Cautions(string kind) => due.Single(d => d!["due"]!["kind"]!.GetValue<string>() == kind)!["cautions"]!.AsArray();
         // it dislikes being moved, so it is thinned where it stands
         Assert.Contains(Cautions("thin"), c => c!["topic"]!.GetValue<string>() == "toxicSeed");
@@ -229,7 +294,16 @@ public sealed class PlantTests : IAsyncLifetime
         {
             await app.StartAsync(cancel);
             using var http = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
-            async Task<JsonNode> Walk(string body) => JsonNode.Parse(await (await http.PostAsync("/api/demo/walk", new StringContent(body, System.Text.Encoding.UTF8, "application/json"), cancel)).Content.ReadAsStringAsync(cancel))!;
+            async Task<JsonNode> Walk(string body) =>
+                JsonNode.Parse(
+                    await (
+                        await http.PostAsync(
+                            "/api/demo/walk",
+                            new StringContent(body, System.Text.Encoding.UTF8, "application/json"),
+                            cancel
+                        )
+                    ).Content.ReadAsStringAsync(cancel)
+                )!;
             var walked = await Walk("""{"days":7}""");
             Assert.Equal("2027-03-21", walked["today"]!.GetValue<string>());
             // four devices, one reading in ten minutes each; none of them is silent

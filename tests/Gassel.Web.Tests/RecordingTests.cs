@@ -14,8 +14,12 @@ public sealed class RecordingTests : IAsyncDisposable
     {
         await _book.InitializeAsync();
         var id = await _book.BatchOfBalsamroot();
-        var (status, body) = await _book.Record(id, "2027-03-01", "warn",
-            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1","cells":null}}""");
+        var (status, body) = await _book.Record(
+            id,
+            "2027-03-01",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1","cells":null}}"""
+        );
         Assert.True(status == 200, body.ToJsonString());
         await _book.Record(id, "2027-03-05", "warn", """{"kind":"sown","part":"1","place":"yard","vessel":null}""");
         return id;
@@ -51,8 +55,13 @@ public sealed class RecordingTests : IAsyncDisposable
     public async Task A_gesture_of_which_one_entry_does_not_fit_saves_none()
     {
         var id = await Sown();
-        var (status, _) = await _book.Record(id, "2027-03-10", "warn",
-            """{"kind":"count","part":"1","emerged":5,"lost":0}""", """{"kind":"count","part":"1","emerged":0,"lost":9}""");
+        var (status, _) = await _book.Record(
+            id,
+            "2027-03-10",
+            "warn",
+            """{"kind":"count","part":"1","emerged":5,"lost":0}""",
+            """{"kind":"count","part":"1","emerged":0,"lost":9}"""
+        );
         Assert.Equal(409, status);
         Assert.Equal(0, Up(await _book.Get($"/api/batches/{id}")));
     }
@@ -73,14 +82,29 @@ public sealed class RecordingTests : IAsyncDisposable
     {
         await _book.InitializeAsync();
         var id = await _book.BatchOfBalsamroot();
-        await _book.Record(id, "2027-03-01", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
-        var (status, batch) = await _book.Record(id, "2027-03-12", "warn",
+        await _book.Record(
+            id,
+            "2027-03-01",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
+        var (status, batch) = await _book.Record(
+            id,
+            "2027-03-12",
+            "warn",
             """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":3}""",
             """{"kind":"split","part":"1","children":[{"part":"1.1","seeds":3,"sprouted":3},{"part":"1.2","seeds":57,"sprouted":0}]}""",
-            """{"kind":"sown","part":"1.1","place":"yard","vessel":{"kind":"pot","label":"sprouts","cells":null}}""");
+            """{"kind":"sown","part":"1.1","place":"yard","vessel":{"kind":"pot","label":"sprouts","cells":null}}"""
+        );
         Assert.True(status == 200, batch.ToJsonString());
         Assert.Equal(3, batch["germination"]!["germinated"]!.GetValue<int>());
-        Assert.Equal(60, batch["parts"]!.AsArray().Where(p => !p!["state"]!["divided"]!.GetValue<bool>()).Sum(p => p!["state"]!["seeds"]!.GetValue<int>()));
+        Assert.Equal(
+            60,
+            batch["parts"]!
+                .AsArray()
+                .Where(p => !p!["state"]!["divided"]!.GetValue<bool>())
+                .Sum(p => p!["state"]!["seeds"]!.GetValue<int>())
+        );
     }
 
     [Fact]
@@ -105,7 +129,10 @@ public sealed class RecordingTests : IAsyncDisposable
     [InlineData("""{"part":"1"}""", "entries[0].payload.kind")]
     [InlineData("""{"kind":"moved","part":"1","place":"moon"}""", "entries[0].payload.place")]
     [InlineData("""{"kind":"check","part":"1","moisture":"wettish","mould":"none","sprouted":0}""", "entries[0].payload.moisture")]
-    [InlineData("""{"kind":"split","part":"1","children":[{"part":"1.1","seeds":3,"sprouted":4},{"part":"1.2","seeds":57,"sprouted":0}]}""", "entries[0].payload.children[0].sprouted")]
+    [InlineData(
+        """{"kind":"split","part":"1","children":[{"part":"1.1","seeds":3,"sprouted":4},{"part":"1.2","seeds":57,"sprouted":0}]}""",
+        "entries[0].payload.children[0].sprouted"
+    )]
     public async Task A_wrong_shape_is_refused_with_its_field(string payload, string field)
     {
         var id = await Sown();
@@ -155,7 +182,9 @@ public sealed class RecordingTests : IAsyncDisposable
         var random = new Random(7);
         for (var i = 0; i < 40; i++)
         {
-            var day = new DateOnly(2027, 3, 1).AddDays(random.Next(14)).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture);
+            var day = new DateOnly(2027, 3, 1)
+                .AddDays(random.Next(14))
+                .ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture);
             var known = (await _book.Get($"/api/batches/{id}"))["log"]!.AsArray();
             var payload = random.Next(4) switch
             {
@@ -174,14 +203,23 @@ public sealed class RecordingTests : IAsyncDisposable
     public async Task Sixteen_at_once_lose_nothing()
     {
         var id = await Sown();
-        await Task.WhenAll(Enumerable.Range(0, 16).Select(async writer =>
-        {
-            for (var i = 0; i < 3; i++)
-            {
-                var (status, body) = await _book.Record(id, "2027-03-12", "warn", """{"kind":"count","part":"1","emerged":1,"lost":0}""");
-                Assert.True(status == 200, body.ToJsonString());
-            }
-        }));
+        await Task.WhenAll(
+            Enumerable
+                .Range(0, 16)
+                .Select(async writer =>
+                {
+                    for (var i = 0; i < 3; i++)
+                    {
+                        var (status, body) = await _book.Record(
+                            id,
+                            "2027-03-12",
+                            "warn",
+                            """{"kind":"count","part":"1","emerged":1,"lost":0}"""
+                        );
+                        Assert.True(status == 200, body.ToJsonString());
+                    }
+                })
+        );
         Assert.Equal(48, Up(await _book.Get($"/api/batches/{id}")));
     }
 
@@ -191,7 +229,11 @@ public sealed class RecordingTests : IAsyncDisposable
         var id = await Sown();
         await using (var db = _book.Services.GetRequiredService<Func<GasselDb>>()())
         {
-            var row = EntryCodec.ToRow(new Entry(Guid.NewGuid(), 0, Guid.NewGuid(), new(2027, 3, 9), null, default, "x", EntrySource.Hand, new Note(null, "x")), id, default);
+            var row = EntryCodec.ToRow(
+                new Entry(Guid.NewGuid(), 0, Guid.NewGuid(), new(2027, 3, 9), null, default, "x", EntrySource.Hand, new Note(null, "x")),
+                id,
+                default
+            );
             (row.Kind, row.Version) = ("prickedOut", 3);
             db.Entries.Add(row);
             await db.SaveChangesAsync(TestContext.Current.CancellationToken);
@@ -205,12 +247,17 @@ public sealed class RecordingTests : IAsyncDisposable
     public async Task A_file_of_counts_is_judged_row_by_row_and_saved_only_when_asked()
     {
         var id = await Sown();
-        const string file = "date,emerged,lost\n2027-03-08,4,0\n2027-03-09,x,0\n2027-02-30,1,0\n2027-03-20,1,0\n2027-03-10,50,1\n2027-03-11,9,0\n2027-03-08,1,0\n2027-03-12,1,-1\n";
+        const string file =
+            "date,emerged,lost\n2027-03-08,4,0\n2027-03-09,x,0\n2027-02-30,1,0\n2027-03-20,1,0\n2027-03-10,50,1\n2027-03-11,9,0\n2027-03-08,1,0\n2027-03-12,1,-1\n";
         async Task<(int, JsonNode)> Upload(byte[] bytes, bool save)
         {
             var content = new ByteArrayContent(bytes);
             content.Headers.ContentType = new("text/csv");
-            return await _book.Send(HttpMethod.Post, $"/api/batches/{id}/parts/1/counts-file?save={(save ? "true" : "false")}&who=grower", content);
+            return await _book.Send(
+                HttpMethod.Post,
+                $"/api/batches/{id}/parts/1/counts-file?save={(save ? "true" : "false")}&who=grower",
+                content
+            );
         }
         var (status, report) = await Upload(Encoding.UTF8.GetBytes(file), save: false);
         Assert.Equal(200, status);
@@ -231,16 +278,24 @@ public sealed class RecordingTests : IAsyncDisposable
         var (_, again) = await Upload(Encoding.UTF8.GetBytes(file), save: true);
         Assert.Equal(0, again["accepted"]!.GetValue<int>());
 
-        foreach (var (bytes, words) in new (byte[], string)[]
-        {
-            (Encoding.Unicode.GetBytes(file), "UTF-8"), ([0x64, 0xe9, 0x0a], "UTF-8"), (Encoding.UTF8.GetBytes("day;new\n1;2\n"), "date,emerged,lost"), ([], "empty"),
-        })
+        foreach (
+            var (bytes, words) in new (byte[], string)[]
+            {
+                (Encoding.Unicode.GetBytes(file), "UTF-8"),
+                ([0x64, 0xe9, 0x0a], "UTF-8"),
+                (Encoding.UTF8.GetBytes("day;new\n1;2\n"), "date,emerged,lost"),
+                ([], "empty"),
+            }
+        )
         {
             var (wrong, problem) = await Upload(bytes, save: true);
             Assert.Equal(400, wrong);
             Assert.Contains(words, problem["detail"]!.GetValue<string>());
         }
-        var (large, _) = await Upload(Encoding.UTF8.GetBytes("date,emerged,lost\n" + string.Concat(Enumerable.Repeat("2027-03-08,1,0\n", 40_000))), save: true);
+        var (large, _) = await Upload(
+            Encoding.UTF8.GetBytes("date,emerged,lost\n" + string.Concat(Enumerable.Repeat("2027-03-08,1,0\n", 40_000))),
+            save: true
+        );
         Assert.Equal(413, large);
     }
 }

@@ -12,7 +12,8 @@ internal static class Rooms
     public static string? Of(string? space)
     {
         var words = (space ?? "").Split('.');
-        if (words is not ["Gassel", var floor, ..]) return null;
+        if (words is not ["Gassel", var floor, ..])
+            return null;
         return words switch
         {
             [_, "Web", "Features", var feature, ..] => $"Web.{feature}",
@@ -22,16 +23,16 @@ internal static class Rooms
     }
 
     public static IReadOnlyList<Arrow> Arrows(Architecture house) =>
-    [
-        .. from type in house.Types
-           let room = Of(type.Namespace.FullName)
-           where room is not null && !type.FullName.Contains("Migrations", StringComparison.Ordinal)
-           from target in type.Dependencies.Select(d => d.Target).Distinct()
-           let other = Of(target.Namespace?.FullName)
-           where other is not null && other != room
-           group (type, target) by (room, other) into drawn
-           select new Arrow(drawn.Key.room!, drawn.Key.other!, $"{drawn.First().type.Name} → {drawn.First().target.Name}"),
-    ];
+        [
+            .. from type in house.Types
+            let room = Of(type.Namespace.FullName)
+            where room is not null && !type.FullName.Contains("Migrations", StringComparison.Ordinal)
+            from target in type.Dependencies.Select(d => d.Target).Distinct()
+            let other = Of(target.Namespace?.FullName)
+            where other is not null && other != room
+            group (type, target) by (room, other) into drawn
+            select new Arrow(drawn.Key.room!, drawn.Key.other!, $"{drawn.First().type.Name} → {drawn.First().target.Name}"),
+        ];
 
     /// <summary>Arrows that lead back to where they come from, over however many rooms.</summary>
     public static IReadOnlyList<Arrow> InACircle(IReadOnlyList<Arrow> arrows)
@@ -42,9 +43,12 @@ internal static class Rooms
             var (seen, left) = (new HashSet<string>(), new Stack<string>([start]));
             while (left.TryPop(out var room))
             {
-                if (room == end) return true;
-                if (!seen.Add(room)) continue;
-                foreach (var next in from[room]) left.Push(next);
+                if (room == end)
+                    return true;
+                if (!seen.Add(room))
+                    continue;
+                foreach (var next in from[room])
+                    left.Push(next);
             }
             return false;
         }

@@ -9,7 +9,8 @@ public sealed class RoundsTests : IAsyncDisposable
 
     public ValueTask DisposeAsync() => _book.DisposeAsync();
 
-    private static JsonNode Place(JsonNode rounds, string id) => rounds["places"]!.AsArray().Single(p => p!["place"]!["id"]!.GetValue<string>() == id)!;
+    private static JsonNode Place(JsonNode rounds, string id) =>
+        rounds["places"]!.AsArray().Single(p => p!["place"]!["id"]!.GetValue<string>() == id)!;
 
     [Fact]
     public async Task Parts_stand_where_they_were_put_and_the_late_ones_first()
@@ -19,8 +20,18 @@ public sealed class RoundsTests : IAsyncDisposable
         var second = await _book.BatchOfBalsamroot(seeds: 40);
         Assert.Equal(2, Place(await _book.Get("/api/rounds"), "table")["parts"]!.AsArray().Count);
 
-        await _book.Record(first, "2027-03-13", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1","cells":null}}""");
-        await _book.Record(second, "2027-03-01", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":40,"place":"cold-shelf","vessel":null}""");
+        await _book.Record(
+            first,
+            "2027-03-13",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1","cells":null}}"""
+        );
+        await _book.Record(
+            second,
+            "2027-03-01",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":40,"place":"cold-shelf","vessel":null}"""
+        );
         var rounds = await _book.Get("/api/rounds");
         var shelf = Place(rounds, "cold-shelf")["parts"]!.AsArray();
         Assert.Equal([2, 1], shelf.Select(p => p!["number"]!.GetValue<int>()));
@@ -44,10 +55,20 @@ public sealed class RoundsTests : IAsyncDisposable
     {
         await _book.InitializeAsync();
         var id = await _book.BatchOfBalsamroot();
-        await _book.Record(id, "2027-03-01", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
+        await _book.Record(
+            id,
+            "2027-03-01",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
         async Task<int> Due() => (await _book.Get("/api/rounds"))["dueCount"]!.GetValue<int>();
         Assert.Equal(1, await Due());
-        var (_, batch) = await _book.Record(id, "2027-03-14", "warn", """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0}""");
+        var (_, batch) = await _book.Record(
+            id,
+            "2027-03-14",
+            "warn",
+            """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0}"""
+        );
         Assert.Equal(0, await Due());
         var check = batch["log"]!.AsArray()[^1]!["id"]!.GetValue<string>();
         await _book.Record(id, "2027-03-14", "warn", $$"""{"kind":"void","entry":"{{check}}"}""");
@@ -59,8 +80,18 @@ public sealed class RoundsTests : IAsyncDisposable
     {
         await _book.InitializeAsync();
         var id = await _book.BatchOfBalsamroot();
-        await _book.Record(id, "2027-02-01", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
-        await _book.Record(id, "2027-02-20", "warn", """{"kind":"sown","part":"1","place":"yard","vessel":{"kind":"deepCells","label":"deep cells 1","cells":72}}""");
+        await _book.Record(
+            id,
+            "2027-02-01",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
+        await _book.Record(
+            id,
+            "2027-02-20",
+            "warn",
+            """{"kind":"sown","part":"1","place":"yard","vessel":{"kind":"deepCells","label":"deep cells 1","cells":72}}"""
+        );
         foreach (var (day, up) in new[] { ("2027-02-27", 2), ("2027-03-02", 9), ("2027-03-06", 14), ("2027-03-09", 6), ("2027-03-13", 5) })
         {
             await _book.Record(id, day, "warn", $$"""{"kind":"count","part":"1","emerged":{{up}},"lost":0}""");
@@ -69,7 +100,10 @@ public sealed class RoundsTests : IAsyncDisposable
         Assert.Equal(36, batch["germination"]!["germinated"]!.GetValue<int>());
         Assert.Equal(0.6, batch["germination"]!["fraction"]!.GetValue<double>(), 9);
         var result = batch["parts"]![0]!["result"]!;
-        Assert.Equal([2 / 60.0, 11 / 60.0, 25 / 60.0, 31 / 60.0, 36 / 60.0], result["points"]!.AsArray().Select(p => p!["fraction"]!.GetValue<double>()));
+        Assert.Equal(
+            [2 / 60.0, 11 / 60.0, 25 / 60.0, 31 / 60.0, 36 / 60.0],
+            result["points"]!.AsArray().Select(p => p!["fraction"]!.GetValue<double>())
+        );
         Assert.Equal(81, result["line"]!.AsArray().Count);
         Assert.Equal("wait", result["advice"]!["kind"]!.GetValue<string>());
         Assert.Contains("Sown, deep cells 1, Yard.", batch["log"]!.AsArray().Select(l => l!["words"]!.GetValue<string>()));

@@ -32,7 +32,8 @@ public sealed class RunningBook : IAsyncLifetime
     public async ValueTask DisposeAsync()
     {
         Http.Dispose();
-        if (_app is not null) await _app.DisposeAsync();
+        if (_app is not null)
+            await _app.DisposeAsync();
         Directory.Delete(Folder, recursive: true);
     }
 
@@ -65,12 +66,20 @@ public sealed class RunningBook : IAsyncLifetime
     public async Task<Guid> BatchOfBalsamroot(int seeds = 60)
     {
         await Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
-        var (_, lot) = await Post("/api/lots", """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""");
+        var (_, lot) = await Post(
+            "/api/lots",
+            """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}"""
+        );
         var id = Guid.NewGuid();
-        var (status, made) = await Post("/api/batches", $$"""
-            {"id":"{{id}}","choice":"moveTarget","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,"lotId":{{lot["id"]}},"plants":20,
+        var (status, made) = await Post(
+            "/api/batches",
+            $$"""
+            {"id":"{{id}}","choice":"moveTarget","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,"lotId":{{lot[
+                "id"
+            ]}},"plants":20,
              "target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }
-            """);
+            """
+        );
         Assert.True(status == 200, made.ToJsonString());
         return id;
     }
@@ -82,7 +91,8 @@ public sealed class RunningBook : IAsyncLifetime
         return (status, status == 200 ? await Get($"/api/batches/{batch}") : body);
     }
 
-    public static string Gesture(string day, string ifConflict, params string[] payloads) => $$"""
+    public static string Gesture(string day, string ifConflict, params string[] payloads) =>
+        $$"""
         {"act":"{{Guid.NewGuid()}}","who":"grower","ifConflict":"{{ifConflict}}","entries":[{{string.Join(',', payloads.Select(p =>
             $$"""{"id":"{{Guid.NewGuid()}}","doneOn":"{{day}}","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{{p}}}"""))}}]}
         """;

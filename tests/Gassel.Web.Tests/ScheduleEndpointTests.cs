@@ -13,7 +13,10 @@ public sealed class ScheduleEndpointTests(RunningBook book) : IClassFixture<Runn
     [Fact]
     public async Task Counting_back_from_planting_out()
     {
-        var (status, body) = await book.Post(Path, $$"""{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":{{Steps}}}""");
+        var (status, body) = await book.Post(
+            Path,
+            $$"""{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":{{Steps}}}"""
+        );
         Assert.Equal(200, status);
         Assert.Equal("""{"earliest":"2026-11-13","usual":"2027-01-14","latest":"2027-03-09"}""", body["start"]!.ToJsonString());
         Assert.True(body["feasible"]!.GetValue<bool>());
@@ -31,10 +34,26 @@ public sealed class ScheduleEndpointTests(RunningBook book) : IClassFixture<Runn
     [InlineData("""{"anchor":{"date":"2027-02-03"},"today":"2027-02-01","steps":STEPS}""", "anchor.event", "missing")]
     [InlineData("""{"anchor":{"event":"plantOut","date":"2027-05-20"},"steps":STEPS}""", "today", "missing")]
     [InlineData("""{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[]}""", "steps", "1 to 50")]
-    [InlineData("""{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":30,"usual":20,"longest":90}}]}""", "steps[0].days.usual", "from 30")]
-    [InlineData("""{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":-3,"usual":20,"longest":90}}]}""", "steps[0].days.shortest", "from 0")]
-    [InlineData("""{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"icing","days":{"shortest":3,"usual":20,"longest":90}}]}""", "steps[0].kind", "coldMoist")]
-    [InlineData("""{"anchor":{"event":"sow","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":3,"usual":20,"longest":90}}]}""", "steps", "exactly one")]
+    [InlineData(
+        """{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":30,"usual":20,"longest":90}}]}""",
+        "steps[0].days.usual",
+        "from 30"
+    )]
+    [InlineData(
+        """{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":-3,"usual":20,"longest":90}}]}""",
+        "steps[0].days.shortest",
+        "from 0"
+    )]
+    [InlineData(
+        """{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"icing","days":{"shortest":3,"usual":20,"longest":90}}]}""",
+        "steps[0].kind",
+        "coldMoist"
+    )]
+    [InlineData(
+        """{"anchor":{"event":"sow","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":3,"usual":20,"longest":90}}]}""",
+        "steps",
+        "exactly one"
+    )]
     public async Task Bad_input_names_the_field_and_what_would_be_valid(string json, string field, string words)
     {
         var (status, problem) = await book.Post(Path, json.Replace("STEPS", Steps, StringComparison.Ordinal));

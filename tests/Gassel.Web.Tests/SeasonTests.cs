@@ -44,7 +44,12 @@ public sealed class SeasonTests : IAsyncLifetime
 
         Assert.Equal(400, (await _book.Post($"/api/batches/{_batch}/what-if", """{"startOn":"2027-03-01"}""")).Status);
         Assert.Equal(404, (await _book.Post($"/api/batches/{Guid.NewGuid()}/what-if", """{"startOn":"2027-04-10"}""")).Status);
-        await _book.Record(_batch, "2027-03-14", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
+        await _book.Record(
+            _batch,
+            "2027-03-14",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
         Assert.Equal("startOn", Text((await _book.Post($"/api/batches/{_batch}/what-if", """{"startOn":"2027-04-10"}""")).Body["field"]));
     }
 
@@ -52,7 +57,12 @@ public sealed class SeasonTests : IAsyncLifetime
     public async Task A_late_start_shows_its_consequence_and_a_way_taken_is_kept_and_can_be_taken_back()
     {
         _book.Clock.Advance(TimeSpan.FromDays(12));
-        await _book.Record(_batch, "2027-03-26", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
+        await _book.Record(
+            _batch,
+            "2027-03-26",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
         async Task<JsonNode> Outlook() => (await _book.Get($"/api/batches/{_batch}"))["parts"]![0]!["outlook"]!;
         var late = await Outlook();
         Assert.Equal((12, true), (late["lateDays"]!.GetValue<int>(), late["inReach"]!.GetValue<bool>()));
@@ -60,7 +70,10 @@ public sealed class SeasonTests : IAsyncLifetime
 
         var id = Guid.NewGuid();
         var take = $$"""{"id":"{{id}}","part":"1","choice":"shorten","who":"grower"}""";
-        Assert.Equal(400, (await _book.Post($"/api/batches/{_batch}/replan", take.Replace("shorten", "nextSeason", StringComparison.Ordinal))).Status);
+        Assert.Equal(
+            400,
+            (await _book.Post($"/api/batches/{_batch}/replan", take.Replace("shorten", "nextSeason", StringComparison.Ordinal))).Status
+        );
         var (status, done) = await _book.Post($"/api/batches/{_batch}/replan", take);
         Assert.True(status == 200, done.ToJsonString());
         // a doubled press is one way
@@ -87,7 +100,12 @@ public sealed class SeasonTests : IAsyncLifetime
         // kept from another device, and mended when the start arrives later with an earlier day
         Assert.Equal(200, (await _book.Record(_batch, "2027-03-10", "keep", end)).Status);
         Assert.Equal(1, (await _book.Get("/api/batches"))[0]!["conflicts"]!.GetValue<int>());
-        await _book.Record(_batch, "2027-03-08", "keep", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
+        await _book.Record(
+            _batch,
+            "2027-03-08",
+            "keep",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
         Assert.Equal(0, (await _book.Get("/api/batches"))[0]!["conflicts"]!.GetValue<int>());
     }
 

@@ -18,11 +18,19 @@ public sealed class SowingTests : IAsyncLifetime
 
     private async Task<Guid> Batch(string species, int seeds = 60)
     {
-        var (_, lot) = await _book.Post("/api/lots", $$"""{"speciesId":"{{species}}","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6} }""");
+        var (_, lot) = await _book.Post(
+            "/api/lots",
+            $$"""{"speciesId":"{{species}}","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6} }"""
+        );
         var id = Guid.NewGuid();
-        var (status, made) = await _book.Post("/api/batches", $$"""
-            {"id":"{{id}}","choice":"nextSeason","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"{{species}}","lotId":{{lot["id"]}},"plants":20,"target":"sow","date":"2027-03-01"} }
-            """);
+        var (status, made) = await _book.Post(
+            "/api/batches",
+            $$"""
+            {"id":"{{id}}","choice":"nextSeason","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"{{species}}","lotId":{{lot[
+                "id"
+            ]}},"plants":20,"target":"sow","date":"2027-03-01"} }
+            """
+        );
         Assert.True(status == 200, made.ToJsonString());
         return id;
     }
@@ -30,24 +38,50 @@ public sealed class SowingTests : IAsyncLifetime
     [Fact]
     public async Task What_the_plan_says_of_cover_place_and_clumps_arrives_at_the_sowing()
     {
-        var (_, lot) = await _book.Post("/api/lots", """{"speciesId":"blue-flax","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6} }""");
+        var (_, lot) = await _book.Post(
+            "/api/lots",
+            """{"speciesId":"blue-flax","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6} }"""
+        );
         var id = Guid.NewGuid();
-        string Wish(string place) => $$"""
-            {"id":"{{id}}","choice":"usual","seeds":60,"who":"grower","plan":{"speciesId":"blue-flax","lotId":{{lot["id"]}},"plants":20,"target":"sow","date":"2027-03-20",
-             "seedsPerCell":6,"practice":"divide","cellsPerTray":50,"cover":"grit","place":"{{place}}"} }
-            """;
+        string Wish(string place) =>
+            $$"""
+                {"id":"{{id}}","choice":"usual","seeds":60,"who":"grower","plan":{"speciesId":"blue-flax","lotId":{{lot[
+                    "id"
+                ]}},"plants":20,"target":"sow","date":"2027-03-20",
+                 "seedsPerCell":6,"practice":"divide","cellsPerTray":50,"cover":"grit","place":"{{place}}"} }
+                """;
         var (status, problem) = await _book.Post("/api/batches", Wish("moon"));
         Assert.Equal((404, "plan.place"), (status, problem["field"]!.GetValue<string>()));
         await _book.Post("/api/batches", Wish("heat-mat"));
         var part = (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).Single()!;
         var sowing = part["sowing"]!;
         Assert.True(part["clump"]!.GetValue<bool>());
-        Assert.Equal(("grit", "heat-mat", 6, 50), (sowing["cover"]!.GetValue<string>(), sowing["place"]!.GetValue<string>(), sowing["seedsPerCell"]!.GetValue<int>(), sowing["vessel"]!["cells"]!.GetValue<int>()));
+        Assert.Equal(
+            ("grit", "heat-mat", 6, 50),
+            (
+                sowing["cover"]!.GetValue<string>(),
+                sowing["place"]!.GetValue<string>(),
+                sowing["seedsPerCell"]!.GetValue<int>(),
+                sowing["vessel"]!["cells"]!.GetValue<int>()
+            )
+        );
         Assert.Equal("heat-mat", (await _book.Get($"/api/batches/{id}/sowing"))["usualPlace"]!.GetValue<string>());
     }
 
-    private Task<(int Status, JsonNode Body)> Sow(Guid batch, string label, string cells, string ifConflict = "warn", string kind = "tray", string more = "") => _book.Record(batch, "2027-03-01", ifConflict,
-        $$"""{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"{{kind}}","label":"{{label}}","cells":72},"seeds":60,"cells":{{cells}}{{more}} }""");
+    private Task<(int Status, JsonNode Body)> Sow(
+        Guid batch,
+        string label,
+        string cells,
+        string ifConflict = "warn",
+        string kind = "tray",
+        string more = ""
+    ) =>
+        _book.Record(
+            batch,
+            "2027-03-01",
+            ifConflict,
+            $$"""{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"{{kind}}","label":"{{label}}","cells":72},"seeds":60,"cells":{{cells}}{{more}} }"""
+        );
 
     [Fact]
     public async Task Two_batches_share_a_tray_cell_by_cell_and_a_taken_cell_is_refused()
@@ -79,8 +113,18 @@ public sealed class SowingTests : IAsyncLifetime
     public async Task A_toxic_look_alike_is_refused_whoever_says_that_it_was_so()
     {
         var (camas, death) = (await Batch("small-camas"), await Batch("meadow-death-camas"));
-        await _book.Record(camas, "2027-03-01", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
-        await _book.Record(death, "2027-03-01", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
+        await _book.Record(
+            camas,
+            "2027-03-01",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
+        await _book.Record(
+            death,
+            "2027-03-01",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
         Assert.Equal(200, (await Sow(camas, "tray 9", "[1,2,3]")).Status);
         var (status, problem) = await Sow(death, "tray 9", "[10,11]", "keep");
         Assert.Equal(400, status);
@@ -93,15 +137,27 @@ public sealed class SowingTests : IAsyncLifetime
     public async Task A_tap_root_is_not_sown_into_a_tray_it_must_leave()
     {
         var id = await Batch("balsamroot");
-        await _book.Record(id, "2027-03-01", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
+        await _book.Record(
+            id,
+            "2027-03-01",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
         var (status, problem) = await Sow(id, "tray 1", "null");
         Assert.Equal(400, status);
         Assert.Contains("tap root", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Equal(200, (await Sow(id, "cells 1", "null", kind: "deepCells")).Status);
         var view = await _book.Get($"/api/batches/{id}/sowing");
         Assert.Equal("deepCells", view["advice"]!["vessels"]![0]!.GetValue<string>());
-        Assert.Contains("mat", view["places"]!.AsArray().Single(p => p!["id"]!.GetValue<string>() == "heat-mat")!["warning"]!.GetValue<string>(), StringComparison.Ordinal);
-        Assert.Equal("05:00 to 21:00: 16 h light, 8 h dark", view["places"]!.AsArray().Single(p => p!["id"]!.GetValue<string>() == "lamp-shelf")!["light"]!.GetValue<string>());
+        Assert.Contains(
+            "mat",
+            view["places"]!.AsArray().Single(p => p!["id"]!.GetValue<string>() == "heat-mat")!["warning"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            "05:00 to 21:00: 16 h light, 8 h dark",
+            view["places"]!.AsArray().Single(p => p!["id"]!.GetValue<string>() == "lamp-shelf")!["light"]!.GetValue<string>()
+        );
     }
 
     [Fact]
@@ -112,14 +168,23 @@ public sealed class SowingTests : IAsyncLifetime
         var (status, problem) = await _book.Record(id, "2027-03-10", "warn", """{"kind":"count","part":"1","emerged":70,"lost":0}""");
         Assert.Equal(409, status);
         Assert.Equal("aboveEstimate", problem["conflicts"]![0]!["code"]!.GetValue<string>());
-        var (raised, batch) = await _book.Record(id, "2027-03-10", "warn", """{"kind":"estimated","part":"1","seeds":80,"percent":15}""", """{"kind":"count","part":"1","emerged":70,"lost":0}""");
+        var (raised, batch) = await _book.Record(
+            id,
+            "2027-03-10",
+            "warn",
+            """{"kind":"estimated","part":"1","seeds":80,"percent":15}""",
+            """{"kind":"count","part":"1","emerged":70,"lost":0}"""
+        );
         Assert.Equal(200, raised);
         Assert.Equal(80, batch["germination"]!["seeds"]!.GetValue<int>());
     }
 
     [Theory]
     [InlineData("""{"kind":"count","part":"1","emerged":1,"lost":0,"spots":[{"cell":1,"row":1,"emerged":1,"lost":0}]}""", "spots[0]")]
-    [InlineData("""{"kind":"count","part":"1","emerged":2,"lost":0,"spots":[{"cell":1,"row":null,"emerged":1,"lost":0},{"cell":1,"row":null,"emerged":1,"lost":0}]}""", "spots")]
+    [InlineData(
+        """{"kind":"count","part":"1","emerged":2,"lost":0,"spots":[{"cell":1,"row":null,"emerged":1,"lost":0},{"cell":1,"row":null,"emerged":1,"lost":0}]}""",
+        "spots"
+    )]
     [InlineData("""{"kind":"count","part":"1","emerged":0,"lost":0,"cause":"frost"}""", "cause")]
     [InlineData("""{"kind":"cutTested","part":"1","full":0,"empty":0,"rotten":0}""", "full")]
     [InlineData("""{"kind":"estimated","part":"1","seeds":80,"percent":0}""", "percent")]
@@ -138,7 +203,13 @@ public sealed class SowingTests : IAsyncLifetime
         var id = await Batch("globemallow");
         Assert.Equal(409, (await _book.Record(id, "2027-02-10", "warn", """{"kind":"count","part":"1","emerged":1,"lost":0}""")).Status);
         await Sow(id, "tray 1", "null");
-        var (_, batch) = await _book.Record(id, "2027-03-12", "warn", """{"kind":"cutTested","part":"1","full":0,"empty":9,"rotten":1}""", """{"kind":"sowingClosed","part":"1"}""");
+        var (_, batch) = await _book.Record(
+            id,
+            "2027-03-12",
+            "warn",
+            """{"kind":"cutTested","part":"1","full":0,"empty":9,"rotten":1}""",
+            """{"kind":"sowingClosed","part":"1"}"""
+        );
         Assert.Equal(50, batch["germination"]!["seeds"]!.GetValue<int>());
         var (status, problem) = await _book.Record(id, "2027-03-13", "warn", """{"kind":"count","part":"1","emerged":1,"lost":0}""");
         Assert.Equal(409, status);
@@ -157,10 +228,25 @@ public sealed class SowingTests : IAsyncLifetime
         Assert.Equal("batch,species,part,tray,sown,date,day,emerged,lost,cause,rooted,by", csv.Split('\n')[0]);
         Assert.Equal("B-1,Iliamna rivularis,1,tray 1,2027-03-01,2027-03-08,7,4,1,damping off,0,tray", csv.Split('\n')[1]);
         async Task<JsonNode> Read(Guid id, string text) =>
-            (await _book.Send(HttpMethod.Post, $"/api/batches/{id}/parts/1/counts-file?save=false&who=grower", new StringContent(text, Encoding.UTF8, "text/csv"))).Body;
+            (
+                await _book.Send(
+                    HttpMethod.Post,
+                    $"/api/batches/{id}/parts/1/counts-file?save=false&who=grower",
+                    new StringContent(text, Encoding.UTF8, "text/csv")
+                )
+            ).Body;
         var strange = (await Read(other, csv))["rows"]![0]!["refused"]!.GetValue<string>();
         Assert.Contains("this is B-2", strange, StringComparison.Ordinal);
-        Assert.Contains("There is a count of", (await Read(one, csv))["rows"]![0]!["refused"]!.GetValue<string>(), StringComparison.Ordinal);
-        Assert.Equal(1, (await Read(other, "date,emerged,lost,cause,tray\n2027-03-08,4,1,eaten,tray 2\n2027-03-09,4,1,witchcraft,tray 2\n"))["accepted"]!.GetValue<int>());
+        Assert.Contains(
+            "There is a count of",
+            (await Read(one, csv))["rows"]![0]!["refused"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            1,
+            (await Read(other, "date,emerged,lost,cause,tray\n2027-03-08,4,1,eaten,tray 2\n2027-03-09,4,1,witchcraft,tray 2\n"))[
+                "accepted"
+            ]!.GetValue<int>()
+        );
     }
 }

@@ -23,7 +23,12 @@ public sealed class TemperatureTests : IAsyncLifetime
     {
         await _book.InitializeAsync();
         _batch = await _book.BatchOfBalsamroot();
-        await _book.Record(_batch, "2027-02-12", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
+        await _book.Record(
+            _batch,
+            "2027-02-12",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
     }
 
     public ValueTask DisposeAsync() => _book.DisposeAsync();
@@ -38,7 +43,11 @@ public sealed class TemperatureTests : IAsyncLifetime
     {
         var csv = new StringBuilder(header + "\n");
         var start = DateTime.ParseExact(from, "yyyy-MM-dd", CultureInfo.InvariantCulture);
-        for (var hour = 0; hour <= days * 24; hour++) csv.Append(CultureInfo.InvariantCulture, $"{before}{start.AddHours(hour).ToString(format, CultureInfo.InvariantCulture)},{value(hour)}\n");
+        for (var hour = 0; hour <= days * 24; hour++)
+            csv.Append(
+                CultureInfo.InvariantCulture,
+                $"{before}{start.AddHours(hour).ToString(format, CultureInfo.InvariantCulture)},{value(hour)}\n"
+            );
         return csv.ToString();
     }
 
@@ -54,15 +63,35 @@ public sealed class TemperatureTests : IAsyncLifetime
         var csv = Hourly("no,when,box (°C)", "2027-02-20", 10, "dd/MM/yyyy HH:mm", _ => 6, before: "1,");
         var (status, report) = await File(csv);
         Assert.True(status == 200, report.ToJsonString());
-        Assert.Equal((1, 2, "dayFirst", 241), (report["atColumn"]!.GetValue<int>(), report["tempColumn"]!.GetValue<int>(), report["order"]!.GetValue<string>(), report["readings"]!.GetValue<int>()));
+        Assert.Equal(
+            (1, 2, "dayFirst", 241),
+            (
+                report["atColumn"]!.GetValue<int>(),
+                report["tempColumn"]!.GetValue<int>(),
+                report["order"]!.GetValue<string>(),
+                report["readings"]!.GetValue<int>()
+            )
+        );
         Assert.Equal(0.0, (await Cold())["measured"]!["days"]!.GetValue<double>());
 
         var (_, saved) = await File(csv, "?save=true&name=box%20logger&atColumn=1&tempColumn=2&order=dayFirst&unit=celsius");
         Assert.NotNull(saved["savedAs"]);
         var cold = await Cold();
-        Assert.Equal((10.0, 5.0, 8.0), (cold["measured"]!["days"]!.GetValue<double>(), Math.Round(cold["measured"]!["effective"]!.GetValue<double>(), 9), Math.Round(cold["measured"]!["effectiveByDefault"]!.GetValue<double>(), 9)));
-        Assert.Equal((20.0, 25.0), (cold["assumed"]!["effective"]!.GetValue<double>(), Math.Round(cold["all"]!["effective"]!.GetValue<double>(), 9)));
-        var shelf = (await _book.Get("/api/rounds"))["places"]!.AsArray().Single(p => p!["place"]!["id"]!.GetValue<string>() == "cold-shelf")!;
+        Assert.Equal(
+            (10.0, 5.0, 8.0),
+            (
+                cold["measured"]!["days"]!.GetValue<double>(),
+                Math.Round(cold["measured"]!["effective"]!.GetValue<double>(), 9),
+                Math.Round(cold["measured"]!["effectiveByDefault"]!.GetValue<double>(), 9)
+            )
+        );
+        Assert.Equal(
+            (20.0, 25.0),
+            (cold["assumed"]!["effective"]!.GetValue<double>(), Math.Round(cold["all"]!["effective"]!.GetValue<double>(), 9))
+        );
+        var shelf = (await _book.Get("/api/rounds"))["places"]!
+            .AsArray()
+            .Single(p => p!["place"]!["id"]!.GetValue<string>() == "cold-shelf")!;
         Assert.Equal(25.0, shelf["parts"]![0]!["cold"]!["gained"]!.GetValue<double>(), 9);
         // the logger's last word is two weeks old: what holds now is assumed
         Assert.Equal("assumed", shelf["temperature"]!["source"]!.GetValue<string>());
@@ -91,11 +120,27 @@ public sealed class TemperatureTests : IAsyncLifetime
     [Fact]
     public async Task The_future_a_lost_sensor_and_the_skipped_hour_are_told_by_their_reasons()
     {
-        var (_, report) = await File("time,temp\n2027-03-14 01:30,4\n2027-03-14 02:30,4\n2027-03-14 03:30,-127\n2027-03-14 04:30,4\n2027-03-14 04:31,44\n2027-03-14 04:32,4\n2027-03-14 12:30,4\n2027-03-20 04:30,4\nnever,4\n");
-        Assert.Equal(["future", "skippedHour", "temperature", "time"], report["refused"]!.AsArray().Select(r => r!["fault"]!.GetValue<string>()).Order());
-        Assert.Equal(3, report["refused"]!.AsArray().Single(r => r!["fault"]!.GetValue<string>() == "skippedHour")!["firstLine"]!.GetValue<int>());
+        var (_, report) = await File(
+            "time,temp\n2027-03-14 01:30,4\n2027-03-14 02:30,4\n2027-03-14 03:30,-127\n2027-03-14 04:30,4\n2027-03-14 04:31,44\n2027-03-14 04:32,4\n2027-03-14 12:30,4\n2027-03-20 04:30,4\nnever,4\n"
+        );
+        Assert.Equal(
+            ["future", "skippedHour", "temperature", "time"],
+            report["refused"]!.AsArray().Select(r => r!["fault"]!.GetValue<string>()).Order()
+        );
+        Assert.Equal(
+            3,
+            report["refused"]!.AsArray().Single(r => r!["fault"]!.GetValue<string>() == "skippedHour")!["firstLine"]!.GetValue<int>()
+        );
         Assert.Contains("standard time", report["clockDoubt"]!.GetValue<string>());
-        Assert.Equal((9, 5, 1, 1), (report["rows"]!.GetValue<int>(), report["readings"]!.GetValue<int>(), report["jumps"]!.GetValue<int>(), report["gaps"]!.GetValue<int>()));
+        Assert.Equal(
+            (9, 5, 1, 1),
+            (
+                report["rows"]!.GetValue<int>(),
+                report["readings"]!.GetValue<int>(),
+                report["jumps"]!.GetValue<int>(),
+                report["gaps"]!.GetValue<int>()
+            )
+        );
         Assert.Null((await File("time,temp\n2027-03-14 02:30,4\n", "?clock=standardTime")).Body["clockDoubt"]);
     }
 
@@ -131,7 +176,11 @@ public sealed class TemperatureTests : IAsyncLifetime
     {
         using var stop = new CancellationTokenSource();
         using var content = new Endless(stop.Token);
-        var sending = _book.Http.PostAsync(new Uri("/api/places/cold-shelf/reading-file?save=true&name=long", UriKind.Relative), content, stop.Token);
+        var sending = _book.Http.PostAsync(
+            new Uri("/api/places/cold-shelf/reading-file?save=true&name=long", UriKind.Relative),
+            content,
+            stop.Token
+        );
         await using var db = _book.Services.GetRequiredService<Func<GasselDb>>()();
         var rows = 0L;
         while (rows < 40_000)
@@ -140,10 +189,21 @@ public sealed class TemperatureTests : IAsyncLifetime
             rows = Scalar("SELECT count(*) FROM readings");
         }
         Assert.Empty(await Readings.Series());
-        Assert.Equal(200, (await _book.Record(_batch, "2027-03-14", "warn", """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0}""")).Status);
+        Assert.Equal(
+            200,
+            (
+                await _book.Record(
+                    _batch,
+                    "2027-03-14",
+                    "warn",
+                    """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0}"""
+                )
+            ).Status
+        );
         await stop.CancelAsync();
         await Assert.ThrowsAnyAsync<Exception>(() => sending);
-        for (var i = 0; i < 400 && Scalar("SELECT count(*) FROM reading_series") > 0; i++) await Task.Delay(25, TestContext.Current.CancellationToken);
+        for (var i = 0; i < 400 && Scalar("SELECT count(*) FROM reading_series") > 0; i++)
+            await Task.Delay(25, TestContext.Current.CancellationToken);
         Assert.Equal((0L, 0L), (Scalar("SELECT count(*) FROM readings"), Scalar("SELECT count(*) FROM reading_series")));
     }
 
@@ -152,7 +212,15 @@ public sealed class TemperatureTests : IAsyncLifetime
     {
         await using (var db = _book.Services.GetRequiredService<Func<GasselDb>>()())
         {
-            db.ReadingSeries.Add(new() { PlaceId = "cold-shelf", Name = "half", Source = ReadingSource.File, Whole = false });
+            db.ReadingSeries.Add(
+                new()
+                {
+                    PlaceId = "cold-shelf",
+                    Name = "half",
+                    Source = ReadingSource.File,
+                    Whole = false,
+                }
+            );
             await db.SaveChangesAsync(TestContext.Current.CancellationToken);
         }
         Scalar("INSERT INTO readings (SeriesId, At, CentiC) VALUES (1, 1, 400) RETURNING 1");
@@ -171,8 +239,13 @@ public sealed class TemperatureTests : IAsyncLifetime
         Assert.Equal(19, (await Readings.Series())[0].Count);
         await _book.Put($"/api/reading-series/{id}", """{"behaviour":"silent"}""");
         await Pass(20);
-        var shelf = (await _book.Get("/api/rounds"))["places"]!.AsArray().Single(p => p!["place"]!["id"]!.GetValue<string>() == "cold-shelf")!;
-        Assert.Equal(("silent", "assumed"), (shelf["temperature"]!["troubles"]![0]!["kind"]!.GetValue<string>(), shelf["temperature"]!["source"]!.GetValue<string>()));
+        var shelf = (await _book.Get("/api/rounds"))["places"]!
+            .AsArray()
+            .Single(p => p!["place"]!["id"]!.GetValue<string>() == "cold-shelf")!;
+        Assert.Equal(
+            ("silent", "assumed"),
+            (shelf["temperature"]!["troubles"]![0]!["kind"]!.GetValue<string>(), shelf["temperature"]!["source"]!.GetValue<string>())
+        );
         Assert.Equal("silent", (await _book.Get($"/api/batches/{_batch}"))["parts"]![0]!["troubles"]![0]!["kind"]!.GetValue<string>());
 
         await _book.Put($"/api/reading-series/{id}", """{"behaviour":"freezing"}""");
@@ -191,15 +264,35 @@ public sealed class TemperatureTests : IAsyncLifetime
     [Fact]
     public async Task A_thermometer_read_at_a_check_counts_as_assumed_and_is_taken_back_with_it()
     {
-        var (status, batch) = await _book.Record(_batch, "2027-03-04", "warn", """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0,"placeC":6}""");
+        var (status, batch) = await _book.Record(
+            _batch,
+            "2027-03-04",
+            "warn",
+            """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0,"placeC":6}"""
+        );
         Assert.True(status == 200, batch.ToJsonString());
         Assert.Contains("the place at 6 °C", batch["log"]![1]!["words"]!.GetValue<string>());
         Assert.Equal(20 + (10 * 0.5), batch["parts"]![0]!["cold"]!["all"]!["effective"]!.GetValue<double>(), 9);
-        var now = (await _book.Get("/api/temperatures")).AsArray().Single(p => p!["place"]!["id"]!.GetValue<string>() == "cold-shelf")!["now"]!;
-        Assert.Equal(("typed", "2027-03-04", 6.0), (now["source"]!.GetValue<string>(), now["typedOn"]!.GetValue<string>(), now["tempC"]!.GetValue<double>()));
+        var now = (await _book.Get("/api/temperatures")).AsArray().Single(p => p!["place"]!["id"]!.GetValue<string>() == "cold-shelf")![
+            "now"
+        ]!;
+        Assert.Equal(
+            ("typed", "2027-03-04", 6.0),
+            (now["source"]!.GetValue<string>(), now["typedOn"]!.GetValue<string>(), now["tempC"]!.GetValue<double>())
+        );
         await _book.Record(_batch, "2027-03-14", "warn", $$"""{"kind":"void","entry":"{{batch["log"]![1]!["id"]}}"}""");
         Assert.Equal(30.0, (await Cold())["all"]!["effective"]!.GetValue<double>());
-        Assert.Equal(400, (await _book.Record(_batch, "2027-03-14", "warn", """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0,"placeC":200}""")).Status);
+        Assert.Equal(
+            400,
+            (
+                await _book.Record(
+                    _batch,
+                    "2027-03-14",
+                    "warn",
+                    """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0,"placeC":200}"""
+                )
+            ).Status
+        );
     }
 
     /// <summary>The same sums, whether kept and gone on with or summed from the beginning.</summary>
@@ -212,12 +305,21 @@ public sealed class TemperatureTests : IAsyncLifetime
         var at = start;
         for (var turn = 0; turn < 60; turn++)
         {
-            var some = Enumerable.Range(0, 10).Select(_ => new TemperatureReading((at = at.AddMinutes(random.Next(1, 300))).ToUnixTimeMilliseconds(), random.Next(-200, 1400) / 100.0)).ToArray();
+            var some = Enumerable
+                .Range(0, 10)
+                .Select(_ => new TemperatureReading(
+                    (at = at.AddMinutes(random.Next(1, 300))).ToUnixTimeMilliseconds(),
+                    random.Next(-200, 1400) / 100.0
+                ))
+                .ToArray();
             await Readings.Append(series, "warm-shelf", some, gate, TestContext.Current.CancellationToken);
             Readings.Days("warm-shelf", ColdResponse.Usual, Denver);
         }
         var kept = Readings.Days("warm-shelf", ColdResponse.Usual, Denver);
-        var fresh = new ReadingBook(_book.Services.GetRequiredService<BookFile>(), _book.Services.GetRequiredService<Func<GasselDb>>()).Days("warm-shelf", ColdResponse.Usual, Denver);
+        var fresh = new ReadingBook(
+            _book.Services.GetRequiredService<BookFile>(),
+            _book.Services.GetRequiredService<Func<GasselDb>>()
+        ).Days("warm-shelf", ColdResponse.Usual, Denver);
         Assert.True(fresh.Count > 50);
         Assert.Equal(fresh, kept);
     }
@@ -230,7 +332,8 @@ public sealed class TemperatureTests : IAsyncLifetime
             var probes = _book.Services.GetRequiredService<ProbeRounds>();
             var before = probes.Rounds;
             _book.Clock.Advance(TimeSpan.FromMinutes(10));
-            for (var wait = 0; wait < 400 && probes.Rounds == before; wait++) await Task.Delay(5, TestContext.Current.CancellationToken);
+            for (var wait = 0; wait < 400 && probes.Rounds == before; wait++)
+                await Task.Delay(5, TestContext.Current.CancellationToken);
         }
     }
 
@@ -248,7 +351,8 @@ public sealed class TemperatureTests : IAsyncLifetime
         protected override async Task SerializeToStreamAsync(Stream stream, TransportContext? context)
         {
             await stream.WriteAsync("time,temp\n"u8.ToArray(), stop);
-            for (var at = new DateTime(2000, 1, 1); ; at = at.AddMinutes(1)) await stream.WriteAsync(Encoding.UTF8.GetBytes($"{at:yyyy-MM-dd HH:mm},4.0\n"), stop);
+            for (var at = new DateTime(2000, 1, 1); ; at = at.AddMinutes(1))
+                await stream.WriteAsync(Encoding.UTF8.GetBytes($"{at:yyyy-MM-dd HH:mm},4.0\n"), stop);
         }
 
         protected override bool TryComputeLength(out long length)

@@ -12,9 +12,18 @@ public sealed class ToldTests : IAsyncLifetime
     {
         await _book.InitializeAsync();
         await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
-        await _book.Post("/api/lots", """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500}}""");
-        await _book.Post("/api/lots", """{"speciesId":"globemallow","lot":{"gatheredAt":"burn","gatheredOn":"2026-07-01","counted":100}}""");
-        await _book.Post("/api/lots", """{"speciesId":"globemallow","lot":{"gatheredAt":"road","gatheredOn":"2025-07-01","counted":100}}""");
+        await _book.Post(
+            "/api/lots",
+            """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500}}"""
+        );
+        await _book.Post(
+            "/api/lots",
+            """{"speciesId":"globemallow","lot":{"gatheredAt":"burn","gatheredOn":"2026-07-01","counted":100}}"""
+        );
+        await _book.Post(
+            "/api/lots",
+            """{"speciesId":"globemallow","lot":{"gatheredAt":"road","gatheredOn":"2025-07-01","counted":100}}"""
+        );
     }
 
     public ValueTask DisposeAsync() => _book.DisposeAsync();
@@ -23,8 +32,31 @@ public sealed class ToldTests : IAsyncLifetime
 
     private async Task<JsonNode> Tell(bool save, params string[] lines)
     {
-        var cells = lines.Select(l => l.Split('|')).Select(c => new { species = c[0], lot = c[1], step = c[2], since = c[3], seeds = c[4], place = c[5], route = c.ElementAtOrDefault(6) ?? "", vessel = c.ElementAtOrDefault(7) ?? "", cells = c.ElementAtOrDefault(8) ?? "" });
-        var (status, report) = await _book.Post("/api/told", JsonSerializer.Serialize(new { lines = cells, save, who = "grower" }));
+        var cells = lines
+            .Select(l => l.Split('|'))
+            .Select(c => new
+            {
+                species = c[0],
+                lot = c[1],
+                step = c[2],
+                since = c[3],
+                seeds = c[4],
+                place = c[5],
+                route = c.ElementAtOrDefault(6) ?? "",
+                vessel = c.ElementAtOrDefault(7) ?? "",
+                cells = c.ElementAtOrDefault(8) ?? "",
+            });
+        var (status, report) = await _book.Post(
+            "/api/told",
+            JsonSerializer.Serialize(
+                new
+                {
+                    lines = cells,
+                    save,
+                    who = "grower",
+                }
+            )
+        );
         Assert.True(status == 200, report.ToJsonString());
         return report;
     }
@@ -34,7 +66,10 @@ public sealed class ToldTests : IAsyncLifetime
     {
         var lines = Enumerable.Range(0, 80).Select(i => "arrowleaf balsamroot|1|cold-moist|12 Jan 2027|6|").ToArray();
         var report = await Tell(true, lines);
-        Assert.Equal((80, 0, 80), (report["accepted"]!.GetValue<int>(), report["refused"]!.GetValue<int>(), report["saved"]!.AsArray().Count));
+        Assert.Equal(
+            (80, 0, 80),
+            (report["accepted"]!.GetValue<int>(), report["refused"]!.GetValue<int>(), report["saved"]!.AsArray().Count)
+        );
         var batches = (await _book.Get("/api/batches")).AsArray();
         Assert.Equal(80, batches.Count);
         Assert.StartsWith("cold-moist, day 61 of 84", batches[0]!["status"]!.GetValue<string>());
@@ -54,19 +89,46 @@ public sealed class ToldTests : IAsyncLifetime
         Assert.Equal("2027-02-28", batch["plan"]!["start"]!.GetValue<string>());
     }
 
-    private async Task<JsonNode> Newest() => await _book.Get($"/api/batches/{(await _book.Get("/api/batches")).AsArray().MaxBy(b => b!["number"]!.GetValue<int>())!["id"]}");
+    private async Task<JsonNode> Newest() =>
+        await _book.Get($"/api/batches/{(await _book.Get("/api/batches")).AsArray().MaxBy(b => b!["number"]!.GetValue<int>())!["id"]}");
 
     [Fact]
     public async Task Jugs_that_stand_out_are_told_with_route_and_vessel()
     {
-        await _book.Post("/api/lots", """{"speciesId":"small-camas","lot":{"gatheredAt":"meadow","gatheredOn":"2026-07-01","counted":300}}""");
-        var report = await Tell(true, "small camas||sown|20 Dec 2026|40|||jug", "small camas||cold-moist|20 Dec 2026|40||winter container|pots");
+        await _book.Post(
+            "/api/lots",
+            """{"speciesId":"small-camas","lot":{"gatheredAt":"meadow","gatheredOn":"2026-07-01","counted":300}}"""
+        );
+        var report = await Tell(
+            true,
+            "small camas||sown|20 Dec 2026|40|||jug",
+            "small camas||cold-moist|20 Dec 2026|40||winter container|pots"
+        );
         Assert.Equal(2, report["accepted"]!.GetValue<int>());
         var pots = (await Newest())["parts"]![0]!["state"]!;
-        Assert.Equal(("pot", "2026-12-20", "container", "pot 2"), (pots["setup"]!["kind"]!.GetValue<string>(), pots["sownOn"]!.GetValue<string>(), pots["vessel"]!["kind"]!.GetValue<string>(), pots["vessel"]!["label"]!.GetValue<string>()));
-        Assert.Equal(["jug 1", "pot 2"], (await _book.Get("/api/yard"))["spots"]!.AsArray().SelectMany(s => s!["containers"]!.AsArray()).Select(c => c!["label"]!.GetValue<string>()).Order());
+        Assert.Equal(
+            ("pot", "2026-12-20", "container", "pot 2"),
+            (
+                pots["setup"]!["kind"]!.GetValue<string>(),
+                pots["sownOn"]!.GetValue<string>(),
+                pots["vessel"]!["kind"]!.GetValue<string>(),
+                pots["vessel"]!["label"]!.GetValue<string>()
+            )
+        );
+        Assert.Equal(
+            ["jug 1", "pot 2"],
+            (await _book.Get("/api/yard"))["spots"]!
+                .AsArray()
+                .SelectMany(s => s!["containers"]!.AsArray())
+                .Select(c => c!["label"]!.GetValue<string>())
+                .Order()
+        );
         // straw of pots told afterwards stands on Rounds, dated from the day they went out
-        var straw = (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).SelectMany(p => p!["due"]!.AsArray()).Single(d => d!["due"]!["kind"]!.GetValue<string>() == "strawMostOff")!;
+        var straw = (await _book.Get("/api/rounds"))["places"]!
+            .AsArray()
+            .SelectMany(p => p!["parts"]!.AsArray())
+            .SelectMany(p => p!["due"]!.AsArray())
+            .Single(d => d!["due"]!["kind"]!.GetValue<string>() == "strawMostOff")!;
         Assert.Contains("Set out 20 Dec 2026", straw["due"]!["working"]![0]!.GetValue<string>(), StringComparison.Ordinal);
     }
 
@@ -75,16 +137,23 @@ public sealed class ToldTests : IAsyncLifetime
     {
         await Tell(true, "streambank globemallow|burn|sown|1 Mar|60||||72");
         var state = (await Newest())["parts"]![0]!["state"]!;
-        Assert.Equal((72, "tray 1", "2027-03-01"), (state["vessel"]!["cells"]!.GetValue<int>(), state["vessel"]!["label"]!.GetValue<string>(), state["sownOn"]!.GetValue<string>()));
+        Assert.Equal(
+            (72, "tray 1", "2027-03-01"),
+            (state["vessel"]!["cells"]!.GetValue<int>(), state["vessel"]!["label"]!.GetValue<string>(), state["sownOn"]!.GetValue<string>())
+        );
         Assert.Equal(12, (await _book.Get("/api/count"))["trays"]![0]!["grid"]!["columns"]!.GetValue<int>());
     }
 
     [Fact]
     public async Task A_day_with_slashes_goes_by_the_order_of_the_site()
     {
-        async Task<string> Since() => (await Tell(false, "arrowleaf balsamroot|1|cold-moist|1/2/2027|6|"))["lines"]![0]!["words"]!.GetValue<string>();
+        async Task<string> Since() =>
+            (await Tell(false, "arrowleaf balsamroot|1|cold-moist|1/2/2027|6|"))["lines"]![0]!["words"]!.GetValue<string>();
         Assert.Contains("since 1 Feb 2027", await Since(), StringComparison.Ordinal);
-        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"units":"unitedStates"}}""");
+        await _book.Put(
+            "/api/site",
+            """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"units":"unitedStates"}}"""
+        );
         Assert.Contains("since 2 Jan 2027", await Since(), StringComparison.Ordinal);
     }
 
@@ -110,14 +179,19 @@ public sealed class ToldTests : IAsyncLifetime
         var verdict = report["lines"]![0]!;
         Assert.Equal(field, verdict["field"]!.GetValue<string>());
         Assert.NotNull(verdict["refused"]);
-        if (offered is not null) Assert.Contains(offered, verdict["didYouMean"]!.AsArray().Select(n => n!.GetValue<string>()));
+        if (offered is not null)
+            Assert.Contains(offered, verdict["didYouMean"]!.AsArray().Select(n => n!.GetValue<string>()));
         Assert.Empty((await _book.Get("/api/batches")).AsArray());
     }
 
     [Fact]
     public async Task A_lot_is_not_told_away_twice()
     {
-        var report = await Tell(false, "arrowleaf balsamroot|1|cold-moist|12 Jan 2027|300|", "arrowleaf balsamroot|1|cold-moist|12 Jan 2027|300|");
+        var report = await Tell(
+            false,
+            "arrowleaf balsamroot|1|cold-moist|12 Jan 2027|300|",
+            "arrowleaf balsamroot|1|cold-moist|12 Jan 2027|300|"
+        );
         Assert.Equal(1, report["accepted"]!.GetValue<int>());
         Assert.Contains("200 left", report["lines"]![1]!["refused"]!.GetValue<string>());
     }
@@ -129,7 +203,10 @@ public sealed class ToldTests : IAsyncLifetime
         Assert.Equal(2, tabs.AsArray().Count);
         Assert.Equal("Cold shelf", tabs[1]!["place"]!.GetValue<string>());
         var (_, named) = await Lines("Seeds;Species;Since;Step;Lot\n80;small camas;12 Jan 2027;cold-moist;1\n");
-        Assert.Equal(("small camas", "80", ""), (named[0]!["species"]!.GetValue<string>(), named[0]!["seeds"]!.GetValue<string>(), named[0]!["place"]!.GetValue<string>()));
+        Assert.Equal(
+            ("small camas", "80", ""),
+            (named[0]!["species"]!.GetValue<string>(), named[0]!["seeds"]!.GetValue<string>(), named[0]!["place"]!.GetValue<string>())
+        );
     }
 
     [Theory]

@@ -18,31 +18,54 @@ public sealed class TreatmentTests : IAsyncLifetime
     /// <summary>Batches of a species, told to be in a step since some days.</summary>
     private async Task<List<Guid>> Told(string species, string step, int count = 1)
     {
-        await _book.Post("/api/lots", $$"""{"speciesId":"{{species}}","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":5000,"assumedFraction":0.6} }""");
+        await _book.Post(
+            "/api/lots",
+            $$"""{"speciesId":"{{species}}","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":5000,"assumedFraction":0.6} }"""
+        );
         var line = $$"""{"species":"{{species}}","lot":"","step":"{{step}}","since":"2027-02-20","seeds":"60","place":""}""";
-        var (status, told) = await _book.Post("/api/told", $$"""{"save":true,"who":"grower","lines":[{{string.Join(',', Enumerable.Repeat(line, count))}}]}""");
+        var (status, told) = await _book.Post(
+            "/api/told",
+            $$"""{"save":true,"who":"grower","lines":[{{string.Join(',', Enumerable.Repeat(line, count))}}]}"""
+        );
         Assert.True(status == 200 && told["refused"]!.GetValue<int>() == 0, told.ToJsonString());
         var numbers = told["saved"]!.AsArray().Select(n => n!.GetValue<int>()).ToHashSet();
-        return [.. (await _book.Get("/api/batches")).AsArray().Where(b => numbers.Contains(b!["number"]!.GetValue<int>())).Select(b => b!["id"]!.GetValue<Guid>())];
+        return
+        [
+            .. (await _book.Get("/api/batches"))
+                .AsArray()
+                .Where(b => numbers.Contains(b!["number"]!.GetValue<int>()))
+                .Select(b => b!["id"]!.GetValue<Guid>()),
+        ];
     }
 
     private Task<(int Status, JsonNode Body)> Many(string ifConflict, params (Guid Batch, string Payload)[] entries)
     {
-        var batches = entries.Select(e => $$"""
-            {"batch":"{{e.Batch}}","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{{e.Payload}} }]}
-            """);
-        return _book.Post("/api/entries", $$"""{"act":"{{Guid.NewGuid()}}","who":"grower","ifConflict":"{{ifConflict}}","batches":[{{string.Join(',', batches)}}]}""");
+        var batches = entries.Select(e =>
+            $$"""
+                {"batch":"{{e.Batch}}","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{{e.Payload}} }]}
+                """
+        );
+        return _book.Post(
+            "/api/entries",
+            $$"""{"act":"{{Guid.NewGuid()}}","who":"grower","ifConflict":"{{ifConflict}}","batches":[{{string.Join(',', batches)}}]}"""
+        );
     }
 
     private const string AllWell = """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0}""";
 
-    private async Task<int> Checks(Guid batch) => (await _book.Get($"/api/batches/{batch}"))["log"]!.AsArray().Count(l => l!["words"]!.GetValue<string>().StartsWith("Checked", StringComparison.Ordinal));
+    private async Task<int> Checks(Guid batch) =>
+        (await _book.Get($"/api/batches/{batch}"))["log"]!
+            .AsArray()
+            .Count(l => l!["words"]!.GetValue<string>().StartsWith("Checked", StringComparison.Ordinal));
 
     [Fact]
     public async Task Ten_bags_in_one_request_are_ten_entries_of_one_gesture()
     {
         var bags = await Told("balsamroot", "cold-moist", 10);
-        var (status, body) = await Many("warn", [.. bags.Select((b, i) => (b, i is 2 or 7 ? AllWell.Replace("right", "dry", StringComparison.Ordinal) : AllWell))]);
+        var (status, body) = await Many(
+            "warn",
+            [.. bags.Select((b, i) => (b, i is 2 or 7 ? AllWell.Replace("right", "dry", StringComparison.Ordinal) : AllWell))]
+        );
         Assert.True(status == 200, body.ToJsonString());
         Assert.Equal(10, body.AsArray().Count);
         var acts = new HashSet<string>();
@@ -78,7 +101,10 @@ public sealed class TreatmentTests : IAsyncLifetime
         Assert.Equal(200, (await _book.Record(bag, "2027-03-14", "keep", forty)).Status);
         Assert.Equal(200, (await _book.Record(bag, "2027-03-14", "keep", forty)).Status);
         Assert.Equal(2, await Checks(bag));
-        Assert.Equal("40 sprouted, but only 20 seeds are left that could.", (await _book.Get("/api/rounds"))["conflicts"]![0]!["why"]!.GetValue<string>());
+        Assert.Equal(
+            "40 sprouted, but only 20 seeds are left that could.",
+            (await _book.Get("/api/rounds"))["conflicts"]![0]!["why"]!.GetValue<string>()
+        );
     }
 
     [Theory]
@@ -89,7 +115,8 @@ public sealed class TreatmentTests : IAsyncLifetime
     public async Task What_cannot_be_read_is_told_with_its_place(string body, string field, string words)
     {
         var bag = (await Told("balsamroot", "cold-moist"))[0];
-        var entry = $$"""{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{{AllWell}}}""";
+        var entry =
+            $$"""{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{{AllWell}}}""";
         var json = body.Replace("@", bag.ToString(), StringComparison.Ordinal).Replace("#", entry, StringComparison.Ordinal);
         var (_, problem) = await _book.Post("/api/entries", $$"""{"act":"{{Guid.NewGuid()}}","who":"grower",{{json[1..]}}""");
         Assert.Equal(field, problem["field"]!.GetValue<string>());
@@ -100,32 +127,62 @@ public sealed class TreatmentTests : IAsyncLifetime
     public async Task Toxic_seed_is_neither_rinsed_nor_put_into_water_however_it_is_sent()
     {
         var bag = (await Told("meadow-death-camas", "cold-moist"))[0];
-        var (status, problem) = await _book.Record(bag, "2027-03-14", "keep", """{"kind":"check","part":"1","moisture":"right","mould":"some","sprouted":0,"care":["rinsed"]}""");
+        var (status, problem) = await _book.Record(
+            bag,
+            "2027-03-14",
+            "keep",
+            """{"kind":"check","part":"1","moisture":"right","mould":"some","sprouted":0,"care":["rinsed"]}"""
+        );
         Assert.Equal(400, status);
         Assert.Equal("entries[0].payload.care", problem["field"]!.GetValue<string>());
         Assert.Equal("Toxic seed is never rinsed: it gets new medium, or the bag is discarded.", problem["detail"]!.GetValue<string>());
         (status, problem) = await _book.Record(bag, "2027-03-14", "keep", """{"kind":"waterChanged","part":"1"}""");
         Assert.Equal(400, status);
         Assert.Contains("toxic seed gets no soak", problem["detail"]!.GetValue<string>());
-        Assert.Equal(200, (await _book.Record(bag, "2027-03-14", "warn", """{"kind":"check","part":"1","moisture":"right","mould":"some","sprouted":0,"care":["newMedium"]}""")).Status);
+        Assert.Equal(
+            200,
+            (
+                await _book.Record(
+                    bag,
+                    "2027-03-14",
+                    "warn",
+                    """{"kind":"check","part":"1","moisture":"right","mould":"some","sprouted":0,"care":["newMedium"]}"""
+                )
+            ).Status
+        );
     }
 
     [Fact]
     public async Task A_soak_planned_before_the_seed_was_known_to_be_toxic_is_refused()
     {
-        await _book.Post("/api/lots", """{"speciesId":"globemallow","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""");
+        await _book.Post(
+            "/api/lots",
+            """{"speciesId":"globemallow","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}"""
+        );
         var id = Guid.NewGuid();
-        await _book.Post("/api/batches", $$"""
+        await _book.Post(
+            "/api/batches",
+            $$"""
             {"id":"{{id}}","choice":"usual","seeds":60,"who":"grower","plan":{"speciesId":"globemallow","routeId":null,"lotId":1,"plants":20,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }
-            """);
-        await using (var db = Microsoft.Extensions.DependencyInjection.ServiceProviderServiceExtensions.GetRequiredService<Func<Data.GasselDb>>(_book.Services)())
+            """
+        );
+        await using (
+            var db = Microsoft.Extensions.DependencyInjection.ServiceProviderServiceExtensions.GetRequiredService<Func<Data.GasselDb>>(
+                _book.Services
+            )()
+        )
         {
             var row = db.Species.Single(s => s.Id == "globemallow");
             row.Body = row.Body!.Replace("\"hazard\":\"none\"", "\"hazard\":\"toxic\"", StringComparison.Ordinal);
             await db.SaveChangesAsync(TestContext.Current.CancellationToken);
         }
         await _book.Restart();
-        var (status, problem) = await _book.Record(id, "2027-03-14", "keep", """{"kind":"stepStarted","part":"1","step":1,"seeds":60,"place":"table","vessel":null}""");
+        var (status, problem) = await _book.Record(
+            id,
+            "2027-03-14",
+            "keep",
+            """{"kind":"stepStarted","part":"1","step":1,"seeds":60,"place":"table","vessel":null}"""
+        );
         Assert.Equal(400, status);
         Assert.Equal("entries[0].payload.step", problem["field"]!.GetValue<string>());
         Assert.Contains("soak: toxic seed gets no soak", problem["detail"]!.GetValue<string>());
@@ -135,7 +192,10 @@ public sealed class TreatmentTests : IAsyncLifetime
     public async Task Toxic_seed_wants_its_caution_read_once_a_batch()
     {
         var bag = (await Told("meadow-death-camas", "cold-moist"))[0];
-        async Task<int> ToRead() => (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).Single()!["toRead"]!.AsArray().Count;
+        async Task<int> ToRead() =>
+            (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).Single()!["toRead"]!
+                .AsArray()
+                .Count;
         Assert.Equal(1, await ToRead());
         Assert.Equal(200, (await _book.Record(bag, "2027-03-14", "warn", """{"kind":"cautionRead","topic":"toxicSeed"}""")).Status);
         Assert.Equal(0, await ToRead());
@@ -146,7 +206,10 @@ public sealed class TreatmentTests : IAsyncLifetime
     {
         var bag = (await Told("balsamroot", "cold-moist"))[0];
         var media = (await _book.Get($"/api/batches/{bag}/media?seeds=60")).AsArray();
-        Assert.Equal(["towel", "filterInTowel", "sand", "peatVermiculite", "sphagnum"], media.Select(m => m!["medium"]!.GetValue<string>()));
+        Assert.Equal(
+            ["towel", "filterInTowel", "sand", "peatVermiculite", "sphagnum"],
+            media.Select(m => m!["medium"]!.GetValue<string>())
+        );
         Assert.Contains("ml of washed coarse sand", media[2]!["amount"]!.GetValue<string>());
         var (status, problem) = await _book.Send(HttpMethod.Get, $"/api/batches/{bag}/media?seeds=0");
         Assert.Equal((400, "seeds"), (status, problem["field"]!.GetValue<string>()));

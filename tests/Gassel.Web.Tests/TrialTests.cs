@@ -13,15 +13,21 @@ public sealed class TrialTests : IAsyncLifetime
     {
         await _book.InitializeAsync();
         await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
-        await _book.Post("/api/lots", """{"speciesId":"prairie-smoke","lot":{"gatheredAt":"meadow","gatheredOn":"2026-07-01","counted":300,"assumedFraction":0.6}}""");
+        await _book.Post(
+            "/api/lots",
+            """{"speciesId":"prairie-smoke","lot":{"gatheredAt":"meadow","gatheredOn":"2026-07-01","counted":300,"assumedFraction":0.6}}"""
+        );
     }
 
     public ValueTask DisposeAsync() => _book.DisposeAsync();
 
-    private string Wish(string arms = "", int seeds = 24, string more = "") => $$"""
-        {"name":"deep or not","changed":"depth","speciesId":"prairie-smoke","lotId":1,"seedsPerArm":{{seeds}},"layout":"cellsMixed","sowOn":"2027-03-14","randomSeed":7{{more}},
-         "arms":[{"batch":"{{_control}}","name":"shallow"}{{(arms.Length > 0 ? arms : $$""",{"batch":"{{_treated}}","name":"deep","depthMm":9}""")}}]}
-        """;
+    private string Wish(string arms = "", int seeds = 24, string more = "") =>
+        $$"""
+            {"name":"deep or not","changed":"depth","speciesId":"prairie-smoke","lotId":1,"seedsPerArm":{{seeds}},"layout":"cellsMixed","sowOn":"2027-03-14","randomSeed":7{{more}},
+             "arms":[{"batch":"{{_control}}","name":"shallow"}{{(
+                arms.Length > 0 ? arms : $$""",{"batch":"{{_treated}}","name":"deep","depthMm":9}"""
+            )}}]}
+            """;
 
     private async Task<JsonNode> Make(Guid id, string? wish = null)
     {
@@ -35,7 +41,12 @@ public sealed class TrialTests : IAsyncLifetime
     {
         foreach (var arm in trial["arms"]!.AsArray())
         {
-            var (status, body) = await _book.Record(arm!["arm"]!["batch"]!.GetValue<Guid>(), "2027-03-14", "warn", [.. arm["sowing"]!.AsArray().Select(p => p!.ToJsonString())]);
+            var (status, body) = await _book.Record(
+                arm!["arm"]!["batch"]!.GetValue<Guid>(),
+                "2027-03-14",
+                "warn",
+                [.. arm["sowing"]!.AsArray().Select(p => p!.ToJsonString())]
+            );
             Assert.True(status == 200, body.ToJsonString());
         }
     }
@@ -59,7 +70,10 @@ public sealed class TrialTests : IAsyncLifetime
         await _book.Record(_control, "2027-03-28", "warn", """{"kind":"count","part":"1","emerged":18,"lost":0}""");
         await _book.Record(_treated, "2027-03-28", "warn", """{"kind":"count","part":"1","emerged":9,"lost":0}""");
         var result = (await _book.Get($"/api/trials/{id}"))["result"]!;
-        Assert.Equal("Deep came up less than shallow: 38 % and 75 %, 38 points less, between 9 and 58 (Fisher exact p 0.0189).", result["sentence"]!.GetValue<string>());
+        Assert.Equal(
+            "Deep came up less than shallow: 38 % and 75 %, 38 points less, between 9 and 58 (Fisher exact p 0.0189).",
+            result["sentence"]!.GetValue<string>()
+        );
 
         // counted, the arms stay as they are
         var (status, refused) = await _book.Put($"/api/trials/{id}", """{"name":"x","changed":"y","armNames":["a","b"],"blind":false}""");
@@ -74,7 +88,10 @@ public sealed class TrialTests : IAsyncLifetime
         var (_, again) = await _book.Post("/api/trials/layout", Wish());
         Assert.Equal(one["design"]!["plots"]!.ToJsonString(), again["design"]!["plots"]!.ToJsonString());
         Assert.Empty(one["warnings"]!.AsArray());
-        var (_, alone) = await _book.Post("/api/trials/layout", Wish(more: ",\"replicates\":1").Replace("cellsMixed", "ownVessels", StringComparison.Ordinal));
+        var (_, alone) = await _book.Post(
+            "/api/trials/layout",
+            Wish(more: ",\"replicates\":1").Replace("cellsMixed", "ownVessels", StringComparison.Ordinal)
+        );
         Assert.Contains("cannot be told apart", alone["warnings"]![0]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Empty((await _book.Get("/api/batches")).AsArray());
     }
@@ -84,7 +101,11 @@ public sealed class TrialTests : IAsyncLifetime
     {
         var id = Guid.NewGuid();
         await SowByLayout(await Make(id, Wish(more: ",\"replicates\":3").Replace("cellsMixed", "ownVessels", StringComparison.Ordinal)));
-        var parts = (await _book.Get($"/api/batches/{_control}"))["parts"]!.AsArray().Select(p => p!["state"]!).Where(p => !p["divided"]!.GetValue<bool>()).ToList();
+        var parts = (await _book.Get($"/api/batches/{_control}"))["parts"]!
+            .AsArray()
+            .Select(p => p!["state"]!)
+            .Where(p => !p["divided"]!.GetValue<bool>())
+            .ToList();
         Assert.Equal([8, 8, 8], parts.Select(p => p["seeds"]!.GetValue<int>()));
         Assert.Equal(24, (await _book.Get($"/api/batches/{_control}"))["germination"]!["seeds"]!.GetValue<int>());
     }
@@ -94,7 +115,9 @@ public sealed class TrialTests : IAsyncLifetime
     {
         var id = Guid.NewGuid();
         await SowByLayout(await Make(id, Wish(more: ",\"blind\":true")));
-        Assert.All((await _book.Get("/api/count"))["trays"]!.AsArray(), t => Assert.Equal("T-1 deep or not", t!["blind"]!.GetValue<string>()));
+        Assert.All((await _book.Get("/api/count"))["trays"]!.AsArray(), t =>
+            Assert.Equal("T-1 deep or not", t!["blind"]!.GetValue<string>())
+        );
         Assert.Null((await _book.Get($"/api/trials/{id}"))["result"]);
         var (status, ended) = await _book.Post($"/api/trials/{id}/end", "{}");
         Assert.Equal(200, status);
@@ -107,11 +130,20 @@ public sealed class TrialTests : IAsyncLifetime
     {
         var id = Guid.NewGuid();
         await Make(id);
-        var (status, changed) = await _book.Put($"/api/trials/{id}", """{"name":"depth","changed":"how deep","armNames":["on top","under"],"blind":true}""");
+        var (status, changed) = await _book.Put(
+            $"/api/trials/{id}",
+            """{"name":"depth","changed":"how deep","armNames":["on top","under"],"blind":true}"""
+        );
         Assert.Equal(200, status);
         Assert.Equal("under", changed["design"]!["arms"]![1]!["name"]!.GetValue<string>());
-        Assert.Equal(400, (await _book.Put($"/api/trials/{id}", """{"name":"depth","changed":"how deep","armNames":["on top"],"blind":true}""")).Status);
-        Assert.Equal(400, (await _book.Put($"/api/trials/{id}", """{"name":"depth","changed":"how deep","armNames":["a","A"],"blind":true}""")).Status);
+        Assert.Equal(
+            400,
+            (await _book.Put($"/api/trials/{id}", """{"name":"depth","changed":"how deep","armNames":["on top"],"blind":true}""")).Status
+        );
+        Assert.Equal(
+            400,
+            (await _book.Put($"/api/trials/{id}", """{"name":"depth","changed":"how deep","armNames":["a","A"],"blind":true}""")).Status
+        );
     }
 
     [Fact]
@@ -124,14 +156,21 @@ public sealed class TrialTests : IAsyncLifetime
             Assert.Equal(field, problem["field"]!.GetValue<string>());
             Assert.Contains(valid, problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         }
-        await Refused(Wish().Replace($$""",{"batch":"{{_treated}}","name":"deep","depthMm":9}""", "", StringComparison.Ordinal), "arms", "2 to 6");
+        await Refused(
+            Wish().Replace($$""",{"batch":"{{_treated}}","name":"deep","depthMm":9}""", "", StringComparison.Ordinal),
+            "arms",
+            "2 to 6"
+        );
         await Refused(Wish(seeds: 151), "seedsPerArm", "1 to 150");
         await Refused(Wish($$""",{"batch":"{{_treated}}","name":"Shallow "}"""), "arms[1].name", "name of its own");
         await Refused(Wish($$""",{"batch":"{{_control}}","name":"deep"}"""), "arms[1].batch", "UUID");
         await Refused(Wish(",null"), "arms[1]", "an arm");
         await Refused(Wish($$""",{"batch":"{{_treated}}","name":"deep","place":"moon"}"""), "arms[1].place", "lamp-shelf");
         await Refused(Wish(seeds: 0), "seedsPerArm", "1 to");
-        Assert.Equal(404, (await _book.Post("/api/trials/layout", Wish($$""",{"batch":"{{_treated}}","name":"deep","routeId":"nowhere"}"""))).Status);
+        Assert.Equal(
+            404,
+            (await _book.Post("/api/trials/layout", Wish($$""",{"batch":"{{_treated}}","name":"deep","routeId":"nowhere"}"""))).Status
+        );
     }
 
     [Fact]
@@ -142,40 +181,68 @@ public sealed class TrialTests : IAsyncLifetime
         foreach (var part in (await _book.Get("/api/rounds"))["places"]!.AsArray().SelectMany(p => p!["parts"]!.AsArray()).ToList())
         {
             Assert.Contains("trial T-1", part!["laid"]!["words"]!.GetValue<string>(), StringComparison.Ordinal);
-            var (status, body) = await _book.Record(part["batchId"]!.GetValue<Guid>(), "2027-03-14", "warn", [.. part["laid"]!["entries"]!.AsArray().Select(p => p!.ToJsonString())]);
+            var (status, body) = await _book.Record(
+                part["batchId"]!.GetValue<Guid>(),
+                "2027-03-14",
+                "warn",
+                [.. part["laid"]!["entries"]!.AsArray().Select(p => p!.ToJsonString())]
+            );
             Assert.True(status == 200, body.ToJsonString());
         }
         var deep = (await _book.Get($"/api/batches/{_treated}"))["parts"]![0]!["state"]!;
-        Assert.Equal(trial["plots"]!.AsArray().Single(p => p!["arm"]!.GetValue<int>() == 1)!["cells"]!.ToJsonString(), deep["sownAs"]!["cells"]!.ToJsonString());
+        Assert.Equal(
+            trial["plots"]!.AsArray().Single(p => p!["arm"]!.GetValue<int>() == 1)!["cells"]!.ToJsonString(),
+            deep["sownAs"]!["cells"]!.ToJsonString()
+        );
         Assert.Equal("T-1", deep["vessel"]!["label"]!.GetValue<string>());
         Assert.All((await _book.Get($"/api/trials/{made["id"]}"))["arms"]!.AsArray(), a => Assert.True(a!["isSown"]!.GetValue<bool>()));
     }
 
-    private string Outdoors(string control, string treated) => $$"""
-        {"name":"stones or not","changed":"stones","speciesId":"prairie-smoke","lotId":1,"seedsPerArm":24,"layout":"ownVessels","replicates":3,"sowOn":"2027-03-14","randomSeed":7,
-         "arms":[{"batch":"{{_control}}","name":"without","routeId":"prairie-smoke-winter-container"{{control}}},{"batch":"{{_treated}}","name":"with stones","routeId":"prairie-smoke-winter-container"{{treated}}}]}
-        """;
+    private string Outdoors(string control, string treated) =>
+        $$"""
+            {"name":"stones or not","changed":"stones","speciesId":"prairie-smoke","lotId":1,"seedsPerArm":24,"layout":"ownVessels","replicates":3,"sowOn":"2027-03-14","randomSeed":7,
+             "arms":[{"batch":"{{_control}}","name":"without","routeId":"prairie-smoke-winter-container"{{control}}},{"batch":"{{_treated}}","name":"with stones","routeId":"prairie-smoke-winter-container"{{treated}}}]}
+            """;
 
     [Fact]
     public async Task A_trial_of_winter_containers_differs_in_stones_and_is_set_out_by_its_layout()
     {
         var id = Guid.NewGuid();
-        var made = await Make(id, Outdoors(",\"place\":\"yard-wall\"", ",\"place\":\"yard-wall\",\"setup\":{\"kind\":\"jug4\",\"stonesKg\":3}"));
+        var made = await Make(
+            id,
+            Outdoors(",\"place\":\"yard-wall\"", ",\"place\":\"yard-wall\",\"setup\":{\"kind\":\"jug4\",\"stonesKg\":3}")
+        );
         Assert.Empty(made["warnings"]!.AsArray());
         Assert.All(made["design"]!["vessels"]!.AsArray(), v => Assert.Equal("container", v!["kind"]!.GetValue<string>()));
-        Assert.All(made["arms"]!.AsArray(), a => Assert.Contains(a!["atTable"]!.AsArray(), l => l!["step"]!.GetValue<string>() == "drainHoles"));
+        Assert.All(made["arms"]!.AsArray(), a =>
+            Assert.Contains(a!["atTable"]!.AsArray(), l => l!["step"]!.GetValue<string>() == "drainHoles")
+        );
         // without its holes the book objects, as it does of any container
         var stones = made["arms"]![1]!;
-        Assert.Equal(409, (await _book.Record(_treated, "2027-03-14", "warn", [.. stones["sowing"]!.AsArray().Select(p => p!.ToJsonString())])).Status);
+        Assert.Equal(
+            409,
+            (await _book.Record(_treated, "2027-03-14", "warn", [.. stones["sowing"]!.AsArray().Select(p => p!.ToJsonString())])).Status
+        );
         foreach (var arm in made["arms"]!.AsArray())
         {
-            var entries = arm!["sowing"]!.AsArray().Select(p => p!.ToJsonString().Replace("\"done\":[]", "\"done\":[\"drainHoles\"]", StringComparison.Ordinal));
+            var entries = arm!["sowing"]!
+                .AsArray()
+                .Select(p => p!.ToJsonString().Replace("\"done\":[]", "\"done\":[\"drainHoles\"]", StringComparison.Ordinal));
             var (status, body) = await _book.Record(arm["arm"]!["batch"]!.GetValue<Guid>(), "2027-03-14", "warn", [.. entries]);
             Assert.True(status == 200, body.ToJsonString());
         }
-        var parts = (await _book.Get($"/api/batches/{_treated}"))["parts"]!.AsArray().Select(p => p!["state"]!).Where(p => !p["divided"]!.GetValue<bool>()).ToList();
+        var parts = (await _book.Get($"/api/batches/{_treated}"))["parts"]!
+            .AsArray()
+            .Select(p => p!["state"]!)
+            .Where(p => !p["divided"]!.GetValue<bool>())
+            .ToList();
         Assert.Equal([8, 8, 8], parts.Select(p => p["seeds"]!.GetValue<int>()));
-        Assert.All(parts, p => Assert.Equal((3, "yard-wall", "2027-03-14"), (p["setup"]!["stonesKg"]!.GetValue<double>(), p["place"]!.GetValue<string>(), p["sownOn"]!.GetValue<string>())));
+        Assert.All(parts, p =>
+            Assert.Equal(
+                (3, "yard-wall", "2027-03-14"),
+                (p["setup"]!["stonesKg"]!.GetValue<double>(), p["place"]!.GetValue<string>(), p["sownOn"]!.GetValue<string>())
+            )
+        );
         Assert.All((await _book.Get($"/api/trials/{id}"))["arms"]!.AsArray(), a => Assert.True(a!["isSown"]!.GetValue<bool>()));
     }
 
@@ -191,9 +258,15 @@ public sealed class TrialTests : IAsyncLifetime
     [Fact]
     public async Task Winter_containers_are_not_mixed_over_cells_and_indoors_there_are_none()
     {
-        var (status, problem) = await _book.Post("/api/trials/layout", Outdoors("", "").Replace("ownVessels", "cellsMixed", StringComparison.Ordinal));
+        var (status, problem) = await _book.Post(
+            "/api/trials/layout",
+            Outdoors("", "").Replace("ownVessels", "cellsMixed", StringComparison.Ordinal)
+        );
         Assert.Equal((400, "layout"), (status, problem["field"]!.GetValue<string>()));
-        (status, problem) = await _book.Post("/api/trials/layout", Wish($$""",{"batch":"{{_treated}}","name":"deep","setup":{"kind":"jug4"} }"""));
+        (status, problem) = await _book.Post(
+            "/api/trials/layout",
+            Wish($$""",{"batch":"{{_treated}}","name":"deep","setup":{"kind":"jug4"} }""")
+        );
         Assert.Equal((400, "arms[1].setup"), (status, problem["field"]!.GetValue<string>()));
     }
 }

@@ -20,10 +20,17 @@ public sealed class WeatherTests : IAsyncLifetime
 
     public ValueTask DisposeAsync() => _book.DisposeAsync();
 
-    private Task<(int Status, JsonNode Body)> Site(double latitude, string zone, int? record = null, string settings = "{}") => _book.Put("/api/site",
-        string.Create(CultureInfo.InvariantCulture, $$"""{"name":"Test bench","latitude":{{latitude}},"timeZone":"{{zone}}","lastFrost":"05-08","weatherRecordId":{{record?.ToString(CultureInfo.InvariantCulture) ?? "null"}},"settings":{{settings}}}"""));
+    private Task<(int Status, JsonNode Body)> Site(double latitude, string zone, int? record = null, string settings = "{}") =>
+        _book.Put(
+            "/api/site",
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $$"""{"name":"Test bench","latitude":{{latitude}},"timeZone":"{{zone}}","lastFrost":"05-08","weatherRecordId":{{record?.ToString(CultureInfo.InvariantCulture) ?? "null"}},"settings":{{settings}}}"""
+            )
+        );
 
-    private Task<(int Status, JsonNode Body)> File(string csv, string query = "") => _book.Send(HttpMethod.Post, "/api/weather-file" + query, new StringContent(csv, Encoding.UTF8, "text/csv"));
+    private Task<(int Status, JsonNode Body)> File(string csv, string query = "") =>
+        _book.Send(HttpMethod.Post, "/api/weather-file" + query, new StringContent(csv, Encoding.UTF8, "text/csv"));
 
     /// <summary>Daily weather of Seattle 2012–2015 from the npm package vega-datasets (BSD-3), a test-only dependency; last frosts from R.</summary>
     private static string Seattle()
@@ -31,7 +38,8 @@ public sealed class WeatherTests : IAsyncLifetime
         for (var folder = new DirectoryInfo(AppContext.BaseDirectory); ; folder = folder.Parent!)
         {
             var path = Path.Combine(folder.FullName, "src/gassel-ui/node_modules/vega-datasets/data/seattle-weather.csv");
-            if (System.IO.File.Exists(path)) return System.IO.File.ReadAllText(path);
+            if (System.IO.File.Exists(path))
+                return System.IO.File.ReadAllText(path);
         }
     }
 
@@ -40,7 +48,10 @@ public sealed class WeatherTests : IAsyncLifetime
     {
         var (status, report) = await File(Seattle());
         Assert.True(status == 200, report.ToJsonString());
-        Assert.Equal((0, 3, 2), (report["dateColumn"]!.GetValue<int>(), report["minColumn"]!.GetValue<int>(), report["maxColumn"]!.GetValue<int>()));
+        Assert.Equal(
+            (0, 3, 2),
+            (report["dateColumn"]!.GetValue<int>(), report["minColumn"]!.GetValue<int>(), report["maxColumn"]!.GetValue<int>())
+        );
         Assert.Equal((1461, 0), (report["days"]!.GetValue<int>(), report["refusedCount"]!.GetValue<int>()));
         Assert.Empty((await _book.Get("/api/weather-records")).AsArray());
 
@@ -60,8 +71,12 @@ public sealed class WeatherTests : IAsyncLifetime
         var (weather, gate) = (_book.Services.GetRequiredService<WeatherBook>(), _book.Services.GetRequiredService<WriteGate>());
         var days = Enumerable.Range(0, 400_000).Select(i => new DailyTemperature(new DateOnly(1000, 1, 1).AddDays(i), -1, 4)).ToList();
         using var stop = new CancellationTokenSource();
-        var importing = Task.Run(() => weather.Add("broken off", false, _book.Clock.GetUtcNow(), days, gate, stop.Token), TestContext.Current.CancellationToken);
-        while (weather.Days(1).Count == 0) await Task.Delay(1, TestContext.Current.CancellationToken);
+        var importing = Task.Run(
+            () => weather.Add("broken off", false, _book.Clock.GetUtcNow(), days, gate, stop.Token),
+            TestContext.Current.CancellationToken
+        );
+        while (weather.Days(1).Count == 0)
+            await Task.Delay(1, TestContext.Current.CancellationToken);
         Assert.Empty(await weather.Records());
         await stop.CancelAsync();
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => importing);
@@ -82,14 +97,25 @@ public sealed class WeatherTests : IAsyncLifetime
     public async Task Others_record_while_a_hundred_years_come_in()
     {
         var batch = await _book.BatchOfBalsamroot();
-        await _book.Record(batch, "2027-03-14", "warn", """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}""");
+        await _book.Record(
+            batch,
+            "2027-03-14",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null}"""
+        );
         var csv = new StringBuilder("date,min,max\n");
-        for (var day = new DateOnly(1926, 1, 1); day < new DateOnly(2026, 1, 1); day = day.AddDays(1)) csv.Append(CultureInfo.InvariantCulture, $"{day:yyyy-MM-dd},-2,5\n");
+        for (var day = new DateOnly(1926, 1, 1); day < new DateOnly(2026, 1, 1); day = day.AddDays(1))
+            csv.Append(CultureInfo.InvariantCulture, $"{day:yyyy-MM-dd},-2,5\n");
         var importing = File(csv.ToString(), "?save=true&name=long");
         var recorded = 0;
         while (!importing.IsCompleted)
         {
-            var (status, body) = await _book.Record(batch, "2027-03-14", "warn", """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0}""");
+            var (status, body) = await _book.Record(
+                batch,
+                "2027-03-14",
+                "warn",
+                """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0}"""
+            );
             Assert.True(status == 200, body.ToJsonString());
             recorded++;
         }
@@ -103,7 +129,10 @@ public sealed class WeatherTests : IAsyncLifetime
     public async Task Bad_rows_are_named_and_the_rest_is_kept()
     {
         var (_, report) = await File("day;tmax;tmin\n2026-01-01;4;-2\n2026-01-02;-2;4\n2026-01-01;4;-2\n31/01/2026;4;-2\n2026-01-05;;\n");
-        Assert.Equal((2, 3, 3), (report["days"]!.GetValue<int>(), report["refusedCount"]!.GetValue<int>(), report["gapDays"]!.GetValue<int>()));
+        Assert.Equal(
+            (2, 3, 3),
+            (report["days"]!.GetValue<int>(), report["refusedCount"]!.GetValue<int>(), report["gapDays"]!.GetValue<int>())
+        );
         Assert.Equal([3, 4, 5], report["refused"]!.AsArray().Select(r => r!["line"]!.GetValue<int>()));
     }
 
@@ -146,9 +175,15 @@ public sealed class WeatherTests : IAsyncLifetime
         var (status, problem) = await Site(46, "America/Denver", null, """{"frostBasis":"record"}""");
         Assert.Equal((400, "settings.frostBasis"), (status, problem["field"]!.GetValue<string>()));
         Assert.Equal(404, (await Site(46, "America/Denver", 7)).Status);
-        Assert.Equal("settings.groundFreeze", (await Site(46, "America/Denver", null, """{"groundFreeze":"13-40"}""")).Body["field"]!.GetValue<string>());
+        Assert.Equal(
+            "settings.groundFreeze",
+            (await Site(46, "America/Denver", null, """{"groundFreeze":"13-40"}""")).Body["field"]!.GetValue<string>()
+        );
         var (saved, places) = await _book.Put("/api/places", """[{"id":"cold-shelf","assumedC":3.5,"capacity":20}]""");
-        Assert.Equal((200, 20), (saved, places.AsArray().Single(p => p!["id"]!.GetValue<string>() == "cold-shelf")!["capacity"]!.GetValue<int>()));
+        Assert.Equal(
+            (200, 20),
+            (saved, places.AsArray().Single(p => p!["id"]!.GetValue<string>() == "cold-shelf")!["capacity"]!.GetValue<int>())
+        );
         Assert.Equal(404, (await _book.Put("/api/places", """[{"id":"attic","assumedC":3.5,"capacity":20}]""")).Status);
         Assert.Equal(400, (await _book.Put("/api/places", """[{"id":"cold-shelf","assumedC":3.5,"capacity":-1}]""")).Status);
     }

@@ -24,36 +24,61 @@ public sealed class YardTests : IAsyncLifetime
         foreach (var day in WeatherGenerator.Days(ClimateNormals.SkarveBench, new(2011, 7, 1), new(2027, 3, 22), 3))
         {
             // mild up to the day, then a hard freeze
-            var shift = day.Date switch { { Year: 2027, Month: 3, Day: >= 1 and <= 15 } => 8, { Year: 2027, Month: 3, Day: 16 or 17 } => -12, _ => 0 };
-            if (keep?.Invoke(new(day.Date, day.MinC, day.MaxC)) == false) continue;
+            var shift = day.Date switch
+            {
+                { Year: 2027, Month: 3, Day: >= 1 and <= 15 } => 8,
+                { Year: 2027, Month: 3, Day: 16 or 17 } => -12,
+                _ => 0,
+            };
+            if (keep?.Invoke(new(day.Date, day.MinC, day.MaxC)) == false)
+                continue;
             csv.Append(CultureInfo.InvariantCulture, $"{day.Date:yyyy-MM-dd},{day.MinC + shift:0.0},{day.MaxC + shift:0.0}\n");
         }
-        var (status, report) = await _book.Send(HttpMethod.Post, "/api/weather-file?save=true&name=invented", new StringContent(csv.ToString(), Encoding.UTF8, "text/csv"));
+        var (status, report) = await _book.Send(
+            HttpMethod.Post,
+            "/api/weather-file?save=true&name=invented",
+            new StringContent(csv.ToString(), Encoding.UTF8, "text/csv")
+        );
         Assert.True(status == 200, report.ToJsonString());
-        var (set, site) = await _book.Put("/api/site", $$"""{"name":"Test bench","latitude":{{latitude.ToString(CultureInfo.InvariantCulture)}},"timeZone":"America/Denver","lastFrost":"05-08","weatherRecordId":{{report["savedAs"]}} }""");
+        var (set, site) = await _book.Put(
+            "/api/site",
+            $$"""{"name":"Test bench","latitude":{{latitude.ToString(CultureInfo.InvariantCulture)}},"timeZone":"America/Denver","lastFrost":"05-08","weatherRecordId":{{report["savedAs"]}} }"""
+        );
         Assert.True(set == 200, site.ToJsonString());
     }
 
     private async Task<Guid> Batch(string species = "prairie-smoke", int seeds = 60)
     {
-        if ((await _book.Get("/api/site"))["site"] is null) await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
-        var (_, lot) = await _book.Post("/api/lots", $$"""{"speciesId":"{{species}}","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":900,"assumedFraction":0.6} }""");
+        if ((await _book.Get("/api/site"))["site"] is null)
+            await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        var (_, lot) = await _book.Post(
+            "/api/lots",
+            $$"""{"speciesId":"{{species}}","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":900,"assumedFraction":0.6} }"""
+        );
         var id = Guid.NewGuid();
-        var (status, made) = await _book.Post("/api/batches", $$"""
-            {"id":"{{id}}","choice":"usual","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"{{species}}","routeId":"{{species}}-winter-container","lotId":{{lot["id"]}},"plants":20,"target":"start","date":"2027-03-20"} }
-            """);
+        var (status, made) = await _book.Post(
+            "/api/batches",
+            $$"""
+            {"id":"{{id}}","choice":"usual","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"{{species}}","routeId":"{{species}}-winter-container","lotId":{{lot[
+                "id"
+            ]}},"plants":20,"target":"start","date":"2027-03-20"} }
+            """
+        );
         Assert.True(status == 200, made.ToJsonString());
         return id;
     }
 
-    private static string Prepared(string done = AllDone, string setup = Jug, string part = "1") => $$"""{"kind":"prepared","part":"{{part}}","setup":{{setup}},"done":{{done}} }""";
+    private static string Prepared(string done = AllDone, string setup = Jug, string part = "1") =>
+        $$"""{"kind":"prepared","part":"{{part}}","setup":{{setup}},"done":{{done}} }""";
 
     private static string Out(string label = "jug 1", string place = "yard", string part = "1") =>
         $$"""{"kind":"stepStarted","part":"{{part}}","step":0,"seeds":60,"place":"{{place}}","vessel":{"kind":"container","label":"{{label}}"} }""";
 
-    private Task<(int Status, JsonNode Body)> Tend(Guid batch, string what, string day = "2027-03-14") => _book.Record(batch, day, "warn", $$"""{"kind":"tended","part":"1","what":"{{what}}"}""");
+    private Task<(int Status, JsonNode Body)> Tend(Guid batch, string what, string day = "2027-03-14") =>
+        _book.Record(batch, day, "warn", $$"""{"kind":"tended","part":"1","what":"{{what}}"}""");
 
-    private async Task<JsonNode?> Alert(string kind) => (await _book.Get("/api/yard"))["alerts"]!.AsArray().SingleOrDefault(a => a!["kind"]!.GetValue<string>() == kind);
+    private async Task<JsonNode?> Alert(string kind) =>
+        (await _book.Get("/api/yard"))["alerts"]!.AsArray().SingleOrDefault(a => a!["kind"]!.GetValue<string>() == kind);
 
     [Fact]
     public async Task A_container_without_holes_goes_out_only_after_a_word()
@@ -71,7 +96,18 @@ public sealed class YardTests : IAsyncLifetime
     public async Task Kept_without_holes_and_watered_daily_it_goes_out_without_a_word()
     {
         var batch = await Batch();
-        Assert.Equal(200, (await _book.Record(batch, "2026-12-01", "warn", Prepared("[]", Jug.Replace("capOff", "noHolesDailyWater", StringComparison.Ordinal)), Out())).Status);
+        Assert.Equal(
+            200,
+            (
+                await _book.Record(
+                    batch,
+                    "2026-12-01",
+                    "warn",
+                    Prepared("[]", Jug.Replace("capOff", "noHolesDailyWater", StringComparison.Ordinal)),
+                    Out()
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -141,7 +177,13 @@ public sealed class YardTests : IAsyncLifetime
     {
         var batch = await Batch();
         await _book.Record(batch, "2026-11-20", "warn", Prepared(), Out());
-        var (status, problem) = await _book.Record(batch, "2027-01-20", "warn", """{"kind":"moved","part":"1","place":"yard-eaves"}""", """{"kind":"moved","part":"1","place":"yard-shade"}""");
+        var (status, problem) = await _book.Record(
+            batch,
+            "2027-01-20",
+            "warn",
+            """{"kind":"moved","part":"1","place":"yard-eaves"}""",
+            """{"kind":"moved","part":"1","place":"yard-shade"}"""
+        );
         Assert.Equal((400, "entries[1].payload.place"), (status, problem["field"]!.GetValue<string>()));
         var other = await Batch("elegant-penstemon");
         Assert.Equal(409, (await _book.Record(other, "2026-11-20", "warn", Prepared(), Out("Jug 1", "yard-wall"))).Status);
@@ -150,8 +192,14 @@ public sealed class YardTests : IAsyncLifetime
     [Theory]
     [InlineData("""{"kind":null,"care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":null}""", "setup.kind")]
     [InlineData("""{"kind":"jug4","care":"capOff","mix":"lowNutrient","mixCm":0,"stonesKg":0,"own":null}""", "setup.mixCm")]
-    [InlineData("""{"kind":"jug4","care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":{"litres":2,"heightCm":20,"transmittance":0.5}}""", "setup.own")]
-    [InlineData("""{"kind":null,"care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":{"litres":2,"heightCm":20,"transmittance":1.5}}""", "setup.own.transmittance")]
+    [InlineData(
+        """{"kind":"jug4","care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":{"litres":2,"heightCm":20,"transmittance":0.5}}""",
+        "setup.own"
+    )]
+    [InlineData(
+        """{"kind":null,"care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":{"litres":2,"heightCm":20,"transmittance":1.5}}""",
+        "setup.own.transmittance"
+    )]
     public async Task A_container_that_cannot_be_is_refused_by_its_field(string setup, string field)
     {
         var (status, problem) = await _book.Post("/api/yard/preparation", setup);
@@ -162,7 +210,10 @@ public sealed class YardTests : IAsyncLifetime
     [Fact]
     public async Task Too_small_opaque_or_low_is_said_while_it_is_chosen()
     {
-        var (_, advice) = await _book.Post("/api/yard/preparation", """{"kind":null,"care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":{"litres":1,"heightCm":12,"transmittance":0}}""");
+        var (_, advice) = await _book.Post(
+            "/api/yard/preparation",
+            """{"kind":null,"care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":{"litres":1,"heightCm":12,"transmittance":0}}"""
+        );
         Assert.Equal(3, advice["doubts"]!.AsArray().Count);
         Assert.Equal("drainHoles", advice["steps"]![0]!["step"]!.GetValue<string>());
     }
@@ -174,7 +225,9 @@ public sealed class YardTests : IAsyncLifetime
         var batch = await Batch();
         await _book.Record(batch, "2026-11-20", "warn", Prepared(), Out());
         var yard = await _book.Get("/api/yard");
-        Assert.Contains(yard["working"]!.AsArray(), w => w!.GetValue<string>().Contains("taken between the days beside it", StringComparison.Ordinal));
+        Assert.Contains(yard["working"]!.AsArray(), w =>
+            w!.GetValue<string>().Contains("taken between the days beside it", StringComparison.Ordinal)
+        );
         Assert.Null((await _book.Get($"/api/yard/containers/{batch}/1"))["brief"]!["withheld"]);
 
         await Site(keep: d => d.Date < new DateOnly(2027, 1, 10) || d.Date > new DateOnly(2027, 1, 12));
@@ -218,16 +271,28 @@ public sealed class YardTests : IAsyncLifetime
         var outdoors = await Batch();
         var lot = (await _book.Get("/api/lots"))[0]!["id"]!.GetValue<int>();
         var indoors = Guid.NewGuid();
-        await _book.Post("/api/batches", $$"""{"id":"{{indoors}}","choice":"usual","seeds":50,"who":"grower","plan":{"speciesId":"prairie-smoke","routeId":"prairie-smoke-light","lotId":{{lot}},"plants":20,"target":"start","date":"2027-03-20"} }""");
+        await _book.Post(
+            "/api/batches",
+            $$"""{"id":"{{indoors}}","choice":"usual","seeds":50,"who":"grower","plan":{"speciesId":"prairie-smoke","routeId":"prairie-smoke-light","lotId":{{lot}},"plants":20,"target":"start","date":"2027-03-20"} }"""
+        );
         await _book.Record(outdoors, "2026-11-20", "warn", Prepared(), Out());
         await _book.Record(outdoors, "2027-03-10", "warn", """{"kind":"count","part":"1","emerged":12,"lost":2,"cause":"slugs"}""");
         Assert.Empty(await Ways());
-        await _book.Record(indoors, "2027-02-20", "warn", """{"kind":"sown","part":"1","place":"heat-mat","vessel":{"kind":"tray","label":"tray 2","cells":72},"seeds":50}""");
+        await _book.Record(
+            indoors,
+            "2027-02-20",
+            "warn",
+            """{"kind":"sown","part":"1","place":"heat-mat","vessel":{"kind":"tray","label":"tray 2","cells":72},"seeds":50}"""
+        );
         await _book.Record(indoors, "2027-03-08", "warn", """{"kind":"count","part":"1","emerged":30,"lost":0}""");
         var both = Assert.Single(await Ways())!;
         // R: prop.test(c(30, 12), c(50, 60), correct = FALSE) gives 0.6 and 0.2; Newcombe's interval reaches over neither 0
         Assert.Equal(0.4, both["pair"]!["difference"]!.GetValue<double>(), 9);
-        Assert.StartsWith("Not over. So far: 60 % of 50 indoors, 20 % of 60 outdoors: indoors came up more", both["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Not over. So far: 60 % of 50 indoors, 20 % of 60 outdoors: indoors came up more",
+            both["sentence"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
         Assert.Equal("slugs", both["outdoors"]!["lost"]![0]!["cause"]!.GetValue<string>());
         Assert.Equal(110, both["outdoors"]!["meanDays"]!.GetValue<double>());
 
@@ -243,7 +308,8 @@ public sealed class YardTests : IAsyncLifetime
         var detail = await _book.Get($"/api/yard/containers/{batch}/1");
         // a thermometer that reads two degrees more of each swing than the model does
         var csv = new StringBuilder("at,tempC\n");
-        foreach (var hour in detail["hours"]!.AsArray().Take(70)) csv.Append(CultureInfo.InvariantCulture, $"{hour!["at"]},{hour["mediumC"]!.GetValue<double>() * 1.15:0.00}\n");
+        foreach (var hour in detail["hours"]!.AsArray().Take(70))
+            csv.Append(CultureInfo.InvariantCulture, $"{hour!["at"]},{hour["mediumC"]!.GetValue<double>() * 1.15:0.00}\n");
         var path = $"/api/yard/containers/{batch}/1/calibration-file?spot=medium";
         var (status, fit) = await _book.Send(HttpMethod.Post, path, new StringContent(csv.ToString(), Encoding.UTF8, "text/csv"));
         Assert.True(status == 200, fit.ToJsonString());
@@ -252,8 +318,16 @@ public sealed class YardTests : IAsyncLifetime
         await _book.Send(HttpMethod.Post, $"{path}&save=true", new StringContent(csv.ToString(), Encoding.UTF8, "text/csv"));
         var kept = (await _book.Get("/api/site"))["settings"]!["calibrations"]![0]!;
         Assert.Equal(fit["fit"]!["transmittance"]!.GetValue<double>(), kept["transmittance"]!.GetValue<double>(), 9);
-        Assert.Equal(kept["transmittance"]!.GetValue<double>(), (await _book.Get($"/api/yard/containers/{batch}/1"))["parameters"]!["transmittance"]!.GetValue<double>(), 9);
-        var (refused, problem) = await _book.Send(HttpMethod.Post, path, new StringContent("at,tempC\nyesterday,warm\n", Encoding.UTF8, "text/csv"));
+        Assert.Equal(
+            kept["transmittance"]!.GetValue<double>(),
+            (await _book.Get($"/api/yard/containers/{batch}/1"))["parameters"]!["transmittance"]!.GetValue<double>(),
+            9
+        );
+        var (refused, problem) = await _book.Send(
+            HttpMethod.Post,
+            path,
+            new StringContent("at,tempC\nyesterday,warm\n", Encoding.UTF8, "text/csv")
+        );
         Assert.Equal((400, "file"), (refused, problem["field"]!.GetValue<string>()));
         Assert.Contains("Line 2", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
     }

@@ -22,20 +22,39 @@ public static class Chilling
         var gaps = new List<ChillingGap>();
         foreach (var (a, b) in daily.Zip(daily.Skip(1)))
         {
-            if (b.Date.DayNumber - a.Date.DayNumber is > 1 and var days) gaps.Add(new(Iso(a.Date.AddDays(1)), Iso(b.Date.AddDays(-1)), 24.0 * (days - 1)));
+            if (b.Date.DayNumber - a.Date.DayNumber is > 1 and var days)
+                gaps.Add(new(Iso(a.Date.AddDays(1)), Iso(b.Date.AddDays(-1)), 24.0 * (days - 1)));
         }
-        return Tell([.. daily.Select(d => (TemperatureDay.FromRange(d.Date, d.MinC, d.MaxC, response), d.Moist))], gaps, response, need,
-            "Each day as one sine between its minimum and maximum (Baskerville & Emin 1969).");
+        return Tell(
+            [.. daily.Select(d => (TemperatureDay.FromRange(d.Date, d.MinC, d.MaxC, response), d.Moist))],
+            gaps,
+            response,
+            need,
+            "Each day as one sine between its minimum and maximum (Baskerville & Emin 1969)."
+        );
     }
 
     /// <param name="readings">Strictly increasing, at least one.</param>
     /// <param name="offset">Days are cut at midnight of this offset.</param>
-    public static ChillingResult FromReadings(IReadOnlyList<TemperatureReading> readings, ColdResponse response, TimeSpan offset, double? need = null)
+    public static ChillingResult FromReadings(
+        IReadOnlyList<TemperatureReading> readings,
+        ColdResponse response,
+        TimeSpan offset,
+        double? need = null
+    )
     {
         var read = ReadingDays.Of(readings, response, DayBounds.Of(offset));
-        string Instant(long ms) => DateTimeOffset.FromUnixTimeMilliseconds(ms).ToOffset(offset).ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture);
-        return Tell([.. read.Days.Select(d => (d, true))], [.. read.Gaps.Select(g => new ChillingGap(Instant(g.FromUnixMs), Instant(g.ToUnixMs), g.Hours))], response, need,
-            string.Create(CultureInfo.InvariantCulture, $"Straight lines between {readings.Count} readings; a gap of more than {ReadingDays.LongestGapHours:0} h is left out whole."));
+        string Instant(long ms) =>
+            DateTimeOffset.FromUnixTimeMilliseconds(ms).ToOffset(offset).ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture);
+        return Tell(
+            [.. read.Days.Select(d => (d, true))],
+            [.. read.Gaps.Select(g => new ChillingGap(Instant(g.FromUnixMs), Instant(g.ToUnixMs), g.Hours))],
+            response,
+            need,
+            Text.Of(
+                $"Straight lines between {readings.Count} readings; a gap of more than {ReadingDays.LongestGapHours:0} h is left out whole."
+            )
+        );
     }
 
     /// <summary>Runs of warm days before the need is met.</summary>
@@ -46,9 +65,11 @@ public static class Chilling
         var found = new List<Interruption>();
         for (var i = 0; i < days.Count; i++)
         {
-            if (!IsWarm(days[i])) continue;
+            if (!IsWarm(days[i]))
+                continue;
             var first = i;
-            while (i + 1 < days.Count && IsWarm(days[i + 1]) && days[i + 1].Date == days[i].Date.AddDays(1)) i++;
+            while (i + 1 < days.Count && IsWarm(days[i + 1]) && days[i + 1].Date == days[i].Date.AddDays(1))
+                i++;
             if (i - first + 1 >= WarmDaysThatUndo && !(first > 0 && met(first - 1)))
             {
                 found.Add(new(days[first].Date, days[i].Date, i - first + 1, days.Skip(first).Take(i - first + 1).Average(d => d.MeanC)));
@@ -59,28 +80,58 @@ public static class Chilling
 
     private static bool IsWarm(TemperatureDay day) => day.MeanC > WarmAboveC && day.CoveredHours >= HoursToJudge;
 
-    private static ChillingResult Tell(List<(TemperatureDay Day, bool Moist)> days, List<ChillingGap> gaps, ColdResponse response, double? need, string how)
+    private static ChillingResult Tell(
+        List<(TemperatureDay Day, bool Moist)> days,
+        List<ChillingGap> gaps,
+        ColdResponse response,
+        double? need,
+        string how
+    )
     {
         var moist = days.Where(d => d.Moist).Select(d => d.Day).ToList();
         var effective = moist.Sum(d => d.Effective);
         var sums = new double[days.Count];
-        for (var i = 0; i < days.Count; i++) sums[i] = (i > 0 ? sums[i - 1] : 0) + (days[i].Moist ? days[i].Day.Effective : 0);
+        for (var i = 0; i < days.Count; i++)
+            sums[i] = (i > 0 ? sums[i - 1] : 0) + (days[i].Moist ? days[i].Day.Effective : 0);
         var interruptions = Interruptions([.. days.Select(d => d.Day)], i => sums[i] >= need);
-        var range = interruptions.Count == 0 ? null
-            : new EffectiveRange(days.Where(d => d.Moist && d.Day.Date > interruptions[^1].To).Sum(d => d.Day.Effective), effective);
+        var range =
+            interruptions.Count == 0
+                ? null
+                : new EffectiveRange(days.Where(d => d.Moist && d.Day.Date > interruptions[^1].To).Sum(d => d.Day.Effective), effective);
         var working = new List<string>
         {
             how,
-            string.Create(CultureInfo.InvariantCulture, $"Response: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; the shape is an assumption."),
-            string.Create(CultureInfo.InvariantCulture, $"By weight {effective:0.##} days, {moist.Sum(d => d.ChillHours):0.#} hours from 0 to {TemperatureDay.ChillToC} °C, {moist.Sum(d => d.CoveredHours) / 24:0.##} days by the calendar."),
+            Text.Of(
+                $"Response: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; the shape is an assumption."
+            ),
+            Text.Of(
+                $"By weight {effective:0.##} days, {moist.Sum(d => d.ChillHours):0.#} hours from 0 to {TemperatureDay.ChillToC} °C, {moist.Sum(d => d.CoveredHours) / 24:0.##} days by the calendar."
+            ),
         };
-        if (days.Count > moist.Count) working.Add($"{days.Count - moist.Count} days not moist are left out: dry seed gains nothing.");
-        if (gaps.Count > 0) working.Add(string.Create(CultureInfo.InvariantCulture, $"{gaps.Count} gaps, {gaps.Sum(g => g.Hours):0.#} h in all, are left out."));
-        foreach (var warm in interruptions) working.Add(string.Create(CultureInfo.InvariantCulture, $"{DayWords.Of(warm.From)} to {DayWords.Of(warm.To)}: {warm.Days} days above {WarmAboveC:0} °C may have undone what was gained before."));
+        if (days.Count > moist.Count)
+            working.Add($"{days.Count - moist.Count} days not moist are left out: dry seed gains nothing.");
+        if (gaps.Count > 0)
+            working.Add(
+                Text.Of( $"{gaps.Count} gaps, {gaps.Sum(g => g.Hours):0.#} h in all, are left out.")
+            );
+        foreach (var warm in interruptions)
+            working.Add(
+                Text.Of(
+                    $"{DayWords.Of(warm.From)} to {DayWords.Of(warm.To)}: {warm.Days} days above {WarmAboveC:0} °C may have undone what was gained before."
+                )
+            );
         return new(
-            moist.Sum(d => d.CoveredHours) / 24, moist.Sum(d => d.ChillHours), effective, days.Count - moist.Count, gaps.Sum(g => g.Hours),
-            gaps, interruptions, range,
-            [.. days.Select(d => new ChilledDay(d.Day.Date, d.Moist ? d.Day.Effective : 0, d.Moist, d.Day.Effective, d.Day.MeanC))], working);
+            moist.Sum(d => d.CoveredHours) / 24,
+            moist.Sum(d => d.ChillHours),
+            effective,
+            days.Count - moist.Count,
+            gaps.Sum(g => g.Hours),
+            gaps,
+            interruptions,
+            range,
+            [.. days.Select(d => new ChilledDay(d.Day.Date, d.Moist ? d.Day.Effective : 0, d.Moist, d.Day.Effective, d.Day.MeanC))],
+            working
+        );
     }
 
     private static string Iso(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);

@@ -4,5 +4,14 @@ namespace Gassel.Core.Climate;
 /// <param name="UncertainDays">Days marked not moist.</param>
 /// <param name="Range">Null without an interruption.</param>
 public sealed record ChillingResult(
-    double CalendarDays, double ChillHours, double EffectiveDays, double UncertainDays, double GapHours,
-    IReadOnlyList<ChillingGap> Gaps, IReadOnlyList<Interruption> Interruptions, EffectiveRange? Range, IReadOnlyList<ChilledDay> Daily, IReadOnlyList<string> Working);
+    double CalendarDays,
+    double ChillHours,
+    double EffectiveDays,
+    double UncertainDays,
+    double GapHours,
+    IReadOnlyList<ChillingGap> Gaps,
+    IReadOnlyList<Interruption> Interruptions,
+    EffectiveRange? Range,
+    IReadOnlyList<ChilledDay> Daily,
+    IReadOnlyList<string> Working
+);

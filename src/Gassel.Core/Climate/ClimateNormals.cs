@@ -7,12 +7,20 @@ namespace Gassel.Core.Climate;
 /// <param name="WetAfterDry">Probability of a wet day after a dry one.</param>
 /// <param name="WetAfterWet">Probability of a wet day after a wet one.</param>
 public sealed record ClimateNormals(
-    IReadOnlyList<double> MeanC, IReadOnlyList<double> RangeK, IReadOnlyList<double> DeviationK, double WetAfterDry, double WetAfterWet)
+    IReadOnlyList<double> MeanC,
+    IReadOnlyList<double> RangeK,
+    IReadOnlyList<double> DeviationK,
+    double WetAfterDry,
+    double WetAfterWet
+)
 {
     /// <summary>The invented valley of the demo; its median last spring frost falls about 8 May.</summary>
-    public static ClimateNormals SkarveBench { get; } = new(
-        [-4, -2, 3, 8, 13, 17, 20, 19, 14, 7.5, 1.5, -3],
-        [8, 9, 11, 13, 14, 15, 17, 17, 16, 12, 8, 7],
-        [4.5, 4.3, 3.9, 3.4, 2.9, 2.6, 2.5, 2.5, 2.7, 3.2, 3.8, 4.3],
-        0.25, 0.55);
+    public static ClimateNormals SkarveBench { get; } =
+        new(
+            [-4, -2, 3, 8, 13, 17, 20, 19, 14, 7.5, 1.5, -3],
+            [8, 9, 11, 13, 14, 15, 17, 17, 16, 12, 8, 7],
+            [4.5, 4.3, 3.9, 3.4, 2.9, 2.6, 2.5, 2.5, 2.7, 3.2, 3.8, 4.3],
+            0.25,
+            0.55
+        );
 }

@@ -7,13 +7,15 @@ public sealed class DayBounds(TimeZoneInfo zone)
     public static DayBounds Of(TimeSpan offset) => new(TimeZoneInfo.CreateCustomTimeZone("fixed", offset, null, null));
 
     /// <summary>The day that an instant falls on.</summary>
-    public DateOnly DayOf(long unixMs) => DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(unixMs), zone).DateTime);
+    public DateOnly DayOf(long unixMs) =>
+        DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(unixMs), zone).DateTime);
 
     /// <summary>Its first instant, Unix milliseconds. Where clocks skip midnight it is the moment they skip to.</summary>
     public long StartOf(DateOnly day)
     {
         var midnight = day.ToDateTime(TimeOnly.MinValue);
-        while (zone.IsInvalidTime(midnight)) midnight = midnight.AddMinutes(15);
+        while (zone.IsInvalidTime(midnight))
+            midnight = midnight.AddMinutes(15);
         // where midnight comes twice the day begins with the first
         var offset = zone.IsAmbiguousTime(midnight) ? zone.GetAmbiguousTimeOffsets(midnight).Max() : zone.GetUtcOffset(midnight);
         return new DateTimeOffset(midnight, offset).ToUnixTimeMilliseconds();

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Climate;
 
 /// <summary>When seed comes up by the warmth of its medium. A model: it knows neither light nor water.</summary>
@@ -7,7 +5,15 @@ namespace Gassel.Core.Climate;
 /// <param name="SumDegreeDays">By the last day.</param>
 /// <param name="ThermoinhibitedDays">Time above the ceiling, in days.</param>
 public sealed record EmergenceForecast(
-    DateOnly? T10, DateOnly? T50, DateOnly? T90, ThermalTime ThermalTime, double SumDegreeDays, double ThermoinhibitedDays, IReadOnlyList<ThermalDay> Daily, IReadOnlyList<string> Working)
+    DateOnly? T10,
+    DateOnly? T50,
+    DateOnly? T90,
+    ThermalTime ThermalTime,
+    double SumDegreeDays,
+    double ThermoinhibitedDays,
+    IReadOnlyList<ThermalDay> Daily,
+    IReadOnlyList<string> Working
+)
 {
     /// <summary>Times without temperatures; nothing was added in them.</summary>
     public IReadOnlyList<EmergenceGap> Gaps { get; init; } = [];
@@ -16,21 +22,59 @@ public sealed record EmergenceForecast(
     private const double Hair = 1e-9;
 
     /// <param name="days">In order; those before <paramref name="from"/> are left out.</param>
-    public static EmergenceForecast Of(IReadOnlyList<ThermalDay> days, DateOnly from, ThermalRate rate, ThermalTime need, IReadOnlyList<EmergenceGap>? gaps = null)
+    public static EmergenceForecast Of(
+        IReadOnlyList<ThermalDay> days,
+        DateOnly from,
+        ThermalRate rate,
+        ThermalTime need,
+        IReadOnlyList<EmergenceGap>? gaps = null
+    )
     {
         var counted = days.Where(d => d.Date >= from).ToList();
         var working = new List<string>
         {
-            string.Create(CultureInfo.InvariantCulture, $"Thermal time above {rate.BaseC:0.#} °C from {DayWords.Of(from)} on{(rate.OptimumC is { } o ? $", no faster above {o:0.#} °C" : "")}{(rate.CeilingC is { } c ? $", nothing at {c:0.#} °C and above" : "")} (Garcia-Huidobro, Monteith & Squire 1982)."),
-            string.Create(CultureInfo.InvariantCulture, $"A tenth is up at {need.T10:0.#} °C·d, half at {need.T50:0.#}, nine tenths at {need.T90:0.#}."),
-            string.Create(CultureInfo.InvariantCulture, $"{counted.Count} days bring {counted.Sum(d => d.Degrees):0.#} °C·d. The temperatures must be those of the medium; light and water are taken to be right."),
+            Text.Of(
+                $"Thermal time above {rate.BaseC:0.#} °C from {DayWords.Of(from)} on{(rate.OptimumC is { } o ? $", no faster above {o:0.#} °C" : "")}{(rate.CeilingC is { } c ? $", nothing at {c:0.#} °C and above" : "")} (Garcia-Huidobro, Monteith & Squire 1982)."
+            ),
+            Text.Of(
+                $"A tenth is up at {need.T10:0.#} °C·d, half at {need.T50:0.#}, nine tenths at {need.T90:0.#}."
+            ),
+            Text.Of(
+                $"{counted.Count} days bring {counted.Sum(d => d.Degrees):0.#} °C·d. The temperatures must be those of the medium; light and water are taken to be right."
+            ),
         };
-        return new(Passes(counted, need.T10), Passes(counted, need.T50), Passes(counted, need.T90), need, counted.Sum(d => d.Degrees), counted.Sum(d => d.AboveCeiling), counted, [.. working, .. gaps is { Count: > 0 } ? [string.Create(CultureInfo.InvariantCulture, $"Temperatures are missing for {gaps.Sum(g => g.Hours) / 24:0.#} days in {gaps.Count} {(gaps.Count == 1 ? "gap" : "gaps")}: nothing was added in them, so it may come up earlier.")] : Array.Empty<string>()]) { Gaps = gaps ?? [] };
+        return new(
+            Passes(counted, need.T10),
+            Passes(counted, need.T50),
+            Passes(counted, need.T90),
+            need,
+            counted.Sum(d => d.Degrees),
+            counted.Sum(d => d.AboveCeiling),
+            counted,
+            [
+                .. working,
+                .. gaps is { Count: > 0 }
+                    ?
+                    [
+                        Text.Of(
+                            $"Temperatures are missing for {gaps.Sum(g => g.Hours) / 24:0.#} days in {gaps.Count} {(gaps.Count == 1 ? "gap" : "gaps")}: nothing was added in them, so it may come up earlier."
+                        ),
+                    ]
+                    : Array.Empty<string>(),
+            ]
+        )
+        {
+            Gaps = gaps ?? [],
+        };
     }
 
     /// <summary>One sine a day.</summary>
-    public static ThermalDay Day(DateOnly date, double minC, double maxC, ThermalRate rate) => new(date, rate.MeanOfDay(minC, maxC),
-        rate.CeilingC is { } ceiling ? SingleSineDay.MeanOf(minC, maxC, [(ceiling, 0), (ceiling, 1)]) : 0);
+    public static ThermalDay Day(DateOnly date, double minC, double maxC, ThermalRate rate) =>
+        new(
+            date,
+            rate.MeanOfDay(minC, maxC),
+            rate.CeilingC is { } ceiling ? SingleSineDay.MeanOf(minC, maxC, [(ceiling, 0), (ceiling, 1)]) : 0
+        );
 
     /// <summary>Straight lines between readings; a gap of more than six hours is left out whole.</summary>
     /// <param name="readings">In order of time.</param>
@@ -40,8 +84,9 @@ public sealed record EmergenceForecast(
         for (var i = 1; i < readings.Count; i++)
         {
             var (a, b) = (readings[i - 1], readings[i]);
-            if ((b.UnixMs - a.UnixMs) / 3_600_000.0 > ReadingDays.LongestGapHours) continue;
-            for (var (t, c) = (a.UnixMs, a.TempC); t < b.UnixMs;)
+            if ((b.UnixMs - a.UnixMs) / 3_600_000.0 > ReadingDays.LongestGapHours)
+                continue;
+            for (var (t, c) = (a.UnixMs, a.TempC); t < b.UnixMs; )
             {
                 var date = bounds.DayOf(t);
                 var until = Math.Min(b.UnixMs, bounds.StartOf(date.AddDays(1)));
@@ -58,7 +103,8 @@ public sealed record EmergenceForecast(
     /// <summary>Share of a straight way from one temperature to the other that lies above the ceiling.</summary>
     private static double Above(double fromC, double toC, double? ceilingC)
     {
-        if (ceilingC is not { } ceiling) return 0;
+        if (ceilingC is not { } ceiling)
+            return 0;
         var (low, high) = fromC < toC ? (fromC, toC) : (toC, fromC);
         return high - low < 1e-9 ? (low > ceiling ? 1 : 0) : Math.Clamp((high - ceiling) / (high - low), 0, 1);
     }
@@ -69,7 +115,8 @@ public sealed record EmergenceForecast(
         foreach (var day in days)
         {
             sum += day.Degrees;
-            if (sum >= need - Hair) return day.Date;
+            if (sum >= need - Hair)
+                return day.Date;
         }
         return null;
     }

@@ -14,7 +14,8 @@ public sealed record EmergenceGap(DateTimeOffset From, DateTimeOffset To, double
         foreach (var day in days.Where(d => d >= from))
         {
             var missing = day.DayNumber - before.DayNumber - 1;
-            if (missing > 0) gaps.Add(new(At(before.AddDays(1)), At(day.AddDays(-1)), missing * 24));
+            if (missing > 0)
+                gaps.Add(new(At(before.AddDays(1)), At(day.AddDays(-1)), missing * 24));
             before = day;
         }
         return gaps;
@@ -25,5 +26,10 @@ public sealed record EmergenceGap(DateTimeOffset From, DateTimeOffset To, double
     /// <summary>Gaps between readings that are left out whole.</summary>
     /// <param name="readings">Strictly increasing.</param>
     public static IReadOnlyList<EmergenceGap> Of(IReadOnlyList<DateTimeOffset> readings) =>
-        [.. readings.Zip(readings.Skip(1)).Where(p => (p.Second - p.First).TotalHours > ReadingDays.LongestGapHours).Select(p => new EmergenceGap(p.First, p.Second, (p.Second - p.First).TotalHours))];
+        [
+            .. readings
+                .Zip(readings.Skip(1))
+                .Where(p => (p.Second - p.First).TotalHours > ReadingDays.LongestGapHours)
+                .Select(p => new EmergenceGap(p.First, p.Second, (p.Second - p.First).TotalHours)),
+        ];
 }

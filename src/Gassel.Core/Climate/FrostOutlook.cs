@@ -6,7 +6,12 @@ public sealed record FrostOutlook(IReadOnlyList<ThresholdOutlook> Thresholds, Gr
 {
     /// <summary>By hardiness of the seedling (starter values, from memory).</summary>
     private static readonly (double C, string Hurts)[] Classes =
-        [(0, "tender seedlings"), (-2, "half-hardy seedlings"), (-4, "hardy seedlings"), (-6, "those that come up at snow-melt")];
+    [
+        (0, "tender seedlings"),
+        (-2, "half-hardy seedlings"),
+        (-4, "hardy seedlings"),
+        (-6, "those that come up at snow-melt"),
+    ];
 
     public FrostResult Frost => Thresholds[0].Frost;
 
@@ -15,6 +20,9 @@ public sealed record FrostOutlook(IReadOnlyList<ThresholdOutlook> Thresholds, Gr
     {
         var here = daily.Select(d => d with { MinC = d.MinC + offsetK, MaxC = d.MaxC + offsetK }).ToList();
         var minima = here.Select(d => new DailyMinimum(d.Date, d.MinC)).ToList();
-        return new([.. Classes.Select(c => new ThresholdOutlook(c.C, c.Hurts, FrostDates.From(minima, c.C, latitude)))], Climate.GroundFreeze.From(here, latitude));
+        return new(
+            [.. Classes.Select(c => new ThresholdOutlook(c.C, c.Hurts, FrostDates.From(minima, c.C, latitude)))],
+            Climate.GroundFreeze.From(here, latitude)
+        );
     }
 }

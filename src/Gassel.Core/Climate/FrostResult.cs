@@ -12,4 +12,5 @@ public sealed record FrostResult(
     int AutumnYearsUsed,
     int FrostFreeSprings,
     int FrostFreeAutumns,
-    IReadOnlyList<string> Working);
+    IReadOnlyList<string> Working
+);

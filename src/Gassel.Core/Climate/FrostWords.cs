@@ -27,7 +27,9 @@ public static class FrostWords
             var (later, springs) = LaterSprings(frost, day, latitude);
             return springs == 0 ? null : (double)later / springs;
         }
-        return frost.AutumnYearsUsed == 0 ? null : (double)frost.Years.Count(y => y.FirstAutumn is { } first && SeasonDays.Order(first, south) <= at) / frost.AutumnYearsUsed;
+        return frost.AutumnYearsUsed == 0
+            ? null
+            : (double)frost.Years.Count(y => y.FirstAutumn is { } first && SeasonDays.Order(first, south) <= at) / frost.AutumnYearsUsed;
     }
 
     /// <summary>As in "one spring in ten still had frost later (3 of 30)".</summary>
@@ -42,19 +44,29 @@ public static class FrostWords
     {
         var south = latitude < 0;
         var at = SeasonDays.Order(day, south);
-        return Of(frost.Years.Count(y => y.FirstAutumn is { } first && SeasonDays.Order(first, south) < at), frost.AutumnYearsUsed, "autumn", "had frost before it");
+        return Of(
+            frost.Years.Count(y => y.FirstAutumn is { } first && SeasonDays.Order(first, south) < at),
+            frost.AutumnYearsUsed,
+            "autumn",
+            "had frost before it"
+        );
     }
 
     private static string Of(int times, int years, string season, string what)
     {
         var culture = CultureInfo.InvariantCulture;
-        if (years == 0) return $"no {season} on record";
-        if (years < FrostDates.YearsForARisk) return string.Create(culture, $"{times} of {years} {season}s {what}; too few years for a risk");
-        if (times == 0) return string.Create(culture, $"none of {years} {season}s {what}");
-        if (times == years) return string.Create(culture, $"all of {years} {season}s {what}");
+        if (years == 0)
+            return $"no {season} on record";
+        if (years < FrostDates.YearsForARisk)
+            return Text.Of( $"{times} of {years} {season}s {what}; too few years for a risk");
+        if (times == 0)
+            return Text.Of( $"none of {years} {season}s {what}");
+        if (times == years)
+            return Text.Of( $"all of {years} {season}s {what}");
         var oneIn = (int)Math.Round((double)years / times, MidpointRounding.AwayFromZero);
-        if (2 * times > years) return string.Create(culture, $"{times} of {years} {season}s {what}");
+        if (2 * times > years)
+            return Text.Of( $"{times} of {years} {season}s {what}");
         var count = oneIn < Numbers.Length ? Numbers[oneIn] : oneIn.ToString(culture);
-        return string.Create(culture, $"one {season} in {count} {what} ({times} of {years})");
+        return Text.Of( $"one {season} in {count} {what} ({times} of {years})");
     }
 }

@@ -23,13 +23,22 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
     private int? _offsetMinutes;
 
     /// <param name="when">Day and time, or the day alone where <paramref name="time"/> stands in a column of its own.</param>
-    public LoggerFault Read(ReadOnlySpan<char> when, ReadOnlySpan<char> time, ReadOnlySpan<char> temperature, out TemperatureReading reading)
+    public LoggerFault Read(
+        ReadOnlySpan<char> when,
+        ReadOnlySpan<char> time,
+        ReadOnlySpan<char> temperature,
+        out TemperatureReading reading
+    )
     {
         reading = default;
-        if (!Stamp.TryRead(when, time, order, out var stamp)) return LoggerFault.Time;
-        if (Instant(stamp, out var unixMs) is not LoggerFault.None and var fault) return fault;
-        if (unixMs > _latest) return LoggerFault.Future;
-        if (Temperature(temperature) is not { } tempC) return LoggerFault.Temperature;
+        if (!Stamp.TryRead(when, time, order, out var stamp))
+            return LoggerFault.Time;
+        if (Instant(stamp, out var unixMs) is not LoggerFault.None and var fault)
+            return fault;
+        if (unixMs > _latest)
+            return LoggerFault.Future;
+        if (Temperature(temperature) is not { } tempC)
+            return LoggerFault.Temperature;
         _last = unixMs;
         reading = new(unixMs, tempC);
         return LoggerFault.None;
@@ -42,7 +51,8 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
     /// <returns>The other unit; null where there is no doubt.</returns>
     public static TemperatureUnit? OtherUnit(IReadOnlyCollection<double> readC, TemperatureUnit unit, double placeC)
     {
-        if (readC.Count == 0) return null;
+        if (readC.Count == 0)
+            return null;
         var middle = readC.Order().ElementAt(readC.Count / 2);
         var other = unit == TemperatureUnit.Celsius ? (middle - 32) / 1.8 : (middle * 1.8) + 32;
         const double Far = 15;
@@ -55,7 +65,8 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
     {
         foreach (var order in Enum.GetValues<DayOrder>())
         {
-            if (Stamp.TryRead(cell, default, order, out _)) return true;
+            if (Stamp.TryRead(cell, default, order, out _))
+                return true;
         }
         return false;
     }
@@ -77,7 +88,10 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
         if (stamp.Day != _day || _day == default)
         {
             _day = stamp.Day;
-            var (first, next) = (zone.GetUtcOffset(_day.ToDateTime(TimeOnly.MinValue)), zone.GetUtcOffset(_day.AddDays(1).ToDateTime(TimeOnly.MinValue)));
+            var (first, next) = (
+                zone.GetUtcOffset(_day.ToDateTime(TimeOnly.MinValue)),
+                zone.GetUtcOffset(_day.AddDays(1).ToDateTime(TimeOnly.MinValue))
+            );
             _offsetMinutes = first == next ? (int)first.TotalMinutes : null;
         }
         if (_offsetMinutes is { } all)
@@ -87,7 +101,8 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
         }
         var moment = DateTime.UnixEpoch.AddMilliseconds(local);
         var wall = DateTime.SpecifyKind(moment, DateTimeKind.Unspecified);
-        if (zone.IsInvalidTime(wall)) return LoggerFault.SkippedHour;
+        if (zone.IsInvalidTime(wall))
+            return LoggerFault.SkippedHour;
         if (!zone.IsAmbiguousTime(wall))
         {
             unixMs = local - (long)zone.GetUtcOffset(wall).TotalMilliseconds;
@@ -95,21 +110,38 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
         }
         var offsets = zone.GetAmbiguousTimeOffsets(wall);
         unixMs = local - (long)offsets.Max().TotalMilliseconds;
-        if (unixMs <= _last) unixMs = local - (long)offsets.Min().TotalMilliseconds;
+        if (unixMs <= _last)
+            unixMs = local - (long)offsets.Min().TotalMilliseconds;
         return LoggerFault.None;
     }
 
     private double? Temperature(ReadOnlySpan<char> text)
     {
         text = text.TrimEnd("°CFcf ");
-        if (!double.TryParse(text, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value))
+        if (
+            !double.TryParse(
+                text,
+                NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint,
+                CultureInfo.InvariantCulture,
+                out var value
+            )
+        )
         {
             // a comma as the decimal mark, as loggers of many countries write
-            if (text.IndexOf(',') is < 0 and var comma || text.Length > 16) return null;
+            if (text.IndexOf(',') is < 0 and var comma || text.Length > 16)
+                return null;
             Span<char> dotted = stackalloc char[text.Length];
             text.CopyTo(dotted);
             dotted.Replace(',', '.');
-            if (!double.TryParse(dotted, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out value)) return null;
+            if (
+                !double.TryParse(
+                    dotted,
+                    NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint,
+                    CultureInfo.InvariantCulture,
+                    out value
+                )
+            )
+                return null;
         }
         var tempC = unit == TemperatureUnit.Fahrenheit ? (value - 32) / 1.8 : value;
         return tempC is >= ColdestC and <= HottestC ? tempC : null;
@@ -121,11 +153,13 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
         public static bool TryRead(ReadOnlySpan<char> when, ReadOnlySpan<char> time, DayOrder order, out Stamp stamp)
         {
             stamp = default;
-            if (!TryDay(ref when, order, out var day)) return false;
+            if (!TryDay(ref when, order, out var day))
+                return false;
             var rest = time.IsEmpty ? when : time;
             rest = rest.TrimStart("T ,");
             var (ms, offset) = (0L, (int?)null);
-            if (!rest.IsEmpty && !TryTime(rest, out ms, out offset)) return false;
+            if (!rest.IsEmpty && !TryTime(rest, out ms, out offset))
+                return false;
             stamp = new(day, ((long)(day.DayNumber - UnixDay) * 86_400_000) + ms, offset);
             return true;
         }
@@ -136,10 +170,19 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
         {
             day = default;
             text = text.Trim();
-            if (!TryNumber(ref text, out var a, out var digits)) return false;
-            int b, c;
-            if (digits == 8) (a, b, c) = (a / 10_000, a / 100 % 100, a % 100);
-            else if (!Skip(ref text, "-/.") || !TryNumber(ref text, out b, out _) || !Skip(ref text, "-/.") || !TryNumber(ref text, out c, out _)) return false;
+            if (!TryNumber(ref text, out var a, out var digits))
+                return false;
+            int b,
+                c;
+            if (digits == 8)
+                (a, b, c) = (a / 10_000, a / 100 % 100, a % 100);
+            else if (
+                !Skip(ref text, "-/.")
+                || !TryNumber(ref text, out b, out _)
+                || !Skip(ref text, "-/.")
+                || !TryNumber(ref text, out c, out _)
+            )
+                return false;
             var (year, month, dayOfMonth) = order switch
             {
                 _ when digits is 8 or 4 => (a, b, c),
@@ -147,8 +190,10 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
                 DayOrder.MonthFirst => (c, a, b),
                 _ => (a, b, c),
             };
-            if (year is >= 0 and < 100) year += 2000;
-            if (year is < 1970 or > 2200 || month is < 1 or > 12 || dayOfMonth < 1 || dayOfMonth > DateTime.DaysInMonth(year, month)) return false;
+            if (year is >= 0 and < 100)
+                year += 2000;
+            if (year is < 1970 or > 2200 || month is < 1 or > 12 || dayOfMonth < 1 || dayOfMonth > DateTime.DaysInMonth(year, month))
+                return false;
             day = new(year, month, dayOfMonth);
             return true;
         }
@@ -156,31 +201,45 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
         private static bool TryTime(ReadOnlySpan<char> text, out long ms, out int? offsetMinutes)
         {
             (ms, offsetMinutes) = (0, null);
-            if (!TryNumber(ref text, out var hour, out _) || !Skip(ref text, ":.") || !TryNumber(ref text, out var minute, out _)) return false;
+            if (!TryNumber(ref text, out var hour, out _) || !Skip(ref text, ":.") || !TryNumber(ref text, out var minute, out _))
+                return false;
             var second = 0;
-            if (Skip(ref text, ":.") && !TryNumber(ref text, out second, out _)) return false;
-            if (Skip(ref text, ".,")) TryNumber(ref text, out _, out _);
+            if (Skip(ref text, ":.") && !TryNumber(ref text, out second, out _))
+                return false;
+            if (Skip(ref text, ".,"))
+                TryNumber(ref text, out _, out _);
             text = text.Trim();
             if (text.Length >= 2 && text[1] is 'M' or 'm')
             {
-                if (hour is < 1 or > 12) return false;
+                if (hour is < 1 or > 12)
+                    return false;
                 hour = (hour % 12) + (text[0] is 'P' or 'p' ? 12 : 0);
                 text = text[2..].Trim();
             }
-            if (hour > 23 || minute > 59 || second > 60) return false;
+            if (hour > 23 || minute > 59 || second > 60)
+                return false;
             ms = ((((hour * 60L) + minute) * 60) + Math.Min(second, 59)) * 1000;
-            if (text.IsEmpty) return true;
+            if (text.IsEmpty)
+                return true;
             if (text is "Z" or "z")
             {
                 offsetMinutes = 0;
                 return true;
             }
-            var sign = text[0] switch { '+' => 1, '-' => -1, _ => 0 };
+            var sign = text[0] switch
+            {
+                '+' => 1,
+                '-' => -1,
+                _ => 0,
+            };
             text = text[1..];
-            if (sign == 0 || !TryNumber(ref text, out var hours, out var digits)) return false;
+            if (sign == 0 || !TryNumber(ref text, out var hours, out var digits))
+                return false;
             var minutes = 0;
-            if (digits == 4) (hours, minutes) = (hours / 100, hours % 100);
-            else if (Skip(ref text, ":") && !TryNumber(ref text, out minutes, out _)) return false;
+            if (digits == 4)
+                (hours, minutes) = (hours / 100, hours % 100);
+            else if (Skip(ref text, ":") && !TryNumber(ref text, out minutes, out _))
+                return false;
             offsetMinutes = sign * ((hours * 60) + minutes);
             return text.IsEmpty && hours <= 14 && minutes <= 59;
         }
@@ -188,14 +247,16 @@ public sealed class LoggerRows(DayOrder order, TemperatureUnit unit, LoggerClock
         private static bool TryNumber(ref ReadOnlySpan<char> text, out int number, out int digits)
         {
             (number, digits) = (0, 0);
-            while (digits < text.Length && char.IsAsciiDigit(text[digits]) && digits < 9) number = (number * 10) + (text[digits++] - '0');
+            while (digits < text.Length && char.IsAsciiDigit(text[digits]) && digits < 9)
+                number = (number * 10) + (text[digits++] - '0');
             text = text[digits..];
             return digits > 0;
         }
 
         private static bool Skip(ref ReadOnlySpan<char> text, ReadOnlySpan<char> any)
         {
-            if (text.IsEmpty || !any.Contains(text[0])) return false;
+            if (text.IsEmpty || !any.Contains(text[0]))
+                return false;
             text = text[1..];
             return true;
         }

@@ -24,8 +24,10 @@ public static class ReadingDays
         {
             if (before is { } last)
             {
-                if ((reading.UnixMs - last.UnixMs) / MsPerHour > LongestGapHours) gaps.Add(new(last.UnixMs, reading.UnixMs));
-                else Add(last, reading);
+                if ((reading.UnixMs - last.UnixMs) / MsPerHour > LongestGapHours)
+                    gaps.Add(new(last.UnixMs, reading.UnixMs));
+                else
+                    Add(last, reading);
             }
             before = reading;
         }
@@ -52,7 +54,8 @@ public static class ReadingDays
 
         void Finish()
         {
-            if (day is { Hours: > 0 }) days.Add(day.ToDay());
+            if (day is { Hours: > 0 })
+                days.Add(day.ToDay());
             day = null;
         }
     }
@@ -82,8 +85,9 @@ public static class ReadingDays
 
         public TemperatureDay ToDay() => new(date, _degreeHours / Hours, _min, _max, Hours, _chillHours, _effectiveHours / 24);
 
-        private static double ShareInChill(double low, double high) => high - low < 1e-12
-            ? (low is >= TemperatureDay.ChillFromC and <= TemperatureDay.ChillToC ? 1 : 0)
-            : Math.Max(0, Math.Min(high, TemperatureDay.ChillToC) - Math.Max(low, TemperatureDay.ChillFromC)) / (high - low);
+        private static double ShareInChill(double low, double high) =>
+            high - low < 1e-12
+                ? (low is >= TemperatureDay.ChillFromC and <= TemperatureDay.ChillToC ? 1 : 0)
+                : Math.Max(0, Math.Min(high, TemperatureDay.ChillToC) - Math.Max(low, TemperatureDay.ChillFromC)) / (high - low);
     }
 }

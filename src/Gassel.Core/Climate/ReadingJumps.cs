@@ -19,12 +19,14 @@ public static class ReadingJumps
         foreach (var reading in readings)
         {
             var isJump = good is { } last && IsJump(last, reading);
-            if (!isJump) good = reading;
+            if (!isJump)
+                good = reading;
             yield return new(reading, isJump);
         }
     }
 
-    public static IEnumerable<TemperatureReading> LeaveOut(IEnumerable<TemperatureReading> readings) => Judge(readings).Where(r => !r.IsJump).Select(r => r.Reading);
+    public static IEnumerable<TemperatureReading> LeaveOut(IEnumerable<TemperatureReading> readings) =>
+        Judge(readings).Where(r => !r.IsJump).Select(r => r.Reading);
 
     /// <param name="good">The last reading that was believed.</param>
     public static bool IsJump(TemperatureReading good, TemperatureReading next)

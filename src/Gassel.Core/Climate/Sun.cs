@@ -32,10 +32,12 @@ public static class Sun
     public static double Sunrise(double latitude, DateOnly day) => 12 - (DaylightHours(latitude, day) / 2);
 
     /// <summary>A day's sun on level ground, MJ m⁻² d⁻¹ (FAO-56 eq. 50), not above that of a clear sky.</summary>
-    public static double FromRangeMJ(double rangeK, double topOfAirMJ) => Math.Min(Hargreaves * Math.Sqrt(Math.Max(0, rangeK)), ClearShare) * topOfAirMJ;
+    public static double FromRangeMJ(double rangeK, double topOfAirMJ) =>
+        Math.Min(Hargreaves * Math.Sqrt(Math.Max(0, rangeK)), ClearShare) * topOfAirMJ;
 
     /// <summary>Share of the daylight without cloud, 0..1 (FAO-56 eq. 35 the other way round).</summary>
-    public static double Clearness(double solarMJ, double topOfAirMJ) => topOfAirMJ <= 0 ? 0 : Math.Clamp(((solarMJ / topOfAirMJ) - OvercastShare) / (ClearShare - OvercastShare), 0, 1);
+    public static double Clearness(double solarMJ, double topOfAirMJ) =>
+        topOfAirMJ <= 0 ? 0 : Math.Clamp(((solarMJ / topOfAirMJ) - OvercastShare) / (ClearShare - OvercastShare), 0, 1);
 
     /// <summary>Share of the day's sun that comes between two solar hours, by the sine of the sun's height; all hours add up to 1, or to 0 in polar night.</summary>
     public static double ShareBetween(double latitude, DateOnly day, double fromHour, double toHour)
@@ -55,7 +57,11 @@ public static class Sun
     {
         var declination = 0.409 * Math.Sin((2 * Math.PI / 365 * day.DayOfYear) - 1.39);
         var phi = latitude * Math.PI / 180;
-        return (Math.Sin(phi) * Math.Sin(declination), Math.Cos(phi) * Math.Cos(declination), Math.Acos(Math.Clamp(-Math.Tan(phi) * Math.Tan(declination), -1, 1)));
+        return (
+            Math.Sin(phi) * Math.Sin(declination),
+            Math.Cos(phi) * Math.Cos(declination),
+            Math.Acos(Math.Clamp(-Math.Tan(phi) * Math.Tan(declination), -1, 1))
+        );
     }
 
     /// <summary>Inverse relative distance to the sun (FAO-56 eq. 23).</summary>

@@ -22,8 +22,10 @@ public readonly record struct ThermalRate(double BaseC, double? OptimumC = null,
     /// <summary>Degrees that count at a temperature, K.</summary>
     public double At(double tempC)
     {
-        if (tempC <= BaseC || tempC >= CeilingC) return 0;
-        if (OptimumC is not { } optimum || tempC <= optimum) return tempC - BaseC;
+        if (tempC <= BaseC || tempC >= CeilingC)
+            return 0;
+        if (OptimumC is not { } optimum || tempC <= optimum)
+            return tempC - BaseC;
         return CeilingC is { } ceiling ? (optimum - BaseC) * (ceiling - tempC) / (ceiling - optimum) : optimum - BaseC;
     }
 
@@ -34,13 +36,15 @@ public readonly record struct ThermalRate(double BaseC, double? OptimumC = null,
     public double MeanBetween(double fromC, double toC)
     {
         var (low, high) = fromC < toC ? (fromC, toC) : (toC, fromC);
-        if (high - low < 1e-9) return At(low);
+        if (high - low < 1e-9)
+            return At(low);
         double sum = 0;
         var knots = Knots();
         for (var i = 1; i < knots.Length; i++)
         {
             var (a, b) = (Math.Max(low, knots[i - 1].AtC), Math.Min(high, knots[i].AtC));
-            if (a < b) sum += (b - a) * (Value(knots[i - 1], knots[i], a) + Value(knots[i - 1], knots[i], b)) / 2;
+            if (a < b)
+                sum += (b - a) * (Value(knots[i - 1], knots[i], a) + Value(knots[i - 1], knots[i], b)) / 2;
         }
         return sum / (high - low);
 
@@ -49,11 +53,12 @@ public readonly record struct ThermalRate(double BaseC, double? OptimumC = null,
     }
 
     /// <summary>Corners of the line, from the base on; flat outside.</summary>
-    private (double AtC, double Value)[] Knots() => (OptimumC, CeilingC) switch
-    {
-        ({ } optimum, { } ceiling) => [(BaseC, 0), (optimum, optimum - BaseC), (ceiling, 0)],
-        ({ } optimum, null) => [(BaseC, 0), (optimum, optimum - BaseC), (FarC, optimum - BaseC)],
-        (null, { } ceiling) => [(BaseC, 0), (ceiling, ceiling - BaseC), (ceiling, 0)],
-        _ => [(BaseC, 0), (FarC, FarC - BaseC)],
-    };
+    private (double AtC, double Value)[] Knots() =>
+        (OptimumC, CeilingC) switch
+        {
+            ({ } optimum, { } ceiling) => [(BaseC, 0), (optimum, optimum - BaseC), (ceiling, 0)],
+            ({ } optimum, null) => [(BaseC, 0), (optimum, optimum - BaseC), (FarC, optimum - BaseC)],
+            (null, { } ceiling) => [(BaseC, 0), (ceiling, ceiling - BaseC), (ceiling, 0)],
+            _ => [(BaseC, 0), (FarC, FarC - BaseC)],
+        };
 }

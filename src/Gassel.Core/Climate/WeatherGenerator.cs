@@ -23,7 +23,8 @@ public static class WeatherGenerator
     public static IEnumerable<WeatherDay> Days(ClimateNormals normals, DateOnly from, DateOnly to, int seed)
     {
         var random = new Random(seed);
-        double departure = Normal.Sample(random, 0, 1), snow = 0;
+        double departure = Normal.Sample(random, 0, 1),
+            snow = 0;
         var wet = false;
         for (var day = from; day <= to; day = day.AddDays(1))
         {
@@ -31,7 +32,8 @@ public static class WeatherGenerator
             wet = random.NextDouble() < (wet ? normals.WetAfterWet : normals.WetAfterDry);
             var mean = Seasonal(normals.MeanC, day) + departure * Seasonal(normals.DeviationK, day);
             var range = Seasonal(normals.RangeK, day) * (wet ? WetRange : DryRange) * Math.Exp(RangeNoise * Normal.Sample(random, 0, 1));
-            if (wet && mean < 0) snow += SnowPerWetDay;
+            if (wet && mean < 0)
+                snow += SnowPerWetDay;
             snow = Math.Max(0, snow - MeltPerDegreeDay * Math.Max(0, mean));
             yield return new(day, Math.Round(mean - range / 2, 1), Math.Round(mean + range / 2, 1), wet, Math.Round(snow, 1));
         }
@@ -47,7 +49,8 @@ public static class WeatherGenerator
         var value = monthly.Average();
         for (var h = 1; h <= harmonics; h++)
         {
-            double cos = 0, sin = 0;
+            double cos = 0,
+                sin = 0;
             for (var m = 0; m < 12; m++)
             {
                 cos += monthly[m] * Math.Cos(2 * Math.PI * h * m / 12);

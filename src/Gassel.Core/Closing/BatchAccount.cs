@@ -15,8 +15,31 @@ namespace Gassel.Core.Closing;
 /// <param name="Gestures">Times that hands were on it.</param>
 /// <param name="IsOver">Nothing more is awaited of its seed.</param>
 public sealed record BatchAccount(
-    Guid Id, int Number, string SpeciesId, string CommonName, string RouteName, RouteSetting Setting, int LotId, int Season, DateOnly StartedOn, int Seeds, int Germinated,
-    double? Fraction, double? Low, double? High, double? MeanDays, DateOnly? FirstUpOn, PlantTally Plants, int PlantsWanted, GerminationForecast? Forecast, bool? Within, int Gestures, BatchCost Cost, bool IsOver, DateOnly? BooksClosedOn)
+    Guid Id,
+    int Number,
+    string SpeciesId,
+    string CommonName,
+    string RouteName,
+    RouteSetting Setting,
+    int LotId,
+    int Season,
+    DateOnly StartedOn,
+    int Seeds,
+    int Germinated,
+    double? Fraction,
+    double? Low,
+    double? High,
+    double? MeanDays,
+    DateOnly? FirstUpOn,
+    PlantTally Plants,
+    int PlantsWanted,
+    GerminationForecast? Forecast,
+    bool? Within,
+    int Gestures,
+    BatchCost Cost,
+    bool IsOver,
+    DateOnly? BooksClosedOn
+)
 {
     /// <summary>Days of moist cold, the mean by seed.</summary>
     public int ColdDays { get; init; }
@@ -26,10 +49,23 @@ public sealed record BatchAccount(
 
     /// <summary>Null for a batch that has not begun.</summary>
     public static BatchAccount? Of(
-        Guid id, int number, Species species, int lot, Seed.SeedLot? seed, BatchPlan plan, BatchState state, IReadOnlyList<Entry> entries, IReadOnlyDictionary<string, Place> places, CostAssumptions costs, bool south, DateOnly today)
+        Guid id,
+        int number,
+        Species species,
+        int lot,
+        Seed.SeedLot? seed,
+        BatchPlan plan,
+        BatchState state,
+        IReadOnlyList<Entry> entries,
+        IReadOnlyDictionary<string, Place> places,
+        CostAssumptions costs,
+        bool south,
+        DateOnly today
+    )
     {
         var started = state.Parts.SelectMany(p => p.Spans).Select(s => (DateOnly?)s.Start).Min();
-        if (!state.Started || started is not { } from) return null;
+        if (!state.Started || started is not { } from)
+            return null;
         var sown = state.Living.Where(p => p.SownOn is not null).ToList();
         var germination = BatchGermination.From(plan, state);
         var up = sown.SelectMany(p => p.Counts.Where(c => c.Emerged > 0)).ToList();
@@ -38,11 +74,34 @@ public sealed record BatchAccount(
         var counted = SeedCounted.Of(plan, state);
         var known = sown.Count > 0 && counted != Counted.Never;
         var fraction = known ? germination?.Fraction : null;
-        return new(id, number, species.Id, species.CommonName, plan.Route.Name, plan.Route.Setting, lot, Winters.Of(from, south), from, state.SeedsStarted - state.SeedsCut, state.Germinated,
-            fraction, known ? germination?.Low : null, known ? germination?.High : null,
-            MeanDaysOf(sown), up.Count == 0 ? null : up.Min(u => u.On),
-            state.Plants, plan.Plants, plan.Forecast, over && counted == Counted.Whole && fraction is { } f && plan.Forecast is { } forecast ? f >= forecast.Low && f <= forecast.High : null,
-            gestures, BatchCost.Of(plan, state, places, costs, seed, costs.Bought(species.Id), gestures, today), over, state.BooksClosedOn)
+        return new(
+            id,
+            number,
+            species.Id,
+            species.CommonName,
+            plan.Route.Name,
+            plan.Route.Setting,
+            lot,
+            Winters.Of(from, south),
+            from,
+            state.SeedsStarted - state.SeedsCut,
+            state.Germinated,
+            fraction,
+            known ? germination?.Low : null,
+            known ? germination?.High : null,
+            MeanDaysOf(sown),
+            up.Count == 0 ? null : up.Min(u => u.On),
+            state.Plants,
+            plan.Plants,
+            plan.Forecast,
+            over && counted == Counted.Whole && fraction is { } f && plan.Forecast is { } forecast
+                ? f >= forecast.Low && f <= forecast.High
+                : null,
+            gestures,
+            BatchCost.Of(plan, state, places, costs, seed, costs.Bought(species.Id), gestures, today),
+            over,
+            state.BooksClosedOn
+        )
         {
             ColdDays = Cold(plan, state, today),
             Counted = counted,
@@ -57,7 +116,8 @@ public sealed record BatchAccount(
         foreach (var part in sown.Where(p => p.Emerged > 0))
         {
             var counts = part.CountsSinceSowing();
-            if (ObservedTimes.Of(counts, GerminationIndices.From(part.Seeds, counts)).Mean is not { } mean) return null;
+            if (ObservedTimes.Of(counts, GerminationIndices.From(part.Seeds, counts)).Mean is not { } mean)
+                return null;
             (days, seedlings) = (days + (mean * part.Emerged), seedlings + part.Emerged);
         }
         return seedlings == 0 ? null : days / seedlings;
@@ -66,7 +126,17 @@ public sealed record BatchAccount(
     private static int Cold(BatchPlan plan, BatchState state, DateOnly today)
     {
         var seeds = state.Living.Sum(p => (double)p.Seeds);
-        return seeds == 0 ? 0 : (int)Math.Round(state.Living.Sum(p =>
-            p.Seeds * (double)p.Spans.Where(s => plan.Steps[s.Step].Step.Kind == StepKind.ColdMoist).Sum(s => (s.End ?? today).DayNumber - s.Start.DayNumber)) / seeds);
+        return seeds == 0
+            ? 0
+            : (int)
+                Math.Round(
+                    state.Living.Sum(p =>
+                        p.Seeds
+                        * (double)
+                            p
+                                .Spans.Where(s => plan.Steps[s.Step].Step.Kind == StepKind.ColdMoist)
+                                .Sum(s => (s.End ?? today).DayNumber - s.Start.DayNumber)
+                    ) / seeds
+                );
     }
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
@@ -10,7 +9,18 @@ namespace Gassel.Core.Closing;
 /// <param name="PerPlant">Of the plants that reached the pot, or the ground; null where none did.</param>
 /// <param name="Plants">For how many plants that is.</param>
 /// <param name="Saved">Plants × price of a bought one − total; null where either is not known.</param>
-public sealed record BatchCost(double? Seed, double? Mix, double? Containers, double? Energy, double? Work, double? Total, double? PerPlant, int Plants, IReadOnlyList<string> Working, double? Saved = null)
+public sealed record BatchCost(
+    double? Seed,
+    double? Mix,
+    double? Containers,
+    double? Energy,
+    double? Work,
+    double? Total,
+    double? PerPlant,
+    int Plants,
+    IReadOnlyList<string> Working,
+    double? Saved = null
+)
 {
     /// <summary>Mix of a cell and of a pot, litres (starter values, from memory).</summary>
     private const double CellLitres = 0.05;
@@ -21,40 +31,84 @@ public sealed record BatchCost(double? Seed, double? Mix, double? Containers, do
     /// <param name="gestures">Times that hands were on it.</param>
     /// <param name="lot">The seed it is of; null where it is gone.</param>
     /// <param name="bought">Price of a bought plant of its kind; null where nobody entered one.</param>
-    public static BatchCost Of(BatchPlan plan, BatchState state, IReadOnlyDictionary<string, Place> places, CostAssumptions costs, Seed.SeedLot? lot, double? bought, int gestures, DateOnly today)
+    public static BatchCost Of(
+        BatchPlan plan,
+        BatchState state,
+        IReadOnlyDictionary<string, Place> places,
+        CostAssumptions costs,
+        Seed.SeedLot? lot,
+        double? bought,
+        int gestures,
+        DateOnly today
+    )
     {
         var sown = state.Living.Where(p => p.SownOn is not null).ToList();
         var tally = state.Plants;
-        double litres = 0, vessels = 0, kWh = 0;
+        double litres = 0,
+            vessels = 0,
+            kWh = 0;
         foreach (var part in sown)
         {
             var trays = part.IsContainer ? 1 : Math.Max(1, Math.Ceiling(part.Seeds / (double)CellsOfATray));
             vessels += trays;
-            litres += part.IsContainer ? (part.Setup?.Parameters ?? Record.ContainerSetup.Assumed.Parameters).MediumL : Math.Min(part.Seeds, trays * CellsOfATray) * CellLitres;
+            litres += part.IsContainer
+                ? (part.Setup?.Parameters ?? Record.ContainerSetup.Assumed.Parameters).MediumL
+                : Math.Min(part.Seeds, trays * CellsOfATray) * CellLitres;
             kWh += trays * EnergyOf(part, places, costs, today);
         }
         // whoever went straight into the ground was in no pot
-        litres += state.Log.Where(l => l.Fate == EntryFate.Counted).Select(l => l.Entry.Payload).OfType<MovedOn>().Where(m => m.To == Record.PlantStage.Potted).Sum(m => m.Plants) * PotLitres;
-        double? seed = lot is { Price: { } price, Seeds: > 0 } ? price * state.SeedsStarted / lot.Seeds : state.SeedsStarted * costs.SeedEach;
-        var (mix, containers, energy, work) = (litres * costs.MixPerLitre, vessels * costs.ContainerEach, kWh * costs.PerKWh, gestures * costs.MinutesAGesture / 60 * costs.PerHour);
+        litres +=
+            state
+                .Log.Where(l => l.Fate == EntryFate.Counted)
+                .Select(l => l.Entry.Payload)
+                .OfType<MovedOn>()
+                .Where(m => m.To == Record.PlantStage.Potted)
+                .Sum(m => m.Plants) * PotLitres;
+        double? seed = lot is { Price: { } price, Seeds: > 0 }
+            ? price * state.SeedsStarted / lot.Seeds
+            : state.SeedsStarted * costs.SeedEach;
+        var (mix, containers, energy, work) = (
+            litres * costs.MixPerLitre,
+            vessels * costs.ContainerEach,
+            kWh * costs.PerKWh,
+            gestures * costs.MinutesAGesture / 60 * costs.PerHour
+        );
         double?[] known = [.. new[] { seed, mix, containers, energy, work }.Where(c => c is not null)];
         double? total = known.Length == 0 ? null : known.Sum();
         var furthest = Math.Max(tally.At(Record.PlantStage.Planted).Reached, tally.At(Record.PlantStage.Potted).Reached);
         var plants = furthest > 0 ? furthest : tally.Alive + tally.Dormant;
-        return new(seed, mix, containers, energy, work, total, plants > 0 ? total / plants : null, plants,
-        [
-            .. Line($"{state.SeedsStarted} of {lot?.Seeds} seeds of a lot of {lot?.Price:0.##}", lot?.Price is null ? null : seed),
-            .. Line($"{state.SeedsStarted} seeds at {costs.SeedEach:0.###}", lot?.Price is null ? seed : null),
-            .. Line($"{litres:0.#} l of mix at {costs.MixPerLitre:0.##} ({CellLitres} l a cell, {PotLitres} l a pot: starter values, from memory)", mix),
-            .. Line($"{vessels:0} trays or containers at {costs.ContainerEach:0.##}", containers),
-            .. Line($"{kWh:0.#} kWh under lamps and on the mat at {costs.PerKWh:0.##}", energy),
-            .. Line($"{gestures} times hands on it, {costs.MinutesAGesture:0.#} min each at {costs.PerHour:0.##} an hour", work),
-            total is null ? "No price is entered yet." : string.Create(CultureInfo.InvariantCulture, $"{total:0.00} in all for {plants} {(furthest > 0 ? "plants that reached the pot or the ground" : "plants that live")}."),
-            .. known.Length is > 0 and < 5 ? ["What has no price is not in the sum."] : Array.Empty<string>(),
-            .. Line($"{plants} plants × {bought:0.00} for one bought, less the cost", plants * bought - total),
-        ], plants * bought - total);
+        return new(
+            seed,
+            mix,
+            containers,
+            energy,
+            work,
+            total,
+            plants > 0 ? total / plants : null,
+            plants,
+            [
+                .. Line($"{state.SeedsStarted} of {lot?.Seeds} seeds of a lot of {lot?.Price:0.##}", lot?.Price is null ? null : seed),
+                .. Line($"{state.SeedsStarted} seeds at {costs.SeedEach:0.###}", lot?.Price is null ? seed : null),
+                .. Line(
+                    $"{litres:0.#} l of mix at {costs.MixPerLitre:0.##} ({CellLitres} l a cell, {PotLitres} l a pot: starter values, from memory)",
+                    mix
+                ),
+                .. Line($"{vessels:0} trays or containers at {costs.ContainerEach:0.##}", containers),
+                .. Line($"{kWh:0.#} kWh under lamps and on the mat at {costs.PerKWh:0.##}", energy),
+                .. Line($"{gestures} times hands on it, {costs.MinutesAGesture:0.#} min each at {costs.PerHour:0.##} an hour", work),
+                total is null
+                    ? "No price is entered yet."
+                    : Text.Of(
+                        $"{total:0.00} in all for {plants} {(furthest > 0 ? "plants that reached the pot or the ground" : "plants that live")}."
+                    ),
+                .. known.Length is > 0 and < 5 ? ["What has no price is not in the sum."] : Array.Empty<string>(),
+                .. Line($"{plants} plants × {bought:0.00} for one bought, less the cost", plants * bought - total),
+            ],
+            plants * bought - total
+        );
 
-        static string[] Line(FormattableString words, double? amount) => amount is null ? [] : [string.Create(CultureInfo.InvariantCulture, $"{FormattableString.Invariant(words)} = {amount:0.00}.")];
+        static string[] Line(FormattableString words, double? amount) =>
+            amount is null ? [] : [Text.Of( $"{FormattableString.Invariant(words)} = {amount:0.00}.")];
     }
 
     /// <summary>kWh of one tray of the part.</summary>
@@ -63,7 +117,8 @@ public sealed record BatchCost(double? Seed, double? Mix, double? Containers, do
         double kWh = 0;
         for (var i = 0; i < part.Stays.Count; i++)
         {
-            if (!places.TryGetValue(part.Stays[i].Place, out var place) || !place.IsLit) continue;
+            if (!places.TryGetValue(part.Stays[i].Place, out var place) || !place.IsLit)
+                continue;
             var from = part.Stays[i].From < part.SownOn!.Value ? part.SownOn.Value : part.Stays[i].From;
             var last = part.Spans.Count > 0 && part.Spans[^1].End is { } end ? end : today;
             var to = i + 1 < part.Stays.Count ? part.Stays[i + 1].From : last;

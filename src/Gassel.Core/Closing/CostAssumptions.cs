@@ -12,8 +12,17 @@ namespace Gassel.Core.Closing;
 /// <param name="BoughtPlant">A plant bought, where its species has no price of its own.</param>
 /// <param name="BoughtPlants">By species.</param>
 public sealed record CostAssumptions(
-    double? SeedEach = null, double? MixPerLitre = null, double? ContainerEach = null, double? PerKWh = null, double LampWatts = 20, double MatWatts = 12, double? PerHour = null, double MinutesAGesture = 4,
-    double? BoughtPlant = null, IReadOnlyDictionary<string, double>? BoughtPlants = null)
+    double? SeedEach = null,
+    double? MixPerLitre = null,
+    double? ContainerEach = null,
+    double? PerKWh = null,
+    double LampWatts = 20,
+    double MatWatts = 12,
+    double? PerHour = null,
+    double MinutesAGesture = 4,
+    double? BoughtPlant = null,
+    IReadOnlyDictionary<string, double>? BoughtPlants = null
+)
 {
     /// <summary>Price of a bought plant of a species; null where nobody entered one.</summary>
     public double? Bought(string species) => BoughtPlants is { } own && own.TryGetValue(species, out var price) ? price : BoughtPlant;

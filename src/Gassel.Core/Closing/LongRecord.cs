@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
@@ -13,7 +12,18 @@ namespace Gassel.Core.Closing;
 /// <param name="Waits">Seed that may still come up.</param>
 /// <param name="Words">Where it stands.</param>
 public sealed record LongRecord(
-    Guid Id, int Number, string CommonName, DateOnly StartedOn, int WintersSoFar, int WintersInAll, DateOnly? PlantableOn, PlantTally Plants, int Waits, IReadOnlyList<LongEvent> Events, string Words)
+    Guid Id,
+    int Number,
+    string CommonName,
+    DateOnly StartedOn,
+    int WintersSoFar,
+    int WintersInAll,
+    DateOnly? PlantableOn,
+    PlantTally Plants,
+    int Waits,
+    IReadOnlyList<LongEvent> Events,
+    string Words
+)
 {
     private const int Several = 2;
 
@@ -21,16 +31,31 @@ public sealed record LongRecord(
     public static LongRecord? Of(Guid id, int number, Species species, BatchPlan plan, BatchState state, bool south, DateOnly today)
     {
         var started = state.Parts.SelectMany(p => p.Spans).Select(s => (DateOnly?)s.Start).Min();
-        if (!state.Started || state.BooksClosedOn is not null || started is not { } from) return null;
+        if (!state.Started || state.BooksClosedOn is not null || started is not { } from)
+            return null;
         var plants = state.Plants;
         var waits = state.Living.Where(p => p.ClosedOn is null && !p.IsDone(plan)).Sum(p => Math.Max(0, p.Seeds - p.Emerged));
-        if (plants.Alive + plants.Dormant + waits == 0) return null;
+        if (plants.Alive + plants.Dormant + waits == 0)
+            return null;
         var going = state.Living.Where(p => !p.IsDone(plan)).ToList();
         var finish = going.Count == 0 ? (DateOnly?)null : going.Max(p => Replan.For(plan, p, today).Finish.Usual);
         var (soFar, inAll) = (Winters(from, today, south), Winters(from, finish > today ? finish.Value : today, south));
-        if (inAll < Several) return null;
+        if (inAll < Several)
+            return null;
         var kept = state.Living.Where(p => p.KeptOn is not null && p.ClosedOn is null).Sum(p => Math.Max(0, p.Seeds - p.Emerged));
-        return new(id, number, species.CommonName, from, soFar, inAll, finish, plants, waits, Told(state, plan, south), In(soFar, inAll, plants, waits, kept, finish));
+        return new(
+            id,
+            number,
+            species.CommonName,
+            from,
+            soFar,
+            inAll,
+            finish,
+            plants,
+            waits,
+            Told(state, plan, south),
+            In(soFar, inAll, plants, waits, kept, finish)
+        );
     }
 
     /// <summary>Middles of winter after the first day and up to the last: 1 January in the north, 1 July in the south.</summary>
@@ -40,7 +65,8 @@ public sealed record LongRecord(
         for (var year = from.Year; year <= to.Year; year++)
         {
             DateOnly middle = new(year, south ? 7 : 1, 1);
-            if (middle > from && middle <= to) count++;
+            if (middle > from && middle <= to)
+                count++;
         }
         return count;
     }
@@ -48,35 +74,56 @@ public sealed record LongRecord(
     private static List<LongEvent> Told(BatchState state, BatchPlan plan, bool south)
     {
         var entries = state.Log.Where(l => l.Fate == EntryFate.Counted).Select(l => l.Entry).ToList();
-        var single = entries.Select(e => e.Payload switch
-        {
-            StepStarted { Step: var step } when step < plan.Steps.Count && plan.Steps[step].Step.Kind == StepKind.WarmMoist => new LongEvent(e.DoneOn, LongEventKind.Warm, null),
-            StepStarted { Step: var step } when step < plan.Steps.Count && plan.Steps[step].Step.Kind == StepKind.ColdMoist => new LongEvent(e.DoneOn, LongEventKind.Cold, null),
-            Sown => new(e.DoneOn, LongEventKind.Sown, null),
-            SowingKept => new(e.DoneOn, LongEventKind.Kept, null),
-            DiedBack p => new(e.DoneOn, LongEventKind.DiedBack, p.Plants),
-            CameAgain p => new(e.DoneOn, LongEventKind.CameAgain, p.Plants),
-            MovedOn { To: PlantStage.Potted } p => new(e.DoneOn, LongEventKind.Potted, p.Plants),
-            MovedOn { To: PlantStage.Planted } p => new(e.DoneOn, LongEventKind.Planted, p.Plants),
-            _ => (LongEvent?)null,
-        }).OfType<LongEvent>();
-        IEnumerable<LongEvent> Springs(LongEventKind kind, Func<Count, int> number) => entries.Where(e => e.Payload is Count c && number(c) > 0)
-            .GroupBy(e => Climate.Winters.Of(e.DoneOn, south)).Select(g => new LongEvent(g.Min(e => e.DoneOn), kind, g.Sum(e => number((Count)e.Payload))));
-        return [.. single.DistinctBy(e => (e.On, e.Kind, e.Plants)).Concat(Springs(LongEventKind.Up, c => c.Emerged)).Concat(Springs(LongEventKind.Rooted, c => c.Rooted)).OrderBy(e => e.On).ThenBy(e => e.Kind)];
+        var single = entries
+            .Select(e =>
+                e.Payload switch
+                {
+                    StepStarted { Step: var step } when step < plan.Steps.Count && plan.Steps[step].Step.Kind == StepKind.WarmMoist =>
+                        new LongEvent(e.DoneOn, LongEventKind.Warm, null),
+                    StepStarted { Step: var step } when step < plan.Steps.Count && plan.Steps[step].Step.Kind == StepKind.ColdMoist =>
+                        new LongEvent(e.DoneOn, LongEventKind.Cold, null),
+                    Sown => new(e.DoneOn, LongEventKind.Sown, null),
+                    SowingKept => new(e.DoneOn, LongEventKind.Kept, null),
+                    DiedBack p => new(e.DoneOn, LongEventKind.DiedBack, p.Plants),
+                    CameAgain p => new(e.DoneOn, LongEventKind.CameAgain, p.Plants),
+                    MovedOn { To: PlantStage.Potted } p => new(e.DoneOn, LongEventKind.Potted, p.Plants),
+                    MovedOn { To: PlantStage.Planted } p => new(e.DoneOn, LongEventKind.Planted, p.Plants),
+                    _ => (LongEvent?)null,
+                }
+            )
+            .OfType<LongEvent>();
+        IEnumerable<LongEvent> Springs(LongEventKind kind, Func<Count, int> number) =>
+            entries
+                .Where(e => e.Payload is Count c && number(c) > 0)
+                .GroupBy(e => Climate.Winters.Of(e.DoneOn, south))
+                .Select(g => new LongEvent(g.Min(e => e.DoneOn), kind, g.Sum(e => number((Count)e.Payload))));
+        return
+        [
+            .. single
+                .DistinctBy(e => (e.On, e.Kind, e.Plants))
+                .Concat(Springs(LongEventKind.Up, c => c.Emerged))
+                .Concat(Springs(LongEventKind.Rooted, c => c.Rooted))
+                .OrderBy(e => e.On)
+                .ThenBy(e => e.Kind),
+        ];
     }
 
     private static string In(int soFar, int inAll, PlantTally plants, int waits, int kept, DateOnly? finish)
     {
         var where = (plants.Alive, plants.Dormant) switch
         {
-            (0, 0) => Say($"{waits} seeds wait"),
-            (var alive, 0) => Say($"{alive} grow"),
-            (0, var asleep) => Say($"{asleep} dormant, alive: keep barely moist and cool, do not tip out"),
-            var (alive, asleep) => Say($"{alive} grow, {asleep} dormant, alive: do not tip out"),
+            (0, 0) => Text.Of($"{waits} seeds wait"),
+            (var alive, 0) => Text.Of($"{alive} grow"),
+            (0, var asleep) => Text.Of($"{asleep} dormant, alive: keep barely moist and cool, do not tip out"),
+            var (alive, asleep) => Text.Of($"{alive} grow, {asleep} dormant, alive: do not tip out"),
         };
-        var still = kept > 0 ? Say($"; {kept} seeds are kept for another spring") : waits > 0 && plants.Emerged > 0 ? Say($"; {waits} seeds may still come") : "";
-        return Say($"{soFar} of {inAll} winters behind it; {where}{still}{(finish is { } on ? Say($"; plants of planting size about {on:MMM yyyy}") : "")}.");
+        var still =
+            kept > 0 ? Text.Of($"; {kept} seeds are kept for another spring")
+            : waits > 0 && plants.Emerged > 0 ? Text.Of($"; {waits} seeds may still come")
+            : "";
+        return Text.Of(
+            $"{soFar} of {inAll} winters behind it; {where}{still}{(finish is { } on ? Text.Of($"; plants of planting size about {on:MMM yyyy}") : "")}."
+        );
     }
 
-    private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

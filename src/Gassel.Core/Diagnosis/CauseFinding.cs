@@ -4,23 +4,30 @@ namespace Gassel.Core.Diagnosis;
 /// <param name="For">Evidence for it, each a sentence with its numbers.</param>
 /// <param name="Against">Evidence against it.</param>
 /// <param name="LookNext">What to look at to know more.</param>
-public sealed record CauseFinding(Cause Cause, Likelihood Likelihood, IReadOnlyList<string> For, IReadOnlyList<string> Against, string LookNext)
+public sealed record CauseFinding(
+    Cause Cause,
+    Likelihood Likelihood,
+    IReadOnlyList<string> For,
+    IReadOnlyList<string> Against,
+    string LookNext
+)
 {
-    public string Name => Cause switch
-    {
-        Cause.NotTimeYet => "not time yet",
-        Cause.ChillingShort => "chilling short or interrupted",
-        Cause.WarmStepMissing => "warm step missing",
-        Cause.CoatNotBroken => "coat not broken",
-        Cause.TooCold => "too cold",
-        Cause.TooHot => "too hot, or a mat out of control",
-        Cause.CoveredThoughItNeedsLight => "covered, and it needs light",
-        Cause.LitThoughItNeedsDark => "lit, and it needs dark",
-        Cause.TooDeep => "too deep",
-        Cause.OldOrEmptySeed => "old or empty seed",
-        Cause.DriedOut => "dried out",
-        Cause.DrownedOrRotted => "drowned or rotted",
-        Cause.Frost => "frost",
-        _ => "eaten",
-    };
+    public string Name =>
+        Cause switch
+        {
+            Cause.NotTimeYet => "not time yet",
+            Cause.ChillingShort => "chilling short or interrupted",
+            Cause.WarmStepMissing => "warm step missing",
+            Cause.CoatNotBroken => "coat not broken",
+            Cause.TooCold => "too cold",
+            Cause.TooHot => "too hot, or a mat out of control",
+            Cause.CoveredThoughItNeedsLight => "covered, and it needs light",
+            Cause.LitThoughItNeedsDark => "lit, and it needs dark",
+            Cause.TooDeep => "too deep",
+            Cause.OldOrEmptySeed => "old or empty seed",
+            Cause.DriedOut => "dried out",
+            Cause.DrownedOrRotted => "drowned or rotted",
+            Cause.Frost => "frost",
+            _ => "eaten",
+        };
 }

@@ -17,17 +17,29 @@ public static partial class CauseRules
         const string Look = "Nothing: keep it moist and count as before. Inside its window a batch is not given up.";
         if (g.Day > window.Longest)
         {
-            e.Against.Add(Say($"Day {g.Day}; seedlings are expected from day {window.Shortest} to {window.Longest}, so the window is past."));
-            return e.Finding(Cause.NotTimeYet, Likelihood.Unlikely, DormancyClasses.KeepsToSecondSpring(g.Species.DormancyClass, g.Species.Depth, g.Species.Flags)
-                ? "This kind may wait for a second spring: keep it."
-                : "Look at the other causes.");
+            e.Against.Add(
+                Text.Of($"Day {g.Day}; seedlings are expected from day {window.Shortest} to {window.Longest}, so the window is past.")
+            );
+            return e.Finding(
+                Cause.NotTimeYet,
+                Likelihood.Unlikely,
+                DormancyClasses.KeepsToSecondSpring(g.Species.DormancyClass, g.Species.Depth, g.Species.Flags)
+                    ? "This kind may wait for a second spring: keep it."
+                    : "Look at the other causes."
+            );
         }
-        e.For.Add(Say($"Day {g.Day} of {window.Shortest} to {window.Longest}: {(g.Day < window.Shortest ? "before its window" : "inside its window")}."));
+        e.For.Add(
+            Text.Of(
+                $"Day {g.Day} of {window.Shortest} to {window.Longest}: {(g.Day < window.Shortest ? "before its window" : "inside its window")}."
+            )
+        );
         if (g.Result.Curve is { Extrapolated: false } curve)
         {
             var left = 1 - (curve.At(g.Day) / curve.MaxFraction);
-            if (left < LittleLeft) e.Against.Add(Say($"By the curve of its own counts {1 - left:P0} of its wave is up: little more is expected."));
-            else e.For.Add(Say($"By the curve of its own counts {left:P0} of its wave is still to come."));
+            if (left < LittleLeft)
+                e.Against.Add(Text.Of($"By the curve of its own counts {1 - left:P0} of its wave is up: little more is expected."));
+            else
+                e.For.Add(Text.Of($"By the curve of its own counts {left:P0} of its wave is still to come."));
         }
         return e.Finding(Cause.NotTimeYet, e.Against.Count > 0 ? Likelihood.Possible : Likelihood.Likely, Look);
     }
@@ -41,12 +53,17 @@ public static partial class CauseRules
         {
             if (asked.Count == 0)
             {
-                if (g.Species.DormancyClass is not (DormancyClass.Physiological or DormancyClass.Morphophysiological or DormancyClass.Combinational)) return null;
+                if (
+                    g.Species.DormancyClass
+                    is not (DormancyClass.Physiological or DormancyClass.Morphophysiological or DormancyClass.Combinational)
+                )
+                    return null;
                 e.For.Add("The route has no cold, and the seed of this kind is held back from inside.");
-                if (g.Species.Depth == DormancyDepth.NonDeep) e.Against.Add("Its dormancy is shallow: time in dry storage is often enough.");
+                if (g.Species.Depth == DormancyDepth.NonDeep)
+                    e.Against.Add("Its dormancy is shallow: time in dry storage is often enough.");
                 return e.Finding(Cause.ChillingShort, Likelihood.Possible, Look);
             }
-            e.For.Add(Say($"The route asks for {asked.Sum(s => s.Step.Days.Shortest)} days of cold or more, and none is on record."));
+            e.For.Add(Text.Of($"The route asks for {asked.Sum(s => s.Step.Days.Shortest)} days of cold or more, and none is on record."));
             return e.Finding(Cause.ChillingShort, Likelihood.Likely, Look);
         }
         var (worst, measured) = (Likelihood.Unlikely, true);
@@ -55,32 +72,41 @@ public static partial class CauseRules
         {
             var (gained, certain, shortest, usual) = (cold.All.Effective, cold.Certain.Effective, cold.Shortest.Days, cold.Usual.Days);
             measured &= cold.Measured.Days >= cold.Assumed.Days;
-            var amount = Say($"{gained:0.0} days by temperature since {DayWords.Of(cold.Since)}{(cold.Measured.Days < cold.Assumed.Days ? ", most of it assumed" : "")}");
+            var amount = Text.Of(
+                $"{gained:0.0} days by temperature since {DayWords.Of(cold.Since)}{(cold.Measured.Days < cold.Assumed.Days ? ", most of it assumed" : "")}"
+            );
             if (gained < shortest)
             {
-                e.For.Add(Say($"{amount}, below the shortest of {shortest}."));
+                e.For.Add(Text.Of($"{amount}, below the shortest of {shortest}."));
                 worst = Likelihood.Likely;
             }
             else if (gained < usual)
             {
-                e.For.Add(Say($"{amount}: past the shortest of {shortest}, short of the usual {usual}."));
-                if (worst == Likelihood.Unlikely) worst = Likelihood.Possible;
+                e.For.Add(Text.Of($"{amount}: past the shortest of {shortest}, short of the usual {usual}."));
+                if (worst == Likelihood.Unlikely)
+                    worst = Likelihood.Possible;
             }
             else
             {
-                e.Against.Add(Say($"{amount}; the usual is {usual}."));
+                e.Against.Add(Text.Of($"{amount}; the usual is {usual}."));
             }
             if (certain < shortest && gained >= shortest)
             {
-                e.For.Add(Say($"Only {certain:0.0} of them are certain: it lay dry, or three days or more in the warm may have undone what was gained."));
+                e.For.Add(
+                    Text.Of(
+                        $"Only {certain:0.0} of them are certain: it lay dry, or three days or more in the warm may have undone what was gained."
+                    )
+                );
                 worst = Likelihood.Likely;
             }
         }
         if (worst == Likelihood.Unlikely && !measured)
         {
-            e.Against.Add(byThermometer < 0.5
-                ? "But there is no reading of the place: its temperature was assumed."
-                : Say($"But only {byThermometer:0} of {inCold:0} days were measured; the temperature of the others was assumed."));
+            e.Against.Add(
+                byThermometer < 0.5
+                    ? "But there is no reading of the place: its temperature was assumed."
+                    : Text.Of($"But only {byThermometer:0} of {inCold:0} days were measured; the temperature of the others was assumed.")
+            );
             worst = Likelihood.CannotTell;
         }
         return e.Finding(Cause.ChillingShort, worst, measured ? Look : $"A thermometer where the cold was given. {Look}");
@@ -90,10 +116,15 @@ public static partial class CauseRules
     {
         var e = new Evidence();
         var asked = g.Steps(StepKind.WarmMoist).ToList();
-        const string Look = "Cut a few seeds and look at the embryo: it must fill the seed before the cold counts. Give the warm weeks, then the cold.";
+        const string Look =
+            "Cut a few seeds and look at the embryo: it must fill the seed before the cold counts. Give the warm weeks, then the cold.";
         if (asked.Count == 0)
         {
-            if (g.Species.Has(SpeciesFlag.GerminatesInCold) || g.Species.DormancyClass is not (DormancyClass.Morphological or DormancyClass.Morphophysiological)) return null;
+            if (
+                g.Species.Has(SpeciesFlag.GerminatesInCold)
+                || g.Species.DormancyClass is not (DormancyClass.Morphological or DormancyClass.Morphophysiological)
+            )
+                return null;
             e.For.Add("The embryo of this kind is too small at harvest, and the route has no warm-moist step for it to grow in.");
             return e.Finding(Cause.WarmStepMissing, Likelihood.Possible, Look);
         }
@@ -101,16 +132,17 @@ public static partial class CauseRules
         var shortest = asked.Sum(s => s.Step.Days.Shortest);
         if (given < shortest)
         {
-            e.For.Add(Say($"{given} days of warm-moist on record; the route asks for at least {shortest}."));
+            e.For.Add(Text.Of($"{given} days of warm-moist on record; the route asks for at least {shortest}."));
             return e.Finding(Cause.WarmStepMissing, Likelihood.Likely, Look);
         }
-        e.Against.Add(Say($"{given} days of warm-moist on record; the route asks for at least {shortest}."));
+        e.Against.Add(Text.Of($"{given} days of warm-moist on record; the route asks for at least {shortest}."));
         return e.Finding(Cause.WarmStepMissing, Likelihood.Unlikely, Look);
     }
 
     public static CauseFinding? CoatNotBroken(GerminationGround g)
     {
-        if (g.Species.DormancyClass is not (DormancyClass.Physical or DormancyClass.Combinational)) return null;
+        if (g.Species.DormancyClass is not (DormancyClass.Physical or DormancyClass.Combinational))
+            return null;
         var e = new Evidence();
         const string Look = "Dig up a few seeds: small and dark has taken no water. Abrade the unswollen and soak them once more.";
         if (!g.Spans(StepKind.Scarify).Any())
@@ -127,10 +159,10 @@ public static partial class CauseRules
         var dry = 1 - ((double)last.Swollen / Math.Max(1, last.Soaked));
         if (g.Part.IsSwollen == false || (dry > Unswollen && g.Part.IsSwollen != true))
         {
-            e.For.Add(Say($"{last.Soaked - last.Swollen} of {last.Soaked} had taken no water at the last look, {DayWords.Of(last.On)}."));
+            e.For.Add(Text.Of($"{last.Soaked - last.Swollen} of {last.Soaked} had taken no water at the last look, {DayWords.Of(last.On)}."));
             return e.Finding(Cause.CoatNotBroken, Likelihood.Likely, Look);
         }
-        e.Against.Add(Say($"Seen swollen {DayWords.Of(last.On)}."));
+        e.Against.Add(Text.Of($"Seen swollen {DayWords.Of(last.On)}."));
         return e.Finding(Cause.CoatNotBroken, Likelihood.Unlikely, Look);
     }
 }

@@ -13,13 +13,14 @@ public static partial class CauseRules
 
     public static CauseFinding? TooCold(GerminationGround g)
     {
-        if (g.Days.Count == 0) return null;
+        if (g.Days.Count == 0)
+            return null;
         var (e, band) = (new Evidence(), g.Species.Germination);
         const string Look = "A thermometer in the mix, in the morning.";
         var below = g.Measured.Count(d => d.MeanC < band.LowC);
         if (below >= DaysToMatter)
         {
-            e.For.Add(Say($"{below} of {g.Days.Count} days since sowing had a mean below {band.LowC:0.#} °C, where its band begins."));
+            e.For.Add(Text.Of($"{below} of {g.Days.Count} days since sowing had a mean below {band.LowC:0.#} °C, where its band begins."));
             return e.Finding(Cause.TooCold, 2 * below > g.Days.Count ? Likelihood.Likely : Likelihood.Possible, Look);
         }
         return Unmeasured(g, e, Cause.TooCold, g.Days.Average(d => d.MeanC) < band.LowC, Look) ?? Within(g, e, Cause.TooCold, Look);
@@ -27,29 +28,52 @@ public static partial class CauseRules
 
     public static CauseFinding? TooHot(GerminationGround g)
     {
-        if (g.Days.Count == 0) return null;
+        if (g.Days.Count == 0)
+            return null;
         var (e, band) = (new Evidence(), g.Species.Germination);
-        var look = g.OnMat ? "A thermometer in the mix over the mat, and the thermostat's probe: is it in the mix?" : "A thermometer in the mix at the warmest hour.";
+        var look = g.OnMat
+            ? "A thermometer in the mix over the mat, and the thermostat's probe: is it in the mix?"
+            : "A thermometer in the mix at the warmest hour.";
         var above = g.Measured.Count(d => d.MeanC > band.HighC);
         var hottest = g.Measured.Select(d => d.MaxC).DefaultIfEmpty(double.NegativeInfinity).Max();
         if (hottest >= PlaceWatch.HotC)
         {
-            e.For.Add(Say($"{hottest:0.#} °C was measured{(hottest >= GerminationWarmth.CookingC ? ": at 38 °C and more seed of every kind cooks" : ": too hot for every native here")}."));
+            e.For.Add(
+                Text.Of(
+                    $"{hottest:0.#} °C was measured{(hottest >= GerminationWarmth.CookingC ? ": at 38 °C and more seed of every kind cooks" : ": too hot for every native here")}."
+                )
+            );
         }
-        if (above >= DaysToMatter) e.For.Add(Say($"{above} of {g.Days.Count} days since sowing had a mean above {band.HighC:0.#} °C, where its band ends: cool germinators fall dormant again."));
-        if (g.OnMat && SowingAdvice.NoMatFor(g.Species) is not null) e.For.Add(Say($"It stands on a mat, and this kind wants no more than {band.HighC:0.#} °C."));
-        if (e.For.Count > 0) return e.Finding(Cause.TooHot, hottest >= PlaceWatch.HotC || 2 * above > g.Days.Count ? Likelihood.Likely : Likelihood.Possible, look);
+        if (above >= DaysToMatter)
+            e.For.Add(
+                Text.Of(
+                    $"{above} of {g.Days.Count} days since sowing had a mean above {band.HighC:0.#} °C, where its band ends: cool germinators fall dormant again."
+                )
+            );
+        if (g.OnMat && SowingAdvice.NoMatFor(g.Species) is not null)
+            e.For.Add(Text.Of($"It stands on a mat, and this kind wants no more than {band.HighC:0.#} °C."));
+        if (e.For.Count > 0)
+            return e.Finding(
+                Cause.TooHot,
+                hottest >= PlaceWatch.HotC || 2 * above > g.Days.Count ? Likelihood.Likely : Likelihood.Possible,
+                look
+            );
         return Unmeasured(g, e, Cause.TooHot, g.Days.Average(d => d.MeanC) > band.HighC, look) ?? Within(g, e, Cause.TooHot, look);
     }
 
     public static CauseFinding? CoveredThoughItNeedsLight(GerminationGround g)
     {
-        if (!g.Species.Has(SpeciesFlag.NeedsLight)) return null;
+        if (!g.Species.Has(SpeciesFlag.NeedsLight))
+            return null;
         var e = new Evidence();
         const string Look = "Brush the cover off a corner of the tray and watch that corner.";
         if (g.Part.SownAs?.Cover is not { } cover)
         {
-            return e.Finding(Cause.CoveredThoughItNeedsLight, Likelihood.CannotTell, "Nobody recorded how it was covered: look at the tray. Seed that needs light lies on the surface.");
+            return e.Finding(
+                Cause.CoveredThoughItNeedsLight,
+                Likelihood.CannotTell,
+                "Nobody recorded how it was covered: look at the tray. Seed that needs light lies on the surface."
+            );
         }
         if (cover != SowCover.Surface)
         {
@@ -62,10 +86,12 @@ public static partial class CauseRules
 
     public static CauseFinding? LitThoughItNeedsDark(GerminationGround g)
     {
-        if (!g.Species.Has(SpeciesFlag.NeedsDark)) return null;
+        if (!g.Species.Has(SpeciesFlag.NeedsDark))
+            return null;
         var e = new Evidence();
         const string Look = "Lay an opaque cover over half of the tray and watch that half.";
-        if (g.Part.SownAs?.Cover is not { } cover) return e.Finding(Cause.LitThoughItNeedsDark, Likelihood.CannotTell, "Nobody recorded how it was covered: look at the tray.");
+        if (g.Part.SownAs?.Cover is not { } cover)
+            return e.Finding(Cause.LitThoughItNeedsDark, Likelihood.CannotTell, "Nobody recorded how it was covered: look at the tray.");
         if (cover == SowCover.Surface)
         {
             e.For.Add($"This kind needs dark, and lies on the surface{(g.Lamps is { } lamps ? $" under lamps from {lamps.Words}" : "")}.");
@@ -77,33 +103,44 @@ public static partial class CauseRules
 
     public static CauseFinding? TooDeep(GerminationGround g)
     {
-        if (g.Species.SowingDepth is not { } own) return null;
+        if (g.Species.SowingDepth is not { } own)
+            return null;
         var e = new Evidence();
         const string Look = "Scrape the mix off a few cells: white shoots bent under it ran out of strength.";
-        if (g.Part.SownAs?.DepthMm is not { } depth) return e.Finding(Cause.TooDeep, Likelihood.CannotTell, $"Nobody recorded how deep it was sown. {Look}");
+        if (g.Part.SownAs?.DepthMm is not { } depth)
+            return e.Finding(Cause.TooDeep, Likelihood.CannotTell, $"Nobody recorded how deep it was sown. {Look}");
         if (depth > own.HighMm)
         {
-            e.For.Add(Say($"Sown {depth:0.#} mm deep; this kind wants {own.LowMm:0.#} to {own.HighMm:0.#} mm."));
+            e.For.Add(Text.Of($"Sown {depth:0.#} mm deep; this kind wants {own.LowMm:0.#} to {own.HighMm:0.#} mm."));
             return e.Finding(Cause.TooDeep, depth >= (2 * own.HighMm) + 1 ? Likelihood.Likely : Likelihood.Possible, Look);
         }
-        e.Against.Add(Say($"Sown {depth:0.#} mm deep; this kind wants {own.LowMm:0.#} to {own.HighMm:0.#} mm."));
+        e.Against.Add(Text.Of($"Sown {depth:0.#} mm deep; this kind wants {own.LowMm:0.#} to {own.HighMm:0.#} mm."));
         return e.Finding(Cause.TooDeep, Likelihood.Unlikely, Look);
     }
 
     /// <summary>Null where it was measured on most days.</summary>
     private static CauseFinding? Unmeasured(GerminationGround g, Evidence e, Cause cause, bool assumedOutside, string look)
     {
-        if (2 * g.Measured.Count() >= g.Days.Count) return null;
+        if (2 * g.Measured.Count() >= g.Days.Count)
+            return null;
         var (band, mean) = (g.Species.Germination, g.Days.Average(d => d.MeanC));
-        var words = Say($"The place is taken to have {mean:0.#} °C, and its band is {band.LowC:0.#}–{band.HighC:0.#} °C; {(g.Measured.Any() ? $"only {g.Measured.Count()} of {g.Days.Count} days were measured" : "no reading")}.");
-        if (assumedOutside) e.For.Add(words);
-        else e.Against.Add(words);
+        var words = Text.Of(
+            $"The place is taken to have {mean:0.#} °C, and its band is {band.LowC:0.#}–{band.HighC:0.#} °C; {(g.Measured.Any() ? $"only {g.Measured.Count()} of {g.Days.Count} days were measured" : "no reading")}."
+        );
+        if (assumedOutside)
+            e.For.Add(words);
+        else
+            e.Against.Add(words);
         return e.Finding(cause, assumedOutside ? Likelihood.Possible : Likelihood.CannotTell, look);
     }
 
     private static CauseFinding Within(GerminationGround g, Evidence e, Cause cause, string look)
     {
-        e.Against.Add(Say($"Measured since sowing: {g.Measured.Min(d => d.MinC):0.#} to {g.Measured.Max(d => d.MaxC):0.#} °C, mean {g.Measured.Average(d => d.MeanC):0.#} °C; its band is {g.Species.Germination.LowC:0.#}–{g.Species.Germination.HighC:0.#} °C."));
+        e.Against.Add(
+            Text.Of(
+                $"Measured since sowing: {g.Measured.Min(d => d.MinC):0.#} to {g.Measured.Max(d => d.MaxC):0.#} °C, mean {g.Measured.Average(d => d.MeanC):0.#} °C; its band is {g.Species.Germination.LowC:0.#}–{g.Species.Germination.HighC:0.#} °C."
+            )
+        );
         return e.Finding(cause, Likelihood.Unlikely, look);
     }
 }

@@ -19,28 +19,37 @@ public static partial class CauseRules
         var likelihood = Likelihood.CannotTell;
         foreach (var (cut, whose) in new[] { (g.Part.Cut, "of this sowing"), (g.Lot?.CutTest, "of the lot") })
         {
-            if (cut is not { Seeds: > 0 } test) continue;
+            if (cut is not { Seeds: > 0 } test)
+                continue;
             var full = (double)test.Full / test.Seeds;
-            var words = Say($"Cut test {whose}: {test.Full} full of {test.Seeds}{(test.Seeds < EnoughCut ? ", which is few" : "")}.");
+            var words = Text.Of($"Cut test {whose}: {test.Full} full of {test.Seeds}{(test.Seeds < EnoughCut ? ", which is few" : "")}.");
             (full < PoorSeed ? e.For : e.Against).Add(words);
-            var says = full < PoorSeed ? test.Seeds >= EnoughCut ? Likelihood.Likely : Likelihood.Possible : Likelihood.Unlikely;
+            var says =
+                full < PoorSeed
+                    ? test.Seeds >= EnoughCut
+                        ? Likelihood.Likely
+                        : Likelihood.Possible
+                    : Likelihood.Unlikely;
             // the seed that did not come up speaks first
-            if (likelihood == Likelihood.CannotTell) likelihood = says;
+            if (likelihood == Likelihood.CannotTell)
+                likelihood = says;
         }
         if (g.Lot?.Tests?.Where(t => TestTreatment.IsOfRoute(t, g.Plan.Route)).MaxBy(t => t.On ?? DateOnly.MinValue) is { } tested)
         {
             var share = (double)tested.Germinated / tested.Seeds;
-            (share < PoorSeed ? e.For : e.Against).Add(Say($"A test under this route: {tested.Germinated} of {tested.Seeds}."));
-            if (likelihood == Likelihood.CannotTell) likelihood = share < PoorSeed ? Likelihood.Likely : Likelihood.Unlikely;
+            (share < PoorSeed ? e.For : e.Against).Add(Text.Of($"A test under this route: {tested.Germinated} of {tested.Seeds}."));
+            if (likelihood == Likelihood.CannotTell)
+                likelihood = share < PoorSeed ? Likelihood.Likely : Likelihood.Unlikely;
         }
         if (g.Lot is { } lot && g.Alive is { } alive)
         {
             var age = lot.AgeYears(g.SownOn);
-            var words = Say($"{age:0.0} years old at sowing; by the rule at most {alive:P0} alive.");
+            var words = Text.Of($"{age:0.0} years old at sowing; by the rule at most {alive:P0} alive.");
             if (alive < PoorSeed)
             {
                 e.For.Add(words);
-                if (likelihood == Likelihood.CannotTell) likelihood = Likelihood.Possible;
+                if (likelihood == Likelihood.CannotTell)
+                    likelihood = Likelihood.Possible;
             }
             else
             {
@@ -56,25 +65,38 @@ public static partial class CauseRules
         const string Look = "Squeeze a pinch of the mix: it should hold together and give no drop.";
         var dry = g.ChecksSinceSowing.Where(c => c.Moisture == Moisture.Dry).ToList();
         var lost = g.Lost(LossCause.Dried);
-        if (dry.Count > 0) e.For.Add(Say($"Found dry {string.Join(", ", dry.Select(c => DayWords.Of(c.On)))}; swollen seed that dries is dead."));
-        if (lost > 0) e.For.Add(Say($"{Seedlings(lost)} lost to drying."));
-        if (e.For.Count > 0) return e.Finding(Cause.DriedOut, dry.Count > 0 ? Likelihood.Likely : Likelihood.Possible, Look);
+        if (dry.Count > 0)
+            e.For.Add(Text.Of($"Found dry {string.Join(", ", dry.Select(c => DayWords.Of(c.On)))}; swollen seed that dries is dead."));
+        if (lost > 0)
+            e.For.Add(Text.Of($"{Seedlings(lost)} lost to drying."));
+        if (e.For.Count > 0)
+            return e.Finding(Cause.DriedOut, dry.Count > 0 ? Likelihood.Likely : Likelihood.Possible, Look);
         return Looked(g, e, Cause.DriedOut, Look);
     }
 
     public static CauseFinding? DrownedOrRotted(GerminationGround g)
     {
         var e = new Evidence();
-        const string Look = "Squeeze a pinch of the mix, look whether the holes drain, and cut a few seeds: rotten ones are soft and brown.";
+        const string Look =
+            "Squeeze a pinch of the mix, look whether the holes drain, and cut a few seeds: rotten ones are soft and brown.";
         var wet = g.ChecksSinceSowing.Where(c => c.Moisture == Moisture.Dripping).ToList();
         var mould = g.ChecksSinceSowing.Where(c => c.Mould != MouldSeen.None).ToList();
         var rotten = g.Part.Cut?.Rotten ?? 0;
         var lost = g.Lost(LossCause.DampingOff);
-        if (wet.Count > 0) e.For.Add(Say($"Found too wet {string.Join(", ", wet.Select(c => DayWords.Of(c.On)))}."));
-        if (mould.Count > 0) e.For.Add(Say($"Mould seen {string.Join(", ", mould.Select(c => DayWords.Of(c.On)))}."));
-        if (rotten > 0) e.For.Add(Say($"{rotten} of {g.Part.Cut!.Value.Seeds} seeds cut were rotten."));
-        if (lost > 0) e.For.Add(Say($"{Seedlings(lost)} lost to damping off."));
-        if (e.For.Count > 0) return e.Finding(Cause.DrownedOrRotted, 2 * rotten >= (g.Part.Cut?.Seeds ?? 1) || (wet.Count > 0 && mould.Count > 0) ? Likelihood.Likely : Likelihood.Possible, Look);
+        if (wet.Count > 0)
+            e.For.Add(Text.Of($"Found too wet {string.Join(", ", wet.Select(c => DayWords.Of(c.On)))}."));
+        if (mould.Count > 0)
+            e.For.Add(Text.Of($"Mould seen {string.Join(", ", mould.Select(c => DayWords.Of(c.On)))}."));
+        if (rotten > 0)
+            e.For.Add(Text.Of($"{rotten} of {g.Part.Cut!.Value.Seeds} seeds cut were rotten."));
+        if (lost > 0)
+            e.For.Add(Text.Of($"{Seedlings(lost)} lost to damping off."));
+        if (e.For.Count > 0)
+            return e.Finding(
+                Cause.DrownedOrRotted,
+                2 * rotten >= (g.Part.Cut?.Seeds ?? 1) || (wet.Count > 0 && mould.Count > 0) ? Likelihood.Likely : Likelihood.Possible,
+                Look
+            );
         return Looked(g, e, Cause.DrownedOrRotted, Look);
     }
 
@@ -85,16 +107,17 @@ public static partial class CauseRules
         var lost = g.Lost(LossCause.Frost);
         if (lost > 0)
         {
-            e.For.Add(Say($"{Seedlings(lost)} lost to frost."));
+            e.For.Add(Text.Of($"{Seedlings(lost)} lost to frost."));
             return e.Finding(Cause.Frost, 2 * lost >= Math.Max(1, g.Result.Emerged) ? Likelihood.Likely : Likelihood.Possible, Look);
         }
         var freezing = g.Measured.Count(d => d.MinC < 0);
         if (freezing > 0 && g.Result.Emerged > 0)
         {
-            e.For.Add(Say($"{freezing} days since sowing went below 0 °C."));
+            e.For.Add(Text.Of($"{freezing} days since sowing went below 0 °C."));
             return e.Finding(Cause.Frost, Likelihood.Possible, Look);
         }
-        if (g.Outdoors) return e.Finding(Cause.Frost, g.Result.Emerged > 0 ? Likelihood.CannotTell : Likelihood.Unlikely, Look);
+        if (g.Outdoors)
+            return e.Finding(Cause.Frost, g.Result.Emerged > 0 ? Likelihood.CannotTell : Likelihood.Unlikely, Look);
         e.Against.Add("It stands under a roof, and no loss to frost is on record.");
         return e.Finding(Cause.Frost, Likelihood.Unlikely, Look);
     }
@@ -106,10 +129,11 @@ public static partial class CauseRules
         var lost = g.Lost(LossCause.Eaten) + g.Lost(LossCause.Slugs) + g.Lost(LossCause.Mice) + g.Lost(LossCause.Birds);
         if (lost > 0)
         {
-            e.For.Add(Say($"{Seedlings(lost)} eaten."));
+            e.For.Add(Text.Of($"{Seedlings(lost)} eaten."));
             return e.Finding(Cause.Pests, 2 * lost >= Math.Max(1, g.Result.Emerged) ? Likelihood.Likely : Likelihood.Possible, Look);
         }
-        if (g.Outdoors) return e.Finding(Cause.Pests, Likelihood.CannotTell, Look);
+        if (g.Outdoors)
+            return e.Finding(Cause.Pests, Likelihood.CannotTell, Look);
         e.Against.Add("No seedling is on record as eaten.");
         return e.Finding(Cause.Pests, Likelihood.Unlikely, Look);
     }
@@ -118,8 +142,11 @@ public static partial class CauseRules
     private static CauseFinding Looked(GerminationGround g, Evidence e, Cause cause, string look)
     {
         var well = g.ChecksSinceSowing.Count;
-        if (well == 0) return e.Finding(cause, Likelihood.CannotTell, $"Nobody recorded how the mix looked since sowing. {look}");
-        e.Against.Add(Say($"Seen moist at {well} {(well == 1 ? "look" : "looks")} since sowing, last {DayWords.Of(g.ChecksSinceSowing[^1].On)}."));
+        if (well == 0)
+            return e.Finding(cause, Likelihood.CannotTell, $"Nobody recorded how the mix looked since sowing. {look}");
+        e.Against.Add(
+            Text.Of($"Seen moist at {well} {(well == 1 ? "look" : "looks")} since sowing, last {DayWords.Of(g.ChecksSinceSowing[^1].On)}.")
+        );
         return e.Finding(cause, Likelihood.Unlikely, look);
     }
 }

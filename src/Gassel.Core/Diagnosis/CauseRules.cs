@@ -9,13 +9,24 @@ public static partial class CauseRules
     /// <summary>In the order of <see cref="Cause"/>.</summary>
     public static IReadOnlyList<Func<GerminationGround, CauseFinding?>> All { get; } =
     [
-        NotTimeYet, ChillingShort, WarmStepMissing, CoatNotBroken, TooCold, TooHot, CoveredThoughItNeedsLight, LitThoughItNeedsDark, TooDeep, OldOrEmptySeed,
-        DriedOut, DrownedOrRotted, Frost, Pests,
+        NotTimeYet,
+        ChillingShort,
+        WarmStepMissing,
+        CoatNotBroken,
+        TooCold,
+        TooHot,
+        CoveredThoughItNeedsLight,
+        LitThoughItNeedsDark,
+        TooDeep,
+        OldOrEmptySeed,
+        DriedOut,
+        DrownedOrRotted,
+        Frost,
+        Pests,
     ];
 
-    private static string Say(FormattableString words) => FormattableString.Invariant(words);
 
-    private static string Seedlings(int n) => n == 1 ? "One seedling was" : Say($"{n} seedlings were");
+    private static string Seedlings(int n) => n == 1 ? "One seedling was" : Text.Of($"{n} seedlings were");
 
     /// <summary>Evidence while it is gathered.</summary>
     private sealed class Evidence

@@ -16,8 +16,20 @@ namespace Gassel.Core.Diagnosis;
 /// <param name="OnMat">It stands on a heat mat.</param>
 /// <param name="Lamps">Of its place; null for none.</param>
 public sealed record GerminationGround(
-    Species Species, BatchPlan Plan, PartState Part, GerminationResult Result, double? Expected, IReadOnlyList<ColdSoFar> Colds, IReadOnlyList<SownDay> Days,
-    SeedLot? Lot, double? Alive, bool OnMat, bool Outdoors, Lamps? Lamps, DateOnly On)
+    Species Species,
+    BatchPlan Plan,
+    PartState Part,
+    GerminationResult Result,
+    double? Expected,
+    IReadOnlyList<ColdSoFar> Colds,
+    IReadOnlyList<SownDay> Days,
+    SeedLot? Lot,
+    double? Alive,
+    bool OnMat,
+    bool Outdoors,
+    Lamps? Lamps,
+    DateOnly On
+)
 {
     public DateOnly SownOn => Part.SownOn!.Value;
 
@@ -34,29 +46,55 @@ public sealed record GerminationGround(
     public int Lost(LossCause cause) => Part.Counts.Where(c => c.Cause == cause).Sum(c => c.Lost);
 
     /// <summary>The spans of a kind of step, with its place in the route.</summary>
-    public IEnumerable<(StepSpan Span, PlannedStep Step)> Spans(StepKind kind) => Part.Spans.Select(s => (s, Plan.Steps[s.Step])).Where(t => t.Item2.Step.Kind == kind);
+    public IEnumerable<(StepSpan Span, PlannedStep Step)> Spans(StepKind kind) =>
+        Part.Spans.Select(s => (s, Plan.Steps[s.Step])).Where(t => t.Item2.Step.Kind == kind);
 
     public IEnumerable<PlannedStep> Steps(StepKind kind) => Plan.Steps.Where(s => s.Step.Kind == kind);
 
     /// <summary>Gathers what the rules ask for; null before sowing, or without seed.</summary>
     public static GerminationGround? Of(
-        Species species, BatchPlan plan, PartState part, GerminationResult? result, SeedLot? lot, ViabilitySchool school,
-        IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, DateOnly today)
+        Species species,
+        BatchPlan plan,
+        PartState part,
+        GerminationResult? result,
+        SeedLot? lot,
+        ViabilitySchool school,
+        IReadOnlyDictionary<string, Place> places,
+        IPlaceTemperatures temperatures,
+        DateOnly today
+    )
     {
-        if (result is null || part.SownOn is not { } sown || plan.GerminateStep is not { } germinate) return null;
-        var colds = part.Spans.Where(s => plan.Steps[s.Step].Step.Kind == StepKind.ColdMoist)
-            .Select(s => ColdSoFar.Of(plan, part, s, places, temperatures, species.ResponseToCold, today)).ToList();
+        if (result is null || part.SownOn is not { } sown || plan.GerminateStep is not { } germinate)
+            return null;
+        var colds = part
+            .Spans.Where(s => plan.Steps[s.Step].Step.Kind == StepKind.ColdMoist)
+            .Select(s => ColdSoFar.Of(plan, part, s, places, temperatures, species.ResponseToCold, today))
+            .ToList();
         var from = part.Spans.LastOrDefault(s => s.Step == germinate)?.Start ?? sown;
         var days = new PlaceDays(places, temperatures, ColdResponse.Default);
         var sownDays = new List<SownDay>();
         for (var date = from; date < today; date = date.AddDays(1))
         {
-            if (part.PlaceOn(date) is not { } place || !places.ContainsKey(place)) continue;
+            if (part.PlaceOn(date) is not { } place || !places.ContainsKey(place))
+                continue;
             var day = days.On(place, date);
             sownDays.Add(new(date, day.Whole.MeanC, day.Whole.MinC, day.Whole.MaxC, day.Source));
         }
         var stands = part.Place is { } id ? places.GetValueOrDefault(id) : null;
-        return new(species, plan, part, result, plan.Forecast?.Mean, colds, sownDays, lot, lot is null ? null : LotJudgement.Of(lot, species, plan.Route, school, sown).Alive,
-            stands?.Kind == PlaceKind.HeatMat, stands?.Kind == PlaceKind.Yard, stands?.Lamps, today);
+        return new(
+            species,
+            plan,
+            part,
+            result,
+            plan.Forecast?.Mean,
+            colds,
+            sownDays,
+            lot,
+            lot is null ? null : LotJudgement.Of(lot, species, plan.Route, school, sown).Alive,
+            stands?.Kind == PlaceKind.HeatMat,
+            stands?.Kind == PlaceKind.Yard,
+            stands?.Lamps,
+            today
+        );
     }
 }

@@ -8,8 +8,13 @@ public static class Judgement
 
     public static LowGermination Of(GerminationGround ground)
     {
-        var findings = CauseRules.All.Select(rule => rule(ground)).OfType<CauseFinding>()
-            .OrderBy(f => f.Likelihood).ThenByDescending(f => f.For.Count).ThenBy(f => f.Cause).ToList();
+        var findings = CauseRules
+            .All.Select(rule => rule(ground))
+            .OfType<CauseFinding>()
+            .OrderBy(f => f.Likelihood)
+            .ThenByDescending(f => f.For.Count)
+            .ThenBy(f => f.Cause)
+            .ToList();
         var isLow = IsLow(ground);
         return new(isLow, Verdict(ground, findings, isLow), findings);
     }
@@ -20,13 +25,19 @@ public static class Judgement
     private static string Verdict(GerminationGround ground, List<CauseFinding> findings, bool isLow)
     {
         var result = ground.Result;
-        var soFar = FormattableString.Invariant($"{result.Emerged} of {result.Sown} are up ({result.Wilson.Low:P0} to {result.Wilson.High:P0})");
-        if (!isLow) return $"{soFar}: as many as expected. Nothing needs explaining.";
-        var expected = ground.Expected is { } share ? FormattableString.Invariant($"{soFar}, {share:P0} were expected") : soFar;
-        if (ground.Expected is { } hoped && result.Wilson.High > hoped && ground.Day > ground.Window.Longest) expected += "; by the interval that can still be chance";
+        var soFar = Text.Of(
+            $"{result.Emerged} of {result.Sown} are up ({result.Wilson.Low:P0} to {result.Wilson.High:P0})"
+        );
+        if (!isLow)
+            return $"{soFar}: as many as expected. Nothing needs explaining.";
+        var expected = ground.Expected is { } share ? Text.Of($"{soFar}, {share:P0} were expected") : soFar;
+        if (ground.Expected is { } hoped && result.Wilson.High > hoped && ground.Day > ground.Window.Longest)
+            expected += "; by the interval that can still be chance";
         var likely = findings.Where(f => f.Likelihood == Likelihood.Likely).ToList();
-        if (likely.Find(f => f.Cause == Cause.NotTimeYet) is { } early) return $"{expected}. Not time yet: {early.For[0].TrimEnd('.').ToLowerInvariant()}.{Beside(likely)}";
-        if (likely.Count > 0) return $"{expected}. Most likely: {string.Join("; ", likely.Select(f => f.Name))}.";
+        if (likely.Find(f => f.Cause == Cause.NotTimeYet) is { } early)
+            return $"{expected}. Not time yet: {early.For[0].TrimEnd('.').ToLowerInvariant()}.{Beside(likely)}";
+        if (likely.Count > 0)
+            return $"{expected}. Most likely: {string.Join("; ", likely.Select(f => f.Name))}.";
         var possible = findings.Where(f => f.Likelihood == Likelihood.Possible).Select(f => f.Name).ToList();
         return possible.Count > 0
             ? $"{expected}. The record does not decide it; possible: {string.Join("; ", possible)}."

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
@@ -17,8 +16,19 @@ namespace Gassel.Core.Due;
 /// <param name="Stale">True where the label printed last, if any, tells of an earlier step or another vessel.</param>
 /// <param name="Printed">Day of the last print; null where there was none.</param>
 public sealed record BatchLabel(
-    string Code, string CommonName, string ScientificName, string Lot, string? Vessel, string Step, DateOnly? In, string Due,
-    string? Hazard, IReadOnlyList<string> Warnings, bool Stale, DateOnly? Printed)
+    string Code,
+    string CommonName,
+    string ScientificName,
+    string Lot,
+    string? Vessel,
+    string Step,
+    DateOnly? In,
+    string Due,
+    string? Hazard,
+    IReadOnlyList<string> Warnings,
+    bool Stale,
+    DateOnly? Printed
+)
 {
     /// <summary>As <see cref="Hazard"/>, for seed that can kill.</summary>
     public const string Toxic = "TOXIC";
@@ -26,34 +36,50 @@ public sealed record BatchLabel(
     /// <param name="lot">As it is to stand on the label.</param>
     public static BatchLabel Of(int number, BatchPlan plan, PartState part, Species species, string lot)
     {
-        var code = string.Create(CultureInfo.InvariantCulture, $"B-{number}{(part.Id == BatchPlan.FirstPart ? "" : $".{part.Id}")}");
+        var code = Text.Of( $"B-{number}{(part.Id == BatchPlan.FirstPart ? "" : $".{part.Id}")}");
         var open = part.Open;
         var step = plan.Steps[open?.Step ?? part.LastStep ?? plan.NextStep(-1) ?? 0];
-        return new(code, species.CommonName, species.ScientificName, lot, part.Vessel?.Label, step.Step.Kind.Words(), open?.Start ?? (part.Spans.Count > 0 ? part.Spans[^1].Start : null),
-            DueOf(plan, part, step), HazardOf(species.Hazard), WarningsOf(species), Stale: part.LabelledFor != part.LabelKey, part.LabelledOn);
+        return new(
+            code,
+            species.CommonName,
+            species.ScientificName,
+            lot,
+            part.Vessel?.Label,
+            step.Step.Kind.Words(),
+            open?.Start ?? (part.Spans.Count > 0 ? part.Spans[^1].Start : null),
+            DueOf(plan, part, step),
+            HazardOf(species.Hazard),
+            WarningsOf(species),
+            Stale: part.LabelledFor != part.LabelKey,
+            part.LabelledOn
+        );
     }
 
     private static string DueOf(BatchPlan plan, PartState part, PlannedStep step)
     {
-        if (part.Spans.Count == 0) return $"to start {DayWords.Of(plan.Start)}";
-        if (part.Open is not { } open) return "next step due";
+        if (part.Spans.Count == 0)
+            return $"to start {DayWords.Of(plan.Start)}";
+        if (part.Open is not { } open)
+            return "next step due";
         if (step.Step.Kind == StepKind.Germinate)
         {
             var days = plan.DaysToEmergence(part);
             return $"up {DayWords.Of(open.Start.AddDays(days.Shortest))} to {DayWords.Of(open.Start.AddDays(days.Longest))}";
         }
-        var next = plan.NextStep(open.Step) is not { } n ? "out"
+        var next =
+            plan.NextStep(open.Step) is not { } n ? "out"
             : plan.Steps[n].Step.Kind == StepKind.Germinate && part.SownOn is null ? "sow"
             : plan.Steps[n].Step.Kind.Words();
         return $"due {DayWords.Of(open.Start.AddDays(step.PlannedDays))}: {next}";
     }
 
-    private static string? HazardOf(HazardLevel hazard) => hazard switch
-    {
-        HazardLevel.Toxic or HazardLevel.VeryToxic => Toxic,
-        HazardLevel.Irritant => "IRRITANT",
-        _ => null,
-    };
+    private static string? HazardOf(HazardLevel hazard) =>
+        hazard switch
+        {
+            HazardLevel.Toxic or HazardLevel.VeryToxic => Toxic,
+            HazardLevel.Irritant => "IRRITANT",
+            _ => null,
+        };
 
     /// <summary>A label that is lost means the worst of what it could have said (common practice, no source).</summary>
     private static List<string> WarningsOf(Species species)
@@ -63,15 +89,18 @@ public sealed record BatchLabel(
         {
             case HazardLevel.Toxic or HazardLevel.VeryToxic:
                 warnings.Add($"{Toxic}{(species.HazardNote is { } note ? $": {note.TrimEnd('.')}" : "")}");
-                if (species.LookAlike is { } other) warnings.Add($"is NOT {other}");
+                if (species.LookAlike is { } other)
+                    warnings.Add($"is NOT {other}");
                 warnings.Add("label lost: discard");
                 break;
             case HazardLevel.Irritant:
                 warnings.Add("IRRITANT: gloves");
-                if (species.LookAlike is { } alike) warnings.Add($"looks like {alike}");
+                if (species.LookAlike is { } alike)
+                    warnings.Add($"looks like {alike}");
                 break;
             default:
-                if (species.LookAlike is { } taken) warnings.Add($"looks like {taken}");
+                if (species.LookAlike is { } taken)
+                    warnings.Add($"looks like {taken}");
                 break;
         }
         return warnings;

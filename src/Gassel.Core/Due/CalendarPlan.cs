@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
@@ -10,7 +9,14 @@ namespace Gassel.Core.Due;
 public static class CalendarPlan
 {
     /// <param name="school">By which bags are looked at.</param>
-    public static IReadOnlyList<CalendarDay> Of(BatchPlan plan, BatchState state, Species species, CheckSchool school, string name, DateOnly today)
+    public static IReadOnlyList<CalendarDay> Of(
+        BatchPlan plan,
+        BatchState state,
+        Species species,
+        CheckSchool school,
+        string name,
+        DateOnly today
+    )
     {
         var days = new List<CalendarDay>();
         foreach (var part in state.Living.Where(p => !p.IsDone(plan)))
@@ -20,21 +26,46 @@ public static class CalendarPlan
             foreach (var step in outlook.Steps.Where(s => s.Step != part.Open?.Step))
             {
                 var comesUp = step.Kind == StepKind.Germinate && plan.Route.IsOutdoors && part.SownOn is not null;
-                var act = comesUp ? "look for seedlings" : step.Kind == StepKind.Germinate && part.SownOn is null ? "sow" : $"start {step.Kind.Words()}";
+                var act =
+                    comesUp ? "look for seedlings"
+                    : step.Kind == StepKind.Germinate && part.SownOn is null ? "sow"
+                    : $"start {step.Kind.Words()}";
                 var inHours = step.Kind is StepKind.Scarify or StepKind.Soak or StepKind.Leach;
-                days.Add(new(string.Create(CultureInfo.InvariantCulture, $"{part.Id}-{step.Step}"), step.Start.Usual, $"{name}{tail}: {act}",
-                    $"Any day from {DayWords.Of(step.Start.Earliest)} to {DayWords.Of(step.Start.Latest)}.{(plan.Steps[step.Step].Step.Note is { } note ? " " + note : "")}", inHours));
+                days.Add(
+                    new(
+                        Text.Of( $"{part.Id}-{step.Step}"),
+                        step.Start.Usual,
+                        $"{name}{tail}: {act}",
+                        $"Any day from {DayWords.Of(step.Start.Earliest)} to {DayWords.Of(step.Start.Latest)}.{(plan.Steps[step.Step].Step.Note is { } note ? " " + note : "")}",
+                        inHours
+                    )
+                );
             }
             var looks = LookDates.Ahead(plan, part, species, school, today);
             for (var i = 0; i < looks.Count; i++)
             {
                 // the n-th look of a part keeps its place in a calendar when its day moves
-                days.Add(new(string.Create(CultureInfo.InvariantCulture, $"{part.Id}-look-{part.Checks.Count + i}"), looks[i], $"{name}{tail}: look at it", "Moist without dripping, no mould, no sprouts.", false));
+                days.Add(
+                    new(
+                        Text.Of( $"{part.Id}-look-{part.Checks.Count + i}"),
+                        looks[i],
+                        $"{name}{tail}: look at it",
+                        "Moist without dripping, no mould, no sprouts.",
+                        false
+                    )
+                );
             }
             if (outlook.Steps.Count > 0)
             {
-                days.Add(new($"{part.Id}-ready", outlook.Finish.Usual, $"{name}{tail}: plants ready",
-                    $"Between {DayWords.Of(outlook.Finish.Earliest)} and {DayWords.Of(outlook.Finish.Latest)}; aimed at {DayWords.Of(outlook.Target)}.", false));
+                days.Add(
+                    new(
+                        $"{part.Id}-ready",
+                        outlook.Finish.Usual,
+                        $"{name}{tail}: plants ready",
+                        $"Between {DayWords.Of(outlook.Finish.Earliest)} and {DayWords.Of(outlook.Finish.Latest)}; aimed at {DayWords.Of(outlook.Target)}.",
+                        false
+                    )
+                );
             }
         }
         return days;

@@ -9,4 +9,13 @@ namespace Gassel.Core.Due;
 /// <param name="Working">Why it is due on that day.</param>
 /// <param name="DueAt">The moment, where hours matter and the beginning was recorded with its time.</param>
 public sealed record DueItem(
-    DueKind Kind, string Part, int Step, DateOnly DueOn, DateOnly? OpenUntil, int LateDays, string Cost, IReadOnlyList<string> Working, DateTimeOffset? DueAt = null);
+    DueKind Kind,
+    string Part,
+    int Step,
+    DateOnly DueOn,
+    DateOnly? OpenUntil,
+    int LateDays,
+    string Cost,
+    IReadOnlyList<string> Working,
+    DateTimeOffset? DueAt = null
+);

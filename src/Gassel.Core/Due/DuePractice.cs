@@ -6,7 +6,11 @@ namespace Gassel.Core.Due;
 /// <param name="Check">How often bags are looked at.</param>
 /// <param name="SeedMix">That seed is sown into indoors; it decides when seedlings are fed.</param>
 /// <param name="GroundOpens">Plants go into the ground from this day on; null where they may now.</param>
-public sealed record DuePractice(CheckSchool Check = CheckSchool.Weekly, ContainerMix SeedMix = ContainerMix.LowNutrient, DateOnly? GroundOpens = null)
+public sealed record DuePractice(
+    CheckSchool Check = CheckSchool.Weekly,
+    ContainerMix SeedMix = ContainerMix.LowNutrient,
+    DateOnly? GroundOpens = null
+)
 {
     public static DuePractice Usual { get; } = new();
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Growing;
 using Gassel.Core.Record;
@@ -25,39 +24,95 @@ public static partial class DueWork
     /// <summary>Look for true leaves, then thin, divide or prick out.</summary>
     private static DueItem? Clock(PartState part, StepSpan open, Species species, DateOnly today)
     {
-        if (SeedlingClock.Of(part, species) is not { } clock) return null;
+        if (SeedlingClock.Of(part, species) is not { } clock)
+            return null;
         if (clock.TrueLeavesOn is not { } leaves)
         {
-            return new(DueKind.LookForTrueLeaves, part.Id, open.Step, clock.LookFrom, null, Late(clock.LookFrom, today),
-                clock.InPlace ? "With the first true leaves they are thinned to one; this kind is not pricked out." : "With the first true leaves they are thinned, divided or pricked out; later they stay stunted.",
-                [Say($"First seedling {DayWords.Of(clock.FirstUp)} + {SeedlingClock.LookAfterDays} days (our assumption); seed leaves come first, true leaves after them.")]);
+            return new(
+                DueKind.LookForTrueLeaves,
+                part.Id,
+                open.Step,
+                clock.LookFrom,
+                null,
+                Late(clock.LookFrom, today),
+                clock.InPlace
+                    ? "With the first true leaves they are thinned to one; this kind is not pricked out."
+                    : "With the first true leaves they are thinned, divided or pricked out; later they stay stunted.",
+                [
+                    Text.Of(
+                        $"First seedling {DayWords.Of(clock.FirstUp)} + {SeedlingClock.LookAfterDays} days (our assumption); seed leaves come first, true leaves after them."
+                    ),
+                ]
+            );
         }
-        if (clock.InPlace && clock.Crowding.Surplus is null or 0) return null;
+        if (clock.InPlace && clock.Crowding.Surplus is null or 0)
+            return null;
         var by = clock.MoveBy!.Value;
-        return new(clock.InPlace ? DueKind.Thin : DueKind.PrickOut, part.Id, open.Step, leaves, by, Late(leaves, today),
-            today <= by ? Say($"{clock.Crowding.Words} They move without harm until {DayWords.Of(by)}.") : Say($"{clock.Crowding.Words} Overgrown since {DayWords.Of(by)}: they stay stunted."),
+        return new(
+            clock.InPlace ? DueKind.Thin : DueKind.PrickOut,
+            part.Id,
+            open.Step,
+            leaves,
+            by,
+            Late(leaves, today),
+            today <= by
+                ? Text.Of($"{clock.Crowding.Words} They move without harm until {DayWords.Of(by)}.")
+                : Text.Of($"{clock.Crowding.Words} Overgrown since {DayWords.Of(by)}: they stay stunted."),
             [
-                Say($"True leaves {DayWords.Of(leaves)} + {SeedlingClock.MoveWithinDays} days (our assumption) = {DayWords.Of(by)}."),
-                clock.InPlace ? "Tap-rooted: thinned to one in its deep cell, not pricked out (common practice, no source)." : "Thin to one, divide a crowded cell, or prick out at the first true leaves; not later (common practice, no source).",
-            ]);
+                Text.Of($"True leaves {DayWords.Of(leaves)} + {SeedlingClock.MoveWithinDays} days (our assumption) = {DayWords.Of(by)}."),
+                clock.InPlace
+                    ? "Tap-rooted: thinned to one in its deep cell, not pricked out (common practice, no source)."
+                    : "Thin to one, divide a crowded cell, or prick out at the first true leaves; not later (common practice, no source).",
+            ]
+        );
     }
 
     /// <summary>By mix. Containers in the yard are fed by the yard's own watch.</summary>
     private static DueItem? Feed(PartState part, StepSpan open, StepKind kind, ContainerMix mix, DateOnly today)
     {
-        if (part.IsContainer || kind is not (StepKind.Germinate or StepKind.GrowOn) || part.TrueLeavesOn is not { } leaves || part.Plants.Growing == 0) return null;
-        var culture = CultureInfo.InvariantCulture;
-        var (due, why) = part.PottedOn is { } potted
-            ? (potted.AddDays(FoodLasts), string.Create(culture, $"Potted {DayWords.Of(potted)} + {FoodLasts} days that potting mix feeds (our assumption; the bag has the say)."))
+        if (
+            part.IsContainer
+            || kind is not (StepKind.Germinate or StepKind.GrowOn)
+            || part.TrueLeavesOn is not { } leaves
+            || part.Plants.Growing == 0
+        )
+            return null;
+        var (due, why) =
+            part.PottedOn is { } potted
+                ? (
+                    potted.AddDays(FoodLasts),
+                    Text.Of(
+                        $"Potted {DayWords.Of(potted)} + {FoodLasts} days that potting mix feeds (our assumption; the bag has the say)."
+                    )
+                )
             : mix == ContainerMix.LowNutrient
-                ? (leaves.AddDays(FeedAfterLeaves), string.Create(culture, $"Low-nutrient mix; true leaves {DayWords.Of(leaves)} + {FeedAfterLeaves} days (our assumption)."))
-                : (part.SownOn!.Value.AddDays(FoodLasts), string.Create(culture, $"Mix with nutrients; sown {DayWords.Of(part.SownOn.Value)} + {FoodLasts} days (our assumption)."));
+                ? (
+                    leaves.AddDays(FeedAfterLeaves),
+                    Text.Of(
+                        $"Low-nutrient mix; true leaves {DayWords.Of(leaves)} + {FeedAfterLeaves} days (our assumption)."
+                    )
+                )
+            : (
+                part.SownOn!.Value.AddDays(FoodLasts),
+                Text.Of( $"Mix with nutrients; sown {DayWords.Of(part.SownOn.Value)} + {FoodLasts} days (our assumption).")
+            );
         void Later(DateOnly day, string words)
         {
-            if (day > due) (due, why) = (day, words);
+            if (day > due)
+                (due, why) = (day, words);
         }
-        if (part.CameAgainOn is { } again) Later(again.AddDays(FeedAfterSleep), string.Create(culture, $"Came up again {DayWords.Of(again)} + {FeedAfterSleep} days (our assumption)."));
-        if (part.Tended.LastOrDefault(t => t.What == Tending.Fed) is { On.Year: > 1 } fed) Later(fed.On.AddDays(YardWatch.FeedEveryDays), string.Create(culture, $"Last fed {DayWords.Of(fed.On)} + {YardWatch.FeedEveryDays} days (our assumption; the label has the say)."));
+        if (part.CameAgainOn is { } again)
+            Later(
+                again.AddDays(FeedAfterSleep),
+                Text.Of( $"Came up again {DayWords.Of(again)} + {FeedAfterSleep} days (our assumption).")
+            );
+        if (part.Tended.LastOrDefault(t => t.What == Tending.Fed) is { On.Year: > 1 } fed)
+            Later(
+                fed.On.AddDays(YardWatch.FeedEveryDays),
+                Text.Of(
+                    $"Last fed {DayWords.Of(fed.On)} + {YardWatch.FeedEveryDays} days (our assumption; the label has the say)."
+                )
+            );
         return new(DueKind.Feed, part.Id, open.Step, due, null, Late(due, today), "Weakly, by its label, on moist mix.", [why]);
     }
 
@@ -65,17 +120,39 @@ public static partial class DueWork
     private static DueItem? Return(PartState part, StepSpan open, DateOnly today)
     {
         var asleep = part.Plants.Dormant;
-        if (asleep == 0 || part.DiedBackOn is not { } slept) return null;
+        if (asleep == 0 || part.DiedBackOn is not { } slept)
+            return null;
         if (part.CameAgainOn is { } again && again >= slept)
         {
             var next = again.AddDays(ReturnEvery);
-            return new(DueKind.LookForReturn, part.Id, open.Step, next, null, 0, Say($"{asleep} sleep still, dormant and alive: keep barely moist, do not tip out."),
-                [Say($"The last came again {DayWords.Of(again)} + {ReturnEvery} days (our assumption).")]);
+            return new(
+                DueKind.LookForReturn,
+                part.Id,
+                open.Step,
+                next,
+                null,
+                0,
+                Text.Of($"{asleep} sleep still, dormant and alive: keep barely moist, do not tip out."),
+                [Text.Of($"The last came again {DayWords.Of(again)} + {ReturnEvery} days (our assumption).")]
+            );
         }
         var due = part.Counts.Where(c => c.Emerged > 0).Min(c => c.On);
-        while (due < slept.AddDays(LeastDaysKept)) due = due.AddYears(1);
-        return new(DueKind.LookForReturn, part.Id, open.Step, due, null, 0, Say($"{asleep} sleep, dormant and alive: keep barely moist and cool, do not tip out."),
-            [Say($"Died back {DayWords.Of(slept)}; looked for as early in spring as they first came up, {DayWords.Of(due)} (our assumption).")]);
+        while (due < slept.AddDays(LeastDaysKept))
+            due = due.AddYears(1);
+        return new(
+            DueKind.LookForReturn,
+            part.Id,
+            open.Step,
+            due,
+            null,
+            0,
+            Text.Of($"{asleep} sleep, dormant and alive: keep barely moist and cool, do not tip out."),
+            [
+                Text.Of(
+                    $"Died back {DayWords.Of(slept)}; looked for as early in spring as they first came up, {DayWords.Of(due)} (our assumption)."
+                ),
+            ]
+        );
     }
 
     /// <summary>Out once a day until the days are full; what a day is like, the outlook decides.</summary>
@@ -83,24 +160,46 @@ public static partial class DueWork
     {
         var days = HardeningPlan.Length(plan.Steps[open.Step].PlannedDays);
         var been = part.DaysOutOf(open);
-        if (been.Count >= days) return null;
+        if (been.Count >= days)
+            return null;
         // what was skipped cannot be made up for: it is asked for today, or tomorrow once they were out
         var wasOut = been.Any(d => d.On == today);
         var skipped = today.DayNumber - open.Start.DayNumber - been.Count(d => d.On < today);
-        return new(DueKind.CarryOut, part.Id, open.Step, wasOut ? today.AddDays(1) : today, null, 0,
-            Say($"Day {been.Count + 1} of {days}; {(skipped <= 0 ? "a day that is skipped moves the end" : Say($"{skipped} skipped so far, each moved the end by a day"))}."),
-            [Say($"Hardening off since {DayWords.Of(open.Start)}; {been.Count} days out are recorded.")]);
+        return new(
+            DueKind.CarryOut,
+            part.Id,
+            open.Step,
+            wasOut ? today.AddDays(1) : today,
+            null,
+            0,
+            Text.Of(
+                $"Day {been.Count + 1} of {days}; {(skipped <= 0 ? "a day that is skipped moves the end" : Text.Of($"{skipped} skipped so far, each moved the end by a day"))}."
+            ),
+            [Text.Of($"Hardening off since {DayWords.Of(open.Start)}; {been.Count} days out are recorded.")]
+        );
     }
 
     /// <summary>Plants that came through the route and wait in their pots, until the ground is open to them.</summary>
     private static DueItem? PlantOut(PartState part, DateOnly? opens, DateOnly today)
     {
         var wait = part.Plants.At(PlantStage.Hardened).Alive;
-        if (wait == 0 || part.BooksClosed || part.Spans[^1].End is not { } ready) return null;
+        if (wait == 0 || part.BooksClosed || part.Spans[^1].End is not { } ready)
+            return null;
         var due = opens > ready ? opens.Value : ready;
-        return new(DueKind.PlantOut, part.Id, part.Spans[^1].Step, due, null, Late(due, today), Say($"{wait} are hardened and wait in their pots."),
-            [Say($"The route ended {DayWords.Of(ready)}; nothing of it is left but the ground{(due == ready ? "" : Say($", which is open to them from {DayWords.Of(due)}"))}.")]);
+        return new(
+            DueKind.PlantOut,
+            part.Id,
+            part.Spans[^1].Step,
+            due,
+            null,
+            Late(due, today),
+            Text.Of($"{wait} are hardened and wait in their pots."),
+            [
+                Text.Of(
+                    $"The route ended {DayWords.Of(ready)}; nothing of it is left but the ground{(due == ready ? "" : Text.Of($", which is open to them from {DayWords.Of(due)}"))}."
+                ),
+            ]
+        );
     }
 
-    private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 
@@ -17,21 +16,42 @@ public static partial class DueWork
     /// <param name="potOn">Potting on is asked for by the route's days, because no true leaves ask for it.</param>
     private static IEnumerable<DueItem> Germinating(BatchPlan plan, PartState part, StepSpan open, DateOnly today, bool potOn)
     {
-        if (part.ClosedOn is null && part.Emerged < part.Seeds) yield return Tally(plan.Steps[open.Step], part, open, today);
-        if (potOn && part.Standing > 0 && PotOn(plan, part, open, today) is { } onward) yield return onward;
+        if (part.ClosedOn is null && part.Emerged < part.Seeds)
+            yield return Tally(plan.Steps[open.Step], part, open, today);
+        if (potOn && part.Standing > 0 && PotOn(plan, part, open, today) is { } onward)
+            yield return onward;
     }
 
     /// <summary>Null before the first seedling.</summary>
     private static DueItem? DomeUp(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
     {
-        if (part.Counts.FirstOrDefault(c => c.Emerged > 0)?.On is not { } first) return null;
-        var (due, why) = (first.AddDays(DomeDaysAfterFirst), string.Create(CultureInfo.InvariantCulture, $"First seedling {DayWords.Of(first)} + {DomeDaysAfterFirst} days (3 to 5 is common practice, no source)."));
+        if (part.Counts.FirstOrDefault(c => c.Emerged > 0)?.On is not { } first)
+            return null;
+        var (due, why) = (
+            first.AddDays(DomeDaysAfterFirst),
+            Text.Of(
+                $"First seedling {DayWords.Of(first)} + {DomeDaysAfterFirst} days (3 to 5 is common practice, no source)."
+            )
+        );
         if (plan.Forecast is { } forecast && HalfUp(part, forecast.Mean) is { } half && half < due)
         {
-            (due, why) = (half, string.Create(CultureInfo.InvariantCulture, $"Half of the {part.Seeds * forecast.Mean:0} expected were up {DayWords.Of(half)} (common practice, no source)."));
+            (due, why) = (
+                half,
+                Text.Of(
+                    $"Half of the {part.Seeds * forecast.Mean:0} expected were up {DayWords.Of(half)} (common practice, no source)."
+                )
+            );
         }
-        return new(DueKind.TakeDomeOff, part.Id, open.Step, due, first.AddDays(DomeDaysAtMost), Late(due, today),
-            Late(due, today) == 0 ? "Air it a couple of hours a day until then." : "Under a dome too long seedlings damp off.", [why]);
+        return new(
+            DueKind.TakeDomeOff,
+            part.Id,
+            open.Step,
+            due,
+            first.AddDays(DomeDaysAtMost),
+            Late(due, today),
+            Late(due, today) == 0 ? "Air it a couple of hours a day until then." : "Under a dome too long seedlings damp off.",
+            [why]
+        );
     }
 
     /// <summary>Day of the count by which half of what is expected was up; null where it was not.</summary>
@@ -41,7 +61,8 @@ public static partial class DueWork
         foreach (var count in part.Counts.OrderBy(c => c.On))
         {
             up += count.Emerged;
-            if (up >= part.Seeds * expected / 2) return count.On;
+            if (up >= part.Seeds * expected / 2)
+                return count.On;
         }
         return null;
     }
@@ -50,44 +71,78 @@ public static partial class DueWork
     private static DueItem? PotOn(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
     {
         // what is kept to another spring stays where it is
-        if (part.KeptOn is not null || plan.NextStep(open.Step) is not { } next) return null;
+        if (part.KeptOn is not null || plan.NextStep(open.Step) is not { } next)
+            return null;
         var days = plan.Steps[open.Step].Step.Days;
         var due = open.Start.AddDays(days.Longest);
         var late = Late(due, today);
-        return new(DueKind.StartStep, part.Id, next, due, null, late,
+        return new(
+            DueKind.StartStep,
+            part.Id,
+            next,
+            due,
+            null,
+            late,
             late == 0
-                ? string.Create(CultureInfo.InvariantCulture, $"{part.Standing} stand; emergence expected until {DayWords.Of(due)}.")
-                : string.Create(CultureInfo.InvariantCulture, $"{part.Standing} stand crowded; left too long they stay stunted. Late seed may still come."),
+                ? Text.Of( $"{part.Standing} stand; emergence expected until {DayWords.Of(due)}.")
+                : Text.Of(
+                    $"{part.Standing} stand crowded; left too long they stay stunted. Late seed may still come."
+                ),
             [
-                string.Create(CultureInfo.InvariantCulture, $"Sown {DayWords.Of(open.Start)} + {days.Longest} days, the longest to emergence of the route = {DayWords.Of(due)}."),
+                Text.Of(
+                    $"Sown {DayWords.Of(open.Start)} + {days.Longest} days, the longest to emergence of the route = {DayWords.Of(due)}."
+                ),
                 "Growing on follows the emergence (common practice, no source).",
-            ]);
+            ]
+        );
     }
 
     private static DueItem Tally(PlannedStep step, PartState part, StepSpan open, DateOnly today)
     {
         var last = part.Counts.Count > 0 ? part.Counts.Max(c => c.On) : (DateOnly?)null;
         var firstLook = open.Start.AddDays(Math.Max(1, step.Step.Days.Shortest));
-        if (part.KeptOn is { } kept && (last is null || last <= kept)) return NextSpring(part, open, kept, firstLook, today);
+        if (part.KeptOn is { } kept && (last is null || last <= kept))
+            return NextSpring(part, open, kept, firstLook, today);
         var due = last?.AddDays(CountEveryDays) ?? firstLook;
         var windowEnd = open.Start.AddDays(step.Step.Days.Longest);
-        return new(DueKind.CountSeedlings, part.Id, open.Step, due, null, Late(due, today),
+        return new(
+            DueKind.CountSeedlings,
+            part.Id,
+            open.Step,
+            due,
+            null,
+            Late(due, today),
             today <= windowEnd
                 ? $"Expected between {DayWords.Of(firstLook)} and {DayWords.Of(windowEnd)}."
                 : $"Past the expected window, which ended {DayWords.Of(windowEnd)}.",
             [
                 last is { } l
-                    ? string.Create(CultureInfo.InvariantCulture, $"Last count {DayWords.Of(l)} + {CountEveryDays} days (our assumption).")
-                    : string.Create(CultureInfo.InvariantCulture, $"Sown {DayWords.Of(open.Start)} + {step.Step.Days.Shortest} days, the shortest to emergence of the route."),
-            ]);
+                    ? Text.Of( $"Last count {DayWords.Of(l)} + {CountEveryDays} days (our assumption).")
+                    : Text.Of(
+                        $"Sown {DayWords.Of(open.Start)} + {step.Step.Days.Shortest} days, the shortest to emergence of the route."
+                    ),
+            ]
+        );
     }
 
     private static DueItem NextSpring(PartState part, StepSpan open, DateOnly kept, DateOnly firstLook, DateOnly today)
     {
         var due = firstLook;
-        while (due < kept.AddDays(LeastDaysKept)) due = due.AddYears(1);
-        return new(DueKind.CountSeedlings, part.Id, open.Step, due, null, Late(due, today),
+        while (due < kept.AddDays(LeastDaysKept))
+            due = due.AddYears(1);
+        return new(
+            DueKind.CountSeedlings,
+            part.Id,
+            open.Step,
+            due,
+            null,
+            Late(due, today),
             "Finished for this spring and kept: barely moist, through another winter.",
-            [string.Create(CultureInfo.InvariantCulture, $"Put by {DayWords.Of(kept)}; looked at again as early in the next spring as in the first, {DayWords.Of(due)} (our assumption).")]);
+            [
+                Text.Of(
+                    $"Put by {DayWords.Of(kept)}; looked at again as early in the next spring as in the first, {DayWords.Of(due)} (our assumption)."
+                ),
+            ]
+        );
     }
 }

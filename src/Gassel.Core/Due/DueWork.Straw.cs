@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 
@@ -16,24 +15,50 @@ public static partial class DueWork
     /// <summary>Null where there is none, or none left.</summary>
     private static DueItem? Straw(BatchPlan plan, PartState part, DateOnly today)
     {
-        if (part is not { SownOn: { } sown, Setup.IsStrawed: true } || part.Open is not { } open) return null;
-        if (part.Tended.Any(t => t.What == Tending.MulchRestOff)) return null;
-        var culture = CultureInfo.InvariantCulture;
+        if (part is not { SownOn: { } sown, Setup.IsStrawed: true } || part.Open is not { } open)
+            return null;
+        if (part.Tended.Any(t => t.What == Tending.MulchRestOff))
+            return null;
         if (part.Tended.LastOrDefault(t => t.What == Tending.MulchMostOff) is { On.Year: > 1 } most)
         {
             var rest = most.On.AddDays(StrawRestDays);
-            return new(DueKind.StrawRestOff, part.Id, open.Step, rest, null, Late(rest, today), "Left on, seedlings grow pale under it.",
-                [string.Create(culture, $"Three quarters came off {DayWords.Of(most.On)} + {StrawRestDays} days (common practice, no source).")]);
+            return new(
+                DueKind.StrawRestOff,
+                part.Id,
+                open.Step,
+                rest,
+                null,
+                Late(rest, today),
+                "Left on, seedlings grow pale under it.",
+                [
+                    Text.Of(
+                        $"Three quarters came off {DayWords.Of(most.On)} + {StrawRestDays} days (common practice, no source)."
+                    ),
+                ]
+            );
         }
-        if (plan.GerminateStep is null) return null;
+        if (plan.GerminateStep is null)
+            return null;
         var first = sown.AddDays(plan.DaysToEmergence(part).Shortest);
         var due = first.AddDays(-StrawOffBeforeDays);
-        if (due < sown) due = sown;
-        return new(DueKind.StrawMostOff, part.Id, open.Step, due, null, Late(due, today),
+        if (due < sown)
+            due = sown;
+        return new(
+            DueKind.StrawMostOff,
+            part.Id,
+            open.Step,
+            due,
+            null,
+            Late(due, today),
             "Seedlings must not come up under straw. While the ground is still frozen, wait: it keeps pots from heaving.",
             [
-                string.Create(culture, $"Set out {DayWords.Of(sown)}; the first seedling is expected {DayWords.Of(first)}{(part.Outdoors is null ? " by the plan, because no weather is known" : " by the container model")}."),
-                string.Create(culture, $"{StrawOffBeforeDays} days before it, {DayWords.Of(due)} (our assumption for early spring); a week with a mean of 3 °C asks for it sooner."),
-            ]);
+                Text.Of(
+                    $"Set out {DayWords.Of(sown)}; the first seedling is expected {DayWords.Of(first)}{(part.Outdoors is null ? " by the plan, because no weather is known" : " by the container model")}."
+                ),
+                Text.Of(
+                    $"{StrawOffBeforeDays} days before it, {DayWords.Of(due)} (our assumption for early spring); a week with a mean of 3 °C asks for it sooner."
+                ),
+            ]
+        );
     }
 }

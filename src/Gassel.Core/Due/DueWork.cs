@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
@@ -25,10 +24,17 @@ public static partial class DueWork
 
     /// <summary>Everything that each living part will next ask for, whether due yet or not, soonest first.</summary>
     /// <param name="practice">The usual one if left out.</param>
-    public static IReadOnlyList<DueItem> For(BatchPlan plan, BatchState state, Species species, DateOnly today, DuePractice? practice = null)
+    public static IReadOnlyList<DueItem> For(
+        BatchPlan plan,
+        BatchState state,
+        Species species,
+        DateOnly today,
+        DuePractice? practice = null
+    )
     {
         var items = new List<DueItem>();
-        foreach (var part in state.Living.Where(p => p.ClosedOn is null || p.Plants.Alive + p.Plants.Dormant > 0)) items.AddRange(ForPart(plan, part, species, today, practice ?? DuePractice.Usual));
+        foreach (var part in state.Living.Where(p => p.ClosedOn is null || p.Plants.Alive + p.Plants.Dormant > 0))
+            items.AddRange(ForPart(plan, part, species, today, practice ?? DuePractice.Usual));
         return [.. items.OrderBy(i => i.DueOn).ThenBy(i => i.Part, StringComparer.Ordinal)];
     }
 
@@ -41,8 +47,10 @@ public static partial class DueWork
         }
         if (part.Open is not { } open)
         {
-            if (Onward(plan, part, part.Spans[^1].Step, part.Spans[^1].End!.Value, null, today) is { } waiting) yield return waiting;
-            else if (PlantOut(part, practice.GroundOpens, today) is { } plantOut) yield return plantOut;
+            if (Onward(plan, part, part.Spans[^1].Step, part.Spans[^1].End!.Value, null, today) is { } waiting)
+                yield return waiting;
+            else if (PlantOut(part, practice.GroundOpens, today) is { } plantOut)
+                yield return plantOut;
             yield break;
         }
         var step = plan.Steps[open.Step];
@@ -50,35 +58,56 @@ public static partial class DueWork
         var hard = species.DormancyClass is DormancyClass.Physical or DormancyClass.Combinational;
         if (hard && !plan.Route.IsOutdoors && kind is StepKind.Soak or StepKind.Imbibe)
         {
-            foreach (var item in Swelling(plan, part, open, today)) yield return item;
+            foreach (var item in Swelling(plan, part, open, today))
+                yield return item;
             yield break;
         }
-        if (kind is StepKind.Leach || (kind == StepKind.Soak && step.PlannedDays > 1)) yield return NextWater(part, open, today);
+        if (kind is StepKind.Leach || (kind == StepKind.Soak && step.PlannedDays > 1))
+            yield return NextWater(part, open, today);
         if (kind.IsMoistHold() && part.SownOn is null && part.Sprouted > 0 && SowSprouted(plan, part, open, today) is { } sprouted)
         {
             yield return sprouted;
             yield break;
         }
-        if (Straw(plan, part, today) is { } straw) yield return straw;
-        if (kind.IsMoistHold()) yield return Look(step, part, open, species, plan.Route.IsOutdoors, today, practice.Check);
-        if (part.IsDomed && DomeUp(plan, part, open, today) is { } dome) yield return dome;
+        if (Straw(plan, part, today) is { } straw)
+            yield return straw;
+        if (kind.IsMoistHold())
+            yield return Look(step, part, open, species, plan.Route.IsOutdoors, today, practice.Check);
+        if (part.IsDomed && DomeUp(plan, part, open, today) is { } dome)
+            yield return dome;
         var clock = kind is StepKind.Germinate or StepKind.GrowOn ? Clock(part, open, species, today) : null;
-        if (clock is not null) yield return clock;
-        if (!plan.Route.IsOutdoors && Feed(part, open, kind, practice.SeedMix, today) is { } feed) yield return feed;
-        if (Return(part, open, today) is { } back) yield return back;
-        if (kind == StepKind.HardenOff && CarryOut(plan, part, open, today) is { } outside) yield return outside;
+        if (clock is not null)
+            yield return clock;
+        if (!plan.Route.IsOutdoors && Feed(part, open, kind, practice.SeedMix, today) is { } feed)
+            yield return feed;
+        if (Return(part, open, today) is { } back)
+            yield return back;
+        if (kind == StepKind.HardenOff && CarryOut(plan, part, open, today) is { } outside)
+            yield return outside;
         if (kind == StepKind.Germinate)
         {
-            foreach (var item in Germinating(plan, part, open, today, clock is null)) yield return item;
+            foreach (var item in Germinating(plan, part, open, today, clock is null))
+                yield return item;
             yield break;
         }
         // late seed of what grows on is still counted, where it was kept for that
-        if (kind == StepKind.GrowOn && part is { KeptOn: not null, ClosedOn: null } && part.Emerged < part.Seeds && part.Spans.LastOrDefault(s => s.Step == plan.GerminateStep) is { } sowing)
+        if (
+            kind == StepKind.GrowOn
+            && part is { KeptOn: not null, ClosedOn: null }
+            && part.Emerged < part.Seeds
+            && part.Spans.LastOrDefault(s => s.Step == plan.GerminateStep) is { } sowing
+        )
         {
             yield return Tally(plan.Steps[sowing.Step], part, sowing, today);
         }
         // outdoors nobody ends the winter: the first seedling does, and until then it is looked at
-        if (plan.Route.IsOutdoors && part.SownOn is not null && plan.NextStep(open.Step) == plan.GerminateStep && plan.GerminateStep is not null) yield break;
+        if (
+            plan.Route.IsOutdoors
+            && part.SownOn is not null
+            && plan.NextStep(open.Step) == plan.GerminateStep
+            && plan.GerminateStep is not null
+        )
+            yield break;
         yield return Onward(plan, part, open.Step, plan.EndOfOpen(part, today)!.Value, open.Start.AddDays(step.Step.Days.Longest), today)
             ?? EndOfRoute(plan, part, open, today);
     }
@@ -86,11 +115,25 @@ public static partial class DueWork
     /// <summary>Seed that sprouted in the bag and was not sown yet: the whole bag is due today, whatever days the step had left.</summary>
     private static DueItem? SowSprouted(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
     {
-        if (plan.GerminateStep is not { } germinate || part.Checks.LastOrDefault(c => c.Sprouted > 0) is not { } seen) return null;
+        if (plan.GerminateStep is not { } germinate || part.Checks.LastOrDefault(c => c.Sprouted > 0) is not { } seen)
+            return null;
         var day = seen.On.DayNumber - open.Start.DayNumber;
-        return new(DueKind.Sow, part.Id, germinate, seen.On, seen.On.AddDays(1), Late(seen.On, today),
-            string.Create(CultureInfo.InvariantCulture, $"Day {day} of {plan.Steps[open.Step].PlannedDays}: {part.Sprouted} sprouted. Sow today or tomorrow, root down, frost-free."),
-            [string.Create(CultureInfo.InvariantCulture, $"{part.Sprouted} of {part.Seeds} seen sprouted on {DayWords.Of(seen.On)}; {plan.Steps[open.Step].Step.Kind.Words()} ends early with the sowing (common practice, no source).")]);
+        return new(
+            DueKind.Sow,
+            part.Id,
+            germinate,
+            seen.On,
+            seen.On.AddDays(1),
+            Late(seen.On, today),
+            Text.Of(
+                $"Day {day} of {plan.Steps[open.Step].PlannedDays}: {part.Sprouted} sprouted. Sow today or tomorrow, root down, frost-free."
+            ),
+            [
+                Text.Of(
+                    $"{part.Sprouted} of {part.Seeds} seen sprouted on {DayWords.Of(seen.On)}; {plan.Steps[open.Step].Step.Kind.Words()} ends early with the sowing (common practice, no source)."
+                ),
+            ]
+        );
     }
 
     private static DueItem FirstStart(BatchPlan plan, PartState part, DateOnly today)
@@ -105,65 +148,124 @@ public static partial class DueWork
             (_, true) => $"The target of {target} stays in reach until {DayWords.Of(plan.LatestStart)}, with every step at its shortest.",
             _ => $"The target of {target} is out of reach; each day of waiting moves the plants by a day.",
         };
-        return new(sow ? DueKind.Sow : DueKind.StartStep, part.Id, first, plan.Start, plan.LatestStart, late, cost,
-        [
-            $"Planned start {DayWords.Of(plan.Start)}; window {DayWords.Of(plan.EarliestStart)} to {DayWords.Of(plan.LatestStart)}.",
-            "Counted back from the target over the durations of the route (common practice, no source).",
-        ]);
+        return new(
+            sow ? DueKind.Sow : DueKind.StartStep,
+            part.Id,
+            first,
+            plan.Start,
+            plan.LatestStart,
+            late,
+            cost,
+            [
+                $"Planned start {DayWords.Of(plan.Start)}; window {DayWords.Of(plan.EarliestStart)} to {DayWords.Of(plan.LatestStart)}.",
+                "Counted back from the target over the durations of the route (common practice, no source).",
+            ]
+        );
     }
 
     /// <summary>The next step of the part, due when the present one has lasted its planned days; null after the last step.</summary>
     private static DueItem? Onward(BatchPlan plan, PartState part, int from, DateOnly due, DateOnly? until, DateOnly today)
     {
-        if (plan.NextStep(from) is not { } next) return null;
+        if (plan.NextStep(from) is not { } next)
+            return null;
         var present = plan.Steps[from].Step;
         var late = Late(due, today);
         var kind = plan.Steps[next].Step.Kind == StepKind.Germinate && part.SownOn is null ? DueKind.Sow : DueKind.StartStep;
         var cost = (late, until) switch
         {
             (0, _) => $"Since {DayWords.Of(part.Spans[^1].Start)}.",
-            (_, { } last) when last >= today => $"Harmless until {DayWords.Of(last)}, the longest of this step; every later step moves with it.",
-            (_, { } last) when present.Kind > StepKind.Germinate => $"Past the longest of this step since {DayWords.Of(last)}; the plants wait for the next.",
+            (_, { } last) when last >= today =>
+                $"Harmless until {DayWords.Of(last)}, the longest of this step; every later step moves with it.",
+            (_, { } last) when present.Kind > StepKind.Germinate =>
+                $"Past the longest of this step since {DayWords.Of(last)}; the plants wait for the next.",
             (_, { } last) => $"Past the longest of this step since {DayWords.Of(last)}: seed may sprout, rot or fall dormant again.",
             _ when present.Kind >= StepKind.Germinate => "Between two steps.",
             _ => "Between two steps: moist seed should not wait.",
         };
-        return new(kind, part.Id, next, due, until, late, cost,
-        [
-            until is null
-                ? $"{Capital(present.Kind.Words())} ended {DayWords.Of(due)}; {plan.Steps[next].Step.Kind.Words()} comes next."
-                : string.Create(CultureInfo.InvariantCulture, $"{Capital(present.Kind.Words())} since {DayWords.Of(part.Spans[^1].Start)} + {plan.Steps[from].PlannedDays} days planned = {DayWords.Of(due)}."),
-            string.Create(CultureInfo.InvariantCulture, $"Route: {present.Days.Shortest}–{present.Days.Usual}–{present.Days.Longest} days (shortest–usual–longest)."),
-        ]);
+        return new(
+            kind,
+            part.Id,
+            next,
+            due,
+            until,
+            late,
+            cost,
+            [
+                until is null
+                    ? $"{Text.Capital(present.Kind.Words())} ended {DayWords.Of(due)}; {plan.Steps[next].Step.Kind.Words()} comes next."
+                    : Text.Of(
+                        $"{Text.Capital(present.Kind.Words())} since {DayWords.Of(part.Spans[^1].Start)} + {plan.Steps[from].PlannedDays} days planned = {DayWords.Of(due)}."
+                    ),
+                Text.Of(
+                    $"Route: {present.Days.Shortest}–{present.Days.Usual}–{present.Days.Longest} days (shortest–usual–longest)."
+                ),
+            ]
+        );
     }
 
     private static DueItem EndOfRoute(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
     {
         var step = plan.Steps[open.Step];
         var due = plan.EndOfOpen(part, today)!.Value;
-        return new(DueKind.EndStep, part.Id, open.Step, due, open.Start.AddDays(step.Step.Days.Longest), Late(due, today),
-            step.Step.Kind == StepKind.HardenOff ? "The plants are ready when this ends, in fair weather; wind or a skipped day moves it." : "The plants are ready when this ends.",
-            [string.Create(CultureInfo.InvariantCulture, $"{Capital(step.Step.Kind.Words())} since {DayWords.Of(open.Start)} + {step.PlannedDays} days planned.")]);
+        return new(
+            DueKind.EndStep,
+            part.Id,
+            open.Step,
+            due,
+            open.Start.AddDays(step.Step.Days.Longest),
+            Late(due, today),
+            step.Step.Kind == StepKind.HardenOff
+                ? "The plants are ready when this ends, in fair weather; wind or a skipped day moves it."
+                : "The plants are ready when this ends.",
+            [
+                Text.Of(
+                    $"{Text.Capital(step.Step.Kind.Words())} since {DayWords.Of(open.Start)} + {step.PlannedDays} days planned."
+                ),
+            ]
+        );
     }
 
-    private static DueItem Look(PlannedStep step, PartState part, StepSpan open, Species species, bool outdoors, DateOnly today, CheckSchool school)
+    private static DueItem Look(
+        PlannedStep step,
+        PartState part,
+        StepSpan open,
+        Species species,
+        bool outdoors,
+        DateOnly today,
+        CheckSchool school
+    )
     {
         var last = part.Checks.Where(c => c.On >= open.Start).Select(c => c.On).DefaultIfEmpty(open.Start).Max();
         var (interval, why) = LookDates.Interval(step.Step, open.Start, last, species, outdoors, school);
         // what was told lay unwatched; it asks for a look today and is not late for those it missed
         if (open.Told && last == open.Start)
         {
-            return new(DueKind.CheckBag, part.Id, open.Step, today, null, 0, "Told, not watched: look at it, and its record begins.",
-                [$"In this step since {DayWords.Of(open.Start)} as told; no look at it is recorded."]);
+            return new(
+                DueKind.CheckBag,
+                part.Id,
+                open.Step,
+                today,
+                null,
+                0,
+                "Told, not watched: look at it, and its record begins.",
+                [$"In this step since {DayWords.Of(open.Start)} as told; no look at it is recorded."]
+            );
         }
         var due = last.AddDays(interval);
         var late = Late(due, today);
-        return new(DueKind.CheckBag, part.Id, open.Step, due, null, late,
+        return new(
+            DueKind.CheckBag,
+            part.Id,
+            open.Step,
+            due,
+            null,
+            late,
             late == 0 ? "Moist without dripping, no mould, no sprouts." : "Nobody knows whether it dried, moulded or sprouted since.",
             [
-                string.Create(CultureInfo.InvariantCulture, $"Last looked at {DayWords.Of(last)} + {interval} days = {DayWords.Of(due)}."),
+                Text.Of( $"Last looked at {DayWords.Of(last)} + {interval} days = {DayWords.Of(due)}."),
                 why,
-            ]);
+            ]
+        );
     }
 
     /// <summary>Seed with a water-tight coat after its soak: looked at, and then by what was seen.</summary>
@@ -174,7 +276,12 @@ public static partial class DueWork
             var seen = part.Inspections[^1].On;
             if (Onward(plan, part, open.Step, seen, seen.AddDays(1), today) is { } onward)
             {
-                yield return onward with { Cost = string.Create(CultureInfo.InvariantCulture, $"{SwellingCycles.Tally(part)} since {DayWords.Of(seen)}: sow or go on today or tomorrow.") };
+                yield return onward with
+                {
+                    Cost = Text.Of(
+                        $"{SwellingCycles.Tally(part)} since {DayWords.Of(seen)}: sow or go on today or tomorrow."
+                    ),
+                };
             }
             yield break;
         }
@@ -188,10 +295,23 @@ public static partial class DueWork
         }
         var last = part.Inspections.Where(i => i.On > open.Start).Select(i => i.On).DefaultIfEmpty(open.Start).Max();
         var due = last.AddDays(1);
-        yield return new(DueKind.LookForSwelling, part.Id, open.Step, due, null, Late(due, today),
-            Late(due, today) == 0 ? "Swollen and paler has taken water; small and dark has not." : "Swollen seed drowns or sprouts in standing water.",
-            [string.Create(CultureInfo.InvariantCulture, $"In water or moist medium since {DayWords.Of(last)} + {SoakHours} h (common practice, no source).")],
-            last == open.Start ? open.StartedAt?.AddHours(SoakHours) : null);
+        yield return new(
+            DueKind.LookForSwelling,
+            part.Id,
+            open.Step,
+            due,
+            null,
+            Late(due, today),
+            Late(due, today) == 0
+                ? "Swollen and paler has taken water; small and dark has not."
+                : "Swollen seed drowns or sprouts in standing water.",
+            [
+                Text.Of(
+                    $"In water or moist medium since {DayWords.Of(last)} + {SoakHours} h (common practice, no source)."
+                ),
+            ],
+            last == open.Start ? open.StartedAt?.AddHours(SoakHours) : null
+        );
     }
 
     private static DueItem NextWater(PartState part, StepSpan open, DateOnly today)
@@ -199,13 +319,25 @@ public static partial class DueWork
         var changes = part.WaterChanges.Where(c => c.On >= open.Start).ToList();
         var (on, at) = changes.Count > 0 ? (changes[^1].On, changes[^1].At) : (open.Start, open.StartedAt);
         var due = on.AddDays(1);
-        return new(DueKind.ChangeWater, part.Id, open.Step, due, null, Late(due, today),
-            Late(due, today) == 0 ? "Fresh water of room temperature; look at the seed while at it." : "What leached out stays in the water, and the water goes foul.",
-            [string.Create(CultureInfo.InvariantCulture, $"Last water {DayWords.Of(on)} + {SoakHours} h (common practice, no source); changed {changes.Count} times so far.")],
-            at?.AddHours(SoakHours));
+        return new(
+            DueKind.ChangeWater,
+            part.Id,
+            open.Step,
+            due,
+            null,
+            Late(due, today),
+            Late(due, today) == 0
+                ? "Fresh water of room temperature; look at the seed while at it."
+                : "What leached out stays in the water, and the water goes foul.",
+            [
+                Text.Of(
+                    $"Last water {DayWords.Of(on)} + {SoakHours} h (common practice, no source); changed {changes.Count} times so far."
+                ),
+            ],
+            at?.AddHours(SoakHours)
+        );
     }
 
     private static int Late(DateOnly due, DateOnly today) => Math.Max(0, today.DayNumber - due.DayNumber);
 
-    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 }

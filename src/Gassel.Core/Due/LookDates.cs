@@ -12,13 +12,28 @@ public static class LookDates
 
     /// <param name="start">First day of the step.</param>
     /// <param name="last">Day of the last look, or of the start.</param>
-    public static (int Days, string Why) Interval(RouteStep step, DateOnly start, DateOnly last, Species species, bool outdoors, CheckSchool school)
+    public static (int Days, string Why) Interval(
+        RouteStep step,
+        DateOnly start,
+        DateOnly last,
+        Species species,
+        bool outdoors,
+        CheckSchool school
+    )
     {
         var halfway = start.AddDays(step.Days.Shortest / 2);
         var sprouter = !outdoors && step.Kind == StepKind.ColdMoist && species.Has(SpeciesFlag.GerminatesInCold) && last >= halfway;
         var fortnightly = school == CheckSchool.Fortnightly && !sprouter && last < halfway;
-        return sprouter ? (DueWork.SprouterCheckEveryDays, $"Sprouts in the cold and past half of its shortest time since {DayWords.Of(halfway)}: twice a week (common practice, no source).")
-            : fortnightly ? (DueWork.FortnightDays, $"Fortnightly by the school chosen, until half of its shortest time, {DayWords.Of(halfway)} (common practice, no source).")
+        return sprouter
+                ? (
+                    DueWork.SprouterCheckEveryDays,
+                    $"Sprouts in the cold and past half of its shortest time since {DayWords.Of(halfway)}: twice a week (common practice, no source)."
+                )
+            : fortnightly
+                ? (
+                    DueWork.FortnightDays,
+                    $"Fortnightly by the school chosen, until half of its shortest time, {DayWords.Of(halfway)} (common practice, no source)."
+                )
             : outdoors ? (DueWork.FortnightDays, "Outdoors every second week (our assumption).")
             : (DueWork.CheckEveryDays, "Weekly (common practice, no source).");
     }
@@ -26,27 +41,49 @@ public static class LookDates
     /// <summary>Looks still to come in the moist step that a part is in, or in those of a batch that has not begun; in order, none after the step.</summary>
     public static IReadOnlyList<DateOnly> Ahead(BatchPlan plan, PartState part, Species species, CheckSchool school, DateOnly today)
     {
-        if (part.SownOn is not null && !plan.Route.IsOutdoors) return [];
+        if (part.SownOn is not null && !plan.Route.IsOutdoors)
+            return [];
         if (part.Open is { } open)
         {
             var step = plan.Steps[open.Step].Step;
-            if (!step.Kind.IsMoistHold()) return [];
+            if (!step.Kind.IsMoistHold())
+                return [];
             var last = part.Checks.Where(c => c.On >= open.Start).Select(c => c.On).DefaultIfEmpty(open.Start).Max();
             return Of(step, open.Start, last, plan.EndOfOpen(part, today)!.Value, species, plan.Route.IsOutdoors, school, today);
         }
-        return part.Spans.Count > 0 ? [] : [.. plan.Steps.Where(s => !s.Skipped && s.Step.Kind.IsMoistHold())
-            .SelectMany(s => Of(s.Step, s.Start, s.Start, s.End, species, plan.Route.IsOutdoors, school, today)).Order().Distinct().Take(Most)];
+        return part.Spans.Count > 0
+            ? []
+            :
+            [
+                .. plan
+                    .Steps.Where(s => !s.Skipped && s.Step.Kind.IsMoistHold())
+                    .SelectMany(s => Of(s.Step, s.Start, s.Start, s.End, species, plan.Route.IsOutdoors, school, today))
+                    .Order()
+                    .Distinct()
+                    .Take(Most),
+            ];
     }
 
-    private static List<DateOnly> Of(RouteStep step, DateOnly start, DateOnly last, DateOnly end, Species species, bool outdoors, CheckSchool school, DateOnly today)
+    private static List<DateOnly> Of(
+        RouteStep step,
+        DateOnly start,
+        DateOnly last,
+        DateOnly end,
+        Species species,
+        bool outdoors,
+        CheckSchool school,
+        DateOnly today
+    )
     {
         var looks = new List<DateOnly>();
-        for (var day = last; looks.Count < Most;)
+        for (var day = last; looks.Count < Most; )
         {
             day = day.AddDays(Interval(step, start, day, species, outdoors, school).Days);
-            if (day >= end) break;
+            if (day >= end)
+                break;
             // one that is overdue is done today, and the next count from there
-            if (day < today) day = today;
+            if (day < today)
+                day = today;
             looks.Add(day);
         }
         return looks;

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
@@ -11,8 +10,19 @@ namespace Gassel.Core.Due;
 /// <param name="NoMat">Why nothing warms it from below; null where a mat may.</param>
 /// <param name="Reminders">What else the hands should know, in the order of the work.</param>
 public sealed record SowingAdvice(
-    IReadOnlyList<VesselKind> Vessels, int Cells, DepthAdvice Depth, SowCover Cover, string CoverWhy, int SeedsPerCell, string SeedsPerCellWhy,
-    double? EstimatePercent, bool Dome, string DomeWhy, string? NoMat, IReadOnlyList<string> Reminders)
+    IReadOnlyList<VesselKind> Vessels,
+    int Cells,
+    DepthAdvice Depth,
+    SowCover Cover,
+    string CoverWhy,
+    int SeedsPerCell,
+    string SeedsPerCellWhy,
+    double? EstimatePercent,
+    bool Dome,
+    string DomeWhy,
+    string? NoMat,
+    IReadOnlyList<string> Reminders
+)
 {
     /// <summary>Dust-fine seed is strewn, not counted (our assumption).</summary>
     public const double DustPercent = 20;
@@ -39,8 +49,20 @@ public sealed record SowingAdvice(
         var (cover, coverWhy) = CoverOf(species, route, depth);
         var (perCell, perCellWhy) = PerCell(species, expected);
         var (dome, domeWhy) = DomeOf(species, route);
-        return new(vessels, vessels[0] == VesselKind.DeepCells ? DeepCellsToARack : Planning.PlanAssumptions.CellsPerTray, depth, cover, coverWhy, perCell, perCellWhy,
-            species.Has(SpeciesFlag.DustFine) ? DustPercent : null, dome, domeWhy, NoMatFor(species), [.. Remind(species)]);
+        return new(
+            vessels,
+            vessels[0] == VesselKind.DeepCells ? DeepCellsToARack : Planning.PlanAssumptions.CellsPerTray,
+            depth,
+            cover,
+            coverWhy,
+            perCell,
+            perCellWhy,
+            species.Has(SpeciesFlag.DustFine) ? DustPercent : null,
+            dome,
+            domeWhy,
+            NoMatFor(species),
+            [.. Remind(species)]
+        );
     }
 
     /// <summary>Sowing as it is usually done, ready to be recorded; into a vessel of its own, labelled by its batch.</summary>
@@ -49,86 +71,120 @@ public sealed record SowingAdvice(
     public Sown Usual(int number, string part, string? place, SownPlan? plan = null)
     {
         var kind = Vessels[0];
-        var label = string.Create(CultureInfo.InvariantCulture, $"{Words(kind)} {number}{(part == BatchPlan.FirstPart ? "" : $" part {part}")}");
+        var label = Text.Of(
+            $"{Words(kind)} {number}{(part == BatchPlan.FirstPart ? "" : $" part {part}")}"
+        );
         var byCells = kind is VesselKind.Tray or VesselKind.DeepCells;
         var cover = plan?.Cover ?? Cover;
-        return new(part, plan?.Place ?? place, new(kind, label, byCells ? plan is { SeedsPerCell: not null } ? plan.CellsPerTray : Cells : null),
-            DepthMm: cover == SowCover.Surface ? 0 : Depth.Depth?.HighMm, SeedsPerCell: byCells ? plan?.SeedsPerCell : null, Cover: cover,
-            EstimatePercent: EstimatePercent, Dome: Dome);
+        return new(
+            part,
+            plan?.Place ?? place,
+            new(
+                kind,
+                label,
+                byCells
+                    ? plan is { SeedsPerCell: not null }
+                        ? plan.CellsPerTray
+                        : Cells
+                    : null
+            ),
+            DepthMm: cover == SowCover.Surface ? 0 : Depth.Depth?.HighMm,
+            SeedsPerCell: byCells ? plan?.SeedsPerCell : null,
+            Cover: cover,
+            EstimatePercent: EstimatePercent,
+            Dome: Dome
+        );
     }
 
     /// <summary>As it is written on a label.</summary>
-    public static string Words(VesselKind kind) => kind switch
-    {
-        VesselKind.DeepCells => "deep cells",
-        VesselKind.Container => "container",
-        VesselKind.Flat => "flat",
-        VesselKind.Pot => "pots",
-        VesselKind.Jar => "jar",
-        VesselKind.Bag => "bag",
-        _ => "tray",
-    };
+    public static string Words(VesselKind kind) =>
+        kind switch
+        {
+            VesselKind.DeepCells => "deep cells",
+            VesselKind.Container => "container",
+            VesselKind.Flat => "flat",
+            VesselKind.Pot => "pots",
+            VesselKind.Jar => "jar",
+            VesselKind.Bag => "bag",
+            _ => "tray",
+        };
 
     /// <summary>Why this kind may not be sown into such a vessel; null where it may.</summary>
-    public static string? Forbidden(Species species, VesselKind vessel) => vessel switch
-    {
-        VesselKind.Bag or VesselKind.Jar => "Seed is sown into a tray, deep cells, a flat, a pot or a container, not into a bag or jar.",
-        VesselKind.Tray or VesselKind.Flat when species.Has(SpeciesFlag.TapRooted) =>
-            $"{Capital(species.CommonName)} makes a tap root and is not moved on: sow it where it can stay, in deep cells, a pot or a container.",
-        _ => null,
-    };
+    public static string? Forbidden(Species species, VesselKind vessel) =>
+        vessel switch
+        {
+            VesselKind.Bag or VesselKind.Jar =>
+                "Seed is sown into a tray, deep cells, a flat, a pot or a container, not into a bag or jar.",
+            VesselKind.Tray or VesselKind.Flat when species.Has(SpeciesFlag.TapRooted) =>
+                $"{Text.Capital(species.CommonName)} makes a tap root and is not moved on: sow it where it can stay, in deep cells, a pot or a container.",
+            _ => null,
+        };
 
     /// <summary>Null where a mat may warm it.</summary>
-    public static string? NoMatFor(Species species) => species.Germination.HighC <= NoMatToC
-        ? string.Create(CultureInfo.InvariantCulture, $"No heat mat: it comes up at {species.Germination.LowC:0}–{species.Germination.HighC:0} °C, and a mat lifts 10–12 °C above the room.")
-        : null;
+    public static string? NoMatFor(Species species) =>
+        species.Germination.HighC <= NoMatToC
+            ? Text.Of(
+                $"No heat mat: it comes up at {species.Germination.LowC:0}–{species.Germination.HighC:0} °C, and a mat lifts 10–12 °C above the room."
+            )
+            : null;
 
     private static List<VesselKind> VesselsFor(Species species, Route route)
     {
-        VesselKind[] order = route.IsOutdoors
-            ? [VesselKind.Container, VesselKind.Pot, VesselKind.DeepCells, VesselKind.Flat, VesselKind.Tray]
-            : species.Has(SpeciesFlag.TapRooted)
-                ? [VesselKind.DeepCells, VesselKind.Pot, VesselKind.Container]
-                : [VesselKind.Tray, VesselKind.Flat, VesselKind.Pot, VesselKind.DeepCells, VesselKind.Container];
+        VesselKind[] order =
+            route.IsOutdoors ? [VesselKind.Container, VesselKind.Pot, VesselKind.DeepCells, VesselKind.Flat, VesselKind.Tray]
+            : species.Has(SpeciesFlag.TapRooted) ? [VesselKind.DeepCells, VesselKind.Pot, VesselKind.Container]
+            : [VesselKind.Tray, VesselKind.Flat, VesselKind.Pot, VesselKind.DeepCells, VesselKind.Container];
         return [.. order.Where(v => Forbidden(species, v) is null)];
     }
 
-    private static (SowCover, string) CoverOf(Species species, Route route, DepthAdvice depth) => species switch
-    {
-        _ when species.Has(SpeciesFlag.NeedsLight) => (SowCover.Surface, "Needs light: on the surface, pressed in for contact."),
-        _ when species.Has(SpeciesFlag.DustFine) => (SowCover.Surface, "Dust-fine: on the surface, never under grit."),
-        _ when route.IsOutdoors => (SowCover.Grit, "Outdoors under coarse grit, against rain and birds."),
-        _ when depth.Depth is { HighMm: 0 } => (SowCover.Surface, "On the surface by its depth."),
-        _ => (SowCover.Mix, "Under mix, to its depth."),
-    };
+    private static (SowCover, string) CoverOf(Species species, Route route, DepthAdvice depth) =>
+        species switch
+        {
+            _ when species.Has(SpeciesFlag.NeedsLight) => (SowCover.Surface, "Needs light: on the surface, pressed in for contact."),
+            _ when species.Has(SpeciesFlag.DustFine) => (SowCover.Surface, "Dust-fine: on the surface, never under grit."),
+            _ when route.IsOutdoors => (SowCover.Grit, "Outdoors under coarse grit, against rain and birds."),
+            _ when depth.Depth is { HighMm: 0 } => (SowCover.Surface, "On the surface by its depth."),
+            _ => (SowCover.Mix, "Under mix, to its depth."),
+        };
 
     private static (int, string) PerCell(Species species, double? expected)
     {
-        if (expected is not { } share) return (1, "One: nobody knows yet how many come up.");
+        if (expected is not { } share)
+            return (1, "One: nobody knows yet how many come up.");
         var needed = share >= 1 ? 1 : (int)Math.Ceiling(Math.Log(EmptyCells) / Math.Log(1 - Math.Clamp(share, 0.01, 0.99)));
         var perCell = Math.Clamp(needed, 1, MostPerCell);
-        return (perCell, string.Create(CultureInfo.InvariantCulture, $"{perCell} to a cell: with {share:P0} expected up, {Math.Pow(1 - share, perCell):P0} of the cells stay empty{(perCell > 1 ? "; thin to one" : "")}."));
+        return (
+            perCell,
+            Text.Of(
+                $"{perCell} to a cell: with {share:P0} expected up, {Math.Pow(1 - share, perCell):P0} of the cells stay empty{(perCell > 1 ? "; thin to one" : "")}."
+            )
+        );
     }
 
-    private static (bool, string) DomeOf(Species species, Route route) => species switch
-    {
-        _ when route.IsOutdoors => (false, "No dome: the container has its own lid."),
-        { Germination.HighC: <= CoolToC } => (false, "No dome for a cool germinator: it would warm the mix."),
-        _ => (true, "Dome on for moisture, aired a couple of hours a day; off at half of the expected emergence or 3 to 5 days after the first seedling."),
-    };
+    private static (bool, string) DomeOf(Species species, Route route) =>
+        species switch
+        {
+            _ when route.IsOutdoors => (false, "No dome: the container has its own lid."),
+            { Germination.HighC: <= CoolToC } => (false, "No dome for a cool germinator: it would warm the mix."),
+            _ => (
+                true,
+                "Dome on for moisture, aired a couple of hours a day; off at half of the expected emergence or 3 to 5 days after the first seedling."
+            ),
+        };
 
     private static IEnumerable<string> Remind(Species species)
     {
         yield return "Mix moist before sowing; dry mix sheds water.";
-        if (species.Has(SpeciesFlag.NeedsLight)) yield return "Lamps on from the first day; nothing over the seed.";
-        if (species.Has(SpeciesFlag.NeedsDark)) yield return "Needs dark: under mix or an opaque cover until the first is up.";
-        yield return species.Hazard >= HazardLevel.Toxic
-            ? "Own tray, own water: nothing shares its bottom water."
-            : species.Has(SpeciesFlag.DustFine) ? "Water from below only." : "Water from below.";
+        if (species.Has(SpeciesFlag.NeedsLight))
+            yield return "Lamps on from the first day; nothing over the seed.";
+        if (species.Has(SpeciesFlag.NeedsDark))
+            yield return "Needs dark: under mix or an opaque cover until the first is up.";
+        yield return species.Hazard >= HazardLevel.Toxic ? "Own tray, own water: nothing shares its bottom water."
+        : species.Has(SpeciesFlag.DustFine) ? "Water from below only."
+        : "Water from below.";
         yield return species.LookAlike is { } other
             ? $"Label twice, inside and outside, with the name of the plant that it is not: {other}."
             : "Label twice, inside and outside: scientific and common name, date.";
     }
 
-    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 }

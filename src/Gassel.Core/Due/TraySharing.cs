@@ -15,14 +15,20 @@ public static class TraySharing
     {
         foreach (var holder in there.Where(h => IsSame(h.Label, label)))
         {
-            if (MistakenFor(species, holder.Species)) return new(true, $"{label} holds B-{holder.Number} {holder.Species.CommonName}, which it can be mistaken for: the two share no tray, container, box or bed.");
+            if (MistakenFor(species, holder.Species))
+                return new(
+                    true,
+                    $"{label} holds B-{holder.Number} {holder.Species.CommonName}, which it can be mistaken for: the two share no tray, container, box or bed."
+                );
             if (species.Id != holder.Species.Id && (species.Hazard >= HazardLevel.Toxic || holder.Species.Hazard >= HazardLevel.Toxic))
             {
                 return new(true, $"{label} holds B-{holder.Number} {holder.Species.CommonName}: a toxic kind has a tray of its own.");
             }
             var common = cells is null || holder.Cells is null ? (IEnumerable<int>?)null : cells.Intersect(holder.Cells).Order();
-            if (common is null) return new(false, $"{label} is taken by B-{holder.Number}{(holder.Cells is null ? "" : "; say which cells are wanted")}.");
-            if (common.FirstOrDefault() is > 0 and var taken) return new(false, $"Cell {taken} of {label} is taken by B-{holder.Number}.");
+            if (common is null)
+                return new(false, $"{label} is taken by B-{holder.Number}{(holder.Cells is null ? "" : "; say which cells are wanted")}.");
+            if (common.FirstOrDefault() is > 0 and var taken)
+                return new(false, $"Cell {taken} of {label} is taken by B-{holder.Number}.");
         }
         return null;
     }
@@ -30,8 +36,12 @@ public static class TraySharing
     /// <summary>One of the two says that it may be taken for the other.</summary>
     public static bool MistakenFor(Species species, Species other)
     {
-        static bool Names(Species a, Species b) => a.LookAlike is { } says
-            && (says.Contains(b.CommonName, StringComparison.OrdinalIgnoreCase) || says.Contains(b.ScientificName, StringComparison.OrdinalIgnoreCase));
+        static bool Names(Species a, Species b) =>
+            a.LookAlike is { } says
+            && (
+                says.Contains(b.CommonName, StringComparison.OrdinalIgnoreCase)
+                || says.Contains(b.ScientificName, StringComparison.OrdinalIgnoreCase)
+            );
         return species.Id != other.Id && (Names(species, other) || Names(other, species));
     }
 }

@@ -31,7 +31,14 @@ public static class BatchFold
                 log.Add(new(entry, conflict is null ? EntryFate.Counted : EntryFate.InConflict, conflict));
             }
         }
-        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence), run.LastReplan) { CautionsRead = run.CautionsRead, BooksClosedOn = run.BooksClosedOn, ResultJudged = run.Judged, LeftOut = run.LeftOut, DiscardedOn = run.SeedsStarted > 0 ? null : run.DiscardedOn };
+        return new(run.Parts(), run.SeedsStarted, log, once.Count == 0 ? 0 : once.Max(e => e.Sequence), run.LastReplan)
+        {
+            CautionsRead = run.CautionsRead,
+            BooksClosedOn = run.BooksClosedOn,
+            ResultJudged = run.Judged,
+            LeftOut = run.LeftOut,
+            DiscardedOn = run.SeedsStarted > 0 ? null : run.DiscardedOn,
+        };
     }
 
     /// <summary>The same id twice is one entry: that which arrived first.</summary>
@@ -40,7 +47,8 @@ public static class BatchFold
         var first = new Dictionary<Guid, Entry>(entries is IReadOnlyCollection<Entry> known ? known.Count : 0);
         foreach (var entry in entries)
         {
-            if (!first.TryGetValue(entry.Id, out var there) || entry.Sequence < there.Sequence) first[entry.Id] = entry;
+            if (!first.TryGetValue(entry.Id, out var there) || entry.Sequence < there.Sequence)
+                first[entry.Id] = entry;
         }
         return first;
     }
@@ -52,7 +60,8 @@ public static class BatchFold
         for (var i = 1; i < list.Count; i++)
         {
             var (a, b) = (list[i - 1], list[i]);
-            if (a.DoneOn > b.DoneOn || (a.DoneOn == b.DoneOn && a.Sequence > b.Sequence)) return [.. list.OrderBy(e => e.DoneOn).ThenBy(e => e.Sequence)];
+            if (a.DoneOn > b.DoneOn || (a.DoneOn == b.DoneOn && a.Sequence > b.Sequence))
+                return [.. list.OrderBy(e => e.DoneOn).ThenBy(e => e.Sequence)];
         }
         return list;
     }

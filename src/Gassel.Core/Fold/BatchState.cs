@@ -11,7 +11,8 @@ public sealed record BatchState(
     int SeedsStarted,
     IReadOnlyList<LoggedEntry> Log,
     long LastSequence,
-    Replanned? Replanned = null)
+    Replanned? Replanned = null
+)
 {
     /// <summary>Seeds cut open for tests, over all parts.</summary>
     public int SeedsCut => Parts.Sum(p => p.Cut?.Seeds ?? 0);
@@ -32,7 +33,13 @@ public sealed record BatchState(
     public int Standing => Living.Sum(p => p.Standing);
 
     /// <summary>No more of its seed is awaited: every part is done, given up, or past its emergence.</summary>
-    public bool IsSeedOver(BatchPlan plan) => BooksClosedOn is not null || Living.All(p => p.IsDone(plan) || p.ClosedOn is not null || (p.Open is { } open && plan.Steps[open.Step].Step.Kind > Treatments.StepKind.Germinate));
+    public bool IsSeedOver(BatchPlan plan) =>
+        BooksClosedOn is not null
+        || Living.All(p =>
+            p.IsDone(plan)
+            || p.ClosedOn is not null
+            || (p.Open is { } open && plan.Steps[open.Step].Step.Kind > Treatments.StepKind.Germinate)
+        );
 
     /// <summary>Plants by stage, over all parts.</summary>
     public PlantTally Plants => PlantTally.Of(Living.Select(p => p.Plants));

@@ -22,8 +22,10 @@ public sealed record CellTally(IReadOnlyList<CellSeen> Cells, bool IsWhole)
                 cells[spot.Cell.Value] = seen with { Emerged = seen.Emerged + spot.Emerged, Lost = seen.Lost + spot.Lost };
             }
             var (emerged, lost) = (count.Emerged - spots.Sum(s => s.Emerged), count.Lost - spots.Sum(s => s.Lost));
-            if (emerged > 0 || (lost > 0 && count.Cause != LossCause.Thinned)) whole = false;
-            else Take(cells, lost, c => c with { Lost = c.Lost + 1 });
+            if (emerged > 0 || (lost > 0 && count.Cause != LossCause.Thinned))
+                whole = false;
+            else
+                Take(cells, lost, c => c with { Lost = c.Lost + 1 });
         }
         Take(cells, part.MovedOff, c => c with { MovedOff = c.MovedOff + 1 });
         return new([.. cells.Values], whole);
@@ -34,7 +36,8 @@ public sealed record CellTally(IReadOnlyList<CellSeen> Cells, bool IsWhole)
         for (; many > 0; many--)
         {
             var fullest = cells.Values.Where(c => c.Standing > 0).OrderByDescending(c => c.Standing).FirstOrDefault();
-            if (fullest.Standing == 0) return;
+            if (fullest.Standing == 0)
+                return;
             cells[fullest.Cell] = one(fullest);
         }
     }

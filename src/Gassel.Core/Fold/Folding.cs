@@ -16,40 +16,43 @@ internal sealed partial class Folding(BatchPlan plan)
     public List<PartState> Parts() => _order.Select(id => _parts[id].Snapshot()).ToList();
 
     /// <summary>Applies the entry, or leaves everything as it was and says why.</summary>
-    public Conflict? Apply(Entry entry) => entry.DoneAt is { } at && !Moments.Fits(at, entry.DoneOn) ? new(entry.Id, ConflictCode.MomentOfAnotherDay) : BooksClosedOn is not null && entry.Payload is not (Note or Labelled or ResultJudged) ? new(entry.Id, ConflictCode.BooksClosed) : entry.Payload switch
-    {
-        StepStarted p => OnPart(entry, p.Part, part => Start(entry, p, part)),
-        StepEnded p => OnPart(entry, p.Part, part => End(entry, p, part)),
-        Check p => OnPart(entry, p.Part, part => Check(entry, p, part)),
-        Inspected p => OnPart(entry, p.Part, part => Inspect(entry, p, part)),
-        WaterChanged p => OnPart(entry, p.Part, part => ChangeWater(entry, part)),
-        CautionRead p => Read(p),
-        Labelled p => OnPart(entry, p.Part, part => Label(entry, part)),
-        Split p => OnPart(entry, p.Part, part => Split(entry, p, part)),
-        Moved p => OnPart(entry, p.Part, part => Stand(part, p.Place, null, entry.DoneOn)),
-        Sown p => OnPart(entry, p.Part, part => Sow(entry, p, part)),
-        Count p => OnPart(entry, p.Part, part => Count(entry, p, part)),
-        Estimated p => OnPart(entry, p.Part, part => Estimate(entry, p, part)),
-        CutTested p => OnPart(entry, p.Part, part => Cut(entry, p, part)),
-        DomeOff p => OnPart(entry, p.Part, part => TakeDomeOff(entry, part)),
-        SowingKept p => OnPart(entry, p.Part, part => Keep(entry, part)),
-        SowingClosed p => OnPart(entry, p.Part, part => Close(entry, part)),
-        Prepared p => OnPart(entry, p.Part, part => Prepare(p, part)),
-        Tended p => OnPart(entry, p.Part, part => Tend(entry, p, part)),
-        TrueLeaves p => OnPart(entry, p.Part, part => SeeTrueLeaves(entry, part)),
-        MovedOn p => OnPart(entry, p.Part, part => MoveOn(entry, p, part)),
-        CarriedOut p => OnPart(entry, p.Part, part => CarryOut(entry, p, part)),
-        PlantsLost p => OnPart(entry, p.Part, part => LosePlants(entry, p, part)),
-        DiedBack p => OnPart(entry, p.Part, part => DieBack(entry, p, part)),
-        CameAgain p => OnPart(entry, p.Part, part => ComeAgain(entry, p, part)),
-        Closed => CloseBooks(entry),
-        ResultJudged p => JudgeResult(p),
-        StepLeftOut p => LeaveOut(entry, p),
-        Discarded => Discard(entry),
-        Replanned p => Replan(entry, p),
-        Note p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
-        _ => new(entry.Id, ConflictCode.Unreadable),
-    };
+    public Conflict? Apply(Entry entry) =>
+        entry.DoneAt is { } at && !Moments.Fits(at, entry.DoneOn) ? new(entry.Id, ConflictCode.MomentOfAnotherDay)
+        : BooksClosedOn is not null && entry.Payload is not (Note or Labelled or ResultJudged) ? new(entry.Id, ConflictCode.BooksClosed)
+        : entry.Payload switch
+        {
+            StepStarted p => OnPart(entry, p.Part, part => Start(entry, p, part)),
+            StepEnded p => OnPart(entry, p.Part, part => End(entry, p, part)),
+            Check p => OnPart(entry, p.Part, part => Check(entry, p, part)),
+            Inspected p => OnPart(entry, p.Part, part => Inspect(entry, p, part)),
+            WaterChanged p => OnPart(entry, p.Part, part => ChangeWater(entry, part)),
+            CautionRead p => Read(p),
+            Labelled p => OnPart(entry, p.Part, part => Label(entry, part)),
+            Split p => OnPart(entry, p.Part, part => Split(entry, p, part)),
+            Moved p => OnPart(entry, p.Part, part => Stand(part, p.Place, null, entry.DoneOn)),
+            Sown p => OnPart(entry, p.Part, part => Sow(entry, p, part)),
+            Count p => OnPart(entry, p.Part, part => Count(entry, p, part)),
+            Estimated p => OnPart(entry, p.Part, part => Estimate(entry, p, part)),
+            CutTested p => OnPart(entry, p.Part, part => Cut(entry, p, part)),
+            DomeOff p => OnPart(entry, p.Part, part => TakeDomeOff(entry, part)),
+            SowingKept p => OnPart(entry, p.Part, part => Keep(entry, part)),
+            SowingClosed p => OnPart(entry, p.Part, part => Close(entry, part)),
+            Prepared p => OnPart(entry, p.Part, part => Prepare(p, part)),
+            Tended p => OnPart(entry, p.Part, part => Tend(entry, p, part)),
+            TrueLeaves p => OnPart(entry, p.Part, part => SeeTrueLeaves(entry, part)),
+            MovedOn p => OnPart(entry, p.Part, part => MoveOn(entry, p, part)),
+            CarriedOut p => OnPart(entry, p.Part, part => CarryOut(entry, p, part)),
+            PlantsLost p => OnPart(entry, p.Part, part => LosePlants(entry, p, part)),
+            DiedBack p => OnPart(entry, p.Part, part => DieBack(entry, p, part)),
+            CameAgain p => OnPart(entry, p.Part, part => ComeAgain(entry, p, part)),
+            Closed => CloseBooks(entry),
+            ResultJudged p => JudgeResult(p),
+            StepLeftOut p => LeaveOut(entry, p),
+            Discarded => Discard(entry),
+            Replanned p => Replan(entry, p),
+            Note p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
+            _ => new(entry.Id, ConflictCode.Unreadable),
+        };
 
     public Replanned? LastReplan { get; private set; }
 
@@ -60,15 +63,18 @@ internal sealed partial class Folding(BatchPlan plan)
 
     private Conflict? LeaveOut(Entry entry, StepLeftOut left)
     {
-        if (left.Step < 0 || left.Step >= plan.Steps.Count) return new(entry.Id, ConflictCode.UnknownStep, null, left.Step, plan.Steps.Count - 1);
-        if (!plan.Steps[left.Step].Step.Optional) return new(entry.Id, ConflictCode.NotOptional);
+        if (left.Step < 0 || left.Step >= plan.Steps.Count)
+            return new(entry.Id, ConflictCode.UnknownStep, null, left.Step, plan.Steps.Count - 1);
+        if (!plan.Steps[left.Step].Step.Optional)
+            return new(entry.Id, ConflictCode.NotOptional);
         LeftOut.Add(left.Step);
         return null;
     }
 
     private Conflict? Discard(Entry entry)
     {
-        if (SeedsStarted > 0) return new(entry.Id, ConflictCode.AlreadyBegun);
+        if (SeedsStarted > 0)
+            return new(entry.Id, ConflictCode.AlreadyBegun);
         DiscardedOn = entry.DoneOn;
         return null;
     }
@@ -86,7 +92,8 @@ internal sealed partial class Folding(BatchPlan plan)
     {
         foreach (var step in replanned.Steps)
         {
-            if (step.Step < 0 || step.Step >= plan.Steps.Count) return new(entry.Id, ConflictCode.UnknownStep, null, step.Step, plan.Steps.Count - 1);
+            if (step.Step < 0 || step.Step >= plan.Steps.Count)
+                return new(entry.Id, ConflictCode.UnknownStep, null, step.Step, plan.Steps.Count - 1);
         }
         LastReplan = replanned;
         return null;
@@ -94,7 +101,8 @@ internal sealed partial class Folding(BatchPlan plan)
 
     private Conflict? OnPart(Entry entry, string id, Func<WorkingPart, Conflict?> apply)
     {
-        if (!_parts.TryGetValue(id, out var part)) return new(entry.Id, ConflictCode.UnknownPart, id);
+        if (!_parts.TryGetValue(id, out var part))
+            return new(entry.Id, ConflictCode.UnknownPart, id);
         return part.Divided ? new(entry.Id, ConflictCode.PartDivided, id) : apply(part);
     }
 
@@ -108,26 +116,34 @@ internal sealed partial class Folding(BatchPlan plan)
         // seed that took no water goes round again
         var again = part.IsSwollen == false && kind is StepKind.Scarify or StepKind.Soak;
         // a seedling outdoors began the watch already
-        if (plan.Route.IsOutdoors && kind == StepKind.Germinate && part.Open?.Step == start.Step && part.Emerged > 0) return Stand(part, start.Place, start.Vessel, entry.DoneOn);
-        if (!again && part.Open?.Step == start.Step) return new(entry.Id, ConflictCode.StepAlreadyStarted, part.Id);
-        if (part.Spans.Count > 0 && part.Spans[^1].Step >= start.Step && !again) return new(entry.Id, ConflictCode.StepOutOfOrder, part.Id);
-        if (kind > StepKind.Germinate && part.SownOn is null) return new(entry.Id, ConflictCode.NotSown, part.Id);
+        if (plan.Route.IsOutdoors && kind == StepKind.Germinate && part.Open?.Step == start.Step && part.Emerged > 0)
+            return Stand(part, start.Place, start.Vessel, entry.DoneOn);
+        if (!again && part.Open?.Step == start.Step)
+            return new(entry.Id, ConflictCode.StepAlreadyStarted, part.Id);
+        if (part.Spans.Count > 0 && part.Spans[^1].Step >= start.Step && !again)
+            return new(entry.Id, ConflictCode.StepOutOfOrder, part.Id);
+        if (kind > StepKind.Germinate && part.SownOn is null)
+            return new(entry.Id, ConflictCode.NotSown, part.Id);
         if (part.Seeds == 0 && part.Cut is null)
         {
-            if (start.Seeds is not > 0) return new(entry.Id, ConflictCode.NoSeeds, part.Id);
+            if (start.Seeds is not > 0)
+                return new(entry.Id, ConflictCode.NoSeeds, part.Id);
             part.Seeds = start.Seeds.Value;
             SeedsStarted += start.Seeds.Value;
         }
         part.EndOpen(entry.DoneOn);
         part.Spans.Add(new(start.Step, entry.DoneOn, null, entry.Source == EntrySource.Told, entry.DoneAt));
-        if (again) part.IsSwollen = null;
-        if (kind == StepKind.Germinate || plan.IsSownAt(start.Step)) part.SownOn ??= entry.DoneOn;
+        if (again)
+            part.IsSwollen = null;
+        if (kind == StepKind.Germinate || plan.IsSownAt(start.Step))
+            part.SownOn ??= entry.DoneOn;
         return Stand(part, start.Place, start.Vessel, entry.DoneOn);
     }
 
     private static Conflict? End(Entry entry, StepEnded end, WorkingPart part)
     {
-        if (part.Open?.Step != end.Step) return new(entry.Id, ConflictCode.StepNotOpen, part.Id);
+        if (part.Open?.Step != end.Step)
+            return new(entry.Id, ConflictCode.StepNotOpen, part.Id);
         part.EndOpen(entry.DoneOn);
         return null;
     }
@@ -135,7 +151,11 @@ internal sealed partial class Folding(BatchPlan plan)
     private Conflict? Check(Entry entry, Check check, WorkingPart part)
     {
         // a tray is looked at too, but what comes up there is counted
-        if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind is var kind && (kind > StepKind.Germinate || (kind == StepKind.Germinate && check.Sprouted > 0)))
+        if (
+            part.Open is not { } open
+            || plan.Steps[open.Step].Step.Kind is var kind
+                && (kind > StepKind.Germinate || (kind == StepKind.Germinate && check.Sprouted > 0))
+        )
         {
             return new(entry.Id, ConflictCode.NotInTreatment, part.Id);
         }
@@ -150,7 +170,8 @@ internal sealed partial class Folding(BatchPlan plan)
 
     private Conflict? Split(Entry entry, Split split, WorkingPart part)
     {
-        if (part.SownOn is not null) return new(entry.Id, ConflictCode.AlreadySown, part.Id);
+        if (part.SownOn is not null)
+            return new(entry.Id, ConflictCode.AlreadySown, part.Id);
         if (split.Children.FirstOrDefault(c => _parts.ContainsKey(c.Part)) is { Part: not null } there)
         {
             return new(entry.Id, ConflictCode.PartExists, there.Part);
@@ -158,8 +179,10 @@ internal sealed partial class Folding(BatchPlan plan)
         var seeds = split.Children.Sum(c => (long)c.Seeds);
         // seed that goes into its vessels before anything else is begun by being divided
         var begun = part.Seeds > 0 || part.Cut is not null || seeds > int.MaxValue;
-        if (!begun) part.Seeds = (int)seeds;
-        var sound = split.Children.Count >= 2
+        if (!begun)
+            part.Seeds = (int)seeds;
+        var sound =
+            split.Children.Count >= 2
             && split.Children.All(c => c.Seeds > 0 && c.Sprouted >= 0 && c.Sprouted <= c.Seeds)
             && split.Children.Select(c => c.Part).Distinct().Count() == split.Children.Count
             && seeds == part.Seeds
@@ -169,7 +192,8 @@ internal sealed partial class Folding(BatchPlan plan)
             var held = begun ? part.Seeds : part.Seeds = 0;
             return new(entry.Id, ConflictCode.SplitDoesNotAddUp, part.Id, (int)Math.Min(seeds, int.MaxValue), held);
         }
-        if (!begun) SeedsStarted += part.Seeds;
+        if (!begun)
+            SeedsStarted += part.Seeds;
         foreach (var child in split.Children)
         {
             _parts[child.Part] = new(child.Part, part.Id)
@@ -198,20 +222,27 @@ internal sealed partial class Folding(BatchPlan plan)
 
     private Conflict? Inspect(Entry entry, Inspected inspected, WorkingPart part)
     {
-        if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind is not (StepKind.Scarify or StepKind.Soak or StepKind.Leach or StepKind.Imbibe))
+        if (
+            part.Open is not { } open
+            || plan.Steps[open.Step].Step.Kind is not (StepKind.Scarify or StepKind.Soak or StepKind.Leach or StepKind.Imbibe)
+        )
         {
             return new(entry.Id, ConflictCode.NotSoaking, part.Id);
         }
-        if (inspected.Swollen > part.Seeds) return new(entry.Id, ConflictCode.MoreSwollenThanSoaked, part.Id, inspected.Swollen, part.Seeds);
+        if (inspected.Swollen > part.Seeds)
+            return new(entry.Id, ConflictCode.MoreSwollenThanSoaked, part.Id, inspected.Swollen, part.Seeds);
         part.Inspections.Add(new(entry.Id, entry.DoneOn, part.Seeds, inspected.Swollen));
-        if (inspected.Swollen == part.Seeds) part.IsSwollen = true;
-        else if (inspected.Swollen == 0) part.IsSwollen = false;
+        if (inspected.Swollen == part.Seeds)
+            part.IsSwollen = true;
+        else if (inspected.Swollen == 0)
+            part.IsSwollen = false;
         return null;
     }
 
     private Conflict? ChangeWater(Entry entry, WorkingPart part)
     {
-        if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind is not (StepKind.Soak or StepKind.Leach)) return new(entry.Id, ConflictCode.NotSoaking, part.Id);
+        if (part.Open is not { } open || plan.Steps[open.Step].Step.Kind is not (StepKind.Soak or StepKind.Leach))
+            return new(entry.Id, ConflictCode.NotSoaking, part.Id);
         part.WaterChanges.Add(new(entry.DoneOn, entry.DoneAt));
         return null;
     }
@@ -230,7 +261,8 @@ internal sealed partial class Folding(BatchPlan plan)
 
     private static Conflict? Stand(WorkingPart part, string? place, Vessel? vessel, DateOnly on)
     {
-        if (place is not null && place != part.Place) part.Stays.Add(new(place, on));
+        if (place is not null && place != part.Place)
+            part.Stays.Add(new(place, on));
         part.Place = place ?? part.Place;
         part.Vessel = vessel ?? part.Vessel;
         return null;

@@ -18,7 +18,8 @@ public sealed record PartState(
     IReadOnlyList<CheckRecord> Checks,
     IReadOnlyList<CountRecord> Counts,
     DateOnly? SownOn,
-    bool Divided)
+    bool Divided
+)
 {
     /// <summary>Looks at soaked seed, those of the parts it came from included.</summary>
     public IReadOnlyList<InspectionRecord> Inspections { get; init; } = [];
@@ -83,7 +84,8 @@ public sealed record PartState(
     {
         for (var i = Stays.Count - 1; i >= 0; i--)
         {
-            if (Stays[i].From <= day) return Stays[i].Place;
+            if (Stays[i].From <= day)
+                return Stays[i].Place;
         }
         return null;
     }
@@ -94,7 +96,9 @@ public sealed record PartState(
     public bool BooksClosed { get; init; }
 
     /// <summary>Through the last step that the plan holds, and nothing open; or given up with nothing standing; or its books are closed.</summary>
-    public bool IsDone(BatchPlan plan) => BooksClosed || Spans.Count > 0 && ((Open is null && plan.NextStep(Spans[^1].Step) is null) || (ClosedOn is not null && Standing == 0));
+    public bool IsDone(BatchPlan plan) =>
+        BooksClosed
+        || Spans.Count > 0 && ((Open is null && plan.NextStep(Spans[^1].Step) is null) || (ClosedOn is not null && Standing == 0));
 
     /// <summary>Index of the last step begun; null before the first.</summary>
     public int? LastStep => Spans.Count > 0 ? Spans[^1].Step : null;
@@ -125,8 +129,10 @@ public sealed record PartState(
     public IReadOnlyList<DayOut> DaysOutOf(StepSpan step) => [.. DaysOut.Where(d => d.On >= step.Start)];
 
     /// <summary>Days that the open step has had: of the calendar, and of hardening off those on which they were out, once such are recorded.</summary>
-    public int DaysIn(BatchPlan plan, DateOnly today) => Open is not { } open ? 0
-        : plan.Steps[open.Step].Step.Kind == Treatments.StepKind.HardenOff && DaysOutOf(open) is { Count: > 0 } been ? been.Count(d => d.On < today)
+    public int DaysIn(BatchPlan plan, DateOnly today) =>
+        Open is not { } open ? 0
+        : plan.Steps[open.Step].Step.Kind == Treatments.StepKind.HardenOff && DaysOutOf(open) is { Count: > 0 } been
+            ? been.Count(d => d.On < today)
         : today.DayNumber - open.Start.DayNumber;
 
     /// <summary>Seedlings that left the sowing for a later stage.</summary>
@@ -155,9 +161,14 @@ public sealed record PartState(
     /// <summary>Roots in the same way.</summary>
     public IReadOnlyList<SeedlingCount> RootsSinceSowing() => SinceSowing(c => c.Rooted);
 
-    private List<SeedlingCount> SinceSowing(Func<CountRecord, int> number) => SownOn is not { } sown
-        ? []
-        : [.. Counts.GroupBy(c => c.On.DayNumber - sown.DayNumber)
-            .OrderBy(g => g.Key)
-            .Select(g => new SeedlingCount(g.Key > 0 ? g.Key : 0.5, g.Sum(number)))];
+    private List<SeedlingCount> SinceSowing(Func<CountRecord, int> number) =>
+        SownOn is not { } sown
+            ? []
+            :
+            [
+                .. Counts
+                    .GroupBy(c => c.On.DayNumber - sown.DayNumber)
+                    .OrderBy(g => g.Key)
+                    .Select(g => new SeedlingCount(g.Key > 0 ? g.Key : 0.5, g.Sum(number))),
+            ];
 }

@@ -11,15 +11,23 @@ public static class PlanOfPart
     {
         var germinate = plan.GerminateStep!.Value;
         var days = plan.Steps[germinate].Step.Days;
-        if (!plan.Route.IsOutdoors || part.SownOn is not { } sown) return days;
-        if (part.Outdoors is { } forecast) return new(forecast.From.DayNumber - sown.DayNumber, forecast.Half.DayNumber - sown.DayNumber, forecast.To.DayNumber - sown.DayNumber);
-        var opens = part.Spans.FirstOrDefault(s => s.Step == germinate)?.Start ?? sown.AddDays(plan.Steps[germinate].Start.DayNumber - plan.Start.DayNumber);
+        if (!plan.Route.IsOutdoors || part.SownOn is not { } sown)
+            return days;
+        if (part.Outdoors is { } forecast)
+            return new(
+                forecast.From.DayNumber - sown.DayNumber,
+                forecast.Half.DayNumber - sown.DayNumber,
+                forecast.To.DayNumber - sown.DayNumber
+            );
+        var opens = part.Spans.FirstOrDefault(s => s.Step == germinate)?.Start
+            ?? sown.AddDays(plan.Steps[germinate].Start.DayNumber - plan.Start.DayNumber);
         var wait = Math.Max(0, opens.DayNumber - sown.DayNumber);
         return new(days.Shortest + wait, days.Usual + wait, days.Longest + wait);
     }
 
     /// <summary>Day on which the open step of a part is over: its planned days, or what the weather makes of them. Null for a part in no step.</summary>
-    public static DateOnly? EndOfOpen(this BatchPlan plan, PartState part, DateOnly today) => part.Open is not { } open ? null
+    public static DateOnly? EndOfOpen(this BatchPlan plan, PartState part, DateOnly today) =>
+        part.Open is not { } open ? null
         : plan.Steps[open.Step].Step.Kind == StepKind.HardenOff && part.HardenedOn is { } hardened ? hardened
         : part.Outdoors is { } sky && plan.GerminateStep is { } germinate && open.Step == germinate ? sky.To
         : part.Outdoors is { } cold && plan.GerminateStep is { } next && plan.NextStep(open.Step) == next ? cold.From

@@ -27,8 +27,24 @@ public sealed record PlantTally(int Emerged, IReadOnlyList<StageCount> Stages, I
     public static PlantTally Of(IEnumerable<PlantTally> tallies)
     {
         var all = tallies.ToList();
-        return new(all.Sum(t => t.Emerged),
-            [.. PlantStages.All.Select(s => new StageCount(s, all.Sum(t => t.At(s).Alive), all.Sum(t => t.At(s).Dormant), all.Sum(t => t.At(s).Lost), all.Sum(t => t.At(s).Reached)))],
-            [.. all.SelectMany(t => t.Losses).GroupBy(l => (l.Stage, l.Cause)).Select(g => new StageLoss(g.Key.Stage, g.Key.Cause, g.Sum(l => l.Plants))).OrderBy(l => l.Stage).ThenByDescending(l => l.Plants)]);
+        return new(
+            all.Sum(t => t.Emerged),
+            [
+                .. PlantStages.All.Select(s => new StageCount(
+                    s,
+                    all.Sum(t => t.At(s).Alive),
+                    all.Sum(t => t.At(s).Dormant),
+                    all.Sum(t => t.At(s).Lost),
+                    all.Sum(t => t.At(s).Reached)
+                )),
+            ],
+            [
+                .. all.SelectMany(t => t.Losses)
+                    .GroupBy(l => (l.Stage, l.Cause))
+                    .Select(g => new StageLoss(g.Key.Stage, g.Key.Cause, g.Sum(l => l.Plants)))
+                    .OrderBy(l => l.Stage)
+                    .ThenByDescending(l => l.Plants),
+            ]
+        );
     }
 }

@@ -14,34 +14,36 @@ public static class Ribbon
         void Add(int step, DateOnly start, DateOnly end, RibbonTime time) =>
             stretches.Add(new(step, plan.Steps[step].Step.Kind, start, end, time, plan.Steps[step].Start, plan.Steps[step].End));
 
-        foreach (var span in part.Spans.Where(s => s.End is not null)) Add(span.Step, span.Start, span.End!.Value, RibbonTime.Past);
+        foreach (var span in part.Spans.Where(s => s.End is not null))
+            Add(span.Step, span.Start, span.End!.Value, RibbonTime.Past);
 
         DateOnly from;
-        if (part.Divided) return stretches;
+        if (part.Divided)
+            return stretches;
         if (part.Open is { } open)
         {
-            var end = Later(plan.EndOfOpen(part, today)!.Value, today);
+            var end = Days.Later(plan.EndOfOpen(part, today)!.Value, today);
             Add(open.Step, open.Start, end, RibbonTime.Now);
             from = end;
         }
         else
         {
-            from = part.Spans.Count > 0 ? Later(part.Spans[^1].End!.Value, today) : Later(plan.Start, today);
+            from = part.Spans.Count > 0 ? Days.Later(part.Spans[^1].End!.Value, today) : Days.Later(plan.Start, today);
         }
         for (var next = plan.NextStep(part.LastStep ?? -1); next is { } step; next = plan.NextStep(step))
         {
-            var end = Later(ByWeather(step) ?? from.AddDays(plan.Steps[step].PlannedDays), from);
+            var end = Days.Later(ByWeather(step) ?? from.AddDays(plan.Steps[step].PlannedDays), from);
             Add(step, from, end, RibbonTime.Ahead);
             from = end;
         }
         return stretches;
 
         // outdoors the weather ends the cold and the emergence, not the route's days
-        DateOnly? ByWeather(int step) => part.Outdoors is not { } sky || plan.GerminateStep is not { } germinate ? null
+        DateOnly? ByWeather(int step) =>
+            part.Outdoors is not { } sky || plan.GerminateStep is not { } germinate ? null
             : step == germinate ? sky.To
             : plan.NextStep(step) == germinate ? sky.From
             : null;
     }
 
-    private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;
 }

@@ -7,10 +7,15 @@ public static class SeedCounted
 {
     public static Counted Of(BatchPlan plan, PartState part)
     {
-        if (part.Counts.Count == 0 && part.Sprouted == 0 && part.Rooted == 0) return Counted.Never;
-        if (part.Germinated >= part.Seeds) return Counted.Whole;
-        if (part.SownOn is not { } sown || part.Counts.Count == 0 || plan.GerminateStep is null) return Counted.SoFar;
-        return part.ClosedOn is not null || part.Counts.Max(c => c.On) >= sown.AddDays(plan.DaysToEmergence(part).Longest) ? Counted.Whole : Counted.SoFar;
+        if (part.Counts.Count == 0 && part.Sprouted == 0 && part.Rooted == 0)
+            return Counted.Never;
+        if (part.Germinated >= part.Seeds)
+            return Counted.Whole;
+        if (part.SownOn is not { } sown || part.Counts.Count == 0 || plan.GerminateStep is null)
+            return Counted.SoFar;
+        return part.ClosedOn is not null || part.Counts.Max(c => c.On) >= sown.AddDays(plan.DaysToEmergence(part).Longest)
+            ? Counted.Whole
+            : Counted.SoFar;
     }
 
     /// <summary>Over all parts that hold seed: one that was never counted makes the sum of the others a lower bound.</summary>

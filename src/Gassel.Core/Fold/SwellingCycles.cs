@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Fold;
 
 /// <summary>Cycles of breaking the coat, soaking and looking, from the record of a part and the parts it came from.</summary>
@@ -11,8 +9,14 @@ public static class SwellingCycles
     /// <summary>`12 of 12 swollen after 2 cycles`, over all cycles of the seed that the part came from.</summary>
     public static string Tally(PartState part)
     {
-        var (swollen, of, cycles) = (part.Inspections.Sum(i => i.Swollen), part.Inspections.Count == 0 ? part.Seeds : part.Inspections[0].Soaked, part.Inspections.Count);
-        return string.Create(CultureInfo.InvariantCulture, $"{swollen} of {of} swollen after {cycles} {(cycles == 1 ? "cycle" : "cycles")}");
+        var (swollen, of, cycles) = (
+            part.Inspections.Sum(i => i.Swollen),
+            part.Inspections.Count == 0 ? part.Seeds : part.Inspections[0].Soaked,
+            part.Inspections.Count
+        );
+        return Text.Of(
+            $"{swollen} of {of} swollen after {cycles} {(cycles == 1 ? "cycle" : "cycles")}"
+        );
     }
 
     /// <summary>
@@ -21,23 +25,41 @@ public static class SwellingCycles
     /// </summary>
     public static AnotherCycle? Judge(PartState part)
     {
-        if (part.Inspections is not [.., var last] all) return null;
+        if (part.Inspections is not [.., var last] all)
+            return null;
         var share = (last.Swollen + 0.5) / (last.Soaked + 1);
         var expected = part.Seeds * share;
         var inVain = all.Reverse().TakeWhile(i => i.Swollen == 0).Count();
         var pays = expected >= LeastSeeds && inVain < 2;
-        var record = string.Create(CultureInfo.InvariantCulture, $"In cycle {all.Count}, {last.Swollen} of {last.Soaked} swelled");
+        var record = Text.Of( $"In cycle {all.Count}, {last.Swollen} of {last.Soaked} swelled");
         var words = (pays, inVain) switch
         {
-            (_, >= 2) => string.Create(CultureInfo.InvariantCulture, $"{inVain} cycles in a row swelled nothing: cut a few open before going on; they may be empty or dead."),
-            (true, _) => string.Create(CultureInfo.InvariantCulture, $"{record}; another cycle may swell about {expected:0} of the {part.Seeds} left, and pays."),
-            _ => string.Create(CultureInfo.InvariantCulture, $"{record}; of the {part.Seeds} left another cycle would hardly swell one. Cut a few open, or sow them as they are."),
+            (_, >= 2) => Text.Of(
+                $"{inVain} cycles in a row swelled nothing: cut a few open before going on; they may be empty or dead."
+            ),
+            (true, _) => Text.Of(
+                $"{record}; another cycle may swell about {expected:0} of the {part.Seeds} left, and pays."
+            ),
+            _ => Text.Of(
+                $"{record}; of the {part.Seeds} left another cycle would hardly swell one. Cut a few open, or sow them as they are."
+            ),
         };
-        return new(pays, expected, words,
-        [
-            .. all.Select((i, n) => string.Create(CultureInfo.InvariantCulture, $"Cycle {n + 1}, {DayWords.Of(i.On)}: {i.Swollen} of {i.Soaked} swelled.")),
-            string.Create(CultureInfo.InvariantCulture, $"Share hoped for: ({last.Swollen} + ½) ÷ ({last.Soaked} + 1) = {share:0.00}; times {part.Seeds} left = {expected:0.0}."),
-            "That the share stays is our assumption; it falls where the easy ones went first.",
-        ]);
+        return new(
+            pays,
+            expected,
+            words,
+            [
+                .. all.Select(
+                    (i, n) =>
+                        Text.Of(
+                            $"Cycle {n + 1}, {DayWords.Of(i.On)}: {i.Swollen} of {i.Soaked} swelled."
+                        )
+                ),
+                Text.Of(
+                    $"Share hoped for: ({last.Swollen} + ½) ÷ ({last.Soaked} + 1) = {share:0.00}; times {part.Seeds} left = {expected:0.0}."
+                ),
+                "That the share stays is our assumption; it falls where the easy ones went first.",
+            ]
+        );
     }
 }

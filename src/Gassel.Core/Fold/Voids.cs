@@ -12,9 +12,11 @@ internal static class Voids
         var known = new Dictionary<Guid, bool>();
         bool IsTakenBack(Guid id, HashSet<Guid> path)
         {
-            if (known.TryGetValue(id, out var answer)) return answer;
+            if (known.TryGetValue(id, out var answer))
+                return answer;
             // a ring of voids has no answer; the first one asked about counts
-            if (!path.Add(id)) return false;
+            if (!path.Add(id))
+                return false;
             answer = voidersOf[id].Any(voider => !IsTakenBack(voider, path));
             path.Remove(id);
             return known[id] = answer;

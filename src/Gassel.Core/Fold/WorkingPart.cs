@@ -64,42 +64,62 @@ internal sealed class WorkingPart(string id, string? parent)
 
     public void EndOpen(DateOnly on)
     {
-        if (Open is { } open) Spans[^1] = open with { End = on };
+        if (Open is { } open)
+            Spans[^1] = open with { End = on };
     }
 
-    public PartState Snapshot() => new(Id, Parent, Seeds, Sprouted, Spans, Place, Vessel, Checks, Counts, SownOn, Divided)
-    {
-        Inspections = Inspections,
-        IsSwollen = IsSwollen,
-        WaterChanges = WaterChanges,
-        Stays = Stays,
-        LabelledOn = Labelled?.On,
-        LabelledFor = Labelled?.For,
-        SownAs = SownAs,
-        EstimatePercent = EstimatePercent,
-        Cut = Cut,
-        DomeOffOn = DomeOffOn,
-        Setup = Setup,
-        Preparation = Preparation,
-        Tended = Tended,
-        TrueLeavesOn = TrueLeavesOn,
-        PottedOn = PottedOn,
-        PotCm = PotCm,
-        DiedBackOn = DiedBackOn,
-        CameAgainOn = CameAgainOn,
-        DaysOut = DaysOut,
-        MovedOff = MovedOff,
-        BooksClosed = BooksClosed,
-        Plants = Tally(),
-        KeptOn = KeptOn,
-        ClosedOn = ClosedOn,
-    };
+    public PartState Snapshot() =>
+        new(Id, Parent, Seeds, Sprouted, Spans, Place, Vessel, Checks, Counts, SownOn, Divided)
+        {
+            Inspections = Inspections,
+            IsSwollen = IsSwollen,
+            WaterChanges = WaterChanges,
+            Stays = Stays,
+            LabelledOn = Labelled?.On,
+            LabelledFor = Labelled?.For,
+            SownAs = SownAs,
+            EstimatePercent = EstimatePercent,
+            Cut = Cut,
+            DomeOffOn = DomeOffOn,
+            Setup = Setup,
+            Preparation = Preparation,
+            Tended = Tended,
+            TrueLeavesOn = TrueLeavesOn,
+            PottedOn = PottedOn,
+            PotCm = PotCm,
+            DiedBackOn = DiedBackOn,
+            CameAgainOn = CameAgainOn,
+            DaysOut = DaysOut,
+            MovedOff = MovedOff,
+            BooksClosed = BooksClosed,
+            Plants = Tally(),
+            KeptOn = KeptOn,
+            ClosedOn = ClosedOn,
+        };
 
     private PlantTally Tally()
     {
-        var losses = Counts.Where(c => c.Lost > 0).Select(c => new StageLoss(PlantStage.Seedling, c.Cause, c.Lost)).Concat(LaterLosses)
-            .GroupBy(l => (l.Stage, l.Cause)).Select(g => new StageLoss(g.Key.Stage, g.Key.Cause, g.Sum(l => l.Plants))).OrderBy(l => l.Stage).ThenByDescending(l => l.Plants).ToList();
-        return new(Emerged,
-            [.. PlantStages.All.Select(s => new StageCount(s, AliveAt(s), Dormant[(int)s], losses.Where(l => l.Stage == s).Sum(l => l.Plants), s == PlantStage.Seedling ? Emerged : Reached[(int)s]))], losses);
+        var losses = Counts
+            .Where(c => c.Lost > 0)
+            .Select(c => new StageLoss(PlantStage.Seedling, c.Cause, c.Lost))
+            .Concat(LaterLosses)
+            .GroupBy(l => (l.Stage, l.Cause))
+            .Select(g => new StageLoss(g.Key.Stage, g.Key.Cause, g.Sum(l => l.Plants)))
+            .OrderBy(l => l.Stage)
+            .ThenByDescending(l => l.Plants)
+            .ToList();
+        return new(
+            Emerged,
+            [
+                .. PlantStages.All.Select(s => new StageCount(
+                    s,
+                    AliveAt(s),
+                    Dormant[(int)s],
+                    losses.Where(l => l.Stage == s).Sum(l => l.Plants),
+                    s == PlantStage.Seedling ? Emerged : Reached[(int)s]
+                )),
+            ],
+            losses
+        );
     }
 }

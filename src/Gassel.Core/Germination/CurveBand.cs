@@ -25,7 +25,13 @@ public static class CurveBand
     private const int MostIntervals = 100;
 
     /// <summary>Curves fitted to counts drawn from the curve; empty where too few could be fitted.</summary>
-    public static IReadOnlyList<EmergenceCurve> Fits(EmergenceCurve curve, int sown, IReadOnlyList<SeedlingCount> counts, int seed = 20270314, CancellationToken cancel = default)
+    public static IReadOnlyList<EmergenceCurve> Fits(
+        EmergenceCurve curve,
+        int sown,
+        IReadOnlyList<SeedlingCount> counts,
+        int seed = 20270314,
+        CancellationToken cancel = default
+    )
     {
         var random = new Random(seed);
         var days = Thinned(counts);
@@ -33,25 +39,39 @@ public static class CurveBand
         for (var draw = 0; draw < Draws; draw++)
         {
             cancel.ThrowIfCancellationRequested();
-            if (EmergenceCurveFit.Fit(sown, Draw(curve, sown, days, random)).Curve is { } fitted) fits.Add(fitted);
+            if (EmergenceCurveFit.Fit(sown, Draw(curve, sown, days, random)).Curve is { } fitted)
+                fits.Add(fitted);
         }
         return fits.Count < LeastFitted ? [] : fits;
     }
 
     /// <param name="fits">As <see cref="Fits"/> gives them.</param>
     /// <param name="last">Day of the last count.</param>
-    public static IReadOnlyList<BandPoint> Of(IReadOnlyList<EmergenceCurve> fits, double last) => fits.Count == 0
-        ? []
-        : [.. Enumerable.Range(0, Points).Select(i => last * i / (Points - 1)).Select(day =>
-        {
-            var values = fits.Select(f => f.At(day)).ToArray();
-            return new BandPoint(day,
-                Statistics.QuantileCustom(values, Tail, QuantileDefinition.R7),
-                Statistics.QuantileCustom(values, 1 - Tail, QuantileDefinition.R7));
-        })];
+    public static IReadOnlyList<BandPoint> Of(IReadOnlyList<EmergenceCurve> fits, double last) =>
+        fits.Count == 0
+            ? []
+            :
+            [
+                .. Enumerable
+                    .Range(0, Points)
+                    .Select(i => last * i / (Points - 1))
+                    .Select(day =>
+                    {
+                        var values = fits.Select(f => f.At(day)).ToArray();
+                        return new BandPoint(
+                            day,
+                            Statistics.QuantileCustom(values, Tail, QuantileDefinition.R7),
+                            Statistics.QuantileCustom(values, 1 - Tail, QuantileDefinition.R7)
+                        );
+                    }),
+            ];
 
-    public static IReadOnlyList<BandPoint> Bootstrap(EmergenceCurve curve, int sown, IReadOnlyList<SeedlingCount> counts, int seed = 20270314) =>
-        Of(Fits(curve, sown, counts, seed), counts[^1].Day);
+    public static IReadOnlyList<BandPoint> Bootstrap(
+        EmergenceCurve curve,
+        int sown,
+        IReadOnlyList<SeedlingCount> counts,
+        int seed = 20270314
+    ) => Of(Fits(curve, sown, counts, seed), counts[^1].Day);
 
     private static List<double> Thinned(IReadOnlyList<SeedlingCount> counts)
     {

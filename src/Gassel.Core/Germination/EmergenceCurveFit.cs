@@ -13,16 +13,21 @@ public static class EmergenceCurveFit
     public static CurveFit Fit(int sown, IReadOnlyList<SeedlingCount> counts)
     {
         var withSeedlings = Enumerable.Range(0, counts.Count).Where(i => counts[i].Emerged > 0).ToList();
-        if (withSeedlings.Count < 2) return new(null, CurveAbsence.TooFewCountsWithSeedlings);
-        if (withSeedlings.Count == 2 && withSeedlings[1] == withSeedlings[0] + 1) return new(null, CurveAbsence.OnlyTwoNeighbouringCounts);
+        if (withSeedlings.Count < 2)
+            return new(null, CurveAbsence.TooFewCountsWithSeedlings);
+        if (withSeedlings.Count == 2 && withSeedlings[1] == withSeedlings[0] + 1)
+            return new(null, CurveAbsence.OnlyTwoNeighbouringCounts);
 
         var likelihood = new IntervalLikelihood(sown, counts);
         var best = Maximise(likelihood, Start(sown, counts));
-        if (best is null) return new(null, CurveAbsence.NotIdentified);
+        if (best is null)
+            return new(null, CurveAbsence.NotIdentified);
         var (logT50, logShape) = (best[0], best[1]);
         var shape = Math.Exp(logShape);
-        if (shape > SteepestShape) return new(null, CurveAbsence.TooSteep);
-        if (!InformationIsPositive(likelihood, logT50, logShape)) return new(null, CurveAbsence.NotIdentified);
+        if (shape > SteepestShape)
+            return new(null, CurveAbsence.TooSteep);
+        if (!InformationIsPositive(likelihood, logT50, logShape))
+            return new(null, CurveAbsence.NotIdentified);
 
         var d = likelihood.BestMaxFraction(logT50, shape);
         var t50 = Math.Exp(logT50);
@@ -94,7 +99,8 @@ public static class EmergenceCurveFit
                 sum += emerged * Math.Log(Math.Max(share, 1e-300));
             }
             var left = _sown - _emerged;
-            if (left > 0) sum += left * Math.Log(Math.Max(1 - d * EmergenceCurve.Reached(_lastDay, logT50, shape), 1e-300));
+            if (left > 0)
+                sum += left * Math.Log(Math.Max(1 - d * EmergenceCurve.Reached(_lastDay, logT50, shape), 1e-300));
             return double.IsFinite(sum) ? sum : -1e12;
         }
     }

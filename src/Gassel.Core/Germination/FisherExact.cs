@@ -13,12 +13,15 @@ public static class FisherExact
     {
         var table = new Hypergeometric(trials, otherTrials, successes + otherSuccesses);
         var seen = table.Weight(successes);
-        if (seen <= 0) return 0;
-        double total = 0, tail = 0;
+        if (seen <= 0)
+            return 0;
+        double total = 0,
+            tail = 0;
         foreach (var weight in table.Weights())
         {
             total += weight;
-            if (weight <= seen * (1 + TieTolerance)) tail += weight;
+            if (weight <= seen * (1 + TieTolerance))
+                tail += weight;
         }
         return Math.Min(1, tail / total);
     }
@@ -42,7 +45,8 @@ public static class FisherExact
             for (var x = table.Least; 2 * x < together; x++)
             {
                 outer += table.Weight(x);
-                if (2 * outer / total > alpha) break;
+                if (2 * outer / total > alpha)
+                    break;
                 power += (first[x] * second[together - x]) + (first[together - x] * second[x]);
             }
         }
@@ -70,9 +74,11 @@ public static class FisherExact
             // P(x+1) ÷ P(x)
             double Up(int x) => (double)(trials - x) / (x + 1) * (together - x) / (otherTrials - together + x + 1.0);
             var up = new List<double>();
-            for (var (x, w) = (mode, 1.0); x < most && (w *= Up(x)) > smallest; x++) up.Add(w);
+            for (var (x, w) = (mode, 1.0); x < most && (w *= Up(x)) > smallest; x++)
+                up.Add(w);
             var down = new List<double>();
-            for (var (x, w) = (mode, 1.0); x > Least && (w /= Up(x - 1)) > smallest; x--) down.Add(w);
+            for (var (x, w) = (mode, 1.0); x > Least && (w /= Up(x - 1)) > smallest; x--)
+                down.Add(w);
             down.Reverse();
             (_from, _weights) = (mode - down.Count, [.. down, 1.0, .. up]);
         }

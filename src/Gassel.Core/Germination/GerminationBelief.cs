@@ -1,4 +1,3 @@
-using System.Globalization;
 using MathNet.Numerics;
 using MathNet.Numerics.Integration;
 
@@ -26,7 +25,7 @@ public abstract record GerminationBelief
     {
         public override double ObservedRate => Fraction;
 
-        public override string Words => string.Create(CultureInfo.InvariantCulture, $"Germination taken as {Percent.Of(Fraction)}.");
+        public override string Words => Text.Of( $"Germination taken as {Percent.Of(Fraction)}.");
 
         public override double Mean(Func<double, double> of) => of(Fraction);
     }
@@ -46,7 +45,8 @@ public abstract record GerminationBelief
             double sum = 0;
             for (var i = 0; i < Shares.Count; i++)
             {
-                if (Weights[i] > 1e-12) sum += Weights[i] * of(Shares[i]);
+                if (Weights[i] > 1e-12)
+                    sum += Weights[i] * of(Shares[i]);
             }
             return sum;
         }
@@ -65,8 +65,10 @@ public abstract record GerminationBelief
 
         public override double ObservedRate => (double)Germinated / Seeds;
 
-        public override string Words => string.Create(CultureInfo.InvariantCulture,
-            $"Germination from a test, {Germinated} of {Seeds}: uncertain, Beta({Germinated + 0.5}, {Seeds - Germinated + 0.5}).");
+        public override string Words =>
+            Text.Of(
+                $"Germination from a test, {Germinated} of {Seeds}: uncertain, Beta({Germinated + 0.5}, {Seeds - Germinated + 0.5})."
+            );
 
         /// <summary>
         /// The tail of the binomial is a steep step in g, which no fixed set of nodes meets. It is itself a chance: that of the least-th of so many even
@@ -75,22 +77,41 @@ public abstract record GerminationBelief
         /// </summary>
         public override double Reach(int least, int units, Func<double, double> success, Func<double, double> germinationFor)
         {
-            if (least <= 0) return 1;
-            if (least > units) return 0;
-            double a = Germinated + 0.5, b = Seeds - Germinated + 0.5;
-            double Above(double g) => g >= 1 ? 0 : g <= 0 ? 1 : 1 - SpecialFunctions.BetaRegularized(a, b, g);
-            double k = least, rest = units - least + 1.0;
+            if (least <= 0)
+                return 1;
+            if (least > units)
+                return 0;
+            double a = Germinated + 0.5,
+                b = Seeds - Germinated + 0.5;
+            double Above(double g) =>
+                g >= 1 ? 0
+                : g <= 0 ? 1
+                : 1 - SpecialFunctions.BetaRegularized(a, b, g);
+            double k = least,
+                rest = units - least + 1.0;
             var logNorm = Math.Log(2) - (SpecialFunctions.GammaLn(k) + SpecialFunctions.GammaLn(rest) - SpecialFunctions.GammaLn(k + rest));
-            double Density(double theta) => Math.Exp(logNorm + (((2 * k) - 1) * Math.Log(Math.Max(Math.Sin(theta), 1e-300))) + (((2 * rest) - 1) * Math.Log(Math.Max(Math.Cos(theta), 1e-300))));
+            double Density(double theta) =>
+                Math.Exp(
+                    logNorm
+                        + (((2 * k) - 1) * Math.Log(Math.Max(Math.Sin(theta), 1e-300)))
+                        + (((2 * rest) - 1) * Math.Log(Math.Max(Math.Cos(theta), 1e-300)))
+                );
             var centre = Math.Asin(Math.Sqrt(k / (k + rest)));
             var halfWidth = 10 / (2 * Math.Sqrt(units + 1.0));
-            double low = Math.Max(0, centre - halfWidth), high = Math.Min(Math.PI / 2, centre + halfWidth);
+            double low = Math.Max(0, centre - halfWidth),
+                high = Math.Min(Math.PI / 2, centre + halfWidth);
             double At(int panel) => low + ((high - low) * panel / Panels);
-            double mass = 0, reached = 0;
+            double mass = 0,
+                reached = 0;
             for (var i = 0; i < Panels; i++)
             {
                 mass += GaussLegendreRule.Integrate(Density, At(i), At(i + 1), Nodes);
-                reached += GaussLegendreRule.Integrate(theta => Density(theta) * Above(germinationFor(Math.Pow(Math.Sin(theta), 2))), At(i), At(i + 1), Nodes);
+                reached += GaussLegendreRule.Integrate(
+                    theta => Density(theta) * Above(germinationFor(Math.Pow(Math.Sin(theta), 2))),
+                    At(i),
+                    At(i + 1),
+                    Nodes
+                );
             }
             // the logarithms of the norm lose digits at a million seeds; the mass says how many
             return mass > 0 ? Math.Min(1, reached / mass) : 0;
@@ -102,19 +123,22 @@ public abstract record GerminationBelief
         /// </summary>
         public override double Mean(Func<double, double> of)
         {
-            double a = Germinated + 0.5, b = Seeds - Germinated + 0.5;
+            double a = Germinated + 0.5,
+                b = Seeds - Germinated + 0.5;
             var logNorm = Math.Log(2) - (SpecialFunctions.GammaLn(a) + SpecialFunctions.GammaLn(b) - SpecialFunctions.GammaLn(a + b));
             static double Power(double exponent, double value) => exponent == 0 ? 0 : exponent * Math.Log(Math.Max(value, 1e-300));
             double Integrand(double theta)
             {
-                double sin = Math.Sin(theta), cos = Math.Cos(theta);
+                double sin = Math.Sin(theta),
+                    cos = Math.Cos(theta);
                 return Math.Exp(logNorm + Power(2 * a - 1, sin) + Power(2 * b - 1, cos)) * of(sin * sin);
             }
 
             // θ has standard deviation near 1/(2√(n+1)), so ± 8 of them hold all but 1e-14 of the mass
             var centre = Math.Asin(Math.Sqrt(a / (a + b)));
             var halfWidth = 8 / (2 * Math.Sqrt(Seeds + 1.0));
-            double low = Math.Max(0, centre - halfWidth), high = Math.Min(Math.PI / 2, centre + halfWidth);
+            double low = Math.Max(0, centre - halfWidth),
+                high = Math.Min(Math.PI / 2, centre + halfWidth);
             double At(int panel) => low + (high - low) * panel / Panels;
             return Enumerable.Range(0, Panels).Sum(i => GaussLegendreRule.Integrate(Integrand, At(i), At(i + 1), Nodes));
         }

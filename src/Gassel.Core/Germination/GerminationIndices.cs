@@ -30,7 +30,8 @@ public sealed record GerminationIndices(
     double? UncertaintyBits,
     double? Uniformity,
     double? PeakValue,
-    double? GerminationValue)
+    double? GerminationValue
+)
 {
     /// <param name="sown">Seeds sown, at least 1 and at least the sum of the counts.</param>
     /// <param name="counts">In order of strictly increasing day; may be empty.</param>
@@ -40,7 +41,10 @@ public sealed record GerminationIndices(
         var total = up.Sum(c => c.Emerged);
         var peak = Peak(sown, counts);
         // mean daily percent needs a day to divide by: a lone zero count on day 0 has none
-        double? germinationValue = counts.Count > 0 && counts[^1].Day > 0 ? peak * 100 * total / sown / counts[^1].Day : counts.Count > 0 ? 0 : null;
+        double? germinationValue =
+            counts.Count > 0 && counts[^1].Day > 0 ? peak * 100 * total / sown / counts[^1].Day
+            : counts.Count > 0 ? 0
+            : null;
         if (total == 0)
         {
             return new(null, null, null, null, null, null, null, null, null, null, null, null, 0, null, null, null, peak, germinationValue);
@@ -49,24 +53,36 @@ public sealed record GerminationIndices(
         double Reached(double seedlings) => TimeOf(seedlings, counts);
         double n = total;
         var mean = up.Sum(c => c.Emerged * c.Day) / n;
-        double t25 = Reached(0.25 * n), t75 = Reached(0.75 * n);
+        double t25 = Reached(0.25 * n),
+            t75 = Reached(0.75 * n);
         return new(
-            up[0].Day, up[^1].Day,
-            Reached(0.10 * n), t25, Reached(0.50 * n), Reached((n + 1) / 2), t75, Reached(0.90 * n),
+            up[0].Day,
+            up[^1].Day,
+            Reached(0.10 * n),
+            t25,
+            Reached(0.50 * n),
+            Reached((n + 1) / 2),
+            t75,
+            Reached(0.90 * n),
             mean,
             total > 1 ? up.Sum(c => c.Emerged * (c.Day - mean) * (c.Day - mean)) / (n - 1) : null,
-            1 / mean, 100 / mean,
+            1 / mean,
+            100 / mean,
             up.Sum(c => c.Emerged / c.Day),
             total > 1 ? up.Sum(c => c.Emerged * (c.Emerged - 1.0) / 2) / (n * (n - 1) / 2) : null,
             Math.Max(0, -up.Sum(c => c.Emerged / n * Math.Log2(c.Emerged / n))),
             t75 - t25,
-            peak, germinationValue);
+            peak,
+            germinationValue
+        );
     }
 
     private static double? Peak(int sown, IReadOnlyList<SeedlingCount> counts)
     {
-        if (counts.Count == 0) return null;
-        double peak = 0, cumulative = 0;
+        if (counts.Count == 0)
+            return null;
+        double peak = 0,
+            cumulative = 0;
         foreach (var count in counts.Where(c => c.Day > 0))
         {
             cumulative += count.Emerged;
@@ -78,7 +94,8 @@ public sealed record GerminationIndices(
     /// <summary>Linear between count days from (0, 0); where the count stands still, the earliest day.</summary>
     private static double TimeOf(double seedlings, IReadOnlyList<SeedlingCount> counts)
     {
-        double day = 0, cumulative = 0;
+        double day = 0,
+            cumulative = 0;
         foreach (var count in counts)
         {
             var next = cumulative + count.Emerged;

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>Everything the counts of one sowing say. Times belong to one part, from its own sowing.</summary>
@@ -20,7 +18,8 @@ public sealed record GerminationResult(
     IReadOnlyList<EmergencePoint> Line,
     IReadOnlyList<BandPoint> Band,
     StoppingAdvice? Advice,
-    IReadOnlyList<string> Working)
+    IReadOnlyList<string> Working
+)
 {
     private const int LinePoints = 81;
 
@@ -33,7 +32,13 @@ public sealed record GerminationResult(
     /// <param name="sown">At least 1 and at least the sum of the counts.</param>
     /// <param name="counts">Strictly increasing days; a day below <see cref="SeedlingCount.EarliestDay"/> holds no seedlings.</param>
     /// <param name="confidence">Of the two intervals for the fraction, in (0, 1).</param>
-    public static GerminationResult From(int sown, IReadOnlyList<SeedlingCount> counts, double confidence = 0.95, SowingContext? context = null, CancellationToken cancel = default)
+    public static GerminationResult From(
+        int sown,
+        IReadOnlyList<SeedlingCount> counts,
+        double confidence = 0.95,
+        SowingContext? context = null,
+        CancellationToken cancel = default
+    )
     {
         var emerged = counts.Sum(c => c.Emerged);
         var fit = EmergenceCurveFit.Fit(sown, counts);
@@ -42,13 +47,28 @@ public sealed record GerminationResult(
         var wilson = Proportion.Wilson(emerged, sown, confidence);
         var indices = GerminationIndices.From(sown, counts);
         var times = ObservedTimes.Of(counts, indices);
-        return new(sown, emerged, (double)emerged / sown, wilson, Proportion.Exact(emerged, sown, confidence), indices,
-            Cumulate(sown, counts), fit.Curve, Trace(fit.Curve, counts), band,
+        return new(
+            sown,
+            emerged,
+            (double)emerged / sown,
+            wilson,
+            Proportion.Exact(emerged, sown, confidence),
+            indices,
+            Cumulate(sown, counts),
+            fit.Curve,
+            Trace(fit.Curve, counts),
+            band,
             context is null ? null : StoppingRule.Advise(sown, counts, fit.Curve, context, fits),
-            [.. Explain(sown, emerged, confidence, wilson, indices, fit, band), .. times.Working])
+            [.. Explain(sown, emerged, confidence, wilson, indices, fit, band), .. times.Working]
+        )
         {
             Times = times,
-            LookFrom = context is { } known && emerged == 0 && Math.Max(known.DayNow ?? 0, counts.Count == 0 ? 0 : counts[^1].Day) < known.WindowShortestDays ? known.WindowShortestDays : null,
+            LookFrom =
+                context is { } known
+                && emerged == 0
+                && Math.Max(known.DayNow ?? 0, counts.Count == 0 ? 0 : counts[^1].Day) < known.WindowShortestDays
+                    ? known.WindowShortestDays
+                    : null,
         };
     }
 
@@ -58,41 +78,65 @@ public sealed record GerminationResult(
         return [.. counts.Select(c => new EmergencePoint(c.Day, (double)(up += c.Emerged) / sown))];
     }
 
-    private static List<EmergencePoint> Trace(EmergenceCurve? curve, IReadOnlyList<SeedlingCount> counts) => curve is null
-        ? []
-        : [.. Enumerable.Range(0, LinePoints).Select(i => counts[^1].Day * i / (LinePoints - 1)).Select(day => new EmergencePoint(day, curve.At(day)))];
+    private static List<EmergencePoint> Trace(EmergenceCurve? curve, IReadOnlyList<SeedlingCount> counts) =>
+        curve is null
+            ? []
+            :
+            [
+                .. Enumerable
+                    .Range(0, LinePoints)
+                    .Select(i => counts[^1].Day * i / (LinePoints - 1))
+                    .Select(day => new EmergencePoint(day, curve.At(day))),
+            ];
 
     private static List<string> Explain(
-        int sown, int emerged, double confidence, FractionInterval wilson, GerminationIndices indices, CurveFit fit, IReadOnlyList<BandPoint> band)
+        int sown,
+        int emerged,
+        double confidence,
+        FractionInterval wilson,
+        GerminationIndices indices,
+        CurveFit fit,
+        IReadOnlyList<BandPoint> band
+    )
     {
-        var culture = CultureInfo.InvariantCulture;
         var lines = new List<string>
         {
-            string.Create(culture, $"{emerged} emerged of {sown} sown = {Percent.Of((double)emerged / sown)}."),
-            string.Create(culture, $"{Percent.Of(confidence)} interval {wilson.Low:P1} to {wilson.High:P1} (Wilson 1927)."),
+            Text.Of( $"{emerged} emerged of {sown} sown = {Percent.Of((double)emerged / sown)}."),
+            Text.Of( $"{Percent.Of(confidence)} interval {wilson.Low:P1} to {wilson.High:P1} (Wilson 1927)."),
         };
         if (indices.MeanTime is { } mean)
         {
-            lines.Add(string.Create(culture, $"T50 {indices.T50Farooq:0.##} days: half of the {emerged} seedlings, linear between counts (Farooq et al. 2005); {indices.T50Coolbear:0.##} days by Coolbear et al. 1984."));
-            lines.Add(string.Create(culture, $"Mean time {mean:0.##} days = Σ(seedlings × day) ÷ {emerged} (Ranal & Santana 2006)."));
+            lines.Add(
+                Text.Of(
+                    $"T50 {indices.T50Farooq:0.##} days: half of the {emerged} seedlings, linear between counts (Farooq et al. 2005); {indices.T50Coolbear:0.##} days by Coolbear et al. 1984."
+                )
+            );
+            lines.Add(Text.Of( $"Mean time {mean:0.##} days = Σ(seedlings × day) ÷ {emerged} (Ranal & Santana 2006)."));
         }
         else
         {
             lines.Add("No seedlings yet: times and rates do not exist.");
         }
-        lines.Add(fit switch
-        {
-            { Curve: { } c } => string.Create(culture, $"Curve d/(1+(e/t)^b): d {c.MaxFraction:P1}, e {c.T50:0.##} days, b {c.Shape:0.##}; maximum likelihood on the count intervals (Ritz, Pipper & Streibig 2013){(c.Extrapolated ? "; extrapolated, so not leaned on yet" : "")}."),
-            { Absence: CurveAbsence.TooFewCountsWithSeedlings } => "No curve: seedlings in fewer than two counts.",
-            { Absence: CurveAbsence.OnlyTwoNeighbouringCounts } => "No curve: seedlings in two neighbouring counts only.",
-            { Absence: CurveAbsence.TooSteep } => "No curve: the seedlings came so close together that the counts hold no slope (b above 50).",
-            _ => "No curve: the counts do not pin down both time and slope.",
-        });
+        lines.Add(
+            fit switch
+            {
+                { Curve: { } c } => Text.Of(
+                    $"Curve d/(1+(e/t)^b): d {c.MaxFraction:P1}, e {c.T50:0.##} days, b {c.Shape:0.##}; maximum likelihood on the count intervals (Ritz, Pipper & Streibig 2013){(c.Extrapolated ? "; extrapolated, so not leaned on yet" : "")}."
+                ),
+                { Absence: CurveAbsence.TooFewCountsWithSeedlings } => "No curve: seedlings in fewer than two counts.",
+                { Absence: CurveAbsence.OnlyTwoNeighbouringCounts } => "No curve: seedlings in two neighbouring counts only.",
+                { Absence: CurveAbsence.TooSteep } =>
+                    "No curve: the seedlings came so close together that the counts hold no slope (b above 50).",
+                _ => "No curve: the counts do not pin down both time and slope.",
+            }
+        );
         if (fit.Curve is not null)
         {
-            lines.Add(band.Count > 0
-                ? $"Band: pointwise 95 %, parametric bootstrap of {CurveBand.Draws} draws with a fixed seed; the limits leave {CurveBand.Tail:P0} of the draws out on each side, which held the truth in 95 % of simulated sowings."
-                : "No band: too few bootstrap draws could be fitted.");
+            lines.Add(
+                band.Count > 0
+                    ? $"Band: pointwise 95 %, parametric bootstrap of {CurveBand.Draws} draws with a fixed seed; the limits leave {CurveBand.Tail:P0} of the draws out on each side, which held the truth in 95 % of simulated sowings."
+                    : "No band: too few bootstrap draws could be fitted."
+            );
         }
         return lines;
     }

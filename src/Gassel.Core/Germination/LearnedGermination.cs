@@ -1,4 +1,3 @@
-using System.Globalization;
 using MathNet.Numerics;
 
 namespace Gassel.Core.Germination;
@@ -11,7 +10,14 @@ namespace Gassel.Core.Germination;
 /// <param name="PriorMean">What was expected without own batches.</param>
 /// <param name="Mean">Expected of a new batch.</param>
 /// <param name="Low">Nine new batches in ten have a germination between here and <paramref name="High"/>.</param>
-public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatch> Own, double Mean, double Low, double High, IReadOnlyList<string> Working)
+public sealed record LearnedGermination(
+    double PriorMean,
+    IReadOnlyList<PastBatch> Own,
+    double Mean,
+    double Low,
+    double High,
+    IReadOnlyList<string> Working
+)
 {
     /// <summary>The prior is worth so many seeds, as if they had been one batch's mean.</summary>
     public const double PriorSeeds = 20;
@@ -51,8 +57,10 @@ public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatc
         while (low < high)
         {
             var middle = low + ((high - low) / 2);
-            if (NoMoreThan(middle, seeds) >= probability) high = middle;
-            else low = middle + 1;
+            if (NoMoreThan(middle, seeds) >= probability)
+                high = middle;
+            else
+                low = middle + 1;
         }
         return low;
     }
@@ -62,7 +70,8 @@ public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatc
         double sum = 0;
         for (var i = 0; i < Shares.Length; i++)
         {
-            if (Weights[i] > 1e-9) sum += Weights[i] * MathNet.Numerics.Distributions.Binomial.CDF(Shares[i], seeds, seedlings);
+            if (Weights[i] > 1e-9)
+                sum += Weights[i] * MathNet.Numerics.Distributions.Binomial.CDF(Shares[i], seeds, seedlings);
         }
         return sum;
     }
@@ -90,32 +99,47 @@ public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatc
         return Predictive(prior, own, means, spreads, logs, highest);
     }
 
-    private static LearnedGermination Predictive(double prior, IReadOnlyList<PastBatch> own, double[] means, double[] spreads, double[,] logs, double highest)
+    private static LearnedGermination Predictive(
+        double prior,
+        IReadOnlyList<PastBatch> own,
+        double[] means,
+        double[] spreads,
+        double[,] logs,
+        double highest
+    )
     {
         // germination as sin² of an angle: evenly laid angles are dense at both ends, where a Beta may pile up
         var angles = Enumerable.Range(0, Nodes).Select(i => Math.PI / 2 * (i + 0.5) / Nodes).ToArray();
         var shares = angles.Select(a => Math.Sin(a) * Math.Sin(a)).ToArray();
         var (logSin, logCos) = (angles.Select(a => Math.Log(Math.Sin(a))).ToArray(), angles.Select(a => Math.Log(Math.Cos(a))).ToArray());
         var weights = new double[Nodes];
-        double total = 0, mean = 0;
+        double total = 0,
+            mean = 0;
         for (var m = 0; m < means.Length; m++)
         {
             for (var s = 0; s < spreads.Length; s++)
             {
                 var weight = Math.Exp(logs[m, s] - highest);
-                if (weight < Negligible) continue;
+                if (weight < Negligible)
+                    continue;
                 total += weight;
                 mean += weight * means[m];
                 var k = (1 / spreads[s]) - 1;
                 var (a, b) = (means[m] * k, (1 - means[m]) * k);
                 var logNorm = SpecialFunctions.GammaLn(a) + SpecialFunctions.GammaLn(b) - SpecialFunctions.GammaLn(a + b);
-                for (var i = 0; i < Nodes; i++) weights[i] += weight * Math.Exp((((2 * a) - 1) * logSin[i]) + (((2 * b) - 1) * logCos[i]) - logNorm);
+                for (var i = 0; i < Nodes; i++)
+                    weights[i] += weight * Math.Exp((((2 * a) - 1) * logSin[i]) + (((2 * b) - 1) * logCos[i]) - logNorm);
             }
         }
         var sum = weights.Sum();
-        for (var i = 0; i < Nodes; i++) weights[i] /= sum;
+        for (var i = 0; i < Nodes; i++)
+            weights[i] /= sum;
         var (low, high) = (QuantileOf(shares, weights, 0.05), QuantileOf(shares, weights, 0.95));
-        return new(prior, own, mean / total, low, high, Explain(prior, own, mean / total, low, high)) { Shares = shares, Weights = weights };
+        return new(prior, own, mean / total, low, high, Explain(prior, own, mean / total, low, high))
+        {
+            Shares = shares,
+            Weights = weights,
+        };
     }
 
     private static double QuantileOf(double[] shares, double[] weights, double probability)
@@ -124,7 +148,8 @@ public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatc
         for (var i = 0; i < shares.Length; i++)
         {
             below += weights[i];
-            if (below >= probability) return shares[i];
+            if (below >= probability)
+                return shares[i];
         }
         return 1;
     }
@@ -133,9 +158,11 @@ public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatc
     private static double LogLikelihood(PastBatch batch, double a, double b)
     {
         var log = BetaBinomial(batch, a, b);
-        if (!batch.AtLeast) return log;
+        if (!batch.AtLeast)
+            return log;
         // ln of the sum over all numbers from there up, each term from the one before
-        double term = 1, sum = 1;
+        double term = 1,
+            sum = 1;
         for (double j = batch.Germinated, n = batch.Seeds; j < n; j++)
         {
             term *= (n - j) / (j + 1) * (j + a) / (n - j - 1 + b);
@@ -146,27 +173,40 @@ public sealed record LearnedGermination(double PriorMean, IReadOnlyList<PastBatc
 
     /// <summary>Without the binomial coefficient, which is the same for every μ and ρ.</summary>
     private static double BetaBinomial(PastBatch batch, double a, double b) =>
-        SpecialFunctions.GammaLn(batch.Germinated + a) + SpecialFunctions.GammaLn(batch.Seeds - batch.Germinated + b) - SpecialFunctions.GammaLn(batch.Seeds + a + b)
-        - SpecialFunctions.GammaLn(a) - SpecialFunctions.GammaLn(b) + SpecialFunctions.GammaLn(a + b);
+        SpecialFunctions.GammaLn(batch.Germinated + a)
+        + SpecialFunctions.GammaLn(batch.Seeds - batch.Germinated + b)
+        - SpecialFunctions.GammaLn(batch.Seeds + a + b)
+        - SpecialFunctions.GammaLn(a)
+        - SpecialFunctions.GammaLn(b)
+        + SpecialFunctions.GammaLn(a + b);
 
     private static List<string> Explain(double prior, IReadOnlyList<PastBatch> own, double mean, double low, double high)
     {
-        var culture = CultureInfo.InvariantCulture;
         var lines = new List<string>
         {
             own.Count == 0
-                ? string.Create(culture, $"No finished batch of your own by this route: {prior:P0} as before, worth {PriorSeeds:0} seeds.")
-                : string.Create(culture, $"Own results: {own.Sum(b => (long)b.Germinated)} of {own.Sum(b => (long)b.Seeds)} came up in {own.Count} {(own.Count == 1 ? "batch" : "batches")} of this route."),
-            string.Create(culture, $"Expected before them {prior:P0}, worth {PriorSeeds:0} seeds; with them {mean:P0}."),
-            string.Create(culture, $"Batches differ: nine new batches in ten are expected between {low:P0} and {high:P0}."),
+                ? Text.Of( $"No finished batch of your own by this route: {prior:P0} as before, worth {PriorSeeds:0} seeds.")
+                : Text.Of(
+                    $"Own results: {own.Sum(b => (long)b.Germinated)} of {own.Sum(b => (long)b.Seeds)} came up in {own.Count} {(own.Count == 1 ? "batch" : "batches")} of this route."
+                ),
+            Text.Of( $"Expected before them {prior:P0}, worth {PriorSeeds:0} seeds; with them {mean:P0}."),
+            Text.Of( $"Batches differ: nine new batches in ten are expected between {low:P0} and {high:P0}."),
         };
         if (own.Count(b => b.AtLeast) is > 0 and var some)
         {
-            lines.Add(string.Create(culture, $"{some} of them {(some == 1 ? "was" : "were")} last counted while more could come up: what was counted is a lower bound."));
+            lines.Add(
+                Text.Of(
+                    $"{some} of them {(some == 1 ? "was" : "were")} last counted while more could come up: what was counted is a lower bound."
+                )
+            );
         }
         if (own.Count is > 0 and < BatchesForSpread)
         {
-            lines.Add(string.Create(culture, $"Fewer than {BatchesForSpread} batches: they are not taken to be more alike than a spread of {SpreadFloor} (our assumption), however many seeds they held."));
+            lines.Add(
+                Text.Of(
+                    $"Fewer than {BatchesForSpread} batches: they are not taken to be more alike than a spread of {SpreadFloor} (our assumption), however many seeds they held."
+                )
+            );
         }
         lines.Add("Beta-binomial with a spread between batches, on a grid; it assumes that the next batch is like those before it.");
         return lines;

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Germination;
 
 /// <summary>
@@ -18,15 +16,23 @@ public sealed record ObservedTimes(double? Half, double? HalfBefore, double? Mea
     public static ObservedTimes Of(IReadOnlyList<SeedlingCount> counts, GerminationIndices indices)
     {
         var all = counts.Sum(c => c.Emerged);
-        if (all == 0) return new(null, null, null, []);
+        if (all == 0)
+            return new(null, null, null, []);
         // up on the day of sowing or the day after is no long time unseen
-        if (counts[0].Emerged == 0 || counts[0].Day <= 1) return new(indices.T50Farooq, null, indices.MeanTime, []);
+        if (counts[0].Emerged == 0 || counts[0].Day <= 1)
+            return new(indices.T50Farooq, null, indices.MeanTime, []);
         var (first, day) = (counts[0].Emerged, counts[0].Day);
         var half = first * 2 >= all;
         var many = first > ManyAtFirst * all;
-        return new(half ? null : indices.T50Farooq, half ? day : null, many ? null : indices.MeanTime,
-        [
-            string.Create(CultureInfo.InvariantCulture, $"The first count, on day {day:0.#}, found {first} of the {all} seedlings. They came up some time before it{(half ? string.Create(CultureInfo.InvariantCulture, $", so half were up before day {day:0.#}") : "")}{(many ? "; a mean time would be a guess" : "")}."),
-        ]);
+        return new(
+            half ? null : indices.T50Farooq,
+            half ? day : null,
+            many ? null : indices.MeanTime,
+            [
+                Text.Of(
+                    $"The first count, on day {day:0.#}, found {first} of the {all} seedlings. They came up some time before it{(half ? Text.Of( $", so half were up before day {day:0.#}") : "")}{(many ? "; a mean time would be a guess" : "")}."
+                ),
+            ]
+        );
     }
 }

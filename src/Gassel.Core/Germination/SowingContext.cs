@@ -17,4 +17,5 @@ public sealed record SowingContext(
     CutTest? CutTest,
     int SpringsPassed,
     IReadOnlyList<PastCurve> PastBatches,
-    double? DayNow = null);
+    double? DayNow = null
+);

@@ -21,7 +21,13 @@ public static class StoppingRule
     public const int CountAfterDays = 14;
 
     /// <param name="fits">Draws of the curve, for the interval of what remains; empty where there are none.</param>
-    public static StoppingAdvice Advise(int sown, IReadOnlyList<SeedlingCount> counts, EmergenceCurve? curve, SowingContext context, IReadOnlyList<EmergenceCurve>? fits = null)
+    public static StoppingAdvice Advise(
+        int sown,
+        IReadOnlyList<SeedlingCount> counts,
+        EmergenceCurve? curve,
+        SowingContext context,
+        IReadOnlyList<EmergenceCurve>? fits = null
+    )
     {
         var emerged = counts.Sum(c => c.Emerged);
         var counted = counts.Count == 0 ? 0 : counts[^1].Day;
@@ -35,13 +41,17 @@ public static class StoppingRule
         }
         string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 
-        if (emerged == sown) return Say(AdviceKind.Enough, "Every seed is up.");
+        if (emerged == sown)
+            return Say(AdviceKind.Enough, "Every seed is up.");
         // what was counted to the end of its window is judged by that
         if (day >= context.WindowShortestDays && counted < context.WindowLongestDays && day - counted >= CountAfterDays)
         {
-            return Say(AdviceKind.CountFirst, counts.Count == 0
-                ? $"Sown {Number(day)} days ago and never counted: what came up is not known."
-                : $"Last counted on day {Number(counted)}, {Number(day - counted)} days ago: what came up since is not known.");
+            return Say(
+                AdviceKind.CountFirst,
+                counts.Count == 0
+                    ? $"Sown {Number(day)} days ago and never counted: what came up is not known."
+                    : $"Last counted on day {Number(counted)}, {Number(day - counted)} days ago: what came up since is not known."
+            );
         }
         var deadSeed = context.RotSeen || context.CutTest is { Full: 0 } and { Empty: > 0 } or { Full: 0, Rotten: > 0 };
         // dead seed on record ends the patience only where little more is expected, or nothing came over two counts into the window
@@ -49,31 +59,61 @@ public static class StoppingRule
         var over = deadSeed && (nothingCame || remaining is { ProbabilityOfAny: < WorthWaiting });
         if (day < context.WindowLongestDays && !over)
         {
-            return Say(AdviceKind.Wait, day < context.WindowShortestDays
-                ? $"Day {Number(day)}: seedlings are expected from day {Number(context.WindowShortestDays)} to {Number(context.WindowLongestDays)}."
-                : $"Day {Number(day)} lies inside the expected window of {Number(context.WindowShortestDays)}–{Number(context.WindowLongestDays)} days{(deadSeed ? ", and more may come in spite of dead seed" : "")}: no giving up inside it.");
+            return Say(
+                AdviceKind.Wait,
+                day < context.WindowShortestDays
+                    ? $"Day {Number(day)}: seedlings are expected from day {Number(context.WindowShortestDays)} to {Number(context.WindowLongestDays)}."
+                    : $"Day {Number(day)} lies inside the expected window of {Number(context.WindowShortestDays)}–{Number(context.WindowLongestDays)} days{(deadSeed ? ", and more may come in spite of dead seed" : "")}: no giving up inside it."
+            );
         }
         if (context.SpringsPassed < 2 && DormancyClasses.KeepsToSecondSpring(context.DormancyClass, context.Depth, context.Flags))
         {
-            return Say(AdviceKind.KeepToNextSpring, "Deep, morphophysiological, root-before-shoot and hard-coated seed is never closed before its second spring.");
+            return Say(
+                AdviceKind.KeepToNextSpring,
+                "Deep, morphophysiological, root-before-shoot and hard-coated seed is never closed before its second spring."
+            );
         }
         if (!over && remaining is { } r && r.ProbabilityOfAny >= WorthWaiting)
         {
-            return Say(AdviceKind.Wait, string.Create(CultureInfo.InvariantCulture, $"Another seedling in the next {HorizonDays} days has probability {r.ProbabilityOfAny:P0}: worth the space."));
+            return Say(
+                AdviceKind.Wait,
+                Text.Of(
+                    $"Another seedling in the next {HorizonDays} days has probability {r.ProbabilityOfAny:P0}: worth the space."
+                )
+            );
         }
-        if ((double)emerged / sown >= MostlyUp) return Say(AdviceKind.Enough, "Past the window, more than half is up and little more is expected.");
+        if ((double)emerged / sown >= MostlyUp)
+            return Say(AdviceKind.Enough, "Past the window, more than half is up and little more is expected.");
         return context.CutTest switch
         {
-            null => Say(context.DormancyClass == DormancyClass.Physiological && !deadSeed ? AdviceKind.SecondCold : AdviceKind.Close,
-                "Past the window with little more expected. Cut a few seeds first: full and firm means alive, empty or rotten means over.", cutTestFirst: true),
-            { Full: > 0 } when context.DormancyClass != DormancyClass.None => Say(AdviceKind.SecondCold, "The cut test found full seed: a second cold may bring it."),
-            { Full: > 0 } => Say(AdviceKind.Wait, "The cut test found full seed of a kind without dormancy: look at temperature, light and moisture."),
+            null => Say(
+                context.DormancyClass == DormancyClass.Physiological && !deadSeed ? AdviceKind.SecondCold : AdviceKind.Close,
+                "Past the window with little more expected. Cut a few seeds first: full and firm means alive, empty or rotten means over.",
+                cutTestFirst: true
+            ),
+            { Full: > 0 } when context.DormancyClass != DormancyClass.None => Say(
+                AdviceKind.SecondCold,
+                "The cut test found full seed: a second cold may bring it."
+            ),
+            { Full: > 0 } => Say(
+                AdviceKind.Wait,
+                "The cut test found full seed of a kind without dormancy: look at temperature, light and moisture."
+            ),
             _ => Say(AdviceKind.Close, "The cut test found no full seed."),
         };
     }
 
     /// <summary>From the fitted curve unless it is extrapolated, else from the mean of past curves, else unknown.</summary>
-    private static Remaining? Remain(int sown, int emerged, IReadOnlyList<SeedlingCount> counts, double day, EmergenceCurve? curve, SowingContext context, IReadOnlyList<EmergenceCurve> fits, List<string> lines)
+    private static Remaining? Remain(
+        int sown,
+        int emerged,
+        IReadOnlyList<SeedlingCount> counts,
+        double day,
+        EmergenceCurve? curve,
+        SowingContext context,
+        IReadOnlyList<EmergenceCurve> fits,
+        List<string> lines
+    )
     {
         Func<double, double>? share = null;
         if (curve is { Extrapolated: false })
@@ -84,7 +124,11 @@ public static class StoppingRule
         else if (context.PastBatches.Count > 0)
         {
             share = t => context.PastBatches.Average(p => p.MaxFraction * EmergenceCurve.Reached(t, Math.Log(p.T50), p.Shape));
-            lines.Add(string.Create(CultureInfo.InvariantCulture, $"No safe curve of its own yet: remaining emergence from the mean of {context.PastBatches.Count} past batches."));
+            lines.Add(
+                Text.Of(
+                    $"No safe curve of its own yet: remaining emergence from the mean of {context.PastBatches.Count} past batches."
+                )
+            );
         }
         if (share is null)
         {
@@ -97,9 +141,16 @@ public static class StoppingRule
         double Chance(Func<double, double> at) => Math.Clamp((at(day + HorizonDays) - at(day)) / Math.Max(1e-12, 1 - at(counted)), 0, 1);
         var chance = Chance(share);
         var random = new Random(DrawSeed);
-        var drawn = curve is { Extrapolated: false } ? fits.Select(f => (double)BinomialDraw.Of(random, left, Chance(f.At))).Order().ToArray() : [];
+        var drawn = curve is { Extrapolated: false }
+            ? fits.Select(f => (double)BinomialDraw.Of(random, left, Chance(f.At))).Order().ToArray()
+            : [];
         return drawn.Length == 0
             ? new(left * chance, 1 - Math.Pow(1 - chance, left))
-            : new(left * chance, 1 - Math.Pow(1 - chance, left), drawn[(int)(0.025 * (drawn.Length - 1))], drawn[(int)Math.Ceiling(0.975 * (drawn.Length - 1))]);
+            : new(
+                left * chance,
+                1 - Math.Pow(1 - chance, left),
+                drawn[(int)(0.025 * (drawn.Length - 1))],
+                drawn[(int)Math.Ceiling(0.975 * (drawn.Length - 1))]
+            );
     }
 }

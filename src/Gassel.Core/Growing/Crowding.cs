@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 
 namespace Gassel.Core.Growing;
@@ -22,14 +21,14 @@ public sealed record Crowding(int Standing, int? Cells, int? Surplus, bool IsByC
         return new(part.Standing, cells, cells is { } most ? Math.Max(0, part.Standing - most) : null, false);
     }
 
-    public string Words => this switch
-    {
-        { Surplus: null } => Say($"{Standing} stand together."),
-        { IsByCell: true, Surplus: 0 } => Say($"{Standing} stand, one to a cell."),
-        { IsByCell: true } => Say($"{Standing} stand in {Cells} cells: {Surplus} more than one to a cell."),
-        { Surplus: 0 } => Say($"{Standing} stand in {Cells} cells; nobody counted by cell."),
-        _ => Say($"{Standing} stand in {Cells} cells: at least {Surplus} more than one to a cell."),
-    };
+    public string Words =>
+        this switch
+        {
+            { Surplus: null } => Text.Of($"{Standing} stand together."),
+            { IsByCell: true, Surplus: 0 } => Text.Of($"{Standing} stand, one to a cell."),
+            { IsByCell: true } => Text.Of($"{Standing} stand in {Cells} cells: {Surplus} more than one to a cell."),
+            { Surplus: 0 } => Text.Of($"{Standing} stand in {Cells} cells; nobody counted by cell."),
+            _ => Text.Of($"{Standing} stand in {Cells} cells: at least {Surplus} more than one to a cell."),
+        };
 
-    private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

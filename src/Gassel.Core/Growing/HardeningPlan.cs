@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Climate;
 
 namespace Gassel.Core.Growing;
@@ -36,7 +35,14 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
     /// <param name="opened">A winter-sown container stays where it is; its top is opened by degrees instead.</param>
     /// <param name="done">Days on which somebody did, with the hours where they were looked at; null for none.</param>
     public static HardeningPlan Of(
-        DateOnly start, int days, bool tender, IReadOnlyDictionary<DateOnly, YardDay> outlook, IReadOnlySet<DateOnly> skipped, IReadOnlyDictionary<DateOnly, int?>? done = null, bool opened = false)
+        DateOnly start,
+        int days,
+        bool tender,
+        IReadOnlyDictionary<DateOnly, YardDay> outlook,
+        IReadOnlySet<DateOnly> skipped,
+        IReadOnlyDictionary<DateOnly, int?>? done = null,
+        bool opened = false
+    )
     {
         var inBelow = tender ? TenderInBelowC : HardyInBelowC;
         var plan = new List<HardeningDay>();
@@ -49,51 +55,116 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
             if (done is not null && done.TryGetValue(date, out var hoursOut))
             {
                 step++;
-                plan.Add(new(date, step, HardeningDayKind.Done, hoursOut ?? HoursOn(step, days), hoursOut is null ? "Was out." : hoursOut >= 24 ? "Was out, day and night." : Say($"Was out {hoursOut} h.")));
+                plan.Add(
+                    new(
+                        date,
+                        step,
+                        HardeningDayKind.Done,
+                        hoursOut ?? HoursOn(step, days),
+                        hoursOut is null ? "Was out."
+                            : hoursOut >= 24 ? "Was out, day and night."
+                            : Say($"Was out {hoursOut} h.")
+                    )
+                );
             }
-            else if (skipped.Contains(date)) plan.Add(new(date, step, HardeningDayKind.Skipped, 0, "Skipped: the end moves by a day."));
-            else if (weather?.GustKmh >= WaitOverKmh) plan.Add(new(date, step, HardeningDayKind.Wait, 0, Say($"{(opened ? "Keep it shut" : "Wait")}: gusts of {weather.Value.GustKmh:0} km/h; the end moves by a day.")));
-            else if (weather?.MaxC < inBelow + DayAboveK) plan.Add(new(date, step, HardeningDayKind.Wait, 0, Say($"{(opened ? "Keep it shut" : "Wait")}: {weather.Value.MaxC:0} °C at most by day; the end moves by a day.")));
+            else if (skipped.Contains(date))
+                plan.Add(new(date, step, HardeningDayKind.Skipped, 0, "Skipped: the end moves by a day."));
+            else if (weather?.GustKmh >= WaitOverKmh)
+                plan.Add(
+                    new(
+                        date,
+                        step,
+                        HardeningDayKind.Wait,
+                        0,
+                        Say($"{(opened ? "Keep it shut" : "Wait")}: gusts of {weather.Value.GustKmh:0} km/h; the end moves by a day.")
+                    )
+                );
+            else if (weather?.MaxC < inBelow + DayAboveK)
+                plan.Add(
+                    new(
+                        date,
+                        step,
+                        HardeningDayKind.Wait,
+                        0,
+                        Say($"{(opened ? "Keep it shut" : "Wait")}: {weather.Value.MaxC:0} °C at most by day; the end moves by a day.")
+                    )
+                );
             else
             {
                 step++;
                 var hours = HoursOn(step, days);
-                var shade = 2 * step <= days ? "in shade, out of the wind" : 3 * step <= 2 * days ? "morning sun, shade after noon" : "full sun";
+                var shade =
+                    2 * step <= days ? "in shade, out of the wind"
+                    : 3 * step <= 2 * days ? "morning sun, shade after noon"
+                    : "full sun";
                 var stays = hours >= 24;
                 var frost = stays && night < inBelow;
                 // known only with its night, where that is to be out
                 var isKnown = weather is not null && (!stays || night is not null);
-                var rule = isKnown ? "" : Say($" No outlook: only above {inBelow + DayAboveK:0} °C by day{(stays ? " and" : "")}{(stays ? $" {inBelow:0} °C at night" : "")}, without strong wind.");
-                plan.Add(new(date, step, frost ? HardeningDayKind.InTonight : HardeningDayKind.Out, frost ? 12 : hours, (opened, frost, stays) switch
-                {
-                    (true, true, _) => Say($"Open by day; shut tonight: {night:0.#} °C, below {inBelow:0} °C; the end moves by a day."),
-                    (true, _, true) => "Open day and night.",
-                    (true, _, _) => Say($"Top open {hours} h; shut for the night."),
-                    (_, true, _) => Say($"Out by day, {shade}; in tonight: {night:0.#} °C, below {inBelow:0} °C; the end moves by a day."),
-                    (_, _, true) => Say($"Out day and night, {shade}."),
-                    _ => Say($"{hours} h out, {shade}; in for the night."),
-                } + rule, isKnown));
-                if (frost) step--;
+                var rule = isKnown
+                    ? ""
+                    : Say(
+                        $" No outlook: only above {inBelow + DayAboveK:0} °C by day{(stays ? " and" : "")}{(stays ? $" {inBelow:0} °C at night" : "")}, without strong wind."
+                    );
+                plan.Add(
+                    new(
+                        date,
+                        step,
+                        frost ? HardeningDayKind.InTonight : HardeningDayKind.Out,
+                        frost ? 12 : hours,
+                        (opened, frost, stays) switch
+                        {
+                            (true, true, _) => Say(
+                                $"Open by day; shut tonight: {night:0.#} °C, below {inBelow:0} °C; the end moves by a day."
+                            ),
+                            (true, _, true) => "Open day and night.",
+                            (true, _, _) => Say($"Top open {hours} h; shut for the night."),
+                            (_, true, _) => Say(
+                                $"Out by day, {shade}; in tonight: {night:0.#} °C, below {inBelow:0} °C; the end moves by a day."
+                            ),
+                            (_, _, true) => Say($"Out day and night, {shade}."),
+                            _ => Say($"{hours} h out, {shade}; in for the night."),
+                        } + rule,
+                        isKnown
+                    )
+                );
+                if (frost)
+                    step--;
             }
         }
         var ready = plan.Count == 0 ? start : plan[^1].Date.AddDays(1);
-        return new(plan, ready,
-        [
-            opened
-                ? Say($"Winter-sown: its top is opened by degrees over {days} days, an hour or two first and longer each day (common practice, no source: a week); open at night for the last third.")
-                : Say($"{days} days, an hour or two of shade first and longer each day (common practice, no source: 7 to 14); out at night for the last third."),
-            Say($"{(tender ? "Tender" : "Hardy")} plants {(opened ? "are shut" : "go in")} below {inBelow:0} °C (common practice, no source); gusts from {WaitOverKmh:0} km/h wait (our assumption)."),
-            Say($"A day below {inBelow + DayAboveK:0} °C waits (our assumption); a frosty night that was to be out does not count."),
-            Say($"{plan.Count - step} days waited, skipped or spent in at night; ready {DayWords.Of(ready)}. {(plan.Exists(d => !d.WeatherKnown) ? "For some of them no outlook is known: they are taken as fair, and the end moves if they are not." : "")}").TrimEnd(),
-        ]);
+        return new(
+            plan,
+            ready,
+            [
+                opened
+                    ? Say(
+                        $"Winter-sown: its top is opened by degrees over {days} days, an hour or two first and longer each day (common practice, no source: a week); open at night for the last third."
+                    )
+                    : Say(
+                        $"{days} days, an hour or two of shade first and longer each day (common practice, no source: 7 to 14); out at night for the last third."
+                    ),
+                Say(
+                    $"{(tender ? "Tender" : "Hardy")} plants {(opened ? "are shut" : "go in")} below {inBelow:0} °C (common practice, no source); gusts from {WaitOverKmh:0} km/h wait (our assumption)."
+                ),
+                Say($"A day below {inBelow + DayAboveK:0} °C waits (our assumption); a frosty night that was to be out does not count."),
+                Say(
+                        $"{plan.Count - step} days waited, skipped or spent in at night; ready {DayWords.Of(ready)}. {(plan.Exists(d => !d.WeatherKnown) ? "For some of them no outlook is known: they are taken as fair, and the end moves if they are not." : "")}"
+                    )
+                    .TrimEnd(),
+            ]
+        );
     }
 
     /// <summary>1 to 2 hours on the first day, by even steps to 10, and the last third day and night.</summary>
     private static int HoursOn(int step, int days)
     {
         var night = days - (days / 3);
-        return step > night ? 24 : Math.Clamp((int)Math.Round(1.5 + (8.5 * (step - 1) / Math.Max(1, night - 1)), MidpointRounding.AwayFromZero), 1, 10);
+        return step > night
+            ? 24
+            : Math.Clamp((int)Math.Round(1.5 + (8.5 * (step - 1) / Math.Max(1, night - 1)), MidpointRounding.AwayFromZero), 1, 10);
     }
 
-    private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture).Replace(" -", " −", StringComparison.Ordinal);
+    private static string Say(InvariantText text) =>
+        text.ToString().Replace(" -", " −", StringComparison.Ordinal);
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 
@@ -16,13 +15,25 @@ public sealed record LampLook(DateOnly DueOn, DateOnly? LastOn, int LateDays, in
     public static LampLook? Of(Place place, IEnumerable<PartState> there, DateOnly today)
     {
         var grow = place.IsLit ? there.Where(p => p.Plants.Growing > 0).ToList() : [];
-        if (grow.Count == 0) return null;
+        if (grow.Count == 0)
+            return null;
         var first = grow.SelectMany(p => p.Counts.Where(c => c.Emerged > 0)).Min(c => c.On);
         var raised = grow.SelectMany(p => p.Tended.Where(t => t.What == Record.Tending.LampsRaised)).Select(t => (DateOnly?)t.On).Max();
         var due = (raised ?? first).AddDays(EveryDays);
-        return new(due, raised, Math.Max(0, today.DayNumber - due.DayNumber), grow.Count,
-            raised is { } on ? $"Lamps last set {DayWords.Of(on)}; tubes 5–8 cm above the leaves, LED by its maker." : "Nobody recorded how high the lamps hang: tubes 5–8 cm above the leaves, LED by its maker.",
-            [string.Create(CultureInfo.InvariantCulture, $"{(raised is null ? $"First seedling there {DayWords.Of(first)}" : $"Last set {DayWords.Of(raised.Value)}")} + {EveryDays} days (our assumption). Heights: common practice, no source."),
-                "Lamps near water hang on a residual-current (GFCI) outlet, with a drip loop in the cable; switch off before touching them."]);
+        return new(
+            due,
+            raised,
+            Math.Max(0, today.DayNumber - due.DayNumber),
+            grow.Count,
+            raised is { } on
+                ? $"Lamps last set {DayWords.Of(on)}; tubes 5–8 cm above the leaves, LED by its maker."
+                : "Nobody recorded how high the lamps hang: tubes 5–8 cm above the leaves, LED by its maker.",
+            [
+                Text.Of(
+                    $"{(raised is null ? $"First seedling there {DayWords.Of(first)}" : $"Last set {DayWords.Of(raised.Value)}")} + {EveryDays} days (our assumption). Heights: common practice, no source."
+                ),
+                "Lamps near water hang on a residual-current (GFCI) outlet, with a drip loop in the cable; switch off before touching them.",
+            ]
+        );
     }
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 
@@ -14,18 +13,19 @@ public sealed record LeftOver(int Wanted, int Planted, int Stand, int Over)
     public static LeftOver? Of(PlantTally plants, int wanted)
     {
         var planted = plants.At(PlantStage.Planted).Reached;
-        if (planted == 0) return null;
+        if (planted == 0)
+            return null;
         var stand = plants.Stages.Where(s => s.Stage < PlantStage.Planted).Sum(s => s.Alive + s.Dormant);
         return new(wanted, planted, stand, Math.Max(0, stand - Math.Max(0, wanted - planted)));
     }
 
-    public string Words => this switch
-    {
-        { Stand: 0 } => Say($"{Planted} planted of {Wanted} wanted; none is left."),
-        { Over: > 0 } when Over == Stand => Say($"{Planted} planted of {Wanted} wanted; the {Stand} that stand are left over."),
-        { Over: > 0 } => Say($"{Planted} planted of {Wanted} wanted; of the {Stand} that stand {Over} are left over."),
-        _ => Say($"{Planted} planted of {Wanted} wanted; the {Stand} that stand are wanted too."),
-    };
+    public string Words =>
+        this switch
+        {
+            { Stand: 0 } => Text.Of($"{Planted} planted of {Wanted} wanted; none is left."),
+            { Over: > 0 } when Over == Stand => Text.Of($"{Planted} planted of {Wanted} wanted; the {Stand} that stand are left over."),
+            { Over: > 0 } => Text.Of($"{Planted} planted of {Wanted} wanted; of the {Stand} that stand {Over} are left over."),
+            _ => Text.Of($"{Planted} planted of {Wanted} wanted; the {Stand} that stand are wanted too."),
+        };
 
-    private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Growing;
@@ -7,7 +6,14 @@ namespace Gassel.Core.Growing;
 /// <param name="HoursOn">0..24.</param>
 /// <param name="KWh">Of all lamps in a day.</param>
 /// <param name="Doubts">What speaks against it; empty for a good one.</param>
-public sealed record LightDay(double HoursOn, double HoursDark, double KWh, double Cost, IReadOnlyList<string> Doubts, IReadOnlyList<string> Working)
+public sealed record LightDay(
+    double HoursOn,
+    double HoursDark,
+    double KWh,
+    double Cost,
+    IReadOnlyList<string> Doubts,
+    IReadOnlyList<string> Working
+)
 {
     /// <summary>More brings little, h (common practice, no source).</summary>
     private const double MostOn = 16;
@@ -17,13 +23,25 @@ public sealed record LightDay(double HoursOn, double HoursDark, double KWh, doub
     {
         var kWh = lamps.LightHours * watts / 1000;
         var doubts = new List<string>();
-        if (lamps.Warning is { } amiss) doubts.Add(amiss);
-        else if (lamps.LightHours > MostOn) doubts.Add(string.Create(CultureInfo.InvariantCulture, $"{lamps.LightHours:0.#} h of light: more than {MostOn:0} brings little."));
-        return new(lamps.LightHours, lamps.DarkHours, kWh, kWh * pricePerKWh, doubts,
-        [
-            string.Create(CultureInfo.InvariantCulture, $"{lamps.Words}; {Lamps.LeastLightHours:0} to {MostOn:0} h of light and at least {Lamps.LeastDarkHours:0} h dark (common practice, no source)."),
-            string.Create(CultureInfo.InvariantCulture, $"{watts:0.#} W × {lamps.LightHours:0.#} h = {kWh:0.###} kWh a day."),
-            "Fluorescent tubes 5 to 8 cm above the leaves, LED by its maker, usually 15 to 45 cm (common practice, no source). Residual-current (GFCI) outlet, drip loop.",
-        ]);
+        if (lamps.Warning is { } amiss)
+            doubts.Add(amiss);
+        else if (lamps.LightHours > MostOn)
+            doubts.Add(
+                Text.Of( $"{lamps.LightHours:0.#} h of light: more than {MostOn:0} brings little.")
+            );
+        return new(
+            lamps.LightHours,
+            lamps.DarkHours,
+            kWh,
+            kWh * pricePerKWh,
+            doubts,
+            [
+                Text.Of(
+                    $"{lamps.Words}; {Lamps.LeastLightHours:0} to {MostOn:0} h of light and at least {Lamps.LeastDarkHours:0} h dark (common practice, no source)."
+                ),
+                Text.Of( $"{watts:0.#} W × {lamps.LightHours:0.#} h = {kWh:0.###} kWh a day."),
+                "Fluorescent tubes 5 to 8 cm above the leaves, LED by its maker, usually 15 to 45 cm (common practice, no source). Residual-current (GFCI) outlet, drip loop.",
+            ]
+        );
     }
 }

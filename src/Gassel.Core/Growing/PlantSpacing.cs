@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Growing;
 
 /// <summary>Ground for plants at a spacing, on the square and in staggered rows.</summary>
@@ -13,9 +11,15 @@ public sealed record PlantSpacing(double SquareM2, double StaggeredM2, double Pe
     {
         var each = spacingCm * spacingCm / 10_000;
         var (square, staggered) = (plants * each, plants * each * Math.Sqrt(3) / 2);
-        return new(square, staggered, 1 / each,
-        [
-            string.Create(CultureInfo.InvariantCulture, $"{plants} plants × ({spacingCm:0.#} cm)² = {square:0.##} m² on the square, {1 / each:0.##} to the m²; in staggered rows √3/2 of it, {staggered:0.##} m². Edges are not counted."),
-        ]);
+        return new(
+            square,
+            staggered,
+            1 / each,
+            [
+                Text.Of(
+                    $"{plants} plants × ({spacingCm:0.#} cm)² = {square:0.##} m² on the square, {1 / each:0.##} to the m²; in staggered rows √3/2 of it, {staggered:0.##} m². Edges are not counted."
+                ),
+            ]
+        );
     }
 }

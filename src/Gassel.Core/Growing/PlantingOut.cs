@@ -9,10 +9,20 @@ namespace Gassel.Core.Growing;
 /// <param name="AutumnFrom">Eight weeks before the ground freezes; null where that is unknown.</param>
 /// <param name="AutumnTo">Four weeks before it.</param>
 /// <param name="Words">What that means today.</param>
-public sealed record PlantingOut(PlantingSeason Season, DateOnly? SpringFrom, DateOnly? AutumnFrom, DateOnly? AutumnTo, string Words, IReadOnlyList<string> Working)
+public sealed record PlantingOut(
+    PlantingSeason Season,
+    DateOnly? SpringFrom,
+    DateOnly? AutumnFrom,
+    DateOnly? AutumnTo,
+    string Words,
+    IReadOnlyList<string> Working
+)
 {
     /// <summary>The day from which the ground is open; null where it is now, or nothing is known.</summary>
-    public DateOnly? Opens => Season is PlantingSeason.TooEarly or PlantingSeason.TooLate ? (AutumnFrom is { } autumn && Season == PlantingSeason.TooEarly && !(SpringFrom < autumn) ? autumn : SpringFrom) : null;
+    public DateOnly? Opens =>
+        Season is PlantingSeason.TooEarly or PlantingSeason.TooLate
+            ? (AutumnFrom is { } autumn && Season == PlantingSeason.TooEarly && !(SpringFrom < autumn) ? autumn : SpringFrom)
+            : null;
 
     /// <summary>Springs in which frost may still come that kills, unless the grower says otherwise (our assumption).</summary>
     public const double UsualRisk = 0.1;
@@ -28,68 +38,118 @@ public sealed record PlantingOut(PlantingSeason Season, DateOnly? SpringFrom, Da
     /// <param name="lastFrost">By hand, <c>MM-dd</c>: what is left without a record.</param>
     /// <param name="groundFreeze">By hand or by the record, <c>MM-dd</c>; null where unknown.</param>
     /// <param name="risk">Share of springs with a later frost that is accepted, 0..1.</param>
-    public static PlantingOut Of(SeedlingHardiness hardiness, FrostOutlook? outlook, string? lastFrost, string? groundFreeze, double risk, DateOnly today, bool south = false)
+    public static PlantingOut Of(
+        SeedlingHardiness hardiness,
+        FrostOutlook? outlook,
+        string? lastFrost,
+        string? groundFreeze,
+        double risk,
+        DateOnly today,
+        bool south = false
+    )
     {
         var (day, why) = Spring(hardiness, outlook, lastFrost, risk, south);
         var freeze = groundFreeze is null ? null : (DateOnly?)YearDay.Next(groundFreeze, today);
         var (from, to) = (freeze?.AddDays(-7 * WeeksAtMost), freeze?.AddDays(-7 * WeeksAtLeast));
         var spring = day is null ? null : (DateOnly?)Near(day, today, to);
         var season = SeasonOn(today, spring, from, to);
-        return new(season, spring, from, to, In(season, spring, from, to),
-        [
-            why,
-            freeze is { } frozen ? Say($"In autumn {WeeksAtMost} to {WeeksAtLeast} weeks before the ground freezes, usually {DayWords.Of(frozen)} (common practice, no source).") : "When the ground freezes is not known; say it on Site, and autumn is reckoned too.",
-            "Hardened plants stand at least what the seedling stands (our assumption).",
-        ]);
+        return new(
+            season,
+            spring,
+            from,
+            to,
+            In(season, spring, from, to),
+            [
+                why,
+                freeze is { } frozen
+                    ? Text.Of(
+                        $"In autumn {WeeksAtMost} to {WeeksAtLeast} weeks before the ground freezes, usually {DayWords.Of(frozen)} (common practice, no source)."
+                    )
+                    : "When the ground freezes is not known; say it on Site, and autumn is reckoned too.",
+                "Hardened plants stand at least what the seedling stands (our assumption).",
+            ]
+        );
     }
 
     /// <summary>The first day after which frost that kills comes in no more springs than accepted.</summary>
-    private static (string? Day, string Why) Spring(SeedlingHardiness hardiness, FrostOutlook? outlook, string? lastFrost, double risk, bool south)
+    private static (string? Day, string Why) Spring(
+        SeedlingHardiness hardiness,
+        FrostOutlook? outlook,
+        string? lastFrost,
+        double risk,
+        bool south
+    )
     {
         if (outlook?.Thresholds[Threshold(hardiness)] is { Frost: { SpringYearsUsed: >= FrostDates.YearsForARisk } frost } threshold)
         {
             var degrees = threshold.ThresholdC.ToString("0.#", CultureInfo.InvariantCulture).Replace('-', '−');
             if (frost.Risk.LastSpringAfter.FirstOrDefault(s => s.Share <= risk) is { Date: { } date })
             {
-                return (date, Say($"{degrees} °C kills {threshold.Hurts}; it came after that day in at most {100 * risk:0} % of {frost.SpringYearsUsed} springs."));
+                return (
+                    date,
+                    Text.Of(
+                        $"{degrees} °C kills {threshold.Hurts}; it came after that day in at most {100 * risk:0} % of {frost.SpringYearsUsed} springs."
+                    )
+                );
             }
-            if (frost.LastSpring is null) return (south ? "09-01" : "03-01", Say($"{degrees} °C kills {threshold.Hurts}; none of {frost.SpringYearsUsed} springs had it. From {(south ? "September" : "March")} on (our assumption)."));
+            if (frost.LastSpring is null)
+                return (
+                    south ? "09-01" : "03-01",
+                    Text.Of(
+                        $"{degrees} °C kills {threshold.Hurts}; none of {frost.SpringYearsUsed} springs had it. From {(south ? "September" : "March")} on (our assumption)."
+                    )
+                );
         }
-        return (lastFrost, lastFrost is null ? "No frost day is known." : "Last frost entered by hand: no years behind it, so no risk is known.");
+        return (
+            lastFrost,
+            lastFrost is null ? "No frost day is known." : "Last frost entered by hand: no years behind it, so no risk is known."
+        );
     }
 
     /// <summary>Index of the frost that kills, mildest first, as in <see cref="FrostOutlook.Thresholds"/>.</summary>
-    private static int Threshold(SeedlingHardiness hardiness) => hardiness switch
-    {
-        SeedlingHardiness.Tender => 0,
-        SeedlingHardiness.HalfHardy => 1,
-        SeedlingHardiness.Hardy => 2,
-        _ => 3,
-    };
-
-    private static PlantingSeason SeasonOn(DateOnly today, DateOnly? spring, DateOnly? from, DateOnly? to) => today switch
-    {
-        _ when from <= today && today <= to => PlantingSeason.Autumn,
-        _ when spring is { } s && today >= s => today < s.AddDays(SpringDays) ? PlantingSeason.Spring : PlantingSeason.Summer,
-        _ when to < today => PlantingSeason.TooLate,
-        _ when spring is { } s && s.AddYears(-1).AddDays(SpringDays) <= today && from is { } a && today < a && a < s => PlantingSeason.Summer,
-        _ => PlantingSeason.TooEarly,
-    };
-
-    private static string In(PlantingSeason season, DateOnly? spring, DateOnly? from, DateOnly? to) => season switch
-    {
-        PlantingSeason.Autumn => Say($"Plant now: the ground freezes in {WeeksAtLeast} to {WeeksAtMost} weeks. Until {DayWords.Of(to!.Value)}."),
-        PlantingSeason.Spring => Say($"Plant now: the accepted frost risk is passed since {DayWords.Of(spring!.Value)}."),
-        PlantingSeason.Summer => from is { } f ? Say($"Past the frost, but summer dries: with water now, or better from {DayWords.Of(f)}.") : "Past the frost, but summer dries: with water, or in autumn.",
-        PlantingSeason.TooLate => spring is { } s ? Say($"Too near to frozen ground: keep them in their pots until {DayWords.Of(s)}.") : "Too near to frozen ground: keep them in their pots until spring.",
-        _ => (spring, from) switch
+    private static int Threshold(SeedlingHardiness hardiness) =>
+        hardiness switch
         {
-            ({ } s, { } f) => Say($"Plant from {DayWords.Of(s)} by the frost accepted, or in autumn {DayWords.Of(f)} to {DayWords.Of(to!.Value)}."),
-            ({ } s, null) => Say($"Plant from {DayWords.Of(s)} by the frost accepted."),
-            (null, { } f) => Say($"Plant in autumn, {DayWords.Of(f)} to {DayWords.Of(to!.Value)}."),
-            _ => "Neither frost nor frozen ground is known: say them on Site.",
-        },
-    };
+            SeedlingHardiness.Tender => 0,
+            SeedlingHardiness.HalfHardy => 1,
+            SeedlingHardiness.Hardy => 2,
+            _ => 3,
+        };
+
+    private static PlantingSeason SeasonOn(DateOnly today, DateOnly? spring, DateOnly? from, DateOnly? to) =>
+        today switch
+        {
+            _ when from <= today && today <= to => PlantingSeason.Autumn,
+            _ when spring is { } s && today >= s => today < s.AddDays(SpringDays) ? PlantingSeason.Spring : PlantingSeason.Summer,
+            _ when to < today => PlantingSeason.TooLate,
+            _ when spring is { } s && s.AddYears(-1).AddDays(SpringDays) <= today && from is { } a && today < a && a < s =>
+                PlantingSeason.Summer,
+            _ => PlantingSeason.TooEarly,
+        };
+
+    private static string In(PlantingSeason season, DateOnly? spring, DateOnly? from, DateOnly? to) =>
+        season switch
+        {
+            PlantingSeason.Autumn => Text.Of(
+                $"Plant now: the ground freezes in {WeeksAtLeast} to {WeeksAtMost} weeks. Until {DayWords.Of(to!.Value)}."
+            ),
+            PlantingSeason.Spring => Text.Of($"Plant now: the accepted frost risk is passed since {DayWords.Of(spring!.Value)}."),
+            PlantingSeason.Summer => from is { } f
+                ? Text.Of($"Past the frost, but summer dries: with water now, or better from {DayWords.Of(f)}.")
+                : "Past the frost, but summer dries: with water, or in autumn.",
+            PlantingSeason.TooLate => spring is { } s
+                ? Text.Of($"Too near to frozen ground: keep them in their pots until {DayWords.Of(s)}.")
+                : "Too near to frozen ground: keep them in their pots until spring.",
+            _ => (spring, from) switch
+            {
+                ({ } s, { } f) => Text.Of(
+                    $"Plant from {DayWords.Of(s)} by the frost accepted, or in autumn {DayWords.Of(f)} to {DayWords.Of(to!.Value)}."
+                ),
+                ({ } s, null) => Text.Of($"Plant from {DayWords.Of(s)} by the frost accepted."),
+                (null, { } f) => Text.Of($"Plant in autumn, {DayWords.Of(f)} to {DayWords.Of(to!.Value)}."),
+                _ => "Neither frost nor frozen ground is known: say them on Site.",
+            },
+        };
 
     /// <summary>The spring that is under way while its autumn is to come, or else the next.</summary>
     private static DateOnly Near(string monthDay, DateOnly today, DateOnly? autumnEnd)
@@ -99,5 +159,4 @@ public sealed record PlantingOut(PlantingSeason Season, DateOnly? SpringFrom, Da
         return next == today || today.DayNumber - last.DayNumber > 183 || (autumnEnd is { } end && today > end) ? next : last;
     }
 
-    private static string Say(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

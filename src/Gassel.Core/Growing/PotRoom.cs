@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Growing;
 
 /// <summary>Room that pots take, standing edge to edge in trays of 27 × 53 cm (common practice, no source).</summary>
@@ -17,7 +15,17 @@ public sealed record PotRoom(int Pots, double WidthCm, int PerTray, int Trays, d
         var perTray = Math.Max(1, (int)(TrayWidthCm / widthCm + 1e-9) * (int)(TrayLengthCm / widthCm + 1e-9));
         var trays = (pots + perTray - 1) / perTray;
         var m2 = trays * TrayWidthCm * TrayLengthCm / 10_000;
-        return new(pots, widthCm, perTray, trays, m2,
-            [string.Create(CultureInfo.InvariantCulture, $"{perTray} pots of {widthCm:0.#} cm to a tray of {TrayWidthCm:0} × {TrayLengthCm:0} cm; {pots} of them fill {trays} {(trays == 1 ? "tray" : "trays")}, {m2:0.##} m².")]);
+        return new(
+            pots,
+            widthCm,
+            perTray,
+            trays,
+            m2,
+            [
+                Text.Of(
+                    $"{perTray} pots of {widthCm:0.#} cm to a tray of {TrayWidthCm:0} × {TrayLengthCm:0} cm; {pots} of them fill {trays} {(trays == 1 ? "tray" : "trays")}, {m2:0.##} m²."
+                ),
+            ]
+        );
     }
 }

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Growing;
 
 /// <summary>The next pot: wider by so much, no more, for wet mix without roots goes sour (common practice, no source).</summary>
@@ -23,11 +21,21 @@ public sealed record PotSize(double FromCm, double ToCm, double Litres, double M
         // a frustum whose foot is a fifth narrower than its rim, as high as its rim is wide
         var (rim, foot) = (middle / 20, middle * 0.8 / 20);
         var litres = Math.PI * (middle / 10) / 3 * ((rim * rim) + (rim * foot) + (foot * foot));
-        return new(from, to, litres, litres * plants, plants * middle * middle / 10_000,
-        [
-            string.Create(CultureInfo.InvariantCulture, $"From {widthCm:0.#} cm the next pot is {least:0.#} to {most:0.#} cm wider (common practice, no source: up to {WideCm:0} cm pots 2.5 to 5 cm, beyond 5 to 8)."),
-            string.Create(CultureInfo.InvariantCulture, $"A pot of {middle:0.#} cm holds {litres:0.##} l (as high as wide, tapering by a fifth: our assumption); {plants} of them {litres * plants:0.#} l of mix on {plants * middle * middle / 10_000:0.##} m²."),
-            "Crown at the level of the mix; tap-rooted kinds go straight into deep cells and are not pricked out.",
-        ]);
+        return new(
+            from,
+            to,
+            litres,
+            litres * plants,
+            plants * middle * middle / 10_000,
+            [
+                Text.Of(
+                    $"From {widthCm:0.#} cm the next pot is {least:0.#} to {most:0.#} cm wider (common practice, no source: up to {WideCm:0} cm pots 2.5 to 5 cm, beyond 5 to 8)."
+                ),
+                Text.Of(
+                    $"A pot of {middle:0.#} cm holds {litres:0.##} l (as high as wide, tapering by a fifth: our assumption); {plants} of them {litres * plants:0.#} l of mix on {plants * middle * middle / 10_000:0.##} m²."
+                ),
+                "Crown at the level of the mix; tap-rooted kinds go straight into deep cells and are not pricked out.",
+            ]
+        );
     }
 }

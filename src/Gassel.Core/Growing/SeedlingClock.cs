@@ -12,7 +12,14 @@ namespace Gassel.Core.Growing;
 /// <param name="TrueLeavesOn">Null before they were seen.</param>
 /// <param name="MoveBy">Last day without harm; null with it.</param>
 /// <param name="InPlace">Tap-rooted: thinned to one where they stand and not pricked out.</param>
-public sealed record SeedlingClock(DateOnly FirstUp, DateOnly LookFrom, DateOnly? TrueLeavesOn, DateOnly? MoveBy, bool InPlace, Crowding Crowding)
+public sealed record SeedlingClock(
+    DateOnly FirstUp,
+    DateOnly LookFrom,
+    DateOnly? TrueLeavesOn,
+    DateOnly? MoveBy,
+    bool InPlace,
+    Crowding Crowding
+)
 {
     /// <summary>True leaves are looked for so long after the first seedling, days (our assumption).</summary>
     public const int LookAfterDays = 14;
@@ -26,8 +33,16 @@ public sealed record SeedlingClock(DateOnly FirstUp, DateOnly LookFrom, DateOnly
     /// <summary>Null where no seedling stands, and for kinds that make one leaf and die back: there is nothing to wait for.</summary>
     public static SeedlingClock? Of(PartState part, Species species)
     {
-        if (part.Standing <= 0 || species.Hardiness == SeedlingHardiness.SnowMelt) return null;
+        if (part.Standing <= 0 || species.Hardiness == SeedlingHardiness.SnowMelt)
+            return null;
         var up = part.Counts.Where(c => c.Emerged > 0).Min(c => c.On);
-        return new(up, up.AddDays(LookAfterDays), part.TrueLeavesOn, part.TrueLeavesOn?.AddDays(MoveWithinDays), species.Has(SpeciesFlag.TapRooted), Crowding.Of(part));
+        return new(
+            up,
+            up.AddDays(LookAfterDays),
+            part.TrueLeavesOn,
+            part.TrueLeavesOn?.AddDays(MoveWithinDays),
+            species.Has(SpeciesFlag.TapRooted),
+            Crowding.Of(part)
+        );
     }
 }

@@ -9,7 +9,16 @@ namespace Gassel.Core.Growing;
 /// <param name="Frosts">Days with frost: reported as injury, never counted as cold.</param>
 /// <param name="Words">Where it stands, in a sentence.</param>
 public sealed record Vernalization(
-    double EffectiveDays, double Undone, int ShortestDays, int UsualDays, DateOnly? MetOn, IReadOnlyList<FrostOnPlants> Frosts, IReadOnlyList<Interruption> Heat, string Words, IReadOnlyList<string> Working)
+    double EffectiveDays,
+    double Undone,
+    int ShortestDays,
+    int UsualDays,
+    DateOnly? MetOn,
+    IReadOnlyList<FrostOnPlants> Frosts,
+    IReadOnlyList<Interruption> Heat,
+    string Words,
+    IReadOnlyList<string> Working
+)
 {
     /// <summary>Two or more days above 25 °C soon after a short treatment can undo it (common practice, no source).</summary>
     public const double HeatC = 25;
@@ -34,26 +43,48 @@ public sealed record Vernalization(
         foreach (var day in during)
         {
             sum += day.Effective;
-            if (met is null && sum >= need.Days.Shortest - 1e-9) met = day.Date;
+            if (met is null && sum >= need.Days.Shortest - 1e-9)
+                met = day.Date;
         }
         var frosts = during.Where(d => d.MinC <= FrostC).Select(d => new FrostOnPlants(d.Date, d.MinC)).ToList();
         var after = end is { } over ? days.Where(d => d.Date >= over && d.Date < over.AddDays(SoonDays)).ToList() : [];
         var heat = Hot(after);
         var undone = heat.Count > 0 && sum < ShortBelow ? sum : 0;
         var culture = CultureInfo.InvariantCulture;
-        var words = undone > 0
-            ? string.Create(culture, $"{sum:0.0} effective days, but {heat[0].Days} days above {HeatC:0} °C from {DayWords.Of(heat[0].From)} on may have undone them.")
-            : met is { } on ? string.Create(culture, $"{sum:0.0} effective days, enough since {DayWords.Of(on)}.")
-            : string.Create(culture, $"{sum:0.0} of at least {need.Days.Shortest} effective days{(end is null ? string.Create(culture, $": {need.Days.Shortest - sum:0.0} are lacking by temperature, whatever the calendar says") : "")}.");
-        if (frosts.Count > 0) words += string.Create(culture, $" Frost on {frosts.Count} {(frosts.Count == 1 ? "day" : "days")}, down to {frosts.Min(f => f.MinC).ToString("0.#", culture).Replace('-', '−')} °C: it adds nothing and may have hurt the leaves.");
-        return new(sum, undone, need.Days.Shortest, need.Days.Usual, met, frosts, heat, words,
-        [
-            string.Create(culture, $"Effective days by {string.Join(", ", VernalizationNeed.Response.Knots.Select(k => k.ToString("0.#", culture)))} °C, the response of vernalizing (starter value, from memory); it is not that of breaking dormancy."),
-            need.Kind == VernalizationKind.GardenKind
-                ? "Garden kinds: moist seed two weeks cold, and/or plants 10 to 14 days at 7 to 10 °C without frost, about two weeks before planting out; both is best (common practice, no source)."
-                : "Wild rosettes: grown to size, then 8 to 12 weeks or more at 0 to 7 °C outdoors (common practice, no source).",
-            string.Create(culture, $"Frost at {FrostC:0} °C or below adds nothing and may injure. {HeatDays} or more days above {HeatC:0} °C within {SoonDays} days after a treatment of less than {ShortBelow:0} effective days can undo it."),
-        ]);
+        var words =
+            undone > 0
+                ? Text.Of(
+                    $"{sum:0.0} effective days, but {heat[0].Days} days above {HeatC:0} °C from {DayWords.Of(heat[0].From)} on may have undone them."
+                )
+            : met is { } on ? Text.Of( $"{sum:0.0} effective days, enough since {DayWords.Of(on)}.")
+            : Text.Of(
+                $"{sum:0.0} of at least {need.Days.Shortest} effective days{(end is null ? Text.Of( $": {need.Days.Shortest - sum:0.0} are lacking by temperature, whatever the calendar says") : "")}."
+            );
+        if (frosts.Count > 0)
+            words += Text.Of(
+                $" Frost on {frosts.Count} {(frosts.Count == 1 ? "day" : "days")}, down to {frosts.Min(f => f.MinC).ToString("0.#", culture).Replace('-', '−')} °C: it adds nothing and may have hurt the leaves."
+            );
+        return new(
+            sum,
+            undone,
+            need.Days.Shortest,
+            need.Days.Usual,
+            met,
+            frosts,
+            heat,
+            words,
+            [
+                Text.Of(
+                    $"Effective days by {string.Join(", ", VernalizationNeed.Response.Knots.Select(k => k.ToString("0.#", culture)))} °C, the response of vernalizing (starter value, from memory); it is not that of breaking dormancy."
+                ),
+                need.Kind == VernalizationKind.GardenKind
+                    ? "Garden kinds: moist seed two weeks cold, and/or plants 10 to 14 days at 7 to 10 °C without frost, about two weeks before planting out; both is best (common practice, no source)."
+                    : "Wild rosettes: grown to size, then 8 to 12 weeks or more at 0 to 7 °C outdoors (common practice, no source).",
+                Text.Of(
+                    $"Frost at {FrostC:0} °C or below adds nothing and may injure. {HeatDays} or more days above {HeatC:0} °C within {SoonDays} days after a treatment of less than {ShortBelow:0} effective days can undo it."
+                ),
+            ]
+        );
     }
 
     private static List<Interruption> Hot(List<TemperatureDay> days)
@@ -62,8 +93,10 @@ public sealed record Vernalization(
         for (var i = 0; i < days.Count; i++)
         {
             var first = i;
-            while (i < days.Count && days[i].MaxC > HeatC) i++;
-            if (i - first >= HeatDays) found.Add(new(days[first].Date, days[i - 1].Date, i - first, days.Skip(first).Take(i - first).Average(d => d.MeanC)));
+            while (i < days.Count && days[i].MaxC > HeatC)
+                i++;
+            if (i - first >= HeatDays)
+                found.Add(new(days[first].Date, days[i - 1].Date, i - first, days.Skip(first).Take(i - first).Average(d => d.MeanC)));
         }
         return found;
     }

@@ -7,4 +7,11 @@ namespace Gassel.Core.Growing;
 /// <param name="EnoughShare">Of years that gave the shortest need.</param>
 /// <param name="FrostShare">With frost on the leaves.</param>
 /// <param name="HeatShare">With heat soon after that may undo it.</param>
-public sealed record VernalizationRecord(int Years, double EffectiveLow, double EffectiveMedian, double EnoughShare, double FrostShare, double HeatShare);
+public sealed record VernalizationRecord(
+    int Years,
+    double EffectiveLow,
+    double EffectiveMedian,
+    double EnoughShare,
+    double FrostShare,
+    double HeatShare
+);

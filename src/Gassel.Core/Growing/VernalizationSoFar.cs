@@ -14,17 +14,25 @@ public static class VernalizationSoFar
 
     /// <summary>Of the last step of its kind that the part is or was in; null where its route has none, or it has not come to it.</summary>
     /// <param name="today">Counted up to yesterday.</param>
-    public static Vernalization? Of(BatchPlan plan, PartState part, IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, DateOnly today)
+    public static Vernalization? Of(
+        BatchPlan plan,
+        PartState part,
+        IReadOnlyDictionary<string, Place> places,
+        IPlaceTemperatures temperatures,
+        DateOnly today
+    )
     {
         var span = part.Spans.LastOrDefault(s => plan.Steps[s.Step].Step.Kind is StepKind.PlantVernalization or StepKind.SeedVernalization);
-        if (span is null) return null;
+        if (span is null)
+            return null;
         var days = plan.Steps[span.Step].Step.Days;
         var need = new VernalizationNeed(days.Shortest >= RosetteFrom ? VernalizationKind.WildRosette : VernalizationKind.GardenKind, days);
         var place = new PlaceDays(places, temperatures, VernalizationNeed.Response);
         // heat after its end may undo it, so the days go on for a while
         var until = span.End is { } end && end.AddDays(Vernalization.SoonDays) < today ? end.AddDays(Vernalization.SoonDays) : today;
         var told = new List<TemperatureDay>();
-        for (var date = span.Start; date < until; date = date.AddDays(1)) told.Add(place.On(part.PlaceOn(date), date).Whole);
+        for (var date = span.Start; date < until; date = date.AddDays(1))
+            told.Add(place.On(part.PlaceOn(date), date).Whole);
         return Vernalization.Of(need, told, span.End);
     }
 }

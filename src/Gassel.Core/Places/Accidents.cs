@@ -21,17 +21,28 @@ public static class Accidents
         for (var i = 0; i < part.Stays.Count; i++)
         {
             var (from, to) = (part.Stays[i].From, i + 1 < part.Stays.Count ? part.Stays[i + 1].From : DateOnly.MaxValue);
-            foreach (var trouble in troubles.GetValueOrDefault(part.Stays[i].Place, []).Where(t => Day(t.From) < to && (t.To is null || Day(t.To.Value) >= from)))
+            foreach (
+                var trouble in troubles
+                    .GetValueOrDefault(part.Stays[i].Place, [])
+                    .Where(t => Day(t.From) < to && (t.To is null || Day(t.To.Value) >= from))
+            )
             {
-                if (trouble is { Kind: PlaceTroubleKind.TooHot, WorstC: >= GerminationWarmth.CookingC }) return $"cooked on {DayWords.Of(Day(trouble.From))}, at {trouble.WorstC:0} °C";
-                if (trouble.Kind == PlaceTroubleKind.Frozen && part.Checks.Any(c => c.Sprouted > 0 && c.On <= Day(trouble.From))) return $"frozen after sprouting on {DayWords.Of(Day(trouble.From))}, at {trouble.WorstC:0} °C";
+                if (trouble is { Kind: PlaceTroubleKind.TooHot, WorstC: >= GerminationWarmth.CookingC })
+                    return $"cooked on {DayWords.Of(Day(trouble.From))}, at {trouble.WorstC:0} °C";
+                if (trouble.Kind == PlaceTroubleKind.Frozen && part.Checks.Any(c => c.Sprouted > 0 && c.On <= Day(trouble.From)))
+                    return $"frozen after sprouting on {DayWords.Of(Day(trouble.From))}, at {trouble.WorstC:0} °C";
             }
         }
         for (var i = 1; i < part.Checks.Count; i++)
         {
             var (before, now) = (part.Checks[i - 1], part.Checks[i]);
-            if (before.Moisture == Moisture.Dripping && now.Moisture == Moisture.Dripping && now.On.DayNumber - before.On.DayNumber >= DrownedDays
-                && !part.Tended.Any(t => t.What == Tending.Drained && t.On >= before.On && t.On < now.On)) return $"stood in water from {DayWords.Of(before.On)} to {DayWords.Of(now.On)}";
+            if (
+                before.Moisture == Moisture.Dripping
+                && now.Moisture == Moisture.Dripping
+                && now.On.DayNumber - before.On.DayNumber >= DrownedDays
+                && !part.Tended.Any(t => t.What == Tending.Drained && t.On >= before.On && t.On < now.On)
+            )
+                return $"stood in water from {DayWords.Of(before.On)} to {DayWords.Of(now.On)}";
         }
         return null;
     }

@@ -11,5 +11,11 @@ public sealed record ColdNeed(int Days, ColdMet Weighted, ColdMet ByDefault, Col
     /// <summary>The same need in hours of chilling.</summary>
     public int ChillHours => Days * 24;
 
-    public ColdMet By(ColdSchool school) => school switch { ColdSchool.Calendar => Calendar, ColdSchool.ChillHours => Hours, _ => Weighted };
+    public ColdMet By(ColdSchool school) =>
+        school switch
+        {
+            ColdSchool.Calendar => Calendar,
+            ColdSchool.ChillHours => Hours,
+            _ => Weighted,
+        };
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
@@ -15,8 +14,17 @@ namespace Gassel.Core.Places;
 /// <param name="RatePerDay">Effective days gained a day over the last week; null on the first day.</param>
 /// <param name="Working">Which days count how, and why.</param>
 public sealed record ColdSoFar(
-    DateOnly Since, ColdAmount Measured, ColdAmount Assumed, ColdAmount Certain, ColdNeed Shortest, ColdNeed Usual, ColdResponse Response,
-    double? RatePerDay, IReadOnlyList<ColdDay> Daily, IReadOnlyList<string> Working)
+    DateOnly Since,
+    ColdAmount Measured,
+    ColdAmount Assumed,
+    ColdAmount Certain,
+    ColdNeed Shortest,
+    ColdNeed Usual,
+    ColdResponse Response,
+    double? RatePerDay,
+    IReadOnlyList<ColdDay> Daily,
+    IReadOnlyList<string> Working
+)
 {
     /// <summary>The rate is that of so many days (our assumption).</summary>
     public const int RateDays = 7;
@@ -28,20 +36,40 @@ public sealed record ColdSoFar(
     public ColdAmount All => Measured + Assumed;
 
     /// <summary>Of the cold step the part is in; null where it is in none. Whole days, from the one it went in up to yesterday.</summary>
-    public static ColdSoFar? Of(BatchPlan plan, PartState part, IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, ColdResponse response, DateOnly today)
+    public static ColdSoFar? Of(
+        BatchPlan plan,
+        PartState part,
+        IReadOnlyDictionary<string, Place> places,
+        IPlaceTemperatures temperatures,
+        ColdResponse response,
+        DateOnly today
+    )
     {
-        return part.Open is { } open && plan.Steps[open.Step].Step.Kind == StepKind.ColdMoist ? Of(plan, part, open, places, temperatures, response, today) : null;
+        return part.Open is { } open && plan.Steps[open.Step].Step.Kind == StepKind.ColdMoist
+            ? Of(plan, part, open, places, temperatures, response, today)
+            : null;
     }
 
     /// <summary>Of one spell of cold, whether it lasts or is over.</summary>
     /// <param name="open">A cold step of the part.</param>
     /// <param name="today">Of a spell that is over its end counts instead.</param>
-    public static ColdSoFar Of(BatchPlan plan, PartState part, StepSpan open, IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, ColdResponse response, DateOnly today)
+    public static ColdSoFar Of(
+        BatchPlan plan,
+        PartState part,
+        StepSpan open,
+        IReadOnlyDictionary<string, Place> places,
+        IPlaceTemperatures temperatures,
+        ColdResponse response,
+        DateOnly today
+    )
     {
-        if (open.End is { } end && end < today) today = end;
+        if (open.End is { } end && end < today)
+            today = end;
         var range = plan.Steps[open.Step].Step.Days;
         // outdoors the seed needs what breaks its dormancy, however long the winter lasts
-        var (least, most) = part.Outdoors is { } sky ? ((int)Math.Round(sky.ColdNeed), (int)Math.Round(sky.ColdUsual)) : (range.Shortest, range.Usual);
+        var (least, most) = part.Outdoors is { } sky
+            ? ((int)Math.Round(sky.ColdNeed), (int)Math.Round(sky.ColdUsual))
+            : (range.Shortest, range.Usual);
         var (own, byDefault) = (new PlaceDays(places, temperatures, response), new PlaceDays(places, temperatures, ColdResponse.Default));
         var days = new List<Day>();
         for (var date = open.Start; date < today; date = date.AddDays(1))
@@ -49,7 +77,12 @@ public sealed record ColdSoFar(
             var place = part.PlaceOn(date);
             days.Add(new(own.On(place, date), byDefault.On(place, date), Moist: true));
         }
-        var working = new List<string> { string.Create(CultureInfo.InvariantCulture, $"In the cold since {DayWords.Of(open.Start)}: {days.Count} days by the calendar, the day it went in counted and today not.") };
+        var working = new List<string>
+        {
+            Text.Of(
+                $"In the cold since {DayWords.Of(open.Start)}: {days.Count} days by the calendar, the day it went in counted and today not."
+            ),
+        };
         MarkDry(part, open, days, working);
         var warm = WarmSpells(days, least, working);
         // warm days are not cold ones, whichever way the seed took them
@@ -61,29 +94,60 @@ public sealed record ColdSoFar(
         var certain = Sum(sure, d => d.Own.Whole, d => d.ByDefault.Whole);
         var rate = Rate(days, d => d.Own.Whole.Effective);
         Tell(working, measured, assumed, days.Exists(d => d.Own.Source == TemperatureSource.Modelled), response, rate);
-        return new(open.Start, measured, assumed, certain, Need(least), Need(most), response, rate,
-            Drawn(days, [.. cold.Select(d => d.Date)]), working);
+        return new(
+            open.Start,
+            measured,
+            assumed,
+            certain,
+            Need(least),
+            Need(most),
+            response,
+            rate,
+            Drawn(days, [.. cold.Select(d => d.Date)]),
+            working
+        );
 
-        ColdNeed Need(int asked) => new(asked,
-            part.Outdoors is { } known && asked == least && open.End is null ? new(known.ColdMetOn, known.ColdMetOn) : Met(asked, d => d.Own.Whole.Effective), Met(asked, d => d.ByDefault.Whole.Effective), Met(asked, d => d.Own.Whole.ChillHours / 24), Met(asked, d => d.Own.Whole.CoveredHours / 24));
+        ColdNeed Need(int asked) =>
+            new(
+                asked,
+                part.Outdoors is { } known && asked == least && open.End is null
+                    ? new(known.ColdMetOn, known.ColdMetOn)
+                    : Met(asked, d => d.Own.Whole.Effective),
+                Met(asked, d => d.ByDefault.Whole.Effective),
+                Met(asked, d => d.Own.Whole.ChillHours / 24),
+                Met(asked, d => d.Own.Whole.CoveredHours / 24)
+            );
 
-        ColdMet Met(int asked, Func<Day, double> amount) => new(MetOn(cold, amount, asked, Rate(days, amount), today), MetOn(sure, amount, asked, Rate(days, amount), today));
+        ColdMet Met(int asked, Func<Day, double> amount) =>
+            new(MetOn(cold, amount, asked, Rate(days, amount), today), MetOn(sure, amount, asked, Rate(days, amount), today));
     }
 
     private static List<ColdDay> Drawn(List<Day> days, HashSet<DateOnly> counted)
     {
         double sum = 0;
-        return [.. days.Select(d => new ColdDay(d.Date, d.Own.Whole.MeanC, d.Own.Whole.Effective, sum += counted.Contains(d.Date) ? d.Own.Whole.Effective : 0, d.Own.Source, d.Moist))];
+        return
+        [
+            .. days.Select(d => new ColdDay(
+                d.Date,
+                d.Own.Whole.MeanC,
+                d.Own.Whole.Effective,
+                sum += counted.Contains(d.Date) ? d.Own.Whole.Effective : 0,
+                d.Own.Source,
+                d.Moist
+            )),
+        ];
     }
 
     /// <summary>Of the last week; null before the first day.</summary>
-    private static double? Rate(List<Day> days, Func<Day, double> amount) => days.Count == 0 ? null : days.TakeLast(RateDays).Average(amount);
+    private static double? Rate(List<Day> days, Func<Day, double> amount) =>
+        days.Count == 0 ? null : days.TakeLast(RateDays).Average(amount);
 
     /// <summary>Amounts with the same thing under both responses.</summary>
     private static ColdAmount Sum(IEnumerable<Day> days, Func<Day, TemperatureDay> own, Func<Day, TemperatureDay> byDefault)
     {
         var sum = default(ColdAmount);
-        foreach (var day in days) sum += new ColdAmount(own(day).CoveredHours / 24, own(day).ChillHours, own(day).Effective, byDefault(day).Effective);
+        foreach (var day in days)
+            sum += new ColdAmount(own(day).CoveredHours / 24, own(day).ChillHours, own(day).Effective, byDefault(day).Effective);
         return sum;
     }
 
@@ -96,10 +160,14 @@ public sealed record ColdSoFar(
         foreach (var day in days)
         {
             sum += amount(day);
-            if (sum >= asked - Hair) return day.Date;
+            if (sum >= asked - Hair)
+                return day.Date;
         }
-        if (asked <= sum + Hair) return today;
-        return rate is > 0 and var gained && (asked - sum) / gained <= FarthestDays ? today.AddDays((int)Math.Ceiling(((asked - sum) / gained) - Hair) - 1) : null;
+        if (asked <= sum + Hair)
+            return today;
+        return rate is > 0 and var gained && (asked - sum) / gained <= FarthestDays
+            ? today.AddDays((int)Math.Ceiling(((asked - sum) / gained) - Hair) - 1)
+            : null;
     }
 
     /// <summary>Nobody knows since when a bag found dry was dry: all since the last good look counts as uncertain.</summary>
@@ -112,10 +180,14 @@ public sealed record ColdSoFar(
             {
                 for (var i = 0; i < days.Count; i++)
                 {
-                    if (days[i].Date >= good && days[i].Date < check.On) days[i] = days[i] with { Moist = false };
+                    if (days[i].Date >= good && days[i].Date < check.On)
+                        days[i] = days[i] with { Moist = false };
                 }
-                working.Add(string.Create(CultureInfo.InvariantCulture,
-                    $"Found dry {DayWords.Of(check.On)}; last seen moist {DayWords.Of(good)}: {check.On.DayNumber - good.DayNumber} days are uncertain, for dry seed gains nothing."));
+                working.Add(
+                    Text.Of(
+                        $"Found dry {DayWords.Of(check.On)}; last seen moist {DayWords.Of(good)}: {check.On.DayNumber - good.DayNumber} days are uncertain, for dry seed gains nothing."
+                    )
+                );
             }
             good = check.On;
         }
@@ -124,24 +196,46 @@ public sealed record ColdSoFar(
     private static IReadOnlyList<Interruption> WarmSpells(List<Day> days, int shortest, List<string> working)
     {
         var gained = new double[days.Count];
-        for (var i = 0; i < days.Count; i++) gained[i] = (i > 0 ? gained[i - 1] : 0) + days[i].Own.Whole.Effective;
+        for (var i = 0; i < days.Count; i++)
+            gained[i] = (i > 0 ? gained[i - 1] : 0) + days[i].Own.Whole.Effective;
         var warm = Chilling.Interruptions([.. days.Select(d => d.Own.Whole)], i => gained[i] >= shortest);
         foreach (var spell in warm)
         {
-            working.Add(string.Create(CultureInfo.InvariantCulture,
-                $"{DayWords.Of(spell.From)} to {DayWords.Of(spell.To)}: {spell.Days} days above {Chilling.WarmAboveC:0} °C before the shortest time: all may be kept or it may have started again."));
+            working.Add(
+                Text.Of(
+                    $"{DayWords.Of(spell.From)} to {DayWords.Of(spell.To)}: {spell.Days} days above {Chilling.WarmAboveC:0} °C before the shortest time: all may be kept or it may have started again."
+                )
+            );
         }
         return warm;
     }
 
-    private static void Tell(List<string> working, ColdAmount measured, ColdAmount assumed, bool modelled, ColdResponse response, double? rate)
+    private static void Tell(
+        List<string> working,
+        ColdAmount measured,
+        ColdAmount assumed,
+        bool modelled,
+        ColdResponse response,
+        double? rate
+    )
     {
-        string Amount(ColdAmount a) => string.Create(CultureInfo.InvariantCulture, $"{a.Effective:0.0} days by weight, {a.ChillHours:0} hours from 0 to {TemperatureDay.ChillToC} °C, {a.Days:0.0} days by the calendar");
-        if (measured.Days > 0) working.Add($"Measured: {Amount(measured)}.");
-        if (assumed.Days > 0) working.Add($"{(modelled ? "In the mix by the container model, from the weather (uncalibrated)" : "Assumed, from a thermometer read by eye or from what is set for the place")}: {Amount(assumed)}.");
-        working.Add(string.Create(CultureInfo.InvariantCulture,
-            $"Weight of the species: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; its shape is an assumption, so the need stands under 0, 1, 5, 10 °C as well."));
-        if (rate is { } gained) working.Add(string.Create(CultureInfo.InvariantCulture, $"Rate of the last {RateDays} days: {gained:0.00} a day."));
+        string Amount(ColdAmount a) =>
+            Text.Of(
+                $"{a.Effective:0.0} days by weight, {a.ChillHours:0} hours from 0 to {TemperatureDay.ChillToC} °C, {a.Days:0.0} days by the calendar"
+            );
+        if (measured.Days > 0)
+            working.Add($"Measured: {Amount(measured)}.");
+        if (assumed.Days > 0)
+            working.Add(
+                $"{(modelled ? "In the mix by the container model, from the weather (uncalibrated)" : "Assumed, from a thermometer read by eye or from what is set for the place")}: {Amount(assumed)}."
+            );
+        working.Add(
+            Text.Of(
+                $"Weight of the species: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; its shape is an assumption, so the need stands under 0, 1, 5, 10 °C as well."
+            )
+        );
+        if (rate is { } gained)
+            working.Add(Text.Of( $"Rate of the last {RateDays} days: {gained:0.00} a day."));
     }
 
     private sealed record Day(PlaceDay Own, PlaceDay ByDefault, bool Moist)

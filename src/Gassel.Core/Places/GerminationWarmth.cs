@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Places;
@@ -16,14 +15,22 @@ public sealed record GerminationWarmth(WarmthLevel Level, double TempC, string W
     public static GerminationWarmth Of(Species species, double tempC, bool onMat)
     {
         var band = species.Germination;
-        string Say(string what) => string.Create(CultureInfo.InvariantCulture, $"{tempC:0.#} °C, and {species.CommonName} comes up at {band.LowC:0.#}–{band.HighC:0.#} °C: {what}");
+        string Say(string what) =>
+            Text.Of(
+                $"{tempC:0.#} °C, and {species.CommonName} comes up at {band.LowC:0.#}–{band.HighC:0.#} °C: {what}"
+            );
         var away = onMat ? "Take it off the mat, or turn the thermostat down." : "Move it to a cooler place, out of the sun.";
         return tempC switch
         {
             >= CookingC => new(WarmthLevel.Cooking, tempC, Say("at 38 °C and more seed of every kind cooks."), away),
             >= PlaceWatch.HotC => new(WarmthLevel.TooHot, tempC, Say("too hot for every native here."), away),
             _ when tempC > band.HighC => new(WarmthLevel.AboveBand, tempC, Say("seed above its band waits, or falls dormant again."), away),
-            _ when tempC < band.LowC => new(WarmthLevel.BelowBand, tempC, Say("slower, or not at all."), "Move it to a warmer place if it should come up now."),
+            _ when tempC < band.LowC => new(
+                WarmthLevel.BelowBand,
+                tempC,
+                Say("slower, or not at all."),
+                "Move it to a warmer place if it should come up now."
+            ),
             _ => new(WarmthLevel.InBand, tempC, Say("within its band."), null),
         };
     }

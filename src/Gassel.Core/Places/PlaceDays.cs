@@ -13,13 +13,23 @@ public sealed class PlaceDays(IReadOnlyDictionary<string, Place> places, IPlaceT
     /// <param name="place">Null or unknown: nothing is known, and nothing is counted.</param>
     public PlaceDay On(string? place, DateOnly date)
     {
-        if (place is null || !places.TryGetValue(place, out var there)) return new(Nothing(date), Nothing(date), TemperatureSource.Assumed);
+        if (place is null || !places.TryGetValue(place, out var there))
+            return new(Nothing(date), Nothing(date), TemperatureSource.Assumed);
         var known = Find(temperatures.Measured(place, response), date) ?? Nothing(date);
         var (assumedC, source) = AssumedOn(there, temperatures.Typed(place), date);
         var missing = Math.Max(0, 24 - known.CoveredHours);
         var whole = TemperatureDay.Constant(date, assumedC, response);
-        if (Find(temperatures.Modelled(place, response), date) is { } modelled) (whole, source) = (modelled, TemperatureSource.Modelled);
-        var filled = missing <= NoGapHours + 1e-9 ? Nothing(date) : whole with { CoveredHours = missing, ChillHours = whole.ChillHours * missing / 24, Effective = whole.Effective * missing / 24 };
+        if (Find(temperatures.Modelled(place, response), date) is { } modelled)
+            (whole, source) = (modelled, TemperatureSource.Modelled);
+        var filled =
+            missing <= NoGapHours + 1e-9
+                ? Nothing(date)
+                : whole with
+                {
+                    CoveredHours = missing,
+                    ChillHours = whole.ChillHours * missing / 24,
+                    Effective = whole.Effective * missing / 24,
+                };
         return new(known, filled, known.CoveredHours >= 12 ? TemperatureSource.Measured : source);
     }
 
@@ -28,7 +38,8 @@ public sealed class PlaceDays(IReadOnlyDictionary<string, Place> places, IPlaceT
     {
         for (var i = typed.Count - 1; i >= 0; i--)
         {
-            if (typed[i].On <= date) return (typed[i].TempC, TemperatureSource.Typed);
+            if (typed[i].On <= date)
+                return (typed[i].TempC, TemperatureSource.Typed);
         }
         return (place.AssumedC, TemperatureSource.Assumed);
     }
@@ -42,9 +53,12 @@ public sealed class PlaceDays(IReadOnlyDictionary<string, Place> places, IPlaceT
         {
             var middle = (low + high) / 2;
             var there = days[middle].Date;
-            if (there == date) return days[middle];
-            if (there < date) low = middle + 1;
-            else high = middle - 1;
+            if (there == date)
+                return days[middle];
+            if (there < date)
+                low = middle + 1;
+            else
+                high = middle - 1;
         }
         return null;
     }

@@ -5,7 +5,14 @@ namespace Gassel.Core.Places;
 /// <param name="WorstC">Null where nothing is known.</param>
 /// <param name="Words">What is the matter.</param>
 /// <param name="ToDo">What to do about it; null once it is over.</param>
-public sealed record PlaceTrouble(PlaceTroubleKind Kind, DateTimeOffset From, DateTimeOffset? To, double? WorstC, string Words, string? ToDo)
+public sealed record PlaceTrouble(
+    PlaceTroubleKind Kind,
+    DateTimeOffset From,
+    DateTimeOffset? To,
+    double? WorstC,
+    string Words,
+    string? ToDo
+)
 {
     public bool IsPresent => To is null;
 

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Record;
 
@@ -31,11 +30,17 @@ public static class PlaceWatch
     /// <summary>Troubles in order of their beginning, those that last at the end.</summary>
     /// <param name="readings">In order of time, jumps included.</param>
     /// <param name="watchedSince">From when on a probe should be heard from; null where none is attached, for a file that ended is no silence.</param>
-    public static IReadOnlyList<PlaceTrouble> Of(Place place, IEnumerable<TemperatureReading> readings, DateTimeOffset? watchedSince, DateTimeOffset now)
+    public static IReadOnlyList<PlaceTrouble> Of(
+        Place place,
+        IEnumerable<TemperatureReading> readings,
+        DateTimeOffset? watchedSince,
+        DateTimeOffset now
+    )
     {
         var found = new List<PlaceTrouble>();
         Run? run = null;
-        TemperatureReading? last = null, lastJump = null;
+        TemperatureReading? last = null,
+            lastJump = null;
         foreach (var (reading, isJump) in ReadingJumps.Judge(readings))
         {
             if (isJump)
@@ -45,12 +50,15 @@ public static class PlaceWatch
             }
             if (last is { } before && Hours(before, reading) > SilentAfterHours)
             {
-                if (run is not null) Close(run.LastAt);
-                if (reading.At > watchedSince) found.Add(Silence(place, before.At, reading.At));
+                if (run is not null)
+                    Close(run.LastAt);
+                if (reading.At > watchedSince)
+                    found.Add(Silence(place, before.At, reading.At));
             }
             var kind = KindOf(place.Kind, reading.TempC);
             // a compressor's swing over the limit and back is one trouble
-            if (run is not null && (kind is { } other ? other != run.Kind : (reading.At - run.LastAt).TotalHours >= HoursToBeOver)) Close(run.LastAt);
+            if (run is not null && (kind is { } other ? other != run.Kind : (reading.At - run.LastAt).TotalHours >= HoursToBeOver))
+                Close(run.LastAt);
             if (kind is { } trouble)
             {
                 run ??= new(trouble, reading.At, reading.TempC);
@@ -58,20 +66,25 @@ public static class PlaceWatch
             }
             last = reading;
         }
-        if (run is not null && last is { } heard && (now - heard.At).TotalHours > SilentAfterHours) Close(run.LastAt);
-        if (run is not null && (run.LastAt - run.From).TotalHours >= HoursFor(run.Kind)) found.Add(run.Tell(place, null));
+        if (run is not null && last is { } heard && (now - heard.At).TotalHours > SilentAfterHours)
+            Close(run.LastAt);
+        if (run is not null && (run.LastAt - run.From).TotalHours >= HoursFor(run.Kind))
+            found.Add(run.Tell(place, null));
         if (watchedSince is { } since)
         {
             // one that has said nothing yet is silent since it was attached
             var heardLast = last is { } said && said.At > since ? said.At : since;
-            if ((now - heardLast).TotalHours > SilentAfterHours) found.Add(Silence(place, heardLast, null));
+            if ((now - heardLast).TotalHours > SilentAfterHours)
+                found.Add(Silence(place, heardLast, null));
         }
-        if (lastJump is { } jump && (now - jump.At).TotalHours <= JumpsToldHours) found.Add(Jump(place, jump));
+        if (lastJump is { } jump && (now - jump.At).TotalHours <= JumpsToldHours)
+            found.Add(Jump(place, jump));
         return [.. found.OrderBy(t => t.IsPresent).ThenBy(t => t.From)];
 
         void Close(DateTimeOffset at)
         {
-            if (run is not null && (at - run.From).TotalHours >= HoursFor(run.Kind)) found.Add(run.Tell(place, at));
+            if (run is not null && (at - run.From).TotalHours >= HoursFor(run.Kind))
+                found.Add(run.Tell(place, at));
             run = null;
         }
     }
@@ -81,22 +94,37 @@ public static class PlaceWatch
     /// <summary>Heat is told at once.</summary>
     private static double HoursFor(PlaceTroubleKind kind) => kind == PlaceTroubleKind.TooHot ? 0 : HoursToTell;
 
-    private static PlaceTroubleKind? KindOf(PlaceKind place, double tempC) => place switch
-    {
-        PlaceKind.Yard => null,
-        PlaceKind.ColdShelf when tempC > ColdTooWarmC => PlaceTroubleKind.TooWarm,
-        PlaceKind.ColdShelf when tempC < FrozenBelowC => PlaceTroubleKind.Frozen,
-        _ when tempC >= HotC => PlaceTroubleKind.TooHot,
-        _ => null,
-    };
+    private static PlaceTroubleKind? KindOf(PlaceKind place, double tempC) =>
+        place switch
+        {
+            PlaceKind.Yard => null,
+            PlaceKind.ColdShelf when tempC > ColdTooWarmC => PlaceTroubleKind.TooWarm,
+            PlaceKind.ColdShelf when tempC < FrozenBelowC => PlaceTroubleKind.Frozen,
+            _ when tempC >= HotC => PlaceTroubleKind.TooHot,
+            _ => null,
+        };
 
-    private static PlaceTrouble Silence(Place place, DateTimeOffset from, DateTimeOffset? to) => new(PlaceTroubleKind.Silent, from, to, null,
-        $"The probe of {Lower(place.Name)} {(to is null ? "says nothing" : "said nothing")}: what the seed had meanwhile is assumed, not measured.",
-        to is null ? "Look at its battery and plug; read the thermometer by eye and type it in at the next look." : null);
+    private static PlaceTrouble Silence(Place place, DateTimeOffset from, DateTimeOffset? to) =>
+        new(
+            PlaceTroubleKind.Silent,
+            from,
+            to,
+            null,
+            $"The probe of {Lower(place.Name)} {(to is null ? "says nothing" : "said nothing")}: what the seed had meanwhile is assumed, not measured.",
+            to is null ? "Look at its battery and plug; read the thermometer by eye and type it in at the next look." : null
+        );
 
-    private static PlaceTrouble Jump(Place place, TemperatureReading jump) => new(PlaceTroubleKind.Jumping, jump.At, null, jump.TempC,
-        string.Create(CultureInfo.InvariantCulture, $"The probe of {Lower(place.Name)} jumped to {jump.TempC:0.#} °C faster than any shelf can: kept, and left out of the cold."),
-        "Look at its cable and where it lies.");
+    private static PlaceTrouble Jump(Place place, TemperatureReading jump) =>
+        new(
+            PlaceTroubleKind.Jumping,
+            jump.At,
+            null,
+            jump.TempC,
+            Text.Of(
+                $"The probe of {Lower(place.Name)} jumped to {jump.TempC:0.#} °C faster than any shelf can: kept, and left out of the cold."
+            ),
+            "Look at its cable and where it lies."
+        );
 
     private static string Lower(string name) => char.ToLowerInvariant(name[0]) + name[1..];
 
@@ -112,8 +140,12 @@ public static class PlaceWatch
         private double WorstC { get; set; } = firstC;
 
         public void Add(TemperatureReading reading) =>
-            (LastAt, WorstC, CookedFrom, CookedTo) = (reading.At, kind == PlaceTroubleKind.Frozen ? Math.Min(WorstC, reading.TempC) : Math.Max(WorstC, reading.TempC),
-                CookedFrom ?? Cooks(reading), Cooks(reading) ?? CookedTo);
+            (LastAt, WorstC, CookedFrom, CookedTo) = (
+                reading.At,
+                kind == PlaceTroubleKind.Frozen ? Math.Min(WorstC, reading.TempC) : Math.Max(WorstC, reading.TempC),
+                CookedFrom ?? Cooks(reading),
+                Cooks(reading) ?? CookedTo
+            );
 
         /// <summary>First and last reading at which seed cooks: what is told begins there, not where it was merely hot.</summary>
         private DateTimeOffset? CookedFrom { get; set; }
@@ -127,20 +159,36 @@ public static class PlaceWatch
             var (limit, now) = kind switch
             {
                 PlaceTroubleKind.TooWarm => ($"above {ColdTooWarmC:0} °C", "cold this warm counts little, and seed may sprout or mould"),
-                PlaceTroubleKind.Frozen => ($"below {FrozenBelowC:0} °C", "frozen moist seed gains nothing and loses nothing; seed that has sprouted dies"),
-                _ when WorstC >= GerminationWarmth.CookingC => ($"at {GerminationWarmth.CookingC:0} °C or more", "seed of every kind cooks"),
+                PlaceTroubleKind.Frozen => (
+                    $"below {FrozenBelowC:0} °C",
+                    "frozen moist seed gains nothing and loses nothing; seed that has sprouted dies"
+                ),
+                _ when WorstC >= GerminationWarmth.CookingC => (
+                    $"at {GerminationWarmth.CookingC:0} °C or more",
+                    "seed of every kind cooks"
+                ),
                 _ => ($"at {HotC:0} °C or more", "seed of cool germinators falls dormant again, and hotter seed dies"),
             };
             var toDo = kind switch
             {
-                PlaceTroubleKind.TooWarm => "Shut the door, look at the dial and the seal; carry the bags to another cold place if it does not fall.",
+                PlaceTroubleKind.TooWarm =>
+                    "Shut the door, look at the dial and the seal; carry the bags to another cold place if it does not fall.",
                 PlaceTroubleKind.Frozen => "Turn the dial up, move the bags off the back wall.",
                 _ => "Take the trays off the mat or out of the sun; look at the thermostat.",
             };
             // hot again below cooking heat, it is still present and still began when it cooked
-            var (begun, ended) = kind == PlaceTroubleKind.TooHot && CookedFrom is { } cooked ? (cooked, to is null ? null : CookedTo) : (From, to);
-            return new(kind, begun, ended, WorstC,
-                string.Create(CultureInfo.InvariantCulture, $"{place.Name} {(to is not null ? "was" : CookedTo < LastAt ? "has been" : "is")} {limit}, at worst {WorstC:0.#} °C: {now}."), to is null ? toDo : null);
+            var (begun, ended) =
+                kind == PlaceTroubleKind.TooHot && CookedFrom is { } cooked ? (cooked, to is null ? null : CookedTo) : (From, to);
+            return new(
+                kind,
+                begun,
+                ended,
+                WorstC,
+                Text.Of(
+                    $"{place.Name} {(to is not null ? "was" : CookedTo < LastAt ? "has been" : "is")} {limit}, at worst {WorstC:0.#} °C: {now}."
+                ),
+                to is null ? toDo : null
+            );
         }
     }
 }

@@ -5,4 +5,12 @@ namespace Gassel.Core.Planning;
 /// <param name="Seeds">In all; null where no number reaches the plants.</param>
 /// <param name="EmptyCells">Cells in which nothing is expected to come up.</param>
 /// <param name="Surplus">Seedlings thinned away, expected; 0 where they are divided.</param>
-public sealed record CellFilling(CellPractice Practice, int SeedsPerCell, int? Seeds, int? Cells, int? Trays, double? EmptyCells, double? Surplus);
+public sealed record CellFilling(
+    CellPractice Practice,
+    int SeedsPerCell,
+    int? Seeds,
+    int? Cells,
+    int? Trays,
+    double? EmptyCells,
+    double? Surplus
+);

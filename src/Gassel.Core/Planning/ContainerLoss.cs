@@ -14,17 +14,20 @@ internal static class ContainerLoss
     /// </summary>
     public static IReadOnlyList<(int Units, double Probability)> UnitsLeft(int units, double lossShare, int containers)
     {
-        if (lossShare <= 0) return [(units, 1)];
+        if (lossShare <= 0)
+            return [(units, 1)];
         var (each, larger) = Math.DivRem(units, containers);
         var left = new List<(int, double)>();
         for (var fullLarger = 0; fullLarger <= larger; fullLarger++)
         {
             var first = Standing(fullLarger, larger, lossShare);
-            if (first < Negligible) continue;
+            if (first < Negligible)
+                continue;
             for (var full = 0; full <= containers - larger; full++)
             {
                 var probability = first * Standing(full, containers - larger, lossShare);
-                if (probability >= Negligible) left.Add((fullLarger * (each + 1) + full * each, probability));
+                if (probability >= Negligible)
+                    left.Add((fullLarger * (each + 1) + full * each, probability));
             }
         }
         return left;

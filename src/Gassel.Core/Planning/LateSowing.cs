@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Climate;
 
 namespace Gassel.Core.Planning;
@@ -8,7 +7,14 @@ namespace Gassel.Core.Planning;
 /// <param name="RootedOn">Eight weeks later.</param>
 /// <param name="FirstFrost">The first autumn frost taken.</param>
 /// <param name="LastFrost">Of the spring after it.</param>
-public sealed record LateSowing(DateOnly UpOn, DateOnly RootedOn, DateOnly FirstFrost, DateOnly LastFrost, IReadOnlyList<LateOption> Options, IReadOnlyList<string> Working)
+public sealed record LateSowing(
+    DateOnly UpOn,
+    DateOnly RootedOn,
+    DateOnly FirstFrost,
+    DateOnly LastFrost,
+    IReadOnlyList<LateOption> Options,
+    IReadOnlyList<string> Working
+)
 {
     /// <summary>Seedlings need so long to root before hard frost, days (common practice, no source: about eight weeks).</summary>
     public const int RootingDays = 56;
@@ -34,25 +40,58 @@ public sealed record LateSowing(DateOnly UpOn, DateOnly RootedOn, DateOnly First
         var first = YearDay.Next(firstFrost, upOn.AddDays(-AutumnDays));
         var last = YearDay.Next(lastFrost, first);
         var rooted = upOn.AddDays(RootingDays);
-        if (rooted <= first || readyOn >= last) return null;
+        if (rooted <= first || readyOn >= last)
+            return null;
         var (harden, inHand) = (last.AddDays(-HardeningDays), upOn.AddDays(HandledDays));
-        var culture = CultureInfo.InvariantCulture;
         var options = new List<LateOption>
         {
-            new(LateWay.UnderLamps, upOn, harden, string.Create(culture, $"Keep them under lamps until {DayWords.Of(harden)}, harden them off, and plant from {DayWords.Of(last)}.")),
+            new(
+                LateWay.UnderLamps,
+                upOn,
+                harden,
+                Text.Of(
+                    $"Keep them under lamps until {DayWords.Of(harden)}, harden them off, and plant from {DayWords.Of(last)}."
+                )
+            ),
         };
         var planted = readyOn < first ? readyOn : first;
         // what is too small to handle by then cannot be planted
         if (planted >= inHand)
         {
-            options.Add(new(LateWay.PlantAndCover, planted, last, string.Create(culture, $"Plant by {DayWords.Of(planted)} all the same, and cover them from {DayWords.Of(first)} to {DayWords.Of(last)}: straw or fleece against heaving. Some will be lost.")));
+            options.Add(
+                new(
+                    LateWay.PlantAndCover,
+                    planted,
+                    last,
+                    Text.Of(
+                        $"Plant by {DayWords.Of(planted)} all the same, and cover them from {DayWords.Of(first)} to {DayWords.Of(last)}: straw or fleece against heaving. Some will be lost."
+                    )
+                )
+            );
         }
         var potted = inHand > first ? inHand : first;
-        options.Add(new(LateWay.PotsInFrame, potted, last, string.Create(culture, $"Pot them by {DayWords.Of(potted)}, keep the pots in the cold frame until {DayWords.Of(last)}, and plant then.")));
-        return new(upOn, rooted, first, last, options,
-        [
-            string.Create(culture, $"Up about {DayWords.Of(upOn)} + {RootingDays} days to root (common practice, no source: about eight weeks) = {DayWords.Of(rooted)}."),
-            string.Create(culture, $"First autumn frost about {DayWords.Of(first)}: {frostRests}."),
-        ]);
+        options.Add(
+            new(
+                LateWay.PotsInFrame,
+                potted,
+                last,
+                Text.Of(
+                    $"Pot them by {DayWords.Of(potted)}, keep the pots in the cold frame until {DayWords.Of(last)}, and plant then."
+                )
+            )
+        );
+        return new(
+            upOn,
+            rooted,
+            first,
+            last,
+            options,
+            [
+                Text.Of(
+                    $"Up about {DayWords.Of(upOn)} + {RootingDays} days to root (common practice, no source: about eight weeks) = {DayWords.Of(rooted)}."
+                ),
+                Text.Of( $"First autumn frost about {DayWords.Of(first)}: {frostRests}."),
+            ]
+        );
     }
 }

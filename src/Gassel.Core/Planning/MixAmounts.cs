@@ -12,13 +12,14 @@ public static class MixAmounts
     public const double MostSettling = 0.5;
 
     /// <summary>Volume of one vessel taken where none is given, litres (starter values, from memory; measure one of your own).</summary>
-    public static double UsualLitres(MixVessel vessel) => vessel switch
-    {
-        MixVessel.Bag => 0.1,
-        MixVessel.Cell => 0.04,
-        MixVessel.Pot => 0.6,
-        _ => 1.4,
-    };
+    public static double UsualLitres(MixVessel vessel) =>
+        vessel switch
+        {
+            MixVessel.Bag => 0.1,
+            MixVessel.Cell => 0.04,
+            MixVessel.Pot => 0.6,
+            _ => 1.4,
+        };
 
     /// <summary>Mixes that growers name by their parts (common practice, no source).</summary>
     public static IReadOnlyList<(string Name, IReadOnlyList<MixShare> Shares)> Usual { get; } =
@@ -34,7 +35,13 @@ public static class MixAmounts
     /// <param name="shares">At least one, each above 0, no part twice.</param>
     /// <param name="settling">Share of the loose volume that is lost, 0 to <see cref="MostSettling"/>.</param>
     /// <param name="boiled">True where the water is boiled first against fungus gnats.</param>
-    public static MixResult For(int count, double litresEach, IReadOnlyList<MixShare> shares, double settling = UsualSettling, bool boiled = false)
+    public static MixResult For(
+        int count,
+        double litresEach,
+        IReadOnlyList<MixShare> shares,
+        double settling = UsualSettling,
+        bool boiled = false
+    )
     {
         var filled = count * litresEach;
         var loose = filled / (1 - settling);
@@ -43,36 +50,55 @@ public static class MixAmounts
         var water = parts.Sum(p => p.Litres * WaterFor(p.Part));
         var working = new List<string>
         {
-            string.Create(CultureInfo.InvariantCulture, $"{count} × {litresEach:0.###} l = {filled:0.##} l when settled."),
-            string.Create(CultureInfo.InvariantCulture, $"Settling {settling:0.##} (our assumption unless you measured it): {filled:0.##} ÷ (1 − {settling:0.##}) = {loose:0.##} l loose."),
-            string.Create(CultureInfo.InvariantCulture, $"Shares {string.Join(" : ", shares.Select(s => s.Parts.ToString("0.##", CultureInfo.InvariantCulture)))} of {all:0.##} parts by loose volume: {string.Join(", ", parts.Select(p => $"{Words(p.Part)} {p.Litres.ToString("0.##", CultureInfo.InvariantCulture)} l"))}."),
-            string.Create(CultureInfo.InvariantCulture, $"Water to begin with, by part (our assumption: {string.Join(", ", parts.Select(p => $"{Words(p.Part)} {WaterFor(p.Part).ToString("0.##", CultureInfo.InvariantCulture)} l/l"))}): {water:0.##} l. Add it in three goes."),
+            Text.Of( $"{count} × {litresEach:0.###} l = {filled:0.##} l when settled."),
+            Text.Of(
+                $"Settling {settling:0.##} (our assumption unless you measured it): {filled:0.##} ÷ (1 − {settling:0.##}) = {loose:0.##} l loose."
+            ),
+            Text.Of(
+                $"Shares {string.Join(" : ", shares.Select(s => s.Parts.ToString("0.##", CultureInfo.InvariantCulture)))} of {all:0.##} parts by loose volume: {string.Join(", ", parts.Select(p => $"{Words(p.Part)} {p.Litres.ToString("0.##", CultureInfo.InvariantCulture)} l"))}."
+            ),
+            Text.Of(
+                $"Water to begin with, by part (our assumption: {string.Join(", ", parts.Select(p => $"{Words(p.Part)} {WaterFor(p.Part).ToString("0.##", CultureInfo.InvariantCulture)} l/l"))}): {water:0.##} l. Add it in three goes."
+            ),
         };
-        return new(filled, loose, parts, water, "Squeeze a handful: it feels wet and holds its shape, and no drop falls. Sand alone: damp, no water standing.", CautionsFor(shares, boiled), working);
+        return new(
+            filled,
+            loose,
+            parts,
+            water,
+            "Squeeze a handful: it feels wet and holds its shape, and no drop falls. Sand alone: damp, no water standing.",
+            CautionsFor(shares, boiled),
+            working
+        );
     }
 
     public static string Words(MixPart part) => part.ToString().ToLowerInvariant();
 
     /// <summary>Litres of water for a litre of the dry part (our assumption).</summary>
-    private static double WaterFor(MixPart part) => part switch
-    {
-        MixPart.Peat or MixPart.Coir => 0.5,
-        MixPart.Sphagnum => 0.6,
-        MixPart.Vermiculite => 0.4,
-        MixPart.Compost or MixPart.Bark => 0.25,
-        MixPart.Perlite or MixPart.Loam => 0.2,
-        MixPart.Sand => 0.15,
-        _ => 0.05,
-    };
+    private static double WaterFor(MixPart part) =>
+        part switch
+        {
+            MixPart.Peat or MixPart.Coir => 0.5,
+            MixPart.Sphagnum => 0.6,
+            MixPart.Vermiculite => 0.4,
+            MixPart.Compost or MixPart.Bark => 0.25,
+            MixPart.Perlite or MixPart.Loam => 0.2,
+            MixPart.Sand => 0.15,
+            _ => 0.05,
+        };
 
     private static List<Caution> CautionsFor(IReadOnlyList<MixShare> shares, bool boiled)
     {
         bool Has(params MixPart[] any) => shares.Any(s => any.Contains(s.Part));
         var cautions = new List<Caution>();
-        if (Has(MixPart.Peat, MixPart.Coir, MixPart.Vermiculite, MixPart.Perlite, MixPart.Sand, MixPart.Grit)) cautions.Add(Cautions.OfDust);
-        if (Has(MixPart.Compost, MixPart.Bark, MixPart.Loam)) cautions.Add(Cautions.OfPottingMix);
-        if (Has(MixPart.Sphagnum)) cautions.Add(Cautions.OfSphagnum);
-        if (boiled) cautions.Add(Cautions.OfBoilingWater);
+        if (Has(MixPart.Peat, MixPart.Coir, MixPart.Vermiculite, MixPart.Perlite, MixPart.Sand, MixPart.Grit))
+            cautions.Add(Cautions.OfDust);
+        if (Has(MixPart.Compost, MixPart.Bark, MixPart.Loam))
+            cautions.Add(Cautions.OfPottingMix);
+        if (Has(MixPart.Sphagnum))
+            cautions.Add(Cautions.OfSphagnum);
+        if (boiled)
+            cautions.Add(Cautions.OfBoilingWater);
         return cautions;
     }
 }

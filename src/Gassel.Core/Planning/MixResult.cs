@@ -6,4 +6,11 @@ namespace Gassel.Core.Planning;
 /// <param name="LooseLitres">What to measure out.</param>
 /// <param name="WaterLitres">To begin with; the squeeze decides.</param>
 public sealed record MixResult(
-    double FilledLitres, double LooseLitres, IReadOnlyList<MixAmount> Parts, double WaterLitres, string MoistureTest, IReadOnlyList<Caution> Cautions, IReadOnlyList<string> Working);
+    double FilledLitres,
+    double LooseLitres,
+    IReadOnlyList<MixAmount> Parts,
+    double WaterLitres,
+    string MoistureTest,
+    IReadOnlyList<Caution> Cautions,
+    IReadOnlyList<string> Working
+);

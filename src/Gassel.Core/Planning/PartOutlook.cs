@@ -10,5 +10,15 @@ namespace Gassel.Core.Planning;
 /// <param name="Changes">What is otherwise than planned, in words.</param>
 /// <param name="Choices">The ways on when it is late; their steps are those of <paramref name="Steps"/>.</param>
 public sealed record PartOutlook(
-    string Part, IReadOnlyList<StepOutlook> Steps, DateWindow? Sow, DateWindow Finish, int MovedDays, DateOnly Target, int LateDays, bool InReach,
-    IReadOnlyList<string> Changes, IReadOnlyList<ShortfallOption> Choices, IReadOnlyList<string> Working);
+    string Part,
+    IReadOnlyList<StepOutlook> Steps,
+    DateWindow? Sow,
+    DateWindow Finish,
+    int MovedDays,
+    DateOnly Target,
+    int LateDays,
+    bool InReach,
+    IReadOnlyList<string> Changes,
+    IReadOnlyList<ShortfallOption> Choices,
+    IReadOnlyList<string> Working
+);

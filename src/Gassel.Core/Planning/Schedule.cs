@@ -10,10 +10,12 @@ public sealed record Schedule(
     bool Feasible,
     int ShortfallDays,
     IReadOnlyList<ShortfallOption> Options,
-    IReadOnlyList<string> Working)
+    IReadOnlyList<string> Working
+)
 {
     /// <summary>Days of each step as they would be lived: usual ones, or where that start is past those of the first option that is possible.</summary>
-    public IReadOnlyList<(DateOnly Start, DateOnly End)> Laid() => ShortfallDays > 0 && Options.FirstOrDefault(o => o.Possible) is { } way
-        ? [.. way.Steps.Select(s => (s.Start, s.End))]
-        : [.. Steps.Select(s => (s.Start.Usual, s.End.Usual))];
+    public IReadOnlyList<(DateOnly Start, DateOnly End)> Laid() =>
+        ShortfallDays > 0 && Options.FirstOrDefault(o => o.Possible) is { } way
+            ? [.. way.Steps.Select(s => (s.Start, s.End))]
+            : [.. Steps.Select(s => (s.Start.Usual, s.End.Usual))];
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
@@ -13,8 +12,10 @@ public static class Scheduler
     /// <exception cref="ArgumentException">No steps, durations out of order, or a sow anchor without exactly one germinate step.</exception>
     public static Schedule Plan(Anchor anchor, DateOnly today, IReadOnlyList<ScheduleStep> steps)
     {
-        if (steps.Count == 0) throw new ArgumentException("a schedule needs at least one step", nameof(steps));
-        if (steps.Any(s => !s.Days.IsOrdered)) throw new ArgumentException("durations must be 0 ≤ shortest ≤ usual ≤ longest", nameof(steps));
+        if (steps.Count == 0)
+            throw new ArgumentException("a schedule needs at least one step", nameof(steps));
+        if (steps.Any(s => !s.Days.IsOrdered))
+            throw new ArgumentException("durations must be 0 ≤ shortest ≤ usual ≤ longest", nameof(steps));
         var anchorAt = AnchorBoundary(anchor.Event, steps);
 
         var boundaries = Enumerable.Range(0, steps.Count + 1).Select(i => Boundary(i, anchorAt, anchor.Date, steps)).ToList();
@@ -22,8 +23,15 @@ public static class Scheduler
         var start = boundaries[0];
         var shortfall = Math.Max(0, today.DayNumber - start.Usual.DayNumber);
         var options = shortfall > 0 ? ShortfallOptions.For(anchor, anchorAt, today, shortfall, steps) : [];
-        return new Schedule(scheduled, start, boundaries[^1], start.Latest >= today, shortfall, options,
-            Working(anchor, today, steps, start, shortfall));
+        return new Schedule(
+            scheduled,
+            start,
+            boundaries[^1],
+            start.Latest >= today,
+            shortfall,
+            options,
+            Working(anchor, today, steps, start, shortfall)
+        );
     }
 
     /// <summary>The boundary that the anchor fixes: 0 is the start of the first step, <c>steps.Count</c> the end of the last.</summary>
@@ -31,8 +39,10 @@ public static class Scheduler
     {
         switch (anchorEvent)
         {
-            case AnchorEvent.Start: return 0;
-            case AnchorEvent.PlantOut: return steps.Count;
+            case AnchorEvent.Start:
+                return 0;
+            case AnchorEvent.PlantOut:
+                return steps.Count;
             default:
                 var sowings = Enumerable.Range(0, steps.Count).Where(i => steps[i].Kind == StepKind.Germinate).ToList();
                 return sowings.Count == 1
@@ -46,14 +56,18 @@ public static class Scheduler
         if (boundary <= anchorAt)
         {
             var between = steps.Skip(boundary).Take(anchorAt - boundary).ToList();
-            return new(date.AddDays(-between.Sum(s => s.Days.Longest)),
+            return new(
+                date.AddDays(-between.Sum(s => s.Days.Longest)),
                 date.AddDays(-between.Sum(s => s.Days.Usual)),
-                date.AddDays(-between.Sum(s => s.Days.Shortest)));
+                date.AddDays(-between.Sum(s => s.Days.Shortest))
+            );
         }
         var after = steps.Skip(anchorAt).Take(boundary - anchorAt).ToList();
-        return new(date.AddDays(after.Sum(s => s.Days.Shortest)),
+        return new(
+            date.AddDays(after.Sum(s => s.Days.Shortest)),
             date.AddDays(after.Sum(s => s.Days.Usual)),
-            date.AddDays(after.Sum(s => s.Days.Longest)));
+            date.AddDays(after.Sum(s => s.Days.Longest))
+        );
     }
 
     private static List<string> Working(Anchor anchor, DateOnly today, IReadOnlyList<ScheduleStep> steps, DateWindow start, int shortfall)
@@ -67,12 +81,23 @@ public static class Scheduler
                 _ => $"Counted back from planting out on {DayWords.Of(anchor.Date)}.",
             },
         };
-        lines.AddRange(steps.Select(s => string.Create(CultureInfo.InvariantCulture,
-            $"{s.Kind.Words()}: {s.Days.Shortest}–{s.Days.Usual}–{s.Days.Longest} days (shortest–usual–longest){(s.Optional ? ", optional" : "")}.")));
-        lines.Add($"Start: usual durations give {DayWords.Of(start.Usual)}; longest {DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Latest : start.Earliest)}, shortest {DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Earliest : start.Latest)}.");
-        lines.Add(shortfall == 0
-            ? $"Today is {DayWords.Of(today)}: the usual start is not past."
-            : string.Create(CultureInfo.InvariantCulture, $"Today is {DayWords.Of(today)}: {today.DayNumber} − {start.Usual.DayNumber} = {shortfall} days past the usual start."));
+        lines.AddRange(
+            steps.Select(s =>
+                Text.Of(
+                    $"{s.Kind.Words()}: {s.Days.Shortest}–{s.Days.Usual}–{s.Days.Longest} days (shortest–usual–longest){(s.Optional ? ", optional" : "")}."
+                )
+            )
+        );
+        lines.Add(
+            $"Start: usual durations give {DayWords.Of(start.Usual)}; longest {DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Latest : start.Earliest)}, shortest {DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Earliest : start.Latest)}."
+        );
+        lines.Add(
+            shortfall == 0
+                ? $"Today is {DayWords.Of(today)}: the usual start is not past."
+                : Text.Of(
+                    $"Today is {DayWords.Of(today)}: {today.DayNumber} − {start.Usual.DayNumber} = {shortfall} days past the usual start."
+                )
+        );
         lines.Add("Rule: dates follow from the durations alone (common practice, no source).");
         return lines;
     }

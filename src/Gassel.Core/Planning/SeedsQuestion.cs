@@ -17,4 +17,5 @@ public sealed record SeedsQuestion(
     int? SeedsPerCell = null,
     int CellsPerTray = 72,
     double WholeContainerLoss = 0,
-    int Containers = 1);
+    int Containers = 1
+);

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Planning;
 
 /// <summary>Shares that live through each stage from seedling to plant, each in (0, 1].</summary>
@@ -13,5 +11,8 @@ public readonly record struct StageSurvival(double ToPot, double ToHardened, dou
 
     public double Total => ToPot * ToHardened * ToPlanted;
 
-    public string Words => string.Create(CultureInfo.InvariantCulture, $"Survival {ToPot:0.###} to the pot × {ToHardened:0.###} to hardened × {ToPlanted:0.###} planted = {Total:P1}.");
+    public string Words =>
+        Text.Of(
+            $"Survival {ToPot:0.###} to the pot × {ToHardened:0.###} to hardened × {ToPlanted:0.###} planted = {Total:P1}."
+        );
 }

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Planning;
 
 /// <summary>A part sown now and a part weeks later, as insurance against a late frost.</summary>
@@ -15,12 +13,22 @@ public static class TwoSowings
         var loose = question with { SeedsPerCell = null, WholeContainerLoss = 0, Containers = 1 };
         Sowing Of(int part) => new(part, part * loose.Germination.Mean(g => g * loose.Survival), SeedsNeeded.ReachProbability(part, loose));
         var (a, b) = (Of(first), Of(seeds - first));
-        return new(a, b, SeedsNeeded.ReachProbability(seeds, loose),
-        [
-            string.Create(CultureInfo.InvariantCulture, $"{seeds} seeds divided: {a.Seeds} now, {b.Seeds} later. {question.Germination.Words}"),
-            string.Create(CultureInfo.InvariantCulture, $"Expected plants: {a.ExpectedPlants:0.#} and {b.ExpectedPlants:0.#}, survival to a plant {question.Survival:P0}."),
-            string.Create(CultureInfo.InvariantCulture, $"If the first is lost, the second alone reaches {question.Plants} with probability {b.AloneReaches:P1}; the other way round {a.AloneReaches:P1}."),
-            "Two sowings do not bring more plants; they keep one late freeze from taking all of them.",
-        ]);
+        return new(
+            a,
+            b,
+            SeedsNeeded.ReachProbability(seeds, loose),
+            [
+                Text.Of(
+                    $"{seeds} seeds divided: {a.Seeds} now, {b.Seeds} later. {question.Germination.Words}"
+                ),
+                Text.Of(
+                    $"Expected plants: {a.ExpectedPlants:0.#} and {b.ExpectedPlants:0.#}, survival to a plant {question.Survival:P0}."
+                ),
+                Text.Of(
+                    $"If the first is lost, the second alone reaches {question.Plants} with probability {b.AloneReaches:P1}; the other way round {a.AloneReaches:P1}."
+                ),
+                "Two sowings do not bring more plants; they keep one late freeze from taking all of them.",
+            ]
+        );
     }
 }

@@ -20,7 +20,8 @@ public sealed record BatchPlan(
     DateOnly LatestStart,
     GerminationForecast? Forecast = null,
     string? Name = null,
-    SownPlan? Sowing = null)
+    SownPlan? Sowing = null
+)
 {
     public const string FirstPart = "1";
 
@@ -35,7 +36,8 @@ public sealed record BatchPlan(
         {
             for (var i = 0; i < Steps.Count; i++)
             {
-                if (Steps[i].Step.Kind == StepKind.Germinate) return i;
+                if (Steps[i].Step.Kind == StepKind.Germinate)
+                    return i;
             }
             return null;
         }
@@ -47,25 +49,37 @@ public sealed record BatchPlan(
     /// <summary>The plan with days and target as they were taken on later; the days on which steps were planned first stay beside it.</summary>
     public BatchPlan With(Replanned? replanned)
     {
-        if (replanned is null) return this;
+        if (replanned is null)
+            return this;
         var days = replanned.Steps.GroupBy(s => s.Step).ToDictionary(g => g.Key, g => g.Last().Days);
         return this with
         {
-            Steps = [.. Steps.Select((s, i) => days.TryGetValue(i, out var n) ? s with { PlannedDays = n, Skipped = n == 0 && s.Step.Optional } : s)],
+            Steps =
+            [
+                .. Steps.Select(
+                    (s, i) => days.TryGetValue(i, out var n) ? s with { PlannedDays = n, Skipped = n == 0 && s.Step.Optional } : s
+                ),
+            ],
             Anchor = Anchor with { Date = replanned.Target },
         };
     }
 
     /// <summary>The plan without optional steps that were left out.</summary>
-    public BatchPlan Without(IReadOnlySet<int> leftOut) => leftOut.Count == 0 ? this
-        : this with { Steps = [.. Steps.Select((s, i) => leftOut.Contains(i) ? s with { PlannedDays = 0, Skipped = true } : s)] };
+    public BatchPlan Without(IReadOnlySet<int> leftOut) =>
+        leftOut.Count == 0
+            ? this
+            : this with
+            {
+                Steps = [.. Steps.Select((s, i) => leftOut.Contains(i) ? s with { PlannedDays = 0, Skipped = true } : s)],
+            };
 
     /// <summary>The next step that the plan does not skip; null after the last.</summary>
     public int? NextStep(int after)
     {
         for (var i = after + 1; i < Steps.Count; i++)
         {
-            if (!Steps[i].Skipped) return i;
+            if (!Steps[i].Skipped)
+                return i;
         }
         return null;
     }

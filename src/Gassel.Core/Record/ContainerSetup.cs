@@ -8,8 +8,15 @@ namespace Gassel.Core.Record;
 /// <param name="Holes">It drains.</param>
 /// <param name="WateredDaily">A little water every frost-free day.</param>
 public sealed record ContainerSetup(
-    ContainerPreset? Kind, CareStyle Care = CareStyle.CapOff, ContainerMix Mix = ContainerMix.LowNutrient, double MixCm = 8, double StonesKg = 0, OwnVessel? Own = null,
-    bool Holes = true, bool WateredDaily = false)
+    ContainerPreset? Kind,
+    CareStyle Care = CareStyle.CapOff,
+    ContainerMix Mix = ContainerMix.LowNutrient,
+    double MixCm = 8,
+    double StonesKg = 0,
+    OwnVessel? Own = null,
+    bool Holes = true,
+    bool WateredDaily = false
+)
 {
     /// <summary>What is taken of one that nobody described.</summary>
     public static ContainerSetup Assumed { get; } = new(ContainerPreset.Jug4);
@@ -30,10 +37,13 @@ public sealed record ContainerSetup(
 
     /// <summary>How the cap stands where nobody touched it.</summary>
     [JsonIgnore]
-    public CapPosition UsualCap => !HasLid ? CapPosition.Open : Care switch
-    {
-        CareStyle.CapOff => CapPosition.Off,
-        CareStyle.CapOnAtNight => CapPosition.DayOffNightOn,
-        _ => CapPosition.On,
-    };
+    public CapPosition UsualCap =>
+        !HasLid
+            ? CapPosition.Open
+            : Care switch
+            {
+                CareStyle.CapOff => CapPosition.Off,
+                CareStyle.CapOnAtNight => CapPosition.DayOffNightOn,
+                _ => CapPosition.On,
+            };
 }

@@ -18,4 +18,5 @@ public sealed record Entry(
     DateTimeOffset RecordedAt,
     string Who,
     EntrySource Source,
-    EntryPayload Payload);
+    EntryPayload Payload
+);

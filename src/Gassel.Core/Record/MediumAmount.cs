@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Record;
@@ -9,7 +8,14 @@ namespace Gassel.Core.Record;
 /// <param name="WaterMl">Water to begin with, millilitres; null for sheets.</param>
 /// <param name="MoistureTest">When it is moist enough.</param>
 /// <param name="Topics">Cautions that go with it, as in <see cref="Caution.Topic"/>.</param>
-public sealed record MediumAmount(MoistMedium Medium, string Amount, int? MediumMl, int? WaterMl, string MoistureTest, IReadOnlyList<string> Topics)
+public sealed record MediumAmount(
+    MoistMedium Medium,
+    string Amount,
+    int? MediumMl,
+    int? WaterMl,
+    string MoistureTest,
+    IReadOnlyList<string> Topics
+)
 {
     /// <summary>Width and thickness taken where nobody measured the seed, mm (our assumption).</summary>
     private const double UnknownSizeMm = 3;
@@ -36,9 +42,10 @@ public sealed record MediumAmount(MoistMedium Medium, string Amount, int? Medium
         if (medium is MoistMedium.Towel or MoistMedium.FilterInTowel)
         {
             var sheets = Math.Max(1, (int)Math.Ceiling(seeds * width * width / SheetMm2));
-            var words = medium == MoistMedium.Towel
-                ? $"{Count(sheets, "paper towel")}, folded around the seed"
-                : $"{Count(sheets, "filter paper")} with the seed, inside {Count(sheets, "paper towel")}";
+            var words =
+                medium == MoistMedium.Towel
+                    ? $"{Count(sheets, "paper towel")}, folded around the seed"
+                    : $"{Count(sheets, "filter paper")} with the seed, inside {Count(sheets, "paper towel")}";
             return new(medium, words, null, null, Wrung, []);
         }
         // a seed as an ellipsoid of its width twice and its thickness once
@@ -52,8 +59,15 @@ public sealed record MediumAmount(MoistMedium Medium, string Amount, int? Medium
         };
         var waterMl = (int)Math.Round(ml * water / 5) * 5;
         var moist = medium == MoistMedium.Sand ? "It holds its shape when pressed, and no water stands on it." : Wrung;
-        return new(medium, string.Create(CultureInfo.InvariantCulture, $"about {ml} ml of {name}, {waterMl} ml of water to begin with"), ml, waterMl, moist, topics);
+        return new(
+            medium,
+            Text.Of( $"about {ml} ml of {name}, {waterMl} ml of water to begin with"),
+            ml,
+            waterMl,
+            moist,
+            topics
+        );
     }
 
-    private static string Count(int n, string what) => string.Create(CultureInfo.InvariantCulture, $"{n} {what}{(n == 1 ? "" : "s")}");
+    private static string Count(int n, string what) => Text.Of( $"{n} {what}{(n == 1 ? "" : "s")}");
 }

@@ -5,4 +5,12 @@ namespace Gassel.Core.Record;
 /// <param name="Divided">Several that stood in one cell were taken apart.</param>
 /// <param name="PotCm">Width of the pot they are in now; null where nobody said.</param>
 public sealed record MovedOn(
-    string Part, PlantStage From, PlantStage To, int Plants, string? Into = null, double? SpacingCm = null, bool Divided = false, double? PotCm = null) : EntryPayload;
+    string Part,
+    PlantStage From,
+    PlantStage To,
+    int Plants,
+    string? Into = null,
+    double? SpacingCm = null,
+    bool Divided = false,
+    double? PotCm = null
+) : EntryPayload;

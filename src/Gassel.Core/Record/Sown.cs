@@ -7,5 +7,14 @@ namespace Gassel.Core.Record;
 /// <param name="EstimatePercent">The number of seeds is an estimate, give or take so much; null where it was counted.</param>
 /// <param name="Dome">A dome was put on.</param>
 public sealed record Sown(
-    string Part, string? Place, Vessel? Vessel, double? DepthMm = null, int? Seeds = null, int? SeedsPerCell = null, IReadOnlyList<int>? Cells = null,
-    SowCover? Cover = null, double? EstimatePercent = null, bool Dome = false) : EntryPayload;
+    string Part,
+    string? Place,
+    Vessel? Vessel,
+    double? DepthMm = null,
+    int? Seeds = null,
+    int? SeedsPerCell = null,
+    IReadOnlyList<int>? Cells = null,
+    SowCover? Cover = null,
+    double? EstimatePercent = null,
+    bool Dome = false
+) : EntryPayload;

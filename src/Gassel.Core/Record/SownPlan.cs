@@ -8,4 +8,12 @@ namespace Gassel.Core.Record;
 /// <param name="Clump">Seedlings are left as clumps and divided later.</param>
 /// <param name="Cover">Null for the usual of the species.</param>
 /// <param name="Place">Id of the place it is to stand at; null for the usual.</param>
-public sealed record SownPlan(int? SeedsPerCell, int CellsPerTray, int? Cells, int Containers, bool Clump, SowCover? Cover = null, string? Place = null);
+public sealed record SownPlan(
+    int? SeedsPerCell,
+    int CellsPerTray,
+    int? Cells,
+    int Containers,
+    bool Clump,
+    SowCover? Cover = null,
+    string? Place = null
+);

@@ -3,43 +3,46 @@ namespace Gassel.Core.Record;
 /// <summary>Tendings in the words of the log.</summary>
 public static class Tendings
 {
-    public static string Words(Tending what) => what switch
-    {
-        Tending.CapOn => "cap put on",
-        Tending.CapOff => "cap taken off",
-        Tending.TopOpen => "top opened",
-        Tending.TopAsUsual => "top as usual again",
-        Tending.Covered => "covered",
-        Tending.CarriedIn => "carried in",
-        Tending.BackOut => "back out, uncovered",
-        Tending.Watered => "watered",
-        Tending.Drained => "drained",
-        Tending.Secured => "secured against the wind",
-        Tending.MulchMostOff => "three quarters of the mulch off",
-        Tending.Fed => "fed",
-        Tending.LampsRaised => "lamps raised",
-        _ => "rest of the mulch off",
-    };
+    public static string Words(Tending what) =>
+        what switch
+        {
+            Tending.CapOn => "cap put on",
+            Tending.CapOff => "cap taken off",
+            Tending.TopOpen => "top opened",
+            Tending.TopAsUsual => "top as usual again",
+            Tending.Covered => "covered",
+            Tending.CarriedIn => "carried in",
+            Tending.BackOut => "back out, uncovered",
+            Tending.Watered => "watered",
+            Tending.Drained => "drained",
+            Tending.Secured => "secured against the wind",
+            Tending.MulchMostOff => "three quarters of the mulch off",
+            Tending.Fed => "fed",
+            Tending.LampsRaised => "lamps raised",
+            _ => "rest of the mulch off",
+        };
 
     /// <summary>Done to plants wherever they stand, not to a container.</summary>
     public static bool IsOfPlants(Tending what) => what is Tending.Fed or Tending.LampsRaised;
 
     /// <summary>The cap after it; null where it leaves the cap alone.</summary>
-    public static CapPosition? Cap(Tending what, ContainerSetup setup) => what switch
-    {
-        Tending.CapOn => CapPosition.On,
-        Tending.CapOff => CapPosition.Off,
-        Tending.TopOpen => CapPosition.Open,
-        Tending.TopAsUsual => setup.UsualCap,
-        _ => null,
-    };
+    public static CapPosition? Cap(Tending what, ContainerSetup setup) =>
+        what switch
+        {
+            Tending.CapOn => CapPosition.On,
+            Tending.CapOff => CapPosition.Off,
+            Tending.TopOpen => CapPosition.Open,
+            Tending.TopAsUsual => setup.UsualCap,
+            _ => null,
+        };
 
     /// <summary>The shelter after it; null where it leaves that alone.</summary>
-    public static Shelter? ShelterAfter(Tending what) => what switch
-    {
-        Tending.Covered => Shelter.Covered,
-        Tending.CarriedIn => Shelter.CarriedIn,
-        Tending.BackOut => Shelter.None,
-        _ => null,
-    };
+    public static Shelter? ShelterAfter(Tending what) =>
+        what switch
+        {
+            Tending.Covered => Shelter.Covered,
+            Tending.CarriedIn => Shelter.CarriedIn,
+            Tending.BackOut => Shelter.None,
+            _ => null,
+        };
 }

@@ -20,11 +20,12 @@ public readonly record struct TrayGrid(int Columns, int Cells)
     public static TrayGrid? Of(Vessel? vessel) => vessel?.Cells is { } cells ? new(vessel.Columns ?? UsualColumns(cells), cells) : null;
 
     /// <summary>Trays of 36, 48 and 72 cells fill a flat of 27 × 53 cm (common practice, no source); another number is drawn about as wide.</summary>
-    public static int UsualColumns(int cells) => cells switch
-    {
-        36 => 9,
-        48 => 8,
-        72 => 12,
-        _ => Math.Max(1, (int)Math.Ceiling(Math.Sqrt(2.0 * cells))),
-    };
+    public static int UsualColumns(int cells) =>
+        cells switch
+        {
+            36 => 9,
+            48 => 8,
+            72 => 12,
+            _ => Math.Max(1, (int)Math.Ceiling(Math.Sqrt(2.0 * cells))),
+        };
 }

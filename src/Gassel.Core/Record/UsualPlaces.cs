@@ -28,12 +28,13 @@ public static class UsualPlaces
     public const PlaceKind ForSprouts = PlaceKind.LampShelf;
 
     /// <summary>What the step that is usually done there wants; null where it hangs on the seed.</summary>
-    public static TemperatureBand? Wanted(PlaceKind kind) => kind switch
-    {
-        PlaceKind.ColdShelf => TemperatureBand.Cold,
-        PlaceKind.WarmShelf => TemperatureBand.Warm,
-        _ => null,
-    };
+    public static TemperatureBand? Wanted(PlaceKind kind) =>
+        kind switch
+        {
+            PlaceKind.ColdShelf => TemperatureBand.Cold,
+            PlaceKind.WarmShelf => TemperatureBand.Warm,
+            _ => null,
+        };
 
     /// <summary>A band that begins here is too warm for a cool room, °C: the tray goes on the mat (our assumption).</summary>
     private const double MatFromC = 18;
@@ -43,18 +44,21 @@ public static class UsualPlaces
     /// where the top of the band is 18 °C or less (common practice, no source); an outdoor route is in the
     /// yard from its first cold or warm spell on.
     /// </summary>
-    public static PlaceKind For(RouteSetting setting, RouteStep step) => setting != RouteSetting.Indoors && step.Kind >= StepKind.WarmMoist ? PlaceKind.Yard : step.Kind switch
-    {
-        StepKind.ColdMoist or StepKind.ColdDry or StepKind.SeedVernalization => PlaceKind.ColdShelf,
-        StepKind.WarmMoist or StepKind.AfterRipen => PlaceKind.WarmShelf,
-        StepKind.Germinate => step.Band switch
-        {
-            { HighC: < 16 } => PlaceKind.Yard,
-            { LowC: >= MatFromC, HighC: > MatFromC } => PlaceKind.HeatMat,
-            _ => PlaceKind.LampShelf,
-        },
-        StepKind.GrowOn => PlaceKind.LampShelf,
-        StepKind.HardenOff or StepKind.DormantSeason or StepKind.PlantVernalization => PlaceKind.Yard,
-        _ => PlaceKind.Table,
-    };
+    public static PlaceKind For(RouteSetting setting, RouteStep step) =>
+        setting != RouteSetting.Indoors && step.Kind >= StepKind.WarmMoist
+            ? PlaceKind.Yard
+            : step.Kind switch
+            {
+                StepKind.ColdMoist or StepKind.ColdDry or StepKind.SeedVernalization => PlaceKind.ColdShelf,
+                StepKind.WarmMoist or StepKind.AfterRipen => PlaceKind.WarmShelf,
+                StepKind.Germinate => step.Band switch
+                {
+                    { HighC: < 16 } => PlaceKind.Yard,
+                    { LowC: >= MatFromC, HighC: > MatFromC } => PlaceKind.HeatMat,
+                    _ => PlaceKind.LampShelf,
+                },
+                StepKind.GrowOn => PlaceKind.LampShelf,
+                StepKind.HardenOff or StepKind.DormantSeason or StepKind.PlantVernalization => PlaceKind.Yard,
+                _ => PlaceKind.Table,
+            };
 }

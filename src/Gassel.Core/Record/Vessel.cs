@@ -6,4 +6,11 @@ namespace Gassel.Core.Record;
 /// <param name="Medium">What the seed lies in; null for the usual of the grower.</param>
 /// <param name="Slot">Where on the shelf, as the grower calls it; null where nobody said.</param>
 /// <param name="Columns">Cells in a row; null for the usual grid of so many cells.</param>
-public sealed record Vessel(VesselKind Kind, string Label, int? Cells = null, MoistMedium? Medium = null, string? Slot = null, int? Columns = null);
+public sealed record Vessel(
+    VesselKind Kind,
+    string Label,
+    int? Cells = null,
+    MoistMedium? Medium = null,
+    string? Slot = null,
+    int? Columns = null
+);

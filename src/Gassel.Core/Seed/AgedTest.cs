@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Seed;
@@ -9,13 +8,19 @@ internal readonly record struct AgedTest(int Germinated, string Words)
 {
     public static AgedTest Of(GerminationTest test, SeedLot lot, Species species, ViabilitySchool school, double initial, DateOnly today)
     {
-        if (test.On is not { } on) return new(test.Germinated, "The day of the test is not known, so it is not aged: older seed comes up less.");
-        if (on >= today) return new(test.Germinated, "Tested just now.");
+        if (test.On is not { } on)
+            return new(test.Germinated, "The day of the test is not known, so it is not aged: older seed comes up less.");
+        if (on >= today)
+            return new(test.Germinated, "Tested just now.");
         var (then, now) = (Alive(lot.AgeYears(on)), Alive(lot.AgeYears(today)));
         var share = then > 0 ? Math.Min(1, now / then) : 0;
         var germinated = (int)Math.Round(test.Germinated * share, MidpointRounding.AwayFromZero);
-        return new(germinated, string.Create(CultureInfo.InvariantCulture,
-            $"Tested {DayWords.Of(on)}. Of seed alive then {share:P0} is alive today by the {(school == ViabilitySchool.Share ? "share" : "points")} school, so {test.Germinated} of {test.Seeds} count as {germinated} of {test.Seeds}."));
+        return new(
+            germinated,
+            Text.Of(
+                $"Tested {DayWords.Of(on)}. Of seed alive then {share:P0} is alive today by the {(school == ViabilitySchool.Share ? "share" : "points")} school, so {test.Germinated} of {test.Seeds} count as {germinated} of {test.Seeds}."
+            )
+        );
 
         double Alive(double years) => Viability.At(school, initial, years, species.Longevity, lot.Storage).Fraction;
     }

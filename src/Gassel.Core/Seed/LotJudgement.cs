@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Germination;
 using Gassel.Core.Treatments;
 
@@ -8,7 +7,13 @@ namespace Gassel.Core.Seed;
 /// <param name="Alive">Share of seed taken to be alive, bounded by a cut test.</param>
 /// <param name="Learned">What own batches let expect, also where a test of the lot goes before it; null without own batches.</param>
 public sealed record LotJudgement(
-    GerminationBelief Germination, GerminationBasis Basis, double Alive, IReadOnlyList<LotWarning> Warnings, IReadOnlyList<string> Working, LearnedGermination? Learned = null)
+    GerminationBelief Germination,
+    GerminationBasis Basis,
+    double Alive,
+    IReadOnlyList<LotWarning> Warnings,
+    IReadOnlyList<string> Working,
+    LearnedGermination? Learned = null
+)
 {
     /// <summary>Share of live, treated seed taken to come up where nothing is known (our assumption).</summary>
     public const double ComesUpOfLive = 0.8;
@@ -18,7 +23,14 @@ public sealed record LotJudgement(
 
     /// <param name="school">By which viability falls with age.</param>
     /// <param name="own">Finished batches of one's own by this route; null or empty for none.</param>
-    public static LotJudgement Of(SeedLot lot, Species species, Route route, ViabilitySchool school, DateOnly today, IReadOnlyList<PastBatch>? own = null)
+    public static LotJudgement Of(
+        SeedLot lot,
+        Species species,
+        Route route,
+        ViabilitySchool school,
+        DateOnly today,
+        IReadOnlyList<PastBatch>? own = null
+    )
     {
         var age = lot.AgeYears(today);
         var initial = lot.PrintedFraction ?? (lot.Source == SeedSource.CleanedBought ? Viability.CleanedBought : Viability.WildCollected);
@@ -26,16 +38,23 @@ public sealed record LotJudgement(
         var working = new List<string>
         {
             lot.PrintedFraction is { } printed
-                ? string.Create(CultureInfo.InvariantCulture, $"Alive: {printed:P0} printed on the packet{(lot.PackedFor is { } packed ? $", packed for {packed}, so taken as harvested in the autumn of {packed - 1}" : "")}; {age:0.0} years old.")
-                : string.Create(CultureInfo.InvariantCulture, $"Alive: {(lot.Source == SeedSource.CleanedBought ? "cleaned bought" : "wild-collected")} seed starts at {initial:P0}; {age:0.0} years old."),
+                ? Text.Of(
+                    $"Alive: {printed:P0} printed on the packet{(lot.PackedFor is { } packed ? $", packed for {packed}, so taken as harvested in the autumn of {packed - 1}" : "")}; {age:0.0} years old."
+                )
+                : Text.Of(
+                    $"Alive: {(lot.Source == SeedSource.CleanedBought ? "cleaned bought" : "wild-collected")} seed starts at {initial:P0}; {age:0.0} years old."
+                ),
         };
         working.AddRange(rule.Working);
         var alive = rule.Fraction;
         if (FullShare(lot) is { } full && lot.CutTest is { } cut)
         {
             alive = Math.Min(alive, full);
-            working.Add(string.Create(CultureInfo.InvariantCulture,
-                $"Cut test: {cut.Full} full of {cut.Full + cut.Empty + cut.Rotten}, so at most {full:P0} can come up; taken as {alive:P0}."));
+            working.Add(
+                Text.Of(
+                    $"Cut test: {cut.Full} full of {cut.Full + cut.Empty + cut.Rotten}, so at most {full:P0} can come up; taken as {alive:P0}."
+                )
+            );
         }
 
         var ofRoute = lot.Tests?.Where(t => TestTreatment.IsOfRoute(t, route)).MaxBy(t => t.On ?? DateOnly.MinValue);
@@ -45,21 +64,31 @@ public sealed record LotJudgement(
         {
             var aged = AgedTest.Of(ofRoute, lot, species, school, initial, today);
             (belief, basis) = (new GerminationBelief.Tested(aged.Germinated, ofRoute.Seeds), GerminationBasis.Test);
-            working.Add(string.Create(CultureInfo.InvariantCulture,
-                $"Germination: {ofRoute.Germinated} of {ofRoute.Seeds} in a test {TestTreatment.Words(ofRoute)}; it replaces the rule for this route."));
+            working.Add(
+                Text.Of(
+                    $"Germination: {ofRoute.Germinated} of {ofRoute.Seeds} in a test {TestTreatment.Words(ofRoute)}; it replaces the rule for this route."
+                )
+            );
             working.Add(aged.Words);
         }
         else if (lot.AssumedFraction is { } expected)
         {
             var bounded = Math.Min(expected, FullShare(lot) ?? 1);
             (belief, basis) = (new GerminationBelief.Known(bounded), GerminationBasis.Expected);
-            working.Add(string.Create(CultureInfo.InvariantCulture, $"Germination: {bounded:P0}, as you expect{(bounded < expected ? ", bounded by the cut test" : "")}."));
+            working.Add(
+                Text.Of(
+                    $"Germination: {bounded:P0}, as you expect{(bounded < expected ? ", bounded by the cut test" : "")}."
+                )
+            );
         }
         else
         {
             (belief, basis) = (new GerminationBelief.Known(alive * ComesUpOfLive), GerminationBasis.Rule);
-            working.Add(string.Create(CultureInfo.InvariantCulture,
-                $"Germination: {alive:P0} alive × {ComesUpOfLive:P0} of live seed coming up after treatment = {alive * ComesUpOfLive:P0} (our assumption; a test under this route would replace it)."));
+            working.Add(
+                Text.Of(
+                    $"Germination: {alive:P0} alive × {ComesUpOfLive:P0} of live seed coming up after treatment = {alive * ComesUpOfLive:P0} (our assumption; a test under this route would replace it)."
+                )
+            );
         }
         var learned = own is { Count: > 0 } ? LearnedGermination.From(belief.ObservedRate, own) : null;
         if (learned is not null && ofRoute is null)
@@ -71,9 +100,20 @@ public sealed record LotJudgement(
         {
             // a test tells of this very seed; batches of other seed go beside it
             learned = LearnedGermination.From(Math.Clamp(alive * ComesUpOfLive, 0.01, 0.99), own!);
-            working.Add(string.Create(CultureInfo.InvariantCulture, $"Beside it, of other seed: {learned.Working[0]} A new batch is expected at {learned.Mean:P0}; the test of this seed goes before it."));
+            working.Add(
+                Text.Of(
+                    $"Beside it, of other seed: {learned.Working[0]} A new batch is expected at {learned.Mean:P0}; the test of this seed goes before it."
+                )
+            );
         }
-        return new(belief, basis, alive, [.. Heed(lot, species, route, ofRoute, rule.Fraction / initial, alive, age, today)], working, learned);
+        return new(
+            belief,
+            basis,
+            alive,
+            [.. Heed(lot, species, route, ofRoute, rule.Fraction / initial, alive, age, today)],
+            working,
+            learned
+        );
     }
 
     /// <summary>What a batch of so many seeds is expected to do; nine batches in ten between its ends.</summary>
@@ -81,36 +121,56 @@ public sealed record LotJudgement(
     public GerminationForecast Forecast(int seeds)
     {
         // the belief as it stands, and around it how much batches differ where only a few or none are known
-        var learned = Basis == GerminationBasis.OwnBatches && Learned is not null ? Learned : LearnedGermination.From(Germination.ObservedRate, []);
+        var learned =
+            Basis == GerminationBasis.OwnBatches && Learned is not null ? Learned : LearnedGermination.From(Germination.ObservedRate, []);
         var range = learned.Predict(seeds);
-        return new(Germination.ObservedRate, range.Low, range.High, Basis switch
-        {
-            GerminationBasis.Test => "a test of the lot under the route's treatment",
-            GerminationBasis.Expected => "what you expected of the lot",
-            GerminationBasis.OwnBatches => "own batches of this route",
-            _ => "the rule for seed of its age",
-        });
+        return new(
+            Germination.ObservedRate,
+            range.Low,
+            range.High,
+            Basis switch
+            {
+                GerminationBasis.Test => "a test of the lot under the route's treatment",
+                GerminationBasis.Expected => "what you expected of the lot",
+                GerminationBasis.OwnBatches => "own batches of this route",
+                _ => "the rule for seed of its age",
+            }
+        );
     }
 
-    private static double? FullShare(SeedLot lot) => lot.CutTest is { } cut && cut.Full + cut.Empty + cut.Rotten is > 0 and var cutSeeds
-        ? (double)cut.Full / cutSeeds
-        : null;
+    private static double? FullShare(SeedLot lot) =>
+        lot.CutTest is { } cut && cut.Full + cut.Empty + cut.Rotten is > 0 and var cutSeeds ? (double)cut.Full / cutSeeds : null;
 
     private static IEnumerable<LotWarning> Heed(
-        SeedLot lot, Species species, Route route, GerminationTest? ofRoute, double keptShare, double alive, double age, DateOnly today)
+        SeedLot lot,
+        Species species,
+        Route route,
+        GerminationTest? ofRoute,
+        double keptShare,
+        double alive,
+        double age,
+        DateOnly today
+    )
     {
-        var culture = CultureInfo.InvariantCulture;
         if (species.Hazard != HazardLevel.None)
         {
-            yield return new(LotWarningKind.Hazard, $"{(species.Hazard switch { HazardLevel.VeryToxic => "Very toxic", HazardLevel.Toxic => "Toxic", _ => "Irritant" })} seed. {species.HazardNote}".TrimEnd());
+            yield return new(
+                LotWarningKind.Hazard,
+                $"{(species.Hazard switch { HazardLevel.VeryToxic => "Very toxic", HazardLevel.Toxic => "Toxic", _ => "Irritant" })} seed. {species.HazardNote}".TrimEnd()
+            );
         }
         if (keptShare <= 0.5 && ofRoute is null)
         {
-            yield return new(LotWarningKind.Old, string.Create(culture, $"Too old to trust: {age:0.0} years, by the rule {alive:P0} alive. Test some under this route, or take fresher seed."));
+            yield return new(
+                LotWarningKind.Old,
+                Text.Of(
+                    $"Too old to trust: {age:0.0} years, by the rule {alive:P0} alive. Test some under this route, or take fresher seed."
+                )
+            );
         }
         if (ofRoute?.On is { } on && (today.DayNumber - on.DayNumber) / 365.25 > OldTestYears)
         {
-            yield return new(LotWarningKind.OldTest, string.Create(culture, $"The test is of {on:MMM yyyy}; seed has aged since."));
+            yield return new(LotWarningKind.OldTest, Text.Of( $"The test is of {on:MMM yyyy}; seed has aged since."));
         }
         foreach (var other in (lot.Tests ?? []).Where(t => !TestTreatment.IsOfRoute(t, route)))
         {
@@ -118,15 +178,28 @@ public sealed record LotJudgement(
         }
         if (ofRoute is null && lot.CutTest is null && lot.Source == SeedSource.WildCollected)
         {
-            yield return new(LotWarningKind.NoCutTest, "Wild-collected and neither cut nor tested: cut twenty seeds and count the full ones.");
+            yield return new(
+                LotWarningKind.NoCutTest,
+                "Wild-collected and neither cut nor tested: cut twenty seeds and count the full ones."
+            );
         }
         if (species.Has(SpeciesFlag.DoNotDry) && lot.Storage is not (SeedStorage.WarmOrDamp or SeedStorage.Moist))
         {
-            yield return new(LotWarningKind.DriedOut, "This kind must not dry, and the lot was kept dry: expect few, and take the route for dried seed where there is one.");
+            yield return new(
+                LotWarningKind.DriedOut,
+                "This kind must not dry, and the lot was kept dry: expect few, and take the route for dried seed where there is one."
+            );
         }
-        if (species.DormancyClass is DormancyClass.Physical or DormancyClass.Combinational && route.Setting == RouteSetting.Indoors && route.Steps.All(s => s.Kind != StepKind.Scarify))
+        if (
+            species.DormancyClass is DormancyClass.Physical or DormancyClass.Combinational
+            && route.Setting == RouteSetting.Indoors
+            && route.Steps.All(s => s.Kind != StepKind.Scarify)
+        )
         {
-            yield return new(LotWarningKind.WaterTight, "This kind has a water-tight coat and the route does not break it: most of the seed takes no water. Choose a route with scarifying.");
+            yield return new(
+                LotWarningKind.WaterTight,
+                "This kind has a water-tight coat and the route does not break it: most of the seed takes no water. Choose a route with scarifying."
+            );
         }
         if (lot.Source == SeedSource.WildCollected && string.IsNullOrWhiteSpace(lot.Parent) && string.IsNullOrWhiteSpace(lot.Permission))
         {

@@ -30,7 +30,8 @@ public sealed record SeedLot(
     string? Parent = null,
     double? PrintedFraction = null,
     int? PackedFor = null,
-    double? Price = null)
+    double? Price = null
+)
 {
     /// <summary>Seeds when the lot was entered.</summary>
     public int Seeds => Counted ?? Weight?.Seeds ?? 0;

@@ -22,24 +22,29 @@ public readonly record struct ColdResponse(double NoneBelowC, double FullFromC, 
     public IReadOnlyList<double> Knots => [NoneBelowC, FullFromC, FullToC, NoneAboveC];
 
     /// <summary>Share of a day of cold that a day at this temperature is, 0..1.</summary>
-    public double At(double tempC) => tempC switch
-    {
-        _ when tempC <= NoneBelowC => 0,
-        _ when tempC < FullFromC => (tempC - NoneBelowC) / (FullFromC - NoneBelowC),
-        _ when tempC <= FullToC => 1,
-        _ when tempC < NoneAboveC => (NoneAboveC - tempC) / (NoneAboveC - FullToC),
-        _ => 0,
-    };
+    public double At(double tempC) =>
+        tempC switch
+        {
+            _ when tempC <= NoneBelowC => 0,
+            _ when tempC < FullFromC => (tempC - NoneBelowC) / (FullFromC - NoneBelowC),
+            _ when tempC <= FullToC => 1,
+            _ when tempC < NoneAboveC => (NoneAboveC - tempC) / (NoneAboveC - FullToC),
+            _ => 0,
+        };
 
     /// <summary>Mean over a time in which the temperature goes in a straight line from one to the other; exact through the knots.</summary>
     public double MeanBetween(double fromC, double toC)
     {
         var (low, high) = fromC < toC ? (fromC, toC) : (toC, fromC);
-        if (high - low < 1e-12) return At(low);
+        if (high - low < 1e-12)
+            return At(low);
         double sum = 0;
-        if (Overlap(NoneBelowC, FullFromC) is { } rising) sum += (rising.To - rising.From) * (((rising.From + rising.To) / 2) - NoneBelowC) / (FullFromC - NoneBelowC);
-        if (Overlap(FullFromC, FullToC) is { } full) sum += full.To - full.From;
-        if (Overlap(FullToC, NoneAboveC) is { } falling) sum += (falling.To - falling.From) * (NoneAboveC - ((falling.From + falling.To) / 2)) / (NoneAboveC - FullToC);
+        if (Overlap(NoneBelowC, FullFromC) is { } rising)
+            sum += (rising.To - rising.From) * (((rising.From + rising.To) / 2) - NoneBelowC) / (FullFromC - NoneBelowC);
+        if (Overlap(FullFromC, FullToC) is { } full)
+            sum += full.To - full.From;
+        if (Overlap(FullToC, NoneAboveC) is { } falling)
+            sum += (falling.To - falling.From) * (NoneAboveC - ((falling.From + falling.To) / 2)) / (NoneAboveC - FullToC);
         return sum / (high - low);
 
         (double From, double To)? Overlap(double from, double to)

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Gassel.Core.Treatments;
 
 /// <summary>Lamps on a timer: on and off once a day, past midnight where off comes before on.</summary>
@@ -14,13 +12,19 @@ public readonly record struct Lamps(TimeOnly On, TimeOnly Off)
 
     public double DarkHours => 24 - LightHours;
 
-    public string Words => string.Create(CultureInfo.InvariantCulture, $"{On:HH\\:mm} to {Off:HH\\:mm}: {LightHours:0.#} h light, {DarkHours:0.#} h dark");
+    public string Words =>
+        Text.Of( $"{On:HH\\:mm} to {Off:HH\\:mm}: {LightHours:0.#} h light, {DarkHours:0.#} h dark");
 
     /// <summary>What is amiss; null where nothing is.</summary>
-    public string? Warning => this switch
-    {
-        { DarkHours: < LeastDarkHours } => string.Create(CultureInfo.InvariantCulture, $"Only {DarkHours:0.#} h of dark: seedlings want at least {LeastDarkHours:0} h."),
-        { LightHours: < LeastLightHours } => string.Create(CultureInfo.InvariantCulture, $"Only {LightHours:0.#} h of light: under lamps seedlings want {LeastLightHours:0} to 16 h, or they draw out."),
-        _ => null,
-    };
+    public string? Warning =>
+        this switch
+        {
+            { DarkHours: < LeastDarkHours } => Text.Of(
+                $"Only {DarkHours:0.#} h of dark: seedlings want at least {LeastDarkHours:0} h."
+            ),
+            { LightHours: < LeastLightHours } => Text.Of(
+                $"Only {LightHours:0.#} h of light: under lamps seedlings want {LeastLightHours:0} to 16 h, or they draw out."
+            ),
+            _ => null,
+        };
 }

@@ -17,10 +17,18 @@ public static class NameMatch
     public static IReadOnlyList<string> Near(IReadOnlyList<Species> all, string name)
     {
         var plain = Plain(name);
-        if (plain.Length == 0) return [];
-        return [.. all.Select(s => (s.CommonName, Far: Math.Min(Distance(plain, Plain(s.CommonName)), Distance(plain, Plain(s.ScientificName)))))
-            .Where(t => t.Far <= NearLetters || Plain(t.CommonName).Contains(plain, StringComparison.Ordinal))
-            .OrderBy(t => t.Far).Take(4).Select(t => t.CommonName)];
+        if (plain.Length == 0)
+            return [];
+        return
+        [
+            .. all.Select(s =>
+                    (s.CommonName, Far: Math.Min(Distance(plain, Plain(s.CommonName)), Distance(plain, Plain(s.ScientificName))))
+                )
+                .Where(t => t.Far <= NearLetters || Plain(t.CommonName).Contains(plain, StringComparison.Ordinal))
+                .OrderBy(t => t.Far)
+                .Take(4)
+                .Select(t => t.CommonName),
+        ];
     }
 
     /// <summary>Letters to put in, take out or change (Levenshtein 1966).</summary>
@@ -42,5 +50,6 @@ public static class NameMatch
 
     private static bool Same(string a, string b) => Plain(a) == Plain(b);
 
-    private static string Plain(string name) => string.Join(' ', name.Trim().ToLowerInvariant().Split([' ', '-', '_'], StringSplitOptions.RemoveEmptyEntries));
+    private static string Plain(string name) =>
+        string.Join(' ', name.Trim().ToLowerInvariant().Split([' ', '-', '_'], StringSplitOptions.RemoveEmptyEntries));
 }

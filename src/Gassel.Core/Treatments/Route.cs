@@ -5,7 +5,13 @@ namespace Gassel.Core.Treatments;
 /// <param name="Setting">Where it is gone.</param>
 /// <param name="Origin">Where its durations come from; null for the origin of the species.</param>
 public sealed record Route(
-    string Id, int Version, string Name, IReadOnlyList<RouteStep> Steps, RouteSetting Setting = RouteSetting.Indoors, string? Origin = null)
+    string Id,
+    int Version,
+    string Name,
+    IReadOnlyList<RouteStep> Steps,
+    RouteSetting Setting = RouteSetting.Indoors,
+    string? Origin = null
+)
 {
     /// <summary>The seed is in its mix from the first cold on, and stays there.</summary>
     public bool IsOutdoors => Setting != RouteSetting.Indoors;

@@ -8,11 +8,16 @@ public static class RouteRules
     /// <summary>Empty where the route is sound.</summary>
     public static IReadOnlyList<RouteObjection> Check(Species species, Route route)
     {
-        if (route.Steps.Count == 0) return [new(0, "A route needs at least one step.")];
+        if (route.Steps.Count == 0)
+            return [new(0, "A route needs at least one step.")];
         var objections = new List<RouteObjection>();
-        for (var i = 0; i < route.Steps.Count; i++) objections.AddRange(OfStep(species, route, i).Select(why => new RouteObjection(i, why)));
+        for (var i = 0; i < route.Steps.Count; i++)
+            objections.AddRange(OfStep(species, route, i).Select(why => new RouteObjection(i, why)));
         var sowings = route.Steps.Count(s => s.Kind == StepKind.Germinate);
-        if (sowings != 1) objections.Add(new(route.Steps.Count - 1, $"A route has exactly one germinate step; this one has {(sowings == 0 ? "none" : sowings)}."));
+        if (sowings != 1)
+            objections.Add(
+                new(route.Steps.Count - 1, $"A route has exactly one germinate step; this one has {(sowings == 0 ? "none" : sowings)}.")
+            );
         return objections;
     }
 
@@ -34,9 +39,12 @@ public static class RouteRules
         }
         if (step.Kind == StepKind.Soak)
         {
-            if (species.Has(SpeciesFlag.SlimyWhenWet)) return "soak: this seed turns slimy; it goes straight onto moist medium.";
-            if (species.Has(SpeciesFlag.DustFine)) return "soak: dust-fine seed is lost in water; it goes straight onto moist medium.";
-            if (species.Has(SpeciesFlag.NeedsLight)) return "soak: seed that needs light goes straight onto moist medium.";
+            if (species.Has(SpeciesFlag.SlimyWhenWet))
+                return "soak: this seed turns slimy; it goes straight onto moist medium.";
+            if (species.Has(SpeciesFlag.DustFine))
+                return "soak: dust-fine seed is lost in water; it goes straight onto moist medium.";
+            if (species.Has(SpeciesFlag.NeedsLight))
+                return "soak: seed that needs light goes straight onto moist medium.";
         }
         return species.Has(SpeciesFlag.DoNotDry) && step.Kind is StepKind.AfterRipen or StepKind.ColdDry or StepKind.DryStore
             ? $"{name}: this seed must not dry."
@@ -44,7 +52,8 @@ public static class RouteRules
     }
 
     /// <summary>Done in a sitting: it has no days of its own.</summary>
-    private static bool IsWorkOfHours(RouteStep step) => step.Optional || step.Kind is StepKind.Scarify or StepKind.Soak or StepKind.SmokeWater or StepKind.GibberellicAcid;
+    private static bool IsWorkOfHours(RouteStep step) =>
+        step.Optional || step.Kind is StepKind.Scarify or StepKind.Soak or StepKind.SmokeWater or StepKind.GibberellicAcid;
 
     private static IEnumerable<string> OfStep(Species species, Route route, int i)
     {
@@ -58,18 +67,28 @@ public static class RouteRules
         {
             yield return $"{name}: days were {step.Days.Shortest}, {step.Days.Usual}, {step.Days.Longest}; valid is 0 ≤ shortest ≤ usual ≤ longest ≤ {DurationRange.MaxDays}.";
         }
-        if (step.Band is { } band && band.LowC > band.HighC) yield return $"{name}: the lower temperature is above the upper.";
-        if (step.Kind == StepKind.Scarify && step.Method is null && step.Band is null && step.Note is null) yield return "scarify: say how, by abrading, nicking, hot water, or done by a professional.";
-        if (Forbidden(species, step) is { } why) yield return why;
+        if (step.Band is { } band && band.LowC > band.HighC)
+            yield return $"{name}: the lower temperature is above the upper.";
+        if (step.Kind == StepKind.Scarify && step.Method is null && step.Band is null && step.Note is null)
+            yield return "scarify: say how, by abrading, nicking, hot water, or done by a professional.";
+        if (Forbidden(species, step) is { } why)
+            yield return why;
         var before = route.Steps.Take(i).ToList();
         if (step.Kind.IsSeedTreatment() && before.Any(s => s.Kind >= StepKind.Germinate))
         {
             yield return $"{name}: a treatment of seed cannot come back after sowing; a route does not run in a circle.";
         }
-        if (step.Kind > StepKind.Germinate && before.All(s => s.Kind != StepKind.Germinate)) yield return $"{name}: comes after germinating, not before it.";
-        if (i > 0 && route.Steps[i - 1].Kind == step.Kind) yield return $"{name}: stands twice in a row; make it one step with the days of both.";
+        if (step.Kind > StepKind.Germinate && before.All(s => s.Kind != StepKind.Germinate))
+            yield return $"{name}: comes after germinating, not before it.";
+        if (i > 0 && route.Steps[i - 1].Kind == step.Kind)
+            yield return $"{name}: stands twice in a row; make it one step with the days of both.";
         var coat = species.DormancyClass is DormancyClass.Physical or DormancyClass.Combinational;
-        if (coat && step.Kind == StepKind.Soak && route.Steps.Skip(i).Any(s => s.Kind == StepKind.Scarify) && before.All(s => s.Kind != StepKind.Scarify))
+        if (
+            coat
+            && step.Kind == StepKind.Soak
+            && route.Steps.Skip(i).Any(s => s.Kind == StepKind.Scarify)
+            && before.All(s => s.Kind != StepKind.Scarify)
+        )
         {
             yield return "soak: a water-tight coat is broken before the soak, never after it.";
         }

@@ -8,8 +8,15 @@ namespace Gassel.Core.Treatments;
 /// <param name="Note">How it is done, in a grower's words.</param>
 /// <param name="Method">For scarifying; null elsewhere.</param>
 public sealed record RouteStep(
-    StepKind Kind, DurationRange Days, TemperatureBand? Band = null, bool Optional = false, string? Note = null, ScarifyMethod? Method = null)
+    StepKind Kind,
+    DurationRange Days,
+    TemperatureBand? Band = null,
+    bool Optional = false,
+    string? Note = null,
+    ScarifyMethod? Method = null
+)
 {
     /// <summary>Scarifying in hot water. Plans older than the method tell it by their temperature.</summary>
-    public bool IsHotWater => Kind == StepKind.Scarify && (Method == ScarifyMethod.HotWater || (Method is null && Band is { HighC: >= 60 }));
+    public bool IsHotWater =>
+        Kind == StepKind.Scarify && (Method == ScarifyMethod.HotWater || (Method is null && Band is { HighC: >= 60 }));
 }

@@ -31,7 +31,8 @@ public sealed record Species(
     Longevity Longevity = Longevity.Medium,
     ColdResponse? ColdResponse = null,
     SeedSize? SeedSize = null,
-    IReadOnlyList<ValueOrigin>? Origins = null)
+    IReadOnlyList<ValueOrigin>? Origins = null
+)
 {
     /// <summary>Origin of a value that nobody entered: something must stand there to reckon with.</summary>
     public const string NotEntered = "Not entered; taken for now";
@@ -39,11 +40,14 @@ public sealed record Species(
     public bool Has(SpeciesFlag flag) => Flags.Contains(flag);
 
     /// <summary>Its own response to cold, or the starter one of its kind.</summary>
-    public ColdResponse ResponseToCold => ColdResponse
-        ?? (Has(SpeciesFlag.GerminatesInCold) ? Treatments.ColdResponse.ColdGerminator : Treatments.ColdResponse.Usual);
+    public ColdResponse ResponseToCold =>
+        ColdResponse ?? (Has(SpeciesFlag.GerminatesInCold) ? Treatments.ColdResponse.ColdGerminator : Treatments.ColdResponse.Usual);
 
     public bool IsEntered(SpeciesValue value) => OriginOf(value) != NotEntered;
 
     /// <summary>Where one value comes from. What is null is nobody's own value.</summary>
-    public string OriginOf(SpeciesValue value) => value == SpeciesValue.ResponseToCold && ColdResponse is null ? StarterLibrary.Origin : Origins?.FirstOrDefault(o => o.Value == value)?.Origin ?? Origin;
+    public string OriginOf(SpeciesValue value) =>
+        value == SpeciesValue.ResponseToCold && ColdResponse is null
+            ? StarterLibrary.Origin
+            : Origins?.FirstOrDefault(o => o.Value == value)?.Origin ?? Origin;
 }

@@ -11,5 +11,11 @@ public sealed record ArmCount(string Name, bool IsControl, IReadOnlyList<Replica
 
     /// <summary>Counts of all replicates, by day.</summary>
     public IReadOnlyList<SeedlingCount> Counts =>
-        [.. Replicates.SelectMany(r => r.Counts).GroupBy(c => c.Day).OrderBy(g => g.Key).Select(g => new SeedlingCount(g.Key, g.Sum(c => c.Emerged)))];
+        [
+            .. Replicates
+                .SelectMany(r => r.Counts)
+                .GroupBy(c => c.Day)
+                .OrderBy(g => g.Key)
+                .Select(g => new SeedlingCount(g.Key, g.Sum(c => c.Emerged))),
+        ];
 }

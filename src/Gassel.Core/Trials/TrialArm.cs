@@ -8,5 +8,13 @@ namespace Gassel.Core.Trials;
 /// <param name="Place">Where it comes up; null for the usual.</param>
 /// <param name="Setup">Its winter containers; null for an arm that is not sown outdoors.</param>
 public sealed record TrialArm(
-    Guid Batch, string Name, bool IsControl, string RouteId, int Seeds, double? DepthMm = null, SowCover? Cover = null, string? Place = null,
-    ContainerSetup? Setup = null);
+    Guid Batch,
+    string Name,
+    bool IsControl,
+    string RouteId,
+    int Seeds,
+    double? DepthMm = null,
+    SowCover? Cover = null,
+    string? Place = null,
+    ContainerSetup? Setup = null
+);

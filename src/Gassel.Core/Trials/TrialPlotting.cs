@@ -10,13 +10,21 @@ public static class TrialPlotting
     /// <param name="seedsPerCell">At least 1; the last cell of an arm may hold fewer.</param>
     /// <param name="cellsPerTray">At least as many as there are arms.</param>
     /// <param name="label">Of the trays, before their number.</param>
-    public static (IReadOnlyList<TrialVessel> Vessels, IReadOnlyList<TrialPlot> Plots) OverCells(IReadOnlyList<int> seeds, int seedsPerCell, int cellsPerTray, VesselKind kind, string label, int randomSeed)
+    public static (IReadOnlyList<TrialVessel> Vessels, IReadOnlyList<TrialPlot> Plots) OverCells(
+        IReadOnlyList<int> seeds,
+        int seedsPerCell,
+        int cellsPerTray,
+        VesselKind kind,
+        string label,
+        int randomSeed
+    )
     {
         var random = new Random(randomSeed);
         var cells = seeds.Select(n => (n + seedsPerCell - 1) / seedsPerCell).ToArray();
         var trays = Math.Max(1, (cells.Sum() + cellsPerTray - 1) / cellsPerTray);
         // an arm may need one cell more in a tray than another; so many trays that they still fit
-        while (Enumerable.Range(0, trays).Any(t => cells.Sum(c => Share(c, trays, t)) > cellsPerTray)) trays++;
+        while (Enumerable.Range(0, trays).Any(t => cells.Sum(c => Share(c, trays, t)) > cellsPerTray))
+            trays++;
         var plots = new List<TrialPlot>();
         var left = seeds.ToArray();
         for (var tray = 0; tray < trays; tray++)
@@ -27,7 +35,8 @@ public static class TrialPlotting
             for (var arm = 0; arm < seeds.Count; arm++)
             {
                 var mine = Share(cells[arm], trays, tray);
-                if (mine == 0) continue;
+                if (mine == 0)
+                    continue;
                 var taken = order[next..(next + mine)];
                 next += mine;
                 var sown = Math.Min(left[arm], mine * seedsPerCell);
@@ -35,17 +44,31 @@ public static class TrialPlotting
                 plots.Add(new(arm, tray, sown, [.. taken.Order()]));
             }
         }
-        return ([.. Enumerable.Range(1, trays).Select(n => new TrialVessel(trays == 1 ? label : $"{label}.{n}", kind, cellsPerTray))], plots);
+        return (
+            [.. Enumerable.Range(1, trays).Select(n => new TrialVessel(trays == 1 ? label : $"{label}.{n}", kind, cellsPerTray))],
+            plots
+        );
     }
 
     /// <summary>Each replicate in a vessel of its own; the vessels stand in random order.</summary>
     /// <param name="replicates">Of each arm, at least 1 and at most as many as an arm has seeds.</param>
-    public static (IReadOnlyList<TrialVessel> Vessels, IReadOnlyList<TrialPlot> Plots) InOwnVessels(IReadOnlyList<int> seeds, int replicates, VesselKind kind, string label, int randomSeed)
+    public static (IReadOnlyList<TrialVessel> Vessels, IReadOnlyList<TrialPlot> Plots) InOwnVessels(
+        IReadOnlyList<int> seeds,
+        int replicates,
+        VesselKind kind,
+        string label,
+        int randomSeed
+    )
     {
         var order = Enumerable.Range(0, seeds.Count * replicates).ToArray();
         new Random(randomSeed).Shuffle(order);
-        var plots = order.Select((plot, at) => new TrialPlot(plot / replicates, at, Share(seeds[plot / replicates], replicates, plot % replicates), null));
-        return ([.. Enumerable.Range(1, order.Length).Select(n => new TrialVessel($"{label}.{n}", kind, null))], [.. plots.OrderBy(p => p.Arm).ThenBy(p => p.Vessel)]);
+        var plots = order.Select(
+            (plot, at) => new TrialPlot(plot / replicates, at, Share(seeds[plot / replicates], replicates, plot % replicates), null)
+        );
+        return (
+            [.. Enumerable.Range(1, order.Length).Select(n => new TrialVessel($"{label}.{n}", kind, null))],
+            [.. plots.OrderBy(p => p.Arm).ThenBy(p => p.Vessel)]
+        );
     }
 
     /// <summary>A whole number spread over so many as evenly as can be, the first getting the rest.</summary>

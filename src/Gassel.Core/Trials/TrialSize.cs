@@ -5,4 +5,10 @@ namespace Gassel.Core.Trials;
 /// <param name="ExactPower">Of Fisher's exact test at that size, by enumeration; null above <see cref="TrialSizes.MostEnumerated"/> an arm.</param>
 /// <param name="AtBest">Null where no number of seeds at hand was given.</param>
 /// <param name="SeedsPerArmFisher">The smallest number at which Fisher's exact test, which judges the trial, has the power; null above <see cref="TrialSizes.MostEnumerated"/>.</param>
-public sealed record TrialSize(long? SeedsPerArm, double? ExactPower, int? SeedsPerArmFisher, AtBest? AtBest, IReadOnlyList<string> Working);
+public sealed record TrialSize(
+    long? SeedsPerArm,
+    double? ExactPower,
+    int? SeedsPerArmFisher,
+    AtBest? AtBest,
+    IReadOnlyList<string> Working
+);

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Record;
 
 namespace Gassel.Core.Yard;
@@ -12,27 +11,35 @@ public static class ContainerAdvice
 
     /// <summary>Steps that a container goes through at the table, in order.</summary>
     public static IReadOnlyList<PreparationStep> Steps(ContainerSetup setup) =>
-    [
-        .. setup.Drains ? [PreparationStep.DrainHoles] : Array.Empty<PreparationStep>(),
-        .. setup.HasLid && setup.Kind != ContainerPreset.ColdFrame ? [PreparationStep.VentHoles, PreparationStep.Hinge] : Array.Empty<PreparationStep>(),
-        PreparationStep.MixFilled, PreparationStep.Moistened, PreparationStep.Sown, PreparationStep.TwoLabels,
-        .. setup.HasLid && setup.Kind != ContainerPreset.ColdFrame ? [PreparationStep.Taped] : Array.Empty<PreparationStep>(),
-        .. setup.IsStrawed ? [PreparationStep.Strawed] : Array.Empty<PreparationStep>(),
-    ];
+        [
+            .. setup.Drains ? [PreparationStep.DrainHoles] : Array.Empty<PreparationStep>(),
+            .. setup.HasLid && setup.Kind != ContainerPreset.ColdFrame
+                ? [PreparationStep.VentHoles, PreparationStep.Hinge]
+                : Array.Empty<PreparationStep>(),
+            PreparationStep.MixFilled,
+            PreparationStep.Moistened,
+            PreparationStep.Sown,
+            PreparationStep.TwoLabels,
+            .. setup.HasLid && setup.Kind != ContainerPreset.ColdFrame ? [PreparationStep.Taped] : Array.Empty<PreparationStep>(),
+            .. setup.IsStrawed ? [PreparationStep.Strawed] : Array.Empty<PreparationStep>(),
+        ];
 
     /// <summary>How a step is done.</summary>
-    public static string Words(PreparationStep step, ContainerSetup setup) => step switch
-    {
-        PreparationStep.DrainHoles => "drain holes in the bottom, six or more; blade and hot tools away from the hand, on a board",
-        PreparationStep.VentHoles => "vent holes in the top",
-        PreparationStep.Hinge => "cut around at a third of the height, a hinge of 30–50 mm left",
-        PreparationStep.MixFilled => string.Create(CultureInfo.InvariantCulture, $"{setup.MixCm:0.#} cm of {(setup.Mix == ContainerMix.LowNutrient ? "low-nutrient seed mix" : "potting mix with nutrients")}; 7–10 cm is usual"),
-        PreparationStep.Moistened => "mix moist through before the seed goes in; dry mix sheds water",
-        PreparationStep.Sown => "sown, grit over seed that is not dust-fine and needs no light",
-        PreparationStep.TwoLabels => "two labels, inside and outside, with day and both names",
-        PreparationStep.Strawed => "clean straw over the pots once the ground freezes, against heaving",
-        _ => "taped around the cut",
-    };
+    public static string Words(PreparationStep step, ContainerSetup setup) =>
+        step switch
+        {
+            PreparationStep.DrainHoles => "drain holes in the bottom, six or more; blade and hot tools away from the hand, on a board",
+            PreparationStep.VentHoles => "vent holes in the top",
+            PreparationStep.Hinge => "cut around at a third of the height, a hinge of 30–50 mm left",
+            PreparationStep.MixFilled => Text.Of(
+                $"{setup.MixCm:0.#} cm of {(setup.Mix == ContainerMix.LowNutrient ? "low-nutrient seed mix" : "potting mix with nutrients")}; 7–10 cm is usual"
+            ),
+            PreparationStep.Moistened => "mix moist through before the seed goes in; dry mix sheds water",
+            PreparationStep.Sown => "sown, grit over seed that is not dust-fine and needs no light",
+            PreparationStep.TwoLabels => "two labels, inside and outside, with day and both names",
+            PreparationStep.Strawed => "clean straw over the pots once the ground freezes, against heaving",
+            _ => "taped around the cut",
+        };
 
     /// <summary>What speaks against it; empty for a good one.</summary>
     public static IReadOnlyList<string> Doubts(ContainerSetup setup)
@@ -40,23 +47,41 @@ public static class ContainerAdvice
         var doubts = new List<string>();
         if (setup.Own is { } own)
         {
-            if (own.Litres < LeastLitres) doubts.Add(string.Create(CultureInfo.InvariantCulture, $"Too small: {own.Litres:0.#} l dries and tips over; 2 to 4 l work."));
-            if (own.HeightCm < LeastHeightCm) doubts.Add(string.Create(CultureInfo.InvariantCulture, $"Too low: {own.HeightCm:0.#} cm leaves seedlings no room over the mix; {LeastHeightCm:0} cm or more."));
-            if (own.Transmittance < OpaqueBelow) doubts.Add("Opaque: seedlings under a closed lid get no light; clear or translucent works.");
+            if (own.Litres < LeastLitres)
+                doubts.Add(
+                    Text.Of( $"Too small: {own.Litres:0.#} l dries and tips over; 2 to 4 l work.")
+                );
+            if (own.HeightCm < LeastHeightCm)
+                doubts.Add(
+                    Text.Of(
+                        $"Too low: {own.HeightCm:0.#} cm leaves seedlings no room over the mix; {LeastHeightCm:0} cm or more."
+                    )
+                );
+            if (own.Transmittance < OpaqueBelow)
+                doubts.Add("Opaque: seedlings under a closed lid get no light; clear or translucent works.");
         }
-        if (setup.MixCm is < 7 or > 10 && setup.Kind is not (ContainerPreset.Pot or ContainerPreset.ColdFrame)) doubts.Add(string.Create(CultureInfo.InvariantCulture, $"{setup.MixCm:0.#} cm of mix: 7–10 cm is usual."));
-        if (!setup.Drains && !setup.NeedsDailyWater && setup.Care == CareStyle.OpenByTemperature) doubts.Add("No holes, its cap on and nobody waters it: it dries unseen. Water it a little every frost-free day.");
-        if (!setup.Drains && setup.Care == CareStyle.CapOff) doubts.Add("No holes and its cap off: rain and snow fill it. Holes, or the cap on.");
+        if (setup.MixCm is < 7 or > 10 && setup.Kind is not (ContainerPreset.Pot or ContainerPreset.ColdFrame))
+            doubts.Add(Text.Of( $"{setup.MixCm:0.#} cm of mix: 7–10 cm is usual."));
+        if (!setup.Drains && !setup.NeedsDailyWater && setup.Care == CareStyle.OpenByTemperature)
+            doubts.Add("No holes, its cap on and nobody waters it: it dries unseen. Water it a little every frost-free day.");
+        if (!setup.Drains && setup.Care == CareStyle.CapOff)
+            doubts.Add("No holes and its cap off: rain and snow fill it. Holes, or the cap on.");
         return doubts;
     }
 
     /// <summary>What to think of later.</summary>
     public static IReadOnlyList<string> Reminders(ContainerSetup setup) =>
-    [
-        .. setup.Mix == ContainerMix.LowNutrient ? ["Low-nutrient mix: feed after the true leaves, by the label."] : Array.Empty<string>(),
-        .. setup.NeedsDailyWater ? [$"{(setup.Drains ? "Watered daily" : "Without holes")}: a little water every frost-free day, none where it stands wet."] : Array.Empty<string>(),
-        .. setup.IsStrawed ? ["Three quarters of the straw come off in early spring, the rest a month later; both will stand on Rounds."] : Array.Empty<string>(),
-    ];
+        [
+            .. setup.Mix == ContainerMix.LowNutrient
+                ? ["Low-nutrient mix: feed after the true leaves, by the label."]
+                : Array.Empty<string>(),
+            .. setup.NeedsDailyWater
+                ? [$"{(setup.Drains ? "Watered daily" : "Without holes")}: a little water every frost-free day, none where it stands wet."]
+                : Array.Empty<string>(),
+            .. setup.IsStrawed
+                ? ["Three quarters of the straw come off in early spring, the rest a month later; both will stand on Rounds."]
+                : Array.Empty<string>(),
+        ];
 
     /// <summary>Why it should not go out as it is; null where it may.</summary>
     public static string? WithoutHoles(ContainerSetup setup, IReadOnlyCollection<PreparationStep> done) =>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Climate;
 using MathNet.Numerics.LinearAlgebra;
 using MathNet.Numerics.Optimization;
@@ -9,7 +8,14 @@ namespace Gassel.Core.Yard;
 /// <param name="RmsBeforeK">Root mean square of the residuals with the numbers before.</param>
 /// <param name="RmsK">The same with the fitted ones.</param>
 public sealed record ContainerCalibration(
-    double UWallWm2K, double Transmittance, double RmsBeforeK, double RmsK, ProbeSpot Spot, IReadOnlyList<CalibrationResidual> Residuals, IReadOnlyList<string> Working)
+    double UWallWm2K,
+    double Transmittance,
+    double RmsBeforeK,
+    double RmsK,
+    ProbeSpot Spot,
+    IReadOnlyList<CalibrationResidual> Residuals,
+    IReadOnlyList<string> Working
+)
 {
     /// <summary>Two nights and two days (our assumption).</summary>
     public const int LeastReadings = 48;
@@ -23,16 +29,32 @@ public sealed record ContainerCalibration(
     /// <summary>Null with fewer than <see cref="LeastReadings"/> readings in the hours, or where no fit is found.</summary>
     /// <param name="readings">In order of time; each is held against the end of the hour it falls into.</param>
     public static ContainerCalibration? Fit(
-        ContainerParameters parameters, double stonesKg, IReadOnlyList<ContainerHour> hours, Func<ContainerHour, ContainerSetting> settingAt, IReadOnlyList<TemperatureReading> readings, ProbeSpot spot,
-        CancellationToken cancel = default)
+        ContainerParameters parameters,
+        double stonesKg,
+        IReadOnlyList<ContainerHour> hours,
+        Func<ContainerHour, ContainerSetting> settingAt,
+        IReadOnlyList<TemperatureReading> readings,
+        ProbeSpot spot,
+        CancellationToken cancel = default
+    )
     {
         var start = hours[0].At.ToUnixTimeMilliseconds();
         // a reading stands for the full hour nearest to it
-        var observed = readings.Select(r => (Hour: (int)Math.Round((r.UnixMs - start) / 3_600_000.0) - 1, r.TempC)).Where(r => r.Hour >= Settling && r.Hour < hours.Count)
-            .GroupBy(r => r.Hour).Select(g => (Hour: g.Key, TempC: g.Average(r => r.TempC))).ToList();
-        if (observed.Count < LeastReadings) return null;
+        var observed = readings
+            .Select(r => (Hour: (int)Math.Round((r.UnixMs - start) / 3_600_000.0) - 1, r.TempC))
+            .Where(r => r.Hour >= Settling && r.Hour < hours.Count)
+            .GroupBy(r => r.Hour)
+            .Select(g => (Hour: g.Key, TempC: g.Average(r => r.TempC)))
+            .ToList();
+        if (observed.Count < LeastReadings)
+            return null;
 
-        ContainerParameters With(Vector<double> x) => parameters with { UWallWm2K = Math.Clamp(Math.Exp(x[0]), LeastWall, MostWall), Transmittance = 1 / (1 + Math.Exp(-x[1])) };
+        ContainerParameters With(Vector<double> x) =>
+            parameters with
+            {
+                UWallWm2K = Math.Clamp(Math.Exp(x[0]), LeastWall, MostWall),
+                Transmittance = 1 / (1 + Math.Exp(-x[1])),
+            };
         double[] Modelled(ContainerParameters p)
         {
             cancel.ThrowIfCancellationRequested();
@@ -51,7 +73,14 @@ public sealed record ContainerCalibration(
         try
         {
             found = new NelderMeadSimplex(1e-8, 400)
-                .FindMinimum(ObjectiveFunction.Value(x => MeanSquare(With(x))), Vector<double>.Build.Dense([Math.Log(Math.Clamp(parameters.UWallWm2K, LeastWall, MostWall)), Math.Log(from / (1 - from))])).MinimizingPoint;
+                .FindMinimum(
+                    ObjectiveFunction.Value(x => MeanSquare(With(x))),
+                    Vector<double>.Build.Dense([
+                        Math.Log(Math.Clamp(parameters.UWallWm2K, LeastWall, MostWall)),
+                        Math.Log(from / (1 - from)),
+                    ])
+                )
+                .MinimizingPoint;
         }
         catch (MaximumIterationsException)
         {
@@ -60,12 +89,24 @@ public sealed record ContainerCalibration(
         var fitted = With(found);
         var modelled = Modelled(fitted);
         var (before, after) = (Math.Sqrt(MeanSquare(parameters)), Math.Sqrt(MeanSquare(fitted)));
-        return new(fitted.UWallWm2K, fitted.Transmittance, before, after, spot,
+        return new(
+            fitted.UWallWm2K,
+            fitted.Transmittance,
+            before,
+            after,
+            spot,
             [.. observed.Select(o => new CalibrationResidual(hours[o.Hour].At.AddHours(1), o.TempC, modelled[o.Hour]))],
             [
-                string.Create(CultureInfo.InvariantCulture, $"Fitted to {observed.Count} readings of the {(spot == ProbeSpot.Air ? "air inside" : "mix")} by least squares (simplex search); the first {Settling} hours are left out."),
-                string.Create(CultureInfo.InvariantCulture, $"Wall {parameters.UWallWm2K:0.##} → {fitted.UWallWm2K:0.##} W/(m²·K), sun let in {parameters.Transmittance:0.##} → {fitted.Transmittance:0.##}."),
-                string.Create(CultureInfo.InvariantCulture, $"The model missed the readings by {before:0.0} K (root mean square), now by {after:0.0} K. It is as good for this container on these days; others may differ."),
-            ]);
+                Text.Of(
+                    $"Fitted to {observed.Count} readings of the {(spot == ProbeSpot.Air ? "air inside" : "mix")} by least squares (simplex search); the first {Settling} hours are left out."
+                ),
+                Text.Of(
+                    $"Wall {parameters.UWallWm2K:0.##} → {fitted.UWallWm2K:0.##} W/(m²·K), sun let in {parameters.Transmittance:0.##} → {fitted.Transmittance:0.##}."
+                ),
+                Text.Of(
+                    $"The model missed the readings by {before:0.0} K (root mean square), now by {after:0.0} K. It is as good for this container on these days; others may differ."
+                ),
+            ]
+        );
     }
 }

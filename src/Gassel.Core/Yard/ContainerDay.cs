@@ -6,7 +6,18 @@ namespace Gassel.Core.Yard;
 /// <param name="FrozenHours">Hours that ended with ice in the mix.</param>
 /// <param name="Effective">Days of cold by weight in the mix.</param>
 public readonly record struct ContainerDay(
-    DateOnly Date, double OutdoorMinC, double OutdoorMaxC, double AirMinC, double AirMaxC, double MediumMinC, double MediumMaxC, double MediumMeanC, double FrozenHours, double Effective, double ChillHours)
+    DateOnly Date,
+    double OutdoorMinC,
+    double OutdoorMaxC,
+    double AirMinC,
+    double AirMaxC,
+    double MediumMinC,
+    double MediumMaxC,
+    double MediumMeanC,
+    double FrozenHours,
+    double Effective,
+    double ChillHours
+)
 {
     public TemperatureDay ToTemperatureDay() => new(Date, MediumMeanC, MediumMinC, MediumMaxC, 24, ChillHours, Effective);
 }

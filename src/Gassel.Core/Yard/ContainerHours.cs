@@ -30,10 +30,20 @@ public static class ContainerHours
             for (var hour = 0; hour < 24; hour++)
             {
                 var middle = hour + 0.5;
-                var tempC = middle < coldest ? Between(before, day.MinC, (middle + 24 - WarmestHour) / (coldest + 24 - WarmestHour))
+                var tempC =
+                    middle < coldest ? Between(before, day.MinC, (middle + 24 - WarmestHour) / (coldest + 24 - WarmestHour))
                     : middle < WarmestHour ? Between(day.MinC, day.MaxC, (middle - coldest) / (WarmestHour - coldest))
                     : Between(day.MaxC, after.MinC, (middle - WarmestHour) / (nextColdest + 24 - WarmestHour));
-                hours.Add(new(start.AddHours(hour), tempC, solar * Sun.ShareBetween(latitude, day.Date, hour, hour + 1) * 1e6 / 3600, day.SnowCm, clear, middle > sunrise && middle < 24 - sunrise));
+                hours.Add(
+                    new(
+                        start.AddHours(hour),
+                        tempC,
+                        solar * Sun.ShareBetween(latitude, day.Date, hour, hour + 1) * 1e6 / 3600,
+                        day.SnowCm,
+                        clear,
+                        middle > sunrise && middle < 24 - sunrise
+                    )
+                );
             }
         }
         return hours;
@@ -41,7 +51,10 @@ public static class ContainerHours
 
     /// <summary>From hours as they were measured; the sun where nobody measured it from the range of the day.</summary>
     /// <param name="hours">An hour apart. Sun in W/m², null where unknown; snow in cm, null for none.</param>
-    public static IReadOnlyList<ContainerHour> FromHours(IReadOnlyList<(DateTimeOffset At, double TempC, double? SolarWm2, double? SnowCm)> hours, double latitude)
+    public static IReadOnlyList<ContainerHour> FromHours(
+        IReadOnlyList<(DateTimeOffset At, double TempC, double? SolarWm2, double? SnowCm)> hours,
+        double latitude
+    )
     {
         var made = new List<ContainerHour>(hours.Count);
         foreach (var day in hours.GroupBy(h => DateOnly.FromDateTime(h.At.DateTime)))
@@ -52,11 +65,23 @@ public static class ContainerHours
             var withSun = day.Where(h => h.SolarWm2 is not null).ToList();
             // a part of a day with measured sun is judged by the share of the sun that it could have had
             var possible = withSun.Sum(h => Share(h.At));
-            var clear = possible > 1e-6 ? Sun.Clearness(withSun.Sum(h => h.SolarWm2!.Value) * 3600 / 1e6 / possible, top) : withSun.Count > 0 ? 0 : Sun.Clearness(solar, top);
+            var clear =
+                possible > 1e-6 ? Sun.Clearness(withSun.Sum(h => h.SolarWm2!.Value) * 3600 / 1e6 / possible, top)
+                : withSun.Count > 0 ? 0
+                : Sun.Clearness(solar, top);
             foreach (var hour in day)
             {
                 var middle = hour.At.TimeOfDay.TotalHours + 0.5;
-                made.Add(new(hour.At, hour.TempC, hour.SolarWm2 ?? (solar * Share(hour.At) * 1e6 / 3600), hour.SnowCm ?? 0, clear, middle > sunrise && middle < 24 - sunrise));
+                made.Add(
+                    new(
+                        hour.At,
+                        hour.TempC,
+                        hour.SolarWm2 ?? (solar * Share(hour.At) * 1e6 / 3600),
+                        hour.SnowCm ?? 0,
+                        clear,
+                        middle > sunrise && middle < 24 - sunrise
+                    )
+                );
             }
 
             double Share(DateTimeOffset at) => Sun.ShareBetween(latitude, day.Key, at.TimeOfDay.TotalHours, at.TimeOfDay.TotalHours + 1);

@@ -68,23 +68,38 @@ public sealed class ContainerModel
     /// <param name="settingAt">How it stands in an hour.</param>
     /// <param name="startMediumC">Null: as the ground.</param>
     /// <param name="startAirC">Null: as the air outdoors.</param>
-    public ContainerRun Run(IReadOnlyList<ContainerHour> hours, Func<ContainerHour, ContainerSetting> settingAt, double? startMediumC = null, double? startAirC = null)
+    public ContainerRun Run(
+        IReadOnlyList<ContainerHour> hours,
+        Func<ContainerHour, ContainerSetting> settingAt,
+        double? startMediumC = null,
+        double? startAirC = null
+    )
     {
         var ground = new GroundMean(hours);
-        double medium = startMediumC ?? ground.At(0), air = startAirC ?? hours[0].TempC;
+        double medium = startMediumC ?? ground.At(0),
+            air = startAirC ?? hours[0].TempC;
         var run = new ContainerRun(hours, air, medium, new double[hours.Count], new double[hours.Count], default);
-        double sun = 0, lost = 0, stored = 0;
+        double sun = 0,
+            lost = 0,
+            stored = 0;
         var steps = new Propagators(this);
         for (var i = 0; i < hours.Count; i++)
         {
             var hour = hours[i];
             var setting = settingAt(hour);
             var buried = hour.SnowCm > BuriedCm && setting.Shelter != Shelter.CarriedIn;
-            var outdoors = setting.Shelter == Shelter.CarriedIn ? ContainerSetting.CarriedInC : hour.SunUp ? hour.TempC : hour.TempC - (setting.NightSkyK * hour.Clearness);
+            var outdoors =
+                setting.Shelter == Shelter.CarriedIn ? ContainerSetting.CarriedInC
+                : hour.SunUp ? hour.TempC
+                : hour.TempC - (setting.NightSkyK * hour.Clearness);
             // buried, what surrounds it is the snow: near the ground's temperature, the nearer the deeper
             var underSnow = Math.Max(ground.At(i), GroundUnderSnowC);
-            if (buried) outdoors = underSnow + ((hour.TempC - underSnow) * Math.Exp(-hour.SnowCm / SnowFadeCm));
-            var groundC = setting.Shelter == Shelter.CarriedIn ? ContainerSetting.CarriedInC : buried ? underSnow : ground.At(i);
+            if (buried)
+                outdoors = underSnow + ((hour.TempC - underSnow) * Math.Exp(-hour.SnowCm / SnowFadeCm));
+            var groundC =
+                setting.Shelter == Shelter.CarriedIn ? ContainerSetting.CarriedInC
+                : buried ? underSnow
+                : ground.At(i);
             var sunW = buried ? 0 : _p.Transmittance * hour.SolarWm2 * setting.SunShare * _sunArea;
             var wall = setting.Shelter == Shelter.Covered ? ContainerSetting.CoveredWall : 1;
             steps.Set(wall, buried ? _p.AirChangesPerHour.On : Changes(setting.Cap, hour.SunUp));
@@ -98,16 +113,18 @@ public sealed class ContainerModel
         return run with { Heat = new(sun, stored, lost) };
     }
 
-    private double Changes(CapPosition cap, bool sunUp) => cap switch
-    {
-        CapPosition.On => _p.AirChangesPerHour.On,
-        CapPosition.Off => _p.AirChangesPerHour.Off,
-        CapPosition.Open => _p.AirChangesPerHour.Open,
-        _ => sunUp ? _p.AirChangesPerHour.Off : _p.AirChangesPerHour.On,
-    };
+    private double Changes(CapPosition cap, bool sunUp) =>
+        cap switch
+        {
+            CapPosition.On => _p.AirChangesPerHour.On,
+            CapPosition.Off => _p.AirChangesPerHour.Off,
+            CapPosition.Open => _p.AirChangesPerHour.Open,
+            _ => sunUp ? _p.AirChangesPerHour.Off : _p.AirChangesPerHour.On,
+        };
 
     /// <summary>Heat in the mix above that at 0 °C, J; the latent heat of its water included.</summary>
-    private double Heat(double mediumC) => mediumC >= 0 ? mediumC * _mediumHeat
+    private double Heat(double mediumC) =>
+        mediumC >= 0 ? mediumC * _mediumHeat
         : mediumC >= FrozenThroughC ? mediumC * _freezingHeat
         : (FrozenThroughC * _freezingHeat) + ((mediumC - FrozenThroughC) * _mediumHeat);
 
@@ -119,7 +136,8 @@ public sealed class ContainerModel
         public GroundMean(IReadOnlyList<ContainerHour> hours)
         {
             _sums = new double[hours.Count + 1];
-            for (var i = 0; i < hours.Count; i++) _sums[i + 1] = _sums[i] + hours[i].TempC;
+            for (var i = 0; i < hours.Count; i++)
+                _sums[i + 1] = _sums[i] + hours[i].TempC;
         }
 
         public double At(int hour)
@@ -154,7 +172,8 @@ public sealed class ContainerModel
 
         public void Set(double wall, double changes)
         {
-            if (wall == _wall && changes == _changes) return;
+            if (wall == _wall && changes == _changes)
+                return;
             (_wall, _changes) = (wall, changes);
             var p = model._p;
             _side = p.UWallWm2K * wall * p.SideAreaM2;
@@ -167,40 +186,58 @@ public sealed class ContainerModel
         /// <summary>One hour; what left through wall, lid and base, J.</summary>
         public double Hour(ref double medium, ref double air, double sunW, double outdoorsC, double groundC)
         {
-            double lost = 0, left = ContainerModel.Hour;
+            double lost = 0,
+                left = ContainerModel.Hour;
             // where nothing flows the mix may stand on a limit; it cannot pass many in an hour
             for (var turns = 0; left > 1e-6 && turns < 100; turns++)
             {
-                var flowW = (model._p.AbsorbedShare * sunW) + (_between * (air - medium)) + (_side * (outdoorsC - medium)) + (_base * (groundC - medium));
+                var flowW =
+                    (model._p.AbsorbedShare * sunW)
+                    + (_between * (air - medium))
+                    + (_side * (outdoorsC - medium))
+                    + (_base * (groundC - medium));
                 var water = WaterOf(medium, flowW);
                 var step = _kept[(int)water] ??= new(model.HeatOf(water), model._airHeat, _between, _side + _base, _lid);
                 // steady state: both flows nothing
-                var (mediumIn, airIn) = ((model._p.AbsorbedShare * sunW) + (_side * outdoorsC) + (_base * groundC), ((1 - model._p.AbsorbedShare) * sunW) + (_lid * outdoorsC));
+                var (mediumIn, airIn) = (
+                    (model._p.AbsorbedShare * sunW) + (_side * outdoorsC) + (_base * groundC),
+                    ((1 - model._p.AbsorbedShare) * sunW) + (_lid * outdoorsC)
+                );
                 var (steadyMedium, steadyAir) = step.Steady(mediumIn, airIn);
                 var path = step.From(medium - steadyMedium, air - steadyAir);
                 var time = FirstPassing(path, steadyMedium, water, left);
                 var (dm, da, sumM, sumA) = path.At(time);
                 (medium, air) = (steadyMedium + dm, steadyAir + da);
-                lost += (_side * ((steadyMedium * time) + sumM - (outdoorsC * time))) + (_base * ((steadyMedium * time) + sumM - (groundC * time))) + (_lid * ((steadyAir * time) + sumA - (outdoorsC * time)));
+                lost +=
+                    (_side * ((steadyMedium * time) + sumM - (outdoorsC * time)))
+                    + (_base * ((steadyMedium * time) + sumM - (groundC * time)))
+                    + (_lid * ((steadyAir * time) + sumA - (outdoorsC * time)));
                 left -= time;
-                if (left > 1e-6) medium = Math.Abs(medium) < Math.Abs(medium - FrozenThroughC) ? 0 : FrozenThroughC;
+                if (left > 1e-6)
+                    medium = Math.Abs(medium) < Math.Abs(medium - FrozenThroughC) ? 0 : FrozenThroughC;
             }
             return lost;
         }
 
-        private static Water WaterOf(double medium, double flowW) => medium switch
-        {
-            > 0 => Water.Thawed,
-            0 => flowW >= 0 ? Water.Thawed : Water.Freezing,
-            > FrozenThroughC => Water.Freezing,
-            FrozenThroughC => flowW >= 0 ? Water.Freezing : Water.Frozen,
-            _ => Water.Frozen,
-        };
+        private static Water WaterOf(double medium, double flowW) =>
+            medium switch
+            {
+                > 0 => Water.Thawed,
+                0 => flowW >= 0 ? Water.Thawed : Water.Freezing,
+                > FrozenThroughC => Water.Freezing,
+                FrozenThroughC => flowW >= 0 ? Water.Freezing : Water.Frozen,
+                _ => Water.Frozen,
+            };
 
         /// <summary>Seconds until the mix comes to the end of its range; <paramref name="left"/> where it does not in that time.</summary>
         private static double FirstPassing(Path path, double steadyMedium, Water water, double left)
         {
-            var (low, high) = water switch { Water.Thawed => (0, double.PositiveInfinity), Water.Freezing => (FrozenThroughC, 0), _ => (double.NegativeInfinity, FrozenThroughC) };
+            var (low, high) = water switch
+            {
+                Water.Thawed => (0, double.PositiveInfinity),
+                Water.Freezing => (FrozenThroughC, 0),
+                _ => (double.NegativeInfinity, FrozenThroughC),
+            };
             // the mix turns at most once on its way
             var turn = path.TurnOfMedium;
             var before = 0.0;
@@ -215,8 +252,10 @@ public sealed class ContainerModel
                     for (var i = 0; i < 60; i++)
                     {
                         var middle = (a + b) / 2;
-                        if ((steadyMedium + path.At(middle).Medium > limit) == rising) b = middle;
-                        else a = middle;
+                        if ((steadyMedium + path.At(middle).Medium > limit) == rising)
+                            b = middle;
+                        else
+                            a = middle;
                     }
                     return b;
                 }
@@ -258,7 +297,10 @@ public sealed class ContainerModel
         public (double Medium, double Air) Steady(double mediumIn, double airIn)
         {
             var determinant = ((_between + _mediumOut) * (_between + _airOut)) - (_between * _between);
-            return (((mediumIn * (_between + _airOut)) + (_between * airIn)) / determinant, ((airIn * (_between + _mediumOut)) + (_between * mediumIn)) / determinant);
+            return (
+                ((mediumIn * (_between + _airOut)) + (_between * airIn)) / determinant,
+                ((airIn * (_between + _mediumOut)) + (_between * mediumIn)) / determinant
+            );
         }
 
         /// <summary>From a start, as distance to the steady state, K.</summary>
@@ -273,7 +315,15 @@ public sealed class ContainerModel
     }
 
     /// <summary>The way from a start to the steady state: two decays each of mix and air.</summary>
-    private readonly record struct Path(double Slow, double Fast, double SlowMedium, double FastMedium, double SlowAir, double FastAir, (double Slow, double Fast) HourDecay)
+    private readonly record struct Path(
+        double Slow,
+        double Fast,
+        double SlowMedium,
+        double FastMedium,
+        double SlowAir,
+        double FastAir,
+        (double Slow, double Fast) HourDecay
+    )
     {
         /// <summary>Seconds at which the mix turns; negative where it never does.</summary>
         public double TurnOfMedium
@@ -290,7 +340,12 @@ public sealed class ContainerModel
         {
             var (slow, fast) = seconds == Hour ? HourDecay : (Math.Exp(Slow * seconds), Math.Exp(Fast * seconds));
             var (slowSum, fastSum) = ((slow - 1) / Slow, (fast - 1) / Fast);
-            return ((SlowMedium * slow) + (FastMedium * fast), (SlowAir * slow) + (FastAir * fast), (SlowMedium * slowSum) + (FastMedium * fastSum), (SlowAir * slowSum) + (FastAir * fastSum));
+            return (
+                (SlowMedium * slow) + (FastMedium * fast),
+                (SlowAir * slow) + (FastAir * fast),
+                (SlowMedium * slowSum) + (FastMedium * fastSum),
+                (SlowAir * slowSum) + (FastAir * fastSum)
+            );
         }
     }
 }

@@ -15,15 +15,24 @@ public readonly record struct ContainerSetting(CapPosition Cap, Exposure Exposur
     private const double CoveredSun = 0.3;
 
     /// <summary>Colder than the air under a clear sky at night, at most, K.</summary>
-    public double NightSkyK => Shelter != Shelter.None ? 0 : Exposure switch { Exposure.Open => 3, Exposure.Eaves => 0.5, _ => 1.5 };
+    public double NightSkyK =>
+        Shelter != Shelter.None
+            ? 0
+            : Exposure switch
+            {
+                Exposure.Open => 3,
+                Exposure.Eaves => 0.5,
+                _ => 1.5,
+            };
 
     /// <summary>Of the sun on open ground.</summary>
-    public double SunShare => (Shelter, Exposure) switch
-    {
-        (Shelter.CarriedIn, _) => 0,
-        (Shelter.Covered, _) => CoveredSun,
-        (_, Exposure.SouthWall) => 1.2,
-        (_, Exposure.Shade) => 0.3,
-        _ => 1,
-    };
+    public double SunShare =>
+        (Shelter, Exposure) switch
+        {
+            (Shelter.CarriedIn, _) => 0,
+            (Shelter.Covered, _) => CoveredSun,
+            (_, Exposure.SouthWall) => 1.2,
+            (_, Exposure.Shade) => 0.3,
+            _ => 1,
+        };
 }

@@ -8,7 +8,14 @@ namespace Gassel.Core.Yard;
 /// <param name="WarmthFrom">Day on which the mean of a week passes the ceiling after midwinter; null where it does not.</param>
 /// <param name="Emergence">Thermal time from the day the cold is enough, or alongside it.</param>
 public sealed record ContainerTale(
-    ContainerRun Run, IReadOnlyList<TaleDay> Days, SetOutNeed Need, DateOnly? ColdMetOn, DateOnly? WarmthFrom, EmergenceForecast? Emergence, IReadOnlyList<string> Working)
+    ContainerRun Run,
+    IReadOnlyList<TaleDay> Days,
+    SetOutNeed Need,
+    DateOnly? ColdMetOn,
+    DateOnly? WarmthFrom,
+    EmergenceForecast? Emergence,
+    IReadOnlyList<string> Working
+)
 {
     /// <summary>The warmth comes before the cold is enough.</summary>
     public bool IsLateForCold => ColdMetOn is null && WarmthFrom is not null;
@@ -20,15 +27,18 @@ public sealed record ContainerTale(
         var inside = ContainerDays.Of(run, need.Response);
         var warmth = ContainerDays.Warmth(run, need.Rate);
         double cold = 0;
-        DateOnly? met = null, warm = null;
+        DateOnly? met = null,
+            warm = null;
         var sums = new double[inside.Count];
         for (var i = 0; i < inside.Count; i++)
         {
             sums[i] = cold += inside[i].Effective;
             var date = inside[i].Date;
-            if (met is null && warm is null && cold >= need.ColdDays - 1e-9) met = date;
+            if (met is null && warm is null && cold >= need.ColdDays - 1e-9)
+                met = date;
             var spring = south ? date.Month is >= 7 and <= 12 : date.Month <= 6;
-            if (warm is null && spring && ContainerDays.WeekMeanC(inside, i) > need.CeilingC) warm = date;
+            if (warm is null && spring && ContainerDays.WeekMeanC(inside, i) > need.CeilingC)
+                warm = date;
         }
         var from = need.GerminatesInCold ? inside[0].Date : met?.AddDays(1);
         var emergence = met is null || from is null ? null : EmergenceForecast.Of(warmth, from.Value, need.Rate, need.ThermalTime);
@@ -41,7 +51,8 @@ public sealed record ContainerTale(
         var days = new List<TaleDay>(inside.Count);
         for (var i = 0; i < inside.Count; i++)
         {
-            if (from is { } start && inside[i].Date >= start) degrees += warmth[i].Degrees;
+            if (from is { } start && inside[i].Date >= start)
+                degrees += warmth[i].Degrees;
             days.Add(new(inside[i], weather[i].Source, sums[i], degrees));
         }
         return new(run, days, need, met, warm, emergence, Words(days, need, met, warm));
@@ -53,9 +64,16 @@ public sealed record ContainerTale(
         return
         [
             "Two stores of heat, mix and air, hour by hour from the weather (uncalibrated model; parameters are our assumption, see the Workbench).",
-            string.Create(CultureInfo.InvariantCulture, $"{known.Count} days recorded, {days.Count(d => d.Source == YardDaySource.Outlook)} by the outlook, then the mean of the same days over the years on record."),
-            string.Create(CultureInfo.InvariantCulture, $"Cold in the mix so far {(known.Count > 0 ? known[^1].Cold : 0):0.0} of {need.ColdDays:0} days by weight; {known.Sum(d => d.Inside.FrozenHours):0} hours frozen, which count for nothing."),
-            met is { } enough ? $"Enough on {DayWords.Of(enough)}." : warm is { } w ? $"Not enough before the week's mean in the mix passes {need.CeilingC.ToString("0.#", CultureInfo.InvariantCulture)} °C about {DayWords.Of(w)}." : "Not enough by the summer.",
+            Text.Of(
+                $"{known.Count} days recorded, {days.Count(d => d.Source == YardDaySource.Outlook)} by the outlook, then the mean of the same days over the years on record."
+            ),
+            Text.Of(
+                $"Cold in the mix so far {(known.Count > 0 ? known[^1].Cold : 0):0.0} of {need.ColdDays:0} days by weight; {known.Sum(d => d.Inside.FrozenHours):0} hours frozen, which count for nothing."
+            ),
+            met is { } enough ? $"Enough on {DayWords.Of(enough)}."
+            : warm is { } w
+                ? $"Not enough before the week's mean in the mix passes {need.CeilingC.ToString("0.#", CultureInfo.InvariantCulture)} °C about {DayWords.Of(w)}."
+            : "Not enough by the summer.",
         ];
     }
 }

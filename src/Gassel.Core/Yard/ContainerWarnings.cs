@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Record;
 
 namespace Gassel.Core.Yard;
@@ -16,7 +15,7 @@ public static class ContainerWarnings
     public static IReadOnlyList<InsideWarning> Of(ContainerRun run, double? killC, CapPosition cap = CapPosition.On)
     {
         var found = new List<InsideWarning>();
-        for (var i = 0; i < run.Hours.Count;)
+        for (var i = 0; i < run.Hours.Count; )
         {
             if (DangerOf(run, i, killC) is not { } danger)
             {
@@ -25,7 +24,13 @@ public static class ContainerWarnings
             }
             var (first, worst) = (i, WorstOf(run, i, danger));
             // one warm afternoon is one warning, named after its worst hour
-            for (; i < run.Hours.Count && DangerOf(run, i, killC) is { } next && (next == InsideDanger.SeedlingsFreeze) == (danger == InsideDanger.SeedlingsFreeze); i++)
+            for (
+                ;
+                i < run.Hours.Count
+                    && DangerOf(run, i, killC) is { } next
+                    && (next == InsideDanger.SeedlingsFreeze) == (danger == InsideDanger.SeedlingsFreeze);
+                i++
+            )
             {
                 danger = next > danger ? next : danger;
                 worst = danger == InsideDanger.SeedlingsFreeze ? Math.Min(worst, run.AirC[i]) : Math.Max(worst, WorstOf(run, i, next));
@@ -35,24 +40,34 @@ public static class ContainerWarnings
         return found;
     }
 
-    private static InsideDanger? DangerOf(ContainerRun run, int hour, double? killC) => Math.Max(run.AirC[hour], run.MediumC[hour]) switch
-    {
-        >= LethalC => InsideDanger.Lethal,
-        >= DamageC => InsideDanger.Damage,
-        >= OpenC => InsideDanger.OpenNow,
-        >= CoolStopC => InsideDanger.CoolKindsStop,
-        _ => run.AirC[hour] <= killC ? InsideDanger.SeedlingsFreeze : null,
-    };
+    private static InsideDanger? DangerOf(ContainerRun run, int hour, double? killC) =>
+        Math.Max(run.AirC[hour], run.MediumC[hour]) switch
+        {
+            >= LethalC => InsideDanger.Lethal,
+            >= DamageC => InsideDanger.Damage,
+            >= OpenC => InsideDanger.OpenNow,
+            >= CoolStopC => InsideDanger.CoolKindsStop,
+            _ => run.AirC[hour] <= killC ? InsideDanger.SeedlingsFreeze : null,
+        };
 
     private static double WorstOf(ContainerRun run, int hour, InsideDanger danger) =>
         danger == InsideDanger.SeedlingsFreeze ? run.AirC[hour] : Math.Max(run.AirC[hour], run.MediumC[hour]);
 
-    private static string Words(InsideDanger danger, double worstC, double? killC, CapPosition cap) => danger switch
-    {
-        InsideDanger.CoolKindsStop => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: above {CoolStopC:0} °C kinds that come up in the cool stop."),
-        InsideDanger.OpenNow => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: {(cap == CapPosition.Open ? "its top is open already, so shade it" : "open it")}."),
-        InsideDanger.Damage => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: from {DamageC:0} °C seed and seedlings are hurt."),
-        InsideDanger.Lethal => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: at {LethalC:0} °C they die within an hour or so."),
-        _ => string.Create(CultureInfo.InvariantCulture, $"{worstC:0.#} °C inside: its seedlings stand {killC:0.#} °C."),
-    };
+    private static string Words(InsideDanger danger, double worstC, double? killC, CapPosition cap) =>
+        danger switch
+        {
+            InsideDanger.CoolKindsStop => Text.Of(
+                $"{worstC:0.#} °C inside: above {CoolStopC:0} °C kinds that come up in the cool stop."
+            ),
+            InsideDanger.OpenNow => Text.Of(
+                $"{worstC:0.#} °C inside: {(cap == CapPosition.Open ? "its top is open already, so shade it" : "open it")}."
+            ),
+            InsideDanger.Damage => Text.Of(
+                $"{worstC:0.#} °C inside: from {DamageC:0} °C seed and seedlings are hurt."
+            ),
+            InsideDanger.Lethal => Text.Of(
+                $"{worstC:0.#} °C inside: at {LethalC:0} °C they die within an hour or so."
+            ),
+            _ => Text.Of( $"{worstC:0.#} °C inside: its seedlings stand {killC:0.#} °C."),
+        };
 }

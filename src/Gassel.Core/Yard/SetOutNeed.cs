@@ -10,4 +10,12 @@ namespace Gassel.Core.Yard;
 /// <param name="KillC">What its seedlings stand, by the air inside, °C.</param>
 /// <param name="UsualColdDays">What is usual beyond what is enough; null where only one number is known.</param>
 public sealed record SetOutNeed(
-    double ColdDays, ColdResponse Response, ThermalRate Rate, double CeilingC, ThermalTime ThermalTime, bool GerminatesInCold, double KillC, double? UsualColdDays = null);
+    double ColdDays,
+    ColdResponse Response,
+    ThermalRate Rate,
+    double CeilingC,
+    ThermalTime ThermalTime,
+    bool GerminatesInCold,
+    double KillC,
+    double? UsualColdDays = null
+);

@@ -6,4 +6,12 @@ namespace Gassel.Core.Yard;
 /// <param name="WindowWords">What the window stands for, or why there is none.</param>
 /// <param name="TradeOff">What the choice of a day means, in words.</param>
 public sealed record SetOutResult(
-    IReadOnlyList<SetOutDate> Dates, SetOutWindow? Window, SetOutWindow? SafeWindow, int Winters, IReadOnlyList<LeftOutWinter> LeftOut, string WindowWords, string TradeOff, IReadOnlyList<string> Working);
+    IReadOnlyList<SetOutDate> Dates,
+    SetOutWindow? Window,
+    SetOutWindow? SafeWindow,
+    int Winters,
+    IReadOnlyList<LeftOutWinter> LeftOut,
+    string WindowWords,
+    string TradeOff,
+    IReadOnlyList<string> Working
+);

@@ -14,8 +14,10 @@ public static class SetOutWave
     /// <param name="first">First day of the season to set out on: 1 October, in the south 1 April.</param>
     public static string Words(SetOutWindow? window, DateOnly first, SeedlingHardiness hardiness)
     {
-        if (hardiness == SeedlingHardiness.Tender) return "spring: its seedlings stand no frost";
-        if (window is not { } days) return "early as can be: no day has enough cold in nine winters of ten";
+        if (hardiness == SeedlingHardiness.Tender)
+            return "spring: its seedlings stand no frost";
+        if (window is not { } days)
+            return "early as can be: no day has enough cold in nine winters of ten";
         return (days.Latest.DayNumber - first.DayNumber) switch
         {
             < BeforeMidwinter => "first wave, before midwinter",

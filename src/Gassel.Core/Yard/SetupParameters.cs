@@ -7,7 +7,8 @@ public static class SetupParameters
 {
     extension(ContainerSetup setup)
     {
-        public ContainerParameters Parameters => setup.Kind is { } kind ? ContainerParameters.Of(kind)
+        public ContainerParameters Parameters =>
+            setup.Kind is { } kind ? ContainerParameters.Of(kind)
             : setup.Own is { } own ? ContainerParameters.OfVessel(own.Litres, own.HeightCm, setup.MixCm, own.Transmittance)
             : ContainerParameters.Of(ContainerPreset.Jug4);
     }

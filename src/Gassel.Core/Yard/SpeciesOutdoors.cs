@@ -12,13 +12,14 @@ public static class SpeciesOutdoors
     public static bool IsCool(Species species) => species.Germination.HighC < CoolBelowC;
 
     /// <summary>What seedlings stand, by the air around them, °C (starter values, from memory).</summary>
-    public static double KillC(SeedlingHardiness hardiness) => hardiness switch
-    {
-        SeedlingHardiness.SnowMelt => -6,
-        SeedlingHardiness.Hardy => -4,
-        SeedlingHardiness.HalfHardy => -2,
-        _ => 0,
-    };
+    public static double KillC(SeedlingHardiness hardiness) =>
+        hardiness switch
+        {
+            SeedlingHardiness.SnowMelt => -6,
+            SeedlingHardiness.Hardy => -4,
+            SeedlingHardiness.HalfHardy => -2,
+            _ => 0,
+        };
 
     /// <summary>Seedlings just up stand so much less, K (starter value, from memory).</summary>
     public const double JustUpK = 2;
@@ -34,13 +35,22 @@ public static class SpeciesOutdoors
         var shelf = species.Routes.FirstOrDefault(r => !r.IsOutdoors && r.Steps.Any(s => s.Kind == StepKind.ColdMoist));
         var cold = (shelf ?? route).Steps.FirstOrDefault(s => s.Kind == StepKind.ColdMoist);
         var comesUp = route.Steps.FirstOrDefault(s => s.Kind == StepKind.Germinate);
-        if (cold is null || comesUp is null || cold.Days.Usual == 0) return null;
+        if (cold is null || comesUp is null || cold.Days.Usual == 0)
+            return null;
         var enough = cold.Days.Shortest > 0 ? cold.Days.Shortest : cold.Days.Usual;
         var rate = IsCool(species) ? ThermalRate.Cool : ThermalRate.General;
         var band = comesUp.Band ?? species.Germination;
         // the packet speaks of days in which it comes up: not at the ends of what it stands
         var atC = Math.Clamp((band.LowC + band.HighC) / 2, rate.BaseC + 1, rate.OptimumC ?? double.MaxValue);
-        return new(enough, species.ResponseToCold, rate, rate.CeilingC!.Value,
-            ThermalTime.OfPacket(Math.Max(1, comesUp.Days.Shortest), Math.Max(1, comesUp.Days.Longest), atC, rate), species.Has(SpeciesFlag.GerminatesInCold), KillC(species.Hardiness), cold.Days.Usual > enough ? cold.Days.Usual : null);
+        return new(
+            enough,
+            species.ResponseToCold,
+            rate,
+            rate.CeilingC!.Value,
+            ThermalTime.OfPacket(Math.Max(1, comesUp.Days.Shortest), Math.Max(1, comesUp.Days.Longest), atC, rate),
+            species.Has(SpeciesFlag.GerminatesInCold),
+            KillC(species.Hardiness),
+            cold.Days.Usual > enough ? cold.Days.Usual : null
+        );
     }
 }

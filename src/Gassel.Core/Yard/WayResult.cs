@@ -7,4 +7,17 @@ namespace Gassel.Core.Yard;
 /// <param name="Gestures">How often hands were on it: entries by day and gesture.</param>
 /// <param name="Lost">By cause.</param>
 public sealed record WayResult(
-    bool Outdoors, IReadOnlyList<int> Batches, int Seeds, int Emerged, double Fraction, double Low, double High, DateOnly StartedOn, DateOnly? FirstUpOn, double? MeanDays, int Gestures, IReadOnlyList<CauseLost> Lost, bool IsOver);
+    bool Outdoors,
+    IReadOnlyList<int> Batches,
+    int Seeds,
+    int Emerged,
+    double Fraction,
+    double Low,
+    double High,
+    DateOnly StartedOn,
+    DateOnly? FirstUpOn,
+    double? MeanDays,
+    int Gestures,
+    IReadOnlyList<CauseLost> Lost,
+    bool IsOver
+);

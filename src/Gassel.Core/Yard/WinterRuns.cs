@@ -22,7 +22,13 @@ public sealed class WinterRuns
     /// <param name="daily">In order, each day once.</param>
     /// <param name="from">First day to set out on; so in every winter.</param>
     public WinterRuns(
-        IReadOnlyList<DailyTemperature> daily, double latitude, ContainerParameters parameters, ContainerSetting setting, DateOnly from, CancellationToken cancel = default)
+        IReadOnlyList<DailyTemperature> daily,
+        double latitude,
+        ContainerParameters parameters,
+        ContainerSetting setting,
+        DateOnly from,
+        CancellationToken cancel = default
+    )
     {
         South = latitude < 0;
         var model = new ContainerModel(parameters);
@@ -33,11 +39,16 @@ public sealed class WinterRuns
             var start = Shift(from, year - first).AddDays(-ContainerDays.WeekDays);
             var end = Last(year);
             var days = daily.Where(d => d.Date >= start && d.Date <= end).ToList();
-            if (days.Count == 0) continue;
-            if (days[0].Date > start.AddDays(WeatherFilling.MostDays) || days.Count(d => d.MeanC is not null) < LeastShare * (end.DayNumber - start.DayNumber + 1))
+            if (days.Count == 0)
+                continue;
+            if (
+                days[0].Date > start.AddDays(WeatherFilling.MostDays)
+                || days.Count(d => d.MeanC is not null) < LeastShare * (end.DayNumber - start.DayNumber + 1)
+            )
             {
                 // the ends of a record are no fault of it
-                if (year != Winters.Of(daily[0].Date, South) && year != Winters.Of(daily[^1].Date, South)) LeftOut.Add(new(year, "too few days"));
+                if (year != Winters.Of(daily[0].Date, South) && year != Winters.Of(daily[^1].Date, South))
+                    LeftOut.Add(new(year, "too few days"));
                 continue;
             }
             var filled = WeatherFilling.Of(days);
@@ -46,7 +57,8 @@ public sealed class WinterRuns
                 LeftOut.Add(new(year, filled.Working[^1]));
                 continue;
             }
-            if (filled.Filled.Count > 0) FilledDays += filled.Filled.Sum(g => g.To.DayNumber - g.From.DayNumber + 1);
+            if (filled.Filled.Count > 0)
+                FilledDays += filled.Filled.Sum(g => g.To.DayNumber - g.From.DayNumber + 1);
             _winters.Add(new(year, model.Run(ContainerHours.FromDays(filled.Days, latitude, TimeSpan.Zero), _ => setting)));
         }
     }
@@ -62,8 +74,13 @@ public sealed class WinterRuns
     /// <summary>What a record says against a hemisphere: null, or the warmest month of the record.</summary>
     public static int? WrongHemisphere(IReadOnlyList<DailyTemperature> daily, double latitude)
     {
-        var months = daily.Where(d => d.MeanC is not null).GroupBy(d => d.Date.Month).Select(g => (Month: g.Key, Mean: g.Average(d => d.MeanC!.Value))).ToList();
-        if (months.Count < 12 || Math.Abs(latitude) < 15) return null;
+        var months = daily
+            .Where(d => d.MeanC is not null)
+            .GroupBy(d => d.Date.Month)
+            .Select(g => (Month: g.Key, Mean: g.Average(d => d.MeanC!.Value)))
+            .ToList();
+        if (months.Count < 12 || Math.Abs(latitude) < 15)
+            return null;
         var warmest = months.MaxBy(m => m.Mean).Month;
         var northern = warmest is >= 5 and <= 9;
         return northern == latitude > 0 ? null : warmest;
@@ -72,9 +89,16 @@ public sealed class WinterRuns
     /// <summary>How setting out on each of the days turns out for a species.</summary>
     /// <param name="dates">Days of one winter, in order, none before the first that the runs were made for.</param>
     /// <param name="acceptFreeze">Share of springs with a killing freeze after emergence that is accepted, 0..1.</param>
-    public SetOutResult For(SetOutNeed need, IReadOnlyList<DateOnly> dates, double acceptFreeze = AcceptFreeze, CancellationToken cancel = default)
+    public SetOutResult For(
+        SetOutNeed need,
+        IReadOnlyList<DateOnly> dates,
+        double acceptFreeze = AcceptFreeze,
+        CancellationToken cancel = default
+    )
     {
-        var told = _winters.Select(w => new Told(w.Year, ContainerDays.Of(w.Run, need.Response), ContainerDays.Warmth(w.Run, need.Rate))).ToList();
+        var told = _winters
+            .Select(w => new Told(w.Year, ContainerDays.Of(w.Run, need.Response), ContainerDays.Warmth(w.Run, need.Rate)))
+            .ToList();
         var result = new List<SetOutDate>();
         foreach (var date in dates)
         {
@@ -85,86 +109,150 @@ public sealed class WinterRuns
         SetOutWindow? window = good.Count == 0 ? null : new(good[0].Date, good[^1].Date);
         var safe = good.Where(d => d.FreezeAfterEmergenceShare <= acceptFreeze + 1e-9).ToList();
         SetOutWindow? safeWindow = safe.Count == 0 ? null : new(safe[0].Date, safe[^1].Date);
-        return new(result, window, safeWindow, told.Count, LeftOut, $"{SafeWords(safeWindow, good, acceptFreeze, told.Count)} {WindowWords(window, result, told.Count)}".Trim(), TradeOff(window, result, told.Count), Working(need));
+        return new(
+            result,
+            window,
+            safeWindow,
+            told.Count,
+            LeftOut,
+            $"{SafeWords(safeWindow, good, acceptFreeze, told.Count)} {WindowWords(window, result, told.Count)}".Trim(),
+            TradeOff(window, result, told.Count),
+            Working(need)
+        );
     }
 
     private SetOutDate Judge(DateOnly date, int ofSeason, List<Told> winters, SetOutNeed need)
     {
-        int met = 0, carried = 0, froze = 0;
+        int met = 0,
+            carried = 0,
+            froze = 0;
         var up = new List<int>();
         foreach (var winter in winters)
         {
             var outcome = winter.Outcome(Shift(date, winter.Year - ofSeason), need, Midwinter(winter.Year));
-            if (outcome.ChillMet) met++;
-            if (outcome.Carried) carried++;
-            if (outcome.Up is { } day) up.Add(day.DayNumber - SpringFirst(winter.Year).DayNumber);
-            if (outcome.FrozeAfter) froze++;
+            if (outcome.ChillMet)
+                met++;
+            if (outcome.Carried)
+                carried++;
+            if (outcome.Up is { } day)
+                up.Add(day.DayNumber - SpringFirst(winter.Year).DayNumber);
+            if (outcome.FrozeAfter)
+                froze++;
         }
         var n = Math.Max(1, winters.Count);
-        return new(date, (double)met / n, (double)carried / n, Quantiles(up), up.Count == 0 ? 0 : (double)froze / up.Count) { Counts = new(met, carried, up.Count, froze) };
+        return new(date, (double)met / n, (double)carried / n, Quantiles(up), up.Count == 0 ? 0 : (double)froze / up.Count)
+        {
+            Counts = new(met, carried, up.Count, froze),
+        };
     }
 
     private SpringQuantiles? Quantiles(List<int> offsets)
     {
-        if (offsets.Count < SpringsForQuantiles) return null;
+        if (offsets.Count < SpringsForQuantiles)
+            return null;
         var sorted = offsets.Order().ToList();
         double At(double share) => SeasonDays.Quantile(sorted, share);
-        return new(SeasonDays.Calendar(At(0.1), South), SeasonDays.Calendar(At(0.5), South), SeasonDays.Calendar(At(0.9), South), At(0.1), At(0.5), At(0.9));
+        return new(
+            SeasonDays.Calendar(At(0.1), South),
+            SeasonDays.Calendar(At(0.5), South),
+            SeasonDays.Calendar(At(0.9), South),
+            At(0.1),
+            At(0.5),
+            At(0.9)
+        );
     }
 
     private static string SafeWords(SetOutWindow? safe, List<SetOutDate> good, double accept, int winters) =>
-        safe is { } s ? $"From {DayWords.Of(s.Earliest)} to {DayWords.Of(s.Latest)} a killing freeze after emergence comes in {AtMost(accept, winters)}, which you accept."
+        safe is { } s
+            ? $"From {DayWords.Of(s.Earliest)} to {DayWords.Of(s.Latest)} a killing freeze after emergence comes in {AtMost(accept, winters)}, which you accept."
         : good.Count > 0 && winters > 0 ? $"No day with enough cold keeps the killing freeze after emergence to {AtMost(accept, winters)}."
         : "";
 
-    private static string AtMost(double share, int winters) => winters < WintersForShares
-        ? string.Create(CultureInfo.InvariantCulture, $"at most {(int)Math.Floor((share * winters) + 1e-9)} of {winters} winters")
-        : string.Create(CultureInfo.InvariantCulture, $"at most {Percent.Of(share)} of winters");
+    private static string AtMost(double share, int winters) =>
+        winters < WintersForShares
+            ? Text.Of( $"at most {(int)Math.Floor((share * winters) + 1e-9)} of {winters} winters")
+            : Text.Of( $"at most {Percent.Of(share)} of winters");
 
     private static string WindowWords(SetOutWindow? window, List<SetOutDate> dates, int winters)
     {
-        if (winters == 0) return "No winter of the record is whole enough to say anything.";
-        if (window is { } w) return string.Create(CultureInfo.InvariantCulture, $"From {DayWords.Of(w.Earliest)} to {DayWords.Of(w.Latest)} enough cold comes before the warmth in {(winters < WintersForShares ? string.Create(CultureInfo.InvariantCulture, $"at least {dates.Where(d => d.Date >= w.Earliest && d.Date <= w.Latest && d.ChillMetShare >= 0.9 - 1e-9).Min(d => d.Counts.ChillMet)} of {winters} winters") : "nine winters of ten or more")}.");
+        if (winters == 0)
+            return "No winter of the record is whole enough to say anything.";
+        if (window is { } w)
+            return Text.Of(
+                $"From {DayWords.Of(w.Earliest)} to {DayWords.Of(w.Latest)} enough cold comes before the warmth in {(winters < WintersForShares ? Text.Of( $"at least {dates.Where(d => d.Date >= w.Earliest && d.Date <= w.Latest && d.ChillMetShare >= 0.9 - 1e-9).Min(d => d.Counts.ChillMet)} of {winters} winters") : "nine winters of ten or more")}."
+            );
         var best = dates.MaxBy(d => d.ChillMetShare)!;
-        return string.Create(CultureInfo.InvariantCulture, $"No day has enough cold in nine winters of ten; {DayWords.Of(best.Date)} has it in {InTen(best.Counts.ChillMet, winters)}.");
+        return Text.Of(
+            $"No day has enough cold in nine winters of ten; {DayWords.Of(best.Date)} has it in {InTen(best.Counts.ChillMet, winters)}."
+        );
     }
 
     private static string TradeOff(SetOutWindow? window, List<SetOutDate> dates, int winters)
     {
-        if (window is not { } w) return "Where the cold is not enough before the warmth, the seed waits for next spring.";
+        if (window is not { } w)
+            return "Where the cold is not enough before the warmth, the seed waits for next spring.";
         var (early, late) = (dates.First(d => d.Date == w.Earliest), dates.First(d => d.Date == w.Latest));
         var after = dates.FirstOrDefault(d => d.Date > w.Latest);
-        return string.Join(' ',
-            string.Create(CultureInfo.InvariantCulture, $"Out {Short(w.Earliest)}: half is up by {Spring(early)} in half of the springs, and a killing freeze comes after it in {InTen(early.Counts.Froze, early.Counts.Up)}."),
-            w.Earliest == w.Latest ? "" : string.Create(CultureInfo.InvariantCulture, $"Out {Short(w.Latest)}: {Spring(late)}, {InTen(late.Counts.Froze, late.Counts.Up)}."),
-            after is null ? "" : string.Create(CultureInfo.InvariantCulture, $"Later the seed is carried over to next spring in {InTen(after.Counts.Carried, winters)} and more.")).Replace("  ", " ", StringComparison.Ordinal).TrimEnd();
+        return string.Join(
+                ' ',
+                Text.Of(
+                    $"Out {Short(w.Earliest)}: half is up by {Spring(early)} in half of the springs, and a killing freeze comes after it in {InTen(early.Counts.Froze, early.Counts.Up)}."
+                ),
+                w.Earliest == w.Latest
+                    ? ""
+                    : Text.Of(
+                        $"Out {Short(w.Latest)}: {Spring(late)}, {InTen(late.Counts.Froze, late.Counts.Up)}."
+                    ),
+                after is null
+                    ? ""
+                    : Text.Of(
+                        $"Later the seed is carried over to next spring in {InTen(after.Counts.Carried, winters)} and more."
+                    )
+            )
+            .Replace("  ", " ", StringComparison.Ordinal)
+            .TrimEnd();
     }
 
     private static string Short(DateOnly day) => day.ToString("d MMM", CultureInfo.InvariantCulture);
 
-    private static string Spring(SetOutDate date) => date.Emergence is { } e
-        ? DateOnly.ParseExact("2025-" + e.P50, "yyyy-MM-dd", CultureInfo.InvariantCulture).ToString("d MMM", CultureInfo.InvariantCulture)
-        : "not known";
+    private static string Spring(SetOutDate date) =>
+        date.Emergence is { } e
+            ? DateOnly
+                .ParseExact("2025-" + e.P50, "yyyy-MM-dd", CultureInfo.InvariantCulture)
+                .ToString("d MMM", CultureInfo.InvariantCulture)
+            : "not known";
 
     /// <summary>A share in words that nobody takes for more than it is: 2 winters in 10.</summary>
-    private static string InTen(int of, int winters) => winters < WintersForShares
-        ? string.Create(CultureInfo.InvariantCulture, $"{of} of {winters} winters")
-        : InTen((double)of / winters);
+    private static string InTen(int of, int winters) =>
+        winters < WintersForShares
+            ? Text.Of( $"{of} of {winters} winters")
+            : InTen((double)of / winters);
 
-    private static string InTen(double share) => share switch
-    {
-        0 => "no winter",
-        < 0.05 => "less than 1 winter in 10",
-        _ => string.Create(CultureInfo.InvariantCulture, $"{Math.Round(share * 10, MidpointRounding.AwayFromZero):0} {(Math.Round(share * 10, MidpointRounding.AwayFromZero) == 1 ? "winter" : "winters")} in 10"),
-    };
+    private static string InTen(double share) =>
+        share switch
+        {
+            0 => "no winter",
+            < 0.05 => "less than 1 winter in 10",
+            _ => Text.Of(
+                $"{Math.Round(share * 10, MidpointRounding.AwayFromZero):0} {(Math.Round(share * 10, MidpointRounding.AwayFromZero) == 1 ? "winter" : "winters")} in 10"
+            ),
+        };
 
     private List<string> Working(SetOutNeed need) =>
-    [
-        string.Create(CultureInfo.InvariantCulture, $"{Count} winters, each with the container simulated hour by hour from the daily range (uncalibrated model){(FilledDays > 0 ? $"; {FilledDays} missing days taken between their neighbours" : "")}."),
-        .. LeftOut.Select(w => string.Create(CultureInfo.InvariantCulture, $"Winter {w.Year}/{(w.Year + 1) % 100:00} is left out: {w.Why.TrimEnd('.')}.")),
-        string.Create(CultureInfo.InvariantCulture, $"Cold: {need.ColdDays:0.#} days by weight ({string.Join(", ", need.Response.Knots.Select(k => k.ToString("0.#", CultureInfo.InvariantCulture)))} °C) in the mix, before its {ContainerDays.WeekDays}-day mean passes {need.CeilingC:0.#} °C after midwinter."),
-        string.Create(CultureInfo.InvariantCulture, $"Up: {need.ThermalTime.T50:0.#} °C·d above {need.Rate.BaseC:0.#} °C {(need.GerminatesInCold ? "gathered alongside the cold" : "from the day the cold is met")}. Freeze: air inside at or below {need.KillC:0.#} °C after that."),
-    ];
+        [
+            Text.Of(
+                $"{Count} winters, each with the container simulated hour by hour from the daily range (uncalibrated model){(FilledDays > 0 ? $"; {FilledDays} missing days taken between their neighbours" : "")}."
+            ),
+            .. LeftOut.Select(w =>
+                Text.Of( $"Winter {w.Year}/{(w.Year + 1) % 100:00} is left out: {w.Why.TrimEnd('.')}.")
+            ),
+            Text.Of(
+                $"Cold: {need.ColdDays:0.#} days by weight ({string.Join(", ", need.Response.Knots.Select(k => k.ToString("0.#", CultureInfo.InvariantCulture)))} °C) in the mix, before its {ContainerDays.WeekDays}-day mean passes {need.CeilingC:0.#} °C after midwinter."
+            ),
+            Text.Of(
+                $"Up: {need.ThermalTime.T50:0.#} °C·d above {need.Rate.BaseC:0.#} °C {(need.GerminatesInCold ? "gathered alongside the cold" : "from the day the cold is met")}. Freeze: air inside at or below {need.KillC:0.#} °C after that."
+            ),
+        ];
 
     /// <summary>Last day that is looked at: the summer after.</summary>
     private DateOnly Last(int year) => South ? new(year + 1, 1, 31) : new(year + 1, 7, 31);
@@ -188,19 +276,24 @@ public sealed class WinterRuns
         {
             var start = Math.Max(0, from.DayNumber - Days[0].Date.DayNumber);
             double cold = 0;
-            int? met = null, warm = null;
+            int? met = null,
+                warm = null;
             for (var i = start; i < Days.Count && met is null && warm is null; i++)
             {
                 cold += Days[i].Effective;
-                if (cold >= need.ColdDays - 1e-9) met = i;
-                else if (Days[i].Date >= midwinter && ContainerDays.WeekMeanC(Days, i) > need.CeilingC) warm = i;
+                if (cold >= need.ColdDays - 1e-9)
+                    met = i;
+                else if (Days[i].Date >= midwinter && ContainerDays.WeekMeanC(Days, i) > need.CeilingC)
+                    warm = i;
             }
-            if (met is not { } chilled) return new(false, warm is not null, null, false);
+            if (met is not { } chilled)
+                return new(false, warm is not null, null, false);
             double degrees = 0;
             for (var i = need.GerminatesInCold ? start : chilled + 1; i < Days.Count; i++)
             {
                 degrees += Warmth[i].Degrees;
-                if (degrees < need.ThermalTime.T50 || i < chilled) continue;
+                if (degrees < need.ThermalTime.T50 || i < chilled)
+                    continue;
                 return new(true, false, Days[i].Date, Days.Skip(i + 1).Any(d => d.AirMinC <= need.KillC));
             }
             return new(true, false, null, false);

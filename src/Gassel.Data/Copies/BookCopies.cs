@@ -1,3 +1,4 @@
+using Gassel.Core;
 using System.Globalization;
 using Microsoft.Data.Sqlite;
 
@@ -14,15 +15,23 @@ public sealed class BookCopies(BookFile file)
     public string Folder { get; } = Path.Combine(file.Folder, "copies");
 
     /// <summary>Newest first.</summary>
-    public IReadOnlyList<BookCopy> All() => !Directory.Exists(Folder)
-        ? []
-        : [.. new DirectoryInfo(Folder).GetFiles("*.db").OrderByDescending(f => f.LastWriteTimeUtc).Select(f => new BookCopy(f.Name, new(f.LastWriteTimeUtc, TimeSpan.Zero), f.Length))];
+    public IReadOnlyList<BookCopy> All() =>
+        !Directory.Exists(Folder)
+            ? []
+            :
+            [
+                .. new DirectoryInfo(Folder)
+                    .GetFiles("*.db")
+                    .OrderByDescending(f => f.LastWriteTimeUtc)
+                    .Select(f => new BookCopy(f.Name, new(f.LastWriteTimeUtc, TimeSpan.Zero), f.Length)),
+            ];
 
     /// <summary>Path of a copy by its name; null where there is none such, or the name is a path.</summary>
     public string? PathOf(string name) => All().Any(c => c.Name == name) ? Path.Combine(Folder, name) : null;
 
     /// <summary>A copy with the moment in its name.</summary>
-    public BookCopy Make(DateTimeOffset now) => Write(string.Create(CultureInfo.InvariantCulture, $"gassel-{now.UtcDateTime:yyyyMMdd-HHmmss}.db"));
+    public BookCopy Make(DateTimeOffset now) =>
+        Write(Text.Of( $"gassel-{now.UtcDateTime:yyyyMMdd-HHmmss}.db"));
 
     /// <summary>
     /// The copy of the day, unless it is there; gives up the oldest daily ones beyond those kept. A book that shrank to less than half pushes
@@ -30,13 +39,15 @@ public sealed class BookCopies(BookFile file)
     /// </summary>
     public bool MakeDaily(DateOnly day)
     {
-        var name = string.Create(CultureInfo.InvariantCulture, $"{Daily}{day:yyyy-MM-dd}.db");
+        var name = Text.Of( $"{Daily}{day:yyyy-MM-dd}.db");
         var path = Path.Combine(Folder, name);
-        if (File.Exists(path)) return false;
+        if (File.Exists(path))
+            return false;
         Write(name);
         var holds = BookInspection.RecordsIn(path);
         var daily = Directory.GetFiles(Folder, Daily + "*.db").OrderDescending(StringComparer.Ordinal).ToList();
-        foreach (var old in daily.Skip(DailyKept).Where(old => BookInspection.RecordsIn(old) <= 2 * holds)) File.Delete(old);
+        foreach (var old in daily.Skip(DailyKept).Where(old => BookInspection.RecordsIn(old) <= 2 * holds))
+            File.Delete(old);
         return true;
     }
 
@@ -45,8 +56,10 @@ public sealed class BookCopies(BookFile file)
     {
         var beside = new DirectoryInfo(file.Folder);
         var copies = new DirectoryInfo(Folder);
-        return (beside.Exists ? beside.GetFiles("gassel-*.db") : []).Concat(copies.Exists ? copies.GetFiles("*.db") : [])
-            .OrderByDescending(f => f.LastWriteTimeUtc).Select(f => f.FullName);
+        return (beside.Exists ? beside.GetFiles("gassel-*.db") : [])
+            .Concat(copies.Exists ? copies.GetFiles("*.db") : [])
+            .OrderByDescending(f => f.LastWriteTimeUtc)
+            .Select(f => f.FullName);
     }
 
     /// <summary>The newest copy that is whole and of a version that can be opened; null where there is none.</summary>
@@ -60,9 +73,11 @@ public sealed class BookCopies(BookFile file)
     /// <exception cref="BookUnavailableException">The copy is not there, damaged or of a newer Gassel, or the book is open.</exception>
     public static string? Restore(string copy, string dataFolder, DateTimeOffset now)
     {
-        if (!File.Exists(copy)) throw new BookUnavailableException($"There is no file {copy}.");
+        if (!File.Exists(copy))
+            throw new BookUnavailableException($"There is no file {copy}.");
         var inspected = BookInspection.Of(copy);
-        if (inspected.Condition != BookCondition.Good) throw new BookUnavailableException($"{copy} cannot be restored: {inspected.Words}. Nothing was changed.");
+        if (inspected.Condition != BookCondition.Good)
+            throw new BookUnavailableException($"{copy} cannot be restored: {inspected.Words}. Nothing was changed.");
         using var file = new BookFile(dataFolder);
         file.TakeLock();
         var arriving = file.FilePath + ".arriving";
@@ -71,18 +86,26 @@ public sealed class BookCopies(BookFile file)
             File.Delete(arriving);
             BookFile.Copy(BookFile.Alone(copy, SqliteOpenMode.ReadOnly), arriving);
             BookFile.MakeSingleFile(arriving);
-            var replaced = Path.Combine(file.Folder, string.Create(CultureInfo.InvariantCulture, $"gassel-replaced-{now.UtcDateTime:yyyyMMdd-HHmmss}.db"));
+            var replaced = Path.Combine(
+                file.Folder,
+                Text.Of( $"gassel-replaced-{now.UtcDateTime:yyyyMMdd-HHmmss}.db")
+            );
             var there = File.Exists(file.FilePath);
-            if (there) Keep(file, replaced);
+            if (there)
+                Keep(file, replaced);
             // what lies beside a book that is gone or damaged must not be folded into the new one, nor be lost
-            if (File.Exists(file.FilePath + "-wal")) File.Move(file.FilePath + "-wal", replaced + "-wal", overwrite: true);
+            if (File.Exists(file.FilePath + "-wal"))
+                File.Move(file.FilePath + "-wal", replaced + "-wal", overwrite: true);
             File.Delete(file.FilePath + "-shm");
             File.Move(arriving, file.FilePath, overwrite: true);
             return there ? replaced : null;
         }
         catch (SqliteException failed)
         {
-            throw new BookUnavailableException(DiskFault.Of(failed, file.Folder) ?? $"{copy} cannot be restored: {failed.Message.TrimEnd('.')}. Nothing was changed.", failed);
+            throw new BookUnavailableException(
+                DiskFault.Of(failed, file.Folder) ?? $"{copy} cannot be restored: {failed.Message.TrimEnd('.')}. Nothing was changed.",
+                failed
+            );
         }
         catch (IOException failed)
         {

@@ -51,12 +51,16 @@ public sealed class BookFile : IDisposable
         try
         {
             migration.ClearUnfinished();
-            if (IsGone() is { } gone) throw Damaged(gone, null);
-            if (!File.Exists(FilePath)) return migration.Create();
-            if (!IsWhole()) throw Damaged("SQLite finds it damaged", null);
+            if (IsGone() is { } gone)
+                throw Damaged(gone, null);
+            if (!File.Exists(FilePath))
+                return migration.Create();
+            if (!IsWhole())
+                throw Damaged("SQLite finds it damaged", null);
             var newest = NewestMigration();
             var (last, starter) = Stamps();
-            if (last == newest) return starter < StarterBook.Version;
+            if (last == newest)
+                return starter < StarterBook.Version;
             if (string.CompareOrdinal(last, newest) > 0)
             {
                 throw new BookUnavailableException($"{FilePath} was written by a newer Gassel. Start that one, or restore an older copy.");
@@ -83,9 +87,12 @@ public sealed class BookFile : IDisposable
     private string? IsGone()
     {
         var there = new FileInfo(FilePath);
-        if (there is { Exists: true, Length: > 0 }) return null;
-        if (there.Exists) return "it is empty, 0 bytes";
-        if (File.Exists(FilePath + "-wal")) return "it is gone, but what was last recorded lies beside it in gassel.db-wal";
+        if (there is { Exists: true, Length: > 0 })
+            return null;
+        if (there.Exists)
+            return "it is empty, 0 bytes";
+        if (File.Exists(FilePath + "-wal"))
+            return "it is gone, but what was last recorded lies beside it in gassel.db-wal";
         return new BookCopies(this).Anywhere().Any() ? "it is gone, but copies of it are there" : null;
     }
 
@@ -124,7 +131,13 @@ public sealed class BookFile : IDisposable
 
     /// <summary>A connection to a file beside the book that is closed for good when it is disposed of.</summary>
     internal static string Alone(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate) =>
-        new SqliteConnectionStringBuilder { DataSource = path, Mode = mode, Pooling = false, ForeignKeys = true }.ToString();
+        new SqliteConnectionStringBuilder
+        {
+            DataSource = path,
+            Mode = mode,
+            Pooling = false,
+            ForeignKeys = true,
+        }.ToString();
 
     /// <summary>
     /// Folds the <c>-wal</c> beside a file into it and leaves the file alone, so that it can be renamed or replaced without anything being lost.
@@ -136,7 +149,8 @@ public sealed class BookFile : IDisposable
         connection.Open();
         using var command = connection.CreateCommand();
         command.CommandText = "PRAGMA journal_mode = DELETE";
-        if (command.ExecuteScalar() is not "delete") throw new SqliteException("the book is in use by another program", SqliteBusy);
+        if (command.ExecuteScalar() is not "delete")
+            throw new SqliteException("the book is in use by another program", SqliteBusy);
     }
 
     private const int SqliteBusy = 5;
@@ -152,8 +166,10 @@ public sealed class BookFile : IDisposable
         try
         {
             // what people record and how they sign in is nobody else's on this machine
-            if (OperatingSystem.IsWindows()) Directory.CreateDirectory(Folder);
-            else Directory.CreateDirectory(Folder, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
+            if (OperatingSystem.IsWindows())
+                Directory.CreateDirectory(Folder);
+            else
+                Directory.CreateDirectory(Folder, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
             _lock = new FileStream(Path.Combine(Folder, "gassel.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
         }
         catch (UnauthorizedAccessException denied)
@@ -162,14 +178,21 @@ public sealed class BookFile : IDisposable
         }
         catch (IOException taken)
         {
-            throw new BookUnavailableException(DiskFault.IsTaken(taken)
-                ? $"The book in {Folder} is open in another Gassel. Close that one, or choose another folder with --data DIR."
-                : DiskFault.Of(taken, Folder), taken);
+            throw new BookUnavailableException(
+                DiskFault.IsTaken(taken)
+                    ? $"The book in {Folder} is open in another Gassel. Close that one, or choose another folder with --data DIR."
+                    : DiskFault.Of(taken, Folder),
+                taken
+            );
         }
     }
 
-    internal static string NewestMigration() => typeof(GasselDb).Assembly.GetTypes()
-        .Select(t => t.GetCustomAttribute<MigrationAttribute>()?.Id).OfType<string>().Max(StringComparer.Ordinal)!;
+    internal static string NewestMigration() =>
+        typeof(GasselDb)
+            .Assembly.GetTypes()
+            .Select(t => t.GetCustomAttribute<MigrationAttribute>()?.Id)
+            .OfType<string>()
+            .Max(StringComparer.Ordinal)!;
 
     /// <summary>The last migration, null in a file without any, and the version of the starter values.</summary>
     private (string? Migration, long Starter) Stamps()
@@ -183,7 +206,10 @@ public sealed class BookFile : IDisposable
             return command.ExecuteScalar();
         }
         var migrated = Ask("SELECT count(*) FROM sqlite_master WHERE name = '__EFMigrationsHistory'") is 1L;
-        return (migrated ? Ask("SELECT max(MigrationId) FROM __EFMigrationsHistory") as string : null, Ask("PRAGMA user_version") as long? ?? 0);
+        return (
+            migrated ? Ask("SELECT max(MigrationId) FROM __EFMigrationsHistory") as string : null,
+            Ask("PRAGMA user_version") as long? ?? 0
+        );
     }
 
     /// <summary>Settings that SQLite keeps per connection.</summary>
@@ -191,10 +217,14 @@ public sealed class BookFile : IDisposable
     {
         public static readonly Pragmas Instance = new();
 
-        public override void ConnectionOpened(System.Data.Common.DbConnection connection, ConnectionEndEventData eventData) => Set(connection);
+        public override void ConnectionOpened(System.Data.Common.DbConnection connection, ConnectionEndEventData eventData) =>
+            Set(connection);
 
         public override Task ConnectionOpenedAsync(
-            System.Data.Common.DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+            System.Data.Common.DbConnection connection,
+            ConnectionEndEventData eventData,
+            CancellationToken cancellationToken = default
+        )
         {
             Set(connection);
             return Task.CompletedTask;

@@ -19,10 +19,14 @@ public sealed record BookInspection(BookCondition Condition, string Words)
                 command.CommandText = sql;
                 return command.ExecuteScalar();
             }
-            if (Ask("PRAGMA integrity_check(1)") is not "ok") return new(BookCondition.Damaged, "SQLite finds it damaged");
-            if (Ask("SELECT count(*) FROM sqlite_master WHERE name IN ('__EFMigrationsHistory', 'entries', 'batches')") is not 3L) return new(BookCondition.Damaged, "it does not hold the tables of a book");
+            if (Ask("PRAGMA integrity_check(1)") is not "ok")
+                return new(BookCondition.Damaged, "SQLite finds it damaged");
+            if (Ask("SELECT count(*) FROM sqlite_master WHERE name IN ('__EFMigrationsHistory', 'entries', 'batches')") is not 3L)
+                return new(BookCondition.Damaged, "it does not hold the tables of a book");
             var last = Ask("SELECT max(MigrationId) FROM __EFMigrationsHistory") as string;
-            return string.CompareOrdinal(last, BookFile.NewestMigration()) > 0 ? new(BookCondition.Newer, "it was written by a newer Gassel") : new(BookCondition.Good, "");
+            return string.CompareOrdinal(last, BookFile.NewestMigration()) > 0
+                ? new(BookCondition.Newer, "it was written by a newer Gassel")
+                : new(BookCondition.Good, "");
         }
         catch (SqliteException unreadable)
         {

@@ -14,7 +14,8 @@ internal sealed class BookMigration(BookFile file)
     /// <summary>What a killed start left behind; the book beside it is whole.</summary>
     public void ClearUnfinished()
     {
-        foreach (var left in Directory.GetFiles(file.Folder, Path.GetFileName(_working) + "*")) File.Delete(left);
+        foreach (var left in Directory.GetFiles(file.Folder, Path.GetFileName(_working) + "*"))
+            File.Delete(left);
     }
 
     /// <summary>An empty book. True, as starter values are wanted.</summary>
@@ -89,7 +90,8 @@ internal sealed class BookMigration(BookFile file)
     private static string Unused(string stem)
     {
         var path = stem + ".db";
-        for (var n = 2; File.Exists(path); n++) path = $"{stem}-{n}.db";
+        for (var n = 2; File.Exists(path); n++)
+            path = $"{stem}-{n}.db";
         return path;
     }
 
@@ -99,6 +101,7 @@ internal sealed class BookMigration(BookFile file)
     private static void ClearLeftoverMigrationLock(GasselDb db)
     {
         var has = db.Database.SqlQueryRaw<int>("SELECT count(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsLock'").Single();
-        if (has > 0) db.Database.ExecuteSqlRaw("DELETE FROM \"__EFMigrationsLock\"");
+        if (has > 0)
+            db.Database.ExecuteSqlRaw("DELETE FROM \"__EFMigrationsLock\"");
     }
 }

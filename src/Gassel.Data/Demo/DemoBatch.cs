@@ -31,7 +31,19 @@ internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds
         DateTimeOffset Moment(TimeOnly hour) => new(DemoBatches.Day(day).ToDateTime(hour), TimeSpan.FromHours(-7));
         foreach (var payload in payloads)
         {
-            Entries.Add(new(NextId(), 0, act, DemoBatches.Day(day), doneAt is { } hour ? Moment(hour) : null, Moment(doneAt ?? new(16, 0)), who, EntrySource.Hand, payload));
+            Entries.Add(
+                new(
+                    NextId(),
+                    0,
+                    act,
+                    DemoBatches.Day(day),
+                    doneAt is { } hour ? Moment(hour) : null,
+                    Moment(doneAt ?? new(16, 0)),
+                    who,
+                    EntrySource.Hand,
+                    payload
+                )
+            );
         }
         return this;
     }
@@ -39,7 +51,19 @@ internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds
     /// <summary>Told afterwards of a time in which nobody kept the book.</summary>
     public DemoBatch Told(string day, EntryPayload payload)
     {
-        Entries.Add(new(NextId(), 0, NextId(), DemoBatches.Day(day), null, new(2027, 2, 20, 19, 0, 0, TimeSpan.FromHours(-7)), "grower", EntrySource.Told, payload));
+        Entries.Add(
+            new(
+                NextId(),
+                0,
+                NextId(),
+                DemoBatches.Day(day),
+                null,
+                new(2027, 2, 20, 19, 0, 0, TimeSpan.FromHours(-7)),
+                "grower",
+                EntrySource.Told,
+                payload
+            )
+        );
         return this;
     }
 
@@ -68,7 +92,11 @@ internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds
         var way = StarterLibrary.All.Single(s => s.Id == speciesId).Routes[route];
         var before = way.Steps.TakeWhile(s => s.Kind != StepKind.Germinate).Sum(s => s.Days.Usual);
         var anchor = new Anchor(AnchorEvent.Sow, DemoBatches.Day(start).AddDays(before));
-        var schedule = Scheduler.Plan(anchor, DemoBatches.Day(start), [.. way.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional))]);
+        var schedule = Scheduler.Plan(
+            anchor,
+            DemoBatches.Day(start),
+            [.. way.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional))]
+        );
         return new()
         {
             Id = Id,
@@ -76,7 +104,10 @@ internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds
             SpeciesId = speciesId,
             LotId = lot,
             Plan = CoreJson.Write(BatchPlanner.Confirm(way, anchor, schedule, PlanChoice.Usual, plants, seeds, _forecast)!),
-            ConfirmedAt = new DateTimeOffset(DemoBatches.Day(start).AddDays(-3).ToDateTime(new(20, 0)), TimeSpan.FromHours(-7)).ToUnixTimeMilliseconds(),
+            ConfirmedAt = new DateTimeOffset(
+                DemoBatches.Day(start).AddDays(-3).ToDateTime(new(20, 0)),
+                TimeSpan.FromHours(-7)
+            ).ToUnixTimeMilliseconds(),
             Who = "grower",
         };
     }

@@ -6,7 +6,16 @@ namespace Gassel.Data.Demo;
 /// <summary>The batches of the demo, as told day by day.</summary>
 internal static class DemoBatches
 {
-    public static IEnumerable<DemoBatch> All => ThisWinter().Concat(OtherKinds()).Concat(LastWinter()).Concat(LaterKinds()).Concat(DemoTrial.Batches).Concat(WintersBefore()).Concat(DemoYard.Batches()).Concat(ForBloom()).Concat(GrownOn());
+    public static IEnumerable<DemoBatch> All =>
+        ThisWinter()
+            .Concat(OtherKinds())
+            .Concat(LastWinter())
+            .Concat(LaterKinds())
+            .Concat(DemoTrial.Batches)
+            .Concat(WintersBefore())
+            .Concat(DemoYard.Batches())
+            .Concat(ForBloom())
+            .Concat(GrownOn());
 
     /// <summary>This winter, mostly on the cold shelf and under the lamps.</summary>
     private static IEnumerable<DemoBatch> ThisWinter()
@@ -23,7 +32,12 @@ internal static class DemoBatches
             .Do("2026-12-08", new StepStarted("1", 0, 72, "cold-shelf", bag("bag 2")))
             .Weekly("2026-12-15", "2027-01-12")
             .Weekly("2027-01-15", "2027-02-08", 3)
-            .Do("2027-02-10", new Check("1", Moisture.Right, MouldSeen.None, 6), new Split("1", [new("1.1", 6, 6), new("1.2", 66, 0)]), new Sown("1.1", "lamp-shelf", new(VesselKind.Pot, "pots B-2")))
+            .Do(
+                "2027-02-10",
+                new Check("1", Moisture.Right, MouldSeen.None, 6),
+                new Split("1", [new("1.1", 6, 6), new("1.2", 66, 0)]),
+                new Sown("1.1", "lamp-shelf", new(VesselKind.Pot, "pots B-2"))
+            )
             .Weekly("2027-02-13", "2027-02-25", 3, "1.2")
             .Do("2027-02-22", new Count("1.1", 5, 0))
             .Do("2027-02-27", new StepStarted("1.1", 2))
@@ -57,7 +71,10 @@ internal static class DemoBatches
             .Labelled("2027-02-12")
             .Weekly("2027-02-19", "2027-03-12");
         yield return new DemoBatch(7, "alumroot", 5, 300, 60, "2027-02-24")
-            .Do("2027-02-24", new Sown("1", "lamp-shelf", tray("tray 7", 72), 0, Seeds: 300, Cover: SowCover.Surface, EstimatePercent: 20, Dome: true))
+            .Do(
+                "2027-02-24",
+                new Sown("1", "lamp-shelf", tray("tray 7", 72), 0, Seeds: 300, Cover: SowCover.Surface, EstimatePercent: 20, Dome: true)
+            )
             .Do("2027-03-06", new Count("1", 9, 0))
             .Do("2027-03-09", new Count("1", 41, 0))
             .Do("2027-03-11", new Count("1", 38, 0));
@@ -67,8 +84,12 @@ internal static class DemoBatches
             .Weekly("2027-02-09", "2027-02-23")
             .Do("2027-03-02", new Check("1", Moisture.Right, MouldSeen.None, 0, PlaceC: 23))
             .Do("2027-03-02", new Note(null, "Bag nearer the heater than the others; turned it."));
-        yield return new DemoBatch(10, "globemallow", 3, 60, 25, "2027-03-13")
-            .At("2027-03-13", new(8, 40), new StepStarted("1", 0, 60, "table", new(VesselKind.Jar, "jar 10")), new StepStarted("1", 1));
+        yield return new DemoBatch(10, "globemallow", 3, 60, 25, "2027-03-13").At(
+            "2027-03-13",
+            new(8, 40),
+            new StepStarted("1", 0, 60, "table", new(VesselKind.Jar, "jar 10")),
+            new StepStarted("1", 1)
+        );
         yield return new DemoBatch(11, "balsamroot", 1, 80, 30, "2027-11-20");
         yield return new DemoBatch(12, "balsamroot", 1, 48, 20, "2027-01-28")
             .Do("2027-01-28", new StepStarted("1", 0, 48, "cold-shelf", bag("bag 12")))
@@ -88,7 +109,10 @@ internal static class DemoBatches
             .Do("2027-01-25", new StepStarted("1", 0, 48, "cold-shelf", new(VesselKind.Bag, "bag 14")))
             .Labelled("2027-01-25")
             .Weekly("2027-02-01", "2027-02-15")
-            .Do("2027-02-22", new Sown("1", "lamp-shelf", new(VesselKind.DeepCells, "deep cells 14", 48), 3, Cover: SowCover.Mix, Dome: true))
+            .Do(
+                "2027-02-22",
+                new Sown("1", "lamp-shelf", new(VesselKind.DeepCells, "deep cells 14", 48), 3, Cover: SowCover.Mix, Dome: true)
+            )
             .Do("2027-03-04", new Count("1", 4, 0))
             .Do("2027-03-07", new Count("1", 9, 0))
             .Do("2027-03-08", new DomeOff("1"))
@@ -106,7 +130,20 @@ internal static class DemoBatches
     private static IEnumerable<DemoBatch> LaterKinds()
     {
         yield return new DemoBatch(20, "small-camas", 11, 120, 40, "2026-12-20", route: 1)
-            .Do("2026-12-20", new Prepared("1", new(Core.Record.ContainerPreset.Jug4), [Core.Record.PreparationStep.DrainHoles, Core.Record.PreparationStep.VentHoles, Core.Record.PreparationStep.MixFilled, Core.Record.PreparationStep.Sown, Core.Record.PreparationStep.TwoLabels]))
+            .Do(
+                "2026-12-20",
+                new Prepared(
+                    "1",
+                    new(Core.Record.ContainerPreset.Jug4),
+                    [
+                        Core.Record.PreparationStep.DrainHoles,
+                        Core.Record.PreparationStep.VentHoles,
+                        Core.Record.PreparationStep.MixFilled,
+                        Core.Record.PreparationStep.Sown,
+                        Core.Record.PreparationStep.TwoLabels,
+                    ]
+                )
+            )
             .Do("2026-12-20", new StepStarted("1", 0, 120, "yard", new(VesselKind.Container, "jug 20")))
             .Labelled("2026-12-20")
             .Weekly("2027-01-03", "2027-03-07", 14);
@@ -145,7 +182,11 @@ internal static class DemoBatches
             .Do("2026-03-28", new Count("1", 7, 2, LossCause.Unknown))
             .Do("2026-04-12", new StepStarted("1", 2, null, "yard"))
             .Do("2026-04-14", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 28, "deep pots"))
-            .Do("2026-07-20", new DiedBack("1", PlantStage.Potted, 26), new Note("1", "Leaves died back: dormant, alive. Kept barely moist."))
+            .Do(
+                "2026-07-20",
+                new DiedBack("1", PlantStage.Potted, 26),
+                new Note("1", "Leaves died back: dormant, alive. Kept barely moist.")
+            )
             .Do("2027-03-10", new CameAgain("1", PlantStage.Potted, 9));
     }
 
@@ -158,10 +199,17 @@ internal static class DemoBatches
             .Labelled("2027-01-10")
             .Weekly("2027-01-17", "2027-01-24")
             .Do("2027-02-02", new Check("1", Moisture.Dry, MouldSeen.None, 0, null, [BagCare.Wetted]))
-            .Do("2027-02-09", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 28", 72), 6, SeedsPerCell: 1, Cover: SowCover.Mix, Dome: true))
+            .Do(
+                "2027-02-09",
+                new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 28", 72), 6, SeedsPerCell: 1, Cover: SowCover.Mix, Dome: true)
+            )
             .Do("2027-02-19", new Count("1", 2, 0, Spots: [new(14, null, 1, 0), new(39, null, 1, 0)]))
             .Do("2027-02-24", new DomeOff("1"))
-            .Do("2027-02-26", new Check("1", Moisture.Right, MouldSeen.None, 0), new Count("1", 3, 0, Spots: [new(15, null, 1, 0), new(52, null, 1, 0), new(70, null, 1, 0)]))
+            .Do(
+                "2027-02-26",
+                new Check("1", Moisture.Right, MouldSeen.None, 0),
+                new Count("1", 3, 0, Spots: [new(15, null, 1, 0), new(52, null, 1, 0), new(70, null, 1, 0)])
+            )
             .Do("2027-03-05", new Count("1", 1, 1, LossCause.DampingOff, Spots: [new(40, null, 1, 0), new(14, null, 0, 1)]))
             .Do("2027-03-09", new TrueLeaves("1"))
             .Do("2027-03-12", new Check("1", Moisture.Right, MouldSeen.None, 0), new Count("1", 0, 0));
@@ -184,11 +232,27 @@ internal static class DemoBatches
     private static IEnumerable<DemoBatch> GrownOn()
     {
         yield return new DemoBatch(41, "blue-flax", 18, 72, 30, "2026-10-20")
-            .Do("2026-10-20", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 41", 72), 4, Seeds: 72, SeedsPerCell: 2, Cells: [.. Enumerable.Range(1, 36)], Cover: SowCover.Mix))
+            .Do(
+                "2026-10-20",
+                new Sown(
+                    "1",
+                    "lamp-shelf",
+                    new(VesselKind.Tray, "tray 41", 72),
+                    4,
+                    Seeds: 72,
+                    SeedsPerCell: 2,
+                    Cells: [.. Enumerable.Range(1, 36)],
+                    Cover: SowCover.Mix
+                )
+            )
             .Do("2026-10-29", new Count("1", 21, 0))
             .Do("2026-11-03", new Count("1", 17, 1, LossCause.DampingOff))
             .Do("2026-11-14", new TrueLeaves("1"))
-            .Do("2026-11-20", new Count("1", 0, 5, LossCause.Thinned), new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 26, "9 cm pots", PotCm: 9))
+            .Do(
+                "2026-11-20",
+                new Count("1", 0, 5, LossCause.Thinned),
+                new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 26, "9 cm pots", PotCm: 9)
+            )
             .Do("2026-11-21", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 6, "9 cm pots", Divided: true, PotCm: 9))
             .Do("2027-01-03", new Tended("1", Tending.Fed))
             .Do("2027-01-18", new PlantsLost("1", PlantStage.Potted, 1, LossCause.Dried))
@@ -206,7 +270,12 @@ internal static class DemoBatches
             .Do("2026-03-15", new Count("1", 19, 0))
             .Do("2026-03-28", new Count("1", 22, 2, LossCause.Slugs))
             .Do("2026-04-10", new StepStarted("1", 2, null, "yard-shade"))
-            .Do("2026-06-14", new DiedBack("1", PlantStage.Seedling, 39), new SowingKept("1"), new Note("1", "One leaf each, now yellow. Kept barely moist in the shade."))
+            .Do(
+                "2026-06-14",
+                new DiedBack("1", PlantStage.Seedling, 39),
+                new SowingKept("1"),
+                new Note("1", "One leaf each, now yellow. Kept barely moist in the shade.")
+            )
             .Do("2027-03-06", new CameAgain("1", PlantStage.Seedling, 31))
             .Do("2027-03-11", new Count("1", 7, 0));
     }
@@ -217,11 +286,16 @@ internal static class DemoBatches
             .Do(soaked, new StepStarted("1", 0, seeds, "table", new(VesselKind.Jar, $"jar {number}")), new StepStarted("1", 1))
             .Do(Later(soaked, 1), new StepStarted("1", 2, null, "cold-shelf", new(VesselKind.Bag, $"bag {number}")))
             .Do(sown, new Sown("1", "lamp-shelf", new(VesselKind.Tray, $"tray {number}", 72)));
-        foreach (var (day, came) in counts) batch.Do(Later(sown, day), new Count("1", came, 0));
+        foreach (var (day, came) in counts)
+            batch.Do(Later(sown, day), new Count("1", came, 0));
         var up = counts.Sum(c => c.Up);
         return batch
             .Do(Later(sown, 30), new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, up - 2, "9 cm pots"))
-            .Do(Later(sown, 60), new PlantsLost("1", PlantStage.PrickedOut, 3, LossCause.DampingOff), new MovedOn("1", PlantStage.PrickedOut, PlantStage.Potted, up - 6))
+            .Do(
+                Later(sown, 60),
+                new PlantsLost("1", PlantStage.PrickedOut, 3, LossCause.DampingOff),
+                new MovedOn("1", PlantStage.PrickedOut, PlantStage.Potted, up - 6)
+            )
             .Do(Later(sown, 110), new StepStarted("1", 5, null, "yard"))
             .Do(Later(sown, 120), new StepEnded("1", 5), new MovedOn("1", PlantStage.Potted, PlantStage.Hardened, up - 8))
             .Do(Later(sown, 128), new MovedOn("1", PlantStage.Hardened, PlantStage.Planted, up - 12, SpacingCm: 45))

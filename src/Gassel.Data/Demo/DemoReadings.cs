@@ -20,13 +20,24 @@ internal static class DemoReadings
         var warming = new SimulatedThermometer(DeviceKind.FridgeProbe, SimulatedBehaviour.Warming, ajar);
         var freezing = new SimulatedThermometer(DeviceKind.FridgeProbe, SimulatedBehaviour.Freezing, At("2027-02-06", 1));
         await Tell(fridge, "cold-shelf", At("2026-11-05", 8), at => at switch
-        {
-            _ when at >= At("2027-01-18", 15) && at < At("2027-01-20", 4) => null,
-            _ when at >= At("2027-02-06", 1) && at < At("2027-02-06", 11) => freezing.At(at),
-            _ => warming.At(at),
-        });
-        await readings.Change(fridge, row => (row.Behaviour, row.BehaviourSince) = (SimulatedBehaviour.Warming, ajar.ToUnixTimeMilliseconds()), gate);
-        foreach (var (place, name, kind) in new[] { ("heat-mat", "Heat-mat thermostat, simulated", DeviceKind.MatThermostat), ("table", "Room probe, simulated", DeviceKind.RoomProbe), ("yard", "Yard thermometer, simulated", DeviceKind.YardThermometer) })
+            {
+                _ when at >= At("2027-01-18", 15) && at < At("2027-01-20", 4) => null,
+                _ when at >= At("2027-02-06", 1) && at < At("2027-02-06", 11) => freezing.At(at),
+                _ => warming.At(at),
+            });
+        await readings.Change(
+            fridge,
+            row => (row.Behaviour, row.BehaviourSince) = (SimulatedBehaviour.Warming, ajar.ToUnixTimeMilliseconds()),
+            gate
+        );
+        foreach (
+            var (place, name, kind) in new[]
+            {
+                ("heat-mat", "Heat-mat thermostat, simulated", DeviceKind.MatThermostat),
+                ("table", "Room probe, simulated", DeviceKind.RoomProbe),
+                ("yard", "Yard thermometer, simulated", DeviceKind.YardThermometer),
+            }
+        )
         {
             var probe = new SimulatedThermometer(kind, SimulatedBehaviour.Steady, now);
             await Tell(await readings.Attach(place, name, kind, now, gate), place, At("2027-02-15", 8), at => probe.At(at));
@@ -37,7 +48,8 @@ internal static class DemoReadings
             var told = new List<TemperatureReading>();
             for (var at = from; at <= now; at += Every)
             {
-                if (said(at) is { } tempC) told.Add(new(at.ToUnixTimeMilliseconds(), tempC));
+                if (said(at) is { } tempC)
+                    told.Add(new(at.ToUnixTimeMilliseconds(), tempC));
             }
             return readings.Append(series, place, [.. told], gate, CancellationToken.None);
         }

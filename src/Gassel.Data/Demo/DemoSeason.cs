@@ -15,7 +15,14 @@ public static class DemoSeason
     private static readonly DateTimeOffset Starts = new(2027, 3, 14, 9, 0, 0, TimeSpan.FromHours(-6));
 
     /// <summary>Invented, so that the demo's books come to sums; a book that is not the demo begins without prices.</summary>
-    private static readonly CostAssumptions Prices = new(SeedEach: 0.02, MixPerLitre: 0.3, ContainerEach: 0.4, PerKWh: 0.15, PerHour: 18, BoughtPlant: 4.5);
+    private static readonly CostAssumptions Prices = new(
+        SeedEach: 0.02,
+        MixPerLitre: 0.3,
+        ContainerEach: 0.4,
+        PerKWh: 0.15,
+        PerHour: 18,
+        BoughtPlant: 4.5
+    );
 
     private static readonly Dictionary<PlaceKind, int?> Capacities = new()
     {
@@ -27,24 +34,41 @@ public static class DemoSeason
     };
 
     /// <summary>Fifty containers and trays over the spots of the yard.</summary>
-    private static readonly Dictionary<string, int> Spots = new() { ["yard"] = 26, ["yard-eaves"] = 8, ["yard-wall"] = 8, ["yard-shade"] = 8 };
+    private static readonly Dictionary<string, int> Spots = new()
+    {
+        ["yard"] = 26,
+        ["yard-eaves"] = 8,
+        ["yard-wall"] = 8,
+        ["yard-shade"] = 8,
+    };
 
     public static async Task Fill(GasselDb db, WeatherBook weather, ReadingBook readings, WriteGate gate, DateTimeOffset realNow)
     {
-        if (await db.Sites.AnyAsync()) return;
-        db.Sites.Add(new()
-        {
-            Name = "Skarve Bench Native Nursery",
-            Latitude = 46.8,
-            TimeZone = "America/Denver",
-            LastFrost = "05-08",
-            WeatherRecordId = await weather.Add("Skarve Bench, generated", generated: true, Starts, DemoWeather.Days(), gate, CancellationToken.None),
-            Settings = CoreJson.Write(new SiteSettings(ElevationM: 620, FrostBasis: FrostBasis.Record, Costs: Prices)),
-            DemoWoundAt = realNow.ToUnixTimeMilliseconds(),
-            DemoShowed = Starts.ToUnixTimeMilliseconds(),
-        });
+        if (await db.Sites.AnyAsync())
+            return;
+        db.Sites.Add(
+            new()
+            {
+                Name = "Skarve Bench Native Nursery",
+                Latitude = 46.8,
+                TimeZone = "America/Denver",
+                LastFrost = "05-08",
+                WeatherRecordId = await weather.Add(
+                    "Skarve Bench, generated",
+                    generated: true,
+                    Starts,
+                    DemoWeather.Days(),
+                    gate,
+                    CancellationToken.None
+                ),
+                Settings = CoreJson.Write(new SiteSettings(ElevationM: 620, FrostBasis: FrostBasis.Record, Costs: Prices)),
+                DemoWoundAt = realNow.ToUnixTimeMilliseconds(),
+                DemoShowed = Starts.ToUnixTimeMilliseconds(),
+            }
+        );
         db.Lots.AddRange(DemoLots.All);
-        foreach (var place in await db.Places.ToListAsync()) place.Capacity = Spots.TryGetValue(place.Id, out var spots) ? spots : Capacities.GetValueOrDefault(place.Kind);
+        foreach (var place in await db.Places.ToListAsync())
+            place.Capacity = Spots.TryGetValue(place.Id, out var spots) ? spots : Capacities.GetValueOrDefault(place.Kind);
         await db.SaveChangesAsync();
         var sequence = 0L;
         foreach (var batch in DemoBatches.All)

@@ -1,3 +1,4 @@
+using Gassel.Core;
 using System.Globalization;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
@@ -45,23 +46,63 @@ internal static class DemoYard
     }
 
     /// <summary>Seed spread evenly over containers, all set out on a day and looked at every second week.</summary>
-    private static DemoBatch Out(int number, string species, int lot, int seeds, string day, ContainerSetup setup, string[] spots, string looks = "2027-03-06", string? label = null)
+    private static DemoBatch Out(
+        int number,
+        string species,
+        int lot,
+        int seeds,
+        string day,
+        ContainerSetup setup,
+        string[] spots,
+        string looks = "2027-03-06",
+        string? label = null
+    )
     {
         var batch = new DemoBatch(number, species, lot, seeds, seeds / 3, day, Winter(species));
-        label ??= setup.Kind switch { ContainerPreset.Bottle2 => "bottle", ContainerPreset.Tub6 => "tub", _ => "jug" };
-        string[] parts = [.. spots.Select((_, i) => string.Create(CultureInfo.InvariantCulture, $"1.{i + 1}"))];
+        label ??= setup.Kind switch
+        {
+            ContainerPreset.Bottle2 => "bottle",
+            ContainerPreset.Tub6 => "tub",
+            _ => "jug",
+        };
+        string[] parts = [.. spots.Select((_, i) => Text.Of( $"1.{i + 1}"))];
         var each = seeds / parts.Length;
         // the soak or the like before, where the route has one
         var step = Route(species).Steps.ToList().FindIndex(s => s.Kind == StepKind.ColdMoist);
         for (var before = 0; before < step; before++)
         {
-            batch.Do(DemoBatches.Day(day).AddDays(before - step).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), new StepStarted("1", before, before == 0 ? seeds : null, "table", new(VesselKind.Jar, $"jar {number}")));
+            batch.Do(
+                DemoBatches.Day(day).AddDays(before - step).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
+                new StepStarted("1", before, before == 0 ? seeds : null, "table", new(VesselKind.Jar, $"jar {number}"))
+            );
         }
-        batch.Do(day, [new Split("1", [.. parts.Select(p => new SplitChild(p, each, 0))]),
-            .. parts.SelectMany((p, i) => new EntryPayload[] { new Prepared(p, setup, Steps(setup)), new StepStarted(p, step, null, spots[i], new(VesselKind.Container, string.Create(CultureInfo.InvariantCulture, $"{label} {number}-{i + 1}"))), new Labelled(p, 1, 1) })]);
+        batch.Do(
+            day,
+            [
+                new Split("1", [.. parts.Select(p => new SplitChild(p, each, 0))]),
+                .. parts.SelectMany(
+                    (p, i) =>
+                        new EntryPayload[]
+                        {
+                            new Prepared(p, setup, Steps(setup)),
+                            new StepStarted(
+                                p,
+                                step,
+                                null,
+                                spots[i],
+                                new(VesselKind.Container, Text.Of( $"{label} {number}-{i + 1}"))
+                            ),
+                            new Labelled(p, 1, 1),
+                        }
+                ),
+            ]
+        );
         for (var look = DemoBatches.Day(day).AddDays(14); look <= DemoBatches.Day(looks); look = look.AddDays(14))
         {
-            batch.Do(look.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), [.. parts.Select(p => new Check(p, Moisture.Right, MouldSeen.None, 0))]);
+            batch.Do(
+                look.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
+                [.. parts.Select(p => new Check(p, Moisture.Right, MouldSeen.None, 0))]
+            );
         }
         return batch;
     }
@@ -70,5 +111,6 @@ internal static class DemoYard
 
     private static Route Route(string species) => StarterLibrary.All.Single(s => s.Id == species).Routes[Winter(species)];
 
-    private static int Winter(string species) => StarterLibrary.All.Single(s => s.Id == species).Routes.ToList().FindIndex(r => r.Setting == RouteSetting.WinterContainer);
+    private static int Winter(string species) =>
+        StarterLibrary.All.Single(s => s.Id == species).Routes.ToList().FindIndex(r => r.Setting == RouteSetting.WinterContainer);
 }

@@ -22,7 +22,9 @@ internal static class DemoWeather
 
     private static readonly DateOnly To = new(2028, 7, 31);
 
-    private static readonly Lazy<WeatherDay[]> Made = new(() => [.. WeatherGenerator.Days(ClimateNormals.SkarveBench, From, To, Seed).Select(InPlay)]);
+    private static readonly Lazy<WeatherDay[]> Made = new(() =>
+        [.. WeatherGenerator.Days(ClimateNormals.SkarveBench, From, To, Seed).Select(InPlay)]
+    );
 
     public static IReadOnlyList<DailyTemperature> Days() =>
         [.. Made.Value.TakeWhile(d => d.Date <= Recorded).Select(d => new DailyTemperature(d.Date, d.MinC, d.MaxC, d.SnowCm))];
@@ -35,11 +37,26 @@ internal static class DemoWeather
 
     private static WeatherDay InPlay(WeatherDay day)
     {
-        if (day.Date.Year != 2027 || day.Date.Month != 3) return day;
-        if (day.Date.Day > MarchK.Length) return day with { SnowCm = 0 };
+        if (day.Date.Year != 2027 || day.Date.Month != 3)
+            return day;
+        if (day.Date.Day > MarchK.Length)
+            return day with { SnowCm = 0 };
         var shift = MarchK[day.Date.Day - 1];
         // the warm week takes the snow; what falls after the front stays thin
-        var snow = day.Date.Day switch { 1 => 34, 2 => 20, 3 => 8, >= 4 and <= 15 => 0, _ => 4 };
-        return day with { MinC = Math.Round(day.MinC + shift, 1), MaxC = Math.Round(day.MaxC + shift, 1), SnowCm = snow, Wet = day.Wet || day.Date.Day is 9 or 16 };
+        var snow = day.Date.Day switch
+        {
+            1 => 34,
+            2 => 20,
+            3 => 8,
+            >= 4 and <= 15 => 0,
+            _ => 4,
+        };
+        return day with
+        {
+            MinC = Math.Round(day.MinC + shift, 1),
+            MaxC = Math.Round(day.MaxC + shift, 1),
+            SnowCm = snow,
+            Wet = day.Wet || day.Date.Day is 9 or 16,
+        };
     }
 }

@@ -1,4 +1,5 @@
 using Gassel.Data.Rows;
+
 namespace Gassel.Data.Devices;
 
 /// <summary>
@@ -15,9 +16,11 @@ public sealed class SimulatedThermometer(DeviceKind kind, SimulatedBehaviour beh
     /// <summary>To a hundredth of a degree; null where it is silent.</summary>
     public double? At(DateTimeOffset at)
     {
-        if (Steady(at) is not { } steady) return null;
+        if (Steady(at) is not { } steady)
+            return null;
         var hours = (at - since).TotalHours;
-        if (hours < 0) return Math.Round(steady, 2);
+        if (hours < 0)
+            return Math.Round(steady, 2);
         var way = 1 - Math.Exp(-hours / HoursToChange);
         var (warmK, coldK) = kind == DeviceKind.FridgeProbe ? (6.5, -6.0) : (12.0, -12.0);
         return behaviour switch

@@ -22,10 +22,13 @@ public sealed class SimulatedWeather : IWeatherService
         var days = new List<ServiceDay>();
         for (var day = from; day <= today.AddDays(AheadDays); day = day.AddDays(1))
         {
-            if (DemoWeather.On(day) is not { } real) continue;
+            if (DemoWeather.On(day) is not { } real)
+                continue;
             var distance = Math.Max(0, day.DayNumber - today.DayNumber);
             var error = ErrorK * distance * Noise(day.DayNumber, today.DayNumber);
-            days.Add(new(day, Math.Round(real.MinC + error, 1), Math.Round(real.MaxC + error, 1), real.SnowCm, real.Wet, Gust(day), day < today));
+            days.Add(
+                new(day, Math.Round(real.MinC + error, 1), Math.Round(real.MaxC + error, 1), real.SnowCm, real.Wet, Gust(day), day < today)
+            );
         }
         return ValueTask.FromResult<IReadOnlyList<ServiceDay>>(days);
     }
@@ -36,8 +39,13 @@ public sealed class SimulatedWeather : IWeatherService
         var local = at.ToOffset(DemoWeather.Offset);
         var day = DateOnly.FromDateTime(local.DateTime);
         var days = Enumerable.Range(-1, 3).Select(i => DemoWeather.On(day.AddDays(i))).ToList();
-        if (days.Exists(d => d is null)) return null;
-        var hours = ContainerHours.FromDays([.. days.Select(d => new WholeDay(d!.Value.Date, d.Value.MinC, d.Value.MaxC, d.Value.SnowCm))], DemoWeather.Latitude, DemoWeather.Offset);
+        if (days.Exists(d => d is null))
+            return null;
+        var hours = ContainerHours.FromDays(
+            [.. days.Select(d => new WholeDay(d!.Value.Date, d.Value.MinC, d.Value.MaxC, d.Value.SnowCm))],
+            DemoWeather.Latitude,
+            DemoWeather.Offset
+        );
         // between the middles of hours
         var place = 24 + local.TimeOfDay.TotalHours - 0.5;
         var hour = (int)Math.Floor(place);

@@ -6,7 +6,8 @@ namespace Gassel.Data.Devices;
 public static class Thermometers
 {
     /// <exception cref="ArgumentException">The series is a file.</exception>
-    public static IThermometer Of(ReadingSeriesRow series) => series.Device is { } kind
-        ? new SimulatedThermometer(kind, series.Behaviour, DateTimeOffset.FromUnixTimeMilliseconds(series.BehaviourSince))
-        : throw new ArgumentException($"{series.Name} is a file and cannot be asked.", nameof(series));
+    public static IThermometer Of(ReadingSeriesRow series) =>
+        series.Device is { } kind
+            ? new SimulatedThermometer(kind, series.Behaviour, DateTimeOffset.FromUnixTimeMilliseconds(series.BehaviourSince))
+            : throw new ArgumentException($"{series.Name} is a file and cannot be asked.", nameof(series));
 }

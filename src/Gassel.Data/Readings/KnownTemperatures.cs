@@ -8,7 +8,9 @@ namespace Gassel.Data.Readings;
 /// <param name="zone">Days are those of the site.</param>
 public sealed class KnownTemperatures(ReadingBook readings, TimeZoneInfo zone, IEnumerable<ShelvedBatch> batches) : IPlaceTemperatures
 {
-    private readonly Dictionary<string, TypedReading[]> _typed = TypedReadings.Of(batches.Select(b => b.State)).ToDictionary(t => t.Key, t => t.ToArray());
+    private readonly Dictionary<string, TypedReading[]> _typed = TypedReadings
+        .Of(batches.Select(b => b.State))
+        .ToDictionary(t => t.Key, t => t.ToArray());
 
     /// <summary>Changes where a reading by eye does.</summary>
     public int TypedMark => _typed.Values.SelectMany(t => t).Aggregate(0, HashCode.Combine);

@@ -28,7 +28,8 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     /// <summary>Changes with everything that is written of a place.</summary>
     public long VersionOf(string place)
     {
-        lock (_turn) return _versions.GetValueOrDefault(place);
+        lock (_turn)
+            return _versions.GetValueOrDefault(place);
     }
 
     public async Task<IReadOnlyList<ReadingSeries>> Series()
@@ -36,11 +37,14 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         await using var db = connect();
         var rows = await db.ReadingSeries.AsNoTracking().Where(s => s.Whole).OrderBy(s => s.Id).ToListAsync();
         using var table = new ReadingTable(file);
-        return [.. rows.Select(r =>
-        {
-            var (from, to, count) = table.Span(r.Id);
-            return new ReadingSeries(r.Id, r.PlaceId, r.Name, r.Source, r.Device, r.Behaviour, r.Attached, r.Aside, from, to, count);
-        })];
+        return
+        [
+            .. rows.Select(r =>
+            {
+                var (from, to, count) = table.Span(r.Id);
+                return new ReadingSeries(r.Id, r.PlaceId, r.Name, r.Source, r.Device, r.Behaviour, r.Attached, r.Aside, from, to, count);
+            }),
+        ];
     }
 
     /// <summary>Days of a place with readings, in order, jumps left out.</summary>
@@ -49,14 +53,23 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         lock (_turn)
         {
             var series = Used(place);
-            if (series.Length == 0) return [];
+            if (series.Length == 0)
+                return [];
             var key = (place, response, zone.Id);
-            if (!_days.TryGetValue(key, out var kept)) _days[key] = kept = new([], long.MinValue);
-            if (kept.StaleFrom is not { } stale) return kept.Days;
+            if (!_days.TryGetValue(key, out var kept))
+                _days[key] = kept = new([], long.MinValue);
+            if (kept.StaleFrom is not { } stale)
+                return kept.Days;
             var bounds = new DayBounds(zone);
             var first = stale == long.MinValue ? DateOnly.MinValue : bounds.DayOf(stale).AddDays(-1);
             using var table = new ReadingTable(file);
-            var fresh = ReadingDays.Of(ReadingJumps.LeaveOut(table.Read(series, stale == long.MinValue ? 0 : bounds.StartOf(first) - MsBefore)), response, bounds).Days;
+            var fresh = ReadingDays
+                .Of(
+                    ReadingJumps.LeaveOut(table.Read(series, stale == long.MinValue ? 0 : bounds.StartOf(first) - MsBefore)),
+                    response,
+                    bounds
+                )
+                .Days;
             IReadOnlyList<TemperatureDay> days = [.. kept.Days.TakeWhile(d => d.Date < first), .. fresh.SkipWhile(d => d.Date < first)];
             _days[key] = new(days, null);
             return days;
@@ -67,7 +80,8 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     public IReadOnlyList<TemperatureReading> Between(string place, DateTimeOffset from, DateTimeOffset to)
     {
         int[] series;
-        lock (_turn) series = Used(place);
+        lock (_turn)
+            series = Used(place);
         using var table = new ReadingTable(file);
         return [.. table.Read(series, from.ToUnixTimeMilliseconds(), to.ToUnixTimeMilliseconds())];
     }
@@ -76,24 +90,51 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     public TemperatureReading? Last(string place)
     {
         int[] series;
-        lock (_turn) series = Used(place);
-        if (series.Length == 0) return null;
+        lock (_turn)
+            series = Used(place);
+        if (series.Length == 0)
+            return null;
         using var table = new ReadingTable(file);
-        return series.Select(s => table.Last(s)).OfType<TemperatureReading>().OrderBy(r => r.UnixMs).Cast<TemperatureReading?>().LastOrDefault();
+        return series
+            .Select(s => table.Last(s))
+            .OfType<TemperatureReading>()
+            .OrderBy(r => r.UnixMs)
+            .Cast<TemperatureReading?>()
+            .LastOrDefault();
     }
 
     /// <summary>Adds a series that the program fills by asking its device.</summary>
     public Task<int> Attach(string place, string name, DeviceKind device, DateTimeOffset now, WriteGate gate) =>
-        gate.Write(() => Task.FromResult(AddSeries(new() { PlaceId = place, Name = name, Source = ReadingSource.Probe, Device = device, Attached = true, BehaviourSince = now.ToUnixTimeMilliseconds(), AddedAt = now.ToUnixTimeMilliseconds() })), CancellationToken.None);
+        gate.Write(
+            () =>
+                Task.FromResult(
+                    AddSeries(
+                        new()
+                        {
+                            PlaceId = place,
+                            Name = name,
+                            Source = ReadingSource.Probe,
+                            Device = device,
+                            Attached = true,
+                            BehaviourSince = now.ToUnixTimeMilliseconds(),
+                            AddedAt = now.ToUnixTimeMilliseconds(),
+                        }
+                    )
+                ),
+            CancellationToken.None
+        );
 
     /// <summary>Adds readings to a series.</summary>
     public async Task Append(int series, string place, TemperatureReading[] readings, WriteGate gate, CancellationToken cancel)
     {
-        await gate.Write(() =>
-        {
-            using var table = new ReadingTable(file);
-            return Task.FromResult(table.Append(series, readings));
-        }, cancel);
+        await gate.Write(
+            () =>
+            {
+                using var table = new ReadingTable(file);
+                return Task.FromResult(table.Append(series, readings));
+            },
+            cancel
+        );
         Stale(place, readings.Length == 0 ? null : readings.Min(r => r.UnixMs));
     }
 
@@ -102,9 +143,31 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     /// nothing of it stays.
     /// </summary>
     /// <exception cref="OperationCanceledException">It was broken off.</exception>
-    public async Task<Imported> Import(string place, string name, DateTimeOffset now, IAsyncEnumerable<ReadOnlyMemory<TemperatureReading>> chunks, WriteGate gate, CancellationToken cancel)
+    public async Task<Imported> Import(
+        string place,
+        string name,
+        DateTimeOffset now,
+        IAsyncEnumerable<ReadOnlyMemory<TemperatureReading>> chunks,
+        WriteGate gate,
+        CancellationToken cancel
+    )
     {
-        var id = await gate.Write(() => Task.FromResult(AddSeries(new() { PlaceId = place, Name = name, Source = ReadingSource.File, Whole = false, AddedAt = now.ToUnixTimeMilliseconds() })), cancel);
+        var id = await gate.Write(
+            () =>
+                Task.FromResult(
+                    AddSeries(
+                        new()
+                        {
+                            PlaceId = place,
+                            Name = name,
+                            Source = ReadingSource.File,
+                            Whole = false,
+                            AddedAt = now.ToUnixTimeMilliseconds(),
+                        }
+                    )
+                ),
+            cancel
+        );
         try
         {
             using var table = new ReadingTable(file);
@@ -116,23 +179,30 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
                 {
                     var turn = chunk.Slice(at, Math.Min(ReadingsATurn, chunk.Length - at));
                     added += await gate.Write(() => Task.FromResult(table.Append(id, turn.Span)), cancel);
-                    if (++turns % TurnsToCheckpoint == 0) table.Checkpoint();
+                    if (++turns % TurnsToCheckpoint == 0)
+                        table.Checkpoint();
                 }
                 read += chunk.Length;
             }
             int[] others;
-            lock (_turn) others = Used(place);
+            lock (_turn)
+                others = Used(place);
             var shared = table.Shared(id, others);
             if (added == 0 || shared == added)
             {
                 await Remove(id, gate);
                 return new(null, read, read - added, shared);
             }
-            await gate.Write(async () =>
-            {
-                await using var db = connect();
-                return await db.ReadingSeries.Where(s => s.Id == id).ExecuteUpdateAsync(s => s.SetProperty(x => x.Whole, true), CancellationToken.None);
-            }, CancellationToken.None);
+            await gate.Write(
+                async () =>
+                {
+                    await using var db = connect();
+                    return await db
+                        .ReadingSeries.Where(s => s.Id == id)
+                        .ExecuteUpdateAsync(s => s.SetProperty(x => x.Whole, true), CancellationToken.None);
+                },
+                CancellationToken.None
+            );
             Stale(place, long.MinValue);
             return new(id, read, read - added, shared);
         }
@@ -147,15 +217,20 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     /// <returns>False where there is no such series.</returns>
     public async Task<bool> Change(int series, Action<ReadingSeriesRow> change, WriteGate gate)
     {
-        var place = await gate.Write<string?>(async () =>
-        {
-            await using var db = connect();
-            if (await db.ReadingSeries.SingleOrDefaultAsync(s => s.Id == series && s.Whole) is not { } row) return null;
-            change(row);
-            await db.SaveChangesAsync();
-            return row.PlaceId;
-        }, CancellationToken.None);
-        if (place is not null) Stale(place, long.MinValue);
+        var place = await gate.Write<string?>(
+            async () =>
+            {
+                await using var db = connect();
+                if (await db.ReadingSeries.SingleOrDefaultAsync(s => s.Id == series && s.Whole) is not { } row)
+                    return null;
+                change(row);
+                await db.SaveChangesAsync();
+                return row.PlaceId;
+            },
+            CancellationToken.None
+        );
+        if (place is not null)
+            Stale(place, long.MinValue);
         return place is not null;
     }
 
@@ -170,18 +245,22 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     public async Task ClearHalfImported(WriteGate gate)
     {
         await using var db = connect();
-        foreach (var id in await db.ReadingSeries.Where(s => !s.Whole).Select(s => s.Id).ToListAsync()) await Remove(id, gate);
+        foreach (var id in await db.ReadingSeries.Where(s => !s.Whole).Select(s => s.Id).ToListAsync())
+            await Remove(id, gate);
     }
 
     private async Task Remove(int series, WriteGate gate)
     {
         using var table = new ReadingTable(file);
         while (await gate.Write(() => Task.FromResult(table.TakeSome(series, ReadingsATurn)), CancellationToken.None)) { }
-        await gate.Write(async () =>
-        {
-            await using var db = connect();
-            return await db.ReadingSeries.Where(s => s.Id == series).ExecuteDeleteAsync(CancellationToken.None);
-        }, CancellationToken.None);
+        await gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                return await db.ReadingSeries.Where(s => s.Id == series).ExecuteDeleteAsync(CancellationToken.None);
+            },
+            CancellationToken.None
+        );
     }
 
     private int AddSeries(ReadingSeriesRow row)
@@ -189,7 +268,8 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         using var db = connect();
         db.ReadingSeries.Add(row);
         db.SaveChanges();
-        if (row.Whole) Stale(row.PlaceId, null);
+        if (row.Whole)
+            Stale(row.PlaceId, null);
         return row.Id;
     }
 
@@ -199,8 +279,13 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         if (_used is null)
         {
             using var db = connect();
-            _used = db.ReadingSeries.AsNoTracking().Where(s => s.Whole && !s.Aside).Select(s => new { s.PlaceId, s.Id }).AsEnumerable()
-                .GroupBy(s => s.PlaceId, s => s.Id).ToDictionary(g => g.Key, g => g.Order().ToArray());
+            _used = db
+                .ReadingSeries.AsNoTracking()
+                .Where(s => s.Whole && !s.Aside)
+                .Select(s => new { s.PlaceId, s.Id })
+                .AsEnumerable()
+                .GroupBy(s => s.PlaceId, s => s.Id)
+                .ToDictionary(g => g.Key, g => g.Order().ToArray());
         }
         return _used.GetValueOrDefault(place, []);
     }
@@ -212,8 +297,10 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         {
             _used = null;
             _versions[place] = ++Version;
-            if (fromUnixMs is not { } from) return;
-            foreach (var (key, kept) in _days.Where(d => d.Key.Place == place).ToList()) _days[key] = kept with { StaleFrom = Math.Min(kept.StaleFrom ?? from, from) };
+            if (fromUnixMs is not { } from)
+                return;
+            foreach (var (key, kept) in _days.Where(d => d.Key.Place == place).ToList())
+                _days[key] = kept with { StaleFrom = Math.Min(kept.StaleFrom ?? from, from) };
         }
     }
 

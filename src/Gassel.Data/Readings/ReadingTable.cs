@@ -35,7 +35,8 @@ internal sealed class ReadingTable : IDisposable
             {
                 raw.sqlite3_bind_int64(insert, 2, reading.UnixMs / MsPerSecond);
                 raw.sqlite3_bind_int64(insert, 3, (long)Math.Round(reading.TempC * 100));
-                if (raw.sqlite3_step(insert) is not raw.SQLITE_DONE and var fault) throw new SqliteException(raw.sqlite3_errmsg(db).utf8_to_string(), fault);
+                if (raw.sqlite3_step(insert) is not raw.SQLITE_DONE and var fault)
+                    throw new SqliteException(raw.sqlite3_errmsg(db).utf8_to_string(), fault);
                 raw.sqlite3_reset(insert);
             }
             var added = raw.sqlite3_total_changes(db) - before;
@@ -47,9 +48,11 @@ internal sealed class ReadingTable : IDisposable
     /// <summary>Readings of the series from an instant on, in order of time; of several at one second the first series'.</summary>
     public IEnumerable<TemperatureReading> Read(IReadOnlyCollection<int> series, long fromUnixMs, long toUnixMs = long.MaxValue)
     {
-        if (series.Count == 0) yield break;
+        if (series.Count == 0)
+            yield break;
         using var command = _connection.CreateCommand();
-        command.CommandText = $"SELECT At, CentiC FROM readings WHERE SeriesId IN ({string.Join(',', series)}) AND At >= $from AND At <= $to ORDER BY At, SeriesId";
+        command.CommandText =
+            $"SELECT At, CentiC FROM readings WHERE SeriesId IN ({string.Join(',', series)}) AND At >= $from AND At <= $to ORDER BY At, SeriesId";
         command.Parameters.AddWithValue("$from", fromUnixMs / MsPerSecond);
         command.Parameters.AddWithValue("$to", toUnixMs / MsPerSecond);
         using var reader = command.ExecuteReader();
@@ -57,7 +60,8 @@ internal sealed class ReadingTable : IDisposable
         while (reader.Read())
         {
             var at = reader.GetInt64(0);
-            if (at == last) continue;
+            if (at == last)
+                continue;
             last = at;
             yield return new(at * MsPerSecond, reader.GetInt64(1) / 100.0);
         }
@@ -102,9 +106,11 @@ internal sealed class ReadingTable : IDisposable
     /// <summary>How many seconds of the series others have a reading of as well.</summary>
     public long Shared(int series, IReadOnlyCollection<int> others)
     {
-        if (others.Count == 0) return 0;
+        if (others.Count == 0)
+            return 0;
         using var command = _connection.CreateCommand();
-        command.CommandText = $"SELECT count(*) FROM readings r WHERE r.SeriesId = $series AND EXISTS (SELECT 1 FROM readings o WHERE o.SeriesId IN ({string.Join(',', others)}) AND o.At = r.At)";
+        command.CommandText =
+            $"SELECT count(*) FROM readings r WHERE r.SeriesId = $series AND EXISTS (SELECT 1 FROM readings o WHERE o.SeriesId IN ({string.Join(',', others)}) AND o.At = r.At)";
         command.Parameters.AddWithValue("$series", series);
         return (long)command.ExecuteScalar()!;
     }
@@ -114,7 +120,8 @@ internal sealed class ReadingTable : IDisposable
     public bool TakeSome(int series, int rows)
     {
         using var command = _connection.CreateCommand();
-        command.CommandText = "DELETE FROM readings WHERE SeriesId = $series AND At IN (SELECT At FROM readings WHERE SeriesId = $series ORDER BY At LIMIT $rows)";
+        command.CommandText =
+            "DELETE FROM readings WHERE SeriesId = $series AND At IN (SELECT At FROM readings WHERE SeriesId = $series ORDER BY At LIMIT $rows)";
         command.Parameters.AddWithValue("$series", series);
         command.Parameters.AddWithValue("$rows", rows);
         return command.ExecuteNonQuery() > 0;

@@ -23,5 +23,6 @@ public sealed class PlaceRow
     /// <summary>Order in which a grower walks past.</summary>
     public int Position { get; set; }
 
-    public Place ToPlace() => new(Id, Name, Kind, AssumedC, Capacity, LampsOn is { } on && LampsOff is { } off ? new Lamps(on, off) : null, Exposure);
+    public Place ToPlace() =>
+        new(Id, Name, Kind, AssumedC, Capacity, LampsOn is { } on && LampsOff is { } off ? new Lamps(on, off) : null, Exposure);
 }

@@ -20,11 +20,14 @@ internal static class AtTheDoor
     /// <summary>Whoever says nothing for so long is not waited for; as long as the handshake after it may take.</summary>
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(10);
 
-    public static ConnectionDelegate Look(ConnectionDelegate next) => async connection =>
-    {
-        if (connection.RemoteEndPoint is not IPEndPoint asker || !LocalAddresses.IsNear(asker.Address)) return;
-        if (await SpeaksTls(connection)) await next(connection);
-    };
+    public static ConnectionDelegate Look(ConnectionDelegate next) =>
+        async connection =>
+        {
+            if (connection.RemoteEndPoint is not IPEndPoint asker || !LocalAddresses.IsNear(asker.Address))
+                return;
+            if (await SpeaksTls(connection))
+                await next(connection);
+        };
 
     /// <summary>True where a handshake begins, of which nothing is taken; else the asker has had an answer, or said nothing.</summary>
     private static async Task<bool> SpeaksTls(ConnectionContext connection)
@@ -35,7 +38,8 @@ internal static class AtTheDoor
         {
             var input = connection.Transport.Input;
             var read = await input.ReadAsync(patience.Token);
-            if (read.Buffer.IsEmpty) return false;
+            if (read.Buffer.IsEmpty)
+                return false;
             if (read.Buffer.FirstSpan[0] == Handshake)
             {
                 input.AdvanceTo(read.Buffer.Start);
@@ -64,16 +68,21 @@ internal static class AtTheDoor
         await connection.Transport.Output.CompleteAsync();
     }
 
-    private static string Answer(string? host, string target) => host is null
-        ? "HTTP/1.1 400 Bad Request\r\nContent-Length: 0\r\nConnection: close\r\n\r\n"
-        : $"HTTP/1.1 308 Permanent Redirect\r\nLocation: https://{host}{target}\r\nCache-Control: no-store\r\nContent-Length: 0\r\nConnection: close\r\n\r\n";
+    private static string Answer(string? host, string target) =>
+        host is null
+            ? "HTTP/1.1 400 Bad Request\r\nContent-Length: 0\r\nConnection: close\r\n\r\n"
+            : $"HTTP/1.1 308 Permanent Redirect\r\nLocation: https://{host}{target}\r\nCache-Control: no-store\r\nContent-Length: 0\r\nConnection: close\r\n\r\n";
 
-    private static string Target(ReadOnlySequence<byte> head) => Lines(head)[0].Split(' ') is [_, ['/', ..] target, _] && target.All(c => c is > ' ' and < (char)127) ? target : "/";
+    private static string Target(ReadOnlySequence<byte> head) =>
+        Lines(head)[0].Split(' ') is [_, ['/', ..] target, _] && target.All(c => c is > ' ' and < (char)127) ? target : "/";
 
     /// <summary>Null while the line has not come, or is no host and port.</summary>
-    private static string? Host(ReadOnlySequence<byte> head) => Lines(head).SkipLast(1)
-        .Where(line => line.StartsWith("host:", StringComparison.OrdinalIgnoreCase)).Select(line => line[5..].Trim())
-        .FirstOrDefault(host => host.Length > 0 && host.All(c => char.IsAsciiLetterOrDigit(c) || c is '.' or '-' or ':' or '[' or ']'));
+    private static string? Host(ReadOnlySequence<byte> head) =>
+        Lines(head)
+            .SkipLast(1)
+            .Where(line => line.StartsWith("host:", StringComparison.OrdinalIgnoreCase))
+            .Select(line => line[5..].Trim())
+            .FirstOrDefault(host => host.Length > 0 && host.All(c => char.IsAsciiLetterOrDigit(c) || c is '.' or '-' or ':' or '[' or ']'));
 
     private static string[] Lines(ReadOnlySequence<byte> head) => Encoding.ASCII.GetString(head).Split("\r\n");
 }

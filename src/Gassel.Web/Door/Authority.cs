@@ -25,12 +25,22 @@ internal sealed class Authority
     public X509Certificate2 Certificate { get; }
 
     /// <summary>SHA-256 of the certificate, in pairs of hexadecimal digits as devices show it.</summary>
-    public string Fingerprint => string.Join(':', Certificate.GetCertHash(HashAlgorithmName.SHA256).Select(b => b.ToString("X2", System.Globalization.CultureInfo.InvariantCulture)));
+    public string Fingerprint =>
+        string.Join(
+            ':',
+            Certificate
+                .GetCertHash(HashAlgorithmName.SHA256)
+                .Select(b => b.ToString("X2", System.Globalization.CultureInfo.InvariantCulture))
+        );
 
     /// <summary>The authority kept in the folder; made where there is none.</summary>
     public static Authority In(string folder, DateTimeOffset now)
     {
-        var (certificate, key, serverKey) = (Path.Combine(folder, "authority.crt"), Path.Combine(folder, "authority.key"), Path.Combine(folder, "server.key"));
+        var (certificate, key, serverKey) = (
+            Path.Combine(folder, "authority.crt"),
+            Path.Combine(folder, "authority.key"),
+            Path.Combine(folder, "server.key")
+        );
         if (!File.Exists(certificate) || !File.Exists(key))
         {
             using var made = Make(now);
@@ -44,8 +54,10 @@ internal sealed class Authority
     private static ECDsa ServerKey(string path)
     {
         var key = ECDsa.Create(ECCurve.NamedCurves.nistP256);
-        if (File.Exists(path)) key.ImportFromPem(File.ReadAllText(path));
-        else PrivateFiles.Write(path, key.ExportPkcs8PrivateKeyPem() + "\n");
+        if (File.Exists(path))
+            key.ImportFromPem(File.ReadAllText(path));
+        else
+            PrivateFiles.Write(path, key.ExportPkcs8PrivateKeyPem() + "\n");
         return key;
     }
 
@@ -54,12 +66,16 @@ internal sealed class Authority
     {
         var request = new CertificateRequest("CN=Gassel", _serverKey, HashAlgorithmName.SHA256);
         var subject = new SubjectAlternativeNameBuilder();
-        foreach (var name in names) subject.AddDnsName(name);
-        foreach (var address in addresses) subject.AddIpAddress(address);
+        foreach (var name in names)
+            subject.AddDnsName(name);
+        foreach (var address in addresses)
+            subject.AddIpAddress(address);
         request.CertificateExtensions.Add(subject.Build());
         request.CertificateExtensions.Add(new X509BasicConstraintsExtension(false, false, 0, true));
         request.CertificateExtensions.Add(new X509KeyUsageExtension(X509KeyUsageFlags.DigitalSignature, true));
-        request.CertificateExtensions.Add(new X509EnhancedKeyUsageExtension([new Oid("1.3.6.1.5.5.7.3.1", "server authentication")], false));
+        request.CertificateExtensions.Add(
+            new X509EnhancedKeyUsageExtension([new Oid("1.3.6.1.5.5.7.3.1", "server authentication")], false)
+        );
         request.CertificateExtensions.Add(X509AuthorityKeyIdentifierExtension.CreateFromCertificate(Certificate, true, false));
         using var bare = request.Create(Certificate, now - Grace, now + ServerLifetime, RandomNumberGenerator.GetBytes(16));
         return bare.CopyWithPrivateKey(_serverKey);
@@ -72,9 +88,15 @@ internal sealed class Authority
         request.CertificateExtensions.Add(new X509BasicConstraintsExtension(true, true, 0, true));
         request.CertificateExtensions.Add(new X509KeyUsageExtension(X509KeyUsageFlags.KeyCertSign | X509KeyUsageFlags.CrlSign, true));
         request.CertificateExtensions.Add(new X509SubjectKeyIdentifierExtension(request.PublicKey, false));
-        request.CertificateExtensions.Add(NameConstraints.To(
-            [.. MachineNames.All, "local"],
-            [.. LocalAddresses.PrivateRanges, .. LocalAddresses.Reachable().Select(a => new IPNetwork(a, a.GetAddressBytes().Length * 8))]));
+        request.CertificateExtensions.Add(
+            NameConstraints.To(
+                [.. MachineNames.All, "local"],
+                [
+                    .. LocalAddresses.PrivateRanges,
+                    .. LocalAddresses.Reachable().Select(a => new IPNetwork(a, a.GetAddressBytes().Length * 8)),
+                ]
+            )
+        );
         return request.CreateSelfSigned(now - Grace, now + Lifetime);
     }
 }

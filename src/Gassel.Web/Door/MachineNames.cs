@@ -11,6 +11,8 @@ internal static class MachineNames
     internal static IReadOnlyList<string> Of(string host)
     {
         var bare = host.Split('.')[0];
-        return Uri.CheckHostName(bare) == UriHostNameType.Dns ? [.. new[] { "localhost", bare, $"{bare}.local" }.Distinct()] : ["localhost"];
+        return Uri.CheckHostName(bare) == UriHostNameType.Dns
+            ? [.. new[] { "localhost", bare, $"{bare}.local" }.Distinct()]
+            : ["localhost"];
     }
 }

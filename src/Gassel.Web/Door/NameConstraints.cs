@@ -20,13 +20,15 @@ internal static class NameConstraints
         {
             foreach (var name in names)
             {
-                using (asn.PushSequence()) asn.WriteCharacterString(UniversalTagNumber.IA5String, name, DnsName);
+                using (asn.PushSequence())
+                    asn.WriteCharacterString(UniversalTagNumber.IA5String, name, DnsName);
             }
             foreach (var range in ranges)
             {
                 var address = range.BaseAddress.GetAddressBytes();
                 byte[] mask = [.. address.Select((_, at) => (byte)(0xFF00 >> Math.Clamp(range.PrefixLength - (at * 8), 0, 8)))];
-                using (asn.PushSequence()) asn.WriteOctetString([.. address, .. mask], IpAddress);
+                using (asn.PushSequence())
+                    asn.WriteOctetString([.. address, .. mask], IpAddress);
             }
         }
         return new(Oid, asn.Encode(), critical: true);

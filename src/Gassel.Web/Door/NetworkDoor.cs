@@ -53,8 +53,10 @@ public sealed class NetworkDoor : ConfigurationProvider, IConfigurationSource, I
     {
         lock (_turn)
         {
-            if (IsOpen) return null;
-            if (FreePort(Port) is not { } free) return $"Port {Port} is taken. Choose another with --network-port N, or close what uses it.";
+            if (IsOpen)
+                return null;
+            if (FreePort(Port) is not { } free)
+                return $"Port {Port} is taken. Choose another with --network-port N, or close what uses it.";
             Port = free;
             IsOpen = true;
             Renew();
@@ -82,7 +84,8 @@ public sealed class NetworkDoor : ConfigurationProvider, IConfigurationSource, I
         {
             lock (_turn)
             {
-                if (_clock.GetUtcNow() - _issued > RenewAfter) Renew();
+                if (_clock.GetUtcNow() - _issued > RenewAfter)
+                    Renew();
                 tls.ServerCertificateSelectionCallback = null;
                 tls.ServerCertificateContext = _certificate!.Context;
             }
@@ -93,7 +96,8 @@ public sealed class NetworkDoor : ConfigurationProvider, IConfigurationSource, I
     {
         lock (_turn)
         {
-            if (!IsOpen) return;
+            if (!IsOpen)
+                return;
             Renew();
             Publish();
         }
@@ -115,8 +119,10 @@ public sealed class NetworkDoor : ConfigurationProvider, IConfigurationSource, I
     {
         Set("AllowedHosts", IsOpen ? string.Join(';', [ThisMachine, .. _certificate!.Hosts]) : ThisMachine);
         var url = $"Kestrel:Endpoints:{Endpoint}:Url";
-        if (IsOpen) Set(url, $"https://*:{Port}");
-        else Data.Remove(url);
+        if (IsOpen)
+            Set(url, $"https://*:{Port}");
+        else
+            Data.Remove(url);
         OnReload();
     }
 

@@ -16,7 +16,8 @@ internal static class PrivateFiles
     public static void Write(string path, string text)
     {
         var options = new FileStreamOptions { Mode = FileMode.Create, Access = FileAccess.Write };
-        if (!OperatingSystem.IsWindows()) options.UnixCreateMode = Owners;
+        if (!OperatingSystem.IsWindows())
+            options.UnixCreateMode = Owners;
         using var file = new StreamWriter(path, options);
         file.Write(text);
     }

@@ -12,7 +12,10 @@ internal sealed record ServerCertificate(SslStreamCertificateContext Context, IR
     public static ServerCertificate By(Authority authority, IReadOnlyList<IPAddress> reachable, DateTimeOffset now)
     {
         var certificate = authority.Issue(MachineNames.All, [.. reachable, IPAddress.Loopback, IPAddress.IPv6Loopback], now);
-        return new(SslStreamCertificateContext.Create(certificate, null, offline: true), [.. reachable.Select(HostOf), .. MachineNames.All.Where(n => n != "localhost")]);
+        return new(
+            SslStreamCertificateContext.Create(certificate, null, offline: true),
+            [.. reachable.Select(HostOf), .. MachineNames.All.Where(n => n != "localhost")]
+        );
     }
 
     /// <summary>From a file of one's own; a fault is returned as a line for the console.</summary>
@@ -34,17 +37,27 @@ internal sealed record ServerCertificate(SslStreamCertificateContext Context, IR
                 all.ImportFromPemFile(path);
                 certificate = X509Certificate2.CreateFromPemFile(path, keyPath ?? path);
             }
-            if (certificate.NotAfter < DateTime.Now) return (null, $"the certificate in {path} ran out on {certificate.NotAfter:yyyy-MM-dd}; give one that is still good.");
-            var names = certificate.Extensions.OfType<X509SubjectAlternativeNameExtension>().SelectMany(e => e.EnumerateDnsNames().Concat(e.EnumerateIPAddresses().Select(HostOf))).ToList();
-            if (names.Count == 0) return (null, $"the certificate in {path} names no host; it needs a subject alternative name.");
+            if (certificate.NotAfter < DateTime.Now)
+                return (null, $"the certificate in {path} ran out on {certificate.NotAfter:yyyy-MM-dd}; give one that is still good.");
+            var names = certificate
+                .Extensions.OfType<X509SubjectAlternativeNameExtension>()
+                .SelectMany(e => e.EnumerateDnsNames().Concat(e.EnumerateIPAddresses().Select(HostOf)))
+                .ToList();
+            if (names.Count == 0)
+                return (null, $"the certificate in {path} names no host; it needs a subject alternative name.");
             return (new(SslStreamCertificateContext.Create(certificate, all, offline: true), names), null);
         }
-        catch (Exception unreadable) when (unreadable is CryptographicException or IOException or UnauthorizedAccessException or InvalidOperationException)
+        catch (Exception unreadable)
+            when (unreadable is CryptographicException or IOException or UnauthorizedAccessException or InvalidOperationException)
         {
-            return (null, $"the certificate in {path} cannot be read ({unreadable.Message.TrimEnd('.')}); valid is PEM with certificate and key, or with --key FILE, or a .pfx without a password.");
+            return (
+                null,
+                $"the certificate in {path} cannot be read ({unreadable.Message.TrimEnd('.')}); valid is PEM with certificate and key, or with --key FILE, or a .pfx without a password."
+            );
         }
     }
 
     /// <summary>As it stands in an address: IPv6 in brackets.</summary>
-    private static string HostOf(IPAddress address) => address.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6 ? $"[{address}]" : address.ToString();
+    private static string HostOf(IPAddress address) =>
+        address.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6 ? $"[{address}]" : address.ToString();
 }

@@ -11,17 +11,30 @@ namespace Gassel.Web.Hosting;
 
 /// <summary>Opens the book before the first request is taken: lock, migration, starter values, demo season, clock, and the door to the network.</summary>
 internal sealed class BookOpening(
-    BookFile file, Func<GasselDb> connect, Launch launch, WeatherBook weather, ReadingBook readings, WriteGate gate, SiteClock clock, NetworkDoor door, OwnerCode owner, TimeProvider real) : IHostedService
+    BookFile file,
+    Func<GasselDb> connect,
+    Launch launch,
+    WeatherBook weather,
+    ReadingBook readings,
+    WriteGate gate,
+    SiteClock clock,
+    NetworkDoor door,
+    OwnerCode owner,
+    TimeProvider real
+) : IHostedService
 {
     public async Task StartAsync(CancellationToken cancellationToken)
     {
-        if (Launch.IsDescribing) return;
+        if (Launch.IsDescribing)
+            return;
         var changed = file.Open();
         await using var db = connect();
-        if (changed) await StarterBook.Fill(db);
+        if (changed)
+            await StarterBook.Fill(db);
         weather.ClearHalfImported();
         await readings.ClearHalfImported(gate);
-        if (launch.Demo) await DemoSeason.Fill(db, weather, readings, gate, real.GetUtcNow());
+        if (launch.Demo)
+            await DemoSeason.Fill(db, weather, readings, gate, real.GetUtcNow());
         await clock.Follow(db);
         await OpenDoor(db);
     }
@@ -29,9 +42,12 @@ internal sealed class BookOpening(
     /// <summary>As the start or the site asks. Where nobody could sign in as owner yet, a code for the first is made.</summary>
     private async Task OpenDoor(GasselDb db)
     {
-        if (!launch.Lan && clock.Site?.OpenToNetwork != true) return;
-        if (launch.OwnerCode || !await db.People.AnyAsync(p => p.Role == Role.Owner && p.LeftAt == null)) owner.Open();
-        if (door.Open() is { } why) throw new BookUnavailableException(why);
+        if (!launch.Lan && clock.Site?.OpenToNetwork != true)
+            return;
+        if (launch.OwnerCode || !await db.People.AnyAsync(p => p.Role == Role.Owner && p.LeftAt == null))
+            owner.Open();
+        if (door.Open() is { } why)
+            throw new BookUnavailableException(why);
     }
 
     public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;

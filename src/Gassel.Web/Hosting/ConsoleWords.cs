@@ -9,8 +9,10 @@ internal static class ConsoleWords
     public static IEnumerable<string> OfTheDoor(IServiceProvider services)
     {
         var (door, owner) = (services.GetRequiredService<NetworkDoor>(), services.GetRequiredService<OwnerCode>());
-        if (!door.IsOpen) yield break;
+        if (!door.IsOpen)
+            yield break;
         yield return $"On the local network: {string.Join("  ", door.Addresses)}";
-        if (owner.Code is { } code) yield return $"Code for the owner, good once: {code}";
+        if (owner.Code is { } code)
+            yield return $"Code for the owner, good once: {code}";
     }
 }

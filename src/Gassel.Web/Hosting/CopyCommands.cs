@@ -9,7 +9,8 @@ internal static class CopyCommands
     /// <summary>Null where the arguments ask for neither; else the exit code.</summary>
     public static int? Run(string[] args, DateTimeOffset now)
     {
-        if (args is not ["backup" or "restore", ..]) return null;
+        if (args is not ["backup" or "restore", ..])
+            return null;
         if (args is not [var command, var path, .. var rest] || path.StartsWith('-'))
         {
             Console.Error.WriteLine($"gassel: {args[0]} needs a file: ./gassel {args[0]} FILE [--data DIR]");
@@ -37,8 +38,10 @@ internal static class CopyCommands
     private static string Backup(string path, string folder)
     {
         using var file = new BookFile(folder);
-        if (!File.Exists(file.FilePath)) throw new BookUnavailableException($"There is no book in {folder}. Name its folder with --data DIR.");
-        if (File.Exists(path)) throw new BookUnavailableException($"{path} is there already; name another file, so that no copy is overwritten.");
+        if (!File.Exists(file.FilePath))
+            throw new BookUnavailableException($"There is no book in {folder}. Name its folder with --data DIR.");
+        if (File.Exists(path))
+            throw new BookUnavailableException($"{path} is there already; name another file, so that no copy is overwritten.");
         file.CopyTo(Path.GetFullPath(path));
         var inspected = BookInspection.Of(path);
         return inspected.Condition == BookCondition.Good
@@ -49,6 +52,8 @@ internal static class CopyCommands
     private static string Restore(string path, string folder, DateTimeOffset now)
     {
         var replaced = BookCopies.Restore(path, folder, now);
-        return replaced is null ? $"{path} is the book in {folder} now." : $"{path} is the book in {folder} now; what it replaced is {replaced}.";
+        return replaced is null
+            ? $"{path} is the book in {folder} now."
+            : $"{path} is the book in {folder} now; what it replaced is {replaced}.";
     }
 }

@@ -62,7 +62,8 @@ public static class GasselHost
             // this machine's own door; the one to the network follows the configuration
             kestrel.Listen(IPAddress.Loopback, launch.Port);
             kestrel.ConfigureHttpsDefaults(door.Follow);
-            kestrel.Configure(builder.Configuration.GetSection("Kestrel"), reloadOnChange: true)
+            kestrel
+                .Configure(builder.Configuration.GetSection("Kestrel"), reloadOnChange: true)
                 .Endpoint(NetworkDoor.Endpoint, endpoint => endpoint.ListenOptions.Use(AtTheDoor.Look));
             kestrel.Limits.MaxRequestBodySize = MaxBody;
             kestrel.AddServerHeader = false;
@@ -117,7 +118,8 @@ public static class GasselHost
         app.MapCalendarFeed();
         app.MapAuthority();
         app.MapOpenApi().For(Role.Volunteer);
-        if (!Launch.IsDescribing) _ = Task.Run(() => Warm(app));
+        if (!Launch.IsDescribing)
+            _ = Task.Run(() => Warm(app));
         return app;
     }
 
@@ -129,7 +131,8 @@ public static class GasselHost
 
     private static ServerCertificate? OwnCertificate(Launch launch)
     {
-        if (launch.Certificate is not { } path) return null;
+        if (launch.Certificate is not { } path)
+            return null;
         var (certificate, fault) = ServerCertificate.From(path, launch.Key);
         return certificate ?? throw new BookUnavailableException(fault!);
     }
@@ -159,8 +162,11 @@ public static class GasselHost
         services.AddSingleton<PlanBooks>();
         services.AddSingleton<SpeciesBooks>();
         services.AddSingleton(provider => new EntryRecorder(
-            provider.GetRequiredService<BookFile>(), provider.GetRequiredService<WriteGate>(),
-            provider.GetRequiredService<BatchShelf>(), provider.GetRequiredService<SiteClock>()));
+            provider.GetRequiredService<BookFile>(),
+            provider.GetRequiredService<WriteGate>(),
+            provider.GetRequiredService<BatchShelf>(),
+            provider.GetRequiredService<SiteClock>()
+        ));
         services.AddSingleton<RecordingRights>();
         services.AddSingleton<TrayRights>();
         services.AddSingleton<YardRights>();

@@ -11,10 +11,14 @@ internal static class SchemaRequired
 {
     public static Task Mark(OpenApiSchema schema, OpenApiSchemaTransformerContext context, CancellationToken cancel)
     {
-        if (schema.Properties is null) return Task.CompletedTask;
+        if (schema.Properties is null)
+            return Task.CompletedTask;
         var type = context.JsonTypeInfo;
-        if (Nullable.GetUnderlyingType(type.Type) is { } inner) type = type.Options.GetTypeInfo(inner);
-        foreach (var property in type.Properties.Where(p => schema.Properties.ContainsKey(p.Name) && (p.Set is null || IsOfTheBook(type.Type))))
+        if (Nullable.GetUnderlyingType(type.Type) is { } inner)
+            type = type.Options.GetTypeInfo(inner);
+        foreach (
+            var property in type.Properties.Where(p => schema.Properties.ContainsKey(p.Name) && (p.Set is null || IsOfTheBook(type.Type)))
+        )
         {
             schema.Required ??= new HashSet<string>();
             schema.Required.Add(property.Name);

@@ -8,11 +8,17 @@ internal static class Unwaited
     public static void UseUnwaited(this WebApplication app)
     {
         var stopping = app.Lifetime.ApplicationStopping;
-        app.UseWhen(context => context.Request.Path.StartsWithSegments("/api/calculators", StringComparison.Ordinal), calculators => calculators.Use(async (context, next) =>
-        {
-            using var either = CancellationTokenSource.CreateLinkedTokenSource(context.RequestAborted, stopping);
-            context.RequestAborted = either.Token;
-            await next(context);
-        }));
+        app.UseWhen(
+            context => context.Request.Path.StartsWithSegments("/api/calculators", StringComparison.Ordinal),
+            calculators =>
+                calculators.Use(
+                    async (context, next) =>
+                    {
+                        using var either = CancellationTokenSource.CreateLinkedTokenSource(context.RequestAborted, stopping);
+                        context.RequestAborted = either.Token;
+                        await next(context);
+                    }
+                )
+        );
     }
 }

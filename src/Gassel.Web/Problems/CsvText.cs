@@ -18,11 +18,13 @@ internal static class CsvText
         {
             return (null, NotText);
         }
-        if (text.Contains('\0', StringComparison.Ordinal)) return (null, NotText);
+        if (text.Contains('\0', StringComparison.Ordinal))
+            return (null, NotText);
         return string.IsNullOrWhiteSpace(text) ? (null, new("file", $"The file is empty; the first line must {firstLine}.")) : (text, null);
     }
 
-    public static Refusal Malformed(CsvFormatException at) => new("file", $"Line {at.RowNumber + 1} is not well-formed CSV; look for an open quotation mark.");
+    public static Refusal Malformed(CsvFormatException at) =>
+        new("file", $"Line {at.RowNumber + 1} is not well-formed CSV; look for an open quotation mark.");
 
     /// <summary>A cell without the spaces around it; empty where the row is short.</summary>
     public static string Cell(this CsvDataReader csv, int column) => column < csv.RowFieldCount ? csv.GetString(column).Trim() : "";

@@ -6,20 +6,23 @@ namespace Gassel.Web.Problems;
 /// </summary>
 internal static class Lenient
 {
-    public static void UseLenient(this WebApplication app) => app.Use((context, next) =>
-    {
-        if (context.Request.Headers["Prefer"].Any(p => p?.Contains("handling=lenient", StringComparison.Ordinal) == true))
-        {
-            context.Response.OnStarting(() =>
+    public static void UseLenient(this WebApplication app) =>
+        app.Use(
+            (context, next) =>
             {
-                if (context.Response.StatusCode == StatusCodes.Status400BadRequest)
+                if (context.Request.Headers["Prefer"].Any(p => p?.Contains("handling=lenient", StringComparison.Ordinal) == true))
                 {
-                    context.Response.StatusCode = StatusCodes.Status200OK;
-                    context.Response.Headers["Preference-Applied"] = "handling=lenient";
+                    context.Response.OnStarting(() =>
+                    {
+                        if (context.Response.StatusCode == StatusCodes.Status400BadRequest)
+                        {
+                            context.Response.StatusCode = StatusCodes.Status200OK;
+                            context.Response.Headers["Preference-Applied"] = "handling=lenient";
+                        }
+                        return Task.CompletedTask;
+                    });
                 }
-                return Task.CompletedTask;
-            });
-        }
-        return next();
-    });
+                return next();
+            }
+        );
 }

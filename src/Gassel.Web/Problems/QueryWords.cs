@@ -15,17 +15,25 @@ internal sealed class QueryWords
     /// <summary>Index of a column, from 0.</summary>
     public int? Column(string field, string? text)
     {
-        if (string.IsNullOrEmpty(text)) return null;
-        if (int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var column)) return column;
+        if (string.IsNullOrEmpty(text))
+            return null;
+        if (int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var column))
+            return column;
         Refusal ??= new(field, $"{field} was '{text}'; valid is the number of a column, counted from 0.");
         return null;
     }
 
-    public T? Name<T>(string field, string? text) where T : struct, Enum
+    public T? Name<T>(string field, string? text)
+        where T : struct, Enum
     {
-        if (string.IsNullOrEmpty(text)) return null;
-        if (Enum.TryParse<T>(text, ignoreCase: true, out var value) && !char.IsAsciiDigit(text[0])) return value;
-        Refusal ??= new(field, $"{field} was '{text}'; valid is one of {string.Join(", ", Enum.GetNames<T>().Select(JsonNamingPolicy.CamelCase.ConvertName))}.");
+        if (string.IsNullOrEmpty(text))
+            return null;
+        if (Enum.TryParse<T>(text, ignoreCase: true, out var value) && !char.IsAsciiDigit(text[0]))
+            return value;
+        Refusal ??= new(
+            field,
+            $"{field} was '{text}'; valid is one of {string.Join(", ", Enum.GetNames<T>().Select(JsonNamingPolicy.CamelCase.ConvertName))}."
+        );
         return null;
     }
 }

@@ -12,7 +12,8 @@ public sealed record Refusal(string? Field, string Detail, int Status = StatusCo
     public ProblemHttpResult ToResult(IDictionary<string, object?>? more = null)
     {
         var extensions = new Dictionary<string, object?>(more ?? new Dictionary<string, object?>());
-        if (Field is not null) extensions["field"] = Field;
+        if (Field is not null)
+            extensions["field"] = Field;
         return TypedResults.Problem(Detail, statusCode: Status, title: Title, extensions: extensions);
     }
 }

@@ -9,10 +9,17 @@ namespace Gassel.Web.Problems;
 /// </summary>
 internal static class Stamp
 {
-    public static string Of<T>(T record) => Convert.ToHexString(SHA256.HashData(System.Text.Encoding.UTF8.GetBytes(CoreJson.Write(record))).AsSpan(0, 8));
+    public static string Of<T>(T record) =>
+        Convert.ToHexString(SHA256.HashData(System.Text.Encoding.UTF8.GetBytes(CoreJson.Write(record))).AsSpan(0, 8));
 
     /// <summary>Null where the mark fits, or none was sent.</summary>
-    public static Refusal? Check<T>(string? asOf, T present) => asOf is null || asOf == Of(present)
-        ? null
-        : new("asOf", "Somebody else has changed this since you opened it. Look at it again, then change it.", StatusCodes.Status409Conflict, "Changed meanwhile");
+    public static Refusal? Check<T>(string? asOf, T present) =>
+        asOf is null || asOf == Of(present)
+            ? null
+            : new(
+                "asOf",
+                "Somebody else has changed this since you opened it. Look at it again, then change it.",
+                StatusCodes.Status409Conflict,
+                "Changed meanwhile"
+            );
 }

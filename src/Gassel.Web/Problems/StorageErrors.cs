@@ -9,11 +9,15 @@ internal sealed class StorageErrors(BookFile file) : IExceptionHandler
 {
     public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancellationToken)
     {
-        var why = (exception as SqliteException ?? exception.InnerException as SqliteException) is { } sqlite
-            ? DiskFault.Of(sqlite, file.Folder)
-            : exception is IOException disk and not BadHttpRequestException && DiskFault.IsOfTheDisk(disk) ? DiskFault.Of(disk, file.Folder) : null;
-        if (why is null) return false;
-        await new Refusal(null, $"Nothing was saved. {why}", StatusCodes.Status503ServiceUnavailable, "Not saved").ToResult().ExecuteAsync(context);
+        var why =
+            (exception as SqliteException ?? exception.InnerException as SqliteException) is { } sqlite ? DiskFault.Of(sqlite, file.Folder)
+            : exception is IOException disk and not BadHttpRequestException && DiskFault.IsOfTheDisk(disk) ? DiskFault.Of(disk, file.Folder)
+            : null;
+        if (why is null)
+            return false;
+        await new Refusal(null, $"Nothing was saved. {why}", StatusCodes.Status503ServiceUnavailable, "Not saved")
+            .ToResult()
+            .ExecuteAsync(context);
         return true;
     }
 }

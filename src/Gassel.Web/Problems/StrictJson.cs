@@ -14,16 +14,22 @@ namespace Gassel.Web.Problems;
 /// </summary>
 internal static partial class StrictJson
 {
-    public static void UseStrictJson(this WebApplication app) => app.Use(async (context, next) =>
-    {
-        if (context.GetEndpoint()?.Metadata.GetMetadata<IAcceptsMetadata>()?.RequestType is { } type && context.Request.HasJsonContentType()
-            && await Refuse(context, type) is { } refusal)
-        {
-            await refusal.ToResult().ExecuteAsync(context);
-            return;
-        }
-        await next(context);
-    });
+    public static void UseStrictJson(this WebApplication app) =>
+        app.Use(
+            async (context, next) =>
+            {
+                if (
+                    context.GetEndpoint()?.Metadata.GetMetadata<IAcceptsMetadata>()?.RequestType is { } type
+                    && context.Request.HasJsonContentType()
+                    && await Refuse(context, type) is { } refusal
+                )
+                {
+                    await refusal.ToResult().ExecuteAsync(context);
+                    return;
+                }
+                await next(context);
+            }
+        );
 
     private static async Task<Refusal?> Refuse(HttpContext context, Type type)
     {
@@ -36,7 +42,8 @@ internal static partial class StrictJson
             try
             {
                 var root = JsonNode.Parse(body);
-                if (root is not null && Rewrite(root, "") is { } without) return without;
+                if (root is not null && Rewrite(root, "") is { } without)
+                    return without;
                 body = root?.ToJsonString() ?? body;
                 context.Request.Body = new MemoryStream(Encoding.UTF8.GetBytes(body));
                 context.Request.ContentLength = context.Request.Body.Length;
@@ -47,7 +54,8 @@ internal static partial class StrictJson
                 return null;
             }
         }
-        if (!SeveralNames().IsMatch(body)) return null;
+        if (!SeveralNames().IsMatch(body))
+            return null;
         try
         {
             JsonSerializer.Deserialize(body, type, CoreJson.OneName);
@@ -72,14 +80,19 @@ internal static partial class StrictJson
             case JsonObject record:
                 foreach (var (name, value) in record.ToList())
                 {
-                    if (value is not null && Put(value, path.Length == 0 ? name : $"{path}.{name}", put => record[name] = put) is { } refusal) return refusal;
+                    if (
+                        value is not null
+                        && Put(value, path.Length == 0 ? name : $"{path}.{name}", put => record[name] = put) is { } refusal
+                    )
+                        return refusal;
                 }
                 return null;
             case JsonArray list:
                 for (var i = 0; i < list.Count; i++)
                 {
                     var at = i;
-                    if (list[i] is { } value && Put(value, $"{path}[{i}]", put => list[at] = put) is { } refusal) return refusal;
+                    if (list[i] is { } value && Put(value, $"{path}[{i}]", put => list[at] = put) is { } refusal)
+                        return refusal;
                 }
                 return null;
             default:
@@ -89,17 +102,25 @@ internal static partial class StrictJson
 
     private static Refusal? Put(JsonNode value, string path, Action<JsonNode> put)
     {
-        if (value is not JsonValue single) return Rewrite(value, path);
+        if (value is not JsonValue single)
+            return Rewrite(value, path);
         if (single.GetValueKind() == JsonValueKind.Number)
         {
             var digits = single.ToJsonString();
-            if (WholeWithPoint().Match(digits) is { Success: true } whole && long.TryParse(whole.Groups["whole"].Value, out var number)) put(JsonValue.Create(number));
+            if (WholeWithPoint().Match(digits) is { Success: true } whole && long.TryParse(whole.Groups["whole"].Value, out var number))
+                put(JsonValue.Create(number));
             return null;
         }
-        if (single.GetValueKind() != JsonValueKind.String) return null;
+        if (single.GetValueKind() != JsonValueKind.String)
+            return null;
         var text = single.GetValue<string>();
-        if (InstantWithoutOffset().IsMatch(text)) return new(path, $"{path} was '{text}', without its offset from UTC; valid is an instant as in RFC 3339, for instance 2027-03-14T09:00:00Z.");
-        if (LowerInstant().IsMatch(text)) put(JsonValue.Create(text.ToUpperInvariant()));
+        if (InstantWithoutOffset().IsMatch(text))
+            return new(
+                path,
+                $"{path} was '{text}', without its offset from UTC; valid is an instant as in RFC 3339, for instance 2027-03-14T09:00:00Z."
+            );
+        if (LowerInstant().IsMatch(text))
+            put(JsonValue.Create(text.ToUpperInvariant()));
         return null;
     }
 

@@ -10,7 +10,16 @@ namespace Gassel.Web.Runtime;
 /// <param name="Certificate">File of a certificate of one's own; null for the book's own authority.</param>
 /// <param name="Key">File of its key, where that is another.</param>
 /// <param name="OwnerCode">True to make a code for an owner, also where there is one: the password was forgotten.</param>
-public sealed record Launch(int Port, string DataFolder, bool Demo, bool Lan = false, int NetworkPort = 0, string? Certificate = null, string? Key = null, bool OwnerCode = false)
+public sealed record Launch(
+    int Port,
+    string DataFolder,
+    bool Demo,
+    bool Lan = false,
+    int NetworkPort = 0,
+    string? Certificate = null,
+    string? Key = null,
+    bool OwnerCode = false
+)
 {
     /// <summary>True while the build writes the interface description: nothing may touch a disk then.</summary>
     public static bool IsDescribing => Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
@@ -20,7 +29,9 @@ public sealed record Launch(int Port, string DataFolder, bool Demo, bool Lan = f
     {
         var port = 8730;
         int? networkPort = null;
-        string? data = null, certificate = null, key = null;
+        string? data = null,
+            certificate = null,
+            key = null;
         var (demo, lan, ownerCode) = (false, false, false);
         for (var i = 0; i < args.Length; i++)
         {
@@ -41,8 +52,10 @@ public sealed record Launch(int Port, string DataFolder, bool Demo, bool Lan = f
                     {
                         return (null, $"{option} was '{args[i]}'; valid is a number from 0 to 65535.");
                     }
-                    if (option == "--port") port = number;
-                    else networkPort = number;
+                    if (option == "--port")
+                        port = number;
+                    else
+                        networkPort = number;
                     break;
                 case "--certificate" when i + 1 < args.Length:
                     certificate = args[++i];
@@ -58,7 +71,8 @@ public sealed record Launch(int Port, string DataFolder, bool Demo, bool Lan = f
             }
         }
         data ??= Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData), "gassel", demo ? "demo" : "book");
-        if (key is not null && certificate is null) return (null, "--key needs --certificate FILE beside it.");
+        if (key is not null && certificate is null)
+            return (null, "--key needs --certificate FILE beside it.");
         return (new(port, data, demo, lan, networkPort ?? (port is 0 or 65535 ? 0 : port + 1), certificate, key, ownerCode), null);
     }
 }

@@ -12,10 +12,16 @@ public class ChillingTests
     private static readonly DateOnly Day = new(2027, 1, 10);
     private static readonly ColdResponse Default = ColdResponse.Default;
 
-    private static ChillingDay[] Days(params (double Min, double Max)[] ranges) => [.. ranges.Select((r, i) => new ChillingDay(Day.AddDays(i), r.Min, r.Max))];
+    private static ChillingDay[] Days(params (double Min, double Max)[] ranges) =>
+        [.. ranges.Select((r, i) => new ChillingDay(Day.AddDays(i), r.Min, r.Max))];
 
     private static TemperatureReading[] Readings(params (double Hour, double C)[] told) =>
-        [.. told.Select(t => new TemperatureReading(new DateTimeOffset(2027, 1, 10, 0, 0, 0, TimeSpan.Zero).AddHours(t.Hour).ToUnixTimeMilliseconds(), t.C))];
+        [
+            .. told.Select(t => new TemperatureReading(
+                new DateTimeOffset(2027, 1, 10, 0, 0, 0, TimeSpan.Zero).AddHours(t.Hour).ToUnixTimeMilliseconds(),
+                t.C
+            )),
+        ];
 
     /// <summary>Exact by arcsine, agreeing with R on midpoints of θ: a million sines at (i − ½)/10⁶.</summary>
     [Theory]
@@ -36,9 +42,16 @@ public class ChillingTests
     [Fact]
     public void A_winter_of_Seattle_as_in_R()
     {
-        var days = File.ReadLines(OpenData.Find("seattle-weather.csv")).Skip(1).Select(l => l.Split(','))
-            .Select(c => new ChillingDay(DateOnly.ParseExact(c[0].Replace('/', '-'), "yyyy-MM-dd"), double.Parse(c[3], CultureInfo.InvariantCulture), double.Parse(c[2], CultureInfo.InvariantCulture)))
-            .Where(d => d.Date >= new DateOnly(2012, 12, 1) && d.Date <= new DateOnly(2013, 2, 28)).ToList();
+        var days = File.ReadLines(OpenData.Find("seattle-weather.csv"))
+            .Skip(1)
+            .Select(l => l.Split(','))
+            .Select(c => new ChillingDay(
+                DateOnly.ParseExact(c[0].Replace('/', '-'), "yyyy-MM-dd"),
+                double.Parse(c[3], CultureInfo.InvariantCulture),
+                double.Parse(c[2], CultureInfo.InvariantCulture)
+            ))
+            .Where(d => d.Date >= new DateOnly(2012, 12, 1) && d.Date <= new DateOnly(2013, 2, 28))
+            .ToList();
         var result = Chilling.FromDaily(days, Default);
         Assert.Equal(90, result.CalendarDays);
         Assert.Equal(58.1077, result.EffectiveDays, 5e-5);
@@ -48,15 +61,24 @@ public class ChillingTests
     /// <summary>The closed form against MathNet's double-exponential quadrature of the sine.</summary>
     [Fact]
     public void The_arcsine_agrees_with_quadrature_for_any_response() =>
-        Gen.Select(Gen.Double[-20, 20], Gen.Double[0, 25], Gen.Double[-5, 5], Gen.Double[0.1, 5], Gen.Double[0.1, 6], Gen.Double[0.1, 8]).Sample((min, range, k, a, b, c) =>
-        {
-            var response = new ColdResponse(k, k + a, k + a + b, k + a + b + c);
-            var (mean, amplitude) = (min + (range / 2), range / 2);
-            var knots = new[] { -Math.PI / 2, Math.PI / 2 }.Concat(response.Knots.Where(x => Math.Abs(x - mean) < amplitude).Select(x => Math.Asin((x - mean) / amplitude))).Order().ToList();
-            var area = knots.Zip(knots.Skip(1)).Sum(s => GaussLegendreRule.Integrate(t => response.At(mean + (amplitude * Math.Sin(t))), s.First, s.Second, 64));
-            // the quadrature it is held against loses some 1e-9 where two knots nearly meet
-            Assert.Equal(area / Math.PI, SingleSineDay.Effect(min, min + range, response), 1e-8);
-        }, iter: 300);
+        Gen.Select(Gen.Double[-20, 20], Gen.Double[0, 25], Gen.Double[-5, 5], Gen.Double[0.1, 5], Gen.Double[0.1, 6], Gen.Double[0.1, 8])
+            .Sample(
+                (min, range, k, a, b, c) =>
+                {
+                    var response = new ColdResponse(k, k + a, k + a + b, k + a + b + c);
+                    var (mean, amplitude) = (min + (range / 2), range / 2);
+                    var knots = new[] { -Math.PI / 2, Math.PI / 2 }
+                        .Concat(response.Knots.Where(x => Math.Abs(x - mean) < amplitude).Select(x => Math.Asin((x - mean) / amplitude)))
+                        .Order()
+                        .ToList();
+                    var area = knots
+                        .Zip(knots.Skip(1))
+                        .Sum(s => GaussLegendreRule.Integrate(t => response.At(mean + (amplitude * Math.Sin(t))), s.First, s.Second, 64));
+                    // the quadrature it is held against loses some 1e-9 where two knots nearly meet
+                    Assert.Equal(area / Math.PI, SingleSineDay.Effect(min, min + range, response), 1e-8);
+                },
+                iter: 300
+            );
 
     [Theory]
     [InlineData(2, 2, 2, 2)]
@@ -66,10 +88,12 @@ public class ChillingTests
     {
         var response = new ColdResponse(a, b, c, d);
         Assert.Equal(0, response.At(a));
-        if (a < c) Assert.Equal(1, response.At(c));
+        if (a < c)
+            Assert.Equal(1, response.At(c));
         Assert.Equal(response.MeanBetween(-3, 12), GaussLegendre(response, -3, 12), 1e-3);
         Assert.InRange(SingleSineDay.Effect(-3, 12, response), 0, 1);
-        static double GaussLegendre(ColdResponse r, double from, double to) => Enumerable.Range(0, 100_000).Average(i => r.At(from + ((to - from) * (i + 0.5) / 100_000)));
+        static double GaussLegendre(ColdResponse r, double from, double to) =>
+            Enumerable.Range(0, 100_000).Average(i => r.At(from + ((to - from) * (i + 0.5) / 100_000)));
     }
 
     [Fact]
@@ -110,7 +134,11 @@ public class ChillingTests
         var bounds = new DayBounds(TimeZoneInfo.FindSystemTimeZoneById("America/Denver"));
         var from = bounds.StartOf(new(2027, month, day));
         var readings = Enumerable.Range(-12, 96).Select(i => new TemperatureReading(from + (i * 1_800_000L), 3));
-        Assert.Equal(hours, ReadingDays.Of(readings, Default, bounds).Days.Single(d => d.Date == new DateOnly(2027, month, day)).CoveredHours, 9);
+        Assert.Equal(
+            hours,
+            ReadingDays.Of(readings, Default, bounds).Days.Single(d => d.Date == new DateOnly(2027, month, day)).CoveredHours,
+            9
+        );
     }
 
     /// <summary>Midnight does not exist in Havana on 14 March 2027.</summary>
@@ -134,7 +162,13 @@ public class ChillingTests
 
     [Fact]
     public void Missing_days_are_gaps_of_a_day() =>
-        Assert.Equal((2.0, 72.0), (Chilling.FromDaily([new(Day, 3, 3), new(Day.AddDays(4), 3, 3)], Default).CalendarDays, Chilling.FromDaily([new(Day, 3, 3), new(Day.AddDays(4), 3, 3)], Default).GapHours));
+        Assert.Equal(
+            (2.0, 72.0),
+            (
+                Chilling.FromDaily([new(Day, 3, 3), new(Day.AddDays(4), 3, 3)], Default).CalendarDays,
+                Chilling.FromDaily([new(Day, 3, 3), new(Day.AddDays(4), 3, 3)], Default).GapHours
+            )
+        );
 
     [Theory]
     [InlineData(2, null, 0)]
@@ -143,21 +177,31 @@ public class ChillingTests
     [InlineData(3, 6.0, 1)]
     public void Three_warm_days_before_the_need_is_met_make_it_a_range(int warm, double? need, int interruptions)
     {
-        var result = Chilling.FromDaily(Days([.. Enumerable.Repeat((3.0, 3.0), 5), .. Enumerable.Repeat((12.0, 22.0), warm), (3, 3), (3, 3)]), Default, need);
+        var result = Chilling.FromDaily(
+            Days([.. Enumerable.Repeat((3.0, 3.0), 5), .. Enumerable.Repeat((12.0, 22.0), warm), (3, 3), (3, 3)]),
+            Default,
+            need
+        );
         Assert.Equal(interruptions, result.Interruptions.Count);
-        if (interruptions == 0) Assert.Null(result.Range);
-        else Assert.Equal(new EffectiveRange(2, 7), result.Range);
+        if (interruptions == 0)
+            Assert.Null(result.Range);
+        else
+            Assert.Equal(new EffectiveRange(2, 7), result.Range);
     }
 
     /// <summary>Splitting a reading's line by a reading on it changes nothing.</summary>
     [Fact]
     public void A_reading_on_the_line_changes_nothing() =>
         // hundredths of a degree, as thermometers give them
-        Gen.Select(Gen.Int[-1500, 2500].Select(c => c / 100.0), Gen.Int[-1500, 2500].Select(c => c / 100.0), Gen.Double[0.05, 0.95]).Sample((a, b, share) =>
-        {
-            var two = Chilling.FromReadings(Readings((0, a), (5, b)), Default, TimeSpan.Zero);
-            var three = Chilling.FromReadings(Readings((0, a), (5 * share, a + ((b - a) * share)), (5, b)), Default, TimeSpan.Zero);
-            Assert.Equal(two.EffectiveDays, three.EffectiveDays, 1e-6);
-            Assert.Equal(two.ChillHours, three.ChillHours, 1e-5);
-        }, iter: 200);
+        Gen.Select(Gen.Int[-1500, 2500].Select(c => c / 100.0), Gen.Int[-1500, 2500].Select(c => c / 100.0), Gen.Double[0.05, 0.95])
+            .Sample(
+                (a, b, share) =>
+                {
+                    var two = Chilling.FromReadings(Readings((0, a), (5, b)), Default, TimeSpan.Zero);
+                    var three = Chilling.FromReadings(Readings((0, a), (5 * share, a + ((b - a) * share)), (5, b)), Default, TimeSpan.Zero);
+                    Assert.Equal(two.EffectiveDays, three.EffectiveDays, 1e-6);
+                    Assert.Equal(two.ChillHours, three.ChillHours, 1e-5);
+                },
+                iter: 200
+            );
 }

@@ -8,15 +8,25 @@ public class FrostDatesTests
 {
     /// <summary>Daily weather of Seattle 2012–2015 from the npm package vega-datasets (BSD-3), a test-only dependency.</summary>
     internal static IReadOnlyList<DailyMinimum> Seattle() =>
-        [.. File.ReadLines(OpenData.Find("seattle-weather.csv")).Skip(1).Select(l => l.Split(','))
-            .Select(c => new DailyMinimum(DateOnly.ParseExact(c[0].Replace('/', '-'), "yyyy-MM-dd"), double.Parse(c[3], CultureInfo.InvariantCulture)))];
+        [
+            .. File.ReadLines(OpenData.Find("seattle-weather.csv"))
+                .Skip(1)
+                .Select(l => l.Split(','))
+                .Select(c => new DailyMinimum(
+                    DateOnly.ParseExact(c[0].Replace('/', '-'), "yyyy-MM-dd"),
+                    double.Parse(c[3], CultureInfo.InvariantCulture)
+                )),
+        ];
 
     /// <summary>Quantiles: R 4.2.2, quantile(type = 7).</summary>
     [Fact]
     public void Seattle_as_in_R()
     {
         var frost = FrostDates.From(Seattle(), 0, 47.6);
-        Assert.Equal(["2012-03-19", "2013-03-04", "2014-02-09", "2015-03-04"], frost.Years.Select(y => y.LastSpring!.Value.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)));
+        Assert.Equal(
+            ["2012-03-19", "2013-03-04", "2014-02-09", "2015-03-04"],
+            frost.Years.Select(y => y.LastSpring!.Value.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture))
+        );
         Assert.Equal(45.9, frost.LastSpring!.P10Offset, 9);
         Assert.Equal(62.0, frost.LastSpring.P50Offset, 9);
         Assert.Equal(73.2, frost.LastSpring.P90Offset, 9);
@@ -43,8 +53,10 @@ public class FrostDatesTests
     [Fact]
     public void The_south_is_the_north_shifted_by_six_months()
     {
-        static IEnumerable<DailyMinimum> Year(int year, int month) => Enumerable.Range(0, 365).Select(d =>
-            new DailyMinimum(new DateOnly(year, month, 1).AddDays(d), 10 - 14 * Math.Cos(2 * Math.PI * d / 365)));
+        static IEnumerable<DailyMinimum> Year(int year, int month) =>
+            Enumerable
+                .Range(0, 365)
+                .Select(d => new DailyMinimum(new DateOnly(year, month, 1).AddDays(d), 10 - 14 * Math.Cos(2 * Math.PI * d / 365)));
         var north = FrostDates.From([.. Year(2021, 1), .. Year(2022, 1)], 0, 45);
         var south = FrostDates.From([.. Year(2021, 7), .. Year(2022, 7)], 0, -45);
         Assert.Equal(north.LastSpring!.P50Offset, south.LastSpring!.P50Offset);
@@ -75,14 +87,23 @@ public class FrostDatesTests
     [Fact]
     public void A_higher_threshold_never_ends_the_frosts_earlier()
     {
-        Gen.Select(Gen.Double[-5, 8], Gen.Double[0, 5]).Sample((threshold, more) =>
-        {
-            var (colder, milder) = (FrostDates.From(Seattle(), threshold, 47.6), FrostDates.From(Seattle(), threshold + more, 47.6));
-            Assert.All(colder.Years.Zip(milder.Years), t =>
-            {
-                if (t.First.LastSpring is { } last) Assert.True(t.Second.LastSpring >= last);
-                if (t.First.FirstAutumn is { } first) Assert.True(t.Second.FirstAutumn <= first);
-            });
-        }, iter: 40);
+        Gen.Select(Gen.Double[-5, 8], Gen.Double[0, 5])
+            .Sample(
+                (threshold, more) =>
+                {
+                    var (colder, milder) = (
+                        FrostDates.From(Seattle(), threshold, 47.6),
+                        FrostDates.From(Seattle(), threshold + more, 47.6)
+                    );
+                    Assert.All(colder.Years.Zip(milder.Years), t =>
+                    {
+                        if (t.First.LastSpring is { } last)
+                            Assert.True(t.Second.LastSpring >= last);
+                        if (t.First.FirstAutumn is { } first)
+                            Assert.True(t.Second.FirstAutumn <= first);
+                    });
+                },
+                iter: 40
+            );
     }
 }

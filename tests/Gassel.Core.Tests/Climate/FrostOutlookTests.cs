@@ -5,13 +5,25 @@ namespace Gassel.Core.Tests.Climate;
 public class FrostOutlookTests
 {
     private static readonly IReadOnlyList<DailyTemperature> Invented =
-        [.. WeatherGenerator.Days(ClimateNormals.SkarveBench, new(1997, 1, 1), new(2026, 12, 31), 5).Select(d => new DailyTemperature(d.Date, d.MinC, d.MaxC))];
+    [
+        .. WeatherGenerator
+            .Days(ClimateNormals.SkarveBench, new(1997, 1, 1), new(2026, 12, 31), 5)
+            .Select(d => new DailyTemperature(d.Date, d.MinC, d.MaxC)),
+    ];
 
     /// <summary>Means fall in a straight line through 0 °C on 1 December: the mean of 14 days follows 6.5 days later.</summary>
-    private static IEnumerable<DailyTemperature> Falling(int from, int to, int monthOfZero) => Enumerable.Range(0, new DateOnly(to, 12, 31).DayNumber - new DateOnly(from, 1, 1).DayNumber + 1)
-        .Select(i => new DateOnly(from, 1, 1).AddDays(i))
-        .Select(d => (d, Distance: Math.Cos(2 * Math.PI * (d.DayOfYear - new DateOnly(2025, monthOfZero, 1).DayOfYear) / 365.25 + Math.PI / 2) * 15))
-        .Select(t => new DailyTemperature(t.d, t.Distance - 4, t.Distance + 4));
+    private static IEnumerable<DailyTemperature> Falling(int from, int to, int monthOfZero) =>
+        Enumerable
+            .Range(0, new DateOnly(to, 12, 31).DayNumber - new DateOnly(from, 1, 1).DayNumber + 1)
+            .Select(i => new DateOnly(from, 1, 1).AddDays(i))
+            .Select(d =>
+                (
+                    d,
+                    Distance: Math.Cos(2 * Math.PI * (d.DayOfYear - new DateOnly(2025, monthOfZero, 1).DayOfYear) / 365.25 + Math.PI / 2)
+                        * 15
+                )
+            )
+            .Select(t => new DailyTemperature(t.d, t.Distance - 4, t.Distance + 4));
 
     [Fact]
     public void The_ground_freezes_about_a_week_after_the_air()

@@ -8,10 +8,16 @@ public class LoggerRowsTests
     private static readonly TimeZoneInfo Denver = TimeZoneInfo.FindSystemTimeZoneById("America/Denver");
     private static readonly DateTimeOffset Now = new(2027, 12, 1, 0, 0, 0, TimeSpan.Zero);
 
-    private static LoggerRows Rows(DayOrder order = DayOrder.YearFirst, TemperatureUnit unit = TemperatureUnit.Celsius, LoggerClock clock = LoggerClock.SiteTime) => new(order, unit, clock, Denver, Now);
+    private static LoggerRows Rows(
+        DayOrder order = DayOrder.YearFirst,
+        TemperatureUnit unit = TemperatureUnit.Celsius,
+        LoggerClock clock = LoggerClock.SiteTime
+    ) => new(order, unit, clock, Denver, Now);
 
     private static string? Utc(LoggerRows rows, string when, string time = "") =>
-        rows.Read(when, time, "4", out var reading) == LoggerFault.None ? reading.At.ToString("yyyy-MM-dd HH:mm:ss", System.Globalization.CultureInfo.InvariantCulture) : null;
+        rows.Read(when, time, "4", out var reading) == LoggerFault.None
+            ? reading.At.ToString("yyyy-MM-dd HH:mm:ss", System.Globalization.CultureInfo.InvariantCulture)
+            : null;
 
     [Theory]
     [InlineData("2027-01-10 06:30", "", DayOrder.YearFirst, "2027-01-10 13:30:00")]
@@ -31,7 +37,8 @@ public class LoggerRowsTests
     [InlineData("2027-01-10 13:30 PM", "", DayOrder.YearFirst, null)]
     [InlineData("yesterday", "", DayOrder.YearFirst, null)]
     [InlineData("", "", DayOrder.YearFirst, null)]
-    public void Moments_are_read_as_written(string when, string time, DayOrder order, string? utc) => Assert.Equal(utc, Utc(Rows(order), when, time));
+    public void Moments_are_read_as_written(string when, string time, DayOrder order, string? utc) =>
+        Assert.Equal(utc, Utc(Rows(order), when, time));
 
     [Theory]
     [InlineData("4", 4.0)]
@@ -47,7 +54,8 @@ public class LoggerRowsTests
     {
         var fault = Rows().Read("2027-01-10 06:30", "", text, out var reading);
         Assert.Equal(tempC, fault == LoggerFault.None ? reading.TempC : null);
-        if (tempC is null) Assert.Equal(LoggerFault.Temperature, fault);
+        if (tempC is null)
+            Assert.Equal(LoggerFault.Temperature, fault);
     }
 
     /// <summary>39.2 °F is 4 °C by the definition of the scale.</summary>
@@ -65,7 +73,10 @@ public class LoggerRowsTests
         Assert.Equal("2027-03-14 09:30:00", Utc(Rows(clock: LoggerClock.StandardTime), "2027-03-14 02:30"));
         Assert.Equal("2027-07-01 19:00:00", Utc(Rows(clock: LoggerClock.StandardTime), "2027-07-01 12:00"));
         Assert.Equal("2027-03-14 02:30:00", Utc(Rows(clock: LoggerClock.Utc), "2027-03-14 02:30"));
-        Assert.Equal(["2027-03-14 08:59:00", "2027-03-14 09:00:00"], new[] { Utc(Rows(), "2027-03-14 01:59"), Utc(Rows(), "2027-03-14 03:00") });
+        Assert.Equal(
+            ["2027-03-14 08:59:00", "2027-03-14 09:00:00"],
+            new[] { Utc(Rows(), "2027-03-14 01:59"), Utc(Rows(), "2027-03-14 03:00") }
+        );
     }
 
     [Fact]

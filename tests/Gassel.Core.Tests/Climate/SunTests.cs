@@ -8,7 +8,8 @@ public class SunTests
     private static readonly DateOnly September3 = new(2026, 9, 3);
 
     [Fact]
-    public void Top_of_air_radiation_at_twenty_south_on_3_September_is_example_8() => Assert.Equal(32.2, Sun.TopOfAirMJ(-20, September3), 0.05);
+    public void Top_of_air_radiation_at_twenty_south_on_3_September_is_example_8() =>
+        Assert.Equal(32.2, Sun.TopOfAirMJ(-20, September3), 0.05);
 
     [Fact]
     public void Daylight_at_twenty_south_on_3_September_is_example_9() => Assert.Equal(11.7, Sun.DaylightHours(-20, September3), 0.05);

@@ -6,7 +6,9 @@ namespace Gassel.Core.Tests.Climate;
 public class WeatherGeneratorTests
 {
     private static readonly List<WeatherDay> TwoHundredYears =
-        [.. WeatherGenerator.Days(ClimateNormals.SkarveBench, new(1801, 1, 1), new(2000, 12, 31), seed: 5)];
+    [
+        .. WeatherGenerator.Days(ClimateNormals.SkarveBench, new(1801, 1, 1), new(2000, 12, 31), seed: 5),
+    ];
 
     /// <summary>
     /// A monthly mean over 200 years of AR(1) days has a standard error near sd·√((1+ρ)/(1−ρ)/6000) ≈ 0.14 K in winter; the smooth curve may
@@ -26,7 +28,9 @@ public class WeatherGeneratorTests
     [Fact]
     public void A_day_remembers_the_day_before()
     {
-        var departures = TwoHundredYears.Select(d => d.MeanC - WeatherGenerator.Seasonal(ClimateNormals.SkarveBench.MeanC, d.Date)).ToArray();
+        var departures = TwoHundredYears
+            .Select(d => d.MeanC - WeatherGenerator.Seasonal(ClimateNormals.SkarveBench.MeanC, d.Date))
+            .ToArray();
         var variance = departures.Average(x => x * x);
         var lagged = departures.Zip(departures.Skip(1), (a, b) => a * b).Average();
         Assert.Equal(WeatherGenerator.Memory, lagged / variance, 0.01);

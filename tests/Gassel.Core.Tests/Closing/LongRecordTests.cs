@@ -10,10 +10,22 @@ public class LongRecordTests
     private static readonly BatchPlan Camas = Book.Plan("small-camas", "2026-12-01");
 
     private static LongRecord? Record(Book book, string today, bool south = false) =>
-        LongRecord.Of(Guid.NewGuid(), 7, Book.Of("small-camas"), Camas, BatchFold.Run(Camas, book.Entries), south, DateOnly.ParseExact(today, "yyyy-MM-dd"));
+        LongRecord.Of(
+            Guid.NewGuid(),
+            7,
+            Book.Of("small-camas"),
+            Camas,
+            BatchFold.Run(Camas, book.Entries),
+            south,
+            DateOnly.ParseExact(today, "yyyy-MM-dd")
+        );
 
-    private static Book Sown() => new Book().Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf"))
-        .Add("2027-02-26", new Sown("1", "yard", new(VesselKind.DeepCells, "deep cells 7", 60))).Add("2027-03-20", new Count("1", 12, 0)).Add("2027-04-02", new Count("1", 8, 1));
+    private static Book Sown() =>
+        new Book()
+            .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf"))
+            .Add("2027-02-26", new Sown("1", "yard", new(VesselKind.DeepCells, "deep cells 7", 60)))
+            .Add("2027-03-20", new Count("1", 12, 0))
+            .Add("2027-04-02", new Count("1", 8, 1));
 
     [Fact]
     public void A_bulb_is_followed_over_its_winters_to_planting_size()
@@ -23,13 +35,31 @@ public class LongRecordTests
         Assert.Equal(1, asleep.WintersSoFar);
         Assert.True(asleep.WintersInAll >= 2);
         Assert.NotNull(asleep.PlantableOn);
-        Assert.Contains("19 dormant, alive: keep barely moist and cool, do not tip out; 40 seeds are kept for another spring", asleep.Words, StringComparison.Ordinal);
+        Assert.Contains(
+            "19 dormant, alive: keep barely moist and cool, do not tip out; 40 seeds are kept for another spring",
+            asleep.Words,
+            StringComparison.Ordinal
+        );
 
-        var second = Record(book.Add("2028-03-25", new CameAgain("1", PlantStage.Seedling, 17)).Add("2028-04-05", new Count("1", 9, 0)), "2028-04-10")!;
+        var second = Record(
+            book.Add("2028-03-25", new CameAgain("1", PlantStage.Seedling, 17)).Add("2028-04-05", new Count("1", 9, 0)),
+            "2028-04-10"
+        )!;
         Assert.Equal(2, second.WintersSoFar);
         // seedlings of one spring stand together, those of the next apart
         Assert.Equal([20, 9], second.Events.Where(e => e.Kind == LongEventKind.Up).Select(e => e.Plants!.Value));
-        Assert.Equal([LongEventKind.Cold, LongEventKind.Sown, LongEventKind.Up, LongEventKind.DiedBack, LongEventKind.Kept, LongEventKind.CameAgain, LongEventKind.Up], second.Events.Select(e => e.Kind));
+        Assert.Equal(
+            [
+                LongEventKind.Cold,
+                LongEventKind.Sown,
+                LongEventKind.Up,
+                LongEventKind.DiedBack,
+                LongEventKind.Kept,
+                LongEventKind.CameAgain,
+                LongEventKind.Up,
+            ],
+            second.Events.Select(e => e.Kind)
+        );
         Assert.True(second.Plants.IsWhole);
     }
 

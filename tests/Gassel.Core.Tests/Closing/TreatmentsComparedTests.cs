@@ -10,12 +10,43 @@ public class TreatmentsComparedTests
     private static readonly BatchCost Free = new(0, 0, 0, 0, 0, 0, null, 0, []);
 
     private static BatchAccount Batch(int number, string route, int cold, int up, int seeds, bool over = true, string species = "camas") =>
-        new(Guid.NewGuid(), number, species, species, route, RouteSetting.Indoors, 1, 2026, new(2026, 12, 1), seeds, up, (double)up / seeds, 0, 1, 10 + number, null, PlantTally.None, 20, null, null, 9, Free, over, null) { ColdDays = cold, Counted = Gassel.Core.Fold.Counted.Whole };
+        new(
+            Guid.NewGuid(),
+            number,
+            species,
+            species,
+            route,
+            RouteSetting.Indoors,
+            1,
+            2026,
+            new(2026, 12, 1),
+            seeds,
+            up,
+            (double)up / seeds,
+            0,
+            1,
+            10 + number,
+            null,
+            PlantTally.None,
+            20,
+            null,
+            null,
+            9,
+            Free,
+            over,
+            null
+        )
+        {
+            ColdDays = cold,
+            Counted = Gassel.Core.Fold.Counted.Whole,
+        };
 
     [Fact]
     public void Batches_with_about_the_same_cold_are_one_treatment()
     {
-        var compared = Assert.Single(TreatmentsCompared.Of([Batch(1, "fridge", 60, 30, 100), Batch(2, "fridge", 66, 40, 100), Batch(3, "fridge", 90, 80, 100)]));
+        var compared = Assert.Single(
+            TreatmentsCompared.Of([Batch(1, "fridge", 60, 30, 100), Batch(2, "fridge", 66, 40, 100), Batch(3, "fridge", 90, 80, 100)])
+        );
         Assert.Equal(["63 days of cold", "90 days of cold"], compared.Arms.Select(a => a.Name));
         Assert.Equal([1, 2], compared.Arms[0].Batches);
         Assert.Equal((70, 200, 0.35), (compared.Arms[0].Germinated, compared.Arms[0].Seeds, compared.Arms[0].Fraction));
@@ -38,5 +69,11 @@ public class TreatmentsComparedTests
 
     [Fact]
     public void One_treatment_alone_and_batches_that_are_not_over_are_not_compared() =>
-        Assert.Empty(TreatmentsCompared.Of([Batch(1, "fridge", 60, 30, 100), Batch(2, "fridge", 90, 30, 100, over: false), Batch(3, "plain", 0, 5, 50, species: "flax")]));
+        Assert.Empty(
+            TreatmentsCompared.Of([
+                Batch(1, "fridge", 60, 30, 100),
+                Batch(2, "fridge", 90, 30, 100, over: false),
+                Batch(3, "plain", 0, 5, 50, species: "flax"),
+            ])
+        );
 }

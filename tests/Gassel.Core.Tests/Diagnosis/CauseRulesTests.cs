@@ -32,16 +32,31 @@ public class CauseRulesTests
             var species = With(Book.Of(Species));
             var plan = Book.Plan(Species, ColdFrom) with { Forecast = Expected is { } share ? new(share, 0.3, 0.9, "") : null };
             var book = new Book().Add(ColdFrom, new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")));
-            foreach (var payload in Before) book.Add("2027-01-20", payload);
+            foreach (var payload in Before)
+                book.Add("2027-01-20", payload);
             book.Add(SownOn, Sown);
-            foreach (var payload in After) book.Add("2027-03-10", payload);
+            foreach (var payload in After)
+                book.Add("2027-03-10", payload);
             var state = book.Fold(plan);
             Assert.Empty(state.Conflicts);
             var part = state.Parts[0];
             var days = plan.DaysToEmergence(part);
-            var result = GerminationResult.From(part.Seeds, part.CountsSinceSowing(),
-                context: new(days.Shortest, days.Longest, species.DormancyClass, species.Depth, species.Flags, false, part.Cut, 0, []));
-            return GerminationGround.Of(species, plan, part, result, Lot, ViabilitySchool.Share, UsualPlaces.Starter.ToDictionary(p => p.Id), Temperatures, On)!;
+            var result = GerminationResult.From(
+                part.Seeds,
+                part.CountsSinceSowing(),
+                context: new(days.Shortest, days.Longest, species.DormancyClass, species.Depth, species.Flags, false, part.Cut, 0, [])
+            );
+            return GerminationGround.Of(
+                species,
+                plan,
+                part,
+                result,
+                Lot,
+                ViabilitySchool.Share,
+                UsualPlaces.Starter.ToDictionary(p => p.Id),
+                Temperatures,
+                On
+            )!;
         }
 
         public LowGermination Judge() => Judgement.Of(Ground());
@@ -64,7 +79,11 @@ public class CauseRulesTests
     [Fact]
     public void Short_cold_long_cold_and_cold_that_nobody_measured_are_three_things()
     {
-        var shortCold = new Told { ColdFrom = "2027-02-05", Temperatures = new Temperatures().Days("cold-shelf", new(2027, 2, 4), new(2027, 2, 21), 4) };
+        var shortCold = new Told
+        {
+            ColdFrom = "2027-02-05",
+            Temperatures = new Temperatures().Days("cold-shelf", new(2027, 2, 4), new(2027, 2, 21), 4),
+        };
         Assert.Equal(Likelihood.Likely, shortCold.Of(Cause.ChillingShort));
         Assert.Contains("below the shortest of 28", shortCold.Find(Cause.ChillingShort)!.For[0], StringComparison.Ordinal);
         var measured = new Told { Temperatures = new Temperatures().Days("cold-shelf", new(2026, 11, 30), new(2027, 2, 21), 4) };
@@ -82,7 +101,12 @@ public class CauseRulesTests
     [Fact]
     public void A_bag_that_lay_dry_may_have_lost_its_cold()
     {
-        var dry = new Told { ColdFrom = "2026-12-20", Before = [new Check("1", Moisture.Dry, MouldSeen.None, 0)], Temperatures = new Temperatures().Days("cold-shelf", new(2026, 12, 19), new(2027, 2, 21), 4) };
+        var dry = new Told
+        {
+            ColdFrom = "2026-12-20",
+            Before = [new Check("1", Moisture.Dry, MouldSeen.None, 0)],
+            Temperatures = new Temperatures().Days("cold-shelf", new(2026, 12, 19), new(2027, 2, 21), 4),
+        };
         // found dry on 20 January after a month unwatched; 31 days stay certain, above the shortest of 28
         Assert.NotEqual(Likelihood.Likely, dry.Of(Cause.ChillingShort));
         Assert.Equal(Likelihood.Likely, (dry with { SownOn = "2027-02-10" }).Of(Cause.ChillingShort));
@@ -94,7 +118,13 @@ public class CauseRulesTests
         Assert.Null(new Told().Of(Cause.WarmStepMissing));
         var plan = Book.Plan("snowberry");
         Assert.Equal(StepKind.WarmMoist, plan.Steps[0].Step.Kind);
-        var given = new Told { Species = "snowberry", ColdFrom = "2026-10-01", SownOn = "2027-02-20", Before = [new StepStarted("1", 1)] };
+        var given = new Told
+        {
+            Species = "snowberry",
+            ColdFrom = "2026-10-01",
+            SownOn = "2027-02-20",
+            Before = [new StepStarted("1", 1)],
+        };
         Assert.Equal(Likelihood.Unlikely, given.Of(Cause.WarmStepMissing));
         Assert.Equal(Likelihood.Likely, (given with { ColdFrom = "2027-01-10" }).Of(Cause.WarmStepMissing));
     }
@@ -116,7 +146,10 @@ public class CauseRulesTests
     [InlineData(26, Cause.TooHot, Likelihood.Likely)]
     [InlineData(39, Cause.TooHot, Likelihood.Likely)]
     public void A_measured_place_is_judged_by_the_band(double tempC, Cause cause, Likelihood likelihood) =>
-        Assert.Equal(likelihood, new Told { Temperatures = new Temperatures().Days("lamp-shelf", new(2027, 2, 19), Today, tempC) }.Of(cause));
+        Assert.Equal(
+            likelihood,
+            new Told { Temperatures = new Temperatures().Days("lamp-shelf", new(2027, 2, 19), Today, tempC) }.Of(cause)
+        );
 
     [Fact]
     public void An_assumed_temperature_decides_nothing() => Assert.Equal(Likelihood.CannotTell, new Told().Of(Cause.TooCold));
@@ -133,8 +166,14 @@ public class CauseRulesTests
     {
         var orange = new Told { Species = "mock-orange", Sown = new("1", "lamp-shelf", null) };
         Assert.Equal(Likelihood.CannotTell, orange.Of(Cause.CoveredThoughItNeedsLight));
-        Assert.Equal(Likelihood.Likely, (orange with { Sown = orange.Sown with { Cover = SowCover.Mix } }).Of(Cause.CoveredThoughItNeedsLight));
-        Assert.Equal(Likelihood.Unlikely, (orange with { Sown = orange.Sown with { Cover = SowCover.Surface } }).Of(Cause.CoveredThoughItNeedsLight));
+        Assert.Equal(
+            Likelihood.Likely,
+            (orange with { Sown = orange.Sown with { Cover = SowCover.Mix } }).Of(Cause.CoveredThoughItNeedsLight)
+        );
+        Assert.Equal(
+            Likelihood.Unlikely,
+            (orange with { Sown = orange.Sown with { Cover = SowCover.Surface } }).Of(Cause.CoveredThoughItNeedsLight)
+        );
         Assert.Null(new Told { Species = "globemallow" }.Of(Cause.CoveredThoughItNeedsLight));
         var dark = new Told { With = s => s with { Flags = [SpeciesFlag.NeedsDark] } };
         Assert.Equal(Likelihood.Likely, dark.Of(Cause.LitThoughItNeedsDark));
@@ -157,7 +196,10 @@ public class CauseRulesTests
         Assert.Equal(Likelihood.Possible, old.Of(Cause.OldOrEmptySeed));
         Assert.Equal(Likelihood.Unlikely, (old with { After = [new CutTested("1", 10, 1, 0)] }).Of(Cause.OldOrEmptySeed));
         Assert.Equal(Likelihood.Likely, new Told { After = [new CutTested("1", 2, 9, 1)] }.Of(Cause.OldOrEmptySeed));
-        Assert.Equal(Likelihood.Likely, new Told { Lot = new("slope", new(2026, 8, 1), 500, CutTest: new(5, 15, 0)) }.Of(Cause.OldOrEmptySeed));
+        Assert.Equal(
+            Likelihood.Likely,
+            new Told { Lot = new("slope", new(2026, 8, 1), 500, CutTest: new(5, 15, 0)) }.Of(Cause.OldOrEmptySeed)
+        );
     }
 
     [Fact]
@@ -169,7 +211,10 @@ public class CauseRulesTests
         Assert.Equal(Likelihood.Unlikely, well.Of(Cause.DriedOut));
         Assert.Equal(Likelihood.Unlikely, well.Of(Cause.DrownedOrRotted));
         Assert.Equal(Likelihood.Likely, new Told { After = [new Check("1", Moisture.Dry, MouldSeen.None, 0)] }.Of(Cause.DriedOut));
-        Assert.Equal(Likelihood.Likely, new Told { After = [new Check("1", Moisture.Dripping, MouldSeen.Some, 0)] }.Of(Cause.DrownedOrRotted));
+        Assert.Equal(
+            Likelihood.Likely,
+            new Told { After = [new Check("1", Moisture.Dripping, MouldSeen.Some, 0)] }.Of(Cause.DrownedOrRotted)
+        );
         Assert.Equal(Likelihood.Likely, new Told { After = [new CutTested("1", 0, 1, 9)] }.Of(Cause.DrownedOrRotted));
     }
 
@@ -188,7 +233,9 @@ public class CauseRulesTests
         // cold measured and enough, all else unknown or well
         var silent = new Told
         {
-            Temperatures = new Temperatures().Days("cold-shelf", new(2026, 11, 30), new(2027, 2, 21), 4).Days("lamp-shelf", new(2027, 2, 19), Today, 15),
+            Temperatures = new Temperatures()
+                .Days("cold-shelf", new(2026, 11, 30), new(2027, 2, 21), 4)
+                .Days("lamp-shelf", new(2027, 2, 19), Today, 15),
         }.Judge();
         Assert.StartsWith("0 of 60 are up", silent.Verdict, StringComparison.Ordinal);
         Assert.Contains("Cannot tell", silent.Verdict, StringComparison.Ordinal);
@@ -216,7 +263,9 @@ public class CauseRulesTests
     {
         foreach (var species in StarterLibrary.All.Where(s => s.Routes[0].Steps[0].Kind == StepKind.ColdMoist))
         {
-            var causes = new Told { Species = species.Id, Sown = new("1", "lamp-shelf", null) }.Judge().Causes;
+            var causes = new Told { Species = species.Id, Sown = new("1", "lamp-shelf", null) }
+                .Judge()
+                .Causes;
             Assert.Equal(causes.OrderBy(f => f.Likelihood).Select(f => f.Likelihood), causes.Select(f => f.Likelihood));
             Assert.All(causes, f => Assert.False(string.IsNullOrWhiteSpace(f.LookNext)));
             Assert.All(causes.Where(f => f.Likelihood == Likelihood.Likely), f => Assert.NotEmpty(f.For));
@@ -228,6 +277,9 @@ public class CauseRulesTests
     {
         Assert.Equal(Enum.GetValues<Cause>().Length, CauseRules.All.Count);
         Assert.Equal(Enum.GetNames<Cause>(), CauseRules.All.Select(rule => rule.Method.Name));
-        Assert.Equal(CauseRules.All.Count, Enum.GetValues<Cause>().Select(c => new CauseFinding(c, default, [], [], "").Name).Distinct().Count());
+        Assert.Equal(
+            CauseRules.All.Count,
+            Enum.GetValues<Cause>().Select(c => new CauseFinding(c, default, [], [], "").Name).Distinct().Count()
+        );
     }
 }

@@ -18,7 +18,10 @@ public class BatchLabelTests
     public void A_bag_in_the_cold_says_since_when_and_what_is_due()
     {
         var label = Of(InTheCold);
-        Assert.Equal(("B-7", "bag 7", "cold-moist", new DateOnly(2026, 12, 1), "due 23 Feb 2027: sow"), (label.Code, label.Vessel, label.Step, label.In!.Value, label.Due));
+        Assert.Equal(
+            ("B-7", "bag 7", "cold-moist", new DateOnly(2026, 12, 1), "due 23 Feb 2027: sow"),
+            (label.Code, label.Vessel, label.Step, label.In!.Value, label.Due)
+        );
         Assert.Empty(label.Warnings);
         Assert.True(label.Stale);
     }
@@ -42,7 +45,10 @@ public class BatchLabelTests
     [Fact]
     public void Parts_of_a_divided_batch_have_a_code_of_their_own_and_want_labels()
     {
-        var label = Of(InTheCold.Add("2026-12-02", new Labelled("1", 1, 1)).Add("2027-01-20", new Split("1", [new("1.1", 6, 0), new("1.2", 54, 0)])), part: 2);
+        var label = Of(
+            InTheCold.Add("2026-12-02", new Labelled("1", 1, 1)).Add("2027-01-20", new Split("1", [new("1.1", 6, 0), new("1.2", 54, 0)])),
+            part: 2
+        );
         Assert.Equal(("B-7.1.2", true), (label.Code, label.Stale));
     }
 
@@ -56,7 +62,9 @@ public class BatchLabelTests
         var label = Of(new Book(), species);
         Assert.Equal(hazard, label.Hazard);
         var said = string.Join("; ", label.Warnings);
-        if (warnings.Split('*') is [var start, var end]) Assert.True(said.StartsWith(start, StringComparison.Ordinal) && said.EndsWith(end, StringComparison.Ordinal), said);
-        else Assert.Equal(warnings, said);
+        if (warnings.Split('*') is [var start, var end])
+            Assert.True(said.StartsWith(start, StringComparison.Ordinal) && said.EndsWith(end, StringComparison.Ordinal), said);
+        else
+            Assert.Equal(warnings, said);
     }
 }

@@ -23,7 +23,10 @@ public class CalendarPlanTests
         // hot water and the day of soaking go by the hour
         Assert.Equal([true, true, false, false, false, false, false], now.Select(d => d.Alarm));
 
-        var later = CalendarPlan.Of(plan, state, Book.Of("globemallow"), CheckSchool.Weekly, "B-1 globemallow", Start.AddDays(9)).Where(d => !d.Key.Contains("-look-", StringComparison.Ordinal)).ToList();
+        var later = CalendarPlan
+            .Of(plan, state, Book.Of("globemallow"), CheckSchool.Weekly, "B-1 globemallow", Start.AddDays(9))
+            .Where(d => !d.Key.Contains("-look-", StringComparison.Ordinal))
+            .ToList();
         Assert.Equal(now.Select(d => d.Key), later.Select(d => d.Key));
         Assert.Equal(now.Select(d => d.On.AddDays(9)), later.Select(d => d.On));
     }
@@ -32,7 +35,10 @@ public class CalendarPlanTests
     public void What_is_done_stands_in_it_no_more()
     {
         var book = Book.SownBalsamroot();
-        Assert.Equal(["1-2", "1-3", "1-ready"], CalendarPlan.Of(Book.Plan(), book.Fold(), Book.Of("balsamroot"), CheckSchool.Weekly, "B-1", new(2027, 2, 22)).Select(d => d.Key));
+        Assert.Equal(
+            ["1-2", "1-3", "1-ready"],
+            CalendarPlan.Of(Book.Plan(), book.Fold(), Book.Of("balsamroot"), CheckSchool.Weekly, "B-1", new(2027, 2, 22)).Select(d => d.Key)
+        );
         book.Add("2027-04-01", new StepStarted("1", 2)).Add("2028-04-01", new StepStarted("1", 3)).Add("2028-04-11", new StepEnded("1", 3));
         Assert.Empty(CalendarPlan.Of(Book.Plan(), book.Fold(), Book.Of("balsamroot"), CheckSchool.Weekly, "B-1", new(2028, 5, 1)));
     }

@@ -10,12 +10,39 @@ public class DueWorkTests
     [Fact]
     public void A_bag_that_was_told_asks_for_a_look_today_and_is_not_late()
     {
-        var told = new Entry(Book.IdOf(1), 1, default, new(2026, 12, 1), null, default, "grower", EntrySource.Told, new StepStarted("1", 0, 60));
+        var told = new Entry(
+            Book.IdOf(1),
+            1,
+            default,
+            new(2026, 12, 1),
+            null,
+            default,
+            "grower",
+            EntrySource.Told,
+            new StepStarted("1", 0, 60)
+        );
         var today = new DateOnly(2027, 2, 20);
-        var look = DueWork.For(Book.Plan(), BatchFold.Run(Book.Plan(), [told]), Book.Of("balsamroot"), today).Single(d => d.Kind == DueKind.CheckBag);
+        var look = DueWork
+            .For(Book.Plan(), BatchFold.Run(Book.Plan(), [told]), Book.Of("balsamroot"), today)
+            .Single(d => d.Kind == DueKind.CheckBag);
         Assert.Equal((today, 0), (look.DueOn, look.LateDays));
-        var looked = new Entry(Book.IdOf(2), 2, default, new(2027, 2, 1), null, default, "grower", EntrySource.Hand, new Check("1", Moisture.Right, MouldSeen.None, 0));
-        Assert.True(DueWork.For(Book.Plan(), BatchFold.Run(Book.Plan(), [told, looked]), Book.Of("balsamroot"), today).Single(d => d.Kind == DueKind.CheckBag).LateDays > 0);
+        var looked = new Entry(
+            Book.IdOf(2),
+            2,
+            default,
+            new(2027, 2, 1),
+            null,
+            default,
+            "grower",
+            EntrySource.Hand,
+            new Check("1", Moisture.Right, MouldSeen.None, 0)
+        );
+        Assert.True(
+            DueWork
+                .For(Book.Plan(), BatchFold.Run(Book.Plan(), [told, looked]), Book.Of("balsamroot"), today)
+                .Single(d => d.Kind == DueKind.CheckBag)
+                .LateDays > 0
+        );
     }
 
     private static DateOnly D(string iso) => DateOnly.ParseExact(iso, "yyyy-MM-dd");
@@ -119,6 +146,9 @@ public class DueWorkTests
         Assert.Equal(6, SproutSchool.PickOutFirst.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-20")));
         Assert.Equal(1, SproutSchool.PickOutFirst.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-30")));
         Assert.Equal(1, SproutSchool.SowAllAtTheFirst.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-20")));
-        Assert.Equal(part.Seeds - part.Sprouted + 1, SproutSchool.AlwaysPickOut.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-30")));
+        Assert.Equal(
+            part.Seeds - part.Sprouted + 1,
+            SproutSchool.AlwaysPickOut.SowAllFrom(plan.Steps[0], part.Open!, part, D("2027-01-30"))
+        );
     }
 }

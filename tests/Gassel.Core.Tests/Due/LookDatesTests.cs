@@ -26,7 +26,12 @@ public class LookDatesTests
     {
         var plan = Book.Plan();
         var begun = new Book().Add("2026-12-01", new StepStarted("1", 0, 60)).Fold();
-        Assert.Equal(new DateOnly(2026, 12, 20), LookDates.Ahead(plan, begun.Parts[0], Book.Of("balsamroot"), CheckSchool.Weekly, new(2026, 12, 20))[0]);
-        Assert.Empty(LookDates.Ahead(plan, Book.SownBalsamroot().Fold().Parts[0], Book.Of("balsamroot"), CheckSchool.Weekly, new(2027, 3, 1)));
+        Assert.Equal(
+            new DateOnly(2026, 12, 20),
+            LookDates.Ahead(plan, begun.Parts[0], Book.Of("balsamroot"), CheckSchool.Weekly, new(2026, 12, 20))[0]
+        );
+        Assert.Empty(
+            LookDates.Ahead(plan, Book.SownBalsamroot().Fold().Parts[0], Book.Of("balsamroot"), CheckSchool.Weekly, new(2027, 3, 1))
+        );
     }
 }

@@ -19,13 +19,20 @@ public class PlantDueTests
     private static DateOnly D(string day) => DateOnly.ParseExact(day, "yyyy-MM-dd");
 
     /// <summary>Thirty up since 1 March in a tray of so many cells.</summary>
-    private static Book Up(int cells = 72, IReadOnlyList<CountSpot>? spots = null) => new Book()
-        .Add("2027-02-20", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 1", cells), Seeds: 60))
-        .Add("2027-03-01", new Count("1", spots?.Sum(s => s.Emerged) ?? 30, 0, Spots: spots));
+    private static Book Up(int cells = 72, IReadOnlyList<CountSpot>? spots = null) =>
+        new Book()
+            .Add("2027-02-20", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 1", cells), Seeds: 60))
+            .Add("2027-03-01", new Count("1", spots?.Sum(s => s.Emerged) ?? 30, 0, Spots: spots));
 
     private static BatchState Run(Book book) => BatchFold.Run(Plan, book.Entries);
 
-    private static IReadOnlyList<DueItem> Due(Book book, string today, string species = Kind, ContainerMix mix = ContainerMix.LowNutrient, string? opens = null)
+    private static IReadOnlyList<DueItem> Due(
+        Book book,
+        string today,
+        string species = Kind,
+        ContainerMix mix = ContainerMix.LowNutrient,
+        string? opens = null
+    )
     {
         var state = Run(book);
         Assert.Empty(state.Conflicts);
@@ -56,7 +63,10 @@ public class PlantDueTests
         var left = Up().Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 20));
         Assert.Equal(D("2027-03-20"), Run(left).Parts[0].TrueLeavesOn);
         Assert.Contains("10 stand", Only(Due(left, "2027-04-20"), DueKind.PrickOut).Cost, StringComparison.Ordinal);
-        Assert.DoesNotContain(Due(left.Add("2027-04-21", new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 10)), "2027-04-22"), d => d.Kind == DueKind.PrickOut);
+        Assert.DoesNotContain(
+            Due(left.Add("2027-04-21", new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 10)), "2027-04-22"),
+            d => d.Kind == DueKind.PrickOut
+        );
     }
 
     [Fact]
@@ -68,7 +78,8 @@ public class PlantDueTests
         Assert.Equal("6 stand in 3 cells: 3 more than one to a cell.", byCell.Words);
         Assert.Equal("30 stand in 24 cells: at least 6 more than one to a cell.", Crowding.Of(Run(Up(24)).Parts[0]).Words);
         // thinned to one, cell by cell
-        var thinned = Up(spots: spots).Add("2027-03-21", new Count("1", 0, 3, LossCause.Thinned, Spots: [new(1, null, 0, 2), new(5, null, 0, 1)]));
+        var thinned = Up(spots: spots)
+            .Add("2027-03-21", new Count("1", 0, 3, LossCause.Thinned, Spots: [new(1, null, 0, 2), new(5, null, 0, 1)]));
         Assert.Equal((3, 0), (Crowding.Of(Run(thinned).Parts[0]).Standing, Crowding.Of(Run(thinned).Parts[0]).Surplus));
     }
 
@@ -78,14 +89,18 @@ public class PlantDueTests
     {
         var crowded = Up(24).Add("2027-03-20", new TrueLeaves("1"));
         Assert.Contains("at least 6", Only(Due(crowded, "2027-03-21", "scarlet-gilia"), DueKind.Thin).Cost, StringComparison.Ordinal);
-        Assert.DoesNotContain(Due(Up().Add("2027-03-20", new TrueLeaves("1")), "2027-03-21", "scarlet-gilia"), d => d.Kind is DueKind.Thin or DueKind.PrickOut);
+        Assert.DoesNotContain(Due(Up().Add("2027-03-20", new TrueLeaves("1")), "2027-03-21", "scarlet-gilia"), d =>
+            d.Kind is DueKind.Thin or DueKind.PrickOut
+        );
         Assert.Null(SeedlingClock.Of(Run(Up()).Parts[0], Book.Of("small-camas")));
     }
 
     [Fact]
     public void Dividing_a_crowded_cell_keeps_every_plant()
     {
-        var state = Run(Up(24).Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 6, "pots", Divided: true, PotCm: 9)));
+        var state = Run(
+            Up(24).Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 6, "pots", Divided: true, PotCm: 9))
+        );
         Assert.True(state.Plants.IsWhole);
         Assert.Equal((24, 6, 9.0), (state.Standing, state.Plants.At(PlantStage.Potted).Alive, state.Parts[0].PotCm));
     }
@@ -119,21 +134,39 @@ public class PlantDueTests
     [Fact]
     public void Hardening_is_carried_out_day_by_day_and_a_skipped_day_moves_the_end_and_the_plan()
     {
-        var book = Up().Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 30)).Add("2027-05-01", new StepStarted("1", HardenOff, Place: "yard"));
+        var book = Up()
+            .Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 30))
+            .Add("2027-05-01", new StepStarted("1", HardenOff, Place: "yard"));
         Assert.Equal(D("2027-05-01"), Only(Due(book, "2027-05-01"), DueKind.CarryOut).DueOn);
         book.Add("2027-05-01", new CarriedOut("1", 2)).Add("2027-05-02", new CarriedOut("1")).Add("2027-05-05", new CarriedOut("1", 3));
         var today = D("2027-05-06");
         var state = Run(book);
         Assert.Empty(state.Conflicts);
         var plan = HardeningSoFar.Of(Plan, state.Parts[0], Book.Of(Kind), new Dictionary<DateOnly, YardDay>(), today)!;
-        Assert.Equal([HardeningDayKind.Done, HardeningDayKind.Done, HardeningDayKind.Skipped, HardeningDayKind.Skipped, HardeningDayKind.Done, HardeningDayKind.Out], plan.Days.Take(6).Select(d => d.Kind));
+        Assert.Equal(
+            [
+                HardeningDayKind.Done,
+                HardeningDayKind.Done,
+                HardeningDayKind.Skipped,
+                HardeningDayKind.Skipped,
+                HardeningDayKind.Done,
+                HardeningDayKind.Out,
+            ],
+            plan.Days.Take(6).Select(d => d.Kind)
+        );
         // ten days of which three are done: seven more from today
         Assert.Equal(today.AddDays(7), plan.ReadyOn);
         Assert.Equal(today.AddDays(7), Only(Due(book, "2027-05-06"), DueKind.EndStep).DueOn);
         Assert.Equal(today.AddDays(7), Replan.For(Plan, state.Parts[0], today).Finish.Usual);
         Assert.Equal(today.AddDays(7), Ribbon.For(Plan, state.Parts[0], today)[^1].End);
         Assert.Equal("Day 4 of 10; 2 skipped so far, each moved the end by a day.", Only(Due(book, "2027-05-06"), DueKind.CarryOut).Cost);
-        Assert.Equal((D("2027-05-06"), D("2027-05-07")), (Only(Due(book, "2027-05-06"), DueKind.CarryOut).DueOn, Only(Due(new Book().Also(book).Add("2027-05-06", new CarriedOut("1")), "2027-05-06"), DueKind.CarryOut).DueOn));
+        Assert.Equal(
+            (D("2027-05-06"), D("2027-05-07")),
+            (
+                Only(Due(book, "2027-05-06"), DueKind.CarryOut).DueOn,
+                Only(Due(new Book().Also(book).Add("2027-05-06", new CarriedOut("1")), "2027-05-06"), DueKind.CarryOut).DueOn
+            )
+        );
         // the last word on a day counts
         Assert.Equal(5, Run(book.Add("2027-05-05", new CarriedOut("1", 5))).Parts[0].DaysOut.Single(d => d.On == D("2027-05-05")).Hours);
     }
@@ -148,7 +181,9 @@ public class PlantDueTests
         Assert.Contains("do not tip out", look.Cost, StringComparison.Ordinal);
         var some = asleep.Add("2028-03-05", new CameAgain("1", PlantStage.Seedling, 20));
         Assert.Equal(D("2028-03-19"), Only(Due(some, "2028-04-20"), DueKind.LookForReturn).DueOn);
-        Assert.DoesNotContain(Due(some.Add("2028-03-20", new CameAgain("1", PlantStage.Seedling, 10)), "2028-04-20"), d => d.Kind == DueKind.LookForReturn);
+        Assert.DoesNotContain(Due(some.Add("2028-03-20", new CameAgain("1", PlantStage.Seedling, 10)), "2028-04-20"), d =>
+            d.Kind == DueKind.LookForReturn
+        );
     }
 
     [Fact]
@@ -157,20 +192,30 @@ public class PlantDueTests
         var kept = Up().Add("2027-04-10", new StepStarted("1", GrowOn)).Add("2027-06-10", new SowingKept("1"));
         // sown on 20 February, five days at the least
         Assert.Equal(D("2028-02-25"), Only(Due(kept, "2027-07-01", "small-camas"), DueKind.CountSeedlings).DueOn);
-        Assert.DoesNotContain(Due(kept.Add("2027-06-11", new SowingClosed("1")), "2027-07-01", "small-camas"), d => d.Kind == DueKind.CountSeedlings);
+        Assert.DoesNotContain(Due(kept.Add("2027-06-11", new SowingClosed("1")), "2027-07-01", "small-camas"), d =>
+            d.Kind == DueKind.CountSeedlings
+        );
     }
 
     [Fact]
     public void Hardened_plants_ask_for_the_ground_until_they_are_in_it()
     {
-        var book = Up().Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 30)).Add("2027-05-01", new StepStarted("1", HardenOff))
+        var book = Up()
+            .Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 30))
+            .Add("2027-05-01", new StepStarted("1", HardenOff))
             .Add("2027-05-10", new MovedOn("1", PlantStage.Potted, PlantStage.Hardened, 12));
         // some still harden, so the step goes on; with the last it ends
         Assert.NotNull(Run(book).Parts[0].Open);
         book.Add("2027-05-11", new MovedOn("1", PlantStage.Potted, PlantStage.Hardened, 18));
         var waits = Only(Due(book, "2027-05-14"), DueKind.PlantOut);
         Assert.Equal((D("2027-05-11"), 3), (waits.DueOn, waits.LateDays));
-        Assert.Equal((D("2027-05-20"), 0), (Only(Due(book, "2027-05-14", opens: "2027-05-20"), DueKind.PlantOut).DueOn, Only(Due(book, "2027-05-14", opens: "2027-05-20"), DueKind.PlantOut).LateDays));
+        Assert.Equal(
+            (D("2027-05-20"), 0),
+            (
+                Only(Due(book, "2027-05-14", opens: "2027-05-20"), DueKind.PlantOut).DueOn,
+                Only(Due(book, "2027-05-14", opens: "2027-05-20"), DueKind.PlantOut).LateDays
+            )
+        );
         Assert.Empty(Due(book.Add("2027-05-15", new MovedOn("1", PlantStage.Hardened, PlantStage.Planted, 30)), "2027-05-16"));
     }
 
@@ -180,8 +225,16 @@ public class PlantDueTests
         // 27 × 53 cm holds 3 × 5 pots of 9 cm
         Assert.Equal((15, 2, 0.2862), (PotRoom.Of(30, 9).PerTray, PotRoom.Of(30, 9).Trays, Math.Round(PotRoom.Of(30, 9).M2, 4)));
         Assert.Equal(4, PotRoom.Of(4, 40).Trays);
-        int Trays(double? cm) => ShelfSpace.Of(Plan, Run(Up().Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 30, PotCm: cm))), new Dictionary<string, PlaceKind> { ["lamp-shelf"] = PlaceKind.LampShelf }, D("2027-03-21"))
-            .First(s => s.Place == PlaceKind.LampShelf).Units;
+        int Trays(double? cm) =>
+            ShelfSpace
+                .Of(
+                    Plan,
+                    Run(Up().Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 30, PotCm: cm))),
+                    new Dictionary<string, PlaceKind> { ["lamp-shelf"] = PlaceKind.LampShelf },
+                    D("2027-03-21")
+                )
+                .First(s => s.Place == PlaceKind.LampShelf)
+                .Units;
         Assert.Equal((1, 2, 4), (Trays(null), Trays(9), Trays(13)));
     }
 }

@@ -24,7 +24,8 @@ public class SowingAdviceTests
     [InlineData("alumroot", SowCover.Surface)]
     [InlineData("mock-orange", SowCover.Surface)]
     [InlineData("globemallow", SowCover.Mix)]
-    public void Light_stays_on_the_surface_and_the_rest_goes_under(string species, SowCover cover) => Assert.Equal(cover, Of(species).Cover);
+    public void Light_stays_on_the_surface_and_the_rest_goes_under(string species, SowCover cover) =>
+        Assert.Equal(cover, Of(species).Cover);
 
     [Fact]
     public void Outdoors_it_goes_under_grit_unless_dust_fine()
@@ -40,7 +41,8 @@ public class SowingAdviceTests
     [InlineData(0.6, 2)]
     [InlineData(0.2, 3)]
     [InlineData(null, 1)]
-    public void Fewer_expected_means_more_to_a_cell(double? expected, int perCell) => Assert.Equal(perCell, Of("globemallow", expected).SeedsPerCell);
+    public void Fewer_expected_means_more_to_a_cell(double? expected, int perCell) =>
+        Assert.Equal(perCell, Of("globemallow", expected).SeedsPerCell);
 
     [Fact]
     public void Dust_fine_numbers_are_estimates()
@@ -57,8 +59,12 @@ public class SowingAdviceTests
         Assert.False(Of("balsamroot").Dome);
         Assert.True(Of("globemallow").Dome);
         // what is proposed as a place and what is warned of are one rule
-        Assert.All(StarterLibrary.All.SelectMany(s => s.Routes.Where(r => !r.IsOutdoors).Select(r => (s, Step: r.Steps.Single(x => x.Kind == StepKind.Germinate), r))),
-            x => Assert.False(UsualPlaces.For(x.r.Setting, x.Step) == PlaceKind.HeatMat && x.Step.Band is { HighC: <= 18 }));
+        Assert.All(
+            StarterLibrary.All.SelectMany(s =>
+                s.Routes.Where(r => !r.IsOutdoors).Select(r => (s, Step: r.Steps.Single(x => x.Kind == StepKind.Germinate), r))
+            ),
+            x => Assert.False(UsualPlaces.For(x.r.Setting, x.Step) == PlaceKind.HeatMat && x.Step.Band is { HighC: <= 18 })
+        );
     }
 
     [Fact]
@@ -96,8 +102,10 @@ public class SowingAdviceTests
         var lamps = new Lamps(new(on, 0), new(off, 0));
         Assert.Equal(light, lamps.LightHours);
         Assert.Equal(24, lamps.LightHours + lamps.DarkHours);
-        if (warning is null) Assert.Null(lamps.Warning);
-        else Assert.StartsWith(warning, lamps.Warning, StringComparison.Ordinal);
+        if (warning is null)
+            Assert.Null(lamps.Warning);
+        else
+            Assert.StartsWith(warning, lamps.Warning, StringComparison.Ordinal);
     }
 
     [Theory]
@@ -108,7 +116,12 @@ public class SowingAdviceTests
     [InlineData("gaillardia", 30, WarmthLevel.TooHot)]
     [InlineData("gaillardia", 38, WarmthLevel.Cooking)]
     public void Warmth_is_judged_by_the_band_then_by_thirty_and_thirty_eight(string species, double tempC, WarmthLevel level) =>
-        Assert.Equal(level, GerminationWarmth.Of(StarterLibrary.All.FirstOrDefault(s => s.Id == species) ?? Book.Of("blanketflower"), tempC, onMat: true).Level);
+        Assert.Equal(
+            level,
+            GerminationWarmth
+                .Of(StarterLibrary.All.FirstOrDefault(s => s.Id == species) ?? Book.Of("blanketflower"), tempC, onMat: true)
+                .Level
+        );
 
     [Theory]
     [InlineData(72, 12, 6)]

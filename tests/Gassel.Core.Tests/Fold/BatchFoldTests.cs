@@ -20,10 +20,7 @@ public class BatchFoldTests
     [Fact]
     public void Starting_the_next_step_ends_the_one_before_on_the_same_day()
     {
-        var state = new Book()
-            .Add("2026-12-01", new StepStarted("1", 0, 60))
-            .Add("2027-02-20", new Sown("1", null, null))
-            .Fold();
+        var state = new Book().Add("2026-12-01", new StepStarted("1", 0, 60)).Add("2027-02-20", new Sown("1", null, null)).Fold();
         var part = state.Parts[0];
         Assert.Equal(new DateOnly(2027, 2, 20), part.Spans[0].End);
         Assert.Equal(1, part.Open!.Step);
@@ -118,7 +115,10 @@ public class BatchFoldTests
     [Fact]
     public void A_split_that_loses_a_seed_is_not_done()
     {
-        var state = new Book().Add("2026-12-01", new StepStarted("1", 0, 60)).Add("2027-01-02", new Split("1", [new("1.1", 3, 0), new("1.2", 56, 0)])).Fold();
+        var state = new Book()
+            .Add("2026-12-01", new StepStarted("1", 0, 60))
+            .Add("2027-01-02", new Split("1", [new("1.1", 3, 0), new("1.2", 56, 0)]))
+            .Fold();
         Assert.Equal(ConflictCode.SplitDoesNotAddUp, Assert.Single(state.Conflicts).Code);
         Assert.Single(state.Parts);
     }
@@ -126,10 +126,7 @@ public class BatchFoldTests
     [Fact]
     public void What_was_done_on_sunday_and_recorded_on_monday_counts_on_sunday()
     {
-        var late = new Book()
-            .Add("2027-02-20", new Sown("1", null, null))
-            .Add("2026-12-01", new StepStarted("1", 0, 60))
-            .Fold();
+        var late = new Book().Add("2027-02-20", new Sown("1", null, null)).Add("2026-12-01", new StepStarted("1", 0, 60)).Fold();
         Assert.Empty(late.Conflicts);
         Assert.Equal(new DateOnly(2027, 2, 20), late.Parts[0].SownOn);
     }
@@ -166,29 +163,45 @@ public class BatchFoldTests
         Assert.Equal(ConflictCode.Unreadable, Assert.Single(state.Conflicts).Code);
     }
 
-    private static readonly Gen<EntryPayload> AnyPayload = Gen.Select(Gen.Int[0, 8], Gen.Int[0, 3], Gen.Int[-1, 5], Gen.Int[0, 70], Gen.Int[0, 9], (kind, p, step, n, m) =>
-    {
-        var part = p switch { 0 => "1", 1 => "1.1", 2 => "1.2", _ => "2" };
-        return kind switch
+    private static readonly Gen<EntryPayload> AnyPayload = Gen.Select(
+        Gen.Int[0, 8],
+        Gen.Int[0, 3],
+        Gen.Int[-1, 5],
+        Gen.Int[0, 70],
+        Gen.Int[0, 9],
+        (kind, p, step, n, m) =>
         {
-            0 => new StepStarted(part, step, n == 0 ? null : n),
-            1 => new StepEnded(part, step),
-            2 => new Check(part, Moisture.Right, MouldSeen.None, m),
-            3 => new Split(part, [new("1.1", n, m), new("1.2", Math.Max(0, 60 - n), 0)]),
-            4 => new Sown(part, null, null),
-            5 => new Count(part, n, m),
-            6 => new VoidEntry(Book.IdOf(n % 12)),
-            7 => new Moved(part, "table"),
-            _ => (EntryPayload)new Unread("x", 9, "{}"),
-        };
-    });
+            var part = p switch
+            {
+                0 => "1",
+                1 => "1.1",
+                2 => "1.2",
+                _ => "2",
+            };
+            return kind switch
+            {
+                0 => new StepStarted(part, step, n == 0 ? null : n),
+                1 => new StepEnded(part, step),
+                2 => new Check(part, Moisture.Right, MouldSeen.None, m),
+                3 => new Split(part, [new("1.1", n, m), new("1.2", Math.Max(0, 60 - n), 0)]),
+                4 => new Sown(part, null, null),
+                5 => new Count(part, n, m),
+                6 => new VoidEntry(Book.IdOf(n % 12)),
+                7 => new Moved(part, "table"),
+                _ => (EntryPayload)new Unread("x", 9, "{}"),
+            };
+        }
+    );
 
-    private static readonly Gen<Book> AnyBook = Gen.Select(AnyPayload, Gen.Int[0, 12]).List[0, 14].Select(list =>
-    {
-        var book = new Book().Add("2026-12-01", new StepStarted("1", 0, 60));
-        foreach (var (payload, days) in list) book.Add(new DateOnly(2026, 12, 1).AddDays(days), payload);
-        return book;
-    });
+    private static readonly Gen<Book> AnyBook = Gen.Select(AnyPayload, Gen.Int[0, 12])
+        .List[0, 14]
+        .Select(list =>
+        {
+            var book = new Book().Add("2026-12-01", new StepStarted("1", 0, 60));
+            foreach (var (payload, days) in list)
+                book.Add(new DateOnly(2026, 12, 1).AddDays(days), payload);
+            return book;
+        });
 
     [Fact]
     public void Whatever_the_entries_say_the_fold_stands_and_makes_no_seed()
@@ -210,12 +223,15 @@ public class BatchFoldTests
     [Fact]
     public void The_order_of_arrival_in_the_list_and_repeats_change_nothing()
     {
-        Gen.Select(AnyBook, Gen.Int[0, 1000]).Sample((book, seed) =>
-        {
-            var shuffled = book.Entries.Concat(book.Entries.Take(3)).ToArray();
-            new Random(seed).Shuffle(shuffled);
-            Assert.Equal(Shape(book.Fold()), Shape(BatchFold.Run(Book.Plan(), shuffled)));
-        });
+        Gen.Select(AnyBook, Gen.Int[0, 1000])
+            .Sample(
+                (book, seed) =>
+                {
+                    var shuffled = book.Entries.Concat(book.Entries.Take(3)).ToArray();
+                    new Random(seed).Shuffle(shuffled);
+                    Assert.Equal(Shape(book.Fold()), Shape(BatchFold.Run(Book.Plan(), shuffled)));
+                }
+            );
     }
 
     [Fact]
@@ -234,13 +250,16 @@ public class BatchFoldTests
     [Fact]
     public void Taking_back_a_whole_chain_leaves_no_new_conflict()
     {
-        Gen.Select(AnyBook, Gen.Int[1, 10]).Sample((book, which) =>
-        {
-            var before = book.Fold().Conflicts.Select(c => c.Entry).ToHashSet();
-            var chain = TakeBack.Chain(Book.Plan(), book.Entries, [Book.IdOf(which)]);
-            var after = BatchFold.Run(Book.Plan(), book.Entries.Except(chain));
-            Assert.True(after.Conflicts.All(c => before.Contains(c.Entry)));
-        });
+        Gen.Select(AnyBook, Gen.Int[1, 10])
+            .Sample(
+                (book, which) =>
+                {
+                    var before = book.Fold().Conflicts.Select(c => c.Entry).ToHashSet();
+                    var chain = TakeBack.Chain(Book.Plan(), book.Entries, [Book.IdOf(which)]);
+                    var after = BatchFold.Run(Book.Plan(), book.Entries.Except(chain));
+                    Assert.True(after.Conflicts.All(c => before.Contains(c.Entry)));
+                }
+            );
     }
 
     /// <summary>The parts as text: what the state is, without the log that tells how it came about.</summary>

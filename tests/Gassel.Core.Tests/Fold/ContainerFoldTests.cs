@@ -24,7 +24,8 @@ public class ContainerFoldTests
         return new(route, steps, 30, 60, new(AnchorEvent.PlantOut, from), steps[0].Start.AddDays(-20), steps[0].Start.AddDays(40));
     }
 
-    private static StepStarted SetOut(string part = "1", int? seeds = 60, string label = "jug 1") => new(part, 0, seeds, "yard", new(VesselKind.Container, label));
+    private static StepStarted SetOut(string part = "1", int? seeds = 60, string label = "jug 1") =>
+        new(part, 0, seeds, "yard", new(VesselKind.Container, label));
 
     private static BatchState Run(Book book) => BatchFold.Run(Plan(), book.Entries);
 
@@ -41,8 +42,13 @@ public class ContainerFoldTests
     [Fact]
     public void Divided_after_it_was_described_each_container_keeps_the_description()
     {
-        var state = Run(new Book().Add("2026-12-01", new Prepared("1", Jug, ContainerAdvice.Steps(Jug)))
-            .Add("2026-12-01", new Split("1", [new("1.1", 30, 0), new("1.2", 30, 0)])).Add("2026-12-01", SetOut("1.1", null)).Add("2026-12-01", SetOut("1.2", null, "jug 2")));
+        var state = Run(
+            new Book()
+                .Add("2026-12-01", new Prepared("1", Jug, ContainerAdvice.Steps(Jug)))
+                .Add("2026-12-01", new Split("1", [new("1.1", 30, 0), new("1.2", 30, 0)]))
+                .Add("2026-12-01", SetOut("1.1", null))
+                .Add("2026-12-01", SetOut("1.2", null, "jug 2"))
+        );
         Assert.All(state.Living, p => Assert.Equal(Jug, p.Setup));
         Assert.Equal(60, state.SeedsStarted);
     }
@@ -52,15 +58,27 @@ public class ContainerFoldTests
     {
         var table = Run(new Book().Add("2026-12-01", new Prepared("1", Jug, [])).Add("2026-12-02", new Tended("1", Tending.CapOn)));
         Assert.Equal(ConflictCode.NotOut, Assert.Single(table.Conflicts).Code);
-        var bag = BatchFold.Run(Book.Plan(), new Book().Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1"))).Add("2026-12-02", new Tended("1", Tending.CapOn)).Entries);
+        var bag = BatchFold.Run(
+            Book.Plan(),
+            new Book()
+                .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")))
+                .Add("2026-12-02", new Tended("1", Tending.CapOn))
+                .Entries
+        );
         Assert.Equal(ConflictCode.NotOut, Assert.Single(bag.Conflicts).Code);
     }
 
     [Fact]
     public void Nothing_comes_back_out_that_was_not_sheltered()
     {
-        var state = Run(new Book().Add("2026-12-01", SetOut()).Add("2026-12-05", new Tended("1", Tending.BackOut))
-            .Add("2026-12-06", new Tended("1", Tending.Covered)).Add("2026-12-07", new Tended("1", Tending.BackOut)).Add("2026-12-08", new Tended("1", Tending.BackOut)));
+        var state = Run(
+            new Book()
+                .Add("2026-12-01", SetOut())
+                .Add("2026-12-05", new Tended("1", Tending.BackOut))
+                .Add("2026-12-06", new Tended("1", Tending.Covered))
+                .Add("2026-12-07", new Tended("1", Tending.BackOut))
+                .Add("2026-12-08", new Tended("1", Tending.BackOut))
+        );
         Assert.Equal([ConflictCode.NotSheltered, ConflictCode.NotSheltered], state.Conflicts.Select(c => c.Code));
         Assert.Equal([Tending.Covered, Tending.BackOut], state.Parts[0].Tended.Select(t => t.What));
     }
@@ -108,7 +126,11 @@ public class ContainerFoldTests
         var dry = Jug with { Care = CareStyle.CapOnAtNight, Holes = false };
         Assert.Null(ContainerAdvice.WithoutHoles(dry, []));
         Assert.DoesNotContain(PreparationStep.DrainHoles, ContainerAdvice.Steps(dry));
-        Assert.Contains("fill it", Assert.Single(ContainerAdvice.Doubts(Jug with { Care = CareStyle.CapOff, Holes = false })), StringComparison.Ordinal);
+        Assert.Contains(
+            "fill it",
+            Assert.Single(ContainerAdvice.Doubts(Jug with { Care = CareStyle.CapOff, Holes = false })),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -138,6 +160,10 @@ public class ContainerFoldTests
         public IReadOnlyList<TypedReading> Typed(string place) => [];
 
         public IReadOnlyList<Core.Climate.TemperatureDay> Modelled(string place, ColdResponse response) =>
-            [.. Enumerable.Range(0, 20).Select(i => Core.Climate.TemperatureDay.Constant(new DateOnly(2026, 12, 1).AddDays(i), i % 2 == 0 ? 3 : -5, response))];
+            [
+                .. Enumerable
+                    .Range(0, 20)
+                    .Select(i => Core.Climate.TemperatureDay.Constant(new DateOnly(2026, 12, 1).AddDays(i), i % 2 == 0 ? 3 : -5, response)),
+            ];
     }
 }

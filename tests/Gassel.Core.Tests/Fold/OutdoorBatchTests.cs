@@ -17,10 +17,18 @@ public class OutdoorBatchTests
     private static BatchPlan Plan()
     {
         var anchor = new Anchor(AnchorEvent.Start, SetOut);
-        return BatchPlanner.Confirm(Container, anchor, Scheduler.Plan(anchor, SetOut, [.. Container.Steps.Select(s => new ScheduleStep(s.Kind, s.Days))]), PlanChoice.Usual, 40, 120)!;
+        return BatchPlanner.Confirm(
+            Container,
+            anchor,
+            Scheduler.Plan(anchor, SetOut, [.. Container.Steps.Select(s => new ScheduleStep(s.Kind, s.Days))]),
+            PlanChoice.Usual,
+            40,
+            120
+        )!;
     }
 
-    private Entry On(DateOnly day, EntryPayload payload) => new(Guid.NewGuid(), ++_at, default, day, null, default, "grower", EntrySource.Hand, payload);
+    private Entry On(DateOnly day, EntryPayload payload) =>
+        new(Guid.NewGuid(), ++_at, default, day, null, default, "grower", EntrySource.Hand, payload);
 
     private static BatchState Fold(params Entry[] entries) => BatchFold.Run(Plan(), entries);
 
@@ -64,7 +72,16 @@ public class OutdoorBatchTests
     {
         var state = Fold(Start(), On(SetOut.AddDays(90), new StepStarted("1", 1)), On(SetOut.AddDays(120), new StepStarted("1", 2)));
         Assert.False(state.Parts[0].IsDone(Plan()));
-        Assert.True(Fold(Start(), On(SetOut.AddDays(90), new StepStarted("1", 1)), On(SetOut.AddDays(120), new StepStarted("1", 2)), On(SetOut.AddDays(500), new StepEnded("1", 2))).Parts[0].IsDone(Plan()));
+        Assert.True(
+            Fold(
+                Start(),
+                On(SetOut.AddDays(90), new StepStarted("1", 1)),
+                On(SetOut.AddDays(120), new StepStarted("1", 2)),
+                On(SetOut.AddDays(500), new StepEnded("1", 2))
+            )
+                .Parts[0]
+                .IsDone(Plan())
+        );
     }
 
     private Entry Strawed() => On(SetOut, new Prepared("1", new(Core.Record.ContainerPreset.Pot), []));
@@ -79,9 +96,13 @@ public class OutdoorBatchTests
         Assert.DoesNotContain(DueWork.For(Plan(), Fold(Start()), Camas, SetOut.AddDays(100)), d => d.Kind == DueKind.StrawMostOff);
 
         var off = On(new(2027, 3, 20), new Tended("1", Core.Record.Tending.MulchMostOff));
-        var rest = DueWork.For(Plan(), Fold(Strawed(), Start(), off), Camas, new(2027, 4, 1)).Single(d => d.Kind is DueKind.StrawMostOff or DueKind.StrawRestOff);
+        var rest = DueWork
+            .For(Plan(), Fold(Strawed(), Start(), off), Camas, new(2027, 4, 1))
+            .Single(d => d.Kind is DueKind.StrawMostOff or DueKind.StrawRestOff);
         Assert.Equal((DueKind.StrawRestOff, new DateOnly(2027, 4, 19)), (rest.Kind, rest.DueOn));
         var gone = On(new(2027, 4, 20), new Tended("1", Core.Record.Tending.MulchRestOff));
-        Assert.DoesNotContain(DueWork.For(Plan(), Fold(Strawed(), Start(), off, gone), Camas, new(2027, 5, 1)), d => d.Kind is DueKind.StrawMostOff or DueKind.StrawRestOff);
+        Assert.DoesNotContain(DueWork.For(Plan(), Fold(Strawed(), Start(), off, gone), Camas, new(2027, 5, 1)), d =>
+            d.Kind is DueKind.StrawMostOff or DueKind.StrawRestOff
+        );
     }
 }

@@ -8,20 +8,25 @@ namespace Gassel.Core.Tests.Fold;
 /// <summary>From seedling to plant: numbers stay whole through every stage.</summary>
 public class PlantFoldTests
 {
-    private static Book Sown() => new Book().Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")))
-        .Add("2027-02-20", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 1", 72))).Add("2027-03-05", new Count("1", 30, 2, LossCause.DampingOff));
+    private static Book Sown() =>
+        new Book()
+            .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")))
+            .Add("2027-02-20", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 1", 72)))
+            .Add("2027-03-05", new Count("1", 30, 2, LossCause.DampingOff));
 
     private static BatchState Run(Book book) => BatchFold.Run(Book.Plan(), book.Entries);
 
     [Fact]
     public void Plants_go_from_the_tray_to_the_ground_and_every_one_is_accounted_for()
     {
-        var state = Run(Sown()
-            .Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 24, "plugs"))
-            .Add("2027-04-10", new PlantsLost("1", PlantStage.PrickedOut, 3, LossCause.Dried))
-            .Add("2027-04-20", new MovedOn("1", PlantStage.PrickedOut, PlantStage.Potted, 20))
-            .Add("2027-05-10", new MovedOn("1", PlantStage.Potted, PlantStage.Hardened, 19))
-            .Add("2027-05-20", new MovedOn("1", PlantStage.Hardened, PlantStage.Planted, 15)));
+        var state = Run(
+            Sown()
+                .Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 24, "plugs"))
+                .Add("2027-04-10", new PlantsLost("1", PlantStage.PrickedOut, 3, LossCause.Dried))
+                .Add("2027-04-20", new MovedOn("1", PlantStage.PrickedOut, PlantStage.Potted, 20))
+                .Add("2027-05-10", new MovedOn("1", PlantStage.Potted, PlantStage.Hardened, 19))
+                .Add("2027-05-20", new MovedOn("1", PlantStage.Hardened, PlantStage.Planted, 15))
+        );
         Assert.Empty(state.Conflicts);
         var plants = state.Plants;
         Assert.True(plants.IsWhole);
@@ -53,7 +58,13 @@ public class PlantFoldTests
     [InlineData(PlantStage.Seedling, PlantStage.Potted, 29, ConflictCode.MorePlantsThanSeedlings, 28)]
     [InlineData(PlantStage.PrickedOut, PlantStage.Potted, 1, ConflictCode.MorePlantsThanThere, 0)]
     [InlineData(PlantStage.Potted, PlantStage.PrickedOut, 1, ConflictCode.StageBackwards, null)]
-    public void More_plants_than_seedlings_are_a_conflict_with_its_limit(PlantStage from, PlantStage to, int plants, ConflictCode code, int? limit)
+    public void More_plants_than_seedlings_are_a_conflict_with_its_limit(
+        PlantStage from,
+        PlantStage to,
+        int plants,
+        ConflictCode code,
+        int? limit
+    )
     {
         var conflict = Assert.Single(Run(Sown().Add("2027-04-01", new MovedOn("1", from, to, plants))).Conflicts);
         Assert.Equal((code, limit), (conflict.Code, conflict.Limit));
@@ -62,21 +73,32 @@ public class PlantFoldTests
     [Fact]
     public void Nothing_is_planted_before_it_is_sown()
     {
-        var state = Run(new Book().Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf")).Add("2026-12-02", new MovedOn("1", PlantStage.Seedling, PlantStage.Planted, 1)));
+        var state = Run(
+            new Book()
+                .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf"))
+                .Add("2026-12-02", new MovedOn("1", PlantStage.Seedling, PlantStage.Planted, 1))
+        );
         Assert.Equal(ConflictCode.NotSown, Assert.Single(state.Conflicts).Code);
     }
 
     [Fact]
     public void Died_back_is_dormant_and_no_loss_and_comes_again_next_year()
     {
-        var book = Sown().Add("2027-04-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 28)).Add("2027-07-10", new DiedBack("1", PlantStage.Potted, 28));
+        var book = Sown()
+            .Add("2027-04-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 28))
+            .Add("2027-07-10", new DiedBack("1", PlantStage.Potted, 28));
         var asleep = Run(book).Plants;
         Assert.Equal((0, 28, 2), (asleep.Alive, asleep.Dormant, asleep.Lost));
-        var awake = Run(book.Add("2028-04-02", new CameAgain("1", PlantStage.Potted, 25)).Add("2028-05-20", new PlantsLost("1", PlantStage.Potted, 3))).Plants;
+        var awake = Run(
+            book.Add("2028-04-02", new CameAgain("1", PlantStage.Potted, 25)).Add("2028-05-20", new PlantsLost("1", PlantStage.Potted, 3))
+        ).Plants;
         Assert.True(awake.IsWhole);
         // the three that were lost grew: those that sleep are not touched while any grows
         Assert.Equal((22, 3, 5), (awake.Alive, awake.Dormant, awake.Lost));
-        Assert.Equal(ConflictCode.MoreThanSleep, Assert.Single(Run(book.Add("2028-06-01", new CameAgain("1", PlantStage.Potted, 4))).Conflicts).Code);
+        Assert.Equal(
+            ConflictCode.MoreThanSleep,
+            Assert.Single(Run(book.Add("2028-06-01", new CameAgain("1", PlantStage.Potted, 4))).Conflicts).Code
+        );
     }
 
     [Fact]
@@ -116,15 +138,24 @@ public class PlantFoldTests
             Gen.Const((EntryPayload)new TrueLeaves("1")),
             Gen.Const((EntryPayload)new CarriedOut("1", 3)),
             Gen.Const((EntryPayload)new Tended("1", Gassel.Core.Record.Tending.Fed)),
-            Gen.Const((EntryPayload)new Closed()));
-        payload.Array[0, 40].Sample(payloads =>
-        {
-            var book = new Book().Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf")).Add("2027-02-20", new Sown("1", "lamp-shelf", null));
-            for (var i = 0; i < payloads.Length; i++) book.Add(new DateOnly(2027, 3, 1).AddDays(i), payloads[i]);
-            var plants = Run(book).Plants;
-            Assert.True(plants.IsWhole, $"{plants.Emerged} up, {plants.Alive} alive, {plants.Dormant} dormant, {plants.Lost} lost");
-            Assert.InRange(plants.Emerged, 0, 60);
-            Assert.All(plants.Stages.Zip(plants.Stages.Skip(1)), p => Assert.True(p.Second.Reached <= p.First.Reached));
-        }, iter: 2000);
+            Gen.Const((EntryPayload)new Closed())
+        );
+        payload
+            .Array[0, 40]
+            .Sample(
+                payloads =>
+                {
+                    var book = new Book()
+                        .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf"))
+                        .Add("2027-02-20", new Sown("1", "lamp-shelf", null));
+                    for (var i = 0; i < payloads.Length; i++)
+                        book.Add(new DateOnly(2027, 3, 1).AddDays(i), payloads[i]);
+                    var plants = Run(book).Plants;
+                    Assert.True(plants.IsWhole, $"{plants.Emerged} up, {plants.Alive} alive, {plants.Dormant} dormant, {plants.Lost} lost");
+                    Assert.InRange(plants.Emerged, 0, 60);
+                    Assert.All(plants.Stages.Zip(plants.Stages.Skip(1)), p => Assert.True(p.Second.Reached <= p.First.Reached));
+                },
+                iter: 2000
+            );
     }
 }

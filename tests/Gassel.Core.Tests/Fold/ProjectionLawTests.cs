@@ -20,27 +20,38 @@ public class ProjectionLawTests
         for (var step = 0; step <= Math.Min(upTo, plan.Steps.Count - 1); step++)
         {
             book.Add(day, new StepStarted("1", step, step == 0 ? 60 : null));
-            if (step == plan.GerminateStep) book.Add(day.AddDays(days[step % days.Length]), new Count("1", 20, 2));
+            if (step == plan.GerminateStep)
+                book.Add(day.AddDays(days[step % days.Length]), new Count("1", 20, 2));
             day = day.AddDays(days[step % days.Length]);
         }
         return (plan, book);
     }
 
-    private static readonly Gen<(string Species, int UpTo, int[] Days, int Today)> AnyWalk =
-        Gen.Select(Gen.Int[0, Kinds.Length - 1].Select(i => Kinds[i]), Gen.Int[-1, 6], Gen.Int[0, 120].Array[1, 4], Gen.Int[0, 700]);
+    private static readonly Gen<(string Species, int UpTo, int[] Days, int Today)> AnyWalk = Gen.Select(
+        Gen.Int[0, Kinds.Length - 1].Select(i => Kinds[i]),
+        Gen.Int[-1, 6],
+        Gen.Int[0, 120].Array[1, 4],
+        Gen.Int[0, 700]
+    );
 
     [Fact]
     public void A_batch_lived_a_year_later_is_due_a_year_later()
     {
-        Gen.Select(AnyWalk, Gen.Int[-400, 400]).Sample((walk, shift) =>
-        {
-            var today = new DateOnly(2026, 10, 1).AddDays(walk.Today);
-            var (plan, book) = Walk(walk.Species, walk.UpTo, walk.Days, 0);
-            var (laterPlan, laterBook) = Walk(walk.Species, walk.UpTo, walk.Days, shift);
-            var due = DueWork.For(plan, book.Fold(plan), Book.Of(walk.Species), today);
-            var later = DueWork.For(laterPlan, laterBook.Fold(laterPlan), Book.Of(walk.Species), today.AddDays(shift));
-            Assert.Equal(due.Select(d => (d.Kind, d.Step, d.DueOn.AddDays(shift), d.LateDays)), later.Select(d => (d.Kind, d.Step, d.DueOn, d.LateDays)));
-        });
+        Gen.Select(AnyWalk, Gen.Int[-400, 400])
+            .Sample(
+                (walk, shift) =>
+                {
+                    var today = new DateOnly(2026, 10, 1).AddDays(walk.Today);
+                    var (plan, book) = Walk(walk.Species, walk.UpTo, walk.Days, 0);
+                    var (laterPlan, laterBook) = Walk(walk.Species, walk.UpTo, walk.Days, shift);
+                    var due = DueWork.For(plan, book.Fold(plan), Book.Of(walk.Species), today);
+                    var later = DueWork.For(laterPlan, laterBook.Fold(laterPlan), Book.Of(walk.Species), today.AddDays(shift));
+                    Assert.Equal(
+                        due.Select(d => (d.Kind, d.Step, d.DueOn.AddDays(shift), d.LateDays)),
+                        later.Select(d => (d.Kind, d.Step, d.DueOn, d.LateDays))
+                    );
+                }
+            );
     }
 
     [Fact]
@@ -81,12 +92,15 @@ public class ProjectionLawTests
     [Fact]
     public void A_later_day_never_brings_the_end_nearer()
     {
-        Gen.Select(AnyWalk, Gen.Int[0, 200]).Sample((walk, more) =>
-        {
-            var (plan, book) = Walk(walk.Species, walk.UpTo, walk.Days, 0);
-            var part = book.Fold(plan).Parts[0];
-            var today = new DateOnly(2026, 10, 1).AddDays(walk.Today);
-            Assert.True(Ribbon.For(plan, part, today.AddDays(more))[^1].End >= Ribbon.For(plan, part, today)[^1].End);
-        });
+        Gen.Select(AnyWalk, Gen.Int[0, 200])
+            .Sample(
+                (walk, more) =>
+                {
+                    var (plan, book) = Walk(walk.Species, walk.UpTo, walk.Days, 0);
+                    var part = book.Fold(plan).Parts[0];
+                    var today = new DateOnly(2026, 10, 1).AddDays(walk.Today);
+                    Assert.True(Ribbon.For(plan, part, today.AddDays(more))[^1].End >= Ribbon.For(plan, part, today)[^1].End);
+                }
+            );
     }
 }

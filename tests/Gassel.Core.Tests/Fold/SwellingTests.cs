@@ -27,14 +27,28 @@ public class SwellingTests
 
         public BatchState Do(int day, params EntryPayload[] payloads)
         {
-            foreach (var payload in payloads) _entries.Add(new(Guid.NewGuid(), _entries.Count + 1, Guid.NewGuid(), Day.AddDays(day), At(day), default, "x", EntrySource.Hand, payload));
+            foreach (var payload in payloads)
+                _entries.Add(
+                    new(
+                        Guid.NewGuid(),
+                        _entries.Count + 1,
+                        Guid.NewGuid(),
+                        Day.AddDays(day),
+                        At(day),
+                        default,
+                        "x",
+                        EntrySource.Hand,
+                        payload
+                    )
+                );
             return BatchFold.Run(plan, _entries);
         }
 
         public static DateTimeOffset At(int day) => new(Day.AddDays(day).ToDateTime(new(9, 0)), TimeSpan.Zero);
     }
 
-    private static IReadOnlyList<DueItem> Due(BatchPlan plan, BatchState state, int day) => DueWork.For(plan, state, Globemallow, Day.AddDays(day));
+    private static IReadOnlyList<DueItem> Due(BatchPlan plan, BatchState state, int day) =>
+        DueWork.For(plan, state, Globemallow, Day.AddDays(day));
 
     [Fact]
     public void Two_cycles_part_the_swollen_from_the_rest_and_keep_every_seed()
@@ -65,7 +79,9 @@ public class SwellingTests
     public void More_swollen_than_were_soaked_does_not_fit()
     {
         var plan = Plan(Globemallow);
-        var conflict = Assert.Single(new Book(plan).Do(0, new StepStarted("1", 0, 60), new StepStarted("1", 1), new Inspected("1", 61)).Conflicts);
+        var conflict = Assert.Single(
+            new Book(plan).Do(0, new StepStarted("1", 0, 60), new StepStarted("1", 1), new Inspected("1", 61)).Conflicts
+        );
         Assert.Equal("61 swelled, but only 60 were soaked.", conflict.Words);
         Assert.Equal(ConflictCode.NotSoaking, Assert.Single(new Book(plan).Do(0, new Inspected("1", 1)).Conflicts).Code);
     }
@@ -102,7 +118,14 @@ public class SwellingTests
     {
         var plan = Plan(Globemallow);
         var book = new Book(plan);
-        book.Do(0, new StepStarted("1", 0, 600), new StepStarted("1", 1), new Inspected("1", 0), new StepStarted("1", 0), new StepStarted("1", 1));
+        book.Do(
+            0,
+            new StepStarted("1", 0, 600),
+            new StepStarted("1", 1),
+            new Inspected("1", 0),
+            new StepStarted("1", 0),
+            new StepStarted("1", 1)
+        );
         var judged = SwellingCycles.Judge(book.Do(2, new Inspected("1", 0)).Parts[0])!;
         Assert.False(judged.Pays);
         Assert.Contains("2 cycles in a row swelled nothing: cut a few open", judged.Words);
@@ -110,26 +133,34 @@ public class SwellingTests
 
     /// <summary>However the swollen are parted over the cycles, no seed is made or lost.</summary>
     [Fact]
-    public void Every_seed_stays_in_count_over_any_cycles() => Gen.Select(Gen.Int[1, 300], Gen.Int[0, 300].Array[1, 6]).Sample((seeds, looks) =>
-    {
-        var plan = Plan(Globemallow);
-        var book = new Book(plan);
-        var state = book.Do(0, new StepStarted("1", 0, seeds), new StepStarted("1", 1));
-        var (part, left) = ("1", seeds);
-        for (var i = 0; i < looks.Length && left > 0; i++)
-        {
-            var swollen = Math.Min(looks[i], left);
-            state = book.Do(i + 1, new Inspected(part, swollen));
-            if (swollen == left) break;
-            if (swollen > 0)
-            {
-                state = book.Do(i + 1, new Split(part, [new($"{part}.1", swollen, 0, true), new($"{part}.2", left - swollen, 0, false)]));
-                (part, left) = ($"{part}.2", left - swollen);
-            }
-            state = book.Do(i + 1, new StepStarted(part, 0), new StepStarted(part, 1));
-        }
-        return state.Living.Sum(p => p.Seeds) == seeds && !state.Conflicts.Any();
-    });
+    public void Every_seed_stays_in_count_over_any_cycles() =>
+        Gen.Select(Gen.Int[1, 300], Gen.Int[0, 300].Array[1, 6])
+            .Sample(
+                (seeds, looks) =>
+                {
+                    var plan = Plan(Globemallow);
+                    var book = new Book(plan);
+                    var state = book.Do(0, new StepStarted("1", 0, seeds), new StepStarted("1", 1));
+                    var (part, left) = ("1", seeds);
+                    for (var i = 0; i < looks.Length && left > 0; i++)
+                    {
+                        var swollen = Math.Min(looks[i], left);
+                        state = book.Do(i + 1, new Inspected(part, swollen));
+                        if (swollen == left)
+                            break;
+                        if (swollen > 0)
+                        {
+                            state = book.Do(
+                                i + 1,
+                                new Split(part, [new($"{part}.1", swollen, 0, true), new($"{part}.2", left - swollen, 0, false)])
+                            );
+                            (part, left) = ($"{part}.2", left - swollen);
+                        }
+                        state = book.Do(i + 1, new StepStarted(part, 0), new StepStarted(part, 1));
+                    }
+                    return state.Living.Sum(p => p.Seeds) == seeds && !state.Conflicts.Any();
+                }
+            );
 
     [Fact]
     public void A_leaching_asks_for_fresh_water_every_day()

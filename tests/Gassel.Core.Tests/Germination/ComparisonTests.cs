@@ -74,20 +74,24 @@ public class ComparisonTests
 
     /// <summary>R: p.adjust(c(0.01, 0.04, 0.03, 0.005), "holm").</summary>
     [Fact]
-    public void Holm_steps_down_and_never_falls() => Assert.Equal([0.03, 0.06, 0.06, 0.02], Comparison.Holm([0.01, 0.04, 0.03, 0.005]).Select(p => Math.Round(p, 12)));
+    public void Holm_steps_down_and_never_falls() =>
+        Assert.Equal([0.03, 0.06, 0.06, 0.02], Comparison.Holm([0.01, 0.04, 0.03, 0.005]).Select(p => Math.Round(p, 12)));
 
     [Fact]
     public void Turning_the_arms_round_turns_the_difference_round_and_nothing_else()
     {
         var arms = from n in Gen.Int[1, 200] from a in Gen.Int[0, n] select (a, n);
-        Gen.Select(arms, arms).Sample((x, y) =>
-        {
-            var (one, other) = (Pair(x.a, x.n, y.a, y.n), Pair(y.a, y.n, x.a, x.n));
-            Assert.Equal(one.FisherP, other.FisherP, 10);
-            Assert.Equal(one.Low, -other.High, 10);
-            Assert.InRange(one.Difference, one.Low - 1e-12, one.High + 1e-12);
-            Assert.InRange(one.FisherP, 0, 1);
-        });
+        Gen.Select(arms, arms)
+            .Sample(
+                (x, y) =>
+                {
+                    var (one, other) = (Pair(x.a, x.n, y.a, y.n), Pair(y.a, y.n, x.a, x.n));
+                    Assert.Equal(one.FisherP, other.FisherP, 10);
+                    Assert.Equal(one.Low, -other.High, 10);
+                    Assert.InRange(one.Difference, one.Low - 1e-12, one.High + 1e-12);
+                    Assert.InRange(one.FisherP, 0, 1);
+                }
+            );
     }
 
     [Theory]

@@ -57,16 +57,23 @@ public class EmergenceCurveTests
     [Fact]
     public void Nothing_near_the_fit_is_more_likely()
     {
-        Gen.Select(Gen.Double[0.3, 0.95], Gen.Double[6, 20], Gen.Double[2, 9], Gen.Int[30, 200], Gen.Int[0, 100000]).Sample((d, e, b, sown, seed) =>
-        {
-            var counts = Simulate(new(d, e, b, 0, false), sown, [4, 7, 10, 12, 14, 17, 21, 28, 40], seed);
-            if (EmergenceCurveFit.Fit(sown, counts).Curve is not { } fit) return;
-            foreach (var (de, db) in new[] { (1.01, 1.0), (0.99, 1.0), (1.0, 1.02), (1.0, 0.98) })
-            {
-                Assert.True(LogLikelihood(fit with { T50 = fit.T50 * de, Shape = fit.Shape * db }, sown, counts) <= fit.LogLikelihood + 1e-7);
-            }
-            Assert.Equal(fit.LogLikelihood, LogLikelihood(fit, sown, counts), 6);
-        }, iter: 60);
+        Gen.Select(Gen.Double[0.3, 0.95], Gen.Double[6, 20], Gen.Double[2, 9], Gen.Int[30, 200], Gen.Int[0, 100000])
+            .Sample(
+                (d, e, b, sown, seed) =>
+                {
+                    var counts = Simulate(new(d, e, b, 0, false), sown, [4, 7, 10, 12, 14, 17, 21, 28, 40], seed);
+                    if (EmergenceCurveFit.Fit(sown, counts).Curve is not { } fit)
+                        return;
+                    foreach (var (de, db) in new[] { (1.01, 1.0), (0.99, 1.0), (1.0, 1.02), (1.0, 0.98) })
+                    {
+                        Assert.True(
+                            LogLikelihood(fit with { T50 = fit.T50 * de, Shape = fit.Shape * db }, sown, counts) <= fit.LogLikelihood + 1e-7
+                        );
+                    }
+                    Assert.Equal(fit.LogLikelihood, LogLikelihood(fit, sown, counts), 6);
+                },
+                iter: 60
+            );
     }
 
     /// <summary>
@@ -76,7 +83,12 @@ public class EmergenceCurveTests
     [Fact]
     public void The_band_covers_the_truth()
     {
-        (EmergenceCurve Truth, int Sown)[] kinds = [(new(0.7, 12, 5, 0, false), 80), (new(0.5, 14, 4, 0, false), 50), (new(0.85, 10, 8, 0, false), 60)];
+        (EmergenceCurve Truth, int Sown)[] kinds =
+        [
+            (new(0.7, 12, 5, 0, false), 80),
+            (new(0.5, 14, 4, 0, false), 50),
+            (new(0.85, 10, 8, 0, false), 60),
+        ];
         double[] at = [8, 10, 12, 16, 24];
         var (all, held) = (0, 0);
         foreach (var day in at)
@@ -87,10 +99,12 @@ public class EmergenceCurveTests
                 for (var seed = 0; seed < 40; seed++)
                 {
                     var counts = Simulate(truth, sown, [5, 7, 8, 9, 10, 11, 12, 13, 14, 16, 18, 20, 23, 26, 30, 34], seed);
-                    if (Band(truth, sown, counts, seed) is not { Count: > 0 } band) continue;
+                    if (Band(truth, sown, counts, seed) is not { Count: > 0 } band)
+                        continue;
                     var point = band.MinBy(p => Math.Abs(p.Day - day));
                     seen++;
-                    if (point.Low <= truth.At(point.Day) && truth.At(point.Day) <= point.High) covered++;
+                    if (point.Low <= truth.At(point.Day) && truth.At(point.Day) <= point.High)
+                        covered++;
                 }
             }
             Assert.True(covered >= 0.9 * seen, $"day {day}: {covered} of {seen}");
@@ -104,7 +118,8 @@ public class EmergenceCurveTests
 
     private IReadOnlyList<BandPoint> Band(EmergenceCurve truth, int sown, List<SeedlingCount> counts, int seed)
     {
-        if (_bands.TryGetValue((truth, seed), out var known)) return known;
+        if (_bands.TryGetValue((truth, seed), out var known))
+            return known;
         return _bands[(truth, seed)] = EmergenceCurveFit.Fit(sown, counts).Curve is { } fit ? CurveBand.Bootstrap(fit, sown, counts) : [];
     }
 
@@ -137,10 +152,12 @@ public class EmergenceCurveTests
     private static double LogLikelihood(EmergenceCurve c, int sown, IReadOnlyList<SeedlingCount> counts)
     {
         static double Share(EmergenceCurve c, double t) => t <= 0 ? 0 : c.MaxFraction / (1 + Math.Pow(c.T50 / t, c.Shape));
-        double sum = 0, from = 0;
+        double sum = 0,
+            from = 0;
         foreach (var count in counts)
         {
-            if (count.Emerged > 0) sum += count.Emerged * Math.Log(Share(c, count.Day) - Share(c, from));
+            if (count.Emerged > 0)
+                sum += count.Emerged * Math.Log(Share(c, count.Day) - Share(c, from));
             from = count.Day;
         }
         var left = sown - counts.Sum(x => x.Emerged);

@@ -6,9 +6,33 @@ namespace Gassel.Core.Tests.Germination;
 public class GerminationIndicesTests
 {
     internal static readonly SeedlingCount[] Daily =
-        [.. Enumerable.Range(1, 14).Select(day => new SeedlingCount(day, day switch { 5 => 4, 6 => 17, 7 => 10, 8 => 7, 9 or 11 => 1, _ => 0 }))];
+    [
+        .. Enumerable
+            .Range(1, 14)
+            .Select(day => new SeedlingCount(
+                day,
+                day switch
+                {
+                    5 => 4,
+                    6 => 17,
+                    7 => 10,
+                    8 => 7,
+                    9 or 11 => 1,
+                    _ => 0,
+                }
+            )),
+    ];
 
-    internal static readonly SeedlingCount[] Irregular = [new(7, 2), new(10, 9), new(14, 14), new(17, 6), new(21, 5), new(28, 1), new(35, 0)];
+    internal static readonly SeedlingCount[] Irregular =
+    [
+        new(7, 2),
+        new(10, 9),
+        new(14, 14),
+        new(17, 6),
+        new(21, 5),
+        new(28, 1),
+        new(35, 0),
+    ];
 
     [Fact]
     public void Daily_counts_give_the_published_indices()

@@ -8,7 +8,8 @@ public class HonestTimesTests
 {
     private static readonly SowingContext Plain = new(10, 40, DormancyClass.Physiological, null, [], false, null, 1, []);
 
-    private static GerminationResult Of(SeedlingCount[] counts, SowingContext? context = null, int sown = 60) => GerminationResult.From(sown, counts, context: context);
+    private static GerminationResult Of(SeedlingCount[] counts, SowingContext? context = null, int sown = 60) =>
+        GerminationResult.From(sown, counts, context: context);
 
     [Fact]
     public void A_first_count_that_finds_most_bounds_the_half_and_gives_no_mean()
@@ -60,7 +61,10 @@ public class HonestTimesTests
     public void Dead_seed_ends_the_patience_only_where_little_more_is_expected()
     {
         // coming up fast: rot in a corner is no end
-        Assert.Equal(AdviceKind.Wait, Of([new(10, 4), new(13, 9), new(16, 12), new(19, 8)], Plain with { RotSeen = true, DayNow = 19 }).Advice!.Kind);
+        Assert.Equal(
+            AdviceKind.Wait,
+            Of([new(10, 4), new(13, 9), new(16, 12), new(19, 8)], Plain with { RotSeen = true, DayNow = 19 }).Advice!.Kind
+        );
         Assert.NotEqual(AdviceKind.Wait, Of([new(12, 0), new(16, 0)], Plain with { RotSeen = true, DayNow = 16 }).Advice!.Kind);
     }
 
@@ -68,14 +72,26 @@ public class HonestTimesTests
     [Fact]
     public void Long_after_everything_came_up_nothing_remains()
     {
-        var remaining = Of([new(7, 2), new(10, 9), new(14, 14), new(17, 6), new(21, 5)], Plain with { DayNow = 470 }).Advice!.Remaining!.Value;
+        var remaining = Of(
+            [new(7, 2), new(10, 9), new(14, 14), new(17, 6), new(21, 5)],
+            Plain with
+            {
+                DayNow = 470,
+            }
+        ).Advice!.Remaining!.Value;
         Assert.Equal(0, remaining.High);
     }
 
     [Fact]
     public void What_remains_has_an_interval_that_holds_its_number()
     {
-        var remaining = Of([new(7, 2), new(10, 9), new(14, 14), new(17, 6), new(21, 5)], Plain with { DayNow = 21 }).Advice!.Remaining!.Value;
+        var remaining = Of(
+            [new(7, 2), new(10, 9), new(14, 14), new(17, 6), new(21, 5)],
+            Plain with
+            {
+                DayNow = 21,
+            }
+        ).Advice!.Remaining!.Value;
         Assert.True(remaining.Low <= remaining.Expected && remaining.Expected <= remaining.High, $"{remaining}");
     }
 }

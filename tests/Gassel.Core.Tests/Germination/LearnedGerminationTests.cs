@@ -63,13 +63,21 @@ public class LearnedGerminationTests
     public void The_order_of_batches_does_not_matter_and_none_is_the_mirror_of_all()
     {
         var batch = from n in Gen.Int[1, 200] from x in Gen.Int[0, n] select new PastBatch(x, n);
-        Gen.Select(batch.Array[1, 6], Gen.Double[0.05, 0.95]).Sample((own, prior) =>
-        {
-            var learned = LearnedGermination.From(prior, own);
-            Assert.Equal(learned.Mean, LearnedGermination.From(prior, [.. own.Reverse()]).Mean, 9);
-            Assert.Equal(1 - learned.Mean, LearnedGermination.From(1 - prior, [.. own.Select(b => new PastBatch(b.Seeds - b.Germinated, b.Seeds))]).Mean, 6);
-            Assert.InRange(learned.Mean, learned.Low, learned.High);
-        }, iter: 20);
+        Gen.Select(batch.Array[1, 6], Gen.Double[0.05, 0.95])
+            .Sample(
+                (own, prior) =>
+                {
+                    var learned = LearnedGermination.From(prior, own);
+                    Assert.Equal(learned.Mean, LearnedGermination.From(prior, [.. own.Reverse()]).Mean, 9);
+                    Assert.Equal(
+                        1 - learned.Mean,
+                        LearnedGermination.From(1 - prior, [.. own.Select(b => new PastBatch(b.Seeds - b.Germinated, b.Seeds))]).Mean,
+                        6
+                    );
+                    Assert.InRange(learned.Mean, learned.Low, learned.High);
+                },
+                iter: 20
+            );
     }
 
     /// <summary>
@@ -83,7 +91,8 @@ public class LearnedGerminationTests
     [InlineData(6, 0.2)]
     public void Nine_in_ten_new_batches_fall_within_the_prediction(int known, double spread)
     {
-        const int trials = 100, seeds = 80;
+        const int trials = 100,
+            seeds = 80;
         var random = new Random(1127);
         var k = (1 / spread) - 1;
         var inside = 0;
@@ -91,9 +100,12 @@ public class LearnedGerminationTests
         {
             var mean = Beta.Sample(random, 5.6, 4.4);
             int Batch() => Binomial.Sample(random, Math.Clamp(Beta.Sample(random, mean * k, (1 - mean) * k), 1e-9, 1 - 1e-9), seeds);
-            var predicted = LearnedGermination.From(0.56, [.. Enumerable.Range(0, known).Select(_ => new PastBatch(Batch(), seeds))]).Predict(seeds);
+            var predicted = LearnedGermination
+                .From(0.56, [.. Enumerable.Range(0, known).Select(_ => new PastBatch(Batch(), seeds))])
+                .Predict(seeds);
             var next = (double)Batch() / seeds;
-            if (next >= predicted.Low - 1e-9 && next <= predicted.High + 1e-9) inside++;
+            if (next >= predicted.Low - 1e-9 && next <= predicted.High + 1e-9)
+                inside++;
         }
         Assert.InRange(inside / (double)trials, 0.84, 1);
     }
@@ -119,7 +131,8 @@ public class LearnedGerminationTests
             {
                 var predicted = LearnedGermination.From(0.5, [.. group.Where((_, j) => j != i)]).Predict(plate.Seeds);
                 var share = (double)plate.Germinated / plate.Seeds;
-                if (share >= predicted.Low - 1e-9 && share <= predicted.High + 1e-9) inside++;
+                if (share >= predicted.Low - 1e-9 && share <= predicted.High + 1e-9)
+                    inside++;
             }
         }
         Assert.InRange(inside, 18, 21);
@@ -155,6 +168,13 @@ public class LearnedGerminationTests
         Assert.InRange(two.Proposal.Value.Longest, 42, 45);
         Assert.InRange(two.Proposal.Value.Usual, 25, 32);
         Assert.Null(ObservedWindow.Of([late, late], new(15, 30, 50))!.Proposal);
-        Assert.Null(ObservedWindow.Of([[new(9, 0)]], new(5, 10, 20)));
+        Assert.Null(
+            ObservedWindow.Of(
+                [
+                    [new(9, 0)],
+                ],
+                new(5, 10, 20)
+            )
+        );
     }
 }

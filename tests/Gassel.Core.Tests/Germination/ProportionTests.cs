@@ -30,18 +30,22 @@ public class ProportionTests
     [Fact]
     public void Intervals_hold_the_share_and_end_exactly()
     {
-        Gen.Int[1, 400].SelectMany(n => Gen.Int[0, n].Select(k => (k, n))).Sample(t =>
-        {
-            var (k, n) = t;
-            foreach (var interval in new[] { Proportion.Wilson(k, n, 0.95), Proportion.Exact(k, n, 0.95) })
+        Gen.Int[1, 400]
+            .SelectMany(n => Gen.Int[0, n].Select(k => (k, n)))
+            .Sample(t =>
             {
-                var share = (double)k / n;
-                Assert.InRange(share, interval.Low - 1e-12, interval.High + 1e-12);
-                if (k == 0) Assert.Equal(0, interval.Low);
-                if (k == n) Assert.Equal(1, interval.High);
-                Assert.InRange(interval.Low, 0, 1);
-                Assert.InRange(interval.High, 0, 1);
-            }
-        });
+                var (k, n) = t;
+                foreach (var interval in new[] { Proportion.Wilson(k, n, 0.95), Proportion.Exact(k, n, 0.95) })
+                {
+                    var share = (double)k / n;
+                    Assert.InRange(share, interval.Low - 1e-12, interval.High + 1e-12);
+                    if (k == 0)
+                        Assert.Equal(0, interval.Low);
+                    if (k == n)
+                        Assert.Equal(1, interval.High);
+                    Assert.InRange(interval.Low, 0, 1);
+                    Assert.InRange(interval.High, 0, 1);
+                }
+            });
     }
 }

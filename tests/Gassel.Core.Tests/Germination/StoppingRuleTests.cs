@@ -13,8 +13,7 @@ public class StoppingRuleTests
         GerminationResult.From(sown, counts, context: context).Advice!.Kind;
 
     [Fact]
-    public void Nothing_up_on_day_nine_of_ten_to_forty_is_patience() =>
-        Assert.Equal(AdviceKind.Wait, Advise([new(9, 0)], Plain));
+    public void Nothing_up_on_day_nine_of_ten_to_forty_is_patience() => Assert.Equal(AdviceKind.Wait, Advise([new(9, 0)], Plain));
 
     [Fact]
     public void Rot_on_record_ends_the_patience_inside_the_window() =>
@@ -27,7 +26,10 @@ public class StoppingRuleTests
     public void Slow_classes_are_not_closed_before_their_second_spring(DormancyClass dormancy)
     {
         Assert.Equal(AdviceKind.KeepToNextSpring, Advise([new(60, 0)], Plain with { DormancyClass = dormancy, CutTest = new(0, 9, 1) }));
-        Assert.Equal(AdviceKind.Close, Advise([new(60, 0)], Plain with { DormancyClass = dormancy, CutTest = new(0, 9, 1), SpringsPassed = 2 }));
+        Assert.Equal(
+            AdviceKind.Close,
+            Advise([new(60, 0)], Plain with { DormancyClass = dormancy, CutTest = new(0, 9, 1), SpringsPassed = 2 })
+        );
     }
 
     /// <summary>Counted on a calendar; a spring in the south is over at the new year.</summary>

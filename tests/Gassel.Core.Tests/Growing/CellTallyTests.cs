@@ -7,8 +7,8 @@ namespace Gassel.Core.Tests.Growing;
 /// <summary>After thinning and dividing the tray, its cells and its count agree.</summary>
 public class CellTallyTests
 {
-    private static Book Tray() => Book.SownBalsamroot()
-        .Add("2027-03-10", new Count("1", 6, 0, Spots: [new(1, null, 3, 0), new(2, null, 1, 0), new(5, null, 2, 0)]));
+    private static Book Tray() =>
+        Book.SownBalsamroot().Add("2027-03-10", new Count("1", 6, 0, Spots: [new(1, null, 3, 0), new(2, null, 1, 0), new(5, null, 2, 0)]));
 
     private static CellTally Of(Book book) => CellTally.Of(book.Fold().Parts[0]);
 
@@ -19,7 +19,10 @@ public class CellTallyTests
         Assert.Equal([1, 1, 1], thinned.Cells.Select(c => c.Standing));
         Assert.True(thinned.IsWhole);
         var part = Tray().Add("2027-03-20", new Count("1", 0, 3, LossCause.Thinned)).Fold().Parts[0];
-        Assert.Equal((part.Standing, 0, true), (thinned.Cells.Sum(c => c.Standing), Crowding.Of(part).Surplus!.Value, Crowding.Of(part).IsByCell));
+        Assert.Equal(
+            (part.Standing, 0, true),
+            (thinned.Cells.Sum(c => c.Standing), Crowding.Of(part).Surplus!.Value, Crowding.Of(part).IsByCell)
+        );
     }
 
     [Fact]

@@ -9,10 +9,17 @@ public class HardeningPlanTests
     private static readonly DateOnly Start = new(2027, 5, 1);
 
     private static Dictionary<DateOnly, YardDay> Outlook(params (int Day, double MinC, double Gust)[] days) =>
-        days.ToDictionary(d => Start.AddDays(d.Day), d => new YardDay(Start.AddDays(d.Day), d.MinC, 18, 0, false, d.Gust, YardDaySource.Outlook));
+        days.ToDictionary(
+            d => Start.AddDays(d.Day),
+            d => new YardDay(Start.AddDays(d.Day), d.MinC, 18, 0, false, d.Gust, YardDaySource.Outlook)
+        );
 
-    private static HardeningPlan Plan(int days = 7, bool tender = false, Dictionary<DateOnly, YardDay>? outlook = null, params int[] skipped) =>
-        HardeningPlan.Of(Start, days, tender, outlook ?? [], skipped.Select(d => Start.AddDays(d)).ToHashSet());
+    private static HardeningPlan Plan(
+        int days = 7,
+        bool tender = false,
+        Dictionary<DateOnly, YardDay>? outlook = null,
+        params int[] skipped
+    ) => HardeningPlan.Of(Start, days, tender, outlook ?? [], skipped.Select(d => Start.AddDays(d)).ToHashSet());
 
     [Theory]
     [InlineData(7)]
@@ -45,7 +52,9 @@ public class HardeningPlanTests
     [Fact]
     public void A_day_of_hard_frost_waits_and_moves_the_end()
     {
-        var winter = Enumerable.Range(0, 4).ToDictionary(d => Start.AddDays(d), d => new YardDay(Start.AddDays(d), -12, -1, 0, false, 5, YardDaySource.Outlook));
+        var winter = Enumerable
+            .Range(0, 4)
+            .ToDictionary(d => Start.AddDays(d), d => new YardDay(Start.AddDays(d), -12, -1, 0, false, 5, YardDaySource.Outlook));
         var plan = HardeningPlan.Of(Start, 7, false, winter, new HashSet<DateOnly>());
         Assert.All(plan.Days.Take(4), d => Assert.Equal((HardeningDayKind.Wait, 0), (d.Kind, d.HoursOut)));
         Assert.Equal(Start.AddDays(11), plan.ReadyOn);

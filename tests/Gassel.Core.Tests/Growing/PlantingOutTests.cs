@@ -11,14 +11,37 @@ public class PlantingOutTests
 {
     /// <summary>Twenty springs whose last nights at −4 °C fall on 1 April to 20 April, and at 0 °C twenty days later.</summary>
     private static readonly FrostOutlook Outlook = FrostOutlook.From(
-        [.. Enumerable.Range(0, 20).SelectMany(y => Enumerable.Range(0, 365).Select(i => new DateOnly(2001 + y, 1, 1).AddDays(i)).Select(d =>
-        {
-            DateOnly hard = new DateOnly(2001 + y, 4, 1).AddDays(y), light = hard.AddDays(20);
-            return new DailyTemperature(d, d == hard ? -5 : d == light ? -1 : 5, 15);
-        }))], 46.8);
+        [
+            .. Enumerable
+                .Range(0, 20)
+                .SelectMany(y =>
+                    Enumerable
+                        .Range(0, 365)
+                        .Select(i => new DateOnly(2001 + y, 1, 1).AddDays(i))
+                        .Select(d =>
+                        {
+                            DateOnly hard = new DateOnly(2001 + y, 4, 1).AddDays(y),
+                                light = hard.AddDays(20);
+                            return new DailyTemperature(
+                                d,
+                                d == hard ? -5
+                                    : d == light ? -1
+                                    : 5,
+                                15
+                            );
+                        })
+                ),
+        ],
+        46.8
+    );
 
-    private static PlantingOut On(string day, SeedlingHardiness hardiness = SeedlingHardiness.Hardy, double risk = 0.1, string? freeze = "11-20", bool record = true) =>
-        PlantingOut.Of(hardiness, record ? Outlook : null, "05-08", freeze, risk, DateOnly.ParseExact(day, "yyyy-MM-dd"));
+    private static PlantingOut On(
+        string day,
+        SeedlingHardiness hardiness = SeedlingHardiness.Hardy,
+        double risk = 0.1,
+        string? freeze = "11-20",
+        bool record = true
+    ) => PlantingOut.Of(hardiness, record ? Outlook : null, "05-08", freeze, risk, DateOnly.ParseExact(day, "yyyy-MM-dd"));
 
     [Fact]
     public void Spring_is_open_once_frost_that_kills_is_as_rare_as_accepted()
@@ -45,7 +68,8 @@ public class PlantingOutTests
         var planting = On(day);
         Assert.Equal(season, planting.Season);
         Assert.Equal(season is PlantingSeason.TooEarly or PlantingSeason.TooLate ? planting.SpringFrom : null, planting.Opens);
-        if (season is PlantingSeason.TooLate or PlantingSeason.TooEarly) Assert.True(planting.SpringFrom > DateOnly.ParseExact(day, "yyyy-MM-dd"));
+        if (season is PlantingSeason.TooLate or PlantingSeason.TooEarly)
+            Assert.True(planting.SpringFrom > DateOnly.ParseExact(day, "yyyy-MM-dd"));
     }
 
     [Fact]
@@ -63,7 +87,10 @@ public class PlantingOutTests
     [InlineData(-41, "2026-09-01")]
     public void Without_killing_frost_on_record_spring_begins_with_its_month(double latitude, string from)
     {
-        var mild = FrostOutlook.From([.. Enumerable.Range(0, 12 * 366).Select(i => new DailyTemperature(new DateOnly(2001, 1, 1).AddDays(i), 5, 15))], latitude);
+        var mild = FrostOutlook.From(
+            [.. Enumerable.Range(0, 12 * 366).Select(i => new DailyTemperature(new DateOnly(2001, 1, 1).AddDays(i), 5, 15))],
+            latitude
+        );
         var planting = PlantingOut.Of(SeedlingHardiness.Hardy, mild, null, null, 0.1, new(2027, 1, 15), latitude < 0);
         Assert.Equal(DateOnly.ParseExact(from, "yyyy-MM-dd"), planting.SpringFrom);
     }
@@ -76,8 +103,25 @@ public class PlantingOutTests
         Assert.Equal(new DateOnly(2027, 5, 8), YearDay.Next("05-08", new(2027, 5, 8)));
     }
 
-    private static PlantTally Tally(int potted, int planted) => new(potted + planted,
-        [.. PlantStages.All.Select(s => new StageCount(s, s switch { PlantStage.Potted => potted, PlantStage.Planted => planted, _ => 0 }, 0, 0, s == PlantStage.Planted ? planted : potted + planted))], []);
+    private static PlantTally Tally(int potted, int planted) =>
+        new(
+            potted + planted,
+            [
+                .. PlantStages.All.Select(s => new StageCount(
+                    s,
+                    s switch
+                    {
+                        PlantStage.Potted => potted,
+                        PlantStage.Planted => planted,
+                        _ => 0,
+                    },
+                    0,
+                    0,
+                    s == PlantStage.Planted ? planted : potted + planted
+                )),
+            ],
+            []
+        );
 
     [Fact]
     public void What_stands_beyond_the_wish_is_left_over()

@@ -8,8 +8,12 @@ public class VernalizationPlanTests
 {
     private static readonly DateOnly PlantOut = new(2027, 5, 20);
 
-    private static VernalizationPlan Plan(string today, bool sown = false, IReadOnlyList<DailyTemperature>? record = null, VernalizationKind kind = VernalizationKind.GardenKind) =>
-        VernalizationPlan.Of(kind, PlantOut, DateOnly.ParseExact(today, "yyyy-MM-dd"), sown, 10, record ?? []);
+    private static VernalizationPlan Plan(
+        string today,
+        bool sown = false,
+        IReadOnlyList<DailyTemperature>? record = null,
+        VernalizationKind kind = VernalizationKind.GardenKind
+    ) => VernalizationPlan.Of(kind, PlantOut, DateOnly.ParseExact(today, "yyyy-MM-dd"), sown, 10, record ?? []);
 
     [Fact]
     public void Both_is_best_and_is_counted_back_by_hand()
@@ -38,8 +42,20 @@ public class VernalizationPlanTests
 
     /// <summary>Twenty springs: 2 to 6 °C, but every fourth has a frosty night in the spell and every fifth two hot days after it.</summary>
     private static List<DailyTemperature> Springs() =>
-        [.. Enumerable.Range(0, 20).SelectMany(y => Enumerable.Range(0, 365).Select(i => new DateOnly(2001 + y, 1, 1).AddDays(i)).Select(d =>
-            d is { Month: 4, Day: 28 } && y % 4 == 0 ? new DailyTemperature(d, -8, -2) : d is { Month: 5, Day: 8 or 9 } && y % 5 == 0 ? new(d, 12, 28) : new(d, 2, 6)))];
+        [
+            .. Enumerable
+                .Range(0, 20)
+                .SelectMany(y =>
+                    Enumerable
+                        .Range(0, 365)
+                        .Select(i => new DateOnly(2001 + y, 1, 1).AddDays(i))
+                        .Select(d =>
+                            d is { Month: 4, Day: 28 } && y % 4 == 0 ? new DailyTemperature(d, -8, -2)
+                            : d is { Month: 5, Day: 8 or 9 } && y % 5 == 0 ? new(d, 12, 28)
+                            : new(d, 2, 6)
+                        )
+                ),
+        ];
 
     [Fact]
     public void The_years_on_record_say_how_often_frost_comes_and_heat_undoes_it()

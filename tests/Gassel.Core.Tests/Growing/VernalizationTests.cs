@@ -13,7 +13,8 @@ public class VernalizationTests
         var days = new List<TemperatureDay>();
         foreach (var (count, min, max) in spells)
         {
-            for (var i = 0; i < count; i++) days.Add(TemperatureDay.FromRange(Start.AddDays(days.Count), min, max, VernalizationNeed.Response));
+            for (var i = 0; i < count; i++)
+                days.Add(TemperatureDay.FromRange(Start.AddDays(days.Count), min, max, VernalizationNeed.Response));
         }
         return days;
     }
@@ -29,7 +30,8 @@ public class VernalizationTests
 
     /// <summary>At 10.5 °C the response from 7 to 14 is at its half.</summary>
     [Fact]
-    public void Warmer_days_count_by_the_response() => Assert.Equal(5, Vernalization.Of(VernalizationNeed.Garden, Days((10, 10.5, 10.5)), null).EffectiveDays, 9);
+    public void Warmer_days_count_by_the_response() =>
+        Assert.Equal(5, Vernalization.Of(VernalizationNeed.Garden, Days((10, 10.5, 10.5)), null).EffectiveDays, 9);
 
     [Fact]
     public void Frost_adds_nothing_and_is_reported_as_injury()

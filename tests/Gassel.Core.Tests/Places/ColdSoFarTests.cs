@@ -19,9 +19,19 @@ public class ColdSoFarTests
     {
         var route = Balsamroot.Routes[0];
         var anchor = new Anchor(AnchorEvent.Sow, Day.AddDays(84));
-        var plan = BatchPlanner.Confirm(route, anchor, Scheduler.Plan(anchor, Day, [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional))]), PlanChoice.Usual, 20, 60)!;
+        var plan = BatchPlanner.Confirm(
+            route,
+            anchor,
+            Scheduler.Plan(anchor, Day, [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional))]),
+            PlanChoice.Usual,
+            20,
+            60
+        )!;
         var entries = told.Prepend((0, new StepStarted("1", 0, 60, "cold-shelf")))
-            .Select((t, i) => new Entry(Guid.NewGuid(), i + 1, Guid.NewGuid(), Day.AddDays(t.Item1), null, default, "x", EntrySource.Hand, t.Item2));
+            .Select(
+                (t, i) =>
+                    new Entry(Guid.NewGuid(), i + 1, Guid.NewGuid(), Day.AddDays(t.Item1), null, default, "x", EntrySource.Hand, t.Item2)
+            );
         return ColdSoFar.Of(plan, BatchFold.Run(plan, entries).Parts[0], Shelves, known, ColdResponse.ColdGerminator, Day.AddDays(days));
     }
 
@@ -72,7 +82,16 @@ public class ColdSoFarTests
         Assert.Equal((10.0, 0.0, 4.0), (cold.Measured.Days, cold.Measured.Effective, Math.Round(cold.Measured.EffectiveByDefault, 9)));
         Assert.Equal(cold.All.Effective, cold.Daily[^1].Sum, 9);
         Assert.Equal((20.0, 20.0, 480.0), (cold.Assumed.Days, cold.Assumed.Effective, cold.Assumed.ChillHours));
-        Assert.Equal([TemperatureSource.Assumed, TemperatureSource.Measured, TemperatureSource.Assumed], cold.Daily.Select(d => d.Source).Aggregate(new List<TemperatureSource>(), (seen, s) => { if (seen.LastOrDefault((TemperatureSource)(-1)) != s) seen.Add(s); return seen; }));
+        Assert.Equal(
+            [TemperatureSource.Assumed, TemperatureSource.Measured, TemperatureSource.Assumed],
+            cold.Daily.Select(d => d.Source)
+                .Aggregate(new List<TemperatureSource>(), (seen, s) =>
+                {
+                    if (seen.LastOrDefault((TemperatureSource)(-1)) != s)
+                        seen.Add(s);
+                    return seen;
+                })
+        );
         Assert.Equal(Day.AddDays(69), cold.Shortest.Weighted.AllKept);
     }
 
@@ -92,8 +111,14 @@ public class ColdSoFarTests
     {
         // 7.5 °C: no hour of chilling, half a day to the default, an eighth to the species, and a day of the calendar
         var cold = After(new Temperatures().Days("cold-shelf", Day, Day.AddDays(39), 7.5), 40)!;
-        Assert.Equal((null, Day.AddDays(119), Day.AddDays(59)), (cold.Shortest.Hours.AllKept, cold.Shortest.ByDefault.AllKept!.Value, cold.Shortest.Calendar.AllKept!.Value));
-        Assert.Equal((1440, 40.0, 0.0), (cold.Shortest.ChillHours, ColdBrief.Of(cold, ColdSchool.Calendar)!.Gained, ColdBrief.Of(cold, ColdSchool.ChillHours)!.Gained));
+        Assert.Equal(
+            (null, Day.AddDays(119), Day.AddDays(59)),
+            (cold.Shortest.Hours.AllKept, cold.Shortest.ByDefault.AllKept!.Value, cold.Shortest.Calendar.AllKept!.Value)
+        );
+        Assert.Equal(
+            (1440, 40.0, 0.0),
+            (cold.Shortest.ChillHours, ColdBrief.Of(cold, ColdSchool.Calendar)!.Gained, ColdBrief.Of(cold, ColdSchool.ChillHours)!.Gained)
+        );
         Assert.Equal(cold.Usual.Hours, ColdBrief.Of(cold, ColdSchool.ChillHours)!.UsualMet);
     }
 
@@ -102,7 +127,8 @@ public class ColdSoFarTests
     public void An_hour_that_clocks_skip_is_no_gap()
     {
         var fridge = new Temperatures();
-        for (var hour = 0; hour <= 23; hour++) fridge.Read("cold-shelf", new DateTimeOffset(Day, TimeOnly.MinValue, TimeSpan.Zero).AddHours(hour), 4);
+        for (var hour = 0; hour <= 23; hour++)
+            fridge.Read("cold-shelf", new DateTimeOffset(Day, TimeOnly.MinValue, TimeSpan.Zero).AddHours(hour), 4);
         Assert.Equal(0, After(fridge, 1)!.Assumed.Days);
     }
 
@@ -110,7 +136,8 @@ public class ColdSoFarTests
     public void Hours_that_a_probe_missed_are_assumed_and_said_so()
     {
         var fridge = new Temperatures();
-        foreach (var hour in new[] { 0, 6, 12 }) fridge.Read("cold-shelf", new DateTimeOffset(Day, TimeOnly.MinValue, TimeSpan.Zero).AddHours(hour), 4);
+        foreach (var hour in new[] { 0, 6, 12 })
+            fridge.Read("cold-shelf", new DateTimeOffset(Day, TimeOnly.MinValue, TimeSpan.Zero).AddHours(hour), 4);
         var cold = After(fridge, 1)!;
         Assert.Equal((0.5, 0.5), (cold.Measured.Days, cold.Assumed.Days));
         Assert.Equal(1, cold.All.Effective, 9);
@@ -146,7 +173,8 @@ public class ColdSoFarTests
     public void The_thermometer_read_at_a_look_is_that_of_the_place_where_the_bag_stood()
     {
         var plan = Book.Plan();
-        var book = new Book().Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf"))
+        var book = new Book()
+            .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf"))
             .Add("2026-12-08", new Check("1", Moisture.Right, MouldSeen.None, 0, PlaceC: 5.5))
             .Add("2026-12-08", new Check("1", Moisture.Right, MouldSeen.None, 0, PlaceC: 5))
             .Add("2026-12-10", new Moved("1", "table"))
@@ -155,7 +183,10 @@ public class ColdSoFarTests
         Assert.Equal([new("cold-shelf", new(2026, 12, 8), 5)], typed["cold-shelf"]);
         Assert.Equal([new("table", new(2026, 12, 15), 19)], typed["table"]);
         // of two batches the one recorded last, whichever comes first
-        var later = new Book().Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf")).Add("2026-12-02", new Note(null, "x")).Add("2026-12-03", new Note(null, "y"))
+        var later = new Book()
+            .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf"))
+            .Add("2026-12-02", new Note(null, "x"))
+            .Add("2026-12-03", new Note(null, "y"))
             .Add("2026-12-08", new Check("1", Moisture.Right, MouldSeen.None, 0, PlaceC: 7));
         Assert.Equal(7, TypedReadings.Of([later.Fold(plan), book.Fold(plan)])["cold-shelf"].Single().TempC);
     }

@@ -18,13 +18,18 @@ public class PlaceWatchTests
         var at = Noon.ToUnixTimeMilliseconds();
         foreach (var (hours, c) in levels)
         {
-            for (var i = 0; i < hours * 6; i++, at += 600_000) readings.Add(new(at, c));
+            for (var i = 0; i < hours * 6; i++, at += 600_000)
+                readings.Add(new(at, c));
         }
         return readings;
     }
 
-    private static IReadOnlyList<PlaceTrouble> Of(Place place, List<TemperatureReading> readings, double hoursSince = 0, bool watched = true) =>
-        PlaceWatch.Of(place, readings, watched ? Noon.AddDays(-30) : null, readings[^1].At.AddHours(hoursSince));
+    private static IReadOnlyList<PlaceTrouble> Of(
+        Place place,
+        List<TemperatureReading> readings,
+        double hoursSince = 0,
+        bool watched = true
+    ) => PlaceWatch.Of(place, readings, watched ? Noon.AddDays(-30) : null, readings[^1].At.AddHours(hoursSince));
 
     [Fact]
     public void A_fridge_that_is_cold_is_no_trouble() => Assert.Empty(Of(Fridge, Every10((200, 4), (1, 9), (48, 3))));
@@ -43,22 +48,30 @@ public class PlaceWatchTests
     public void What_is_over_is_kept_with_its_end_and_asks_for_nothing()
     {
         var trouble = Assert.Single(Of(Fridge, Every10((10, 4), (5, -2.5), (10, 3))));
-        Assert.Equal((PlaceTroubleKind.Frozen, Noon.AddHours(15).AddMinutes(-10), -2.5, null), (trouble.Kind, trouble.To!.Value, trouble.WorstC, trouble.ToDo));
+        Assert.Equal(
+            (PlaceTroubleKind.Frozen, Noon.AddHours(15).AddMinutes(-10), -2.5, null),
+            (trouble.Kind, trouble.To!.Value, trouble.WorstC, trouble.ToDo)
+        );
     }
 
     [Fact]
     public void A_compressor_that_swings_over_the_limit_and_back_is_one_trouble() =>
-        Assert.Equal(11.0, Assert.Single(Of(Fridge, Every10((10, 4), (0.5, 9), (0.5, 7.5), (0.5, 9), (0.5, 7), (0.5, 11), (0.5, 7)))).WorstC);
+        Assert.Equal(
+            11.0,
+            Assert.Single(Of(Fridge, Every10((10, 4), (0.5, 9), (0.5, 7.5), (0.5, 9), (0.5, 7), (0.5, 11), (0.5, 7)))).WorstC
+        );
 
     [Theory]
     [InlineData(3, 0)]
     [InlineData(3.5, 1)]
-    public void A_probe_is_silent_after_three_hours(double hours, int troubles) => Assert.Equal(troubles, Of(Fridge, Every10((10, 4)), hours).Count);
+    public void A_probe_is_silent_after_three_hours(double hours, int troubles) =>
+        Assert.Equal(troubles, Of(Fridge, Every10((10, 4)), hours).Count);
 
     [Theory]
     [InlineData(3, 0)]
     [InlineData(4, 1)]
-    public void A_probe_that_never_said_anything_is_silent_since_it_was_attached(double hours, int troubles) => Assert.Equal(troubles, PlaceWatch.Of(Fridge, [], Noon, Noon.AddHours(hours)).Count);
+    public void A_probe_that_never_said_anything_is_silent_since_it_was_attached(double hours, int troubles) =>
+        Assert.Equal(troubles, PlaceWatch.Of(Fridge, [], Noon, Noon.AddHours(hours)).Count);
 
     [Fact]
     public void What_a_file_left_out_before_the_probe_came_is_no_silence_of_the_probe()
@@ -115,5 +128,7 @@ public class PlaceWatchTests
     /// <summary>A door left open: a degree a minute or less is warmth, not a jump.</summary>
     [Fact]
     public void A_door_left_open_is_no_jump() =>
-        Assert.DoesNotContain(ReadingJumps.Judge(Enumerable.Range(0, 20).Select(i => new TemperatureReading(i * 60_000L, 4 + i))), r => r.IsJump);
+        Assert.DoesNotContain(ReadingJumps.Judge(Enumerable.Range(0, 20).Select(i => new TemperatureReading(i * 60_000L, 4 + i))), r =>
+            r.IsJump
+        );
 }

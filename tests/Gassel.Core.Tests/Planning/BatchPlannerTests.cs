@@ -13,7 +13,10 @@ public class BatchPlannerTests
     private static (Anchor Anchor, Schedule Schedule) Late(AnchorEvent anchorEvent)
     {
         var anchor = new Anchor(anchorEvent, D("2027-03-20"));
-        return (anchor, Scheduler.Plan(anchor, D("2027-03-01"), [.. Route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional))]));
+        return (
+            anchor,
+            Scheduler.Plan(anchor, D("2027-03-01"), [.. Route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional))])
+        );
     }
 
     [Fact]

@@ -18,7 +18,10 @@ public class BatchRoomTests
     public void Before_it_begins_it_takes_what_the_plan_says()
     {
         var taken = Of(new Book(), Start);
-        Assert.Equal([PlaceKind.Table, PlaceKind.ColdShelf, PlaceKind.LampShelf, PlaceKind.LampShelf, PlaceKind.Yard, PlaceKind.Yard], taken.Select(t => t.Place));
+        Assert.Equal(
+            [PlaceKind.Table, PlaceKind.ColdShelf, PlaceKind.LampShelf, PlaceKind.LampShelf, PlaceKind.Yard, PlaceKind.Yard],
+            taken.Select(t => t.Place)
+        );
         Assert.Equal((Start.AddDays(1), Start.AddDays(31)), (taken[1].From, taken[1].To));
         // eight weeks of growing on under the lamps, the rest in the yard
         Assert.Equal(56, taken[3].To.DayNumber - taken[3].From.DayNumber);
@@ -28,7 +31,10 @@ public class BatchRoomTests
     [Fact]
     public void What_is_over_takes_no_room_and_a_bag_moved_takes_it_where_it_stands()
     {
-        var book = new Book().Add(Start, new StepStarted("1", 0, 60, "table")).Add(Start, new StepStarted("1", 1)).Add(Start.AddDays(1), new StepStarted("1", 2, null, "cold-shelf"));
+        var book = new Book()
+            .Add(Start, new StepStarted("1", 0, 60, "table"))
+            .Add(Start, new StepStarted("1", 1))
+            .Add(Start.AddDays(1), new StepStarted("1", 2, null, "cold-shelf"));
         Assert.Equal(PlaceKind.ColdShelf, Of(book, Start.AddDays(5))[0].Place);
         book.Add(Start.AddDays(6), new Moved("1", "warm-shelf"));
         Assert.Equal(PlaceKind.WarmShelf, Of(book, Start.AddDays(7))[0].Place);
@@ -37,8 +43,12 @@ public class BatchRoomTests
     [Fact]
     public void A_batch_that_is_done_takes_none()
     {
-        var book = new Book().Add(Start, new StepStarted("1", 0, 60)).Add(Start.AddDays(31), new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray", 72)))
-            .Add(Start.AddDays(50), new StepStarted("1", 4)).Add(Start.AddDays(180), new StepStarted("1", 5)).Add(Start.AddDays(190), new StepEnded("1", 5));
+        var book = new Book()
+            .Add(Start, new StepStarted("1", 0, 60))
+            .Add(Start.AddDays(31), new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray", 72)))
+            .Add(Start.AddDays(50), new StepStarted("1", 4))
+            .Add(Start.AddDays(180), new StepStarted("1", 5))
+            .Add(Start.AddDays(190), new StepEnded("1", 5));
         Assert.Empty(Of(book, Start.AddDays(191)));
     }
 

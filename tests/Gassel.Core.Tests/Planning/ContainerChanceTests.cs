@@ -13,11 +13,14 @@ public class ContainerChanceTests
     [Fact]
     public void Without_loss_the_chance_is_the_tail_of_a_binomial()
     {
-        Gen.Select(Gen.Int[1, 60], Gen.Int[0, 120], Gen.Double[0.05, 0.95]).Sample((plants, seeds, rate) =>
-        {
-            var tail = seeds < plants ? 0 : 1 - Binomial.CDF(rate, seeds, plants - 1);
-            Assert.Equal(tail, SeedsNeeded.ReachProbability(seeds, Asked(plants, rate)), 9);
-        });
+        Gen.Select(Gen.Int[1, 60], Gen.Int[0, 120], Gen.Double[0.05, 0.95])
+            .Sample(
+                (plants, seeds, rate) =>
+                {
+                    var tail = seeds < plants ? 0 : 1 - Binomial.CDF(rate, seeds, plants - 1);
+                    Assert.Equal(tail, SeedsNeeded.ReachProbability(seeds, Asked(plants, rate)), 9);
+                }
+            );
     }
 
     /// <summary>Certain seed, 10 in each of two containers, one in five lost: 20 plants need both, 0.8²; 10 plants need one, 1 − 0.2².</summary>
@@ -34,11 +37,16 @@ public class ContainerChanceTests
     [Fact]
     public void Losing_containers_never_helps()
     {
-        Gen.Select(Gen.Int[1, 30], Gen.Int[30, 90], Gen.Double[0.01, 0.5], Gen.Int[1, 8]).Sample((plants, seeds, loss, containers) =>
-        {
-            var question = Asked(plants, 0.7);
-            Assert.True(SeedsNeeded.ReachProbability(seeds, question with { WholeContainerLoss = loss, Containers = containers })
-                <= SeedsNeeded.ReachProbability(seeds, question) + 1e-9);
-        });
+        Gen.Select(Gen.Int[1, 30], Gen.Int[30, 90], Gen.Double[0.01, 0.5], Gen.Int[1, 8])
+            .Sample(
+                (plants, seeds, loss, containers) =>
+                {
+                    var question = Asked(plants, 0.7);
+                    Assert.True(
+                        SeedsNeeded.ReachProbability(seeds, question with { WholeContainerLoss = loss, Containers = containers })
+                            <= SeedsNeeded.ReachProbability(seeds, question) + 1e-9
+                    );
+                }
+            );
     }
 }

@@ -26,14 +26,19 @@ public class InsuranceTests
     }
 
     [Fact]
-    public void Two_sowings_hold_every_seed_and_do_not_make_more_plants() => Gen.Select(Gen.Int[2, 300], Gen.Double[0.01, 0.99]).Sample((seeds, share) =>
-    {
-        var two = TwoSowings.Divide(Wish, seeds, share);
-        Assert.Equal(seeds, two.First.Seeds + two.Second.Seeds);
-        Assert.True(two.First.Seeds >= 1 && two.Second.Seeds >= 1);
-        Assert.Equal(seeds * 0.6 * 0.85, two.First.ExpectedPlants + two.Second.ExpectedPlants, 6);
-        Assert.True(two.First.AloneReaches <= two.BothReach + 1e-12 && two.Second.AloneReaches <= two.BothReach + 1e-12);
-    }, iter: 200);
+    public void Two_sowings_hold_every_seed_and_do_not_make_more_plants() =>
+        Gen.Select(Gen.Int[2, 300], Gen.Double[0.01, 0.99])
+            .Sample(
+                (seeds, share) =>
+                {
+                    var two = TwoSowings.Divide(Wish, seeds, share);
+                    Assert.Equal(seeds, two.First.Seeds + two.Second.Seeds);
+                    Assert.True(two.First.Seeds >= 1 && two.Second.Seeds >= 1);
+                    Assert.Equal(seeds * 0.6 * 0.85, two.First.ExpectedPlants + two.Second.ExpectedPlants, 6);
+                    Assert.True(two.First.AloneReaches <= two.BothReach + 1e-12 && two.Second.AloneReaches <= two.BothReach + 1e-12);
+                },
+                iter: 200
+            );
 
     /// <summary>107 seeds are the fewest that reach 0.9 (R, pbinom); half of them alone hardly ever do.</summary>
     [Fact]

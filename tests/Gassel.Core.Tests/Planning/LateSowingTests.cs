@@ -6,7 +6,13 @@ namespace Gassel.Core.Tests.Planning;
 public class LateSowingTests
 {
     private static LateSowing? Of(string up, string ready, string first = "09-25", string last = "05-08") =>
-        LateSowing.Of(DateOnly.Parse(up, System.Globalization.CultureInfo.InvariantCulture), DateOnly.Parse(ready, System.Globalization.CultureInfo.InvariantCulture), first, last, "entered by hand");
+        LateSowing.Of(
+            DateOnly.Parse(up, System.Globalization.CultureInfo.InvariantCulture),
+            DateOnly.Parse(ready, System.Globalization.CultureInfo.InvariantCulture),
+            first,
+            last,
+            "entered by hand"
+        );
 
     [Fact]
     public void Up_in_late_august_they_have_not_rooted_by_the_frost_and_three_ways_are_offered_with_days()
@@ -45,5 +51,6 @@ public class LateSowingTests
     }
 
     [Fact]
-    public void In_the_south_the_autumn_is_in_april() => Assert.Equal(new DateOnly(2027, 4, 20), Of("2027-03-10", "2027-05-20", "04-20", "10-15")!.FirstFrost);
+    public void In_the_south_the_autumn_is_in_april() =>
+        Assert.Equal(new DateOnly(2027, 4, 20), Of("2027-03-10", "2027-05-20", "04-20", "10-15")!.FirstFrost);
 }

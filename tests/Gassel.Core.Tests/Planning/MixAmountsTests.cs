@@ -18,18 +18,23 @@ public class MixAmountsTests
 
     [Fact]
     public void The_parts_fill_the_vessels_whatever_the_shares() =>
-        Gen.Select(Gen.Int[1, 500], Gen.Double[0.01, 5], Gen.Double[0.1, 9], Gen.Double[0.1, 9], Gen.Double[0, 0.5]).Sample((count, each, a, b, settling) =>
-        {
-            var mix = MixAmounts.For(count, each, [new(MixPart.Coir, a), new(MixPart.Grit, b)], settling);
-            Assert.Equal(count * each, mix.Parts.Sum(p => p.Litres) * (1 - settling), 6);
-            Assert.Equal(a / b, mix.Parts[0].Litres / mix.Parts[1].Litres, 9);
-        }, iter: 100);
+        Gen.Select(Gen.Int[1, 500], Gen.Double[0.01, 5], Gen.Double[0.1, 9], Gen.Double[0.1, 9], Gen.Double[0, 0.5])
+            .Sample(
+                (count, each, a, b, settling) =>
+                {
+                    var mix = MixAmounts.For(count, each, [new(MixPart.Coir, a), new(MixPart.Grit, b)], settling);
+                    Assert.Equal(count * each, mix.Parts.Sum(p => p.Litres) * (1 - settling), 6);
+                    Assert.Equal(a / b, mix.Parts[0].Litres / mix.Parts[1].Litres, 9);
+                },
+                iter: 100
+            );
 
     /// <summary>Common practice, no source.</summary>
     [Fact]
     public void Cautions_go_with_what_is_in_it()
     {
-        static IEnumerable<string> Topics(MixPart part, bool boiled = false) => MixAmounts.For(1, 1, [new(part, 1)], boiled: boiled).Cautions.Select(c => c.Topic);
+        static IEnumerable<string> Topics(MixPart part, bool boiled = false) =>
+            MixAmounts.For(1, 1, [new(part, 1)], boiled: boiled).Cautions.Select(c => c.Topic);
         Assert.Equal(["dust"], Topics(MixPart.Perlite));
         Assert.Equal(["sphagnum"], Topics(MixPart.Sphagnum));
         Assert.Equal(["pottingMix", "boilingWater"], Topics(MixPart.Compost, boiled: true));

@@ -15,7 +15,10 @@ public class OwnResultsTests
         Assert.Null(OwnResults.Of(plan, told, "x", new(2028, 1, 1)));
         Assert.Equal(Counted.Never, SeedCounted.Of(plan, told));
         // a count that found nothing is a count
-        Assert.Equal(0, OwnResults.Of(plan, Book.SownBalsamroot().Add("2027-06-01", new Count("1", 0, 0)).Fold(), "x", new(2028, 1, 1))!.Germinated);
+        Assert.Equal(
+            0,
+            OwnResults.Of(plan, Book.SownBalsamroot().Add("2027-06-01", new Count("1", 0, 0)).Fold(), "x", new(2028, 1, 1))!.Germinated
+        );
     }
 
     [Fact]
@@ -24,7 +27,8 @@ public class OwnResultsTests
         var plan = Book.Plan();
         var sown = Book.SownBalsamroot().Fold().Parts[0].SownOn!.Value;
         var longest = plan.Steps[plan.GerminateStep!.Value].Step.Days.Longest;
-        OwnResult Counted_on(DateOnly day) => OwnResults.Of(plan, Book.SownBalsamroot().Add(day, new Count("1", 21, 0)).Fold(), "x", new(2028, 1, 1))!;
+        OwnResult Counted_on(DateOnly day) =>
+            OwnResults.Of(plan, Book.SownBalsamroot().Add(day, new Count("1", 21, 0)).Fold(), "x", new(2028, 1, 1))!;
         Assert.True(Counted_on(sown.AddDays(longest - 1)).AtLeast);
         Assert.False(Counted_on(sown.AddDays(longest)).AtLeast);
         Assert.Null(OwnResults.Expect([Counted_on(sown.AddDays(5))], "x", plan.Route.Id, 81, 0, 60, 1).Plants);
@@ -32,7 +36,10 @@ public class OwnResultsTests
 
     private static readonly OwnResult[] Own =
     [
-        new("globemallow", "hot", 78, 120, 30), new("globemallow", "hot", 43, 72, 33), new("globemallow", "hot", 27, 60, 14), new("balsamroot", "hot", 1, 60, 30),
+        new("globemallow", "hot", 78, 120, 30),
+        new("globemallow", "hot", 43, 72, 33),
+        new("globemallow", "hot", 27, 60, 14),
+        new("balsamroot", "hot", 1, 60, 30),
     ];
 
     [Fact]

@@ -11,12 +11,17 @@ public class ReplanTests
     private static readonly BatchPlan Plan = Book.Plan();
     private static readonly DateOnly Start = new(2026, 12, 1);
 
-    private static PartOutlook Of(Book book, DateOnly today, BatchPlan? plan = null) => Replan.For(plan ?? Plan, book.Fold(plan).Parts[0], today);
+    private static PartOutlook Of(Book book, DateOnly today, BatchPlan? plan = null) =>
+        Replan.For(plan ?? Plan, book.Fold(plan).Parts[0], today);
 
     private static Book Begun(int daysLate = 0) => new Book().Add(Start.AddDays(daysLate), new StepStarted("1", 0, 60, "cold-shelf"));
 
     /// <summary>The same plan aimed at sowing on its own sowing day.</summary>
-    private static BatchPlan AimedAtSowing(int daysEarlier = 0) => Plan with { Anchor = new(AnchorEvent.Sow, Start.AddDays(84 - daysEarlier)) };
+    private static BatchPlan AimedAtSowing(int daysEarlier = 0) =>
+        Plan with
+        {
+            Anchor = new(AnchorEvent.Sow, Start.AddDays(84 - daysEarlier)),
+        };
 
     [Fact]
     public void Under_way_the_open_step_has_what_is_left_of_its_days()
@@ -113,44 +118,72 @@ public class ReplanTests
     private static readonly Gen<(int Late, int Day)> Lived = Gen.Select(Gen.Int[0, 60], Gen.Int[0, 200]);
 
     [Fact]
-    public void Shifting_all_days_shifts_every_answer() => Gen.Select(Lived, Gen.Int[-500, 500]).Sample((lived, shift) =>
-    {
-        var plan = Book.Plan(start: Start.AddDays(shift).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture));
-        var (here, there) = (Of(Begun(lived.Late), Start.AddDays(lived.Late + lived.Day)), Of(Begun(lived.Late + shift), Start.AddDays(lived.Late + lived.Day + shift), plan));
-        Assert.Equal(here.Finish.Usual.AddDays(shift), there.Finish.Usual);
-        Assert.Equal((here.LateDays, here.MovedDays, here.InReach, here.Choices.Count), (there.LateDays, there.MovedDays, there.InReach, there.Choices.Count));
-    }, iter: 200);
+    public void Shifting_all_days_shifts_every_answer() =>
+        Gen.Select(Lived, Gen.Int[-500, 500])
+            .Sample(
+                (lived, shift) =>
+                {
+                    var plan = Book.Plan(
+                        start: Start.AddDays(shift).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture)
+                    );
+                    var (here, there) = (
+                        Of(Begun(lived.Late), Start.AddDays(lived.Late + lived.Day)),
+                        Of(Begun(lived.Late + shift), Start.AddDays(lived.Late + lived.Day + shift), plan)
+                    );
+                    Assert.Equal(here.Finish.Usual.AddDays(shift), there.Finish.Usual);
+                    Assert.Equal(
+                        (here.LateDays, here.MovedDays, here.InReach, here.Choices.Count),
+                        (there.LateDays, there.MovedDays, there.InReach, there.Choices.Count)
+                    );
+                },
+                iter: 200
+            );
 
     [Fact]
-    public void Starting_later_never_brings_plants_sooner_and_a_day_passing_never_does() => Gen.Select(Lived, Gen.Int[0, 40]).Sample((lived, more) =>
-    {
-        var today = Start.AddDays(lived.Late + lived.Day + more);
-        var (sooner, later) = (Of(Begun(lived.Late), today), Of(Begun(lived.Late + more), today));
-        Assert.True(sooner.Finish.Usual <= later.Finish.Usual && sooner.Finish.Earliest <= later.Finish.Earliest);
-        Assert.True(Of(Begun(lived.Late), today).Finish.Usual <= Of(Begun(lived.Late), today.AddDays(more)).Finish.Usual);
-        Assert.True(sooner.Finish.Earliest <= sooner.Finish.Usual && sooner.Finish.Usual <= sooner.Finish.Latest);
-    }, iter: 200);
+    public void Starting_later_never_brings_plants_sooner_and_a_day_passing_never_does() =>
+        Gen.Select(Lived, Gen.Int[0, 40])
+            .Sample(
+                (lived, more) =>
+                {
+                    var today = Start.AddDays(lived.Late + lived.Day + more);
+                    var (sooner, later) = (Of(Begun(lived.Late), today), Of(Begun(lived.Late + more), today));
+                    Assert.True(sooner.Finish.Usual <= later.Finish.Usual && sooner.Finish.Earliest <= later.Finish.Earliest);
+                    Assert.True(Of(Begun(lived.Late), today).Finish.Usual <= Of(Begun(lived.Late), today.AddDays(more)).Finish.Usual);
+                    Assert.True(sooner.Finish.Earliest <= sooner.Finish.Usual && sooner.Finish.Usual <= sooner.Finish.Latest);
+                },
+                iter: 200
+            );
 
     [Fact]
-    public void Taking_a_way_twice_is_taking_it_once() => Gen.Select(Gen.Int[1, 24], Gen.Int[0, 40]).Sample((earlier, day) =>
-    {
-        var plan = AimedAtSowing(earlier);
-        var part = Begun().Fold(plan).Parts[0];
-        var today = Start.AddDays(day);
-        if (Replan.Take(plan, part, today, ShortfallOptionKind.Shorten) is not { } taken) return;
-        var once = plan.With(taken);
-        Assert.Equal(0, Replan.For(once, part, today).LateDays);
-        // nothing is late any more, so nothing is left to take
-        Assert.Null(Replan.Take(once, part, today, ShortfallOptionKind.Shorten));
-        Assert.Equal(once.Steps.Select(s => s.PlannedDays), once.With(taken).Steps.Select(s => s.PlannedDays));
-    }, iter: 100);
+    public void Taking_a_way_twice_is_taking_it_once() =>
+        Gen.Select(Gen.Int[1, 24], Gen.Int[0, 40])
+            .Sample(
+                (earlier, day) =>
+                {
+                    var plan = AimedAtSowing(earlier);
+                    var part = Begun().Fold(plan).Parts[0];
+                    var today = Start.AddDays(day);
+                    if (Replan.Take(plan, part, today, ShortfallOptionKind.Shorten) is not { } taken)
+                        return;
+                    var once = plan.With(taken);
+                    Assert.Equal(0, Replan.For(once, part, today).LateDays);
+                    // nothing is late any more, so nothing is left to take
+                    Assert.Null(Replan.Take(once, part, today, ShortfallOptionKind.Shorten));
+                    Assert.Equal(once.Steps.Select(s => s.PlannedDays), once.With(taken).Steps.Select(s => s.PlannedDays));
+                },
+                iter: 100
+            );
 
     /// <summary>Two ways to the same day: the ribbon of the batch and what follows.</summary>
     [Fact]
-    public void The_ribbon_ends_where_the_outlook_does() => Lived.Sample(lived =>
-    {
-        var today = Start.AddDays(lived.Late + lived.Day);
-        var part = Begun(lived.Late).Fold().Parts[0];
-        Assert.Equal(Ribbon.For(Plan, part, today)[^1].End, Replan.For(Plan, part, today).Finish.Usual);
-    }, iter: 200);
+    public void The_ribbon_ends_where_the_outlook_does() =>
+        Lived.Sample(
+            lived =>
+            {
+                var today = Start.AddDays(lived.Late + lived.Day);
+                var part = Begun(lived.Late).Fold().Parts[0];
+                Assert.Equal(Ribbon.For(Plan, part, today)[^1].End, Replan.For(Plan, part, today).Finish.Usual);
+            },
+            iter: 200
+        );
 }

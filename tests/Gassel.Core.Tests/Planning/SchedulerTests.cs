@@ -11,7 +11,13 @@ public class SchedulerTests
     [Fact]
     public void A_late_schedule_is_laid_by_its_first_possible_way()
     {
-        ScheduleStep[] steps = [new(StepKind.ColdMoist, new(30, 60, 90)), new(StepKind.Germinate, new(7, 14, 28)), new(StepKind.GrowOn, new(28, 42, 56)), new(StepKind.HardenOff, new(7, 10, 14))];
+        ScheduleStep[] steps =
+        [
+            new(StepKind.ColdMoist, new(30, 60, 90)),
+            new(StepKind.Germinate, new(7, 14, 28)),
+            new(StepKind.GrowOn, new(28, 42, 56)),
+            new(StepKind.HardenOff, new(7, 10, 14)),
+        ];
         var anchor = new Anchor(AnchorEvent.PlantOut, new(2027, 5, 20));
         var late = Scheduler.Plan(anchor, new(2027, 2, 1), steps).Laid();
         Assert.Equal((new DateOnly(2027, 2, 1), new DateOnly(2027, 5, 20)), (late[0].Start, late[^1].End));
@@ -93,7 +99,12 @@ public class SchedulerTests
     [Fact]
     public void Leaving_out_an_optional_step_is_offered_where_there_is_one()
     {
-        ScheduleStep[] steps = [new(StepKind.Soak, DurationRange.Exactly(1)), new(StepKind.ColdMoist, new(0, 30, 60), true), .. Spring[1..]];
+        ScheduleStep[] steps =
+        [
+            new(StepKind.Soak, DurationRange.Exactly(1)),
+            new(StepKind.ColdMoist, new(0, 30, 60), true),
+            .. Spring[1..],
+        ];
         var schedule = Scheduler.Plan(new(AnchorEvent.PlantOut, D("2027-05-20")), D("2027-03-01"), steps);
         var skip = schedule.Options.Single(o => o.Kind == ShortfallOptionKind.SkipOptional);
         Assert.True(skip.Possible);
@@ -123,39 +134,55 @@ public class SchedulerTests
     public void A_sow_anchor_without_one_germinate_step_is_refused()
     {
         Assert.Throws<ArgumentException>(() => Scheduler.Plan(new(AnchorEvent.Sow, D("2027-03-20")), D("2027-01-01"), [Spring[0]]));
-        Assert.Throws<ArgumentException>(() => Scheduler.Plan(new(AnchorEvent.Sow, D("2027-03-20")), D("2027-01-01"), [Spring[1], Spring[1]]));
+        Assert.Throws<ArgumentException>(() =>
+            Scheduler.Plan(new(AnchorEvent.Sow, D("2027-03-20")), D("2027-01-01"), [Spring[1], Spring[1]])
+        );
     }
 
-    private static readonly Gen<ScheduleStep> AnyStep =
-        Gen.Select(Gen.Int[0, 16], Gen.Int[0, 60], Gen.Int[0, 60], Gen.Int[0, 60], Gen.Bool, (kind, a, b, c, optional) =>
-            new ScheduleStep(kind == (int)StepKind.Germinate ? StepKind.GrowOn : (StepKind)kind, new(a, a + b, a + b + c), optional));
+    private static readonly Gen<ScheduleStep> AnyStep = Gen.Select(
+        Gen.Int[0, 16],
+        Gen.Int[0, 60],
+        Gen.Int[0, 60],
+        Gen.Int[0, 60],
+        Gen.Bool,
+        (kind, a, b, c, optional) =>
+            new ScheduleStep(kind == (int)StepKind.Germinate ? StepKind.GrowOn : (StepKind)kind, new(a, a + b, a + b + c), optional)
+    );
 
     [Fact]
     public void Shifting_the_anchor_and_today_shifts_every_date()
     {
-        Gen.Select(AnyStep.List[1, 6], Gen.Int[-200, 200], Gen.Int[-300, 300]).Sample((steps, late, shift) =>
-        {
-            var anchor = D("2027-05-20");
-            var before = Scheduler.Plan(new(AnchorEvent.PlantOut, anchor), anchor.AddDays(-late), steps);
-            var after = Scheduler.Plan(new(AnchorEvent.PlantOut, anchor.AddDays(shift)), anchor.AddDays(shift - late), steps);
-            Assert.Equal(before.Steps.Select(s => s.Start.Usual.AddDays(shift)), after.Steps.Select(s => s.Start.Usual));
-            Assert.Equal(before.ShortfallDays, after.ShortfallDays);
-            Assert.Equal(before.Start.Latest.AddDays(shift), after.Start.Latest);
-        });
+        Gen.Select(AnyStep.List[1, 6], Gen.Int[-200, 200], Gen.Int[-300, 300])
+            .Sample(
+                (steps, late, shift) =>
+                {
+                    var anchor = D("2027-05-20");
+                    var before = Scheduler.Plan(new(AnchorEvent.PlantOut, anchor), anchor.AddDays(-late), steps);
+                    var after = Scheduler.Plan(new(AnchorEvent.PlantOut, anchor.AddDays(shift)), anchor.AddDays(shift - late), steps);
+                    Assert.Equal(before.Steps.Select(s => s.Start.Usual.AddDays(shift)), after.Steps.Select(s => s.Start.Usual));
+                    Assert.Equal(before.ShortfallDays, after.ShortfallDays);
+                    Assert.Equal(before.Start.Latest.AddDays(shift), after.Start.Latest);
+                }
+            );
     }
 
     [Fact]
     public void Shortening_ends_on_the_target_exactly_when_it_is_possible_and_never_below_the_shortest()
     {
-        Gen.Select(AnyStep.List[1, 6], Gen.Int[0, 300]).Sample((steps, days) =>
-        {
-            var anchor = D("2027-05-20");
-            var schedule = Scheduler.Plan(new(AnchorEvent.PlantOut, anchor), anchor.AddDays(-days), steps);
-            var shorten = schedule.Options.FirstOrDefault(o => o.Kind == ShortfallOptionKind.Shorten);
-            if (shorten is null) return;
-            Assert.All(shorten.Steps.Zip(steps), t => Assert.InRange(t.First.Days, t.Second.Days.Shortest, t.Second.Days.Usual));
-            Assert.Equal(shorten.Possible, shorten.Finish == anchor);
-            if (!schedule.Feasible) Assert.False(shorten.Possible);
-        });
+        Gen.Select(AnyStep.List[1, 6], Gen.Int[0, 300])
+            .Sample(
+                (steps, days) =>
+                {
+                    var anchor = D("2027-05-20");
+                    var schedule = Scheduler.Plan(new(AnchorEvent.PlantOut, anchor), anchor.AddDays(-days), steps);
+                    var shorten = schedule.Options.FirstOrDefault(o => o.Kind == ShortfallOptionKind.Shorten);
+                    if (shorten is null)
+                        return;
+                    Assert.All(shorten.Steps.Zip(steps), t => Assert.InRange(t.First.Days, t.Second.Days.Shortest, t.Second.Days.Usual));
+                    Assert.Equal(shorten.Possible, shorten.Finish == anchor);
+                    if (!schedule.Feasible)
+                        Assert.False(shorten.Possible);
+                }
+            );
     }
 }

@@ -16,8 +16,14 @@ public class SeedsFromTestsTests
     [InlineData(100, 0, 1, 1, 0.9, 16_137)]
     [InlineData(5000, 3, 20, 0.7, 0.95, 127_007)]
     [InlineData(10_000, 1, 10, 0.8, 0.95, 698_648)]
-    public void A_steep_tail_is_met_wherever_it_lies(int plants, int germinated, int tested, double survival, double confidence, int seeds) =>
-        Assert.Equal(seeds, Need(plants, germinated, tested, survival, confidence).Seeds);
+    public void A_steep_tail_is_met_wherever_it_lies(
+        int plants,
+        int germinated,
+        int tested,
+        double survival,
+        double confidence,
+        int seeds
+    ) => Assert.Equal(seeds, Need(plants, germinated, tested, survival, confidence).Seeds);
 
     /// <summary>R: 48 plants, 30 of 50, survival 0.85, 0.9.</summary>
     [Fact]

@@ -39,8 +39,7 @@ public class SeedsNeededTests
     }
 
     [Fact]
-    public void Certain_seed_needs_just_its_number() =>
-        Assert.Equal(48, SeedsNeeded.For(Asked(48, 1, confidence: 0.99)).Seeds);
+    public void Certain_seed_needs_just_its_number() => Assert.Equal(48, SeedsNeeded.For(Asked(48, 1, confidence: 0.99)).Seeds);
 
     [Fact]
     public void A_hopeless_lot_gives_no_number_and_says_so()
@@ -67,16 +66,20 @@ public class SeedsNeededTests
     {
         var question = Asked(30, 0.7) with { WholeContainerLoss = 0.2, Containers = 4 };
         var random = new Random(11);
-        var reached = Enumerable.Range(0, 40_000).Count(_ =>
-        {
-            var plants = 0;
-            for (var container = 0; container < 4; container++)
+        var reached = Enumerable
+            .Range(0, 40_000)
+            .Count(_ =>
             {
-                if (random.NextDouble() < 0.2) continue;
-                for (var seed = 0; seed < (container < 2 ? 16 : 15); seed++) plants += random.NextDouble() < 0.7 ? 1 : 0;
-            }
-            return plants >= 30;
-        });
+                var plants = 0;
+                for (var container = 0; container < 4; container++)
+                {
+                    if (random.NextDouble() < 0.2)
+                        continue;
+                    for (var seed = 0; seed < (container < 2 ? 16 : 15); seed++)
+                        plants += random.NextDouble() < 0.7 ? 1 : 0;
+                }
+                return plants >= 30;
+            });
         Assert.Equal(reached / 40_000.0, SeedsNeeded.ReachProbability(62, question), 0.01);
     }
 
@@ -96,13 +99,25 @@ public class SeedsNeededTests
     [Fact]
     public void More_seeds_never_lower_the_chance_and_the_answer_is_the_smallest()
     {
-        Gen.Select(Gen.Int[1, 80], Gen.Int[1, 30], Gen.Int[0, 30], Gen.Double[0.4, 1], Gen.Int[1, 5]).Sample((plants, up, down, survival, containers) =>
-        {
-            var question = new SeedsQuestion(plants, new GerminationBelief.Tested(up, up + down), survival, 0.85, WholeContainerLoss: containers > 1 ? 0.1 : 0, Containers: containers);
-            var n = SeedsNeeded.For(question).Seeds!.Value;
-            Assert.True(SeedsNeeded.ReachProbability(n, question) >= 0.85);
-            if (n > plants) Assert.True(SeedsNeeded.ReachProbability(n - 1, question) < 0.85);
-            Assert.True(SeedsNeeded.ReachProbability(n + 5, question) >= SeedsNeeded.ReachProbability(n, question) - 1e-9);
-        }, iter: 40);
+        Gen.Select(Gen.Int[1, 80], Gen.Int[1, 30], Gen.Int[0, 30], Gen.Double[0.4, 1], Gen.Int[1, 5])
+            .Sample(
+                (plants, up, down, survival, containers) =>
+                {
+                    var question = new SeedsQuestion(
+                        plants,
+                        new GerminationBelief.Tested(up, up + down),
+                        survival,
+                        0.85,
+                        WholeContainerLoss: containers > 1 ? 0.1 : 0,
+                        Containers: containers
+                    );
+                    var n = SeedsNeeded.For(question).Seeds!.Value;
+                    Assert.True(SeedsNeeded.ReachProbability(n, question) >= 0.85);
+                    if (n > plants)
+                        Assert.True(SeedsNeeded.ReachProbability(n - 1, question) < 0.85);
+                    Assert.True(SeedsNeeded.ReachProbability(n + 5, question) >= SeedsNeeded.ReachProbability(n, question) - 1e-9);
+                },
+                iter: 40
+            );
     }
 }

@@ -12,7 +12,9 @@ public class SpaceOverTimeTests
     private static SpaceTaken Cold(int from, int to, int units = 1) => new(PlaceKind.ColdShelf, Day.AddDays(from), Day.AddDays(to), units);
 
     private static PlaceOverTime Shelf(int room, IReadOnlyList<SpaceTaken> taken, params MovableBatch[] movable) =>
-        SpaceOverTime.For(taken, new Dictionary<PlaceKind, int> { [PlaceKind.ColdShelf] = room }, movable, Day, Day.AddDays(100)).Single(p => p.Place == PlaceKind.ColdShelf);
+        SpaceOverTime
+            .For(taken, new Dictionary<PlaceKind, int> { [PlaceKind.ColdShelf] = room }, movable, Day, Day.AddDays(100))
+            .Single(p => p.Place == PlaceKind.ColdShelf);
 
     [Fact]
     public void Days_that_overflow_are_named_and_the_smallest_move_that_resolves_them_is_proposed()
@@ -35,14 +37,23 @@ public class SpaceOverTimeTests
     }
 
     [Fact]
-    public void The_staircase_holds_what_is_there_on_every_day() => Gen.Select(Gen.Int[-20, 110], Gen.Int[1, 60], Gen.Int[1, 4]).Array[0, 12].Sample(stays =>
-    {
-        var taken = stays.Select(s => Cold(s.Item1, s.Item1 + s.Item2, s.Item3)).ToList();
-        var stairs = SpaceOverTime.Stretches(taken, Day, Day.AddDays(100));
-        for (var d = 0; d < 100; d++)
-        {
-            var day = Day.AddDays(d);
-            Assert.Equal(taken.Where(t => t.From <= day && day < t.To).Sum(t => t.Units), stairs.Single(s => s.From <= day && day < s.To).Taken);
-        }
-    }, iter: 200);
+    public void The_staircase_holds_what_is_there_on_every_day() =>
+        Gen.Select(Gen.Int[-20, 110], Gen.Int[1, 60], Gen.Int[1, 4])
+            .Array[0, 12]
+            .Sample(
+                stays =>
+                {
+                    var taken = stays.Select(s => Cold(s.Item1, s.Item1 + s.Item2, s.Item3)).ToList();
+                    var stairs = SpaceOverTime.Stretches(taken, Day, Day.AddDays(100));
+                    for (var d = 0; d < 100; d++)
+                    {
+                        var day = Day.AddDays(d);
+                        Assert.Equal(
+                            taken.Where(t => t.From <= day && day < t.To).Sum(t => t.Units),
+                            stairs.Single(s => s.From <= day && day < s.To).Taken
+                        );
+                    }
+                },
+                iter: 200
+            );
 }

@@ -16,7 +16,8 @@ public class MoistMediumTests
     }
 
     [Fact]
-    public void Never_so_little_that_it_cannot_be_kept_moist() => Assert.Equal(40, MediumAmount.For(MoistMedium.Sphagnum, 10, null).MediumMl);
+    public void Never_so_little_that_it_cannot_be_kept_moist() =>
+        Assert.Equal(40, MediumAmount.For(MoistMedium.Sphagnum, 10, null).MediumMl);
 
     [Fact]
     public void More_seed_never_wants_less_medium()

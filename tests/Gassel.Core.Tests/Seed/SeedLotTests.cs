@@ -44,7 +44,10 @@ public class SeedLotTests
     {
         var test = Test(0, 25);
         Assert.False(TestTreatment.IsOfRoute(test, Camas.Routes[0]));
-        Assert.Contains("without the cold-moist of this route it tells of dormancy, not of life", TestTreatment.TellsInstead(test, Camas.Routes[0]));
+        Assert.Contains(
+            "without the cold-moist of this route it tells of dormancy, not of life",
+            TestTreatment.TellsInstead(test, Camas.Routes[0])
+        );
         // where nothing needs breaking, untreated is the treatment
         var flax = StarterLibrary.All.Single(s => s.Id == "blue-flax");
         Assert.True(TestTreatment.IsOfRoute(test, flax.Routes[0]));
@@ -56,8 +59,12 @@ public class SeedLotTests
     {
         var route = Globemallow.Routes[0];
         Assert.True(TestTreatment.IsOfRoute(Test(31, 50, new GivenStep(StepKind.Scarify, 0)), route));
-        Assert.True(TestTreatment.IsOfRoute(Test(31, 50, new GivenStep(StepKind.Scarify, 0), new GivenStep(StepKind.ColdMoist, 30)), route));
-        Assert.False(TestTreatment.IsOfRoute(Test(31, 50, new GivenStep(StepKind.Scarify, 0), new GivenStep(StepKind.SmokeWater, 1)), route));
+        Assert.True(
+            TestTreatment.IsOfRoute(Test(31, 50, new GivenStep(StepKind.Scarify, 0), new GivenStep(StepKind.ColdMoist, 30)), route)
+        );
+        Assert.False(
+            TestTreatment.IsOfRoute(Test(31, 50, new GivenStep(StepKind.Scarify, 0), new GivenStep(StepKind.SmokeWater, 1)), route)
+        );
         Assert.False(TestTreatment.IsOfRoute(Test(31, 50, new GivenStep(StepKind.ColdMoist, 30)), route));
         Assert.True(TestTreatment.IsOfRoute(new(31, 50), route));
     }
@@ -84,7 +91,8 @@ public class SeedLotTests
     [Fact]
     public void A_cut_test_is_an_upper_bound_and_never_lifts_the_rule()
     {
-        double Alive(CutTest cut) => LotJudgement.Of(Lot() with { CutTest = cut }, Camas, Camas.Routes[0], ViabilitySchool.Share, Today).Alive;
+        double Alive(CutTest cut) =>
+            LotJudgement.Of(Lot() with { CutTest = cut }, Camas, Camas.Routes[0], ViabilitySchool.Share, Today).Alive;
         Assert.Equal(0.25, Alive(new(5, 15, 0)), 9);
         Assert.Equal(0, Alive(new(0, 20, 0)), 9);
         Assert.True(Alive(new(20, 0, 0)) < 0.7);
@@ -105,7 +113,10 @@ public class SeedLotTests
         Assert.Contains(LotWarningKind.NoPermission, Of("small-camas", Lot() with { Permission = " " }));
         Assert.Contains(LotWarningKind.NoCutTest, Of("small-camas", Lot()));
         Assert.Empty(Of("small-camas", Lot() with { CutTest = new(19, 1, 0) }));
-        Assert.Contains(LotWarningKind.OldTest, Of("small-camas", Lot() with { GatheredOn = new(2024, 7, 1), Tests = [new(9, 20, new DateOnly(2024, 12, 1))] }));
+        Assert.Contains(
+            LotWarningKind.OldTest,
+            Of("small-camas", Lot() with { GatheredOn = new(2024, 7, 1), Tests = [new(9, 20, new DateOnly(2024, 12, 1))] })
+        );
     }
 
     [Fact]

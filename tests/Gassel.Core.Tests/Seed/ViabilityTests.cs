@@ -22,14 +22,22 @@ public class ViabilityTests
     [Fact]
     public void Seed_never_gets_better_with_age_and_longer_lived_kinds_keep_more()
     {
-        Gen.Select(Gen.Double[0.1, 1], Gen.Double[0, 30], Gen.Double[0, 10]).Sample((initial, age, more) =>
-        {
-            foreach (var school in Enum.GetValues<ViabilitySchool>())
-            {
-                Assert.True(Viability.At(school, initial, age + more, Longevity.Medium).Fraction <= Viability.At(school, initial, age, Longevity.Medium).Fraction + 1e-12);
-            }
-            var kept = Enum.GetValues<Longevity>().Select(l => Viability.At(ViabilitySchool.Share, initial, age, l).Fraction).ToList();
-            Assert.Equal(kept.Order(), kept);
-        });
+        Gen.Select(Gen.Double[0.1, 1], Gen.Double[0, 30], Gen.Double[0, 10])
+            .Sample(
+                (initial, age, more) =>
+                {
+                    foreach (var school in Enum.GetValues<ViabilitySchool>())
+                    {
+                        Assert.True(
+                            Viability.At(school, initial, age + more, Longevity.Medium).Fraction
+                                <= Viability.At(school, initial, age, Longevity.Medium).Fraction + 1e-12
+                        );
+                    }
+                    var kept = Enum.GetValues<Longevity>()
+                        .Select(l => Viability.At(ViabilitySchool.Share, initial, age, l).Fraction)
+                        .ToList();
+                    Assert.Equal(kept.Order(), kept);
+                }
+            );
     }
 }

@@ -19,7 +19,8 @@ public class NameMatchTests
     [InlineData("balsamroot", "arrowleaf balsamroot")]
     public void A_name_that_nearly_matches_is_asked_about_and_never_taken(string name, string meant)
     {
-        if (name != "balsamroot") Assert.Null(NameMatch.Exact(All, name));
+        if (name != "balsamroot")
+            Assert.Null(NameMatch.Exact(All, name));
         Assert.Contains(meant, NameMatch.Near(All, name));
     }
 

@@ -37,7 +37,9 @@ public class RouteRulesTests
     public void Seed_that_must_not_dry_is_given_no_dry_step()
     {
         var trillium = StarterLibrary.All.Single(s => s.Id == "western-trillium");
-        Assert.Contains(Why(trillium, [new(StepKind.DryStore, new(0, 30, 60)), .. trillium.Routes[0].Steps]), w => w.Contains("must not dry"));
+        Assert.Contains(Why(trillium, [new(StepKind.DryStore, new(0, 30, 60)), .. trillium.Routes[0].Steps]), w =>
+            w.Contains("must not dry")
+        );
     }
 
     [Fact]
@@ -48,7 +50,9 @@ public class RouteRulesTests
             var outdoors = species.Routes.Where(r => r.IsOutdoors).ToList();
             Assert.NotEmpty(outdoors);
             Assert.All(outdoors, r => Assert.True(r.Steps.Single(s => s.Kind == StepKind.ColdMoist).Days.Shortest >= 60));
-            Assert.All(outdoors, r => Assert.Equal(PlaceKind.Yard, UsualPlaces.For(r.Setting, r.Steps.Single(s => s.Kind == StepKind.ColdMoist))));
+            Assert.All(outdoors, r =>
+                Assert.Equal(PlaceKind.Yard, UsualPlaces.For(r.Setting, r.Steps.Single(s => s.Kind == StepKind.ColdMoist)))
+            );
         }
         var snowberry = StarterLibrary.All.Single(s => s.Id == "snowberry");
         Assert.DoesNotContain(snowberry.Routes, r => r.Setting == RouteSetting.WinterContainer);
@@ -68,7 +72,8 @@ public class RouteRulesTests
     }
 
     [Fact]
-    public void Without_depth_or_size_the_depth_is_unknown() => Assert.Null(SowingDepth.For(Camas with { SowingDepth = null }, DepthSchool.Width).Depth);
+    public void Without_depth_or_size_the_depth_is_unknown() =>
+        Assert.Null(SowingDepth.For(Camas with { SowingDepth = null }, DepthSchool.Width).Depth);
 
     [Fact]
     public void The_response_to_cold_is_the_species_own_or_that_of_its_kind()

@@ -22,14 +22,32 @@ public class StarterLibraryTests
     [Fact]
     public void Every_kind_of_work_is_there_and_names_are_given_once()
     {
-        var kinds = StarterLibrary.All.SelectMany(s => s.Routes).Select(r => string.Join(' ', r.Steps.Where(x => x.Kind.IsSeedTreatment()).Select(x => x.Kind.Words()))).ToHashSet();
-        foreach (var kind in new[] { "cold-moist", "scarify soak cold-moist", "warm-moist cold-moist", "cold-moist warm-moist cold-moist", "leach cold-moist", "soak cold-moist", "scarify imbibe cold-moist", "" })
+        var kinds = StarterLibrary
+            .All.SelectMany(s => s.Routes)
+            .Select(r => string.Join(' ', r.Steps.Where(x => x.Kind.IsSeedTreatment()).Select(x => x.Kind.Words())))
+            .ToHashSet();
+        foreach (
+            var kind in new[]
+            {
+                "cold-moist",
+                "scarify soak cold-moist",
+                "warm-moist cold-moist",
+                "cold-moist warm-moist cold-moist",
+                "leach cold-moist",
+                "soak cold-moist",
+                "scarify imbibe cold-moist",
+                "",
+            }
+        )
         {
             Assert.Contains(kind, kinds);
         }
         Assert.Equal(22, StarterLibrary.All.Count);
         Assert.Equal(22, StarterLibrary.All.DistinctBy(s => s.Id).DistinctBy(s => s.ScientificName).Count());
-        Assert.Equal(StarterLibrary.All.Sum(s => s.Routes.Count), StarterLibrary.All.SelectMany(s => s.Routes).DistinctBy(r => r.Id).Count());
+        Assert.Equal(
+            StarterLibrary.All.Sum(s => s.Routes.Count),
+            StarterLibrary.All.SelectMany(s => s.Routes).DistinctBy(r => r.Id).Count()
+        );
     }
 
     [Fact]
@@ -40,7 +58,15 @@ public class StarterLibraryTests
     public void Toxic_seed_is_offered_no_soak_and_slimy_or_dust_fine_seed_neither()
     {
         var soak = new RouteStep(StepKind.Soak, new(1, 1, 3));
-        foreach (var (id, word) in new[] { ("meadow-death-camas", "toxic"), ("goldenbanner", "toxic"), ("blue-flax", "slimy"), ("mock-orange", "dust-fine") })
+        foreach (
+            var (id, word) in new[]
+            {
+                ("meadow-death-camas", "toxic"),
+                ("goldenbanner", "toxic"),
+                ("blue-flax", "slimy"),
+                ("mock-orange", "dust-fine"),
+            }
+        )
         {
             var species = StarterLibrary.All.Single(s => s.Id == id);
             var route = species.Routes[0] with { Steps = [soak, .. species.Routes[0].Steps] };
@@ -58,9 +84,16 @@ public class StarterLibraryTests
         Assert.Contains(RouteRules.Check(banner, hot), o => o.Why.Contains("toxic water"));
         var sumac = StarterLibrary.All.Single(s => s.Id == "smooth-sumac");
         var steps = sumac.Routes[0].Steps;
-        Assert.Contains(RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [steps[1], steps[0], .. steps.Skip(2)] }), o => o.Why.Contains("broken before"));
-        Assert.Contains(RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [.. steps, steps[3]] }), o => o.Why.Contains("exactly one germinate"));
-        Assert.Contains(RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [steps[0] with { Days = new(5, 3, 9) }, .. steps.Skip(1)] }), o => o.Why.Contains("shortest"));
+        Assert.Contains(RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [steps[1], steps[0], .. steps.Skip(2)] }), o =>
+            o.Why.Contains("broken before")
+        );
+        Assert.Contains(RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [.. steps, steps[3]] }), o =>
+            o.Why.Contains("exactly one germinate")
+        );
+        Assert.Contains(
+            RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [steps[0] with { Days = new(5, 3, 9) }, .. steps.Skip(1)] }),
+            o => o.Why.Contains("shortest")
+        );
         Assert.NotEmpty(RouteRules.Check(sumac, sumac.Routes[0] with { Steps = [] }));
     }
 
@@ -69,14 +102,21 @@ public class StarterLibraryTests
     {
         var globemallow = StarterLibrary.All.Single(s => s.Id == "globemallow").Routes[0];
         Assert.Equal(new DurationRange(1, 31, 63), TreatmentTime.BeforeSowing(globemallow));
-        Assert.Equal(new DurationRange(180, 270, 360), TreatmentTime.BeforeSowing(StarterLibrary.All.Single(s => s.Id == "western-trillium").Routes[0]));
+        Assert.Equal(
+            new DurationRange(180, 270, 360),
+            TreatmentTime.BeforeSowing(StarterLibrary.All.Single(s => s.Id == "western-trillium").Routes[0])
+        );
     }
 
     /// <summary>A coat is broken before the soak, never after it.</summary>
     [Fact]
     public void A_hard_coat_is_broken_first()
     {
-        foreach (var route in StarterLibrary.All.Where(s => s.DormancyClass is DormancyClass.Physical or DormancyClass.Combinational).SelectMany(s => s.Routes))
+        foreach (
+            var route in StarterLibrary
+                .All.Where(s => s.DormancyClass is DormancyClass.Physical or DormancyClass.Combinational)
+                .SelectMany(s => s.Routes)
+        )
         {
             Assert.Equal(StepKind.Scarify, route.Steps[0].Kind);
         }
@@ -87,13 +127,17 @@ public class StarterLibraryTests
     [Fact]
     public void Hot_water_scalds_grit_makes_dust_and_cold_boxes_are_not_food()
     {
-        Assert.Contains(Cautions.For(HazardLevel.None, Step(StepKind.Scarify, new(75, 90)), RouteSetting.Indoors), c => c.Text.Contains("scald"));
+        Assert.Contains(Cautions.For(HazardLevel.None, Step(StepKind.Scarify, new(75, 90)), RouteSetting.Indoors), c =>
+            c.Text.Contains("scald")
+        );
         var abrading = Cautions.For(HazardLevel.None, Step(StepKind.Scarify), RouteSetting.Indoors);
         Assert.Contains(abrading, c => c.Text.Contains("dust"));
         Assert.DoesNotContain(abrading, c => c.Text.Contains("scald"));
         Assert.Contains(Cautions.For(HazardLevel.None, Step(StepKind.ColdMoist), RouteSetting.Indoors), c => c.Text.Contains("not food"));
         Assert.Equal("irritantSeed", Cautions.For(HazardLevel.Irritant, Step(StepKind.WarmMoist), RouteSetting.Indoors)[0].Topic);
-        Assert.DoesNotContain(Cautions.For(HazardLevel.Irritant, Step(StepKind.GrowOn), RouteSetting.Indoors), c => c.Topic == "irritantSeed");
+        Assert.DoesNotContain(Cautions.For(HazardLevel.Irritant, Step(StepKind.GrowOn), RouteSetting.Indoors), c =>
+            c.Topic == "irritantSeed"
+        );
         Assert.Equal("toxicSeed", Cautions.For(HazardLevel.Toxic, Step(StepKind.GrowOn), RouteSetting.Indoors)[0].Topic);
     }
 
@@ -117,8 +161,16 @@ public class StarterLibraryTests
     {
         var species = StarterLibrary.All.Single(s => s.Id == "small-camas") with { Hazard = HazardLevel.VeryToxic };
         Assert.NotNull(RouteRules.Forbidden(species, Step(kind)));
-        Assert.Contains(Gassel.Core.Record.BagCares.Forbidden(HazardLevel.VeryToxic, Gassel.Core.Record.BagCare.Rinsed)!, "Toxic seed is never rinsed: it gets new medium, or the bag is discarded.", StringComparison.Ordinal);
-        Assert.Contains("small amount can kill", Cautions.For(HazardLevel.VeryToxic, Step(StepKind.ColdMoist), RouteSetting.Indoors)[0].Text, StringComparison.Ordinal);
+        Assert.Contains(
+            Gassel.Core.Record.BagCares.Forbidden(HazardLevel.VeryToxic, Gassel.Core.Record.BagCare.Rinsed)!,
+            "Toxic seed is never rinsed: it gets new medium, or the bag is discarded.",
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "small amount can kill",
+            Cautions.For(HazardLevel.VeryToxic, Step(StepKind.ColdMoist), RouteSetting.Indoors)[0].Text,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -135,7 +187,14 @@ public class StarterLibraryTests
     [Fact]
     public void There_is_no_acid_recipe()
     {
-        var texts = Enum.GetValues<HazardLevel>().SelectMany(h => Enum.GetValues<StepKind>().SelectMany(k => Cautions.For(h, Step(k), RouteSetting.Indoors).Concat(Cautions.For(h, Step(k, new(80, 90)), RouteSetting.Indoors)))).Select(c => c.Text)
+        var texts = Enum.GetValues<HazardLevel>()
+            .SelectMany(h =>
+                Enum.GetValues<StepKind>()
+                    .SelectMany(k =>
+                        Cautions.For(h, Step(k), RouteSetting.Indoors).Concat(Cautions.For(h, Step(k, new(80, 90)), RouteSetting.Indoors))
+                    )
+            )
+            .Select(c => c.Text)
             .Where(t => t.Contains("acid", StringComparison.OrdinalIgnoreCase));
         Assert.All(texts, t => Assert.Contains("professional", t));
     }

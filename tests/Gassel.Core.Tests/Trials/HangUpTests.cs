@@ -20,12 +20,16 @@ public class HangUpTests
 
     [Fact]
     public void The_band_of_a_curve_stops() =>
-        Assert.Throws<OperationCanceledException>(() => GerminationResult.From(50, [new(5, 4), new(8, 12), new(11, 8), new(15, 2)], cancel: HungUp));
+        Assert.Throws<OperationCanceledException>(() =>
+            GerminationResult.From(50, [new(5, 4), new(8, 12), new(11, 8), new(15, 2)], cancel: HungUp)
+        );
 
     [Fact]
     public void The_winters_on_record_stop()
     {
         var daily = Enumerable.Range(0, 800).Select(i => new DailyTemperature(new DateOnly(2024, 1, 1).AddDays(i), -5, 5)).ToList();
-        Assert.Throws<OperationCanceledException>(() => new WinterRuns(daily, 46.8, ContainerParameters.Of(ContainerPreset.Jug4), new(CapPosition.Off), new(2024, 10, 1), HungUp));
+        Assert.Throws<OperationCanceledException>(() =>
+            new WinterRuns(daily, 46.8, ContainerParameters.Of(ContainerPreset.Jug4), new(CapPosition.Off), new(2024, 10, 1), HungUp)
+        );
     }
 }

@@ -6,23 +6,33 @@ namespace Gassel.Core.Tests.Trials;
 
 public class TrialPlottingTests
 {
-    private static readonly Gen<(int[] Seeds, int PerCell, int Cells, int Seed)> AnyTrial = Gen.Select(Gen.Int[1, 150].Array[2, 6], Gen.Int[1, 4], Gen.Int[12, 80], Gen.Int[0, 9999]);
+    private static readonly Gen<(int[] Seeds, int PerCell, int Cells, int Seed)> AnyTrial = Gen.Select(
+        Gen.Int[1, 150].Array[2, 6],
+        Gen.Int[1, 4],
+        Gen.Int[12, 80],
+        Gen.Int[0, 9999]
+    );
 
     [Fact]
     public void Every_seed_of_every_arm_is_laid_out_and_no_cell_twice()
     {
-        AnyTrial.Sample(t =>
-        {
-            var (vessels, plots) = TrialPlotting.OverCells(t.Seeds, t.PerCell, t.Cells, VesselKind.Tray, "T-1", t.Seed);
-            Assert.Equal(t.Seeds, t.Seeds.Select((_, arm) => plots.Where(p => p.Arm == arm).Sum(p => p.Seeds)));
-            foreach (var tray in plots.GroupBy(p => p.Vessel))
+        AnyTrial.Sample(
+            t =>
             {
-                var cells = tray.SelectMany(p => p.Cells!).ToList();
-                Assert.Equal(cells.Count, cells.Distinct().Count());
-                Assert.All(cells, c => Assert.InRange(c, 1, vessels[tray.Key].Cells!.Value));
-            }
-            Assert.All(plots, p => Assert.True(p.Seeds <= p.Cells!.Count * t.PerCell && p.Seeds > (p.Cells.Count - 1) * t.PerCell - t.PerCell));
-        }, iter: 300);
+                var (vessels, plots) = TrialPlotting.OverCells(t.Seeds, t.PerCell, t.Cells, VesselKind.Tray, "T-1", t.Seed);
+                Assert.Equal(t.Seeds, t.Seeds.Select((_, arm) => plots.Where(p => p.Arm == arm).Sum(p => p.Seeds)));
+                foreach (var tray in plots.GroupBy(p => p.Vessel))
+                {
+                    var cells = tray.SelectMany(p => p.Cells!).ToList();
+                    Assert.Equal(cells.Count, cells.Distinct().Count());
+                    Assert.All(cells, c => Assert.InRange(c, 1, vessels[tray.Key].Cells!.Value));
+                }
+                Assert.All(plots, p =>
+                    Assert.True(p.Seeds <= p.Cells!.Count * t.PerCell && p.Seeds > (p.Cells.Count - 1) * t.PerCell - t.PerCell)
+                );
+            },
+            iter: 300
+        );
     }
 
     [Fact]
@@ -30,13 +40,19 @@ public class TrialPlottingTests
     {
         var (vessels, plots) = TrialPlotting.OverCells([100, 100, 100], 1, 72, VesselKind.Tray, "T-1", 3);
         Assert.Equal(5, vessels.Count);
-        Assert.All(plots.GroupBy(p => p.Vessel), tray => Assert.InRange(tray.Max(p => p.Cells!.Count) - tray.Min(p => p.Cells!.Count), 0, 1));
+        Assert.All(plots.GroupBy(p => p.Vessel), tray =>
+            Assert.InRange(tray.Max(p => p.Cells!.Count) - tray.Min(p => p.Cells!.Count), 0, 1)
+        );
     }
 
     [Fact]
     public void The_same_seed_lays_out_the_same_and_another_does_not()
     {
-        string Layout(int seed) => string.Join(';', TrialPlotting.OverCells([36, 36], 1, 72, VesselKind.Tray, "T-1", seed).Plots.Select(p => string.Join(',', p.Cells!)));
+        string Layout(int seed) =>
+            string.Join(
+                ';',
+                TrialPlotting.OverCells([36, 36], 1, 72, VesselKind.Tray, "T-1", seed).Plots.Select(p => string.Join(',', p.Cells!))
+            );
         Assert.Equal(Layout(7), Layout(7));
         Assert.NotEqual(Layout(7), Layout(8));
     }
@@ -49,7 +65,8 @@ public class TrialPlottingTests
         var first = new int[73];
         for (var seed = 0; seed < layouts; seed++)
         {
-            foreach (var cell in TrialPlotting.OverCells([36, 36], 1, 72, VesselKind.Tray, "T", seed).Plots[0].Cells!) first[cell]++;
+            foreach (var cell in TrialPlotting.OverCells([36, 36], 1, 72, VesselKind.Tray, "T", seed).Plots[0].Cells!)
+                first[cell]++;
         }
         // five standard deviations of a fair coin
         Assert.All(first.Skip(1), n => Assert.InRange(n, (layouts / 2) - 112, (layouts / 2) + 112));
@@ -65,11 +82,27 @@ public class TrialPlottingTests
         Assert.NotEqual(Enumerable.Range(0, 4), plots.Where(p => p.Arm == 0).Select(p => p.Vessel));
     }
 
-    private static TrialDesign Design(int replicates, TrialLayout layout = TrialLayout.OwnVessels) => Of(
-        layout == TrialLayout.OwnVessels ? TrialPlotting.InOwnVessels([30, 30], replicates, VesselKind.Pot, "T-1", 1) : TrialPlotting.OverCells([30, 30], 1, 36, VesselKind.Tray, "T-1", 1), layout);
+    private static TrialDesign Design(int replicates, TrialLayout layout = TrialLayout.OwnVessels) =>
+        Of(
+            layout == TrialLayout.OwnVessels
+                ? TrialPlotting.InOwnVessels([30, 30], replicates, VesselKind.Pot, "T-1", 1)
+                : TrialPlotting.OverCells([30, 30], 1, 36, VesselKind.Tray, "T-1", 1),
+            layout
+        );
 
-    private static TrialDesign Of((IReadOnlyList<TrialVessel> Vessels, IReadOnlyList<TrialPlot> Plots) laid, TrialLayout layout) => new("T", "depth", 1, layout,
-        [new(Guid.NewGuid(), "shallow", true, "r", 30, 2), new(Guid.NewGuid(), "deep", false, "r", 30, 10)], laid.Vessels, laid.Plots, null, 1, Blind: false);
+    private static TrialDesign Of((IReadOnlyList<TrialVessel> Vessels, IReadOnlyList<TrialPlot> Plots) laid, TrialLayout layout) =>
+        new(
+            "T",
+            "depth",
+            1,
+            layout,
+            [new(Guid.NewGuid(), "shallow", true, "r", 30, 2), new(Guid.NewGuid(), "deep", false, "r", 30, 10)],
+            laid.Vessels,
+            laid.Plots,
+            null,
+            1,
+            Blind: false
+        );
 
     [Fact]
     public void Sowing_by_the_layout_divides_the_seed_and_keeps_every_one()
@@ -78,7 +111,8 @@ public class TrialPlottingTests
         var book = new Book().Add("2026-12-01", new StepStarted("1", 0, 29, "cold-shelf"));
         var entries = TrialSowing.Entries(design, 1, book.Fold(), new Sown("1", "lamp-shelf", null));
         Assert.Equal(4, entries.Count);
-        foreach (var entry in entries) book.Add("2027-02-20", entry);
+        foreach (var entry in entries)
+            book.Add("2027-02-20", entry);
         var state = book.Fold();
         Assert.Empty(state.Conflicts);
         // one seed was lost before the trial: the last pot has one fewer
@@ -100,7 +134,8 @@ public class TrialPlottingTests
     {
         var design = Design(3);
         var book = new Book();
-        foreach (var entry in TrialSowing.Entries(design, 0, book.Fold(), new Sown("1", "lamp-shelf", null))) book.Add("2027-02-20", entry);
+        foreach (var entry in TrialSowing.Entries(design, 0, book.Fold(), new Sown("1", "lamp-shelf", null)))
+            book.Add("2027-02-20", entry);
         var state = book.Fold();
         Assert.Empty(state.Conflicts);
         Assert.Equal((30, 30), (state.SeedsStarted, state.Living.Sum(p => p.Seeds)));

@@ -10,7 +10,8 @@ public class TrialSizeTests
     [InlineData(0.5, 0.75, 58)]
     [InlineData(0.75, 0.5, 58)]
     [InlineData(0.4, 0.6, 97)]
-    public void Seeds_an_arm_are_those_of_R(double control, double treated, int seeds) => Assert.Equal(seeds, TrialSizes.Of(control, treated).SeedsPerArm);
+    public void Seeds_an_arm_are_those_of_R(double control, double treated, int seeds) =>
+        Assert.Equal(seeds, TrialSizes.Of(control, treated).SeedsPerArm);
 
     /// <summary>0.743355 in the contract; the others by a double loop over fisher.test.</summary>
     [Theory]
@@ -25,7 +26,8 @@ public class TrialSizeTests
     [Theory]
     [InlineData(0.5, 0.75, 64)]
     [InlineData(0.3, 0.6, 48)]
-    public void Fishers_test_needs_more(double control, double treated, int seeds) => Assert.Equal(seeds, TrialSizes.Of(control, treated).SeedsPerArmFisher);
+    public void Fishers_test_needs_more(double control, double treated, int seeds) =>
+        Assert.Equal(seeds, TrialSizes.Of(control, treated).SeedsPerArmFisher);
 
     [Fact]
     public void The_quick_enumeration_is_the_slow_one()
@@ -37,7 +39,8 @@ public class TrialSizeTests
         {
             for (var y = 0; y <= n; y++)
             {
-                if (FisherExact.TwoSided(x, n, y, n) <= 0.05) slow += Share(x, 0.2) * Share(y, 0.7);
+                if (FisherExact.TwoSided(x, n, y, n) <= 0.05)
+                    slow += Share(x, 0.2) * Share(y, 0.7);
             }
         }
         Assert.Equal(slow, FisherExact.PowerOfEqualArms(n, 0.2, 0.7, 0.05), 12);

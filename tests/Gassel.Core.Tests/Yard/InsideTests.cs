@@ -29,7 +29,10 @@ public class InsideTests
     public void Measured_hours_without_sun_take_it_from_the_range_of_their_day()
     {
         var at = Weathers.Start;
-        var measured = Enumerable.Range(0, 24).Select(h => (at.AddHours(h), 4 + (5 * Math.Cos(Math.PI / 12 * (h - 15))), (double?)null, (double?)null)).ToList();
+        var measured = Enumerable
+            .Range(0, 24)
+            .Select(h => (at.AddHours(h), 4 + (5 * Math.Cos(Math.PI / 12 * (h - 15))), (double?)null, (double?)null))
+            .ToList();
         var hours = ContainerHours.FromHours(measured, 46.8);
         Assert.Equal(Sun.FromRangeMJ(10, Sun.TopOfAirMJ(46.8, new(2027, 3, 1))), hours.Sum(h => h.SolarWm2) * 3600 / 1e6, 9);
         Assert.Equal(0, hours[2].SolarWm2);
@@ -39,7 +42,10 @@ public class InsideTests
     [Fact]
     public void A_measured_dull_day_has_no_clear_night()
     {
-        var hours = ContainerHours.FromHours([.. Enumerable.Range(0, 24).Select(h => (Weathers.Start.AddHours(h), 3.0, (double?)0, (double?)null))], 46.8);
+        var hours = ContainerHours.FromHours(
+            [.. Enumerable.Range(0, 24).Select(h => (Weathers.Start.AddHours(h), 3.0, (double?)0, (double?)null))],
+            46.8
+        );
         Assert.All(hours, h => Assert.Equal(0, h.Clearness));
     }
 
@@ -97,7 +103,15 @@ public class InsideTests
         var real = Jug with { UWallWm2K = 8.5, Transmittance = 0.36 };
         var random = new Random(3);
         var truth = new ContainerModel(real).Run(hours, _ => Weathers.CapOff);
-        var readings = hours.Select((h, i) => new TemperatureReading(h.At.AddHours(1).ToUnixTimeMilliseconds(), truth.MediumC[i] + ((random.NextDouble() - 0.5) * 0.2))).ToList();
+        var readings = hours
+            .Select(
+                (h, i) =>
+                    new TemperatureReading(
+                        h.At.AddHours(1).ToUnixTimeMilliseconds(),
+                        truth.MediumC[i] + ((random.NextDouble() - 0.5) * 0.2)
+                    )
+            )
+            .ToList();
         var fit = ContainerCalibration.Fit(Jug, 0, hours, _ => Weathers.CapOff, readings, ProbeSpot.Medium)!;
         Assert.Equal(8.5, fit.UWallWm2K, 1.0);
         Assert.Equal(0.36, fit.Transmittance, 0.03);
@@ -107,7 +121,20 @@ public class InsideTests
 
     [Fact]
     public void Too_few_readings_fit_nothing() =>
-        Assert.Null(ContainerCalibration.Fit(Jug, 0, Weathers.ClearDays(6, 1, 13, 600), _ => Weathers.CapOff, [.. Enumerable.Range(0, 40).Select(i => new TemperatureReading(Weathers.Start.AddHours(i + 14).ToUnixTimeMilliseconds(), 5))], ProbeSpot.Medium));
+        Assert.Null(
+            ContainerCalibration.Fit(
+                Jug,
+                0,
+                Weathers.ClearDays(6, 1, 13, 600),
+                _ => Weathers.CapOff,
+                [
+                    .. Enumerable
+                        .Range(0, 40)
+                        .Select(i => new TemperatureReading(Weathers.Start.AddHours(i + 14).ToUnixTimeMilliseconds(), 5)),
+                ],
+                ProbeSpot.Medium
+            )
+        );
 
     [Fact]
     public void A_vessel_of_ones_own_has_the_volume_it_was_given()

@@ -11,11 +11,14 @@ public class LotBothWaysTests
     /// <summary>60 seeds sown, of which so many came up on one day.</summary>
     private static CountedBatch Batch(int number, int up, bool given = true)
     {
-        var book = new Book().Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")))
+        var book = new Book()
+            .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")))
             .Add("2027-02-20", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 1", 72)));
-        if (up > 0) book.Add("2027-03-05", new Count("1", up, 1, LossCause.Slugs));
+        if (up > 0)
+            book.Add("2027-03-05", new Count("1", up, 1, LossCause.Slugs));
         book.Add("2027-03-06", new Note("1", "no work"));
-        if (given) book.Add("2027-03-20", new SowingClosed("1"));
+        if (given)
+            book.Add("2027-03-20", new SowingClosed("1"));
         return new(number, Book.Plan(), BatchFold.Run(Book.Plan(), book.Entries), book.Entries);
     }
 
@@ -23,11 +26,16 @@ public class LotBothWaysTests
     public void A_difference_is_told_from_the_side_that_came_up_more()
     {
         var indoors = LotBothWays.Of(1, "small camas", [Batch(1, 48)], [Batch(2, 12)]);
-        Assert.StartsWith("80 % of 60 indoors, 20 % of 60 outdoors: indoors came up more, by 60 points, between ", indoors.Sentence, StringComparison.Ordinal);
+        Assert.StartsWith(
+            "80 % of 60 indoors, 20 % of 60 outdoors: indoors came up more, by 60 points, between ",
+            indoors.Sentence,
+            StringComparison.Ordinal
+        );
         var outdoors = LotBothWays.Of(1, "small camas", [Batch(1, 12)], [Batch(2, 48)]);
         Assert.Contains("outdoors came up more, by 60 points, between ", outdoors.Sentence, StringComparison.Ordinal);
         // the same numbers the other way round have the same interval, and none of its ends is negative
-        string Interval(LotBothWays lot) => lot.Sentence[lot.Sentence.IndexOf("between", StringComparison.Ordinal)..lot.Sentence.IndexOf('(')];
+        string Interval(LotBothWays lot) =>
+            lot.Sentence[lot.Sentence.IndexOf("between", StringComparison.Ordinal)..lot.Sentence.IndexOf('(')];
         Assert.Equal(Interval(indoors), Interval(outdoors));
         Assert.DoesNotContain('−', Interval(outdoors));
     }
@@ -36,7 +44,11 @@ public class LotBothWaysTests
     public void Few_seeds_tell_nothing_and_what_goes_on_is_not_over()
     {
         var lot = LotBothWays.Of(1, "small camas", [Batch(1, 30)], [Batch(2, 27, given: false)]);
-        Assert.StartsWith("Not over. So far: 50 % of 60 indoors, 45 % of 60 outdoors: so many seeds cannot tell the two apart (indoors by 5 points, between −", lot.Sentence, StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Not over. So far: 50 % of 60 indoors, 45 % of 60 outdoors: so many seeds cannot tell the two apart (indoors by 5 points, between −",
+            lot.Sentence,
+            StringComparison.Ordinal
+        );
         Assert.True(lot.Indoors.IsOver);
         Assert.False(lot.Outdoors.IsOver);
     }

@@ -9,12 +9,37 @@ namespace Gassel.Core.Tests.Yard;
 
 public class SetOutTests
 {
-    private static readonly SetOutNeed Camas = new(42, ColdResponse.ColdGerminator, ThermalRate.Cool, 20, ThermalTime.OfPacket(10, 40, 7.5, ThermalRate.Cool), true, -6);
-    private static readonly SetOutNeed Penstemon = new(28, ColdResponse.Usual, ThermalRate.General, 30, ThermalTime.OfPacket(10, 30, 15, ThermalRate.General), false, -4);
+    private static readonly SetOutNeed Camas = new(
+        42,
+        ColdResponse.ColdGerminator,
+        ThermalRate.Cool,
+        20,
+        ThermalTime.OfPacket(10, 40, 7.5, ThermalRate.Cool),
+        true,
+        -6
+    );
+    private static readonly SetOutNeed Penstemon = new(
+        28,
+        ColdResponse.Usual,
+        ThermalRate.General,
+        30,
+        ThermalTime.OfPacket(10, 30, 15, ThermalRate.General),
+        false,
+        -4
+    );
 
-    private static readonly WinterRuns Runs = new(Weathers.Record, 46.8, ContainerParameters.Of(ContainerPreset.Jug4), Weathers.CapOff, new(2026, 11, 1));
+    private static readonly WinterRuns Runs = new(
+        Weathers.Record,
+        46.8,
+        ContainerParameters.Of(ContainerPreset.Jug4),
+        Weathers.CapOff,
+        new(2026, 11, 1)
+    );
 
-    private static readonly IReadOnlyList<DateOnly> Dates = [.. Enumerable.Range(0, 24).Select(i => new DateOnly(2026, 11, 1).AddDays(7 * i))];
+    private static readonly IReadOnlyList<DateOnly> Dates =
+    [
+        .. Enumerable.Range(0, 24).Select(i => new DateOnly(2026, 11, 1).AddDays(7 * i)),
+    ];
 
     [Fact]
     public void Thirty_winters_are_counted() => Assert.Equal(31, Runs.Count);
@@ -32,11 +57,17 @@ public class SetOutTests
 
     [Fact]
     public void A_later_day_never_has_more_winters_with_enough_cold() =>
-        Gen.Select(Gen.Double[5, 120], Gen.Bool).Sample((days, inCold) =>
-        {
-            var shares = Runs.For(Penstemon with { ColdDays = days, GerminatesInCold = inCold }, Dates).Dates.Select(d => d.ChillMetShare).ToList();
-            Assert.All(shares.Zip(shares.Skip(1)), p => Assert.True(p.Second <= p.First + 1e-12));
-        }, iter: 10);
+        Gen.Select(Gen.Double[5, 120], Gen.Bool)
+            .Sample(
+                (days, inCold) =>
+                {
+                    var shares = Runs.For(Penstemon with { ColdDays = days, GerminatesInCold = inCold }, Dates)
+                        .Dates.Select(d => d.ChillMetShare)
+                        .ToList();
+                    Assert.All(shares.Zip(shares.Skip(1)), p => Assert.True(p.Second <= p.First + 1e-12));
+                },
+                iter: 10
+            );
 
     [Fact]
     public void Every_winter_ends_one_way()
@@ -94,7 +125,14 @@ public class SetOutTests
         var (first, last) = (new DateOnly(2027, 1, 10), new DateOnly(2027, 1, 13));
         var filled = WeatherFilling.Of([new(first, -6, 0), new(first.AddDays(1), null, 4), new(last, 0, 6)]);
         Assert.Null(filled.Broken);
-        Assert.Equal(new WholeDay(first.AddDays(1), -4, 2), filled.Days[1] with { MinC = Math.Round(filled.Days[1].MinC, 9), MaxC = Math.Round(filled.Days[1].MaxC, 9) });
+        Assert.Equal(
+            new WholeDay(first.AddDays(1), -4, 2),
+            filled.Days[1] with
+            {
+                MinC = Math.Round(filled.Days[1].MinC, 9),
+                MaxC = Math.Round(filled.Days[1].MaxC, 9),
+            }
+        );
         Assert.Equal(4, filled.Days.Count);
         Assert.NotNull(WeatherFilling.Of([new(first, -6, 0), new(last.AddDays(1), 0, 6)]).Broken);
     }
@@ -103,7 +141,8 @@ public class SetOutTests
     [InlineData(46.8, null)]
     [InlineData(-46.8, 7)]
     [InlineData(3, null)]
-    public void A_record_of_the_other_hemisphere_is_noticed(double latitude, int? warmest) => Assert.Equal(warmest, WinterRuns.WrongHemisphere(Weathers.Record, latitude));
+    public void A_record_of_the_other_hemisphere_is_noticed(double latitude, int? warmest) =>
+        Assert.Equal(warmest, WinterRuns.WrongHemisphere(Weathers.Record, latitude));
 
     [Fact]
     public void In_the_south_the_same_winter_half_a_year_later_says_the_same()
@@ -119,8 +158,14 @@ public class SetOutTests
     }
 
     private static List<DailyTemperature> Seattle() =>
-    [
-        .. File.ReadLines(OpenData.Find("seattle-weather.csv")).Skip(1).Select(l => l.Split(','))
-            .Select(c => new DailyTemperature(DateOnly.ParseExact(c[0], "yyyy-MM-dd", CultureInfo.InvariantCulture), double.Parse(c[3], CultureInfo.InvariantCulture), double.Parse(c[2], CultureInfo.InvariantCulture))),
-    ];
+        [
+            .. File.ReadLines(OpenData.Find("seattle-weather.csv"))
+                .Skip(1)
+                .Select(l => l.Split(','))
+                .Select(c => new DailyTemperature(
+                    DateOnly.ParseExact(c[0], "yyyy-MM-dd", CultureInfo.InvariantCulture),
+                    double.Parse(c[3], CultureInfo.InvariantCulture),
+                    double.Parse(c[2], CultureInfo.InvariantCulture)
+                )),
+        ];
 }

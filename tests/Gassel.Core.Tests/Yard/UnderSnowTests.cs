@@ -12,7 +12,10 @@ public class UnderSnowTests
     private static double Cold(double snowCm, CapPosition cap = CapPosition.Off)
     {
         var days = Enumerable.Range(0, 60).Select(d => new WholeDay(new DateOnly(2027, 1, 1).AddDays(d), -6, 2, snowCm)).ToList();
-        var run = new ContainerModel(ContainerParameters.Of(ContainerPreset.Jug4)).Run(ContainerHours.FromDays(days, 46.8, TimeSpan.Zero), _ => new ContainerSetting(cap));
+        var run = new ContainerModel(ContainerParameters.Of(ContainerPreset.Jug4)).Run(
+            ContainerHours.FromDays(days, 46.8, TimeSpan.Zero),
+            _ => new ContainerSetting(cap)
+        );
         return ContainerDays.Of(run, new ColdResponse(-1, 0.5, 6, 12)).Sum(d => d.Effective);
     }
 
@@ -23,7 +26,9 @@ public class UnderSnowTests
     public void Deeper_snow_is_never_colder_in_frost()
     {
         var depths = new[] { 12.0, 20, 30, 60, 100 };
-        Assert.All(depths.Zip(depths.Skip(1)), p => Assert.True(Cold(p.Second) >= Cold(p.First) - 1e-6, $"{p.First} cm {Cold(p.First)}, {p.Second} cm {Cold(p.Second)}"));
+        Assert.All(depths.Zip(depths.Skip(1)), p =>
+            Assert.True(Cold(p.Second) >= Cold(p.First) - 1e-6, $"{p.First} cm {Cold(p.First)}, {p.Second} cm {Cold(p.Second)}")
+        );
     }
 
     [Fact]

@@ -12,7 +12,15 @@ public class YardWatchTests
     private static readonly DateOnly Out = new(2026, 12, 1);
     private static readonly DateOnly Day = new(2027, 3, 14);
     private static readonly DateTimeOffset Now = new(2027, 3, 14, 9, 0, 0, TimeSpan.FromHours(-7));
-    private static readonly SetOutNeed Need = new(21, ColdResponse.Usual, ThermalRate.General, 30, ThermalTime.OfPacket(7, 21, 15, ThermalRate.General), false, -4);
+    private static readonly SetOutNeed Need = new(
+        21,
+        ColdResponse.Usual,
+        ThermalRate.General,
+        30,
+        ThermalTime.OfPacket(7, 21, 15, ThermalRate.General),
+        false,
+        -4
+    );
 
     /// <summary>Mild and dull until today, then as the outlook has it.</summary>
     private static List<YardDay> Weather(params (double MinC, double MaxC)[] ahead) => Weather(null, null, ahead);
@@ -20,7 +28,8 @@ public class YardWatchTests
     private static List<YardDay> Weather(double? gust, bool? wet, params (double MinC, double MaxC)[] ahead)
     {
         var days = new List<YardDay>();
-        for (var date = Out; date < Day; date = date.AddDays(1)) days.Add(new(date, 1, 6, 0, wet ?? true, null, YardDaySource.Recorded));
+        for (var date = Out; date < Day; date = date.AddDays(1))
+            days.Add(new(date, 1, 6, 0, wet ?? true, null, YardDaySource.Recorded));
         for (var i = 0; i < 8; i++)
         {
             var (min, max) = i < ahead.Length ? ahead[i] : (1.0, 6.0);
@@ -30,13 +39,31 @@ public class YardWatchTests
     }
 
     private static IReadOnlyList<YardWarning> Ask(
-        List<YardDay> weather, int emerged = 0, string countedOn = "2027-02-20", ContainerSetup? setup = null, bool cool = false, DateTimeOffset? now = null, Check? look = null, params (string On, Tending What)[] tended)
+        List<YardDay> weather,
+        int emerged = 0,
+        string countedOn = "2027-02-20",
+        ContainerSetup? setup = null,
+        bool cool = false,
+        DateTimeOffset? now = null,
+        Check? look = null,
+        params (string On, Tending What)[] tended
+    )
     {
         setup ??= new(ContainerPreset.Jug4);
         DateOnly On(string day) => DateOnly.ParseExact(day, "yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture);
-        var part = new PartState("1", null, 30, 0, [new(0, Out, null)], "yard", new(VesselKind.Container, "jug 1"),
+        var part = new PartState(
+            "1",
+            null,
+            30,
+            0,
+            [new(0, Out, null)],
+            "yard",
+            new(VesselKind.Container, "jug 1"),
             look is null ? [] : [new(Guid.NewGuid(), Day.AddDays(-1), look.Moisture, MouldSeen.None, 0)],
-            emerged == 0 ? [] : [new(Guid.NewGuid(), On(countedOn), emerged, 0, LossCause.Unknown)], Out, false)
+            emerged == 0 ? [] : [new(Guid.NewGuid(), On(countedOn), emerged, 0, LossCause.Unknown)],
+            Out,
+            false
+        )
         {
             Setup = setup,
             Tended = [.. tended.Select(t => new TendingRecord(Guid.NewGuid(), On(t.On), null, t.What))],
@@ -47,7 +74,8 @@ public class YardWatchTests
         return YardWatch.Of(new(part, setup, life, ContainerTale.Of(run, weather, Need, south: false), cool), weather, now ?? Now);
     }
 
-    private static YardWarning? Find(IReadOnlyList<YardWarning> warnings, YardWarningKind kind) => warnings.SingleOrDefault(w => w.Kind == kind);
+    private static YardWarning? Find(IReadOnlyList<YardWarning> warnings, YardWarningKind kind) =>
+        warnings.SingleOrDefault(w => w.Kind == kind);
 
     [Fact]
     public void A_freeze_is_warned_of_where_seedlings_are_up_and_nowhere_else()
@@ -67,7 +95,9 @@ public class YardWatchTests
         var fed = Find(Ask(Weather(), emerged: 5, countedOn: "2027-02-20"), YardWarningKind.Feed)!;
         Assert.Equal([Tending.Fed], fed.Actions);
         Assert.Null(Find(Ask(Weather(), emerged: 5, countedOn: "2027-02-22"), YardWarningKind.Feed));
-        Assert.Null(Find(Ask(Weather(), emerged: 5, setup: new(ContainerPreset.Jug4, Mix: ContainerMix.WithNutrients)), YardWarningKind.Feed));
+        Assert.Null(
+            Find(Ask(Weather(), emerged: 5, setup: new(ContainerPreset.Jug4, Mix: ContainerMix.WithNutrients)), YardWarningKind.Feed)
+        );
         Assert.Null(Find(Ask(Weather(), emerged: 5, tended: ("2027-03-10", Tending.Fed)), YardWarningKind.Feed));
         Assert.NotNull(Find(Ask(Weather(), emerged: 5, tended: ("2027-02-28", Tending.Fed)), YardWarningKind.Feed));
     }
@@ -77,7 +107,11 @@ public class YardWatchTests
     {
         var mild = Weather((1, 6), (-4, 3));
         Assert.NotNull(Find(Ask(mild, emerged: 5, countedOn: "2027-03-11"), YardWarningKind.FreezeComing));
-        Assert.Contains("just up", Find(Ask(mild, emerged: 5, countedOn: "2027-03-11"), YardWarningKind.FreezeComing)!.Reason, StringComparison.Ordinal);
+        Assert.Contains(
+            "just up",
+            Find(Ask(mild, emerged: 5, countedOn: "2027-03-11"), YardWarningKind.FreezeComing)!.Reason,
+            StringComparison.Ordinal
+        );
         Assert.Null(Find(Ask(mild, emerged: 5), YardWarningKind.FreezeComing));
     }
 
@@ -88,7 +122,10 @@ public class YardWatchTests
         var inside = Ask(freeze, emerged: 5, tended: ("2027-03-14", Tending.CarriedIn), now: Now.AddHours(4));
         Assert.Null(Find(inside, YardWarningKind.FreezeComing));
         Assert.Null(Find(inside, YardWarningKind.BackOut));
-        var over = Find(Ask(Weather((3, 9), (3, 9), (3, 9), (3, 9)), emerged: 5, tended: ("2027-03-12", Tending.CarriedIn)), YardWarningKind.BackOut)!;
+        var over = Find(
+            Ask(Weather((3, 9), (3, 9), (3, 9), (3, 9)), emerged: 5, tended: ("2027-03-12", Tending.CarriedIn)),
+            YardWarningKind.BackOut
+        )!;
         Assert.Equal([Tending.BackOut], over.Actions);
     }
 
@@ -96,7 +133,10 @@ public class YardWatchTests
     public void A_cover_that_is_not_enough_says_so()
     {
         var bitter = Weather((1, 6), (1, 4), (-25, -14), (-24, -12));
-        var warning = Find(Ask(bitter, emerged: 5, tended: ("2027-03-14", Tending.Covered), now: Now.AddHours(4)), YardWarningKind.FreezeComing)!;
+        var warning = Find(
+            Ask(bitter, emerged: 5, tended: ("2027-03-14", Tending.Covered), now: Now.AddHours(4)),
+            YardWarningKind.FreezeComing
+        )!;
         Assert.Contains("covered, and still", warning.Reason, StringComparison.Ordinal);
         Assert.Equal([Tending.CarriedIn], warning.Actions);
     }
@@ -118,7 +158,9 @@ public class YardWatchTests
         var cook = Find(Ask(Weather((6, 27), (7, 28)), setup: capped), YardWarningKind.CookRisk)!;
         Assert.True(cook.WorstC >= 40);
         Assert.Equal(Tending.TopOpen, cook.Actions[0]);
-        Assert.DoesNotContain(Ask(Weather((2, 5), (2, 5)), setup: capped), w => w.Kind is YardWarningKind.CookRisk or YardWarningKind.OpenCaps);
+        Assert.DoesNotContain(Ask(Weather((2, 5), (2, 5)), setup: capped), w =>
+            w.Kind is YardWarningKind.CookRisk or YardWarningKind.OpenCaps
+        );
     }
 
     [Fact]
@@ -171,7 +213,9 @@ public class YardWatchTests
     [Fact]
     public void Tops_are_opened_by_degrees_once_days_are_warm_and_no_killing_night_is_in_sight()
     {
-        Assert.NotNull(Find(Ask(Weather((3, 12), (4, 13), (3, 12), (4, 12), (4, 12), (4, 12), (4, 12)), emerged: 4), YardWarningKind.OpenByDegrees));
+        Assert.NotNull(
+            Find(Ask(Weather((3, 12), (4, 13), (3, 12), (4, 12), (4, 12), (4, 12), (4, 12)), emerged: 4), YardWarningKind.OpenByDegrees)
+        );
         Assert.Null(Find(Ask(Weather((3, 12), (4, 13), (3, 12), (-6, 12)), emerged: 4), YardWarningKind.OpenByDegrees));
         Assert.Null(Find(Ask(Weather((3, 12), (4, 13), (3, 12))), YardWarningKind.OpenByDegrees));
     }
@@ -188,7 +232,12 @@ public class YardWatchTests
     public void An_open_cap_by_night_is_asked_on_where_the_style_has_it_on()
     {
         var atNight = new ContainerSetup(ContainerPreset.Jug4, CareStyle.CapOnAtNight);
-        Assert.NotNull(Find(Ask(Weather((-1, 6), (-1, 6)), emerged: 3, setup: atNight, tended: ("2027-03-13", Tending.CapOff)), YardWarningKind.CapTonight));
+        Assert.NotNull(
+            Find(
+                Ask(Weather((-1, 6), (-1, 6)), emerged: 3, setup: atNight, tended: ("2027-03-13", Tending.CapOff)),
+                YardWarningKind.CapTonight
+            )
+        );
         Assert.Null(Find(Ask(Weather((-1, 6), (-1, 6)), emerged: 3, setup: atNight), YardWarningKind.CapTonight));
     }
 
@@ -203,8 +252,15 @@ public class YardWatchTests
     [Fact]
     public void What_was_done_holds_from_its_moment_on()
     {
-        var life = new ContainerLife(new(ContainerPreset.Jug4), [new(Out, Exposure.Open), new(new(2027, 3, 1), Exposure.Shade)],
-            [new(Guid.NewGuid(), new(2027, 3, 10), Now.AddDays(-4), Tending.CapOn), new(Guid.NewGuid(), new(2027, 3, 12), null, Tending.Covered)], TimeSpan.FromHours(-7));
+        var life = new ContainerLife(
+            new(ContainerPreset.Jug4),
+            [new(Out, Exposure.Open), new(new(2027, 3, 1), Exposure.Shade)],
+            [
+                new(Guid.NewGuid(), new(2027, 3, 10), Now.AddDays(-4), Tending.CapOn),
+                new(Guid.NewGuid(), new(2027, 3, 12), null, Tending.Covered),
+            ],
+            TimeSpan.FromHours(-7)
+        );
         Assert.Equal(new(CapPosition.Off), life.At(Now.AddDays(-20)));
         Assert.Equal(new(CapPosition.Off, Exposure.Shade), life.At(Now.AddDays(-5)));
         Assert.Equal(new(CapPosition.On, Exposure.Shade), life.At(Now.AddDays(-3)));

@@ -22,53 +22,131 @@ internal static class BatchEndpoints
     {
         api.MapGet("/batches", All);
         api.MapGet("/batches/{id:guid}", One).ProducesProblem(404).ProducesProblem(422);
-        api.MapPost("/batches/{id:guid}/entries", Record).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(403).ProducesProblem(404).ProducesProblem(409);
-        api.MapPost("/entries", RecordMany).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(403).ProducesProblem(404).ProducesProblem(409);
-        api.MapPost("/batches/{id:guid}/replan", Replanning.Take).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        api.MapPost("/batches/{id:guid}/entries", Record)
+            .For(Role.Volunteer)
+            .ProducesProblem(400)
+            .ProducesProblem(403)
+            .ProducesProblem(404)
+            .ProducesProblem(409);
+        api.MapPost("/entries", RecordMany)
+            .For(Role.Volunteer)
+            .ProducesProblem(400)
+            .ProducesProblem(403)
+            .ProducesProblem(404)
+            .ProducesProblem(409);
+        api.MapPost("/batches/{id:guid}/replan", Replanning.Take)
+            .For(Role.Grower)
+            .ProducesProblem(400)
+            .ProducesProblem(404)
+            .ProducesProblem(409);
         api.MapPost("/batches/{id:guid}/what-if", Replanning.WhatIf).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/batches/{id:guid}/media", Media.For).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/batches/{id:guid}/parts/{part}/causes", Causes.Of).ProducesProblem(404);
         api.MapGet("/places", (Library library) => library.Places());
     }
 
-    private static async Task<List<BatchSummary>> All(Library library, OutdoorBatches shelf, TemperatureWatch watch, SetAside aside, SiteClock clock)
+    private static async Task<List<BatchSummary>> All(
+        Library library,
+        OutdoorBatches shelf,
+        TemperatureWatch watch,
+        SetAside aside,
+        SiteClock clock
+    )
     {
         var hurting = (await watch.Now()).Where(p => p.Value.Troubles.Any(x => x.HurtsSeed)).Select(p => p.Key).ToHashSet();
         var species = (await library.Species()).ToDictionary(s => s.Id);
         return [.. aside.Each(await shelf.All(), b => BatchViews.Summary(b, species[b.Row.SpeciesId], hurting, clock.Today))];
     }
 
-    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(Guid id, Library library, OutdoorBatches shelf, TemperatureWatch watch, OwnBatches own, PlantOutlook plants, SetAside aside, SiteClock clock, CancellationToken cancel)
+    private static async Task<Results<Ok<BatchView>, ProblemHttpResult>> One(
+        Guid id,
+        Library library,
+        OutdoorBatches shelf,
+        TemperatureWatch watch,
+        OwnBatches own,
+        PlantOutlook plants,
+        SetAside aside,
+        SiteClock clock,
+        CancellationToken cancel
+    )
     {
-        if (await shelf.Find(id, cancel) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id, cancel) is not { } batch)
+            return BatchNames.NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
         var places = await watch.Places();
         var troubles = new Dictionary<string, IReadOnlyList<PlaceTrouble>>();
-        foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place)) troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
+        foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place))
+            troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
         var (known, now, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
         var (days, curves) = (await plants.Days(cancel), await own.Curves(species.Id, batch.Plan.Route.Id));
-        var view = aside.Each([batch], b => BatchViews.Whole(b, species, places, part => watch.Cold(b, part, species, places, known, inside, clock.Today),
-            part => RoundsEndpoints.Warmth(b.Plan, part, species, places, now), known, troubles, days, plants.PlantingOut(species.Hardiness), plants.Practices()[species.Hardiness], clock.LocalTimeZone, clock.Today, clock.Site?.Latitude ?? 0,
-            curves)).FirstOrDefault();
+        var view = aside
+            .Each([batch], b =>
+                BatchViews.Whole(
+                    b,
+                    species,
+                    places,
+                    part => watch.Cold(b, part, species, places, known, inside, clock.Today),
+                    part => RoundsEndpoints.Warmth(b.Plan, part, species, places, now),
+                    known,
+                    troubles,
+                    days,
+                    plants.PlantingOut(species.Hardiness),
+                    plants.Practices()[species.Hardiness],
+                    clock.LocalTimeZone,
+                    clock.Today,
+                    clock.Site?.Latitude ?? 0,
+                    curves
+                )
+            )
+            .FirstOrDefault();
         return view is null ? Uncomputable(batch, BatchNames.OfPlaces(places.Values)) : TypedResults.Ok(view);
     }
 
     /// <summary>With its log, so that the entry that stands in the way can be taken back.</summary>
     private static ProblemHttpResult Uncomputable(ShelvedBatch batch, Dictionary<string, string> placeNames) =>
-        new Refusal(null, $"B-{batch.Row.Number} cannot be computed from what is recorded of it. Undo the entry that is wrong; the others stay.", StatusCodes.Status422UnprocessableEntity, "Cannot be computed")
-            .ToResult(new Dictionary<string, object?>
+        new Refusal(
+            null,
+            $"B-{batch.Row.Number} cannot be computed from what is recorded of it. Undo the entry that is wrong; the others stay.",
+            StatusCodes.Status422UnprocessableEntity,
+            "Cannot be computed"
+        ).ToResult(
+            new Dictionary<string, object?>
             {
-                ["log"] = batch.State.Log.Where(l => l.Fate != EntryFate.TakenBack && l.Entry.Payload is not VoidEntry)
-                    .Select(l => new { l.Entry.Id, l.Entry.DoneOn, l.Entry.Who, Words = EntryWords.Of(l.Entry.Payload, batch.Plan, placeNames) }),
-            });
+                ["log"] = batch
+                    .State.Log.Where(l => l.Fate != EntryFate.TakenBack && l.Entry.Payload is not VoidEntry)
+                    .Select(l => new
+                    {
+                        l.Entry.Id,
+                        l.Entry.DoneOn,
+                        l.Entry.Who,
+                        Words = EntryWords.Of(l.Entry.Payload, batch.Plan, placeNames),
+                    }),
+            }
+        );
 
-    private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(Guid id, RecordRequest request, Asker asker, Recordings recordings, CancellationToken cancel)
+    private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(
+        Guid id,
+        RecordRequest request,
+        Asker asker,
+        Recordings recordings,
+        CancellationToken cancel
+    )
     {
-        var (recorded, refusal) = await recordings.Take(new(request.Act, request.Who, [new(id, request.Entries)], request.IfConflict), asker, single: true, cancel);
+        var (recorded, refusal) = await recordings.Take(
+            new(request.Act, request.Who, [new(id, request.Entries)], request.IfConflict),
+            asker,
+            single: true,
+            cancel
+        );
         return recorded is null ? refusal! : TypedResults.Ok(recorded[0]);
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<Recording>>, ProblemHttpResult>> RecordMany(RecordManyRequest request, Asker asker, Recordings recordings, CancellationToken cancel)
+    private static async Task<Results<Ok<IReadOnlyList<Recording>>, ProblemHttpResult>> RecordMany(
+        RecordManyRequest request,
+        Asker asker,
+        Recordings recordings,
+        CancellationToken cancel
+    )
     {
         var (recorded, refusal) = await recordings.Take(request, asker, single: false, cancel);
         return recorded is null ? refusal! : TypedResults.Ok(recorded);

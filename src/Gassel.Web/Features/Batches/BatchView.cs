@@ -24,4 +24,5 @@ public sealed record BatchView(
     DateOnly? BooksClosedOn,
     PlantingOut PlantingOut,
     string? LeftOver,
-    IReadOnlyList<IReadOnlyList<Caution>> Cautions);
+    IReadOnlyList<IReadOnlyList<Caution>> Cautions
+);

@@ -1,3 +1,4 @@
+using Gassel.Core;
 using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Due;
@@ -22,33 +23,88 @@ internal static class BatchViews
         var state = batch.State;
         var main = MainPart(state);
         var ribbon = Ribbon.For(batch.Plan, main, today);
-        return new(batch.Row.Id, batch.Row.Number, species.Id, species.CommonName, species.ScientificName, batch.Row.LotId,
-            Status(batch.Plan, state, main, today), state.Started ? state.SeedsStarted : batch.Plan.Seeds,
-            state.Germinated, state.Standing, state.Conflicts.Count(), ribbon[0].Start, ribbon[^1].End, ribbon,
-            state.Living.Any(p => p.Open is not null && p.Place is { } place && hurting.Contains(place)), batch.Plan.Name, state.DiscardedOn);
+        return new(
+            batch.Row.Id,
+            batch.Row.Number,
+            species.Id,
+            species.CommonName,
+            species.ScientificName,
+            batch.Row.LotId,
+            Status(batch.Plan, state, main, today),
+            state.Started ? state.SeedsStarted : batch.Plan.Seeds,
+            state.Germinated,
+            state.Standing,
+            state.Conflicts.Count(),
+            ribbon[0].Start,
+            ribbon[^1].End,
+            ribbon,
+            state.Living.Any(p => p.Open is not null && p.Place is { } place && hurting.Contains(place)),
+            batch.Plan.Name,
+            state.DiscardedOn
+        );
     }
 
-    public static BatchView Whole(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyDictionary<string, Place> places, Func<PartState, ColdSoFar?> coldOf, Func<PartState, GerminationWarmth?> warmthOf, IPlaceTemperatures temperatures,
-        IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles, IReadOnlyDictionary<DateOnly, YardDay> weather, PlantingOut plantingOut, DuePractice practice,
-        TimeZoneInfo zone, DateOnly today, double latitude, IReadOnlyList<PastCurve> past)
+    public static BatchView Whole(
+        ShelvedBatch batch,
+        Core.Treatments.Species species,
+        IReadOnlyDictionary<string, Place> places,
+        Func<PartState, ColdSoFar?> coldOf,
+        Func<PartState, GerminationWarmth?> warmthOf,
+        IPlaceTemperatures temperatures,
+        IReadOnlyDictionary<string, IReadOnlyList<PlaceTrouble>> troubles,
+        IReadOnlyDictionary<DateOnly, YardDay> weather,
+        PlantingOut plantingOut,
+        DuePractice practice,
+        TimeZoneInfo zone,
+        DateOnly today,
+        double latitude,
+        IReadOnlyList<PastCurve> past
+    )
     {
         var placeNames = BatchNames.OfPlaces(places.Values);
         var (plan, state) = (batch.Plan, batch.State);
         return new(
-            Summary(batch, species, troubles.Where(t => t.Value.Any(x => x.HurtsSeed)).Select(t => t.Key).ToHashSet(), today), plan, species,
-            [.. state.Parts.Select(p => new PartView(p, Ribbon.For(plan, p, today), Result(plan, p, species, today, latitude, past), Roots(p, species),
-                p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today),
-                p.Divided ? null : coldOf(p), p.Divided ? null : warmthOf(p), p.Divided ? null : VernalizationSoFar.Of(plan, p, places, temperatures, today),
-                p.Divided ? null : SeedlingClock.Of(p, species), p.Divided ? null : HardeningSoFar.Of(plan, p, species, weather, today),
-                p.Divided ? [] : [.. p.Touched(troubles, zone)],
-                p.SownOn is null || plan.GerminateStep is null ? null : plan.DaysToEmergence(p),
-                p.Divided ? [] : LookDates.Ahead(plan, p, species, practice.Check, today)))],
+            Summary(batch, species, troubles.Where(t => t.Value.Any(x => x.HurtsSeed)).Select(t => t.Key).ToHashSet(), today),
+            plan,
+            species,
+            [
+                .. state.Parts.Select(p => new PartView(
+                    p,
+                    Ribbon.For(plan, p, today),
+                    Result(plan, p, species, today, latitude, past),
+                    Roots(p, species),
+                    p.Divided || p.IsDone(plan) ? null : Replan.For(plan, p, today),
+                    p.Divided ? null : coldOf(p),
+                    p.Divided ? null : warmthOf(p),
+                    p.Divided ? null : VernalizationSoFar.Of(plan, p, places, temperatures, today),
+                    p.Divided ? null : SeedlingClock.Of(p, species),
+                    p.Divided ? null : HardeningSoFar.Of(plan, p, species, weather, today),
+                    p.Divided ? [] : [.. p.Touched(troubles, zone)],
+                    p.SownOn is null || plan.GerminateStep is null ? null : plan.DaysToEmergence(p),
+                    p.Divided ? [] : LookDates.Ahead(plan, p, species, practice.Check, today)
+                )),
+            ],
             BatchGermination.From(plan, state),
             DueWork.For(plan, state, species, today, practice),
-            [.. state.Log.Select(l => new LogLine(l.Entry.Id, l.Entry.Act, l.Entry.DoneOn, l.Entry.RecordedAt, l.Entry.Who, l.Entry.Source,
-                EntryWords.Of(l.Entry.Payload, plan, placeNames), l.Fate, l.Conflict?.Words))],
-            state.Plants, state.BooksClosedOn, plantingOut, LeftOver.Of(state.Plants, plan.Plants)?.Words,
-            [.. plan.Steps.Select(s => Cautions.For(species.Hazard, s.Step, plan.Route.Setting))]);
+            [
+                .. state.Log.Select(l => new LogLine(
+                    l.Entry.Id,
+                    l.Entry.Act,
+                    l.Entry.DoneOn,
+                    l.Entry.RecordedAt,
+                    l.Entry.Who,
+                    l.Entry.Source,
+                    EntryWords.Of(l.Entry.Payload, plan, placeNames),
+                    l.Fate,
+                    l.Conflict?.Words
+                )),
+            ],
+            state.Plants,
+            state.BooksClosedOn,
+            plantingOut,
+            LeftOver.Of(state.Plants, plan.Plants)?.Words,
+            [.. plan.Steps.Select(s => Cautions.For(species.Hazard, s.Step, plan.Route.Setting))]
+        );
     }
 
     /// <summary>The part that holds most of the seed.</summary>
@@ -56,43 +112,76 @@ internal static class BatchViews
 
     private static string Status(BatchPlan plan, BatchState state, PartState main, DateOnly today)
     {
-        if (state.DiscardedOn is { } given) return string.Create(CultureInfo.InvariantCulture, $"plan discarded {given:d MMM yyyy}");
+        if (state.DiscardedOn is { } given)
+            return Text.Of( $"plan discarded {given:d MMM yyyy}");
         if (!state.Started)
         {
-            return string.Create(CultureInfo.InvariantCulture, $"{(plan.Start < today ? "start is past:" : "planned for")} {plan.Start:d MMM yyyy}");
+            return Text.Of(
+                $"{(plan.Start < today ? "start is past:" : "planned for")} {plan.Start:d MMM yyyy}"
+            );
         }
-        if (state.BooksClosedOn is { } closed) return string.Create(CultureInfo.InvariantCulture, $"books closed {closed:d MMM yyyy}");
-        if (state.Living.All(p => p.IsDone(plan))) return string.Create(CultureInfo.InvariantCulture, $"finished {state.Living.Max(p => p.Spans[^1].End):d MMM yyyy}");
-        if (main.Open is not { } open) return "between two steps";
+        if (state.BooksClosedOn is { } closed)
+            return Text.Of( $"books closed {closed:d MMM yyyy}");
+        if (state.Living.All(p => p.IsDone(plan)))
+            return Text.Of( $"finished {state.Living.Max(p => p.Spans[^1].End):d MMM yyyy}");
+        if (main.Open is not { } open)
+            return "between two steps";
         var step = plan.Steps[open.Step].Step;
-        if (state.Living.Skip(1).Any() && state.Living.Any(p => p.SownOn is not null)) return UpOf(plan, state);
-        if (step.Kind == StepKind.Germinate && main is { KeptOn: not null, ClosedOn: null }) return string.Create(CultureInfo.InvariantCulture, $"kept to next spring, {UpOf(plan, state)}");
+        if (state.Living.Skip(1).Any() && state.Living.Any(p => p.SownOn is not null))
+            return UpOf(plan, state);
+        if (step.Kind == StepKind.Germinate && main is { KeptOn: not null, ClosedOn: null })
+            return Text.Of( $"kept to next spring, {UpOf(plan, state)}");
         return step.Kind == StepKind.Germinate
             ? UpOf(plan, state)
-            : string.Create(CultureInfo.InvariantCulture, $"{step.Kind.Words()}, day {main.DaysIn(plan, today)} of {plan.Steps[open.Step].PlannedDays}");
+            : Text.Of(
+                $"{step.Kind.Words()}, day {main.DaysIn(plan, today)} of {plan.Steps[open.Step].PlannedDays}"
+            );
     }
 
     /// <summary>Over all parts, as the germination beside it is told: sprouted in the bag counts, and seed that was cut is not of the number.</summary>
     private static string UpOf(BatchPlan plan, BatchState state)
     {
         var seeds = state.SeedsStarted - state.SeedsCut;
-        if (SeedCounted.Of(plan, state) == Counted.Never) return string.Create(CultureInfo.InvariantCulture, $"{seeds} {(seeds == 1 ? "seed" : "seeds")} sown, not counted yet");
+        if (SeedCounted.Of(plan, state) == Counted.Never)
+            return Text.Of( $"{seeds} {(seeds == 1 ? "seed" : "seeds")} sown, not counted yet");
         var emerged = state.Living.Sum(p => p.Emerged);
         var inBag = state.Germinated - emerged;
-        return string.Create(CultureInfo.InvariantCulture, $"{emerged} up of {seeds}{(inBag > 0 ? $", {inBag} more sprouted or rooted" : "")}");
+        return Text.Of(
+            $"{emerged} up of {seeds}{(inBag > 0 ? $", {inBag} more sprouted or rooted" : "")}"
+        );
     }
 
     /// <summary>What the counts of a sown part say; null before sowing, or without seed.</summary>
-    public static GerminationResult? Result(BatchPlan plan, PartState part, Core.Treatments.Species species, DateOnly today, double latitude, IReadOnlyList<PastCurve> past)
+    public static GerminationResult? Result(
+        BatchPlan plan,
+        PartState part,
+        Core.Treatments.Species species,
+        DateOnly today,
+        double latitude,
+        IReadOnlyList<PastCurve> past
+    )
     {
-        if (part.SownOn is not { } sown || part.Seeds == 0) return null;
+        if (part.SownOn is not { } sown || part.Seeds == 0)
+            return null;
         var days = plan.DaysToEmergence(part);
-        var context = new SowingContext(days.Shortest, days.Longest, species.DormancyClass, species.Depth, species.Flags,
-            part.Checks.Any(c => c.On >= sown && c.Mould == MouldSeen.Much), part.Cut, Springs.Passed(sown, today, latitude), past, today.DayNumber - sown.DayNumber);
+        var context = new SowingContext(
+            days.Shortest,
+            days.Longest,
+            species.DormancyClass,
+            species.Depth,
+            species.Flags,
+            part.Checks.Any(c => c.On >= sown && c.Mould == MouldSeen.Much),
+            part.Cut,
+            Springs.Passed(sown, today, latitude),
+            past,
+            today.DayNumber - sown.DayNumber
+        );
         return GerminationResult.From(part.Seeds, part.CountsSinceSowing(), context: context);
     }
 
     /// <summary>Roots counted apart; null for kinds that shoot in the season in which they root.</summary>
     private static GerminationResult? Roots(PartState part, Core.Treatments.Species species) =>
-        part.SownOn is not null && part.Seeds > 0 && species.Has(SpeciesFlag.RootBeforeShoot) ? GerminationResult.From(part.Seeds, part.RootsSinceSowing()) : null;
+        part.SownOn is not null && part.Seeds > 0 && species.Has(SpeciesFlag.RootBeforeShoot)
+            ? GerminationResult.From(part.Seeds, part.RootsSinceSowing())
+            : null;
 }

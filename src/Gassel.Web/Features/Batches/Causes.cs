@@ -14,15 +14,41 @@ namespace Gassel.Web.Features.Batches;
 internal static class Causes
 {
     public static async Task<Results<Ok<LowGermination>, ProblemHttpResult>> Of(
-        Guid id, string part, Library library, OutdoorBatches shelf, TemperatureWatch watch, LotBook lots, OwnBatches own, SiteClock clock)
+        Guid id,
+        string part,
+        Library library,
+        OutdoorBatches shelf,
+        TemperatureWatch watch,
+        LotBook lots,
+        OwnBatches own,
+        SiteClock clock
+    )
     {
-        if (await shelf.Find(id) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
+        if (await shelf.Find(id) is not { } batch)
+            return BatchNames.NoSuchBatch(id).ToResult();
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
         var sown = batch.State.Living.Where(p => p.SownOn is not null).ToList();
-        if (sown.SingleOrDefault(p => p.Id == part) is not { } state) return Refusal.NotFound("part", part, $"Sown parts of this batch are: {string.Join(", ", sown.Select(p => p.Id))}.").ToResult();
-        var result = BatchViews.Result(batch.Plan, state, species, clock.Today, clock.Site?.Latitude ?? 0, await own.Curves(species.Id, batch.Plan.Route.Id));
-        var ground = GerminationGround.Of(species, batch.Plan, state, result, (await lots.Find(batch.Row.LotId))?.Lot, clock.Settings.ViabilitySchool,
-            await watch.Places(), await watch.Known(), clock.Today);
+        if (sown.SingleOrDefault(p => p.Id == part) is not { } state)
+            return Refusal.NotFound("part", part, $"Sown parts of this batch are: {string.Join(", ", sown.Select(p => p.Id))}.").ToResult();
+        var result = BatchViews.Result(
+            batch.Plan,
+            state,
+            species,
+            clock.Today,
+            clock.Site?.Latitude ?? 0,
+            await own.Curves(species.Id, batch.Plan.Route.Id)
+        );
+        var ground = GerminationGround.Of(
+            species,
+            batch.Plan,
+            state,
+            result,
+            (await lots.Find(batch.Row.LotId))?.Lot,
+            clock.Settings.ViabilitySchool,
+            await watch.Places(),
+            await watch.Known(),
+            clock.Today
+        );
         return ground is null
             ? Refusal.NotFound("part", part, "It holds no seed to judge.").ToResult()
             : TypedResults.Ok(Judgement.Of(ground));

@@ -9,12 +9,21 @@ namespace Gassel.Web.Features.Batches;
 internal static class HazardRights
 {
     /// <summary>Null where nothing forbids it.</summary>
-    public static Refusal? Check(string at, Core.Treatments.Species species, BatchPlan plan, EntryPayload payload) => payload switch
-    {
-        StepStarted p when p.Step >= 0 && p.Step < plan.Steps.Count && RouteRules.Forbidden(species, plan.Steps[p.Step].Step) is { } why => new($"{at}.step", why),
-        Check { Care: { } care } when care.Select(c => BagCares.Forbidden(species.Hazard, c)).FirstOrDefault(w => w is not null) is { } why => new($"{at}.care", why),
-        Sown { Vessel: { } vessel } when SowingAdvice.Forbidden(species, vessel.Kind) is { } why => new($"{at}.vessel.kind", why),
-        WaterChanged when RouteRules.Forbidden(species, new(StepKind.Soak, default)) is { } why => new($"{at}.kind", why),
-        _ => null,
-    };
+    public static Refusal? Check(string at, Core.Treatments.Species species, BatchPlan plan, EntryPayload payload) =>
+        payload switch
+        {
+            StepStarted p
+                when p.Step >= 0 && p.Step < plan.Steps.Count && RouteRules.Forbidden(species, plan.Steps[p.Step].Step) is { } why => new(
+                $"{at}.step",
+                why
+            ),
+            Check { Care: { } care }
+                when care.Select(c => BagCares.Forbidden(species.Hazard, c)).FirstOrDefault(w => w is not null) is { } why => new(
+                $"{at}.care",
+                why
+            ),
+            Sown { Vessel: { } vessel } when SowingAdvice.Forbidden(species, vessel.Kind) is { } why => new($"{at}.vessel.kind", why),
+            WaterChanged when RouteRules.Forbidden(species, new(StepKind.Soak, default)) is { } why => new($"{at}.kind", why),
+            _ => null,
+        };
 }

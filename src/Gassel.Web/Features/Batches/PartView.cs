@@ -19,7 +19,21 @@ namespace Gassel.Web.Features.Batches;
 /// <param name="Clock">Where true leaves are looked for or seedlings crowd; null without seedlings, and for kinds that make one leaf.</param>
 /// <param name="Hardening">Day by day; null outside that step.</param>
 /// <param name="Troubles">What happened to the place while it stood there, since the present step began; those that last at the end.</param>
-public sealed record PartView(PartState State, IReadOnlyList<RibbonStretch> Ribbon, GerminationResult? Result, GerminationResult? Roots, PartOutlook? Outlook, ColdSoFar? Cold, GerminationWarmth? Warmth, Vernalization? Vernalization, SeedlingClock? Clock, HardeningPlan? Hardening, IReadOnlyList<PlaceTrouble> Troubles, DurationRange? Window, IReadOnlyList<DateOnly> Looks)
+public sealed record PartView(
+    PartState State,
+    IReadOnlyList<RibbonStretch> Ribbon,
+    GerminationResult? Result,
+    GerminationResult? Roots,
+    PartOutlook? Outlook,
+    ColdSoFar? Cold,
+    GerminationWarmth? Warmth,
+    Vernalization? Vernalization,
+    SeedlingClock? Clock,
+    HardeningPlan? Hardening,
+    IReadOnlyList<PlaceTrouble> Troubles,
+    DurationRange? Window,
+    IReadOnlyList<DateOnly> Looks
+)
 {
     /// <summary>The same crowd in words; null with the clock.</summary>
     public string? CrowdWords => Clock?.Crowding.Words;

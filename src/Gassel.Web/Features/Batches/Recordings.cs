@@ -9,33 +9,60 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Gassel.Web.Features.Batches;
 
 /// <summary>Takes a gesture in: its shape, who may, what the hazard forbids, and then the book.</summary>
-internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorder recorder, RecordingRights rights, TrayRights trays, YardRights yard, SiteClock clock)
+internal sealed class Recordings(
+    Library library,
+    BatchShelf shelf,
+    EntryRecorder recorder,
+    RecordingRights rights,
+    TrayRights trays,
+    YardRights yard,
+    SiteClock clock
+)
 {
     /// <param name="single">True where the request names one batch in its address, so that fields are named without it.</param>
-    public async Task<(IReadOnlyList<Recording>? Recorded, ProblemHttpResult? Refusal)> Take(RecordManyRequest request, Asker asker, bool single, CancellationToken cancel)
+    public async Task<(IReadOnlyList<Recording>? Recorded, ProblemHttpResult? Refusal)> Take(
+        RecordManyRequest request,
+        Asker asker,
+        bool single,
+        CancellationToken cancel
+    )
     {
         var places = await library.Places();
-        if (request.Check(clock.Today, [.. places.Select(p => p.Id)]) is { } refusal) return (null, Named(refusal, single).ToResult());
+        if (request.Check(clock.Today, [.. places.Select(p => p.Id)]) is { } refusal)
+            return (null, Named(refusal, single).ToResult());
         var species = (await library.Species()).ToDictionary(s => s.Id);
         for (var i = 0; i < request.Batches.Count; i++)
         {
             var (id, entries) = request.Batches[i];
-            if (await rights.Refuse(asker, id, request.Of(request.Batches[i])) is { } refused) return (null, refused.ToResult());
-            if (await shelf.Find(id) is not { } batch) return (null, BatchNames.NoSuchBatch(id).ToResult());
-            var forbidden = entries.Select((e, n) => HazardRights.Check($"batches[{i}].entries[{n}].payload", species[batch.Row.SpeciesId], batch.Plan, e.Payload)).FirstOrDefault(r => r is not null);
-            if (forbidden is not null) return (null, Named(forbidden, single).ToResult());
+            if (await rights.Refuse(asker, id, request.Of(request.Batches[i])) is { } refused)
+                return (null, refused.ToResult());
+            if (await shelf.Find(id) is not { } batch)
+                return (null, BatchNames.NoSuchBatch(id).ToResult());
+            var forbidden = entries
+                .Select(
+                    (e, n) => HazardRights.Check($"batches[{i}].entries[{n}].payload", species[batch.Row.SpeciesId], batch.Plan, e.Payload)
+                )
+                .FirstOrDefault(r => r is not null);
+            if (forbidden is not null)
+                return (null, Named(forbidden, single).ToResult());
         }
         if (await trays.Object(request) is { } held)
         {
-            if (held.Objection.IsHazard) return (null, Named(new(held.At, held.Objection.Words), single).ToResult());
-            if (request.IfConflict != IfConflict.Keep) return (null, Taken(held.Objection.Words));
+            if (held.Objection.IsHazard)
+                return (null, Named(new(held.At, held.Objection.Words), single).ToResult());
+            if (request.IfConflict != IfConflict.Keep)
+                return (null, Taken(held.Objection.Words));
         }
-        if (request.IfConflict != IfConflict.Keep && await yard.Object(request) is { } why) return (null, Taken(why));
+        if (request.IfConflict != IfConflict.Keep && await yard.Object(request) is { } why)
+            return (null, Taken(why));
         var act = request.Batches.Select(b => new BatchEntries(b.Batch, request.Of(b).ToEntries())).ToList();
         return await recorder.Record(act, request.IfConflict ?? IfConflict.Warn, cancel) switch
         {
             RecordingResult.Recorded recorded => ([.. recorded.Batches.Select(b => new Recording(b.Row.Id, b.State.LastSequence))], null),
-            RecordingResult.NoSuchEntry lost => (null, Refusal.NotFound("entry", lost.Id, "Only an entry of this batch can be taken back.").ToResult()),
+            RecordingResult.NoSuchEntry lost => (
+                null,
+                Refusal.NotFound("entry", lost.Id, "Only an entry of this batch can be taken back.").ToResult()
+            ),
             RecordingResult.Warned warned => (null, Warn(warned, (await shelf.Find(warned.Batch))!, BatchNames.OfPlaces(places), single)),
             RecordingResult.NoSuchBatch none => (null, BatchNames.NoSuchBatch(none.Batch).ToResult()),
             _ => throw new InvalidOperationException("an answer without words"),
@@ -43,17 +70,49 @@ internal sealed class Recordings(Library library, BatchShelf shelf, EntryRecorde
     }
 
     private static Refusal Named(Refusal refusal, bool single) =>
-        single && refusal.Field is { } field ? refusal with { Field = field.Replace("batches[0].", "", StringComparison.Ordinal), Detail = refusal.Detail.Replace("batches[0].", "", StringComparison.Ordinal) } : refusal;
+        single && refusal.Field is { } field
+            ? refusal with
+            {
+                Field = field.Replace("batches[0].", "", StringComparison.Ordinal),
+                Detail = refusal.Detail.Replace("batches[0].", "", StringComparison.Ordinal),
+            }
+            : refusal;
 
-    private static ProblemHttpResult Taken(string words) => new Refusal(null, words, StatusCodes.Status409Conflict, "Does not fit what is recorded")
-        .ToResult(new Dictionary<string, object?> { ["conflicts"] = Array.Empty<object>(), ["chain"] = Array.Empty<object>() });
+    private static ProblemHttpResult Taken(string words) =>
+        new Refusal(null, words, StatusCodes.Status409Conflict, "Does not fit what is recorded").ToResult(
+            new Dictionary<string, object?> { ["conflicts"] = Array.Empty<object>(), ["chain"] = Array.Empty<object>() }
+        );
 
     /// <summary>Why nothing was saved, and for a take-back what would have to go with it.</summary>
-    private static ProblemHttpResult Warn(RecordingResult.Warned warned, ShelvedBatch batch, Dictionary<string, string> placeNames, bool single) =>
-        new Refusal(null, $"{(single ? "" : $"B-{batch.Row.Number}: ")}{string.Join(' ', warned.Conflicts.Select(c => c.Words).Distinct())}", StatusCodes.Status409Conflict, "Does not fit what is recorded")
-            .ToResult(new Dictionary<string, object?>
+    private static ProblemHttpResult Warn(
+        RecordingResult.Warned warned,
+        ShelvedBatch batch,
+        Dictionary<string, string> placeNames,
+        bool single
+    ) =>
+        new Refusal(
+            null,
+            $"{(single ? "" : $"B-{batch.Row.Number}: ")}{string.Join(' ', warned.Conflicts.Select(c => c.Words).Distinct())}",
+            StatusCodes.Status409Conflict,
+            "Does not fit what is recorded"
+        ).ToResult(
+            new Dictionary<string, object?>
             {
-                ["conflicts"] = warned.Conflicts.Select(c => new { c.Entry, c.Code, c.Part, c.Said, c.Limit, c.Words }),
-                ["chain"] = warned.Chain.Select(e => new { e.Id, e.DoneOn, Words = EntryWords.Of(e.Payload, batch.Plan, placeNames) }),
-            });
+                ["conflicts"] = warned.Conflicts.Select(c => new
+                {
+                    c.Entry,
+                    c.Code,
+                    c.Part,
+                    c.Said,
+                    c.Limit,
+                    c.Words,
+                }),
+                ["chain"] = warned.Chain.Select(e => new
+                {
+                    e.Id,
+                    e.DoneOn,
+                    Words = EntryWords.Of(e.Payload, batch.Plan, placeNames),
+                }),
+            }
+        );
 }

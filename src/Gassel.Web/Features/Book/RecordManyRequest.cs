@@ -12,13 +12,18 @@ public sealed record RecordManyRequest(Guid Act, string Who, IReadOnlyList<Batch
 
     public Refusal? Check(DateOnly today, IReadOnlyCollection<string> places)
     {
-        if (Limits.Count("batches", Batches.Count, 1, MaxBatches) is { } refusal) return refusal;
+        if (Limits.Count("batches", Batches.Count, 1, MaxBatches) is { } refusal)
+            return refusal;
         for (var i = 0; i < Batches.Count; i++)
         {
-            if (Batches[i] is not { } batch) return new($"batches[{i}]", $"batches[{i}] is null; a batch with its entries is needed.");
-            if (Of(batch).Check(today, places) is { } wrong) return wrong with { Field = wrong.Field == "who" ? "who" : $"batches[{i}].{wrong.Field}" };
+            if (Batches[i] is not { } batch)
+                return new($"batches[{i}]", $"batches[{i}] is null; a batch with its entries is needed.");
+            if (Of(batch).Check(today, places) is { } wrong)
+                return wrong with { Field = wrong.Field == "who" ? "who" : $"batches[{i}].{wrong.Field}" };
         }
-        return Batches.DistinctBy(b => b.Batch).Count() == Batches.Count ? null : new("batches", "A batch is named twice; put its entries together.");
+        return Batches.DistinctBy(b => b.Batch).Count() == Batches.Count
+            ? null
+            : new("batches", "A batch is named twice; put its entries together.");
     }
 
     public RecordRequest Of(BatchToRecord batch) => new(Act, Who, batch.Entries, IfConflict);

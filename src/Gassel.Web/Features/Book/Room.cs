@@ -10,8 +10,10 @@ internal sealed record Room(Dictionary<string, PlaceKind> Kinds, Dictionary<Plac
     public static async Task<Room> At(Library library)
     {
         var places = await library.Places();
-        return new(places.ToDictionary(p => p.Id, p => p.Kind),
-            places.Where(p => p.Capacity is not null).GroupBy(p => p.Kind).ToDictionary(g => g.Key, g => g.Sum(p => p.Capacity!.Value)));
+        return new(
+            places.ToDictionary(p => p.Id, p => p.Kind),
+            places.Where(p => p.Capacity is not null).GroupBy(p => p.Kind).ToDictionary(g => g.Key, g => g.Sum(p => p.Capacity!.Value))
+        );
     }
 
     /// <summary>What batches take from today on, a shared tray once.</summary>

@@ -20,19 +20,28 @@ internal sealed partial class SetAside(ILogger<SetAside> log)
     {
         foreach (var batch in batches)
         {
-            if (_aside.TryGetValue(batch.Row.Id, out var known) && known.Sequence == batch.State.LastSequence) continue;
+            if (_aside.TryGetValue(batch.Row.Id, out var known) && known.Sequence == batch.State.LastSequence)
+                continue;
             IReadOnlyList<T> computed;
             try
             {
                 computed = [.. compute(batch)];
             }
-            catch (Exception failed) when (failed is ArgumentException or ArithmeticException or InvalidOperationException or KeyNotFoundException or IndexOutOfRangeException)
+            catch (Exception failed)
+                when (failed
+                        is ArgumentException
+                            or ArithmeticException
+                            or InvalidOperationException
+                            or KeyNotFoundException
+                            or IndexOutOfRangeException
+                )
             {
                 Put(batch, failed);
                 continue;
             }
             _aside.TryRemove(batch.Row.Id, out _);
-            foreach (var one in computed) yield return one;
+            foreach (var one in computed)
+                yield return one;
         }
     }
 

@@ -11,30 +11,42 @@ internal sealed class TrayRights(BatchShelf shelf, Library library)
     public async Task<List<(TrayHolder Holder, ShelvedBatch Batch, Entry? Entry)>> Standing()
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
-        return [.. from batch in await shelf.All()
+        return
+        [
+            .. from batch in await shelf.All()
             from part in batch.State.Living
             where part.SownOn is not null && part.Vessel is not null && !part.IsDone(batch.Plan)
             let entry = batch.Entries.LastOrDefault(e => e.Payload is Sown s && s.Part == part.Id)
-            select (new TrayHolder(batch.Row.Number, part.Id, species[batch.Row.SpeciesId], part.Vessel!.Label, part.SownAs?.Cells), batch, entry)];
+            select (
+                new TrayHolder(batch.Row.Number, part.Id, species[batch.Row.SpeciesId], part.Vessel!.Label, part.SownAs?.Cells),
+                batch,
+                entry
+            ),
+        ];
     }
 
     /// <summary>What stands against a gesture, first the one that must not be; null where nothing does.</summary>
-    /// <param name="at">Field of the vessel in question.</param>
     public async Task<(string At, int Number, TrayObjection Objection)?> Object(RecordManyRequest request)
     {
-        var wanted = request.Batches.SelectMany((b, i) => b.Entries.Select((e, n) => (At: $"batches[{i}].entries[{n}].payload.vessel", b.Batch, e.Payload)))
-            .Select(w => (w.At, w.Batch, Seed: Wanted(w.Payload))).Where(w => w.Seed is not null).ToList();
-        if (wanted.Count == 0) return null;
+        var wanted = request
+            .Batches.SelectMany((b, i) => b.Entries.Select((e, n) => (At: $"batches[{i}].entries[{n}].payload.vessel", b.Batch, e.Payload)))
+            .Select(w => (w.At, w.Batch, Seed: Wanted(w.Payload)))
+            .Where(w => w.Seed is not null)
+            .ToList();
+        if (wanted.Count == 0)
+            return null;
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var there = (await Standing()).Select(s => s.Holder).ToList();
         (string, int, TrayObjection)? first = null;
         foreach (var (at, id, seed) in wanted)
         {
-            if (await shelf.Find(id) is not { } batch) continue;
+            if (await shelf.Find(id) is not { } batch)
+                continue;
             var (part, label, cells) = seed!.Value;
             var kind = species[batch.Row.SpeciesId];
             there.RemoveAll(h => h.Number == batch.Row.Number && h.Part == part);
-            if (TraySharing.Object(kind, label, cells, there) is { } objection && (first is null || objection.IsHazard)) first = (at, batch.Row.Number, objection);
+            if (TraySharing.Object(kind, label, cells, there) is { } objection && (first is null || objection.IsHazard))
+                first = (at, batch.Row.Number, objection);
             there.Add(new(batch.Row.Number, part, kind, label, cells));
         }
         return first;
@@ -44,12 +56,15 @@ internal sealed class TrayRights(BatchShelf shelf, Library library)
     public async Task<IReadOnlyList<(ShelvedBatch Batch, Entry Entry, string Words)>> Overlaps()
     {
         var found = new List<(ShelvedBatch, Entry, string)>();
-        foreach (var tray in (await Standing()).GroupBy(s => s.Holder.Label.Trim(), StringComparer.OrdinalIgnoreCase).Where(g => g.Skip(1).Any()))
+        foreach (
+            var tray in (await Standing()).GroupBy(s => s.Holder.Label.Trim(), StringComparer.OrdinalIgnoreCase).Where(g => g.Skip(1).Any())
+        )
         {
             var there = new List<TrayHolder>();
             foreach (var (holder, batch, entry) in tray)
             {
-                if (entry is not null && TraySharing.Object(holder.Species, holder.Label, holder.Cells, there) is { } objection) found.Add((batch, entry, objection.Words));
+                if (entry is not null && TraySharing.Object(holder.Species, holder.Label, holder.Cells, there) is { } objection)
+                    found.Add((batch, entry, objection.Words));
                 there.Add(holder);
             }
         }
@@ -57,10 +72,11 @@ internal sealed class TrayRights(BatchShelf shelf, Library library)
     }
 
     /// <summary>Seed that goes into a vessel; null where none does.</summary>
-    private static (string Part, string Label, IReadOnlyList<int>? Cells)? Wanted(EntryPayload payload) => payload switch
-    {
-        Sown { Vessel: { } vessel } sown => (sown.Part, vessel.Label, sown.Cells),
-        StepStarted { Vessel: { } vessel } start => (start.Part, vessel.Label, null),
-        _ => null,
-    };
+    private static (string Part, string Label, IReadOnlyList<int>? Cells)? Wanted(EntryPayload payload) =>
+        payload switch
+        {
+            Sown { Vessel: { } vessel } sown => (sown.Part, vessel.Label, sown.Cells),
+            StepStarted { Vessel: { } vessel } start => (start.Part, vessel.Label, null),
+            _ => null,
+        };
 }

@@ -23,23 +23,56 @@ internal static class CalculatorEndpoints
     public static void MapCalculators(this RouteGroupBuilder api)
     {
         var group = api.MapGroup("/calculators").For(Role.Volunteer).WithTags("calculators");
-        group.MapPost("/germination", GerminationCalculator.Answer).Produces<GerminationResponse>().ProducesProblem(400).ProducesProblem(415);
+        group
+            .MapPost("/germination", GerminationCalculator.Answer)
+            .Produces<GerminationResponse>()
+            .ProducesProblem(400)
+            .ProducesProblem(415);
         group.MapPost("/compare", CompareCalculator.Answer).Produces<Comparison>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/trial-size", TrialSizeCalculator.Answer).Produces<TrialSize>().ProducesProblem(400).ProducesProblem(415);
-        group.MapPost("/seeds-needed", SeedsNeededCalculator.Answer).Produces<SeedsNeededResponse>().ProducesProblem(400).ProducesProblem(415);
+        group
+            .MapPost("/seeds-needed", SeedsNeededCalculator.Answer)
+            .Produces<SeedsNeededResponse>()
+            .ProducesProblem(400)
+            .ProducesProblem(415);
         group.MapPost("/viability", ViabilityCalculator.Answer).Produces<ViabilityResult>().ProducesProblem(400).ProducesProblem(415);
-        group.MapPost("/frost", FrostCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(DailyBytes))
-            .Produces<FrostResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
+        group
+            .MapPost("/frost", FrostCalculator.Answer)
+            .WithMetadata(new RequestSizeLimitAttribute(DailyBytes))
+            .Produces<FrostResult>()
+            .ProducesProblem(400)
+            .ProducesProblem(413)
+            .ProducesProblem(415);
         group.MapGet("/chilling", ChillingCalculator.Start);
-        group.MapPost("/chilling", ChillingCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
-            .Produces<ChillingResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
-        group.MapPost("/emergence", EmergenceCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
-            .Produces<EmergenceForecast>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
+        group
+            .MapPost("/chilling", ChillingCalculator.Answer)
+            .WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
+            .Produces<ChillingResult>()
+            .ProducesProblem(400)
+            .ProducesProblem(413)
+            .ProducesProblem(415);
+        group
+            .MapPost("/emergence", EmergenceCalculator.Answer)
+            .WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
+            .Produces<EmergenceForecast>()
+            .ProducesProblem(400)
+            .ProducesProblem(413)
+            .ProducesProblem(415);
         group.MapGet("/container", ContainerCalculator.Start);
-        group.MapPost("/container", ContainerCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
-            .Produces<ContainerAnswer>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
-        group.MapPost("/set-out", SetOutCalculator.Answer).WithMetadata(new RequestSizeLimitAttribute(DailyBytes))
-            .Produces<SetOutResult>().ProducesProblem(400).ProducesProblem(413).ProducesProblem(415);
+        group
+            .MapPost("/container", ContainerCalculator.Answer)
+            .WithMetadata(new RequestSizeLimitAttribute(ReadingBytes))
+            .Produces<ContainerAnswer>()
+            .ProducesProblem(400)
+            .ProducesProblem(413)
+            .ProducesProblem(415);
+        group
+            .MapPost("/set-out", SetOutCalculator.Answer)
+            .WithMetadata(new RequestSizeLimitAttribute(DailyBytes))
+            .Produces<SetOutResult>()
+            .ProducesProblem(400)
+            .ProducesProblem(413)
+            .ProducesProblem(415);
         group.MapPost("/light", GrowingCalculators.Light).Produces<LightDay>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/pot-size", GrowingCalculators.Pot).Produces<PotSize>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/spacing", GrowingCalculators.Spacing).Produces<PlantSpacing>().ProducesProblem(400).ProducesProblem(415);

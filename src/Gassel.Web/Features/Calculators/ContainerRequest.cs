@@ -12,6 +12,16 @@ namespace Gassel.Web.Features.Calculators;
 /// <param name="InitialMediumC">As the ground if left out.</param>
 /// <param name="InitialAirC">As the air outdoors if left out.</param>
 public sealed record ContainerRequest(
-    ContainerSiteInput Site, ContainerPreset? Preset = null, ContainerParametersInput? Parameters = null, ContainerCareInput? Care = null, IReadOnlyList<HourInput>? Hourly = null,
-    IReadOnlyList<WeatherDayInput>? Daily = null, double? StonesKg = null, IReadOnlyList<double>? Response = null, double? SeedlingsKillC = null, CalibrateInput? Calibrate = null,
-    double? InitialMediumC = null, double? InitialAirC = null);
+    ContainerSiteInput Site,
+    ContainerPreset? Preset = null,
+    ContainerParametersInput? Parameters = null,
+    ContainerCareInput? Care = null,
+    IReadOnlyList<HourInput>? Hourly = null,
+    IReadOnlyList<WeatherDayInput>? Daily = null,
+    double? StonesKg = null,
+    IReadOnlyList<double>? Response = null,
+    double? SeedlingsKillC = null,
+    CalibrateInput? Calibrate = null,
+    double? InitialMediumC = null,
+    double? InitialAirC = null
+);

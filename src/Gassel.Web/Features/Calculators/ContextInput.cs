@@ -12,4 +12,5 @@ public sealed record ContextInput(
     CutTestInput? CutTest = null,
     int? SpringsPassed = null,
     IReadOnlyList<PastCurveInput>? PastBatches = null,
-    double? Today = null);
+    double? Today = null
+);

@@ -5,5 +5,12 @@ namespace Gassel.Web.Features.Calculators;
 /// <param name="OptimumC">Above <paramref name="BaseC"/>; null for none.</param>
 /// <param name="CeilingC">Above the optimum; null for none.</param>
 public sealed record EmergenceRequest(
-    DateOnly From, double BaseC, double? OptimumC = null, double? CeilingC = null, IReadOnlyList<DayRangeInput>? Daily = null, IReadOnlyList<ReadingInput>? Readings = null,
-    ThermalTimeInput? ThermalTime = null, PacketInput? Packet = null);
+    DateOnly From,
+    double BaseC,
+    double? OptimumC = null,
+    double? CeilingC = null,
+    IReadOnlyList<DayRangeInput>? Daily = null,
+    IReadOnlyList<ReadingInput>? Readings = null,
+    ThermalTimeInput? ThermalTime = null,
+    PacketInput? Packet = null
+);

@@ -27,4 +27,5 @@ public sealed record GerminationResponse(
     double? GerminationValue,
     CurveOutput? Curve,
     AdviceOutput? Advice,
-    IReadOnlyList<string> Working);
+    IReadOnlyList<string> Working
+);

@@ -18,4 +18,5 @@ public sealed record SeedsNeededRequest(
     int? SeedsPerCell = null,
     int? CellsPerTray = null,
     double? WholeContainerLoss = null,
-    int? Containers = null);
+    int? Containers = null
+);

@@ -11,4 +11,5 @@ public sealed record SeedsNeededResponse(
     double? EmptyCellFraction,
     double? SurplusSeedlings,
     bool? TestSpeaks,
-    IReadOnlyList<string> Working);
+    IReadOnlyList<string> Working
+);

@@ -9,4 +9,9 @@ namespace Gassel.Web.Features.Calculators;
 /// <param name="Longevity">Needed by the share school; <c>medium</c> if left out.</param>
 /// <param name="Storage">Changes the half-life of the share school; <c>roomDry</c>, which leaves it as it is, if left out.</param>
 public sealed record ViabilityRequest(
-    double AgeYears, ViabilitySchool? School = null, double? Initial = null, Longevity? Longevity = null, SeedStorage? Storage = null);
+    double AgeYears,
+    ViabilitySchool? School = null,
+    double? Initial = null,
+    Longevity? Longevity = null,
+    SeedStorage? Storage = null
+);

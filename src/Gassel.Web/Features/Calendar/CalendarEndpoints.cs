@@ -25,42 +25,86 @@ internal static class CalendarEndpoints
     {
         api.MapGet("/calendar", (SiteClock clock) => new CalendarAddress(PathOf(clock.Site?.CalendarToken)));
         api.MapGet("/calendar.ics", async (Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock) =>
-            Results.File(await File(library, shelf, aside, clock), ContentType, "gassel.ics")).Produces<string>(200, "text/calendar");
+                Results.File(await File(library, shelf, aside, clock), ContentType, "gassel.ics")
+            )
+            .Produces<string>(200, "text/calendar");
         api.MapPost("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) =>
-            Set(Base64Url(RandomNumberGenerator.GetBytes(TokenBytes)), connect, gate, clock, cancel)).For(Role.Grower).ProducesProblem(400);
-        api.MapDelete("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) => Set(null, connect, gate, clock, cancel)).For(Role.Grower).ProducesProblem(400);
+                Set(Base64Url(RandomNumberGenerator.GetBytes(TokenBytes)), connect, gate, clock, cancel)
+            )
+            .For(Role.Grower)
+            .ProducesProblem(400);
+        api.MapDelete("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) =>
+                Set(null, connect, gate, clock, cancel)
+            )
+            .For(Role.Grower)
+            .ProducesProblem(400);
     }
 
     /// <summary>Outside the API: a calendar program knows nothing but this address.</summary>
-    public static void MapCalendarFeed(this WebApplication app) => app.MapGet("/calendar/{name}.ics", async (string name, Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock, HttpContext context) =>
-    {
-        if (clock.Site?.CalendarToken is not { } token || !CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(token), Encoding.ASCII.GetBytes(name)))
-        {
-            return (IResult)Refusal.NotFound("calendar", "at this address", "It was taken back, or never was; look at Season for the present one.").ToResult();
-        }
-        context.Response.Headers.CacheControl = "no-cache";
-        return Results.File(await File(library, shelf, aside, clock), ContentType);
-    }).ExcludeFromDescription();
+    public static void MapCalendarFeed(this WebApplication app) =>
+        app.MapGet(
+                "/calendar/{name}.ics",
+                async (string name, Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock, HttpContext context) =>
+                {
+                    if (
+                        clock.Site?.CalendarToken is not { } token
+                        || !CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(token), Encoding.ASCII.GetBytes(name))
+                    )
+                    {
+                        return (IResult)
+                            Refusal
+                                .NotFound(
+                                    "calendar",
+                                    "at this address",
+                                    "It was taken back, or never was; look at Season for the present one."
+                                )
+                                .ToResult();
+                    }
+                    context.Response.Headers.CacheControl = "no-cache";
+                    return Results.File(await File(library, shelf, aside, clock), ContentType);
+                }
+            )
+            .ExcludeFromDescription();
 
     private static async Task<byte[]> File(Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock)
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var batches = await shelf.All();
-        var days = aside.Many(batches, b => CalendarPlan.Of(b.Plan, b.State, species[b.Row.SpeciesId], clock.Settings.CheckSchool, $"B-{b.Row.Number} {species[b.Row.SpeciesId].CommonName}", clock.Today)
-            .Select(d => new CalendarEntry($"{b.Row.Id:N}-{d.Key}@gassel", b.State.LastSequence, d)));
+        var days = aside.Many(batches, b =>
+            CalendarPlan
+                .Of(
+                    b.Plan,
+                    b.State,
+                    species[b.Row.SpeciesId],
+                    clock.Settings.CheckSchool,
+                    $"B-{b.Row.Number} {species[b.Row.SpeciesId].CommonName}",
+                    clock.Today
+                )
+                .Select(d => new CalendarEntry($"{b.Row.Id:N}-{d.Key}@gassel", b.State.LastSequence, d))
+        );
         return Encoding.UTF8.GetBytes(CalendarFile.Write(clock.Site?.Name ?? "Gassel", days, clock.GetUtcNow()));
     }
 
     private static Task<Results<Ok<CalendarAddress>, ProblemHttpResult>> Set(
-        string? token, Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) => gate.Write<Results<Ok<CalendarAddress>, ProblemHttpResult>>(async () =>
-    {
-        await using var db = connect();
-        if (await db.Sites.SingleOrDefaultAsync(CancellationToken.None) is not { } site) return new Refusal("site", "Name the site first; the feed belongs to it.").ToResult();
-        site.CalendarToken = token;
-        await db.SaveChangesAsync(CancellationToken.None);
-        await clock.Follow(db);
-        return TypedResults.Ok(new CalendarAddress(PathOf(token)));
-    }, cancel);
+        string? token,
+        Func<GasselDb> connect,
+        WriteGate gate,
+        SiteClock clock,
+        CancellationToken cancel
+    ) =>
+        gate.Write<Results<Ok<CalendarAddress>, ProblemHttpResult>>(
+            async () =>
+            {
+                await using var db = connect();
+                if (await db.Sites.SingleOrDefaultAsync(CancellationToken.None) is not { } site)
+                    return new Refusal("site", "Name the site first; the feed belongs to it.").ToResult();
+                site.CalendarToken = token;
+                await db.SaveChangesAsync(CancellationToken.None);
+                await clock.Follow(db);
+                return TypedResults.Ok(new CalendarAddress(PathOf(token)));
+            },
+            cancel
+        );
 
     private static string? PathOf(string? token) => token is null ? null : $"/calendar/{token}.ics";
 

@@ -32,10 +32,18 @@ internal static class CalendarFile
             };
             if (entry.Day.Alarm)
             {
-                item.Alarms.Add(new Alarm { Action = AlarmAction.Display, Description = entry.Day.Words, Trigger = new Trigger(Duration.FromHours(AlarmHour)) });
+                item.Alarms.Add(
+                    new Alarm
+                    {
+                        Action = AlarmAction.Display,
+                        Description = entry.Day.Words,
+                        Trigger = new Trigger(Duration.FromHours(AlarmHour)),
+                    }
+                );
             }
             calendar.Events.Add(item);
         }
-        return new CalendarSerializer().SerializeToString(calendar) ?? throw new InvalidOperationException("the calendar could not be written");
+        return new CalendarSerializer().SerializeToString(calendar)
+            ?? throw new InvalidOperationException("the calendar could not be written");
     }
 }

@@ -1,3 +1,4 @@
+using Gassel.Core;
 using System.Globalization;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
@@ -19,10 +20,16 @@ internal static class CountFile
     private static readonly string[] ColumnNames = ["date", "emerged", "lost"];
 
     /// <summary>Rows as they stand, or why the file as a whole cannot be read.</summary>
-    public static (IReadOnlyList<CountFileRow>? Rows, Refusal? Refusal) Read(byte[] bytes, ShelvedBatch batch, PartState part, DateOnly today)
+    public static (IReadOnlyList<CountFileRow>? Rows, Refusal? Refusal) Read(
+        byte[] bytes,
+        ShelvedBatch batch,
+        PartState part,
+        DateOnly today
+    )
     {
         var (text, notText) = CsvText.Decode(bytes, "be date,emerged,lost");
-        if (text is null) return (null, notText);
+        if (text is null)
+            return (null, notText);
 
         using var csv = CsvDataReader.Create(new StringReader(text), new CsvDataReaderOptions { Delimiter = ',', HasHeaders = true });
         var columns = ColumnNames.Select(name => Column(csv, name)).ToArray();
@@ -34,7 +41,9 @@ internal static class CountFile
         var (causeAt, rootedAt) = (Column(csv, "cause"), Column(csv, "rooted"));
         (string Name, int At, string Here)[] owners =
         [
-            ("batch", Column(csv, "batch"), $"B-{batch.Row.Number}"), ("part", Column(csv, "part"), part.Id), ("tray", Column(csv, "tray"), part.Vessel?.Label ?? ""),
+            ("batch", Column(csv, "batch"), $"B-{batch.Row.Number}"),
+            ("part", Column(csv, "part"), part.Id),
+            ("tray", Column(csv, "tray"), part.Vessel?.Label ?? ""),
         ];
         var judged = batch.Entries.ToList();
         var taken = part.Counts.Select(c => c.On).ToHashSet();
@@ -42,16 +51,30 @@ internal static class CountFile
         {
             while (csv.Read())
             {
-                if (rows.Count == MaxRows) return (null, new("file", $"The file has more than {MaxRows} rows; split it."));
-                var row = new CountFileRow(rows.Count + 2, csv.Cell(columns[0]), csv.Cell(columns[1]), csv.Cell(columns[2]), Optional(causeAt), Optional(rootedAt), null);
-                if (csv.RowFieldCount == 1 && row.Date.Length == 0) continue;
-                var stranger = owners.FirstOrDefault(o => o.At >= 0 && csv.Cell(o.At) is { Length: > 0 } said && !string.Equals(said, o.Here, StringComparison.OrdinalIgnoreCase));
-                rows.Add(row with
-                {
-                    Refused = stranger.Name is null
-                        ? Judge(row, batch.Plan, judged, part.Id, taken, today)
-                        : $"{stranger.Name} was '{csv.Cell(stranger.At)}'; this is {stranger.Here}. Choose that tray and read the file there.",
-                });
+                if (rows.Count == MaxRows)
+                    return (null, new("file", $"The file has more than {MaxRows} rows; split it."));
+                var row = new CountFileRow(
+                    rows.Count + 2,
+                    csv.Cell(columns[0]),
+                    csv.Cell(columns[1]),
+                    csv.Cell(columns[2]),
+                    Optional(causeAt),
+                    Optional(rootedAt),
+                    null
+                );
+                if (csv.RowFieldCount == 1 && row.Date.Length == 0)
+                    continue;
+                var stranger = owners.FirstOrDefault(o =>
+                    o.At >= 0 && csv.Cell(o.At) is { Length: > 0 } said && !string.Equals(said, o.Here, StringComparison.OrdinalIgnoreCase)
+                );
+                rows.Add(
+                    row with
+                    {
+                        Refused = stranger.Name is null
+                            ? Judge(row, batch.Plan, judged, part.Id, taken, today)
+                            : $"{stranger.Name} was '{csv.Cell(stranger.At)}'; this is {stranger.Here}. Choose that tray and read the file there.",
+                    }
+                );
             }
         }
         catch (CsvFormatException malformed)
@@ -67,40 +90,85 @@ internal static class CountFile
     public static IReadOnlyList<Entry> ToEntries(IEnumerable<CountFileRow> rows, string part, string who, DateTimeOffset now)
     {
         var act = Guid.CreateVersion7(now);
-        return [.. rows.Where(r => r.Accepted).Select(r => new Entry(
-            Guid.CreateVersion7(now), 0, act, DayOf(r.Date)!.Value, null, now, who, EntrySource.File,
-            CountOf(part, r)!))];
+        return
+        [
+            .. rows.Where(r => r.Accepted)
+                .Select(r => new Entry(
+                    Guid.CreateVersion7(now),
+                    0,
+                    act,
+                    DayOf(r.Date)!.Value,
+                    null,
+                    now,
+                    who,
+                    EntrySource.File,
+                    CountOf(part, r)!
+                )),
+        ];
     }
 
     /// <summary>Each row is tried in the fold with the good rows before it, so that sums cannot pass the seed sown.</summary>
     private static string? Judge(CountFileRow row, BatchPlan plan, List<Entry> judged, string part, HashSet<DateOnly> taken, DateOnly today)
     {
-        if (DayOf(row.Date) is not { } day) return $"date was '{row.Date}'; valid is a day that exists, as yyyy-MM-dd.";
-        if (day > today) return string.Create(CultureInfo.InvariantCulture, $"date was {day:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}.");
-        if (WholeOf(row.Emerged) is null) return $"emerged was '{row.Emerged}'; valid is a whole number from 0.";
-        if (WholeOf(row.Lost) is null) return $"lost was '{row.Lost}'; valid is a whole number from 0.";
-        if (CauseOf(row.Cause) is null) return $"cause was '{row.Cause}'; valid is empty or one of {string.Join(", ", Causes.Keys)}.";
-        if (row.Rooted.Length > 0 && WholeOf(row.Rooted) is null) return $"rooted was '{row.Rooted}'; valid is empty or a whole number from 0.";
-        if (taken.Contains(day)) return string.Create(CultureInfo.InvariantCulture, $"There is a count of {day:yyyy-MM-dd} already.");
+        if (DayOf(row.Date) is not { } day)
+            return $"date was '{row.Date}'; valid is a day that exists, as yyyy-MM-dd.";
+        if (day > today)
+            return Text.Of(
+                $"date was {day:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}."
+            );
+        if (WholeOf(row.Emerged) is null)
+            return $"emerged was '{row.Emerged}'; valid is a whole number from 0.";
+        if (WholeOf(row.Lost) is null)
+            return $"lost was '{row.Lost}'; valid is a whole number from 0.";
+        if (CauseOf(row.Cause) is null)
+            return $"cause was '{row.Cause}'; valid is empty or one of {string.Join(", ", Causes.Keys)}.";
+        if (row.Rooted.Length > 0 && WholeOf(row.Rooted) is null)
+            return $"rooted was '{row.Rooted}'; valid is empty or a whole number from 0.";
+        if (taken.Contains(day))
+            return Text.Of( $"There is a count of {day:yyyy-MM-dd} already.");
         var before = BatchFold.Run(plan, judged);
-        var entry = new Entry(Guid.NewGuid(), before.LastSequence + 1, default, day, null, default, "", EntrySource.File, CountOf(part, row)!);
+        var entry = new Entry(
+            Guid.NewGuid(),
+            before.LastSequence + 1,
+            default,
+            day,
+            null,
+            default,
+            "",
+            EntrySource.File,
+            CountOf(part, row)!
+        );
         var after = BatchFold.Run(plan, [.. judged, entry]);
         var standing = before.Conflicts.Select(c => c.Entry).ToHashSet();
-        if (after.Conflicts.FirstOrDefault(c => !standing.Contains(c.Entry)) is { } conflict) return conflict.Words;
+        if (after.Conflicts.FirstOrDefault(c => !standing.Contains(c.Entry)) is { } conflict)
+            return conflict.Words;
         judged.Add(entry);
         taken.Add(day);
         return null;
     }
 
-    private static readonly Dictionary<string, LossCause> Causes = Enum.GetValues<LossCause>().ToDictionary(EntryWords.Words, StringComparer.OrdinalIgnoreCase);
+    private static readonly Dictionary<string, LossCause> Causes = Enum.GetValues<LossCause>()
+        .ToDictionary(EntryWords.Words, StringComparer.OrdinalIgnoreCase);
 
-    private static LossCause? CauseOf(string text) => text.Length == 0 ? LossCause.Unknown : Causes.TryGetValue(text, out var cause) ? cause : null;
+    private static LossCause? CauseOf(string text) =>
+        text.Length == 0 ? LossCause.Unknown
+        : Causes.TryGetValue(text, out var cause) ? cause
+        : null;
 
-    private static Count CountOf(string part, CountFileRow row) => new(part, WholeOf(row.Emerged)!.Value, WholeOf(row.Lost)!.Value,
-        WholeOf(row.Lost) > 0 ? CauseOf(row.Cause)!.Value : LossCause.Unknown, WholeOf(row.Rooted) ?? 0);
+    private static Count CountOf(string part, CountFileRow row) =>
+        new(
+            part,
+            WholeOf(row.Emerged)!.Value,
+            WholeOf(row.Lost)!.Value,
+            WholeOf(row.Lost) > 0 ? CauseOf(row.Cause)!.Value : LossCause.Unknown,
+            WholeOf(row.Rooted) ?? 0
+        );
 
     private static DateOnly? DayOf(string text) =>
-        DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) && day.Year is >= 1900 and <= 2200 ? day : null;
+        DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day)
+        && day.Year is >= 1900 and <= 2200
+            ? day
+            : null;
 
     private static int? WholeOf(string text) =>
         int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var value) && value <= 1_000_000 ? value : null;
@@ -109,7 +177,8 @@ internal static class CountFile
     {
         for (var i = 0; i < csv.FieldCount; i++)
         {
-            if (string.Equals(csv.GetName(i).Trim(), name, StringComparison.OrdinalIgnoreCase)) return i;
+            if (string.Equals(csv.GetName(i).Trim(), name, StringComparison.OrdinalIgnoreCase))
+                return i;
         }
         return -1;
     }

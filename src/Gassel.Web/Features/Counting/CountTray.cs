@@ -16,6 +16,28 @@ namespace Gassel.Web.Features.Counting;
 /// <param name="Counts">By day, the first first.</param>
 /// <param name="Blind">The trial that is counted blind; null where the counter may know what it is.</param>
 public sealed record CountTray(
-    Guid BatchId, int Number, string CommonName, string Part, Vessel? Vessel, string PlaceName, DateOnly SownOn, int? ShortestDays, int? LongestDays,
-    TrayGrid? Grid, IReadOnlyList<int>? Cells, IReadOnlyList<TrayCell> ByCell, IReadOnlyList<TrayNeighbour> Others, double? EstimatePercent, bool CountsRoots, bool IsDomed,
-    int Seeds, int Emerged, int Lost, int Rooted, int Standing, StandingDue? Due, IReadOnlyList<CountRecord> Counts, string? Blind);
+    Guid BatchId,
+    int Number,
+    string CommonName,
+    string Part,
+    Vessel? Vessel,
+    string PlaceName,
+    DateOnly SownOn,
+    int? ShortestDays,
+    int? LongestDays,
+    TrayGrid? Grid,
+    IReadOnlyList<int>? Cells,
+    IReadOnlyList<TrayCell> ByCell,
+    IReadOnlyList<TrayNeighbour> Others,
+    double? EstimatePercent,
+    bool CountsRoots,
+    bool IsDomed,
+    int Seeds,
+    int Emerged,
+    int Lost,
+    int Rooted,
+    int Standing,
+    StandingDue? Due,
+    IReadOnlyList<CountRecord> Counts,
+    string? Blind
+);

@@ -12,34 +12,84 @@ namespace Gassel.Web.Features.Counting;
 
 internal static class CountTrays
 {
-    public static async Task<CountTraysView> Standing(Library library, OutdoorBatches shelf, TrialBook trials, SetAside aside, SiteClock clock)
+    public static async Task<CountTraysView> Standing(
+        Library library,
+        OutdoorBatches shelf,
+        TrialBook trials,
+        SetAside aside,
+        SiteClock clock
+    )
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = await library.Places();
         var trays = aside.Many(await shelf.All(), b => Of(b, species[b.Row.SpeciesId], places, clock.Today)).ToList();
-        var blind = (await trials.All()).Where(t => t.Design.IsBlindNow).SelectMany(t => t.Design.Arms.Select(a => (a.Batch, Name: $"T-{t.Number} {t.Design.Name}"))).ToDictionary(t => t.Batch, t => t.Name);
+        var blind = (await trials.All())
+            .Where(t => t.Design.IsBlindNow)
+            .SelectMany(t => t.Design.Arms.Select(a => (a.Batch, Name: $"T-{t.Number} {t.Design.Name}")))
+            .ToDictionary(t => t.Batch, t => t.Name);
         trays = [.. trays.Select(t => t with { Blind = blind.GetValueOrDefault(t.BatchId) })];
-        var byLabel = trays.Where(t => t.Vessel is not null && t.Cells is not null).ToLookup(t => t.Vessel!.Label.Trim().ToUpperInvariant());
-        return new(clock.Today, [.. trays.Select(t => Beside(t, byLabel)).OrderBy(t => t.Due?.Due.DueOn ?? DateOnly.MaxValue).ThenBy(t => t.Number)]);
+        var byLabel = trays
+            .Where(t => t.Vessel is not null && t.Cells is not null)
+            .ToLookup(t => t.Vessel!.Label.Trim().ToUpperInvariant());
+        return new(
+            clock.Today,
+            [.. trays.Select(t => Beside(t, byLabel)).OrderBy(t => t.Due?.Due.DueOn ?? DateOnly.MaxValue).ThenBy(t => t.Number)]
+        );
     }
 
-    private static CountTray Beside(CountTray tray, ILookup<string, CountTray> byLabel) => tray.Cells is null ? tray : tray with
-    {
-        Others = [.. byLabel[tray.Vessel!.Label.Trim().ToUpperInvariant()].Where(o => (o.BatchId, o.Part) != (tray.BatchId, tray.Part))
-            .Select(o => new TrayNeighbour(o.BatchId, o.Number, o.CommonName, o.Part, o.Cells!, o.ByCell, o.Seeds, o.Standing))],
-    };
+    private static CountTray Beside(CountTray tray, ILookup<string, CountTray> byLabel) =>
+        tray.Cells is null
+            ? tray
+            : tray with
+            {
+                Others =
+                [
+                    .. byLabel[tray.Vessel!.Label.Trim().ToUpperInvariant()]
+                        .Where(o => (o.BatchId, o.Part) != (tray.BatchId, tray.Part))
+                        .Select(o => new TrayNeighbour(o.BatchId, o.Number, o.CommonName, o.Part, o.Cells!, o.ByCell, o.Seeds, o.Standing)),
+                ],
+            };
 
-    private static IEnumerable<CountTray> Of(ShelvedBatch batch, Core.Treatments.Species species, IReadOnlyList<Place> places, DateOnly today)
+    private static IEnumerable<CountTray> Of(
+        ShelvedBatch batch,
+        Core.Treatments.Species species,
+        IReadOnlyList<Place> places,
+        DateOnly today
+    )
     {
-        var due = DueWork.For(batch.Plan, batch.State, species, today).Where(d => d.Kind == DueKind.CountSeedlings).ToDictionary(d => d.Part);
+        var due = DueWork
+            .For(batch.Plan, batch.State, species, today)
+            .Where(d => d.Kind == DueKind.CountSeedlings)
+            .ToDictionary(d => d.Part);
         foreach (var part in batch.State.Living.Where(p => p.SownOn is not null && !p.IsDone(batch.Plan)))
         {
             DurationRange? days = batch.Plan.GerminateStep is null ? null : batch.Plan.DaysToEmergence(part);
-            yield return new(batch.Row.Id, batch.Row.Number, species.CommonName, part.Id, part.Vessel,
-                places.FirstOrDefault(p => p.Id == part.Place)?.Name ?? "", part.SownOn!.Value, days?.Shortest, days?.Longest,
-                TrayGrid.Of(part.Vessel), part.SownAs?.Cells, ByCell(part), [], part.EstimatePercent, species.Has(SpeciesFlag.RootBeforeShoot), part.IsDomed,
-                part.Seeds, part.Emerged, part.Lost, part.Rooted, part.Standing,
-                due.TryGetValue(part.Id, out var count) ? RoundsEndpoints.Explain(count, batch.Plan, species, places) : null, part.Counts, null);
+            yield return new(
+                batch.Row.Id,
+                batch.Row.Number,
+                species.CommonName,
+                part.Id,
+                part.Vessel,
+                places.FirstOrDefault(p => p.Id == part.Place)?.Name ?? "",
+                part.SownOn!.Value,
+                days?.Shortest,
+                days?.Longest,
+                TrayGrid.Of(part.Vessel),
+                part.SownAs?.Cells,
+                ByCell(part),
+                [],
+                part.EstimatePercent,
+                species.Has(SpeciesFlag.RootBeforeShoot),
+                part.IsDomed,
+                part.Seeds,
+                part.Emerged,
+                part.Lost,
+                part.Rooted,
+                part.Standing,
+                due.TryGetValue(part.Id, out var count) ? RoundsEndpoints.Explain(count, batch.Plan, species, places) : null,
+                part.Counts,
+                null
+            );
         }
     }
 

@@ -19,10 +19,26 @@ internal static class CountsWritten
             {
                 foreach (var count in part.Counts.OrderBy(c => c.On))
                 {
-                    text.AppendJoin(',',
-                        $"B-{held.Row.Number}", CsvText.Quoted(names[held.Row.SpeciesId]), CsvText.Quoted(part.Id), CsvText.Quoted(part.Vessel?.Label ?? ""), Iso(part.SownOn!.Value), Iso(count.On),
-                        count.On.DayNumber - part.SownOn.Value.DayNumber, count.Emerged, count.Lost, count.Lost > 0 ? EntryWords.Words(count.Cause) : "", count.Rooted,
-                        count.Spots is { Count: > 0 } spots ? spots[0].Cell is null ? "rows" : "cells" : "tray").Append('\n');
+                    text.AppendJoin(
+                            ',',
+                            $"B-{held.Row.Number}",
+                            CsvText.Quoted(names[held.Row.SpeciesId]),
+                            CsvText.Quoted(part.Id),
+                            CsvText.Quoted(part.Vessel?.Label ?? ""),
+                            Iso(part.SownOn!.Value),
+                            Iso(count.On),
+                            count.On.DayNumber - part.SownOn.Value.DayNumber,
+                            count.Emerged,
+                            count.Lost,
+                            count.Lost > 0 ? EntryWords.Words(count.Cause) : "",
+                            count.Rooted,
+                            count.Spots is { Count: > 0 } spots
+                                ? spots[0].Cell is null
+                                    ? "rows"
+                                    : "cells"
+                                : "tray"
+                        )
+                        .Append('\n');
                 }
             }
         }

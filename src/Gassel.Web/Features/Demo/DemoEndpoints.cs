@@ -19,23 +19,42 @@ internal static class DemoEndpoints
     /// <summary>Beyond it the invented weather ends.</summary>
     private static readonly DateOnly End = new(2028, 7, 15);
 
-    public static void MapDemo(this RouteGroupBuilder api) => api.MapPost("/demo/walk", Walk).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
+    public static void MapDemo(this RouteGroupBuilder api) =>
+        api.MapPost("/demo/walk", Walk).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
 
-    private static async Task<Results<Ok<Walked>, ProblemHttpResult>> Walk(WalkRequest request, Func<GasselDb> connect, WriteGate gate, ReadingBook readings, SiteClock clock, CancellationToken cancel)
+    private static async Task<Results<Ok<Walked>, ProblemHttpResult>> Walk(
+        WalkRequest request,
+        Func<GasselDb> connect,
+        WriteGate gate,
+        ReadingBook readings,
+        SiteClock clock,
+        CancellationToken cancel
+    )
     {
-        if (!clock.IsDemo) return new Refusal(null, "Only a demo book can be walked; the clock of a real book is the clock.", StatusCodes.Status404NotFound, "Not found").ToResult();
-        if (Limits.Whole("days", request.Days, 1, MostDays) is { } wrong) return wrong.ToResult();
-        if (clock.Today.AddDays(request.Days) > End) return new Refusal("days", $"The invented weather ends on {End:yyyy-MM-dd}; begin a new demo book.").ToResult();
+        if (!clock.IsDemo)
+            return new Refusal(
+                null,
+                "Only a demo book can be walked; the clock of a real book is the clock.",
+                StatusCodes.Status404NotFound,
+                "Not found"
+            ).ToResult();
+        if (Limits.Whole("days", request.Days, 1, MostDays) is { } wrong)
+            return wrong.ToResult();
+        if (clock.Today.AddDays(request.Days) > End)
+            return new Refusal("days", $"The invented weather ends on {End:yyyy-MM-dd}; begin a new demo book.").ToResult();
         var from = clock.GetUtcNow();
-        await gate.Write(async () =>
-        {
-            await using var db = connect();
-            var site = await db.Sites.SingleAsync(CancellationToken.None);
-            site.DemoShowed += (long)TimeSpan.FromDays(request.Days).TotalMilliseconds;
-            await db.SaveChangesAsync(CancellationToken.None);
-            await clock.Follow(db);
-            return true;
-        }, cancel);
+        await gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                var site = await db.Sites.SingleAsync(CancellationToken.None);
+                site.DemoShowed += (long)TimeSpan.FromDays(request.Days).TotalMilliseconds;
+                await db.SaveChangesAsync(CancellationToken.None);
+                await clock.Follow(db);
+                return true;
+            },
+            cancel
+        );
         var said = 0;
         foreach (var series in await readings.Attached())
         {
@@ -43,9 +62,11 @@ internal static class DemoEndpoints
             var thermometer = Thermometers.Of(series);
             for (var at = from + ProbeRounds.Every; at <= clock.GetUtcNow(); at += ProbeRounds.Every)
             {
-                if (await thermometer.Read(at, cancel) is { } tempC) told.Add(new(at.ToUnixTimeMilliseconds(), tempC));
+                if (await thermometer.Read(at, cancel) is { } tempC)
+                    told.Add(new(at.ToUnixTimeMilliseconds(), tempC));
             }
-            if (told.Count > 0) await readings.Append(series.Id, series.PlaceId, [.. told], gate, cancel);
+            if (told.Count > 0)
+                await readings.Append(series.Id, series.PlaceId, [.. told], gate, cancel);
             said += told.Count;
         }
         return TypedResults.Ok(new Walked(clock.Today, said));

@@ -21,15 +21,22 @@ internal static class LabelDrawing
         var room = inner.Height - Band(ink, inner, label.Warnings, label.Hazard);
         var qr = Math.Min(inner.Width * 0.36, room);
         Code(ink, new(inner.Right - qr, inner.Y, qr, qr), address);
-        Lines(ink, inner with { Width = inner.Width - qr - (2 * PointsPerMm), Height = room },
-        [
-            (label.CommonName, 10.5, LabelFace.Bold),
-            (label.ScientificName, 9, LabelFace.Italic),
-            ($"{label.Code}{(label.Vessel is { } vessel ? $"  {vessel}" : "")}", 13, LabelFace.Bold),
-            ($"{label.Step}{(label.In is { } day ? $", in {DayWords.Of(day)}" : "")}", 8.5, LabelFace.Regular),
-            (label.Due, 8.5, LabelFace.Bold),
-            (label.Lot, 7.5, LabelFace.Regular),
-        ]);
+        Lines(
+            ink,
+            inner with
+            {
+                Width = inner.Width - qr - (2 * PointsPerMm),
+                Height = room,
+            },
+            [
+                (label.CommonName, 10.5, LabelFace.Bold),
+                (label.ScientificName, 9, LabelFace.Italic),
+                ($"{label.Code}{(label.Vessel is { } vessel ? $"  {vessel}" : "")}", 13, LabelFace.Bold),
+                ($"{label.Step}{(label.In is { } day ? $", in {DayWords.Of(day)}" : "")}", 8.5, LabelFace.Regular),
+                (label.Due, 8.5, LabelFace.Bold),
+                (label.Lot, 7.5, LabelFace.Regular),
+            ]
+        );
     }
 
     /// <summary>What must be legible should the outside one be lost: code, name, day, warning.</summary>
@@ -37,13 +44,19 @@ internal static class LabelDrawing
     {
         var inner = box.Inside(PadMm * PointsPerMm);
         var room = inner.Height - Band(ink, inner, [.. label.Warnings.Take(2)], label.Hazard);
-        Lines(ink, inner with { Height = room },
-        [
-            (label.Code, 14, LabelFace.Bold),
-            (label.CommonName, 9, LabelFace.Bold),
-            (label.ScientificName, 8, LabelFace.Italic),
-            (label.In is { } day ? $"in {DayWords.Of(day)}" : label.Due, 8, LabelFace.Regular),
-        ]);
+        Lines(
+            ink,
+            inner with
+            {
+                Height = room,
+            },
+            [
+                (label.Code, 14, LabelFace.Bold),
+                (label.CommonName, 9, LabelFace.Bold),
+                (label.ScientificName, 8, LabelFace.Italic),
+                (label.In is { } day ? $"in {DayWords.Of(day)}" : label.Due, 8, LabelFace.Regular),
+            ]
+        );
     }
 
     /// <summary>Lines one below the other, smaller together where the box is low, and each for itself where it is long.</summary>
@@ -63,16 +76,20 @@ internal static class LabelDrawing
     /// <returns>Height it takes.</returns>
     private static double Band(LabelInk ink, LabelBox inner, IReadOnlyList<string> warnings, string? hazard)
     {
-        if (warnings.Count == 0) return 0;
+        if (warnings.Count == 0)
+            return 0;
         var text = string.Join("; ", warnings);
         var size = Fitting(ink, text, inner.Width - 4, 8.5, LabelFace.Bold);
         var lines = Wrapped(ink, text, inner.Width - 4, size);
         var height = (lines.Count * size * LabelInk.LineHeight) + 2;
         var band = inner with { Y = inner.Bottom - height, Height = height };
         var reversed = hazard == BatchLabel.Toxic;
-        if (reversed) ink.Fill(band);
-        else ink.Frame(band, 0.8);
-        for (var i = 0; i < lines.Count; i++) ink.Text(lines[i], band.X + 2, band.Y + 1 + (i * size * LabelInk.LineHeight), size, LabelFace.Bold, white: reversed);
+        if (reversed)
+            ink.Fill(band);
+        else
+            ink.Frame(band, 0.8);
+        for (var i = 0; i < lines.Count; i++)
+            ink.Text(lines[i], band.X + 2, band.Y + 1 + (i * size * LabelInk.LineHeight), size, LabelFace.Bold, white: reversed);
         return height + 2;
     }
 
@@ -89,23 +106,28 @@ internal static class LabelDrawing
             for (var column = 0; column < modules.Count; column++)
             {
                 var from = column;
-                while (column < modules.Count && modules[row][column]) column++;
-                if (column > from) ink.Fill(new(box.X + (from * size), box.Y + (row * size), (column - from) * size, size * 1.02));
+                while (column < modules.Count && modules[row][column])
+                    column++;
+                if (column > from)
+                    ink.Fill(new(box.X + (from * size), box.Y + (row * size), (column - from) * size, size * 1.02));
             }
         }
     }
 
     private static double Fitting(LabelInk ink, string text, double width, double size, LabelFace face)
     {
-        while (size > SmallestPt && ink.WidthOf(text, size, face) > width) size = Math.Max(SmallestPt, size - 0.5);
+        while (size > SmallestPt && ink.WidthOf(text, size, face) > width)
+            size = Math.Max(SmallestPt, size - 0.5);
         return Math.Max(SmallestPt, size);
     }
 
     private static string Cut(LabelInk ink, string text, double width, double size, LabelFace face)
     {
-        if (ink.WidthOf(text, size, face) <= width) return text;
+        if (ink.WidthOf(text, size, face) <= width)
+            return text;
         var length = text.Length;
-        while (length > 1 && ink.WidthOf(text[..length] + "…", size, face) > width) length--;
+        while (length > 1 && ink.WidthOf(text[..length] + "…", size, face) > width)
+            length--;
         return text[..length].TrimEnd() + "…";
     }
 

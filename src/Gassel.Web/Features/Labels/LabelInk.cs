@@ -63,8 +63,14 @@ internal sealed class LabelInk : IDisposable
 
     private static byte[] Font(LabelFace face)
     {
-        var name = face switch { LabelFace.Bold => "SourceSans3_700Bold", LabelFace.Italic => "SourceSans3_400Regular_Italic", _ => "SourceSans3_400Regular" };
-        using var stream = typeof(LabelInk).Assembly.GetManifestResourceStream($"Gassel.Web.Fonts.{name}.ttf") ?? throw new InvalidOperationException($"the font {name} is not in the program");
+        var name = face switch
+        {
+            LabelFace.Bold => "SourceSans3_700Bold",
+            LabelFace.Italic => "SourceSans3_400Regular_Italic",
+            _ => "SourceSans3_400Regular",
+        };
+        using var stream = typeof(LabelInk).Assembly.GetManifestResourceStream($"Gassel.Web.Fonts.{name}.ttf")
+            ?? throw new InvalidOperationException($"the font {name} is not in the program");
         using var bytes = new MemoryStream();
         stream.CopyTo(bytes);
         return bytes.ToArray();

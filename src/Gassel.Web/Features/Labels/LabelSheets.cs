@@ -7,23 +7,37 @@ internal static class LabelSheets
 
     /// <param name="first">Position on the first sheet to begin at, from 0, for sheets begun before.</param>
     /// <returns>The PDF, and how many pages it has.</returns>
-    public static (byte[] Pdf, int Pages) Print(IReadOnlyList<AddressedLabel> labels, LabelContent content, LabelPaper paper, int first, string title)
+    public static (byte[] Pdf, int Pages) Print(
+        IReadOnlyList<AddressedLabel> labels,
+        LabelContent content,
+        LabelPaper paper,
+        int first,
+        string title
+    )
     {
         var grid = LabelGrid.Of(paper);
         using var ink = new LabelInk(title);
         var position = first;
         foreach (var (label, address) in labels)
         {
-            if (content != LabelContent.Inside) LabelDrawing.Outside(ink, Next(), label, address);
-            if (content != LabelContent.Outside) LabelDrawing.Small(ink, Next(), label);
+            if (content != LabelContent.Inside)
+                LabelDrawing.Outside(ink, Next(), label, address);
+            if (content != LabelContent.Outside)
+                LabelDrawing.Small(ink, Next(), label);
         }
         return (ink.ToPdf(), ink.Pages);
 
         LabelBox Next()
         {
-            if (ink.Pages == 0 || position % grid.PerSheet == 0) ink.NewPage(grid.SheetWidthMm * PointsPerMm, grid.SheetHeightMm * PointsPerMm);
+            if (ink.Pages == 0 || position % grid.PerSheet == 0)
+                ink.NewPage(grid.SheetWidthMm * PointsPerMm, grid.SheetHeightMm * PointsPerMm);
             var (row, column) = Math.DivRem(position++ % grid.PerSheet, grid.Columns);
-            return new((grid.LeftMm + (column * grid.StepXMm)) * PointsPerMm, (grid.TopMm + (row * grid.StepYMm)) * PointsPerMm, grid.LabelWidthMm * PointsPerMm, grid.LabelHeightMm * PointsPerMm);
+            return new(
+                (grid.LeftMm + (column * grid.StepXMm)) * PointsPerMm,
+                (grid.TopMm + (row * grid.StepYMm)) * PointsPerMm,
+                grid.LabelWidthMm * PointsPerMm,
+                grid.LabelHeightMm * PointsPerMm
+            );
         }
     }
 }

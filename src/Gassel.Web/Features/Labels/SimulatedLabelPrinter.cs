@@ -14,16 +14,20 @@ internal sealed class SimulatedLabelPrinter(Launch launch) : ILabelPrinter
     public async Task<string> Print(byte[] pdf, DateTimeOffset at, CancellationToken cancel)
     {
         Directory.CreateDirectory(Folder);
-        var name = $"labels-{at.UtcDateTime.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture)}-{Guid.NewGuid().ToString("N")[..6]}.pdf";
+        var name =
+            $"labels-{at.UtcDateTime.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture)}-{Guid.NewGuid().ToString("N")[..6]}.pdf";
         await File.WriteAllBytesAsync(Path.Combine(Folder, name), pdf, cancel);
-        foreach (var old in Directory.GetFiles(Folder, "labels-*.pdf").OrderDescending().Skip(Kept)) File.Delete(old);
+        foreach (var old in Directory.GetFiles(Folder, "labels-*.pdf").OrderDescending().Skip(Kept))
+            File.Delete(old);
         return name;
     }
 
     /// <summary>Null where there is no such job.</summary>
     public byte[]? Find(string name)
     {
-        var path = Directory.Exists(Folder) ? Directory.GetFiles(Folder, "labels-*.pdf").FirstOrDefault(f => Path.GetFileName(f) == name) : null;
+        var path = Directory.Exists(Folder)
+            ? Directory.GetFiles(Folder, "labels-*.pdf").FirstOrDefault(f => Path.GetFileName(f) == name)
+            : null;
         return path is null ? null : File.ReadAllBytes(path);
     }
 }

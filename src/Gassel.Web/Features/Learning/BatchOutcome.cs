@@ -10,5 +10,19 @@ namespace Gassel.Web.Features.Learning;
 /// <param name="Accident">Why it is left out; null where it teaches.</param>
 /// <param name="Judged">The grower said whether it teaches.</param>
 public sealed record BatchOutcome(
-    Guid Id, int Number, DateOnly OverOn, int Germinated, int Seeds, double Fraction, double Low, double High, int ColdDays,
-    GerminationForecast? Forecast, bool ForecastKept, bool? Within, bool AtLeast, string? Accident, bool Judged);
+    Guid Id,
+    int Number,
+    DateOnly OverOn,
+    int Germinated,
+    int Seeds,
+    double Fraction,
+    double Low,
+    double High,
+    int ColdDays,
+    GerminationForecast? Forecast,
+    bool ForecastKept,
+    bool? Within,
+    bool AtLeast,
+    string? Accident,
+    bool Judged
+);

@@ -13,25 +13,53 @@ internal static class LearningEndpoints
     public static void MapLearning(this RouteGroupBuilder api) => api.MapGet("/species/{id}/results", OfSpecies).ProducesProblem(404);
 
     /// <summary>Routes with a finished batch, in the order of the species.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<RouteResults>>, ProblemHttpResult>> OfSpecies(string id, Library library, OwnBatches own, LotBook lots, SiteClock clock)
+    private static async Task<Results<Ok<IReadOnlyList<RouteResults>>, ProblemHttpResult>> OfSpecies(
+        string id,
+        Library library,
+        OwnBatches own,
+        LotBook lots,
+        SiteClock clock
+    )
     {
-        if ((await library.Species()).SingleOrDefault(s => s.Id == id) is not { } species) return Refusal.NotFound("species", id, "Choose a species of the library.").ToResult();
+        if ((await library.Species()).SingleOrDefault(s => s.Id == id) is not { } species)
+            return Refusal.NotFound("species", id, "Choose a species of the library.").ToResult();
         var all = await own.All();
         var byLot = (await lots.All()).ToDictionary(l => l.Id, l => l.Lot);
         var school = clock.Settings.ViabilitySchool;
-        return TypedResults.Ok<IReadOnlyList<RouteResults>>([.. from route in species.Routes
+        return TypedResults.Ok<IReadOnlyList<RouteResults>>([
+            .. from route in species.Routes
             let batches = all.Where(f => f.Result.SpeciesId == id && f.Result.RouteId == route.Id).ToList()
             where batches.Count > 0
-            select Of(route, batches, b => Forecast(species, b, all, byLot, school))]);
+            select Of(route, batches, b => Forecast(species, b, all, byLot, school)),
+        ]);
     }
 
-    private static RouteResults Of(Core.Treatments.Route route, List<FinishedBatch> batches, Func<FinishedBatch, GerminationForecast?> afterwards)
+    private static RouteResults Of(
+        Core.Treatments.Route route,
+        List<FinishedBatch> batches,
+        Func<FinishedBatch, GerminationForecast?> afterwards
+    )
     {
         var germinate = route.Steps.Single(s => s.Kind == StepKind.Germinate);
-        var learned = LearnedGermination.From(Viability.WildCollected * LotJudgement.ComesUpOfLive, [.. batches.Where(b => b.Result.Accident is null).Select(b => b.Result.Past)]);
+        var learned = LearnedGermination.From(
+            Viability.WildCollected * LotJudgement.ComesUpOfLive,
+            [.. batches.Where(b => b.Result.Accident is null).Select(b => b.Result.Past)]
+        );
         // outdoors the days since sowing hold the winter too
-        var sowings = route.IsOutdoors ? [] : batches.Where(b => b.Result is { AtLeast: false, Accident: null }).SelectMany(b => b.Batch.State.Living.Select(p => p.CountsSinceSowing())).ToList();
-        return new(route.Id, route.Name, germinate.Days, [.. batches.Select(b => Outcome(b, afterwards))], LearnedView.Of(learned), ObservedWindow.Of(sowings, germinate.Days));
+        var sowings = route.IsOutdoors
+            ? []
+            : batches
+                .Where(b => b.Result is { AtLeast: false, Accident: null })
+                .SelectMany(b => b.Batch.State.Living.Select(p => p.CountsSinceSowing()))
+                .ToList();
+        return new(
+            route.Id,
+            route.Name,
+            germinate.Days,
+            [.. batches.Select(b => Outcome(b, afterwards))],
+            LearnedView.Of(learned),
+            ObservedWindow.Of(sowings, germinate.Days)
+        );
     }
 
     private static BatchOutcome Outcome(FinishedBatch finished, Func<FinishedBatch, GerminationForecast?> afterwards)
@@ -40,18 +68,43 @@ internal static class LearningEndpoints
         var forecast = plan.Forecast ?? afterwards(finished);
         var wilson = Proportion.Wilson(result.Germinated, result.Seeds, 0.95);
         var share = (double)result.Germinated / result.Seeds;
-        return new(finished.Batch.Row.Id, finished.Batch.Row.Number, result.OverOn, result.Germinated, result.Seeds, share, wilson.Low, wilson.High, result.ColdDays,
-            forecast, plan.Forecast is not null, forecast is null || result is { AtLeast: true } or { Accident: not null } ? null : share >= forecast.Low && share <= forecast.High,
-            result.AtLeast, result.Accident, finished.Batch.State.ResultJudged is not null);
+        return new(
+            finished.Batch.Row.Id,
+            finished.Batch.Row.Number,
+            result.OverOn,
+            result.Germinated,
+            result.Seeds,
+            share,
+            wilson.Low,
+            wilson.High,
+            result.ColdDays,
+            forecast,
+            plan.Forecast is not null,
+            forecast is null || result is { AtLeast: true } or { Accident: not null }
+                ? null
+                : share >= forecast.Low && share <= forecast.High,
+            result.AtLeast,
+            result.Accident,
+            finished.Batch.State.ResultJudged is not null
+        );
     }
 
     /// <summary>As the batches finished before it was planned would have made it.</summary>
-    private static GerminationForecast? Forecast(Core.Treatments.Species species, FinishedBatch finished, IReadOnlyList<FinishedBatch> all, Dictionary<int, SeedLot> lots, ViabilitySchool school)
+    private static GerminationForecast? Forecast(
+        Core.Treatments.Species species,
+        FinishedBatch finished,
+        IReadOnlyList<FinishedBatch> all,
+        Dictionary<int, SeedLot> lots,
+        ViabilitySchool school
+    )
     {
         var row = finished.Batch.Row;
-        if (!lots.TryGetValue(row.LotId, out var lot)) return null;
+        if (!lots.TryGetValue(row.LotId, out var lot))
+            return null;
         var planned = DateOnly.FromDateTime(DateTimeOffset.FromUnixTimeMilliseconds(row.ConfirmedAt).UtcDateTime);
         var route = finished.Batch.Plan.Route;
-        return LotJudgement.Of(lot, species, route, school, planned, OwnBatches.Past(all, species.Id, route.Id, planned)).Forecast(finished.Result.Seeds);
+        return LotJudgement
+            .Of(lot, species, route, school, planned, OwnBatches.Past(all, species.Id, route.Id, planned))
+            .Forecast(finished.Result.Seeds);
     }
 }

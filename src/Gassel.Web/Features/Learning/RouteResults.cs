@@ -7,4 +7,10 @@ namespace Gassel.Web.Features.Learning;
 /// <param name="Learned">Prior, own data and what they let expect of a new batch.</param>
 /// <param name="Window">When it came up; null where nothing did.</param>
 public sealed record RouteResults(
-    string RouteId, string RouteName, DurationRange Emergence, IReadOnlyList<BatchOutcome> Batches, LearnedView Learned, ObservedWindow? Window);
+    string RouteId,
+    string RouteName,
+    DurationRange Emergence,
+    IReadOnlyList<BatchOutcome> Batches,
+    LearnedView Learned,
+    ObservedWindow? Window
+);

@@ -15,7 +15,8 @@ public sealed record Asker(string? Name, Role Role)
 
     public static Asker Of(HttpContext context)
     {
-        if (!context.RequestServices.GetRequiredService<NetworkDoor>().IsOpen) return AtThisMachine;
+        if (!context.RequestServices.GetRequiredService<NetworkDoor>().IsOpen)
+            return AtThisMachine;
         // authorization has let nobody through without a session
         return new(context.User.Identity?.Name ?? "", RoleOf(context.User) ?? Role.Volunteer);
     }
@@ -24,5 +25,6 @@ public sealed record Asker(string? Name, Role Role)
     public string Sign(string who) => Name ?? who.Trim();
 
     /// <summary>Null where nobody is signed in.</summary>
-    internal static Role? RoleOf(ClaimsPrincipal user) => Enum.TryParse<Role>(user.FindFirstValue(ClaimTypes.Role), out var role) ? role : null;
+    internal static Role? RoleOf(ClaimsPrincipal user) =>
+        Enum.TryParse<Role>(user.FindFirstValue(ClaimTypes.Role), out var role) ? role : null;
 }

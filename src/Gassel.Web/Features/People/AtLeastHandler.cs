@@ -8,7 +8,8 @@ internal sealed class AtLeastHandler(NetworkDoor door) : AuthorizationHandler<At
 {
     protected override Task HandleRequirementAsync(AuthorizationHandlerContext context, AtLeast requirement)
     {
-        if (!door.IsOpen || Asker.RoleOf(context.User) >= requirement.Role) context.Succeed(requirement);
+        if (!door.IsOpen || Asker.RoleOf(context.User) >= requirement.Role)
+            context.Succeed(requirement);
         return Task.CompletedTask;
     }
 }

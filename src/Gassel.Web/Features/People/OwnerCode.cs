@@ -20,9 +20,17 @@ internal sealed class OwnerCode
 
     public bool Fits(string typed)
     {
-        if (Code is not { } code) return false;
-        if (CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(SignUpCode.Plain(code)), Encoding.ASCII.GetBytes(SignUpCode.Plain(typed)))) return true;
-        if (Interlocked.Increment(ref _tries) >= MostTries) Code = null;
+        if (Code is not { } code)
+            return false;
+        if (
+            CryptographicOperations.FixedTimeEquals(
+                Encoding.ASCII.GetBytes(SignUpCode.Plain(code)),
+                Encoding.ASCII.GetBytes(SignUpCode.Plain(typed))
+            )
+        )
+            return true;
+        if (Interlocked.Increment(ref _tries) >= MostTries)
+            Code = null;
         return false;
     }
 }

@@ -13,37 +13,78 @@ internal static class PeopleEndpoints
     public static void MapPeople(this RouteGroupBuilder api)
     {
         var people = api.MapGroup("/people").For(Role.Owner);
-        people.MapGet("", async (GasselDb db) => (await db.People.AsNoTracking().ToListAsync()).OrderByDescending(p => p.Role).ThenBy(p => p.UserName, StringComparer.CurrentCulture).Select(View).ToList());
+        people.MapGet("", async (GasselDb db) =>
+            (await db.People.AsNoTracking().ToListAsync())
+                .OrderByDescending(p => p.Role)
+                .ThenBy(p => p.UserName, StringComparer.CurrentCulture)
+                .Select(View)
+                .ToList()
+        );
         people.MapPost("", Add).ProducesProblem(400).ProducesProblem(409);
         people.MapPut("/{id:guid}", Change).ProducesProblem(404).ProducesProblem(409);
         people.MapPost("/{id:guid}/code", NewCode).ProducesProblem(404);
     }
 
-    private static PersonView View(Person person) => new(
-        person.Id, person.UserName!, person.Role, person.PasswordHash is not null,
-        person.CodeHash is not null && person.CodeUntil is { } until ? DateTimeOffset.FromUnixTimeMilliseconds(until) : null, person.LeftAt is not null);
+    private static PersonView View(Person person) =>
+        new(
+            person.Id,
+            person.UserName!,
+            person.Role,
+            person.PasswordHash is not null,
+            person.CodeHash is not null && person.CodeUntil is { } until ? DateTimeOffset.FromUnixTimeMilliseconds(until) : null,
+            person.LeftAt is not null
+        );
 
-    private static async Task<Results<Ok<PersonWithCode>, ProblemHttpResult>> Add(PersonToAdd asked, UserManager<Person> people, WriteGate gate, TimeProvider real)
+    private static async Task<Results<Ok<PersonWithCode>, ProblemHttpResult>> Add(
+        PersonToAdd asked,
+        UserManager<Person> people,
+        WriteGate gate,
+        TimeProvider real
+    )
     {
-        if (Limits.Text("name", asked.Name, Person.MaxName) is { } refusal) return refusal.ToResult();
+        if (Limits.Text("name", asked.Name, Person.MaxName) is { } refusal)
+            return refusal.ToResult();
         var name = asked.Name.Trim();
         if (await people.FindByNameAsync(name) is not null)
         {
-            return new Refusal("name", $"{name} is in the book already. A name stands beside entries and is never given twice; add a letter.", StatusCodes.Status409Conflict, "Name taken").ToResult();
+            return new Refusal(
+                "name",
+                $"{name} is in the book already. A name stands beside entries and is never given twice; add a letter.",
+                StatusCodes.Status409Conflict,
+                "Name taken"
+            ).ToResult();
         }
-        var person = new Person { Id = Guid.CreateVersion7(), UserName = name, Role = asked.Role };
+        var person = new Person
+        {
+            Id = Guid.CreateVersion7(),
+            UserName = name,
+            Role = asked.Role,
+        };
         var code = GiveCode(person, people, real);
         await gate.Write(async () => (await people.CreateAsync(person)).OrThrow(), CancellationToken.None);
         return TypedResults.Ok(new PersonWithCode(View(person), code));
     }
 
-    private static async Task<Results<Ok<PersonView>, ProblemHttpResult>> Change(Guid id, PersonChange asked, UserManager<Person> people, GasselDb db, WriteGate gate, TimeProvider real)
+    private static async Task<Results<Ok<PersonView>, ProblemHttpResult>> Change(
+        Guid id,
+        PersonChange asked,
+        UserManager<Person> people,
+        GasselDb db,
+        WriteGate gate,
+        TimeProvider real
+    )
     {
-        if (await people.FindByIdAsync(id.ToString()) is not { } person) return NoSuchPerson(id);
+        if (await people.FindByIdAsync(id.ToString()) is not { } person)
+            return NoSuchPerson(id);
         var stepsDown = person.Role == Role.Owner && (asked.Role != Role.Owner || asked.Left);
         if (stepsDown && !await db.People.AnyAsync(p => p.Id != id && p.Role == Role.Owner && p.LeftAt == null && p.PasswordHash != null))
         {
-            return new Refusal("role", $"{person.UserName} is the only owner who can sign in; make another one first.", StatusCodes.Status409Conflict, "Last owner").ToResult();
+            return new Refusal(
+                "role",
+                $"{person.UserName} is the only owner who can sign in; make another one first.",
+                StatusCodes.Status409Conflict,
+                "Last owner"
+            ).ToResult();
         }
         person.Role = asked.Role;
         person.LeftAt = asked.Left ? person.LeftAt ?? real.GetUtcNow().ToUnixTimeMilliseconds() : null;
@@ -52,9 +93,15 @@ internal static class PeopleEndpoints
         return TypedResults.Ok(View(person));
     }
 
-    private static async Task<Results<Ok<PersonWithCode>, ProblemHttpResult>> NewCode(Guid id, UserManager<Person> people, WriteGate gate, TimeProvider real)
+    private static async Task<Results<Ok<PersonWithCode>, ProblemHttpResult>> NewCode(
+        Guid id,
+        UserManager<Person> people,
+        WriteGate gate,
+        TimeProvider real
+    )
     {
-        if (await people.FindByIdAsync(id.ToString()) is not { } person) return NoSuchPerson(id);
+        if (await people.FindByIdAsync(id.ToString()) is not { } person)
+            return NoSuchPerson(id);
         var code = GiveCode(person, people, real);
         await gate.Write(async () => (await people.UpdateAsync(person)).OrThrow(), CancellationToken.None);
         return TypedResults.Ok(new PersonWithCode(View(person), code));

@@ -11,12 +11,18 @@ internal sealed class PersonPrincipal(IOptions<IdentityOptions> options) : IUser
     public Task<ClaimsPrincipal> CreateAsync(Person user)
     {
         var names = options.Value.ClaimsIdentity;
-        return Task.FromResult(new ClaimsPrincipal(new ClaimsIdentity(
-        [
-            new(names.UserIdClaimType, user.Id.ToString()),
-            new(names.UserNameClaimType, user.UserName!),
-            new(names.RoleClaimType, user.Role.ToString()),
-            new(names.SecurityStampClaimType, user.SecurityStamp!),
-        ], IdentityConstants.ApplicationScheme)));
+        return Task.FromResult(
+            new ClaimsPrincipal(
+                new ClaimsIdentity(
+                    [
+                        new(names.UserIdClaimType, user.Id.ToString()),
+                        new(names.UserNameClaimType, user.UserName!),
+                        new(names.RoleClaimType, user.Role.ToString()),
+                        new(names.SecurityStampClaimType, user.SecurityStamp!),
+                    ],
+                    IdentityConstants.ApplicationScheme
+                )
+            )
+        );
     }
 }

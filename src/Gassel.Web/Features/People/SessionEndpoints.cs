@@ -16,15 +16,30 @@ internal static class SessionEndpoints
     private const int LongestPassword = 128;
 
     /// <summary>Of no password: compared with where there is no such person, so that the answer takes as long.</summary>
-    private static readonly Lazy<string> NobodysHash = new(() => new PasswordHasher<Person>().HashPassword(new(), Guid.NewGuid().ToString()));
+    private static readonly Lazy<string> NobodysHash = new(() =>
+        new PasswordHasher<Person>().HashPassword(new(), Guid.NewGuid().ToString())
+    );
 
     public static void MapSession(this WebApplication app)
     {
         var session = app.MapGroup("/api/session");
-        session.MapGet("", (HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens) => View(context, door, owner, tokens));
+        session.MapGet("", (HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens) =>
+            View(context, door, owner, tokens)
+        );
         session.MapPost("", Enter).RequireRateLimiting(SignIn.Tries).ProducesProblem(400).ProducesProblem(403).ProducesProblem(429);
-        session.MapPost("/code", EnterByCode).RequireRateLimiting(SignIn.Tries).ProducesProblem(400).ProducesProblem(403).ProducesProblem(409).ProducesProblem(429);
-        session.MapPut("/password", ChangePassword).RequireRateLimiting(SignIn.Tries).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(403);
+        session
+            .MapPost("/code", EnterByCode)
+            .RequireRateLimiting(SignIn.Tries)
+            .ProducesProblem(400)
+            .ProducesProblem(403)
+            .ProducesProblem(409)
+            .ProducesProblem(429);
+        session
+            .MapPut("/password", ChangePassword)
+            .RequireRateLimiting(SignIn.Tries)
+            .For(Role.Volunteer)
+            .ProducesProblem(400)
+            .ProducesProblem(403);
         session.MapDelete("", async (HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens) =>
         {
             await context.SignOutAsync(IdentityConstants.ApplicationScheme);
@@ -33,70 +48,141 @@ internal static class SessionEndpoints
         });
     }
 
-    internal static Refusal? CheckPassword(string field, string password) => password.Length is >= ShortestPassword and <= LongestPassword
-        ? null
-        : new(field, $"{field} has {password.Length} characters; valid are {ShortestPassword} to {LongestPassword}. Three words one after another are easy to keep.");
+    internal static Refusal? CheckPassword(string field, string password) =>
+        password.Length is >= ShortestPassword and <= LongestPassword
+            ? null
+            : new(
+                field,
+                $"{field} has {password.Length} characters; valid are {ShortestPassword} to {LongestPassword}. Three words one after another are easy to keep."
+            );
 
     private static SessionView View(HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens)
     {
-        if (!door.IsOpen) return new(false, null, Role.Owner, false, null);
+        if (!door.IsOpen)
+            return new(false, null, Role.Owner, false, null);
         var role = Asker.RoleOf(context.User);
-        return new(true, role is null ? null : context.User.Identity?.Name, role, owner.Code is not null, role is null ? null : tokens.GetAndStoreTokens(context).RequestToken);
+        return new(
+            true,
+            role is null ? null : context.User.Identity?.Name,
+            role,
+            owner.Code is not null,
+            role is null ? null : tokens.GetAndStoreTokens(context).RequestToken
+        );
     }
 
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> Enter(
-        NameAndPassword asked, HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens, UserManager<Person> people, IUserClaimsPrincipalFactory<Person> principals, WriteGate gate)
+        NameAndPassword asked,
+        HttpContext context,
+        NetworkDoor door,
+        OwnerCode owner,
+        IAntiforgery tokens,
+        UserManager<Person> people,
+        IUserClaimsPrincipalFactory<Person> principals,
+        WriteGate gate
+    )
     {
-        if (NotNeeded(door) is { } refusal) return refusal.ToResult();
-        if ((Limits.Text("name", asked.Name, Person.MaxName) ?? Limits.Text("password", asked.Password, LongestPassword)) is { } unreadable) return unreadable.ToResult();
+        if (NotNeeded(door) is { } refusal)
+            return refusal.ToResult();
+        if ((Limits.Text("name", asked.Name, Person.MaxName) ?? Limits.Text("password", asked.Password, LongestPassword)) is { } unreadable)
+            return unreadable.ToResult();
         var person = await people.FindByNameAsync(asked.Name.Trim());
-        if (!await Fits(person, asked.Password, people, gate)) return Wrong("password", "name and password do not go together").ToResult();
+        if (!await Fits(person, asked.Password, people, gate))
+            return Wrong("password", "name and password do not go together").ToResult();
         return TypedResults.Ok(await Admit(person!, context, door, owner, tokens, principals));
     }
 
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> EnterByCode(
-        CodeAndPassword asked, HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens, UserManager<Person> people, IUserClaimsPrincipalFactory<Person> principals,
-        WriteGate gate, TimeProvider real)
+        CodeAndPassword asked,
+        HttpContext context,
+        NetworkDoor door,
+        OwnerCode owner,
+        IAntiforgery tokens,
+        UserManager<Person> people,
+        IUserClaimsPrincipalFactory<Person> principals,
+        WriteGate gate,
+        TimeProvider real
+    )
     {
-        if (NotNeeded(door) is { } refusal) return refusal.ToResult();
-        if ((Limits.Text("name", asked.Name, Person.MaxName) ?? Limits.Text("code", asked.Code, 40) ?? CheckPassword("password", asked.Password)) is { } unreadable) return unreadable.ToResult();
+        if (NotNeeded(door) is { } refusal)
+            return refusal.ToResult();
+        if (
+            (
+                Limits.Text("name", asked.Name, Person.MaxName)
+                ?? Limits.Text("code", asked.Code, 40)
+                ?? CheckPassword("password", asked.Password)
+            ) is
+            { } unreadable
+        )
+            return unreadable.ToResult();
         var name = asked.Name.Trim();
         var person = await people.FindByNameAsync(name);
         // a code of one's own is no try at the owner's
         var byOwnerCode = person?.CodeHash is null && owner.Fits(asked.Code);
         if (byOwnerCode && person is not null and not { Role: Role.Owner, LeftAt: null })
         {
-            return new Refusal("name", $"{person.UserName} is in the book already, and not as its owner; choose another name.", StatusCodes.Status409Conflict, "Name taken").ToResult();
+            return new Refusal(
+                "name",
+                $"{person.UserName} is in the book already, and not as its owner; choose another name.",
+                StatusCodes.Status409Conflict,
+                "Name taken"
+            ).ToResult();
         }
-        if (!byOwnerCode && !await FitsCode(person, asked.Code, people, gate, real)) return Wrong("code", "name and code do not go together, or the code has run out; the owner can make a new one").ToResult();
+        if (!byOwnerCode && !await FitsCode(person, asked.Code, people, gate, real))
+            return Wrong("code", "name and code do not go together, or the code has run out; the owner can make a new one").ToResult();
         // hashing takes a tenth of a second, and nobody's recording shall wait for it
         var isNew = person is null;
-        person ??= new() { Id = Guid.CreateVersion7(), UserName = name, Role = Role.Owner };
+        person ??= new()
+        {
+            Id = Guid.CreateVersion7(),
+            UserName = name,
+            Role = Role.Owner,
+        };
         person.PasswordHash = people.PasswordHasher.HashPassword(person, asked.Password);
         (person.CodeHash, person.CodeUntil) = (null, null);
-        await gate.Write(async () =>
-        {
-            (isNew ? await people.CreateAsync(person) : await people.UpdateSecurityStampAsync(person)).OrThrow();
-            return (await people.SetLockoutEndDateAsync(person, null)).OrThrow();
-        }, CancellationToken.None);
-        if (byOwnerCode) owner.Used();
+        await gate.Write(
+            async () =>
+            {
+                (isNew ? await people.CreateAsync(person) : await people.UpdateSecurityStampAsync(person)).OrThrow();
+                return (await people.SetLockoutEndDateAsync(person, null)).OrThrow();
+            },
+            CancellationToken.None
+        );
+        if (byOwnerCode)
+            owner.Used();
         return TypedResults.Ok(await Admit(person, context, door, owner, tokens, principals));
     }
 
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> ChangePassword(
-        PasswordChange asked, HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens, UserManager<Person> people, IUserClaimsPrincipalFactory<Person> principals, WriteGate gate)
+        PasswordChange asked,
+        HttpContext context,
+        NetworkDoor door,
+        OwnerCode owner,
+        IAntiforgery tokens,
+        UserManager<Person> people,
+        IUserClaimsPrincipalFactory<Person> principals,
+        WriteGate gate
+    )
     {
-        if (NotNeeded(door) is { } refusal) return refusal.ToResult();
-        if ((Limits.Text("old", asked.Old, LongestPassword) ?? CheckPassword("new", asked.New)) is { } unreadable) return unreadable.ToResult();
+        if (NotNeeded(door) is { } refusal)
+            return refusal.ToResult();
+        if ((Limits.Text("old", asked.Old, LongestPassword) ?? CheckPassword("new", asked.New)) is { } unreadable)
+            return unreadable.ToResult();
         var person = await people.GetUserAsync(context.User);
-        if (!await Fits(person, asked.Old, people, gate)) return Wrong("old", "this is not the password of until now").ToResult();
+        if (!await Fits(person, asked.Old, people, gate))
+            return Wrong("old", "this is not the password of until now").ToResult();
         person!.PasswordHash = people.PasswordHasher.HashPassword(person, asked.New);
         await gate.Write(async () => (await people.UpdateSecurityStampAsync(person)).OrThrow(), CancellationToken.None);
         return TypedResults.Ok(await Admit(person, context, door, owner, tokens, principals));
     }
 
     private static async Task<SessionView> Admit(
-        Person person, HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens, IUserClaimsPrincipalFactory<Person> principals)
+        Person person,
+        HttpContext context,
+        NetworkDoor door,
+        OwnerCode owner,
+        IAntiforgery tokens,
+        IUserClaimsPrincipalFactory<Person> principals
+    )
     {
         context.User = await principals.CreateAsync(person);
         await context.SignInAsync(IdentityConstants.ApplicationScheme, context.User, new() { IsPersistent = true });
@@ -107,32 +193,51 @@ internal static class SessionEndpoints
     private static async Task<bool> Fits(Person? person, string password, UserManager<Person> people, WriteGate gate)
     {
         var hash = person is { LeftAt: null, PasswordHash: { } own } ? own : null;
-        var same = people.PasswordHasher.VerifyHashedPassword(person ?? new(), hash ?? NobodysHash.Value, password) != PasswordVerificationResult.Failed;
-        if (hash is null) return false;
+        var same =
+            people.PasswordHasher.VerifyHashedPassword(person ?? new(), hash ?? NobodysHash.Value, password)
+            != PasswordVerificationResult.Failed;
+        if (hash is null)
+            return false;
         return await Counted(person!, same, people, gate);
     }
 
     private static async Task<bool> FitsCode(Person? person, string code, UserManager<Person> people, WriteGate gate, TimeProvider real)
     {
-        if (person is not { LeftAt: null, CodeHash: { } hash } || person.CodeUntil < real.GetUtcNow().ToUnixTimeMilliseconds()) return false;
-        return await Counted(person, people.PasswordHasher.VerifyHashedPassword(person, hash, SignUpCode.Plain(code)) != PasswordVerificationResult.Failed, people, gate);
+        if (person is not { LeftAt: null, CodeHash: { } hash } || person.CodeUntil < real.GetUtcNow().ToUnixTimeMilliseconds())
+            return false;
+        return await Counted(
+            person,
+            people.PasswordHasher.VerifyHashedPassword(person, hash, SignUpCode.Plain(code)) != PasswordVerificationResult.Failed,
+            people,
+            gate
+        );
     }
 
     private static async Task<bool> Counted(Person person, bool same, UserManager<Person> people, WriteGate gate)
     {
-        if (await people.IsLockedOutAsync(person)) return false;
+        if (await people.IsLockedOutAsync(person))
+            return false;
         if (!same || person.AccessFailedCount > 0)
         {
-            await gate.Write(() => same ? people.ResetAccessFailedCountAsync(person) : people.AccessFailedAsync(person), CancellationToken.None);
+            await gate.Write(
+                () => same ? people.ResetAccessFailedCountAsync(person) : people.AccessFailedAsync(person),
+                CancellationToken.None
+            );
         }
         return same;
     }
 
-    private static Refusal? NotNeeded(NetworkDoor door) => door.IsOpen
-        ? null
-        : new(null, "Nobody needs to sign in while Gassel listens on this machine alone.", StatusCodes.Status409Conflict, "Not needed");
+    private static Refusal? NotNeeded(NetworkDoor door) =>
+        door.IsOpen
+            ? null
+            : new(null, "Nobody needs to sign in while Gassel listens on this machine alone.", StatusCodes.Status409Conflict, "Not needed");
 
     /// <summary>The same words whatever was wrong, so that nobody learns which names there are.</summary>
     private static Refusal Wrong(string field, string why) =>
-        new(field, $"Not let in: {why}. After {SignIn.MostWrong} wrong tries a name is shut for {SignIn.ShutFor.TotalMinutes:0} minutes.", StatusCodes.Status403Forbidden, "Not let in");
+        new(
+            field,
+            $"Not let in: {why}. After {SignIn.MostWrong} wrong tries a name is shut for {SignIn.ShutFor.TotalMinutes:0} minutes.",
+            StatusCodes.Status403Forbidden,
+            "Not let in"
+        );
 }

@@ -39,32 +39,46 @@ internal static class SignIn
     public static void AddSignIn(this IServiceCollection services, Launch launch)
     {
         services.AddScoped(provider => provider.GetRequiredService<Func<GasselDb>>()());
-        services.AddIdentityCore<Person>(identity =>
-        {
-            // any name a person has; length alone makes a password good (NIST SP 800-63B)
-            identity.User.AllowedUserNameCharacters = "";
-            identity.Lockout.MaxFailedAccessAttempts = MostWrong;
-            identity.Lockout.DefaultLockoutTimeSpan = ShutFor;
-        }).AddUserStore<UserOnlyStore<Person, GasselDb, Guid>>().AddSignInManager();
+        services
+            .AddIdentityCore<Person>(identity =>
+            {
+                // any name a person has; length alone makes a password good (NIST SP 800-63B)
+                identity.User.AllowedUserNameCharacters = "";
+                identity.Lockout.MaxFailedAccessAttempts = MostWrong;
+                identity.Lockout.DefaultLockoutTimeSpan = ShutFor;
+            })
+            .AddUserStore<UserOnlyStore<Person, GasselDb, Guid>>()
+            .AddSignInManager();
         services.AddScoped<IUserClaimsPrincipalFactory<Person>, PersonPrincipal>();
         services.Configure<PasswordHasherOptions>(o => o.IterationCount = HashRounds);
-        services.AddOptions<SecurityStampValidatorOptions>().Configure<TimeProvider>((o, real) => (o.ValidationInterval, o.TimeProvider) = (LookAgain, real));
+        services
+            .AddOptions<SecurityStampValidatorOptions>()
+            .Configure<TimeProvider>((o, real) => (o.ValidationInterval, o.TimeProvider) = (LookAgain, real));
         services.AddSingleton<OwnerCode>();
         services.AddDataProtection().SetApplicationName("gassel");
         // keys are read when the first session asks for them, not at every start: most books never open their door
-        services.Remove(services.First(s => s.ServiceType == typeof(IHostedService) && s.ImplementationType?.Name == "DataProtectionHostedService"));
-        services.AddOptions<KeyManagementOptions>().Configure<ILoggerFactory>((keys, log) =>
-            keys.XmlRepository = new FileSystemXmlRepository(PrivateFiles.NetworkFolder(launch.DataFolder, "keys"), log));
-        services.AddAuthentication(IdentityConstants.ApplicationScheme).AddIdentityCookies(cookies => cookies.ApplicationCookie!.Configure(cookie =>
-        {
-            cookie.Cookie.Name = "gassel.session";
-            cookie.Cookie.SameSite = SameSiteMode.Strict;
-            // over the network all is TLS; this machine's own door is plain and secure by being its own
-            cookie.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
-            cookie.ExpireTimeSpan = SessionLifetime;
-            cookie.Events.OnRedirectToLogin = context => Say(context.Response, StatusCodes.Status401Unauthorized);
-            cookie.Events.OnRedirectToAccessDenied = context => Say(context.Response, StatusCodes.Status403Forbidden);
-        }));
+        services.Remove(
+            services.First(s => s.ServiceType == typeof(IHostedService) && s.ImplementationType?.Name == "DataProtectionHostedService")
+        );
+        services
+            .AddOptions<KeyManagementOptions>()
+            .Configure<ILoggerFactory>(
+                (keys, log) => keys.XmlRepository = new FileSystemXmlRepository(PrivateFiles.NetworkFolder(launch.DataFolder, "keys"), log)
+            );
+        services
+            .AddAuthentication(IdentityConstants.ApplicationScheme)
+            .AddIdentityCookies(cookies =>
+                cookies.ApplicationCookie!.Configure(cookie =>
+                {
+                    cookie.Cookie.Name = "gassel.session";
+                    cookie.Cookie.SameSite = SameSiteMode.Strict;
+                    // over the network all is TLS; this machine's own door is plain and secure by being its own
+                    cookie.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
+                    cookie.ExpireTimeSpan = SessionLifetime;
+                    cookie.Events.OnRedirectToLogin = context => Say(context.Response, StatusCodes.Status401Unauthorized);
+                    cookie.Events.OnRedirectToAccessDenied = context => Say(context.Response, StatusCodes.Status403Forbidden);
+                })
+            );
         services.AddSingleton<IAuthorizationHandler, AtLeastHandler>();
         services.AddAuthorization();
         services.AddAntiforgery(token =>
@@ -78,17 +92,30 @@ internal static class SignIn
     }
 
     /// <summary>A request that changes something carries the token of its session; a page of another site cannot know it.</summary>
-    public static void UseTokens(this WebApplication app) => app.Use(async (context, next) =>
-    {
-        var changes = !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method);
-        if (changes && context.User.Identity?.IsAuthenticated == true && context.RequestServices.GetRequiredService<NetworkDoor>().IsOpen
-            && !await context.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(context))
-        {
-            await new Problems.Refusal("token", $"The header {TokenHeader} is missing or of another session; ask /api/session for the present one.", Title: "Not of this session").ToResult().ExecuteAsync(context);
-            return;
-        }
-        await next(context);
-    });
+    public static void UseTokens(this WebApplication app) =>
+        app.Use(
+            async (context, next) =>
+            {
+                var changes = !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method);
+                if (
+                    changes
+                    && context.User.Identity?.IsAuthenticated == true
+                    && context.RequestServices.GetRequiredService<NetworkDoor>().IsOpen
+                    && !await context.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(context)
+                )
+                {
+                    await new Problems.Refusal(
+                        "token",
+                        $"The header {TokenHeader} is missing or of another session; ask /api/session for the present one.",
+                        Title: "Not of this session"
+                    )
+                        .ToResult()
+                        .ExecuteAsync(context);
+                    return;
+                }
+                await next(context);
+            }
+        );
 
     private static Task Say(HttpResponse response, int status)
     {
@@ -101,13 +128,25 @@ internal static class SignIn
         limits.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
         limits.OnRejected = (context, _) =>
         {
-            if (context.Lease.TryGetMetadata(MetadataName.RetryAfter, out var wait)) context.HttpContext.Response.Headers.RetryAfter = ((int)Math.Ceiling(wait.TotalSeconds)).ToString(System.Globalization.CultureInfo.InvariantCulture);
+            if (context.Lease.TryGetMetadata(MetadataName.RetryAfter, out var wait))
+                context.HttpContext.Response.Headers.RetryAfter = ((int)Math.Ceiling(wait.TotalSeconds)).ToString(
+                    System.Globalization.CultureInfo.InvariantCulture
+                );
             return ValueTask.CompletedTask;
         };
-        limits.AddPolicy(Tries, context => RateLimitPartition.GetFixedWindowLimiter(Device(context), _ => new() { PermitLimit = 20, Window = TimeSpan.FromMinutes(1) }));
-        limits.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context => context.RequestServices.GetRequiredService<NetworkDoor>().IsOpen
-            ? RateLimitPartition.GetTokenBucketLimiter(Device(context), _ => new() { TokenLimit = 600, TokensPerPeriod = 100, ReplenishmentPeriod = TimeSpan.FromSeconds(1) })
-            : RateLimitPartition.GetNoLimiter(""));
+        limits.AddPolicy(Tries, context =>
+            RateLimitPartition.GetFixedWindowLimiter(Device(context), _ => new() { PermitLimit = 20, Window = TimeSpan.FromMinutes(1) })
+        );
+        limits.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context =>
+            context.RequestServices.GetRequiredService<NetworkDoor>().IsOpen
+                ? RateLimitPartition.GetTokenBucketLimiter(Device(context), _ => new()
+                    {
+                        TokenLimit = 600,
+                        TokensPerPeriod = 100,
+                        ReplenishmentPeriod = TimeSpan.FromSeconds(1),
+                    })
+                : RateLimitPartition.GetNoLimiter("")
+        );
     }
 
     private static string Device(HttpContext context) => context.Connection.RemoteIpAddress?.ToString() ?? "";

@@ -11,15 +11,26 @@ namespace Gassel.Web.Features.Plan;
 internal static class PlanFrost
 {
     /// <summary>Empty where no record is chosen.</summary>
-    public static IReadOnlyList<string> Of(FrostOutlook? outlook, double latitude, Core.Treatments.Species species, Core.Treatments.Route route, Schedule schedule)
+    public static IReadOnlyList<string> Of(
+        FrostOutlook? outlook,
+        double latitude,
+        Core.Treatments.Species species,
+        Core.Treatments.Route route,
+        Schedule schedule
+    )
     {
-        if (outlook is null) return [];
+        if (outlook is null)
+            return [];
         var lines = new List<string>();
         if (route.IsOutdoors)
         {
             var up = schedule.Steps[route.Treatment.Count()].Start.Usual;
             var threshold = Kills(outlook, species.Hardiness);
-            lines.Add(string.Create(CultureInfo.InvariantCulture, $"Up outdoors from {up:d MMM}: for {Degrees(threshold.ThresholdC)}, which kills {threshold.Hurts}, {FrostWords.Later(threshold.Frost, up, latitude)}."));
+            lines.Add(
+                Text.Of(
+                    $"Up outdoors from {up:d MMM}: for {Degrees(threshold.ThresholdC)}, which kills {threshold.Hurts}, {FrostWords.Later(threshold.Frost, up, latitude)}."
+                )
+            );
         }
         lines.Add(OnTheDay("Plants set out", schedule.Finish.Usual, outlook, latitude));
         return lines;
@@ -27,12 +38,15 @@ internal static class PlanFrost
 
     /// <summary>Null where seedlings root before the frost, and where nobody said when its first comes.</summary>
     public static LateSowing? Late(IReadOnlyList<FrostDay> days, Core.Treatments.Route route, Schedule schedule) =>
-        UpIndoors(route, schedule) is { } up && FirstFrost(days) is { } first ? LateSowing.Of(up, schedule.Finish.Usual, first.MonthDay, days[0].MonthDay, first.Words) : null;
+        UpIndoors(route, schedule) is { } up && FirstFrost(days) is { } first
+            ? LateSowing.Of(up, schedule.Finish.Usual, first.MonthDay, days[0].MonthDay, first.Words)
+            : null;
 
     /// <summary>What is not known of an autumn that the plan's seedlings may meet; empty where it is, or they meet none.</summary>
     public static IEnumerable<string> Unknown(IReadOnlyList<FrostDay> days, double latitude, Core.Treatments.Route route, Schedule schedule)
     {
-        if (days.Count == 0 || FirstFrost(days) is not null || UpIndoors(route, schedule) is not { } up) yield break;
+        if (days.Count == 0 || FirstFrost(days) is not null || UpIndoors(route, schedule) is not { } up)
+            yield break;
         var month = latitude >= 0 ? up.Month : (up.Month + 5) % 12 + 1;
         if (month is >= 7 and <= 11 && schedule.Finish.Usual < YearDay.Next(days[0].MonthDay, up))
         {
@@ -42,24 +56,32 @@ internal static class PlanFrost
 
     /// <summary>Usual day on which seedlings come up indoors; null for a route outdoors or one without sowing.</summary>
     private static DateOnly? UpIndoors(Core.Treatments.Route route, Schedule schedule) =>
-        !route.IsOutdoors && route.Steps.Zip(schedule.Steps).FirstOrDefault(s => s.First.Kind == StepKind.Germinate) is ({ } step, { } dates) ? dates.Start.Usual.AddDays(step.Days.Usual) : null;
+        !route.IsOutdoors
+        && route.Steps.Zip(schedule.Steps).FirstOrDefault(s => s.First.Kind == StepKind.Germinate) is ({ } step, { } dates)
+            ? dates.Start.Usual.AddDays(step.Days.Usual)
+            : null;
 
     private static FrostDay? FirstFrost(IReadOnlyList<FrostDay> days) => days.FirstOrDefault(d => d.Kind == FrostDayKind.FirstFrostUsual);
 
     private static string OnTheDay(string what, DateOnly day, FrostOutlook outlook, double latitude)
     {
         var firstHalf = (day.Month < 8) == (latitude >= 0);
-        return string.Create(CultureInfo.InvariantCulture, $"{what} {day:d MMM}: {(firstHalf ? FrostWords.Later(outlook.Frost, day, latitude) : FrostWords.Earlier(outlook.Frost, day, latitude))}.");
+        return Text.Of(
+            $"{what} {day:d MMM}: {(firstHalf ? FrostWords.Later(outlook.Frost, day, latitude) : FrostWords.Earlier(outlook.Frost, day, latitude))}."
+        );
     }
 
     /// <summary>With a true minus sign.</summary>
-    private static string Degrees(double c) => string.Create(CultureInfo.InvariantCulture, $"{(c < 0 ? "−" : "")}{Math.Abs(c):0.#} °C");
+    private static string Degrees(double c) => Text.Of( $"{(c < 0 ? "−" : "")}{Math.Abs(c):0.#} °C");
 
-    private static ThresholdOutlook Kills(FrostOutlook outlook, SeedlingHardiness hardiness) => outlook.Thresholds[hardiness switch
-    {
-        SeedlingHardiness.Tender => 0,
-        SeedlingHardiness.HalfHardy => 1,
-        SeedlingHardiness.Hardy => 2,
-        _ => 3,
-    }];
+    private static ThresholdOutlook Kills(FrostOutlook outlook, SeedlingHardiness hardiness) =>
+        outlook.Thresholds[
+            hardiness switch
+            {
+                SeedlingHardiness.Tender => 0,
+                SeedlingHardiness.HalfHardy => 1,
+                SeedlingHardiness.Hardy => 2,
+                _ => 3,
+            }
+        ];
 }

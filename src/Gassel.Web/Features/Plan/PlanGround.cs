@@ -11,8 +11,15 @@ namespace Gassel.Web.Features.Plan;
 
 /// <summary>One wish with everything it rests on, looked up and checked.</summary>
 internal sealed record PlanGround(
-    PlanRequest Request, Core.Treatments.Species Species, Core.Treatments.Route Route, KeptLot Lot, Anchor Anchor, DateOnly Today, ViabilitySchool School,
-    IReadOnlyList<FinishedBatch> Finished)
+    PlanRequest Request,
+    Core.Treatments.Species Species,
+    Core.Treatments.Route Route,
+    KeptLot Lot,
+    Anchor Anchor,
+    DateOnly Today,
+    ViabilitySchool School,
+    IReadOnlyList<FinishedBatch> Finished
+)
 {
     public StageSurvival Survival => Request.Stages ?? StageSurvival.Assumed;
 
@@ -28,16 +35,31 @@ internal sealed record PlanGround(
     {
         if (!_judged.TryGetValue(route.Id, out var judged))
         {
-            _judged[route.Id] = judged = LotJudgement.Of(Lot.Lot, Species, route, School, Today, OwnBatches.Past(Finished, Species.Id, route.Id, Today.AddDays(1)));
+            _judged[route.Id] = judged = LotJudgement.Of(
+                Lot.Lot,
+                Species,
+                route,
+                School,
+                Today,
+                OwnBatches.Past(Finished, Species.Id, route.Id, Today.AddDays(1))
+            );
         }
         return judged;
     }
 
     public LotOutlook Outlook(Core.Treatments.Route route) => LotOutlook.Of(route, Judged(route));
 
-    public SeedsQuestion Question(Core.Treatments.Route route) => new(
-        Request.Plants, Judged(route).Germination, Survival.Total, Request.Confidence ?? PlanAssumptions.Confidence,
-        Request.SeedsPerCell, Request.CellsPerTray ?? PlanAssumptions.CellsPerTray, Request.WholeContainerLoss ?? PlanAssumptions.WholeContainerLoss, Containers);
+    public SeedsQuestion Question(Core.Treatments.Route route) =>
+        new(
+            Request.Plants,
+            Judged(route).Germination,
+            Survival.Total,
+            Request.Confidence ?? PlanAssumptions.Confidence,
+            Request.SeedsPerCell,
+            Request.CellsPerTray ?? PlanAssumptions.CellsPerTray,
+            Request.WholeContainerLoss ?? PlanAssumptions.WholeContainerLoss,
+            Containers
+        );
 
     /// <summary>Routes that rest on the same germination ask the same question; it is answered once.</summary>
     private readonly Dictionary<SeedsQuestion, SeedsNeededResult> _answered = [];
@@ -45,8 +67,12 @@ internal sealed record PlanGround(
     public SeedsNeededResult Seeds(Core.Treatments.Route route)
     {
         var question = Question(route);
-        if (!_answered.TryGetValue(question, out var result)) _answered[question] = result = CellFillings.Need(question, Request.Practice);
-        return result with { Working = [.. result.Working, Survival.Words + (Request.Stages is null ? " The shares are our assumption." : "")] };
+        if (!_answered.TryGetValue(question, out var result))
+            _answered[question] = result = CellFillings.Need(question, Request.Practice);
+        return result with
+        {
+            Working = [.. result.Working, Survival.Words + (Request.Stages is null ? " The shares are our assumption." : "")],
+        };
     }
 
     /// <summary>Room that the plan takes with its days as they would be lived.</summary>
@@ -56,65 +82,103 @@ internal sealed record PlanGround(
         return ShelfSpace.Of(route.Setting, route.Steps.Zip(schedule.Laid(), (s, d) => (s, d.Start, d.End)), trays, Containers);
     }
 
-    public Expectation Expect(IReadOnlyList<OwnResult> own, Core.Treatments.Route route, int coldDays, int? seeds) => OwnResults.Expect(
-        own, Species.Id, route.Id, coldDays, route.Treatment.Where(s => s.Kind == StepKind.ColdMoist && !s.Optional).Sum(s => s.Days.Shortest),
-        seeds ?? Request.Plants, Survival.Total);
+    public Expectation Expect(IReadOnlyList<OwnResult> own, Core.Treatments.Route route, int coldDays, int? seeds) =>
+        OwnResults.Expect(
+            own,
+            Species.Id,
+            route.Id,
+            coldDays,
+            route.Treatment.Where(s => s.Kind == StepKind.ColdMoist && !s.Optional).Sum(s => s.Days.Shortest),
+            seeds ?? Request.Plants,
+            Survival.Total
+        );
 
-    public static int ColdDays(Core.Treatments.Route route) => route.Treatment.Where(s => s.Kind == StepKind.ColdMoist).Sum(s => s.Days.Usual);
+    public static int ColdDays(Core.Treatments.Route route) =>
+        route.Treatment.Where(s => s.Kind == StepKind.ColdMoist).Sum(s => s.Days.Usual);
 
     public static async Task<(PlanGround? Ground, Refusal? Refusal)> Stand(PlanRequest request, PlanBooks books)
     {
         var today = books.Clock.Today;
-        if (CheckWish(request) is { } refusal) return (null, refusal);
+        if (CheckWish(request) is { } refusal)
+            return (null, refusal);
         var species = (await books.Library.Species()).SingleOrDefault(s => s.Id == request.SpeciesId);
-        if (species is null) return (null, Refusal.NotFound("speciesId", request.SpeciesId, "Choose a species of the library."));
+        if (species is null)
+            return (null, Refusal.NotFound("speciesId", request.SpeciesId, "Choose a species of the library."));
         var route = request.RouteId is null ? species.Routes[0] : species.Routes.SingleOrDefault(r => r.Id == request.RouteId);
-        if (route is null) return (null, Refusal.NotFound("routeId", request.RouteId!, $"Choose one of {string.Join(", ", species.Routes.Select(r => r.Id))}."));
+        if (route is null)
+            return (
+                null,
+                Refusal.NotFound("routeId", request.RouteId!, $"Choose one of {string.Join(", ", species.Routes.Select(r => r.Id))}.")
+            );
         var lot = request.LotId is { } wanted ? await books.Lots.Find(wanted) : ToBeFound(species.Id, today);
-        if (lot is null) return (null, Refusal.NotFound("lotId", request.LotId!, "Choose one of the lots on Seed."));
-        if (lot.SpeciesId != species.Id) return (null, new("lotId", $"Lot {lot.Id} is not of {species.ScientificName}; choose a lot of this species."));
-        if (request.Place is { } place && (await books.Library.Places()).All(p => p.Id != place)) return (null, Refusal.NotFound("place", place, "Choose one of the places on Site."));
-        if (AnchorOf(request) is not { Anchor: { } anchor } found) return (null, AnchorOf(request).Refusal);
+        if (lot is null)
+            return (null, Refusal.NotFound("lotId", request.LotId!, "Choose one of the lots on Seed."));
+        if (lot.SpeciesId != species.Id)
+            return (null, new("lotId", $"Lot {lot.Id} is not of {species.ScientificName}; choose a lot of this species."));
+        if (request.Place is { } place && (await books.Library.Places()).All(p => p.Id != place))
+            return (null, Refusal.NotFound("place", place, "Choose one of the places on Site."));
+        if (AnchorOf(request) is not { Anchor: { } anchor } found)
+            return (null, AnchorOf(request).Refusal);
         return (new(request, species, route, lot, anchor, today, books.Clock.Settings.ViabilitySchool, await books.Own.All()), null);
     }
 
     /// <summary>Seed that nobody has yet: gathered today, as much of it as anybody could sow.</summary>
-    private static KeptLot ToBeFound(string species, DateOnly today) => new(0, species, new SeedLot("seed to be found", today, SeedsNeeded.MaxSeeds, Permission: "to be asked"), 0);
+    private static KeptLot ToBeFound(string species, DateOnly today) =>
+        new(0, species, new SeedLot("seed to be found", today, SeedsNeeded.MaxSeeds, Permission: "to be asked"), 0);
 
     /// <summary>The plan is made on seed that is still to be found.</summary>
     public bool SeedToFind => Request.LotId is null;
 
     private static (Anchor? Anchor, string Field, Refusal? Refusal) AnchorOf(PlanRequest request)
     {
-        (Anchor?, string, Refusal?) At(string field, DateOnly day, Refusal? refusal) => refusal is null ? (new(request.Target, day), field, null) : (null, field, refusal);
-        if (request.Date is { } date) return At("date", date, Limits.Day("date", date));
+        (Anchor?, string, Refusal?) At(string field, DateOnly day, Refusal? refusal) =>
+            refusal is null ? (new(request.Target, day), field, null) : (null, field, refusal);
+        if (request.Date is { } date)
+            return At("date", date, Limits.Day("date", date));
         if (request.GroundFreeze is { } freeze)
         {
             var before = request.WeeksBeforeFreeze ?? PlanAssumptions.WeeksBeforeFreeze;
             var fault = Limits.Day("groundFreeze", freeze) ?? Limits.Whole("weeksBeforeFreeze", before, 0, 26);
             return At("groundFreeze", fault is null ? freeze.AddDays(-7 * before) : freeze, fault);
         }
-        if (request.LastFrost is not { } frost) return (null, "lastFrost", new("lastFrost", "Either date, lastFrost with weeksFromLastFrost, or groundFreeze is needed."));
+        if (request.LastFrost is not { } frost)
+            return (null, "lastFrost", new("lastFrost", "Either date, lastFrost with weeksFromLastFrost, or groundFreeze is needed."));
         if (request.WeeksFromLastFrost is not { } weeks)
         {
-            return (null, "weeksFromLastFrost", new("weeksFromLastFrost", "weeksFromLastFrost is needed with lastFrost; valid is a whole number from -52 to 104."));
+            return (
+                null,
+                "weeksFromLastFrost",
+                new("weeksFromLastFrost", "weeksFromLastFrost is needed with lastFrost; valid is a whole number from -52 to 104.")
+            );
         }
         var wrong = Limits.Day("lastFrost", frost) ?? Limits.Whole("weeksFromLastFrost", weeks, -52, 104);
         return At("lastFrost", wrong is null ? frost.AddDays(7 * weeks) : frost, wrong);
     }
 
-    private static Refusal? CheckWish(PlanRequest request) => Limits.Whole("plants", request.Plants, 1, 1_000_000)
-        ?? (request.Stages is { } s
-            ? Limits.Open("stages.toPot", s.ToPot, 0, 1, includeMax: true) ?? Limits.Open("stages.toHardened", s.ToHardened, 0, 1, includeMax: true) ?? Limits.Open("stages.toPlanted", s.ToPlanted, 0, 1, includeMax: true)
-            : null)
+    private static Refusal? CheckWish(PlanRequest request) =>
+        Limits.Whole("plants", request.Plants, 1, 1_000_000)
+        ?? (
+            request.Stages is { } s
+                ? Limits.Open("stages.toPot", s.ToPot, 0, 1, includeMax: true)
+                    ?? Limits.Open("stages.toHardened", s.ToHardened, 0, 1, includeMax: true)
+                    ?? Limits.Open("stages.toPlanted", s.ToPlanted, 0, 1, includeMax: true)
+                : null
+        )
         ?? Limits.Text("name", request.Name, 60, required: false)
         ?? Limits.Confidence("confidence", request.Confidence ?? PlanAssumptions.Confidence)
         ?? Limits.Whole("seedsPerCell", request.SeedsPerCell ?? 1, 1, 50)
-        ?? (request is { Practice: not null, SeedsPerCell: null } ? new Refusal("seedsPerCell", "A practice for cells needs seedsPerCell; valid is 1 to 50.") : null)
+        ?? (
+            request is { Practice: not null, SeedsPerCell: null }
+                ? new Refusal("seedsPerCell", "A practice for cells needs seedsPerCell; valid is 1 to 50.")
+                : null
+        )
         ?? Limits.Whole("cellsPerTray", request.CellsPerTray ?? PlanAssumptions.CellsPerTray, 1, 1000)
         ?? Limits.Number("wholeContainerLoss", request.WholeContainerLoss ?? PlanAssumptions.WholeContainerLoss, 0, 0.99)
         ?? Limits.Whole("containers", request.Containers ?? PlanAssumptions.Containers, 1, SeedsNeeded.MaxContainers)
-        ?? (request.Second is { } second
-            ? Limits.Whole("second.weeksLater", second.WeeksLater, 1, 26) ?? Limits.Open("second.firstShare", second.FirstShare ?? 0.5, 0, 1)
-            : null);
+        ?? (
+            request.Second is { } second
+                ? Limits.Whole("second.weeksLater", second.WeeksLater, 1, 26)
+                    ?? Limits.Open("second.firstShare", second.FirstShare ?? 0.5, 0, 1)
+                : null
+        );
 }

@@ -44,4 +44,5 @@ public sealed record PlanRequest(
     SecondSowing? Second = null,
     string? Name = null,
     SowCover? Cover = null,
-    string? Place = null);
+    string? Place = null
+);

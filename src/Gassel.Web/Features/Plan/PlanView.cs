@@ -32,7 +32,8 @@ public sealed record PlanView(
     SecondSowingView? Second,
     DepthAdvice Depth,
     string Origin,
-    LearnedView? Learned)
+    LearnedView? Learned
+)
 {
     /// <summary>There is no seed of this yet: planned as if it were gathered this season.</summary>
     public bool SeedToFind { get; init; }

@@ -10,5 +10,16 @@ namespace Gassel.Web.Features.Plan;
 /// <param name="Risk">What may go wrong with it, in words.</param>
 /// <param name="Space">Room it needs, tightest day by place.</param>
 public sealed record RouteOutlook(
-    string RouteId, string Name, RouteSetting Setting, DateWindow Start, DateWindow Finish, bool Feasible, int ShortfallDays, DurationRange TreatmentDays,
-    int? Seeds, Expectation Expected, IReadOnlyList<string> Risk, IReadOnlyList<SpaceCheck> Space);
+    string RouteId,
+    string Name,
+    RouteSetting Setting,
+    DateWindow Start,
+    DateWindow Finish,
+    bool Feasible,
+    int ShortfallDays,
+    DurationRange TreatmentDays,
+    int? Seeds,
+    Expectation Expected,
+    IReadOnlyList<string> Risk,
+    IReadOnlyList<SpaceCheck> Space
+);

@@ -4,4 +4,10 @@ namespace Gassel.Web.Features.Plan;
 
 /// <summary>Two sowings some weeks apart.</summary>
 /// <param name="FirstStart">Start of each: the usual one, or where that is past by the first way that is possible.</param>
-public sealed record SecondSowingView(DateOnly FirstStart, DateOnly SecondStart, DateOnly FirstFinish, DateOnly SecondFinish, TwoSowingsResult Seeds);
+public sealed record SecondSowingView(
+    DateOnly FirstStart,
+    DateOnly SecondStart,
+    DateOnly FirstFinish,
+    DateOnly SecondFinish,
+    TwoSowingsResult Seeds
+);

@@ -1,3 +1,4 @@
+using Gassel.Core;
 using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
@@ -13,22 +14,42 @@ namespace Gassel.Web.Features.Plants;
 
 internal static class PlantEndpoints
 {
-    public static void MapPlants(this RouteGroupBuilder api) => api.MapGet("/batches/{id:guid}/pots-room", PotsRoom).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
+    public static void MapPlants(this RouteGroupBuilder api) =>
+        api.MapGet("/batches/{id:guid}/pots-room", PotsRoom).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
 
     /// <summary>Room for so many pots under the lamps from today on.</summary>
-    private static async Task<Results<Ok<PotsRoomView>, ProblemHttpResult>> PotsRoom(Guid id, int plants, double potCm, Library library, BatchShelf shelf, SiteClock clock)
+    private static async Task<Results<Ok<PotsRoomView>, ProblemHttpResult>> PotsRoom(
+        Guid id,
+        int plants,
+        double potCm,
+        Library library,
+        BatchShelf shelf,
+        SiteClock clock
+    )
     {
-        if ((Limits.Whole("plants", plants, 1, 1_000_000) ?? Limits.Number("potCm", potCm, 1, 100)) is { } refusal) return refusal.ToResult();
-        if (await shelf.Find(id) is not { } batch) return BatchNames.NoSuchBatch(id).ToResult();
+        if ((Limits.Whole("plants", plants, 1, 1_000_000) ?? Limits.Number("potCm", potCm, 1, 100)) is { } refusal)
+            return refusal.ToResult();
+        if (await shelf.Find(id) is not { } batch)
+            return BatchNames.NoSuchBatch(id).ToResult();
         var pots = PotRoom.Of(plants, potCm);
         var room = await Room.At(library);
-        var indoors = batch.State.Living.Any(p => p.Place is { } at && room.Kinds.TryGetValue(at, out var kind) && kind is PlaceKind.LampShelf or PlaceKind.HeatMat);
-        if (!indoors) return TypedResults.Ok(new PotsRoomView(pots, null, pots.Working[0]));
+        var indoors = batch.State.Living.Any(p =>
+            p.Place is { } at && room.Kinds.TryGetValue(at, out var kind) && kind is PlaceKind.LampShelf or PlaceKind.HeatMat
+        );
+        if (!indoors)
+            return TypedResults.Ok(new PotsRoomView(pots, null, pots.Working[0]));
         var today = clock.Today;
         var others = room.Taken((await shelf.All()).Where(b => b.Row.Id != id), today);
-        var space = ShelfSpace.Check([new(PlaceKind.LampShelf, today, today.AddDays(ShelfSpace.DaysUnderLamps), pots.Trays)], others, room.Capacity)[0];
-        var words = space.Capacity is not { } capacity ? pots.Working[0]
-            : FormattableString.Invariant($"{pots.Working[0]} The lamp shelf holds {capacity}; others take {space.TakenThen} on {Core.DayWords.Of(space.FullestOn)}: {(space.Fits ? "they fit." : $"{space.TakenThen + space.Needed - capacity} too many.")}");
+        var space = ShelfSpace.Check(
+            [new(PlaceKind.LampShelf, today, today.AddDays(ShelfSpace.DaysUnderLamps), pots.Trays)],
+            others,
+            room.Capacity
+        )[0];
+        var words = space.Capacity is not { } capacity
+            ? pots.Working[0]
+            : Text.Of(
+                $"{pots.Working[0]} The lamp shelf holds {capacity}; others take {space.TakenThen} on {Core.DayWords.Of(space.FullestOn)}: {(space.Fits ? "they fit." : $"{space.TakenThen + space.Needed - capacity} too many.")}"
+            );
         return TypedResults.Ok(new PotsRoomView(pots, space, words));
     }
 }

@@ -18,12 +18,21 @@ internal sealed class PlantOutlook(YardWeather weather, WeatherBook records, Sit
 
     /// <summary>How this grower works, and when the ground is open to plants, by what frost they stand.</summary>
     public IReadOnlyDictionary<SeedlingHardiness, DuePractice> Practices() =>
-        Enum.GetValues<SeedlingHardiness>().ToDictionary(h => h, h => new DuePractice(clock.Settings.CheckSchool, clock.Settings.SeedMix, PlantingOut(h).Opens));
+        Enum.GetValues<SeedlingHardiness>()
+            .ToDictionary(h => h, h => new DuePractice(clock.Settings.CheckSchool, clock.Settings.SeedMix, PlantingOut(h).Opens));
 
     public PlantingOut PlantingOut(SeedlingHardiness hardiness)
     {
         var days = SiteFrost.Days(clock, records);
         string? On(FrostDayKind kind) => days.FirstOrDefault(d => d.Kind == kind)?.MonthDay;
-        return Core.Growing.PlantingOut.Of(hardiness, SiteFrost.Outlook(clock, records), On(FrostDayKind.LastFrostUsual), On(FrostDayKind.GroundFreeze), clock.Settings.FrostRisk, clock.Today, (clock.Site?.Latitude ?? 0) < 0);
+        return Core.Growing.PlantingOut.Of(
+            hardiness,
+            SiteFrost.Outlook(clock, records),
+            On(FrostDayKind.LastFrostUsual),
+            On(FrostDayKind.GroundFreeze),
+            clock.Settings.FrostRisk,
+            clock.Today,
+            (clock.Site?.Latitude ?? 0) < 0
+        );
     }
 }

@@ -6,4 +6,11 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="DueCount">Things due today or late, over all places.</param>
 /// <param name="Yard">What the weather asks of containers.</param>
 /// <param name="Aside">Batches that cannot be computed, and are in no list.</param>
-public sealed record RoundsView(DateOnly Today, int DueCount, IReadOnlyList<RoundsPlace> Places, IReadOnlyList<RoundsConflict> Conflicts, IReadOnlyList<YardAlert> Yard, IReadOnlyList<BatchAside> Aside);
+public sealed record RoundsView(
+    DateOnly Today,
+    int DueCount,
+    IReadOnlyList<RoundsPlace> Places,
+    IReadOnlyList<RoundsConflict> Conflicts,
+    IReadOnlyList<YardAlert> Yard,
+    IReadOnlyList<BatchAside> Aside
+);

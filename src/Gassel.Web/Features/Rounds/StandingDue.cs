@@ -10,4 +10,12 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="ToPlace">Id of the place where the step is usually done; null where it stays.</param>
 /// <param name="Optional">The step may be left out.</param>
 /// <param name="SetsOut">A winter container is made ready and set out with it.</param>
-public sealed record StandingDue(DueItem Due, StepKind StepKind, string? Note, IReadOnlyList<Caution> Cautions, string? ToPlace, bool SetsOut = false, bool Optional = false);
+public sealed record StandingDue(
+    DueItem Due,
+    StepKind StepKind,
+    string? Note,
+    IReadOnlyList<Caution> Cautions,
+    string? ToPlace,
+    bool SetsOut = false,
+    bool Optional = false
+);

@@ -29,7 +29,33 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Clump">Several to a cell are divided later, by the plan.</param>
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
-    Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int PlannedSeeds, int Sprouted, int Standing, Vessel? Vessel,
-    StepKind? Step, int? StepIndex, int? Day, int? PlannedDays, int? ShortestDays, int? SowAllFrom, int? SowAllBefore, string? SproutsTo,
-    ColdBrief? Cold, GerminationWarmth? Warmth, string? Flowering, HardeningDay? Hardening, PlantTally? Plants, IReadOnlyList<BagCare> Cares, IReadOnlyList<string> ToRead, Sown? Sowing,
-    LaidSowing? Laid, bool Clump, IReadOnlyList<StandingDue> Due);
+    Guid BatchId,
+    int Number,
+    string CommonName,
+    HazardLevel Hazard,
+    string Part,
+    int Seeds,
+    int PlannedSeeds,
+    int Sprouted,
+    int Standing,
+    Vessel? Vessel,
+    StepKind? Step,
+    int? StepIndex,
+    int? Day,
+    int? PlannedDays,
+    int? ShortestDays,
+    int? SowAllFrom,
+    int? SowAllBefore,
+    string? SproutsTo,
+    ColdBrief? Cold,
+    GerminationWarmth? Warmth,
+    string? Flowering,
+    HardeningDay? Hardening,
+    PlantTally? Plants,
+    IReadOnlyList<BagCare> Cares,
+    IReadOnlyList<string> ToRead,
+    Sown? Sowing,
+    LaidSowing? Laid,
+    bool Clump,
+    IReadOnlyList<StandingDue> Due
+);

@@ -10,5 +10,17 @@ namespace Gassel.Web.Features.Season;
 /// <param name="MissesBy">Days by which it misses its target at the usual pace.</param>
 /// <param name="Window">Days on which it may begin; null once it has.</param>
 public sealed record SeasonRow(
-    Guid Id, int Number, string SpeciesId, string CommonName, HazardLevel Hazard, PlaceKind? Place, int Parts, int LateDays, int MissesBy, bool InReach, DateOnly Target,
-    SeasonWindow? Window, IReadOnlyList<SeasonStretch> Ribbon);
+    Guid Id,
+    int Number,
+    string SpeciesId,
+    string CommonName,
+    HazardLevel Hazard,
+    PlaceKind? Place,
+    int Parts,
+    int LateDays,
+    int MissesBy,
+    bool InReach,
+    DateOnly Target,
+    SeasonWindow? Window,
+    IReadOnlyList<SeasonStretch> Ribbon
+);

@@ -7,4 +7,10 @@ namespace Gassel.Web.Features.Season;
 /// <param name="Frost">A day a week; empty without a record.</param>
 /// <param name="Rows">By start. Batches that are done are left out unless they ended within the season.</param>
 public sealed record SeasonView(
-    DateOnly Today, DateOnly From, DateOnly To, IReadOnlyList<SeasonRow> Rows, IReadOnlyList<PlaceOverTime> Space, IReadOnlyList<FrostDayShare> Frost);
+    DateOnly Today,
+    DateOnly From,
+    DateOnly To,
+    IReadOnlyList<SeasonRow> Rows,
+    IReadOnlyList<PlaceOverTime> Space,
+    IReadOnlyList<FrostDayShare> Frost
+);

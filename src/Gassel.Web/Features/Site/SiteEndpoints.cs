@@ -26,75 +26,125 @@ internal static class SiteEndpoints
     {
         var days = SiteFrost.Days(clock, weather);
         return new(
-            Details(clock), clock.GetUtcNow(), clock.Today, clock.LocalTimeZone.Id,
-            days.Count == 0 ? null : YearDay.Next(days[0].MonthDay, clock.Today), days, clock.Settings, clock.IsDemo);
+            Details(clock),
+            clock.GetUtcNow(),
+            clock.Today,
+            clock.LocalTimeZone.Id,
+            days.Count == 0 ? null : YearDay.Next(days[0].MonthDay, clock.Today),
+            days,
+            clock.Settings,
+            clock.IsDemo
+        );
     }
 
     private static async Task<Results<Ok<SiteView>, ProblemHttpResult>> Save(
-        SiteDetails site, string? asOf, Func<GasselDb> connect, WriteGate gate, SiteClock clock, WeatherBook weather, CancellationToken cancel)
+        SiteDetails site,
+        string? asOf,
+        Func<GasselDb> connect,
+        WriteGate gate,
+        SiteClock clock,
+        WeatherBook weather,
+        CancellationToken cancel
+    )
     {
-        if (Check(site) is { } refusal) return refusal.ToResult();
+        if (Check(site) is { } refusal)
+            return refusal.ToResult();
         if (site.WeatherRecordId is { } record && (await weather.Records()).All(r => r.Id != record))
         {
             return Refusal.NotFound("weatherRecordId", record, "Choose one of the weather records on Site.").ToResult();
         }
         if (site.Settings?.FrostBasis == FrostBasis.Record && site.WeatherRecordId is null)
         {
-            return new Refusal("settings.frostBasis", "Frost by the record needs a weather record; import one, or take the day by hand.").ToResult();
+            return new Refusal(
+                "settings.frostBasis",
+                "Frost by the record needs a weather record; import one, or take the day by hand."
+            ).ToResult();
         }
-        return await gate.Write<Results<Ok<SiteView>, ProblemHttpResult>>(async () =>
-        {
-            if (Details(clock) is { } present && Stamp.Check(asOf, present) is { } changed) return changed.ToResult();
-            await using var db = connect();
-            var row = await db.Sites.SingleOrDefaultAsync(CancellationToken.None);
-            if (row is null) db.Sites.Add(row = new() { Name = "", TimeZone = "", LastFrost = "" });
-            (row.Name, row.Latitude, row.TimeZone, row.LastFrost) = (site.Name.Trim(), site.Latitude, site.TimeZone, site.LastFrost);
-            row.WeatherRecordId = site.WeatherRecordId;
-            if (site.Settings is { } settings) row.Settings = CoreJson.Write(settings);
-            await db.SaveChangesAsync(CancellationToken.None);
-            await clock.Follow(db);
-            return TypedResults.Ok(View(clock, weather));
-        }, cancel);
+        return await gate.Write<Results<Ok<SiteView>, ProblemHttpResult>>(
+            async () =>
+            {
+                if (Details(clock) is { } present && Stamp.Check(asOf, present) is { } changed)
+                    return changed.ToResult();
+                await using var db = connect();
+                var row = await db.Sites.SingleOrDefaultAsync(CancellationToken.None);
+                if (row is null)
+                    db.Sites.Add(
+                        row = new()
+                        {
+                            Name = "",
+                            TimeZone = "",
+                            LastFrost = "",
+                        }
+                    );
+                (row.Name, row.Latitude, row.TimeZone, row.LastFrost) = (site.Name.Trim(), site.Latitude, site.TimeZone, site.LastFrost);
+                row.WeatherRecordId = site.WeatherRecordId;
+                if (site.Settings is { } settings)
+                    row.Settings = CoreJson.Write(settings);
+                await db.SaveChangesAsync(CancellationToken.None);
+                await clock.Follow(db);
+                return TypedResults.Ok(View(clock, weather));
+            },
+            cancel
+        );
     }
 
     private static async Task<Results<Ok<IReadOnlyList<Place>>, ProblemHttpResult>> SavePlaces(
-        IReadOnlyList<PlaceRoom> places, Func<GasselDb> connect, WriteGate gate, Library library, CancellationToken cancel)
+        IReadOnlyList<PlaceRoom> places,
+        Func<GasselDb> connect,
+        WriteGate gate,
+        Library library,
+        CancellationToken cancel
+    )
     {
         for (var i = 0; i < places.Count; i++)
         {
-            var refusal = Limits.Number($"[{i}].assumedC", places[i].AssumedC, -40, 50) ?? Limits.Whole($"[{i}].capacity", places[i].Capacity ?? 0, 0, 100_000);
-            if (refusal is not null) return refusal.ToResult();
+            var refusal = Limits.Number($"[{i}].assumedC", places[i].AssumedC, -40, 50)
+                ?? Limits.Whole($"[{i}].capacity", places[i].Capacity ?? 0, 0, 100_000);
+            if (refusal is not null)
+                return refusal.ToResult();
         }
-        return await gate.Write<Results<Ok<IReadOnlyList<Place>>, ProblemHttpResult>>(async () =>
-        {
-            await using var db = connect();
-            var rows = await db.Places.ToDictionaryAsync(p => p.Id, CancellationToken.None);
-            if (places.FirstOrDefault(p => !rows.ContainsKey(p.Id)) is { } lost) return Refusal.NotFound("place", lost.Id, $"Places are {string.Join(", ", rows.Keys)}.").ToResult();
-            foreach (var place in places)
+        return await gate.Write<Results<Ok<IReadOnlyList<Place>>, ProblemHttpResult>>(
+            async () =>
             {
-                var row = rows[place.Id];
-                (row.AssumedC, row.Capacity, row.LampsOn, row.LampsOff) = (place.AssumedC, place.Capacity, place.Lamps?.On, place.Lamps?.Off);
-            }
-            await db.SaveChangesAsync(CancellationToken.None);
-            library.Forget();
-            return TypedResults.Ok(await library.Places());
-        }, cancel);
+                await using var db = connect();
+                var rows = await db.Places.ToDictionaryAsync(p => p.Id, CancellationToken.None);
+                if (places.FirstOrDefault(p => !rows.ContainsKey(p.Id)) is { } lost)
+                    return Refusal.NotFound("place", lost.Id, $"Places are {string.Join(", ", rows.Keys)}.").ToResult();
+                foreach (var place in places)
+                {
+                    var row = rows[place.Id];
+                    (row.AssumedC, row.Capacity, row.LampsOn, row.LampsOff) = (
+                        place.AssumedC,
+                        place.Capacity,
+                        place.Lamps?.On,
+                        place.Lamps?.Off
+                    );
+                }
+                await db.SaveChangesAsync(CancellationToken.None);
+                library.Forget();
+                return TypedResults.Ok(await library.Places());
+            },
+            cancel
+        );
     }
 
     private static Refusal? Check(SiteDetails site)
     {
-        if ((Limits.Text("name", site.Name, 80) ?? Limits.Number("latitude", site.Latitude, -90, 90)) is { } refusal) return refusal;
+        if ((Limits.Text("name", site.Name, 80) ?? Limits.Number("latitude", site.Latitude, -90, 90)) is { } refusal)
+            return refusal;
         if (!TimeZoneInfo.TryFindSystemTimeZoneById(site.TimeZone, out var zone) || !zone.HasIanaId)
         {
             return new("timeZone", $"timeZone was '{site.TimeZone}'; valid is an IANA name such as America/Denver or Europe/Oslo.");
         }
         return SiteFrost.CheckMonthDay("lastFrost", site.LastFrost)
-            ?? (site.Settings is { } s
-                ? Limits.Number("settings.elevationM", s.ElevationM ?? 0, -450, 6000)
-                    ?? Limits.Number("settings.frostOffsetK", s.FrostOffsetK, -10, 10)
-                    ?? Limits.Number("settings.frostRisk", s.FrostRisk, 0, 0.5)
-                    ?? (s.GroundFreeze is { } freeze ? SiteFrost.CheckMonthDay("settings.groundFreeze", freeze) : null)
-                    ?? (s.FirstFrost is { } first ? SiteFrost.CheckMonthDay("settings.firstFrost", first) : null)
-                : null);
+            ?? (
+                site.Settings is { } s
+                    ? Limits.Number("settings.elevationM", s.ElevationM ?? 0, -450, 6000)
+                        ?? Limits.Number("settings.frostOffsetK", s.FrostOffsetK, -10, 10)
+                        ?? Limits.Number("settings.frostRisk", s.FrostRisk, 0, 0.5)
+                        ?? (s.GroundFreeze is { } freeze ? SiteFrost.CheckMonthDay("settings.groundFreeze", freeze) : null)
+                        ?? (s.FirstFrost is { } first ? SiteFrost.CheckMonthDay("settings.firstFrost", first) : null)
+                    : null
+            );
     }
 }

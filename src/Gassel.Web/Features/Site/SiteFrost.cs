@@ -18,24 +18,35 @@ internal static class SiteFrost
     /// <summary>The usual last frost first; empty without a site.</summary>
     public static IReadOnlyList<FrostDay> Days(SiteClock clock, WeatherBook weather)
     {
-        if (clock.Site is not { } site) return [];
+        if (clock.Site is not { } site)
+            return [];
         var days = new List<FrostDay>();
         var outlook = Outlook(clock, weather);
         if (outlook is { Frost.LastSpring: { } last } && outlook.Frost.SpringYearsUsed >= FrostDates.YearsForARisk)
         {
             days.Add(new(FrostDayKind.LastFrostUsual, last.P50, $"half of {outlook.Frost.SpringYearsUsed} springs still had frost later"));
-            days.Add(new(FrostDayKind.LastFrostSafe, last.P90, $"one spring in ten of {outlook.Frost.SpringYearsUsed} still had frost later"));
+            days.Add(
+                new(FrostDayKind.LastFrostSafe, last.P90, $"one spring in ten of {outlook.Frost.SpringYearsUsed} still had frost later")
+            );
         }
         else
         {
             days.Add(new(FrostDayKind.LastFrostUsual, site.LastFrost, "entered by hand, no years behind it"));
         }
-        if (clock.Settings.GroundFreeze is { } byHand) days.Add(new(FrostDayKind.GroundFreeze, byHand, "entered by hand"));
+        if (clock.Settings.GroundFreeze is { } byHand)
+            days.Add(new(FrostDayKind.GroundFreeze, byHand, "entered by hand"));
         else if (outlook?.GroundFreeze is { Usual: { } usual, YearsUsed: >= FrostDates.YearsForARisk } freeze)
         {
-            days.Add(new(FrostDayKind.GroundFreeze, usual, $"half of {freeze.YearsUsed} winters froze earlier, by the air alone (our assumption)"));
+            days.Add(
+                new(
+                    FrostDayKind.GroundFreeze,
+                    usual,
+                    $"half of {freeze.YearsUsed} winters froze earlier, by the air alone (our assumption)"
+                )
+            );
         }
-        if (clock.Settings.FirstFrost is { } first) days.Add(new(FrostDayKind.FirstFrostUsual, first, "entered by hand"));
+        if (clock.Settings.FirstFrost is { } first)
+            days.Add(new(FrostDayKind.FirstFrostUsual, first, "entered by hand"));
         else if (outlook is { Frost.FirstAutumn: { } autumn } && outlook.Frost.AutumnYearsUsed >= FrostDates.YearsForARisk)
         {
             days.Add(new(FrostDayKind.FirstFrostUsual, autumn.P50, $"half of {outlook.Frost.AutumnYearsUsed} autumns had frost earlier"));

@@ -8,13 +8,17 @@ namespace Gassel.Web.Features.Site;
 internal sealed class SiteSaving(Func<GasselDb> connect, WriteGate gate, SiteClock clock)
 {
     /// <exception cref="InvalidOperationException">No site is named yet.</exception>
-    public Task Change(Func<SiteSettings, SiteSettings> change, CancellationToken cancel) => gate.Write(async () =>
-    {
-        await using var db = connect();
-        var row = await db.Sites.SingleAsync(CancellationToken.None);
-        row.Settings = CoreJson.Write(change(row.Settings is { } json ? CoreJson.Read<SiteSettings>(json) : new()));
-        await db.SaveChangesAsync(CancellationToken.None);
-        await clock.Follow(db);
-        return true;
-    }, cancel);
+    public Task Change(Func<SiteSettings, SiteSettings> change, CancellationToken cancel) =>
+        gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                var row = await db.Sites.SingleAsync(CancellationToken.None);
+                row.Settings = CoreJson.Write(change(row.Settings is { } json ? CoreJson.Read<SiteSettings>(json) : new()));
+                await db.SaveChangesAsync(CancellationToken.None);
+                await clock.Follow(db);
+                return true;
+            },
+            cancel
+        );
 }

@@ -9,7 +9,15 @@ namespace Gassel.Web.Features.Site;
 /// <param name="NextLastFrost">The coming day of the usual last frost; null without a site.</param>
 /// <param name="FrostDays">Days of the year that a plan may be measured from.</param>
 public sealed record SiteView(
-    SiteDetails? Site, DateTimeOffset Now, DateOnly Today, string TimeZone, DateOnly? NextLastFrost, IReadOnlyList<FrostDay> FrostDays, SiteSettings Settings, bool Demo)
+    SiteDetails? Site,
+    DateTimeOffset Now,
+    DateOnly Today,
+    string TimeZone,
+    DateOnly? NextLastFrost,
+    IReadOnlyList<FrostDay> FrostDays,
+    SiteSettings Settings,
+    bool Demo
+)
 {
     /// <summary>To be sent along with a change of the site; null in an empty book.</summary>
     public string? Stamp => Site is null ? null : Problems.Stamp.Of(Site);

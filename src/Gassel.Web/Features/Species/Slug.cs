@@ -1,3 +1,4 @@
+using Gassel.Core;
 using System.Globalization;
 using System.Text;
 
@@ -12,12 +13,18 @@ internal static class Slug
         var plain = new StringBuilder();
         foreach (var c in name.Normalize(NormalizationForm.FormD).ToLowerInvariant())
         {
-            if (char.IsAsciiLetterOrDigit(c)) plain.Append(c);
-            else if (plain.Length > 0 && plain[^1] != '-' && CharUnicodeInfo.GetUnicodeCategory(c) != UnicodeCategory.NonSpacingMark) plain.Append('-');
+            if (char.IsAsciiLetterOrDigit(c))
+                plain.Append(c);
+            else if (plain.Length > 0 && plain[^1] != '-' && CharUnicodeInfo.GetUnicodeCategory(c) != UnicodeCategory.NonSpacingMark)
+                plain.Append('-');
         }
         var slug = plain.ToString().Trim('-');
-        if (slug.Length == 0) slug = "own";
+        if (slug.Length == 0)
+            slug = "own";
         var all = taken.ToHashSet();
-        return Enumerable.Range(1, all.Count + 1).Select(n => n == 1 ? slug : string.Create(CultureInfo.InvariantCulture, $"{slug}-{n}")).First(s => !all.Contains(s));
+        return Enumerable
+            .Range(1, all.Count + 1)
+            .Select(n => n == 1 ? slug : Text.Of( $"{slug}-{n}"))
+            .First(s => !all.Contains(s));
     }
 }

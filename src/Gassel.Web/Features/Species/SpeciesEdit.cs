@@ -26,7 +26,8 @@ public sealed record SpeciesEdit(
     ColdResponse? ColdResponse,
     SeedSize? SeedSize,
     string Origin,
-    IReadOnlyList<SpeciesValue>? NotEntered = null)
+    IReadOnlyList<SpeciesValue>? NotEntered = null
+)
 {
     public Refusal? Check()
     {
@@ -38,48 +39,93 @@ public sealed record SpeciesEdit(
             ?? Limits.Text("notes", Notes, 2000, required: false)
             ?? Band("germination", Germination)
             ?? (NightC is { } night ? Band("nightC", night) : null)
-            ?? (SowingDepth is { } depth ? Limits.Number("sowingDepth.lowMm", depth.LowMm, 0, 200) ?? Limits.Number("sowingDepth.highMm", depth.HighMm, depth.LowMm, 200) : null)
-            ?? (SeedSize is { } size ? Limits.Open("seedSize.widthMm", size.WidthMm, 0, 100) ?? Limits.Open("seedSize.thicknessMm", size.ThicknessMm, 0, 100) : null);
-        if (refusal is not null) return refusal;
-        if (NotEntered?.Any(v => !MayBeOpen.Contains(v)) == true) return new("notEntered", $"notEntered holds a value that must be entered; valid are {string.Join(", ", MayBeOpen)}.");
-        if (Flags.Distinct().Count() != Flags.Count) return new("flags", "A flag stands twice; each may stand once.");
-        return ColdResponse is { IsOrdered: false } ? new("coldResponse", "The four temperatures of the cold response must not fall, as in -1, 0.5, 6, 12.") : null;
+            ?? (
+                SowingDepth is { } depth
+                    ? Limits.Number("sowingDepth.lowMm", depth.LowMm, 0, 200)
+                        ?? Limits.Number("sowingDepth.highMm", depth.HighMm, depth.LowMm, 200)
+                    : null
+            )
+            ?? (
+                SeedSize is { } size
+                    ? Limits.Open("seedSize.widthMm", size.WidthMm, 0, 100) ?? Limits.Open("seedSize.thicknessMm", size.ThicknessMm, 0, 100)
+                    : null
+            );
+        if (refusal is not null)
+            return refusal;
+        if (NotEntered?.Any(v => !MayBeOpen.Contains(v)) == true)
+            return new("notEntered", $"notEntered holds a value that must be entered; valid are {string.Join(", ", MayBeOpen)}.");
+        if (Flags.Distinct().Count() != Flags.Count)
+            return new("flags", "A flag stands twice; each may stand once.");
+        return ColdResponse is { IsOrdered: false }
+            ? new("coldResponse", "The four temperatures of the cold response must not fall, as in -1, 0.5, 6, 12.")
+            : null;
     }
 
     /// <summary>The species with these values; each that differs from before carries the origin given.</summary>
     public Core.Treatments.Species Onto(Core.Treatments.Species before)
     {
         var after = New(before.Id) with { Origin = before.Origin, Routes = before.Routes, Origins = null };
-        bool Changed(SpeciesValue value) => value switch
-        {
-            SpeciesValue.DormancyClass => (after.DormancyClass, after.Depth) != (before.DormancyClass, before.Depth),
-            SpeciesValue.Flags => !after.Flags.ToHashSet().SetEquals(before.Flags),
-            SpeciesValue.Hazard => (after.Hazard, after.HazardNote, after.LookAlike) != (before.Hazard, before.HazardNote, before.LookAlike),
-            SpeciesValue.Germination => after.Germination != before.Germination,
-            SpeciesValue.NightC => after.NightC != before.NightC,
-            SpeciesValue.SowingDepth => (after.SowingDepth, after.SeedSize) != (before.SowingDepth, before.SeedSize),
-            SpeciesValue.Hardiness => after.Hardiness != before.Hardiness,
-            SpeciesValue.ResponseToCold => after.ResponseToCold != before.ResponseToCold,
-            SpeciesValue.Longevity => after.Longevity != before.Longevity,
-            _ => after.Notes != before.Notes,
-        };
+        bool Changed(SpeciesValue value) =>
+            value switch
+            {
+                SpeciesValue.DormancyClass => (after.DormancyClass, after.Depth) != (before.DormancyClass, before.Depth),
+                SpeciesValue.Flags => !after.Flags.ToHashSet().SetEquals(before.Flags),
+                SpeciesValue.Hazard => (after.Hazard, after.HazardNote, after.LookAlike)
+                    != (before.Hazard, before.HazardNote, before.LookAlike),
+                SpeciesValue.Germination => after.Germination != before.Germination,
+                SpeciesValue.NightC => after.NightC != before.NightC,
+                SpeciesValue.SowingDepth => (after.SowingDepth, after.SeedSize) != (before.SowingDepth, before.SeedSize),
+                SpeciesValue.Hardiness => after.Hardiness != before.Hardiness,
+                SpeciesValue.ResponseToCold => after.ResponseToCold != before.ResponseToCold,
+                SpeciesValue.Longevity => after.Longevity != before.Longevity,
+                _ => after.Notes != before.Notes,
+            };
         // what nobody had entered is entered now, also where it stays the same
         bool Entered(SpeciesValue value) => !before.IsEntered(value) && NotEntered?.Contains(value) != true;
         var changed = Enum.GetValues<SpeciesValue>().Where(v => Changed(v) || Entered(v)).ToHashSet();
         return after with
         {
-            Origins = [.. (before.Origins ?? []).Where(o => !changed.Contains(o.Value)), .. changed.Order().Select(v => new ValueOrigin(v, Origin.Trim()))],
+            Origins =
+            [
+                .. (before.Origins ?? []).Where(o => !changed.Contains(o.Value)),
+                .. changed.Order().Select(v => new ValueOrigin(v, Origin.Trim())),
+            ],
         };
     }
 
     /// <summary>Values that something can stand in for.</summary>
-    private static readonly SpeciesValue[] MayBeOpen = [SpeciesValue.DormancyClass, SpeciesValue.Hazard, SpeciesValue.Hardiness, SpeciesValue.Longevity];
+    private static readonly SpeciesValue[] MayBeOpen =
+    [
+        SpeciesValue.DormancyClass,
+        SpeciesValue.Hazard,
+        SpeciesValue.Hardiness,
+        SpeciesValue.Longevity,
+    ];
 
     /// <summary>A species that the library did not have.</summary>
-    public Core.Treatments.Species New(string id) => new(
-        id, ScientificName.Trim(), CommonName.Trim(), DormancyClass, Depth, Flags, Hazard, Trimmed(HazardNote) ?? (HazardIsOpen ? "Nobody has looked up whether it harms." : null), Germination, NightC, SowingDepth, Hardiness,
-        Trimmed(LookAlike), Notes?.Trim() ?? "", Origin.Trim(), [], Longevity, ColdResponse, SeedSize,
-        NotEntered is null or [] ? null : [.. NotEntered.Distinct().Select(v => new ValueOrigin(v, Core.Treatments.Species.NotEntered))]);
+    public Core.Treatments.Species New(string id) =>
+        new(
+            id,
+            ScientificName.Trim(),
+            CommonName.Trim(),
+            DormancyClass,
+            Depth,
+            Flags,
+            Hazard,
+            Trimmed(HazardNote) ?? (HazardIsOpen ? "Nobody has looked up whether it harms." : null),
+            Germination,
+            NightC,
+            SowingDepth,
+            Hardiness,
+            Trimmed(LookAlike),
+            Notes?.Trim() ?? "",
+            Origin.Trim(),
+            [],
+            Longevity,
+            ColdResponse,
+            SeedSize,
+            NotEntered is null or [] ? null : [.. NotEntered.Distinct().Select(v => new ValueOrigin(v, Core.Treatments.Species.NotEntered))]
+        );
 
     private bool HazardIsOpen => NotEntered?.Contains(SpeciesValue.Hazard) == true;
 

@@ -18,10 +18,20 @@ internal static class SpeciesEndpoints
         api.MapPost("/species", Add).For(Role.Grower).ProducesProblem(400);
         api.MapPut("/species/{id}", Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapPost("/species/{id}/starter-values", BackToStarter).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
-        api.MapPost("/species/{id}/routes", (string id, RouteDraft draft, SpeciesBooks books, CancellationToken cancel) => SaveRoute(id, null, draft, books, cancel)).For(Role.Grower)
-            .ProducesProblem(400).ProducesProblem(404);
-        api.MapPut("/species/{id}/routes/{routeId}", (string id, string routeId, RouteDraft draft, SpeciesBooks books, CancellationToken cancel) => SaveRoute(id, routeId, draft, books, cancel)).For(Role.Grower)
-            .ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/species/{id}/routes", (string id, RouteDraft draft, SpeciesBooks books, CancellationToken cancel) =>
+                SaveRoute(id, null, draft, books, cancel)
+            )
+            .For(Role.Grower)
+            .ProducesProblem(400)
+            .ProducesProblem(404);
+        api.MapPut(
+                "/species/{id}/routes/{routeId}",
+                (string id, string routeId, RouteDraft draft, SpeciesBooks books, CancellationToken cancel) =>
+                    SaveRoute(id, routeId, draft, books, cancel)
+            )
+            .For(Role.Grower)
+            .ProducesProblem(400)
+            .ProducesProblem(404);
         api.MapPost("/species/{id}/route-judgement", Judge).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/species/{id}/routes/{routeId}/versions", Versions).ProducesProblem(404);
     }
@@ -30,116 +40,223 @@ internal static class SpeciesEndpoints
         [.. (await library.Species()).Select(s => View(s, library, clock))];
 
     private static SpeciesView View(Core.Treatments.Species species, Library library, SiteClock clock) =>
-        SpeciesView.Of(species, library.HasOwnValues(species.Id), StarterLibrary.All.Any(s => s.Id == species.Id), clock.Settings.DepthSchool, clock.Today);
+        SpeciesView.Of(
+            species,
+            library.HasOwnValues(species.Id),
+            StarterLibrary.All.Any(s => s.Id == species.Id),
+            clock.Settings.DepthSchool,
+            clock.Today
+        );
 
-    private static async Task<Results<Ok<SpeciesView>, ProblemHttpResult>> Add(SpeciesEdit values, SpeciesBooks books, CancellationToken cancel)
+    private static async Task<Results<Ok<SpeciesView>, ProblemHttpResult>> Add(
+        SpeciesEdit values,
+        SpeciesBooks books,
+        CancellationToken cancel
+    )
     {
-        if (values.Check() is { } refusal) return refusal.ToResult();
-        return await Write(books, async db =>
-        {
-            var id = Slug.Free(values.CommonName, await db.Species.Select(s => s.Id).ToListAsync(CancellationToken.None));
-            if (await db.Species.AnyAsync(s => s.ScientificName == values.ScientificName.Trim(), CancellationToken.None))
+        if (values.Check() is { } refusal)
+            return refusal.ToResult();
+        return await Write(
+            books,
+            async db =>
             {
-                return (null, new("scientificName", $"{values.ScientificName.Trim()} is in the library already; change it there."));
-            }
-            var row = new SpeciesRow { Id = id, ScientificName = values.ScientificName.Trim(), Own = CoreJson.Write(values.New(id)) };
-            // the simplest route there is; the grower goes on from it
-            var route = new Core.Treatments.Route($"{id}-plain", 1, "no treatment",
-                [new(StepKind.Germinate, new(7, 14, 28), values.Germination), new(StepKind.GrowOn, new(90, 120, 180)), new(StepKind.HardenOff, new(7, 10, 14))],
-                Origin: "Placeholder days, our assumption; put your own");
-            row.Routes.Add(new() { Id = route.Id, Version = 1, SpeciesId = id, Position = 0, Body = CoreJson.Write(route) });
-            db.Species.Add(row);
-            return (id, null);
-        }, cancel);
+                var id = Slug.Free(values.CommonName, await db.Species.Select(s => s.Id).ToListAsync(CancellationToken.None));
+                if (await db.Species.AnyAsync(s => s.ScientificName == values.ScientificName.Trim(), CancellationToken.None))
+                {
+                    return (null, new("scientificName", $"{values.ScientificName.Trim()} is in the library already; change it there."));
+                }
+                var row = new SpeciesRow
+                {
+                    Id = id,
+                    ScientificName = values.ScientificName.Trim(),
+                    Own = CoreJson.Write(values.New(id)),
+                };
+                // the simplest route there is; the grower goes on from it
+                var route = new Core.Treatments.Route(
+                    $"{id}-plain",
+                    1,
+                    "no treatment",
+                    [
+                        new(StepKind.Germinate, new(7, 14, 28), values.Germination),
+                        new(StepKind.GrowOn, new(90, 120, 180)),
+                        new(StepKind.HardenOff, new(7, 10, 14)),
+                    ],
+                    Origin: "Placeholder days, our assumption; put your own"
+                );
+                row.Routes.Add(
+                    new()
+                    {
+                        Id = route.Id,
+                        Version = 1,
+                        SpeciesId = id,
+                        Position = 0,
+                        Body = CoreJson.Write(route),
+                    }
+                );
+                db.Species.Add(row);
+                return (id, null);
+            },
+            cancel
+        );
     }
 
-    private static async Task<Results<Ok<SpeciesView>, ProblemHttpResult>> Change(string id, SpeciesEdit values, string? asOf, SpeciesBooks books, CancellationToken cancel)
+    private static async Task<Results<Ok<SpeciesView>, ProblemHttpResult>> Change(
+        string id,
+        SpeciesEdit values,
+        string? asOf,
+        SpeciesBooks books,
+        CancellationToken cancel
+    )
     {
-        if (values.Check() is { } refusal) return refusal.ToResult();
-        return await Write(books, async db =>
-        {
-            if (await db.Species.SingleOrDefaultAsync(s => s.Id == id, CancellationToken.None) is not { } row) return (null, NoSuch(id));
-            var before = (await books.Library.Species()).Single(s => s.Id == id);
-            if (Stamp.Check(asOf, before) is { } elsewhere) return (null, elsewhere);
-            var after = values.Onto(before);
-            var broken = before.Routes.Select(r => (Route: r, Objections: RouteRules.Check(after, r))).FirstOrDefault(t => t.Objections?.Count > 0);
-            if (broken.Objections is [var objection, ..])
+        if (values.Check() is { } refusal)
+            return refusal.ToResult();
+        return await Write(
+            books,
+            async db =>
             {
-                return (null, new("flags", $"With these values the route '{broken.Route.Name}' could not stand: {objection.Why} Change the route first."));
-            }
-            row.Own = CoreJson.Write(after with { Routes = [] });
-            row.ScientificName = after.ScientificName;
-            return (id, null);
-        }, cancel);
+                if (await db.Species.SingleOrDefaultAsync(s => s.Id == id, CancellationToken.None) is not { } row)
+                    return (null, NoSuch(id));
+                var before = (await books.Library.Species()).Single(s => s.Id == id);
+                if (Stamp.Check(asOf, before) is { } elsewhere)
+                    return (null, elsewhere);
+                var after = values.Onto(before);
+                var broken = before
+                    .Routes.Select(r => (Route: r, Objections: RouteRules.Check(after, r)))
+                    .FirstOrDefault(t => t.Objections?.Count > 0);
+                if (broken.Objections is [var objection, ..])
+                {
+                    return (
+                        null,
+                        new(
+                            "flags",
+                            $"With these values the route '{broken.Route.Name}' could not stand: {objection.Why} Change the route first."
+                        )
+                    );
+                }
+                row.Own = CoreJson.Write(after with { Routes = [] });
+                row.ScientificName = after.ScientificName;
+                return (id, null);
+            },
+            cancel
+        );
     }
 
     /// <summary>The grower's values are given up for the starter ones; routes stay.</summary>
-    private static async Task<Results<Ok<SpeciesView>, ProblemHttpResult>> BackToStarter(string id, SpeciesBooks books, CancellationToken cancel) =>
-        await Write(books, async db =>
-        {
-            if (await db.Species.SingleOrDefaultAsync(s => s.Id == id, CancellationToken.None) is not { } row) return (null, NoSuch(id));
-            if (row.Body is not { } starter) return (null, new("id", "You added this species; it has no starter values."));
-            row.Own = null;
-            row.ScientificName = CoreJson.Read<Core.Treatments.Species>(starter).ScientificName;
-            return (id, null);
-        }, cancel);
+    private static async Task<Results<Ok<SpeciesView>, ProblemHttpResult>> BackToStarter(
+        string id,
+        SpeciesBooks books,
+        CancellationToken cancel
+    ) =>
+        await Write(
+            books,
+            async db =>
+            {
+                if (await db.Species.SingleOrDefaultAsync(s => s.Id == id, CancellationToken.None) is not { } row)
+                    return (null, NoSuch(id));
+                if (row.Body is not { } starter)
+                    return (null, new("id", "You added this species; it has no starter values."));
+                row.Own = null;
+                row.ScientificName = CoreJson.Read<Core.Treatments.Species>(starter).ScientificName;
+                return (id, null);
+            },
+            cancel
+        );
 
     /// <summary>A new route, or the next version of one. Versions there are stay as they are: batches were planned with them.</summary>
-    private static async Task<Results<Ok<SpeciesView>, ProblemHttpResult>> SaveRoute(string id, string? routeId, RouteDraft draft, SpeciesBooks books, CancellationToken cancel)
+    private static async Task<Results<Ok<SpeciesView>, ProblemHttpResult>> SaveRoute(
+        string id,
+        string? routeId,
+        RouteDraft draft,
+        SpeciesBooks books,
+        CancellationToken cancel
+    )
     {
-        if (draft.Check() is { } refusal) return refusal.ToResult();
-        return await Write(books, async db =>
-        {
-            if ((await books.Library.Species()).SingleOrDefault(s => s.Id == id) is not { } species) return (null, NoSuch(id));
-            var known = await db.Routes.Where(r => r.SpeciesId == id).ToListAsync(CancellationToken.None);
-            if (routeId is not null && known.All(r => r.Id != routeId)) return (null, Refusal.NotFound("routeId", routeId, $"Choose one of {string.Join(", ", known.Select(r => r.Id).Distinct())}."));
-            var here = routeId ?? Slug.Free($"{id}-{draft.Name}", known.Select(r => r.Id));
-            var versions = known.Where(r => r.Id == here).ToList();
-            var route = draft.ToRoute(here, versions.Count == 0 ? 1 : versions.Max(r => r.Version) + 1);
-            if (RouteRules.Check(species, route) is [var first, ..]) return (null, new($"steps[{first.Step}]", first.Why));
-            if (species.Routes.Any(r => r.Id != here && string.Equals(r.Name, route.Name, StringComparison.OrdinalIgnoreCase)))
+        if (draft.Check() is { } refusal)
+            return refusal.ToResult();
+        return await Write(
+            books,
+            async db =>
             {
-                return (null, new("name", $"Another route of this species is called '{route.Name}'; give this one a name of its own."));
-            }
-            db.Routes.Add(new()
-            {
-                Id = here,
-                Version = route.Version,
-                SpeciesId = id,
-                Body = CoreJson.Write(route),
-                Position = versions.Count > 0 ? versions[0].Position : known.Max(r => r.Position) + 1,
-            });
-            return (id, null);
-        }, cancel);
+                if ((await books.Library.Species()).SingleOrDefault(s => s.Id == id) is not { } species)
+                    return (null, NoSuch(id));
+                var known = await db.Routes.Where(r => r.SpeciesId == id).ToListAsync(CancellationToken.None);
+                if (routeId is not null && known.All(r => r.Id != routeId))
+                    return (
+                        null,
+                        Refusal.NotFound("routeId", routeId, $"Choose one of {string.Join(", ", known.Select(r => r.Id).Distinct())}.")
+                    );
+                var here = routeId ?? Slug.Free($"{id}-{draft.Name}", known.Select(r => r.Id));
+                var versions = known.Where(r => r.Id == here).ToList();
+                var route = draft.ToRoute(here, versions.Count == 0 ? 1 : versions.Max(r => r.Version) + 1);
+                if (RouteRules.Check(species, route) is [var first, ..])
+                    return (null, new($"steps[{first.Step}]", first.Why));
+                if (species.Routes.Any(r => r.Id != here && string.Equals(r.Name, route.Name, StringComparison.OrdinalIgnoreCase)))
+                {
+                    return (null, new("name", $"Another route of this species is called '{route.Name}'; give this one a name of its own."));
+                }
+                db.Routes.Add(
+                    new()
+                    {
+                        Id = here,
+                        Version = route.Version,
+                        SpeciesId = id,
+                        Body = CoreJson.Write(route),
+                        Position = versions.Count > 0 ? versions[0].Position : known.Max(r => r.Position) + 1,
+                    }
+                );
+                return (id, null);
+            },
+            cancel
+        );
     }
 
     private static async Task<Results<Ok<RouteJudgement>, ProblemHttpResult>> Judge(string id, RouteDraft draft, Library library)
     {
-        if ((await library.Species()).SingleOrDefault(s => s.Id == id) is not { } species) return NoSuch(id).ToResult();
+        if ((await library.Species()).SingleOrDefault(s => s.Id == id) is not { } species)
+            return NoSuch(id).ToResult();
         var route = draft.ToRoute("draft", 1);
         var objections = RouteRules.Check(species, route);
-        return TypedResults.Ok(new RouteJudgement(objections, draft.Steps.All(s => s.Days.IsOrdered) ? TreatmentTime.BeforeSowing(route) : null));
+        return TypedResults.Ok(
+            new RouteJudgement(objections, draft.Steps.All(s => s.Days.IsOrdered) ? TreatmentTime.BeforeSowing(route) : null)
+        );
     }
 
-    private static async Task<Results<Ok<List<Core.Treatments.Route>>, ProblemHttpResult>> Versions(string id, string routeId, Func<GasselDb> connect)
+    private static async Task<Results<Ok<List<Core.Treatments.Route>>, ProblemHttpResult>> Versions(
+        string id,
+        string routeId,
+        Func<GasselDb> connect
+    )
     {
         await using var db = connect();
-        var rows = await db.Routes.AsNoTracking().Where(r => r.SpeciesId == id && r.Id == routeId).OrderByDescending(r => r.Version).ToListAsync();
-        return rows.Count == 0 ? Refusal.NotFound("routeId", routeId, "Choose a route of this species.").ToResult() : TypedResults.Ok(rows.Select(r => CoreJson.Read<Core.Treatments.Route>(r.Body)).ToList());
+        var rows = await db
+            .Routes.AsNoTracking()
+            .Where(r => r.SpeciesId == id && r.Id == routeId)
+            .OrderByDescending(r => r.Version)
+            .ToListAsync();
+        return rows.Count == 0
+            ? Refusal.NotFound("routeId", routeId, "Choose a route of this species.").ToResult()
+            : TypedResults.Ok(rows.Select(r => CoreJson.Read<Core.Treatments.Route>(r.Body)).ToList());
     }
 
     private static Refusal NoSuch(string id) => Refusal.NotFound("species", id, "Choose a species of the library.");
 
     /// <summary>Runs a change behind the gate and answers with the species as it is then.</summary>
     private static Task<Results<Ok<SpeciesView>, ProblemHttpResult>> Write(
-        SpeciesBooks books, Func<GasselDb, Task<(string? Id, Refusal? Refusal)>> change, CancellationToken cancel) =>
-        books.Gate.Write<Results<Ok<SpeciesView>, ProblemHttpResult>>(async () =>
-        {
-            await using var db = books.Connect();
-            var (id, refusal) = await change(db);
-            if (id is null) return refusal!.ToResult();
-            await db.SaveChangesAsync(CancellationToken.None);
-            books.Library.Forget();
-            return TypedResults.Ok(View((await books.Library.Species()).Single(s => s.Id == id), books.Library, books.Clock));
-        }, cancel);
+        SpeciesBooks books,
+        Func<GasselDb, Task<(string? Id, Refusal? Refusal)>> change,
+        CancellationToken cancel
+    ) =>
+        books.Gate.Write<Results<Ok<SpeciesView>, ProblemHttpResult>>(
+            async () =>
+            {
+                await using var db = books.Connect();
+                var (id, refusal) = await change(db);
+                if (id is null)
+                    return refusal!.ToResult();
+                await db.SaveChangesAsync(CancellationToken.None);
+                books.Library.Forget();
+                return TypedResults.Ok(View((await books.Library.Species()).Single(s => s.Id == id), books.Library, books.Clock));
+            },
+            cancel
+        );
 }

@@ -11,18 +11,36 @@ namespace Gassel.Web.Features.Species;
 /// <param name="HasOwnValues">The grower changed starter values, or added the species.</param>
 /// <param name="HasStarter">There are starter values to go back to.</param>
 public sealed record SpeciesView(
-    Core.Treatments.Species Species, string Explained, string? DepthExplained, IReadOnlyList<string> FlagsExplained, DepthAdvice Depth,
-    IReadOnlyList<RouteFacts> Routes, IReadOnlyList<ForbiddenStep> Forbidden, bool HasOwnValues, bool HasStarter)
+    Core.Treatments.Species Species,
+    string Explained,
+    string? DepthExplained,
+    IReadOnlyList<string> FlagsExplained,
+    DepthAdvice Depth,
+    IReadOnlyList<RouteFacts> Routes,
+    IReadOnlyList<ForbiddenStep> Forbidden,
+    bool HasOwnValues,
+    bool HasStarter
+)
 {
     /// <summary>To be sent along with a change of the values.</summary>
     public string Stamp => Problems.Stamp.Of(Species);
 
-    internal static SpeciesView Of(Core.Treatments.Species species, bool hasOwnValues, bool hasStarter, DepthSchool school, DateOnly today) => new(
-        species,
-        species.DormancyClass.Sentence(null),
-        species.Depth?.Sentence(),
-        [.. species.Flags.Select(f => f.Sentence())],
-        SowingDepth.For(species, school),
-        [.. species.Routes.Select(r => RouteFacts.Of(species, r, today))],
-        [.. ForbiddenStep.For(species)], hasOwnValues, hasStarter);
+    internal static SpeciesView Of(
+        Core.Treatments.Species species,
+        bool hasOwnValues,
+        bool hasStarter,
+        DepthSchool school,
+        DateOnly today
+    ) =>
+        new(
+            species,
+            species.DormancyClass.Sentence(null),
+            species.Depth?.Sentence(),
+            [.. species.Flags.Select(f => f.Sentence())],
+            SowingDepth.For(species, school),
+            [.. species.Routes.Select(r => RouteFacts.Of(species, r, today))],
+            [.. ForbiddenStep.For(species)],
+            hasOwnValues,
+            hasStarter
+        );
 }

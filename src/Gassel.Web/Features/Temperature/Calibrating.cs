@@ -1,3 +1,4 @@
+using Gassel.Core;
 using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Yard;
@@ -21,38 +22,91 @@ internal static class Calibrating
     private static readonly LoggerFileQuestion AsItIs = new(null, null, null, null, null, LoggerClock.SiteTime, UnitSure: true);
 
     public static async Task<Results<Ok<CalibrationView>, ProblemHttpResult>> Fit(
-        Guid id, string part, string? spot, HttpRequest request, YardBook yard, YardWeather weather, BatchShelf shelf, SiteSaving site, SiteClock clock, CancellationToken cancel, bool save = false)
+        Guid id,
+        string part,
+        string? spot,
+        HttpRequest request,
+        YardBook yard,
+        YardWeather weather,
+        BatchShelf shelf,
+        SiteSaving site,
+        SiteClock clock,
+        CancellationToken cancel,
+        bool save = false
+    )
     {
         var (vessel, missing) = await YardEndpoints.Find(id, part, yard, shelf, cancel);
-        if (vessel is null) return missing!.ToResult();
+        if (vessel is null)
+            return missing!.ToResult();
         var words = new QueryWords();
         var where = words.Name<ProbeSpot>("spot", spot) ?? ProbeSpot.Medium;
-        if (words.Refusal is { } unclear) return unclear.ToResult();
-        if (vessel.Container is not { } container) return new Refusal("container", vessel.Withheld!).ToResult();
-        if (vessel.Setup.Kind is not { } kind) return new Refusal("container", "A vessel of one's own has no kind to fit for; describe it as one of the kinds first.").ToResult();
-        if (request.ContentLength > MaxBytes) return new Refusal("file", $"The file is larger than {MaxBytes / 1_000_000} MB; a month of readings is enough.").ToResult();
-        var (opened, unread) = await LoggerFile.Open(request.Body, AsItIs, vessel.Place.AssumedC, clock.LocalTimeZone, clock.GetUtcNow(), cancel);
-        if (opened is null) return unread!.ToResult();
+        if (words.Refusal is { } unclear)
+            return unclear.ToResult();
+        if (vessel.Container is not { } container)
+            return new Refusal("container", vessel.Withheld!).ToResult();
+        if (vessel.Setup.Kind is not { } kind)
+            return new Refusal(
+                "container",
+                "A vessel of one's own has no kind to fit for; describe it as one of the kinds first."
+            ).ToResult();
+        if (request.ContentLength > MaxBytes)
+            return new Refusal("file", $"The file is larger than {MaxBytes / 1_000_000} MB; a month of readings is enough.").ToResult();
+        var (opened, unread) = await LoggerFile.Open(
+            request.Body,
+            AsItIs,
+            vessel.Place.AssumedC,
+            clock.LocalTimeZone,
+            clock.GetUtcNow(),
+            cancel
+        );
+        if (opened is null)
+            return unread!.ToResult();
         await using var file = opened;
         var readings = new List<TemperatureReading>();
         try
         {
-            await foreach (var chunk in file.Chunks(cancel)) readings.AddRange(chunk.Span);
+            await foreach (var chunk in file.Chunks(cancel))
+                readings.AddRange(chunk.Span);
         }
         catch (CsvFormatException malformed)
         {
             return CsvText.Malformed(malformed).ToResult();
         }
-        List<string> refused = [.. file.Report().Refused.Select(r => string.Create(CultureInfo.InvariantCulture, $"Line {r.FirstLine}{(r.Count > 1 ? $" and {r.Count - 1} more" : "")}, '{r.FirstCells}': {r.Why}"))];
+        List<string> refused =
+        [
+            .. file.Report()
+                .Refused.Select(r =>
+                    Text.Of(
+                        $"Line {r.FirstLine}{(r.Count > 1 ? $" and {r.Count - 1} more" : "")}, '{r.FirstCells}': {r.Why}"
+                    )
+                ),
+        ];
         var known = container.Tale.Days.LastOrDefault(d => d.Source == YardDaySource.Recorded).Inside.Date;
         var hours = container.Tale.Run.Hours.TakeWhile(h => h.Date <= known).ToList();
-        if (hours.Count == 0) return new Refusal("container", "Nothing is recorded of its weather yet.").ToResult();
-        var fit = ContainerCalibration.Fit(ContainerParameters.Of(kind), vessel.Setup.StonesKg, hours, h => container.Life.At(h.At), [.. readings.OrderBy(r => r.UnixMs)], where);
+        if (hours.Count == 0)
+            return new Refusal("container", "Nothing is recorded of its weather yet.").ToResult();
+        var fit = ContainerCalibration.Fit(
+            ContainerParameters.Of(kind),
+            vessel.Setup.StonesKg,
+            hours,
+            h => container.Life.At(h.At),
+            [.. readings.OrderBy(r => r.UnixMs)],
+            where
+        );
         if (fit is null)
         {
-            return new Refusal("file", string.Create(CultureInfo.InvariantCulture, $"{readings.Count} of its rows are readings; at least {ContainerCalibration.LeastReadings} hours between {hours[0].Date:yyyy-MM-dd} and {known:yyyy-MM-dd} are needed.{(refused.Count > 0 ? " " + refused[0] : "")}")).ToResult();
+            return new Refusal(
+                "file",
+                Text.Of(
+                    $"{readings.Count} of its rows are readings; at least {ContainerCalibration.LeastReadings} hours between {hours[0].Date:yyyy-MM-dd} and {known:yyyy-MM-dd} are needed.{(refused.Count > 0 ? " " + refused[0] : "")}"
+                )
+            ).ToResult();
         }
-        if (save) await site.Change(s => s.With(new KindCalibration(kind, fit.UWallWm2K, fit.Transmittance, fit.RmsK, fit.Residuals.Count, clock.Today)), cancel);
+        if (save)
+            await site.Change(
+                s => s.With(new KindCalibration(kind, fit.UWallWm2K, fit.Transmittance, fit.RmsK, fit.Residuals.Count, clock.Today)),
+                cancel
+            );
         return TypedResults.Ok(new CalibrationView(fit, save, refused));
     }
 }

@@ -12,6 +12,25 @@ namespace Gassel.Web.Features.Temperature;
 /// <param name="Twice">Readings at a second that stood in the file before; null before it is saved, so with the rest.</param>
 /// <param name="SavedAs">Id of the series; null while nothing is saved, or where nothing was new.</param>
 public sealed record LoggerFileReport(
-    IReadOnlyList<string> Columns, int AtColumn, int? TimeColumn, int TempColumn, DayOrder Order, TemperatureUnit Unit, LoggerClock Clock,
-    long Rows, long Readings, IReadOnlyList<SampleReading> Sample, DateTimeOffset? From, DateTimeOffset? To, IReadOnlyList<RefusedRows> Refused,
-    int Gaps, double GapHours, int Jumps, string? UnitDoubt, string? ClockDoubt, long? Twice = null, long? ThereAlready = null, int? SavedAs = null);
+    IReadOnlyList<string> Columns,
+    int AtColumn,
+    int? TimeColumn,
+    int TempColumn,
+    DayOrder Order,
+    TemperatureUnit Unit,
+    LoggerClock Clock,
+    long Rows,
+    long Readings,
+    IReadOnlyList<SampleReading> Sample,
+    DateTimeOffset? From,
+    DateTimeOffset? To,
+    IReadOnlyList<RefusedRows> Refused,
+    int Gaps,
+    double GapHours,
+    int Jumps,
+    string? UnitDoubt,
+    string? ClockDoubt,
+    long? Twice = null,
+    long? ThereAlready = null,
+    int? SavedAs = null
+);

@@ -12,5 +12,13 @@ namespace Gassel.Web.Features.Temperature;
 /// <param name="Days">The last months, weighted by the usual response.</param>
 /// <param name="Jumps">Of the last two weeks; kept, and left out of every sum.</param>
 public sealed record PlaceDetail(
-    Place Place, PlaceTemperature Now, TemperatureBand? Wanted, IReadOnlyList<ReadingSeries> Series, IReadOnlyList<HourOfReadings> Hours, IReadOnlyList<SampleReading> Jumps,
-    IReadOnlyList<TemperatureDay> Days, IReadOnlyList<TypedReading> Typed, IReadOnlyList<PlaceTrouble> Troubles);
+    Place Place,
+    PlaceTemperature Now,
+    TemperatureBand? Wanted,
+    IReadOnlyList<ReadingSeries> Series,
+    IReadOnlyList<HourOfReadings> Hours,
+    IReadOnlyList<SampleReading> Jumps,
+    IReadOnlyList<TemperatureDay> Days,
+    IReadOnlyList<TypedReading> Typed,
+    IReadOnlyList<PlaceTrouble> Troubles
+);

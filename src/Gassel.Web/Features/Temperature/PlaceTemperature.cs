@@ -6,4 +6,10 @@ namespace Gassel.Web.Features.Temperature;
 /// <param name="At">Moment of the reading; null where nothing was measured lately.</param>
 /// <param name="TypedOn">Day on which it was read by eye; null where it was not.</param>
 /// <param name="Troubles">Those that last.</param>
-public sealed record PlaceTemperature(double TempC, TemperatureSource Source, DateTimeOffset? At, DateOnly? TypedOn, IReadOnlyList<PlaceTrouble> Troubles);
+public sealed record PlaceTemperature(
+    double TempC,
+    TemperatureSource Source,
+    DateTimeOffset? At,
+    DateOnly? TypedOn,
+    IReadOnlyList<PlaceTrouble> Troubles
+);

@@ -6,7 +6,13 @@ using Gassel.Web.Runtime;
 namespace Gassel.Web.Features.Temperature;
 
 /// <summary>Asks every attached probe for its temperature, every ten minutes.</summary>
-internal sealed partial class ProbeRounds(ReadingBook readings, WriteGate gate, SiteClock clock, TimeProvider real, ILogger<ProbeRounds> log) : BackgroundService
+internal sealed partial class ProbeRounds(
+    ReadingBook readings,
+    WriteGate gate,
+    SiteClock clock,
+    TimeProvider real,
+    ILogger<ProbeRounds> log
+) : BackgroundService
 {
     public static readonly TimeSpan Every = TimeSpan.FromMinutes(10);
 
@@ -19,14 +25,16 @@ internal sealed partial class ProbeRounds(ReadingBook readings, WriteGate gate, 
         var now = clock.GetUtcNow();
         foreach (var series in await readings.Attached())
         {
-            if (await Thermometers.Of(series).Read(now, cancel) is { } tempC) await readings.Append(series.Id, series.PlaceId, [new(now.ToUnixTimeMilliseconds(), tempC)], gate, cancel);
+            if (await Thermometers.Of(series).Read(now, cancel) is { } tempC)
+                await readings.Append(series.Id, series.PlaceId, [new(now.ToUnixTimeMilliseconds(), tempC)], gate, cancel);
         }
         Rounds++;
     }
 
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
-        if (Launch.IsDescribing) return;
+        if (Launch.IsDescribing)
+            return;
         while (true)
         {
             try

@@ -28,42 +28,73 @@ internal static class ToldEndpoints
     }
 
     private static async Task<Results<Ok<ToldReport>, ProblemHttpResult>> Enter(
-        ToldRequest request, Asker asker, Func<GasselDb> connect, WriteGate gate, Library library, LotBook lots, BatchShelf shelf, SiteClock clock, CancellationToken cancel)
+        ToldRequest request,
+        Asker asker,
+        Func<GasselDb> connect,
+        WriteGate gate,
+        Library library,
+        LotBook lots,
+        BatchShelf shelf,
+        SiteClock clock,
+        CancellationToken cancel
+    )
     {
-        if ((Limits.Text("who", request.Who, 40) ?? Limits.Count("lines", request.Lines.Count, 1, MaxLines)) is { } refusal) return refusal.ToResult();
-        return await gate.Write<Results<Ok<ToldReport>, ProblemHttpResult>>(async () =>
-        {
-            var judge = new ToldJudge(await library.Species(), await lots.All(), await library.Places(), clock.Today, clock.Settings.Units == Units.UnitedStates);
-            var judged = request.Lines.Select(judge.Judge).ToList();
-            var good = judged.Where(j => j.Good is not null).Select(j => j.Good!).ToList();
-            var numbers = new List<int>();
-            if (request.Save && good.Count > 0)
+        if ((Limits.Text("who", request.Who, 40) ?? Limits.Count("lines", request.Lines.Count, 1, MaxLines)) is { } refusal)
+            return refusal.ToResult();
+        return await gate.Write<Results<Ok<ToldReport>, ProblemHttpResult>>(
+            async () =>
             {
-                await using var db = connect();
-                var number = await db.Batches.MaxAsync(b => (int?)b.Number, CancellationToken.None) ?? 0;
-                var now = clock.GetUtcNow();
-                var act = Guid.CreateVersion7(now);
-                foreach (var batch in good)
+                var judge = new ToldJudge(
+                    await library.Species(),
+                    await lots.All(),
+                    await library.Places(),
+                    clock.Today,
+                    clock.Settings.Units == Units.UnitedStates
+                );
+                var judged = request.Lines.Select(judge.Judge).ToList();
+                var good = judged.Where(j => j.Good is not null).Select(j => j.Good!).ToList();
+                var numbers = new List<int>();
+                if (request.Save && good.Count > 0)
                 {
-                    var row = new BatchRow
+                    await using var db = connect();
+                    var number = await db.Batches.MaxAsync(b => (int?)b.Number, CancellationToken.None) ?? 0;
+                    var now = clock.GetUtcNow();
+                    var act = Guid.CreateVersion7(now);
+                    foreach (var batch in good)
                     {
-                        Id = Guid.CreateVersion7(now),
-                        Number = ++number,
-                        SpeciesId = batch.Species.Id,
-                        LotId = batch.Lot.Id,
-                        Plan = CoreJson.Write(batch.Plan),
-                        ConfirmedAt = now.ToUnixTimeMilliseconds(),
-                        Who = asker.Sign(request.Who),
-                    };
-                    var entries = batch.Entries(row.Number).Select(payload => new Entry(Guid.CreateVersion7(now), 0, act, batch.Since, null, now, asker.Sign(request.Who), EntrySource.Told, payload));
-                    db.Batches.Add(row);
-                    db.Entries.AddRange(entries.Select(entry => EntryCodec.ToRow(entry, row.Id, now)));
-                    numbers.Add(row.Number);
+                        var row = new BatchRow
+                        {
+                            Id = Guid.CreateVersion7(now),
+                            Number = ++number,
+                            SpeciesId = batch.Species.Id,
+                            LotId = batch.Lot.Id,
+                            Plan = CoreJson.Write(batch.Plan),
+                            ConfirmedAt = now.ToUnixTimeMilliseconds(),
+                            Who = asker.Sign(request.Who),
+                        };
+                        var entries = batch
+                            .Entries(row.Number)
+                            .Select(payload => new Entry(
+                                Guid.CreateVersion7(now),
+                                0,
+                                act,
+                                batch.Since,
+                                null,
+                                now,
+                                asker.Sign(request.Who),
+                                EntrySource.Told,
+                                payload
+                            ));
+                        db.Batches.Add(row);
+                        db.Entries.AddRange(entries.Select(entry => EntryCodec.ToRow(entry, row.Id, now)));
+                        numbers.Add(row.Number);
+                    }
+                    await db.SaveChangesAsync(CancellationToken.None);
+                    await shelf.Reread();
                 }
-                await db.SaveChangesAsync(CancellationToken.None);
-                await shelf.Reread();
-            }
-            return TypedResults.Ok(new ToldReport([.. judged.Select(j => j.Verdict)], good.Count, judged.Count - good.Count, numbers));
-        }, cancel);
+                return TypedResults.Ok(new ToldReport([.. judged.Select(j => j.Verdict)], good.Count, judged.Count - good.Count, numbers));
+            },
+            cancel
+        );
     }
 }

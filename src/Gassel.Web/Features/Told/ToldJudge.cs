@@ -8,9 +8,26 @@ using Gassel.Data;
 namespace Gassel.Web.Features.Told;
 
 /// <summary>Judges told lines one after the other; what one takes of a lot the next no longer has.</summary>
-internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, IReadOnlyList<KeptLot> lots, IReadOnlyList<Place> places, DateOnly today, bool monthFirst)
+internal sealed class ToldJudge(
+    IReadOnlyList<Core.Treatments.Species> species,
+    IReadOnlyList<KeptLot> lots,
+    IReadOnlyList<Place> places,
+    DateOnly today,
+    bool monthFirst
+)
 {
-    private static readonly string[] DayForms = ["yyyy-MM-dd", "d MMM yyyy", "d MMMM yyyy", "MMM d yyyy", "MMMM d yyyy", "MMM d, yyyy", "MMMM d, yyyy", "d.M.yyyy", "yyyy/MM/dd"];
+    private static readonly string[] DayForms =
+    [
+        "yyyy-MM-dd",
+        "d MMM yyyy",
+        "d MMMM yyyy",
+        "MMM d yyyy",
+        "MMMM d yyyy",
+        "MMM d, yyyy",
+        "MMMM d, yyyy",
+        "d.M.yyyy",
+        "yyyy/MM/dd",
+    ];
 
     /// <summary>Slashes go by the order that is usual with the units of the site.</summary>
     private readonly string[] _forms = [.. DayForms, monthFirst ? "M/d/yyyy" : "d/M/yyyy"];
@@ -19,44 +36,96 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
 
     public (ToldVerdict Verdict, ToldBatch? Good) Judge(ToldLine line)
     {
-        (ToldVerdict, ToldBatch?) No(string field, string why, IReadOnlyList<string>? near = null) => (new(line, why, field, near ?? [], null), null);
+        (ToldVerdict, ToldBatch?) No(string field, string why, IReadOnlyList<string>? near = null) =>
+            (new(line, why, field, near ?? [], null), null);
         if (NameMatch.Exact(species, line.Species) is not { } kind)
         {
             var near = NameMatch.Near(species, line.Species);
-            return No("species", near.Count > 0 ? $"There is no species '{line.Species}' in the library; which one is meant?" : $"There is no species '{line.Species}' in the library; add it there first.", near);
+            return No(
+                "species",
+                near.Count > 0
+                    ? $"There is no species '{line.Species}' in the library; which one is meant?"
+                    : $"There is no species '{line.Species}' in the library; add it there first.",
+                near
+            );
         }
         var ofKind = lots.Where(l => l.SpeciesId == kind.Id).ToList();
-        if (ofKind.Count == 0) return No("lot", $"There is no lot of {kind.CommonName}; enter it on Seed first.");
-        var meant = ofKind.Where(l => line.Lot.Length == 0 || l.Id.ToString(CultureInfo.InvariantCulture) == line.Lot.Split(' ')[0].TrimStart('#') || l.Lot.GatheredAt.Contains(line.Lot, StringComparison.OrdinalIgnoreCase)).ToList();
+        if (ofKind.Count == 0)
+            return No("lot", $"There is no lot of {kind.CommonName}; enter it on Seed first.");
+        var meant = ofKind
+            .Where(l =>
+                line.Lot.Length == 0
+                || l.Id.ToString(CultureInfo.InvariantCulture) == line.Lot.Split(' ')[0].TrimStart('#')
+                || l.Lot.GatheredAt.Contains(line.Lot, StringComparison.OrdinalIgnoreCase)
+            )
+            .ToList();
         if (meant.Count != 1)
         {
-            return No("lot", $"{(meant.Count == 0 ? $"There is no lot '{line.Lot}' of {kind.CommonName}" : $"{kind.CommonName} has several lots")}; which one is meant?",
-                [.. ofKind.Select(l => string.Create(CultureInfo.InvariantCulture, $"{l.Id} {l.Lot.GatheredAt}, {l.Lot.GatheredOn.Year}"))]);
+            return No(
+                "lot",
+                $"{(meant.Count == 0 ? $"There is no lot '{line.Lot}' of {kind.CommonName}" : $"{kind.CommonName} has several lots")}; which one is meant?",
+                [.. ofKind.Select(l => Text.Of( $"{l.Id} {l.Lot.GatheredAt}, {l.Lot.GatheredOn.Year}"))]
+            );
         }
         var lot = meant[0];
-        var named = places.FirstOrDefault(p => line.Place.Trim().Length > 0 && (string.Equals(p.Name, line.Place.Trim(), StringComparison.OrdinalIgnoreCase) || p.Id == line.Place.Trim()));
-        if (line.Place.Trim().Length > 0 && named is null) return No("place", $"There is no place '{line.Place}'; valid are {string.Join(", ", places.Select(p => p.Name))}.", [.. places.Select(p => p.Name)]);
+        var named = places.FirstOrDefault(p =>
+            line.Place.Trim().Length > 0
+            && (string.Equals(p.Name, line.Place.Trim(), StringComparison.OrdinalIgnoreCase) || p.Id == line.Place.Trim())
+        );
+        if (line.Place.Trim().Length > 0 && named is null)
+            return No(
+                "place",
+                $"There is no place '{line.Place}'; valid are {string.Join(", ", places.Select(p => p.Name))}.",
+                [.. places.Select(p => p.Name)]
+            );
         var routes = RoutesOf(kind, line, named);
-        if (routes.Count == 0) return No("route", $"{kind.CommonName} has no route '{line.Route}'; it has {string.Join(", ", kind.Routes.Select(r => r.Name))}.", [.. kind.Routes.Select(r => r.Name)]);
+        if (routes.Count == 0)
+            return No(
+                "route",
+                $"{kind.CommonName} has no route '{line.Route}'; it has {string.Join(", ", kind.Routes.Select(r => r.Name))}.",
+                [.. kind.Routes.Select(r => r.Name)]
+            );
         if (StepOf(routes, line.Step) is not { } found)
         {
-            var steps = routes.SelectMany(r => r.Steps).Where(s => s.Kind <= StepKind.Germinate).Select(s => s.Kind.Words()).Distinct().ToList();
+            var steps = routes
+                .SelectMany(r => r.Steps)
+                .Where(s => s.Kind <= StepKind.Germinate)
+                .Select(s => s.Kind.Words())
+                .Distinct()
+                .ToList();
             return No("step", $"No route of {kind.CommonName} has a step '{line.Step}'; it has {string.Join(", ", steps)}.", steps);
         }
-        if (DayOf(line.Since) is not { } since) return No("since", $"since was '{line.Since}'; valid is a day such as 12 Jan, 12 Jan 2027 or 2027-01-12.");
-        if (since > today) return No("since", string.Create(CultureInfo.InvariantCulture, $"since was {since:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}."));
-        if (since < lot.Lot.GatheredOn) return No("since", string.Create(CultureInfo.InvariantCulture, $"since was {since:yyyy-MM-dd}, before the lot was gathered on {lot.Lot.GatheredOn:yyyy-MM-dd}."));
-        if (!int.TryParse(line.Seeds, NumberStyles.None, CultureInfo.InvariantCulture, out var seeds) || seeds < 1) return No("seeds", $"seeds was '{line.Seeds}'; valid is a whole number from 1.");
-        if (seeds > _left[lot.Id]) return No("seeds", $"seeds was {seeds}, but lot {lot.Id} has {_left[lot.Id]} left.");
+        if (DayOf(line.Since) is not { } since)
+            return No("since", $"since was '{line.Since}'; valid is a day such as 12 Jan, 12 Jan 2027 or 2027-01-12.");
+        if (since > today)
+            return No(
+                "since",
+                Text.Of(
+                    $"since was {since:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}."
+                )
+            );
+        if (since < lot.Lot.GatheredOn)
+            return No(
+                "since",
+                Text.Of(
+                    $"since was {since:yyyy-MM-dd}, before the lot was gathered on {lot.Lot.GatheredOn:yyyy-MM-dd}."
+                )
+            );
+        if (!int.TryParse(line.Seeds, NumberStyles.None, CultureInfo.InvariantCulture, out var seeds) || seeds < 1)
+            return No("seeds", $"seeds was '{line.Seeds}'; valid is a whole number from 1.");
+        if (seeds > _left[lot.Id])
+            return No("seeds", $"seeds was {seeds}, but lot {lot.Id} has {_left[lot.Id]} left.");
         var (route, step) = found;
         int? cells = null;
         if (line.Cells.Trim().Length > 0)
         {
-            if (!int.TryParse(line.Cells, NumberStyles.None, CultureInfo.InvariantCulture, out var many) || many is < 1 or > 1000) return No("cells", $"cells was '{line.Cells}'; valid is a whole number from 1 to 1000, or nothing.");
+            if (!int.TryParse(line.Cells, NumberStyles.None, CultureInfo.InvariantCulture, out var many) || many is < 1 or > 1000)
+                return No("cells", $"cells was '{line.Cells}'; valid is a whole number from 1 to 1000, or nothing.");
             cells = many;
         }
         var sown = route.Steps[step].Kind == StepKind.Germinate;
-        if (cells is not null && (route.IsOutdoors || !sown)) return No("cells", "Only seed that is sown into a tray has cells; leave it empty.");
+        if (cells is not null && (route.IsOutdoors || !sown))
+            return No("cells", "Only seed that is sown into a tray has cells; leave it empty.");
         if (ToldVessel.Of(line.Vessel, route.IsOutdoors, sown, cells) is not { } vessel)
         {
             var words = ToldVessel.Words(route.IsOutdoors, sown);
@@ -65,12 +134,27 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
         var place = named ?? places.FirstOrDefault(p => p.Kind == UsualPlaces.For(route.Setting, route.Steps[step]));
         if (place is null)
         {
-            return No("place", $"There is no usual place for it; valid are {string.Join(", ", places.Select(p => p.Name))}.", [.. places.Select(p => p.Name)]);
+            return No(
+                "place",
+                $"There is no usual place for it; valid are {string.Join(", ", places.Select(p => p.Name))}.",
+                [.. places.Select(p => p.Name)]
+            );
         }
         _left[lot.Id] -= seeds;
-        var lies = line.Vessel.Trim().Length > 0 || cells is not null ? string.Create(CultureInfo.InvariantCulture, $", {vessel.Word}{(cells is null ? "" : $" of {cells}")}") : "";
-        return (new(line, null, null, [], $"{kind.CommonName}, lot {lot.Id}: {route.Steps[step].Kind.Words()} by “{route.Name}” since {DayWords.Of(since)}, {seeds} seeds{lies}, {place.Name}"),
-            new(kind, lot, Plan(route, step, since, seeds), step, seeds, since, place, vessel));
+        var lies =
+            line.Vessel.Trim().Length > 0 || cells is not null
+                ? Text.Of( $", {vessel.Word}{(cells is null ? "" : $" of {cells}")}")
+                : "";
+        return (
+            new(
+                line,
+                null,
+                null,
+                [],
+                $"{kind.CommonName}, lot {lot.Id}: {route.Steps[step].Kind.Words()} by “{route.Name}” since {DayWords.Of(since)}, {seeds} seeds{lies}, {place.Name}"
+            ),
+            new(kind, lot, Plan(route, step, since, seeds), step, seeds, since, place, vessel)
+        );
     }
 
     /// <summary>Routes that the line may mean: the one named; else those that go with a container or a place in the yard first.</summary>
@@ -82,25 +166,50 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
             static string Plain(string text) => text.Replace('-', ' ').ToLowerInvariant();
             bool Is(Core.Treatments.Route r) => r.Id == words || Plain(r.Name) == Plain(words);
             var exact = kind.Routes.Where(Is).ToList();
-            return exact.Count > 0 ? exact : [.. kind.Routes.Where(r => Plain(r.Name).Contains(Plain(words), StringComparison.Ordinal) || Plain(SettingWords(r.Setting)).Contains(Plain(words), StringComparison.Ordinal))];
+            return exact.Count > 0
+                ? exact
+                :
+                [
+                    .. kind.Routes.Where(r =>
+                        Plain(r.Name).Contains(Plain(words), StringComparison.Ordinal)
+                        || Plain(SettingWords(r.Setting)).Contains(Plain(words), StringComparison.Ordinal)
+                    ),
+                ];
         }
-        var outdoors = place?.Kind == PlaceKind.Yard || (line.Vessel.Trim().Length > 0 && ToldVessel.Words(true, false).Contains(line.Vessel.Trim().ToLowerInvariant()) && ToldVessel.Of(line.Vessel, false, true, null) is null);
+        var outdoors =
+            place?.Kind == PlaceKind.Yard
+            || (
+                line.Vessel.Trim().Length > 0
+                && ToldVessel.Words(true, false).Contains(line.Vessel.Trim().ToLowerInvariant())
+                && ToldVessel.Of(line.Vessel, false, true, null) is null
+            );
         return [.. kind.Routes.OrderByDescending(r => outdoors && r.Setting == RouteSetting.WinterContainer)];
     }
 
-    private static string SettingWords(RouteSetting setting) => setting switch
-    {
-        RouteSetting.WinterContainer => "outdoors, winter container, jug",
-        RouteSetting.AutumnBed => "outdoors, autumn bed",
-        _ => "indoors",
-    };
+    private static string SettingWords(RouteSetting setting) =>
+        setting switch
+        {
+            RouteSetting.WinterContainer => "outdoors, winter container, jug",
+            RouteSetting.AutumnBed => "outdoors, autumn bed",
+            _ => "indoors",
+        };
 
     /// <summary>A day without its year is the last such day up to today.</summary>
     private DateOnly? DayOf(string text)
     {
-        if (DateOnly.TryParseExact(text.Trim(), _forms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day)) return day;
-        var thisYear = string.Create(CultureInfo.InvariantCulture, $"{text.Trim()} {today.Year}");
-        if (!DateOnly.TryParseExact(thisYear, ["d MMM yyyy", "d MMMM yyyy", "MMM d yyyy", "MMMM d yyyy"], CultureInfo.InvariantCulture, DateTimeStyles.None, out day)) return null;
+        if (DateOnly.TryParseExact(text.Trim(), _forms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
+            return day;
+        var thisYear = Text.Of( $"{text.Trim()} {today.Year}");
+        if (
+            !DateOnly.TryParseExact(
+                thisYear,
+                ["d MMM yyyy", "d MMMM yyyy", "MMM d yyyy", "MMMM d yyyy"],
+                CultureInfo.InvariantCulture,
+                DateTimeStyles.None,
+                out day
+            )
+        )
+            return null;
         return day <= today ? day : day.AddYears(-1);
     }
 
@@ -108,23 +217,26 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
     private static (Core.Treatments.Route Route, int Step)? StepOf(List<Core.Treatments.Route> routes, string words)
     {
         // what growers call it beside its name
-        static string Plain(string text) => text.Trim().ToLowerInvariant().Replace('-', ' ') switch
-        {
-            "sown" or "sowing" or "germination" or "germinating" => "germinate",
-            "cold" or "fridge" or "in the cold" or "stratify" or "stratification" => "cold moist",
-            "warm" or "in the warm" => "warm moist",
-            "soaked" or "soaking" => "soak",
-            "scarified" => "scarify",
-            var plain => plain,
-        };
+        static string Plain(string text) =>
+            text.Trim().ToLowerInvariant().Replace('-', ' ') switch
+            {
+                "sown" or "sowing" or "germination" or "germinating" => "germinate",
+                "cold" or "fridge" or "in the cold" or "stratify" or "stratification" => "cold moist",
+                "warm" or "in the warm" => "warm moist",
+                "soaked" or "soaking" => "soak",
+                "scarified" => "scarify",
+                var plain => plain,
+            };
         // outdoors what is sown lies through its winter first
         var sown = words.Trim().ToLowerInvariant() is "sown" or "sowing" or "set out" or "out" or "outdoors";
         foreach (var route in routes)
         {
             for (var i = 0; i < route.Steps.Count; i++)
             {
-                if (sown && route.IsOutdoors && route.Steps[i].Kind is (StepKind.WarmMoist or StepKind.ColdMoist)) return (route, i);
-                if (route.Steps[i].Kind <= StepKind.Germinate && Plain(route.Steps[i].Kind.Words()) == Plain(words)) return (route, i);
+                if (sown && route.IsOutdoors && route.Steps[i].Kind is (StepKind.WarmMoist or StepKind.ColdMoist))
+                    return (route, i);
+                if (route.Steps[i].Kind <= StepKind.Germinate && Plain(route.Steps[i].Kind.Words()) == Plain(words))
+                    return (route, i);
             }
         }
         return null;
@@ -134,7 +246,11 @@ internal sealed class ToldJudge(IReadOnlyList<Core.Treatments.Species> species, 
     private static BatchPlan Plan(Core.Treatments.Route route, int step, DateOnly since, int seeds)
     {
         var anchor = new Anchor(AnchorEvent.Start, since.AddDays(-route.Steps.Take(step).Sum(s => s.Days.Usual)));
-        var schedule = Scheduler.Plan(anchor, anchor.Date, [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional, s.Note))]);
+        var schedule = Scheduler.Plan(
+            anchor,
+            anchor.Date,
+            [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional, s.Note))]
+        );
         return BatchPlanner.Confirm(route, anchor, schedule, PlanChoice.Usual, Math.Max(1, seeds / 3), seeds)!;
     }
 }

@@ -9,4 +9,13 @@ namespace Gassel.Web.Features.Told;
 /// <param name="Vessel">As in bag, jug, tray; empty for the usual one of the step.</param>
 /// <param name="Cells">Cells of the tray it was sown into; empty for none.</param>
 public sealed record ToldLine(
-    string Species, string Lot, string Step, string Since, string Seeds, string Place, string Route = "", string Vessel = "", string Cells = "");
+    string Species,
+    string Lot,
+    string Step,
+    string Since,
+    string Seeds,
+    string Place,
+    string Route = "",
+    string Vessel = "",
+    string Cells = ""
+);

@@ -9,4 +9,11 @@ namespace Gassel.Web.Features.Trials;
 /// <param name="Place">Where it comes up; the usual if left out.</param>
 /// <param name="Setup">Of its winter containers; a jug as usual if left out. Only for a route that is sown outdoors.</param>
 public sealed record TrialArmRequest(
-    Guid Batch, string Name, string? RouteId = null, double? DepthMm = null, SowCover? Cover = null, string? Place = null, ContainerSetup? Setup = null);
+    Guid Batch,
+    string Name,
+    string? RouteId = null,
+    double? DepthMm = null,
+    SowCover? Cover = null,
+    string? Place = null,
+    ContainerSetup? Setup = null
+);

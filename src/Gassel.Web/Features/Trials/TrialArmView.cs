@@ -11,5 +11,13 @@ namespace Gassel.Web.Features.Trials;
 /// <param name="Sowing">What sowing by the layout records; empty once it is sown.</param>
 /// <param name="AtTable">What is done at the table before its containers go out; empty for an arm indoors.</param>
 public sealed record TrialArmView(
-    TrialArm Arm, int Number, string RouteName, DateOnly Start, DateOnly SowOn, bool IsSown, bool ReadyToSow, IReadOnlyList<EntryPayload> Sowing,
-    IReadOnlyList<PreparationLine> AtTable);
+    TrialArm Arm,
+    int Number,
+    string RouteName,
+    DateOnly Start,
+    DateOnly SowOn,
+    bool IsSown,
+    bool ReadyToSow,
+    IReadOnlyList<EntryPayload> Sowing,
+    IReadOnlyList<PreparationLine> AtTable
+);

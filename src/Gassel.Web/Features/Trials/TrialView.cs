@@ -7,5 +7,14 @@ namespace Gassel.Web.Features.Trials;
 /// <param name="Result">Null before everything is sown, and while it is blind.</param>
 /// <param name="Columns">Cells in a row of its trays; null without cells.</param>
 public sealed record TrialView(
-    Guid Id, int Number, string CommonName, TrialDesign Design, IReadOnlyList<TrialArmView> Arms, IReadOnlyList<string> Warnings, bool HasCounts, DateOnly? ExpectedUntil,
-    TrialResult? Result, int? Columns);
+    Guid Id,
+    int Number,
+    string CommonName,
+    TrialDesign Design,
+    IReadOnlyList<TrialArmView> Arms,
+    IReadOnlyList<string> Warnings,
+    bool HasCounts,
+    DateOnly? ExpectedUntil,
+    TrialResult? Result,
+    int? Columns
+);

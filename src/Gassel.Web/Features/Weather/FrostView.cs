@@ -5,4 +5,10 @@ namespace Gassel.Web.Features.Weather;
 
 /// <summary>What a record says of frost at the site.</summary>
 /// <param name="Enough">Ten springs and autumns or more; with fewer there is a range and no risk.</param>
-public sealed record FrostView(WeatherRecord Record, bool Enough, IReadOnlyList<ThresholdView> Thresholds, GroundFreezeResult GroundFreeze, string GroundFreezeWords);
+public sealed record FrostView(
+    WeatherRecord Record,
+    bool Enough,
+    IReadOnlyList<ThresholdView> Thresholds,
+    GroundFreezeResult GroundFreeze,
+    string GroundFreezeWords
+);

@@ -9,6 +9,19 @@ namespace Gassel.Web.Features.Weather;
 /// <param name="Gaps">The first gaps; <paramref name="GapDays"/> says how many days are missing in all.</param>
 /// <param name="SavedAs">Id of the record; null while nothing is saved.</param>
 public sealed record WeatherFileReport(
-    IReadOnlyList<string> Columns, int DateColumn, int MinColumn, int MaxColumn, DayOrder Order, TemperatureUnit Unit,
-    IReadOnlyList<DailyTemperature> Sample, int Days, DateOnly? From, DateOnly? To,
-    IReadOnlyList<RefusedRow> Refused, int RefusedCount, IReadOnlyList<DayGap> Gaps, int GapDays, int? SavedAs = null);
+    IReadOnlyList<string> Columns,
+    int DateColumn,
+    int MinColumn,
+    int MaxColumn,
+    DayOrder Order,
+    TemperatureUnit Unit,
+    IReadOnlyList<DailyTemperature> Sample,
+    int Days,
+    DateOnly? From,
+    DateOnly? To,
+    IReadOnlyList<RefusedRow> Refused,
+    int RefusedCount,
+    IReadOnlyList<DayGap> Gaps,
+    int GapDays,
+    int? SavedAs = null
+);

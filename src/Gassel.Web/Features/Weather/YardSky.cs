@@ -8,7 +8,13 @@ namespace Gassel.Web.Features.Weather;
 /// <param name="Hours">Of the same days, by standard time.</param>
 /// <param name="Working">What the days rest on, and what is missing.</param>
 /// <param name="Version">Changes with the weather.</param>
-internal sealed record YardSky(IReadOnlyList<YardDay> Days, IReadOnlyList<ContainerHour> Hours, IReadOnlyList<string> Working, long Version, TimeSpan Offset)
+internal sealed record YardSky(
+    IReadOnlyList<YardDay> Days,
+    IReadOnlyList<ContainerHour> Hours,
+    IReadOnlyList<string> Working,
+    long Version,
+    TimeSpan Offset
+)
 {
     public DateOnly? From => Days.Count == 0 ? null : Days[0].Date;
 

@@ -38,8 +38,10 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
     /// <summary>Days of the site's weather record; empty without one.</summary>
     public IReadOnlyList<DailyTemperature> Record()
     {
-        if (clock.Site?.WeatherRecordId is not { } id) return [];
-        if (_record is { } kept && kept.Record == id) return kept.Days;
+        if (clock.Site?.WeatherRecordId is not { } id)
+            return [];
+        if (_record is { } kept && kept.Record == id)
+            return kept.Days;
         var days = weather.Days(id);
         _record = (id, days);
         return days;
@@ -51,8 +53,15 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
         try
         {
             var spots = (await library.Places()).Where(p => p.Exposure == Exposure.Open).Select(p => p.Id).ToList();
-            var key = new Key(clock.Site?.WeatherRecordId, clock.Today, clock.Settings.FrostOffsetK, spots.Sum(readings.VersionOf) / ReadingsATurn, clock.LocalTimeZone.Id);
-            if (_kept is { } kept && kept.Key == key) return kept.Sky;
+            var key = new Key(
+                clock.Site?.WeatherRecordId,
+                clock.Today,
+                clock.Settings.FrostOffsetK,
+                spots.Sum(readings.VersionOf) / ReadingsATurn,
+                clock.LocalTimeZone.Id
+            );
+            if (_kept is { } kept && kept.Key == key)
+                return kept.Sky;
             var sky = await Make(spots, cancel);
             _kept = (key, sky);
             return sky;
@@ -76,32 +85,65 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
         var record = Record();
         foreach (var day in record.Where(d => d.Date >= from && d is { MinC: not null, MaxC: not null }))
         {
-            known[day.Date] = new(day.Date, day.MinC!.Value + offsetK, day.MaxC!.Value + offsetK, day.SnowCm ?? 0, null, null, day.Date < today ? YardDaySource.Recorded : YardDaySource.Outlook);
+            known[day.Date] = new(
+                day.Date,
+                day.MinC!.Value + offsetK,
+                day.MaxC!.Value + offsetK,
+                day.SnowCm ?? 0,
+                null,
+                null,
+                day.Date < today ? YardDaySource.Recorded : YardDaySource.Outlook
+            );
         }
-        if (known.Count > 0) working.Add($"Weather record of the site from {Core.DayWords.Of(known.Keys.First())} to {Core.DayWords.Of(known.Keys.Last())}.");
+        if (known.Count > 0)
+            working.Add(
+                $"Weather record of the site from {Core.DayWords.Of(known.Keys.First())} to {Core.DayWords.Of(known.Keys.Last())}."
+            );
         if (Service is { } service)
         {
             foreach (var day in await service.Days(from, today, cancel))
             {
                 var there = known.TryGetValue(day.Date, out var old) && old.Source == YardDaySource.Recorded;
                 known[day.Date] = there
-                    ? old with { Wet = day.Wet, GustKmh = day.GustKmh }
-                    : new(day.Date, day.MinC + offsetK, day.MaxC + offsetK, day.SnowCm, day.Wet, day.GustKmh, day.Observed ? YardDaySource.Recorded : YardDaySource.Outlook);
+                    ? old with
+                    {
+                        Wet = day.Wet,
+                        GustKmh = day.GustKmh,
+                    }
+                    : new(
+                        day.Date,
+                        day.MinC + offsetK,
+                        day.MaxC + offsetK,
+                        day.SnowCm,
+                        day.Wet,
+                        day.GustKmh,
+                        day.Observed ? YardDaySource.Recorded : YardDaySource.Outlook
+                    );
             }
             working.Add($"Since then and a week ahead by the {service.Name}.");
         }
-        var measured = spots.SelectMany(p => readings.Days(p, Core.Treatments.ColdResponse.Usual, clock.LocalTimeZone)).Where(d => d.CoveredHours >= HoursOfADay && d.Date >= from && d.Date < today).ToList();
+        var measured = spots
+            .SelectMany(p => readings.Days(p, Core.Treatments.ColdResponse.Usual, clock.LocalTimeZone))
+            .Where(d => d.CoveredHours >= HoursOfADay && d.Date >= from && d.Date < today)
+            .ToList();
         foreach (var day in measured)
         {
             known[day.Date] = known.TryGetValue(day.Date, out var old)
-                ? old with { MinC = day.MinC, MaxC = day.MaxC, Source = YardDaySource.Recorded }
+                ? old with
+                {
+                    MinC = day.MinC,
+                    MaxC = day.MaxC,
+                    Source = YardDaySource.Recorded,
+                }
                 : new(day.Date, day.MinC, day.MaxC, 0, null, null, YardDaySource.Recorded);
         }
-        if (measured.Count > 0) working.Add($"{measured.Count} days by the yard's own thermometer, from {Core.DayWords.Of(measured.Min(d => d.Date))} on.");
+        if (measured.Count > 0)
+            working.Add($"{measured.Count} days by the yard's own thermometer, from {Core.DayWords.Of(measured.Min(d => d.Date))} on.");
         var days = Whole(known, working);
         AddTypical(days, record, offsetK, working);
         var standard = clock.LocalTimeZone.BaseUtcOffset;
-        var hours = days.Count == 0 ? [] : ContainerHours.FromDays([.. days.Select(d => d.ToWholeDay())], clock.Site?.Latitude ?? 0, standard);
+        var hours =
+            days.Count == 0 ? [] : ContainerHours.FromDays([.. days.Select(d => d.ToWholeDay())], clock.Site?.Latitude ?? 0, standard);
         return new(days, hours, working, ++_version, standard);
     }
 
@@ -116,20 +158,37 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
             filled = WeatherFilling.Of(daily.SkipWhile(d => d.Date <= gap.To));
         }
         working.AddRange(filled.Working);
-        return [.. filled.Days.Select(d => known.TryGetValue(d.Date, out var day) ? day : new YardDay(d.Date, d.MinC, d.MaxC, d.SnowCm, null, null, YardDaySource.Recorded))];
+        return
+        [
+            .. filled.Days.Select(d =>
+                known.TryGetValue(d.Date, out var day)
+                    ? day
+                    : new YardDay(d.Date, d.MinC, d.MaxC, d.SnowCm, null, null, YardDaySource.Recorded)
+            ),
+        ];
     }
 
     private static void AddTypical(List<YardDay> days, IReadOnlyList<DailyTemperature> record, double offsetK, List<string> working)
     {
-        if (days.Count == 0) return;
-        var byDay = record.Where(d => d.MeanC is not null).GroupBy(d => (d.Date.Month, d.Date.Day)).ToDictionary(g => g.Key, g => (Years: g.Count(), Min: g.Average(d => d.MinC!.Value), Max: g.Average(d => d.MaxC!.Value)));
+        if (days.Count == 0)
+            return;
+        var byDay = record
+            .Where(d => d.MeanC is not null)
+            .GroupBy(d => (d.Date.Month, d.Date.Day))
+            .ToDictionary(g => g.Key, g => (Years: g.Count(), Min: g.Average(d => d.MinC!.Value), Max: g.Average(d => d.MaxC!.Value)));
         for (var i = 0; i < TypicalDays; i++)
         {
             var date = days[^1].Date.AddDays(1);
-            if (!byDay.TryGetValue((date.Month, date.Day), out var mean) && !byDay.TryGetValue((date.Month, Math.Min(28, date.Day)), out mean)) break;
-            if (mean.Years < YearsForTypical && date is not { Month: 2, Day: 29 }) break;
+            if (
+                !byDay.TryGetValue((date.Month, date.Day), out var mean)
+                && !byDay.TryGetValue((date.Month, Math.Min(28, date.Day)), out mean)
+            )
+                break;
+            if (mean.Years < YearsForTypical && date is not { Month: 2, Day: 29 })
+                break;
             days.Add(new(date, mean.Min + offsetK, mean.Max + offsetK, 0, null, null, YardDaySource.Typical));
         }
-        if (days[^1].Source == YardDaySource.Typical) working.Add("Beyond that the mean of the same days over the years on record: no cold night stands out in a mean.");
+        if (days[^1].Source == YardDaySource.Typical)
+            working.Add("Beyond that the mean of the same days over the years on record: no cold night stands out in a mean.");
     }
 }

@@ -16,6 +16,31 @@ namespace Gassel.Web.Features.Yard;
 /// <param name="Withheld">Why nothing is said of its inside; null where it is.</param>
 /// <param name="Warnings">The most pressing first.</param>
 public sealed record ContainerBrief(
-    Guid BatchId, int Number, string Part, string Label, string CommonName, HazardLevel Hazard, ContainerSetup Setup, string Kind, bool Described, string PlaceId,
-    DateOnly SetOutOn, int Seeds, int Emerged, int Standing, CapPosition Cap, Shelter Shelter, ContainerStanding State, double? AirC, double? MediumC,
-    double? Cold, double? ColdNeed, double? ColdUsual, DateOnly? ColdMetOn, EmergenceWindow? Emergence, DateOnly? FirstUpOn, string? Withheld, IReadOnlyList<YardWarning> Warnings);
+    Guid BatchId,
+    int Number,
+    string Part,
+    string Label,
+    string CommonName,
+    HazardLevel Hazard,
+    ContainerSetup Setup,
+    string Kind,
+    bool Described,
+    string PlaceId,
+    DateOnly SetOutOn,
+    int Seeds,
+    int Emerged,
+    int Standing,
+    CapPosition Cap,
+    Shelter Shelter,
+    ContainerStanding State,
+    double? AirC,
+    double? MediumC,
+    double? Cold,
+    double? ColdNeed,
+    double? ColdUsual,
+    DateOnly? ColdMetOn,
+    EmergenceWindow? Emergence,
+    DateOnly? FirstUpOn,
+    string? Withheld,
+    IReadOnlyList<YardWarning> Warnings
+);

@@ -10,5 +10,17 @@ namespace Gassel.Web.Features.Yard;
 /// <param name="Preparation">Steps with whether they were checked off.</param>
 /// <param name="FrozenHours">So far.</param>
 public sealed record ContainerDetail(
-    ContainerBrief Brief, IReadOnlyList<TaleDay> Days, IReadOnlyList<InsideHour> Hours, IReadOnlyList<CountRecord> Counts, double? KillC, double CeilingC, double FrozenHours, ThermalNeedView? Thermal,
-    IReadOnlyList<PreparationLine> Preparation, IReadOnlyList<string> Doubts, ContainerParameters Parameters, IReadOnlyList<TendedLine> Tended, IReadOnlyList<string> Working);
+    ContainerBrief Brief,
+    IReadOnlyList<TaleDay> Days,
+    IReadOnlyList<InsideHour> Hours,
+    IReadOnlyList<CountRecord> Counts,
+    double? KillC,
+    double CeilingC,
+    double FrozenHours,
+    ThermalNeedView? Thermal,
+    IReadOnlyList<PreparationLine> Preparation,
+    IReadOnlyList<string> Doubts,
+    ContainerParameters Parameters,
+    IReadOnlyList<TendedLine> Tended,
+    IReadOnlyList<string> Working
+);

@@ -25,30 +25,39 @@ internal sealed class OutdoorBatches(BatchShelf shelf, YardBook yard, PlantOutlo
     /// <summary>Null where there is no such batch.</summary>
     public async Task<ShelvedBatch?> Find(Guid id, CancellationToken cancel = default)
     {
-        if (await shelf.Find(id) is not { } batch) return null;
+        if (await shelf.Find(id) is not { } batch)
+            return null;
         var vessels = new List<YardVessel>();
         foreach (var part in batch.State.Living.ToList())
         {
-            if (await yard.Find(batch, part, cancel) is { } vessel) vessels.Add(vessel);
+            if (await yard.Find(batch, part, cancel) is { } vessel)
+                vessels.Add(vessel);
         }
         return With(batch, vessels, await Ground(cancel));
     }
 
-    private async Task<(Dictionary<string, Core.Treatments.Species> Species, IReadOnlyDictionary<DateOnly, YardDay> Days)> Ground(CancellationToken cancel) =>
-        ((await library.Species()).ToDictionary(s => s.Id), await plants.Days(cancel));
+    private async Task<(Dictionary<string, Core.Treatments.Species> Species, IReadOnlyDictionary<DateOnly, YardDay> Days)> Ground(
+        CancellationToken cancel
+    ) => ((await library.Species()).ToDictionary(s => s.Id), await plants.Days(cancel));
 
-    private ShelvedBatch With(ShelvedBatch batch, IEnumerable<YardVessel> vessels, (Dictionary<string, Core.Treatments.Species> Species, IReadOnlyDictionary<DateOnly, YardDay> Days) ground)
+    private ShelvedBatch With(
+        ShelvedBatch batch,
+        IEnumerable<YardVessel> vessels,
+        (Dictionary<string, Core.Treatments.Species> Species, IReadOnlyDictionary<DateOnly, YardDay> Days) ground
+    )
     {
         var forecasts = vessels.ToDictionary(v => v.Part.Id, v => Of(v.Container?.Tale));
-        PartState Told(PartState part) => part with
-        {
-            Outdoors = forecasts.GetValueOrDefault(part.Id),
-            HardenedOn = HardeningSoFar.Of(batch.Plan, part, ground.Species[batch.Row.SpeciesId], ground.Days, clock.Today)?.ReadyOn,
-        };
+        PartState Told(PartState part) =>
+            part with
+            {
+                Outdoors = forecasts.GetValueOrDefault(part.Id),
+                HardenedOn = HardeningSoFar.Of(batch.Plan, part, ground.Species[batch.Row.SpeciesId], ground.Days, clock.Today)?.ReadyOn,
+            };
         return batch with { State = batch.State with { Parts = [.. batch.State.Parts.Select(Told)] } };
     }
 
-    private static OutdoorForecast? Of(ContainerTale? tale) => tale is { ColdMetOn: { } met, Emergence: { T10: { } from, T50: { } half, T90: { } to } }
-        ? new(tale.Need.ColdDays, tale.Need.UsualColdDays ?? tale.Need.ColdDays, met, from, half, to)
-        : null;
+    private static OutdoorForecast? Of(ContainerTale? tale) =>
+        tale is { ColdMetOn: { } met, Emergence: { T10: { } from, T50: { } half, T90: { } to } }
+            ? new(tale.Need.ColdDays, tale.Need.UsualColdDays ?? tale.Need.ColdDays, met, from, half, to)
+            : null;
 }

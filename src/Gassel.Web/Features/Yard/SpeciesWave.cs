@@ -6,4 +6,13 @@ namespace Gassel.Web.Features.Yard;
 /// <param name="Wave">Into which wave it falls, in words.</param>
 /// <param name="ColdDays">Days of cold by weight that it needs at least.</param>
 /// <param name="UsualColdDays">What is usual; null where that is what is needed.</param>
-public sealed record SpeciesWave(string SpeciesId, string CommonName, string RouteId, double ColdDays, double? UsualColdDays, double KillC, SetOutResult SetOut, string Wave);
+public sealed record SpeciesWave(
+    string SpeciesId,
+    string CommonName,
+    string RouteId,
+    double ColdDays,
+    double? UsualColdDays,
+    double KillC,
+    SetOutResult SetOut,
+    string Wave
+);

@@ -12,5 +12,18 @@ namespace Gassel.Web.Features.Yard;
 /// <param name="Place">Id of the place that its plan names; null where it names none.</param>
 /// <param name="TrialId">The trial that it is set out by; null outside one.</param>
 public sealed record ToSetOut(
-    Guid BatchId, int Number, string CommonName, HazardLevel Hazard, string Part, int Seeds, int Step, DateOnly DueOn, ContainerSetup? Setup, IReadOnlyList<PreparationStep> Done, IReadOnlyList<Caution> Cautions,
-    int Containers, string? Place, Guid? TrialId);
+    Guid BatchId,
+    int Number,
+    string CommonName,
+    HazardLevel Hazard,
+    string Part,
+    int Seeds,
+    int Step,
+    DateOnly DueOn,
+    ContainerSetup? Setup,
+    IReadOnlyList<PreparationStep> Done,
+    IReadOnlyList<Caution> Cautions,
+    int Containers,
+    string? Place,
+    Guid? TrialId
+);

@@ -10,43 +10,101 @@ namespace Gassel.Web.Features.Yard;
 
 internal static class Waves
 {
-    public static async Task<Results<Ok<WavesView>, ProblemHttpResult>> All(string? preset, string? cap, Library library, WeatherBook records, WinterBook winters, YardBook yard, SiteClock clock)
+    public static async Task<Results<Ok<WavesView>, ProblemHttpResult>> All(
+        string? preset,
+        string? cap,
+        Library library,
+        WeatherBook records,
+        WinterBook winters,
+        YardBook yard,
+        SiteClock clock
+    )
     {
         var (container, position, unclear) = Container(preset, cap);
-        if (unclear is not null) return unclear.ToResult();
+        if (unclear is not null)
+            return unclear.ToResult();
         var record = (await records.Records()).FirstOrDefault(r => r.Id == clock.Site?.WeatherRecordId);
         var (runs, withheld) = winters.Runs(yard.Parameters(new(container)), position);
-        if (runs is null) return TypedResults.Ok(new WavesView(winters.Season, record?.Name, record?.Generated ?? false, [], withheld));
+        if (runs is null)
+            return TypedResults.Ok(new WavesView(winters.Season, record?.Name, record?.Generated ?? false, [], withheld));
         var species = await library.Species();
-        var found = species.Select(s => (Species: s, Route: s.Routes.FirstOrDefault(r => r.Setting == RouteSetting.WinterContainer))).Where(x => x.Route is not null).ToList();
+        var found = species
+            .Select(s => (Species: s, Route: s.Routes.FirstOrDefault(r => r.Setting == RouteSetting.WinterContainer)))
+            .Where(x => x.Route is not null)
+            .ToList();
         var told = new SpeciesWave?[found.Count];
-        Parallel.For(0, found.Count, new ParallelOptions { MaxDegreeOfParallelism = 2 }, i => told[i] = Tell(found[i].Species, found[i].Route!, runs, winters.Dates));
-        return TypedResults.Ok(new WavesView(winters.Season, record?.Name, record?.Generated ?? false,
-            [.. told.OfType<SpeciesWave>().OrderBy(w => w.SetOut.Window?.Latest ?? DateOnly.MinValue).ThenBy(w => w.CommonName, StringComparer.Ordinal)], null));
+        Parallel.For(0, found.Count, new ParallelOptions { MaxDegreeOfParallelism = 2 }, i =>
+            told[i] = Tell(found[i].Species, found[i].Route!, runs, winters.Dates)
+        );
+        return TypedResults.Ok(
+            new WavesView(
+                winters.Season,
+                record?.Name,
+                record?.Generated ?? false,
+                [
+                    .. told.OfType<SpeciesWave>()
+                        .OrderBy(w => w.SetOut.Window?.Latest ?? DateOnly.MinValue)
+                        .ThenBy(w => w.CommonName, StringComparer.Ordinal),
+                ],
+                null
+            )
+        );
     }
 
     public static async Task<Results<Ok<SpeciesWave>, ProblemHttpResult>> One(
-        string speciesId, string routeId, string? preset, string? cap, Library library, WinterBook winters, YardBook yard)
+        string speciesId,
+        string routeId,
+        string? preset,
+        string? cap,
+        Library library,
+        WinterBook winters,
+        YardBook yard
+    )
     {
         var (container, position, unclear) = Container(preset, cap);
-        if (unclear is not null) return unclear.ToResult();
-        if ((await library.Species()).SingleOrDefault(s => s.Id == speciesId) is not { } species) return Refusal.NotFound("speciesId", speciesId, "Choose a species of the library.").ToResult();
-        if (species.Routes.SingleOrDefault(r => r.Id == routeId) is not { IsOutdoors: true } route) return new Refusal("routeId", $"{routeId} is no route outdoors of this species.").ToResult();
+        if (unclear is not null)
+            return unclear.ToResult();
+        if ((await library.Species()).SingleOrDefault(s => s.Id == speciesId) is not { } species)
+            return Refusal.NotFound("speciesId", speciesId, "Choose a species of the library.").ToResult();
+        if (species.Routes.SingleOrDefault(r => r.Id == routeId) is not { IsOutdoors: true } route)
+            return new Refusal("routeId", $"{routeId} is no route outdoors of this species.").ToResult();
         var (runs, withheld) = winters.Runs(yard.Parameters(new(container)), position);
-        if (runs is null) return new Refusal("weather", withheld!).ToResult();
-        return Tell(species, route, runs, winters.Dates) is { } wave ? TypedResults.Ok(wave) : new Refusal("routeId", $"{routeId} asks for no cold, so no winter is needed.").ToResult();
+        if (runs is null)
+            return new Refusal("weather", withheld!).ToResult();
+        return Tell(species, route, runs, winters.Dates) is { } wave
+            ? TypedResults.Ok(wave)
+            : new Refusal("routeId", $"{routeId} asks for no cold, so no winter is needed.").ToResult();
     }
 
     private static (ContainerPreset Container, CapPosition Cap, Refusal? Refusal) Container(string? preset, string? cap)
     {
         var words = new QueryWords();
-        return (words.Name<ContainerPreset>("preset", preset) ?? ContainerPreset.Jug4, words.Name<CapPosition>("cap", cap) ?? CapPosition.Off, words.Refusal);
+        return (
+            words.Name<ContainerPreset>("preset", preset) ?? ContainerPreset.Jug4,
+            words.Name<CapPosition>("cap", cap) ?? CapPosition.Off,
+            words.Refusal
+        );
     }
 
-    private static SpeciesWave? Tell(Core.Treatments.Species species, Core.Treatments.Route route, WinterRuns runs, IReadOnlyList<DateOnly> dates)
+    private static SpeciesWave? Tell(
+        Core.Treatments.Species species,
+        Core.Treatments.Route route,
+        WinterRuns runs,
+        IReadOnlyList<DateOnly> dates
+    )
     {
-        if (SpeciesOutdoors.NeedOf(species, route) is not { } need) return null;
+        if (SpeciesOutdoors.NeedOf(species, route) is not { } need)
+            return null;
         var setOut = runs.For(need, dates);
-        return new(species.Id, species.CommonName, route.Id, need.ColdDays, need.UsualColdDays, need.KillC, setOut, SetOutWave.Words(setOut.Window, dates[0], species.Hardiness));
+        return new(
+            species.Id,
+            species.CommonName,
+            route.Id,
+            need.ColdDays,
+            need.UsualColdDays,
+            need.KillC,
+            setOut,
+            SetOutWave.Words(setOut.Window, dates[0], species.Hardiness)
+        );
     }
 }

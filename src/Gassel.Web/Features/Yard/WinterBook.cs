@@ -1,3 +1,4 @@
+using Gassel.Core;
 using System.Collections.Concurrent;
 using System.Globalization;
 using Gassel.Core.Record;
@@ -10,7 +11,10 @@ namespace Gassel.Web.Features.Yard;
 /// <summary>Set-out windows by the site's own record, simulated once for a kind of container and care.</summary>
 internal sealed class WinterBook(YardWeather weather, SiteClock clock)
 {
-    private readonly ConcurrentDictionary<(string Parameters, CapPosition Cap, int? Record, double OffsetK, DateOnly From), WinterRuns> _runs = [];
+    private readonly ConcurrentDictionary<
+        (string Parameters, CapPosition Cap, int? Record, double OffsetK, DateOnly From),
+        WinterRuns
+    > _runs = [];
 
     /// <summary>First day to set out on: the first of October, or half a year later in the south.</summary>
     public DateOnly From => South ? new(Season, 4, 1) : new(Season, 10, 1);
@@ -18,7 +22,10 @@ internal sealed class WinterBook(YardWeather weather, SiteClock clock)
     private bool South => (clock.Site?.Latitude ?? 0) < 0;
 
     /// <summary>The winter that the next set-out belongs to: this one until the end of April.</summary>
-    public int Season => South ? (clock.Today.Month <= 10 ? clock.Today.Year : clock.Today.Year + 1) : clock.Today.Month <= 4 ? clock.Today.Year - 1 : clock.Today.Year;
+    public int Season =>
+        South ? (clock.Today.Month <= 10 ? clock.Today.Year : clock.Today.Year + 1)
+        : clock.Today.Month <= 4 ? clock.Today.Year - 1
+        : clock.Today.Year;
 
     /// <summary>Weekly days through the winter.</summary>
     public IReadOnlyList<DateOnly> Dates => [.. Enumerable.Range(0, 29).Select(i => From.AddDays(7 * i))];
@@ -28,13 +35,27 @@ internal sealed class WinterBook(YardWeather weather, SiteClock clock)
     {
         var daily = weather.Record();
         var latitude = clock.Site?.Latitude ?? 0;
-        if (daily.Count == 0) return (null, "No weather record: import the daily minima and maxima of a station near by on Site.");
+        if (daily.Count == 0)
+            return (null, "No weather record: import the daily minima and maxima of a station near by on Site.");
         if (WinterRuns.WrongHemisphere(daily, latitude) is { } warmest)
         {
-            return (null, string.Create(CultureInfo.InvariantCulture, $"The record is warmest in {CultureInfo.InvariantCulture.DateTimeFormat.GetMonthName(warmest)}, and the site lies at {latitude:0.#}°: the record or the latitude is of the other hemisphere."));
+            return (
+                null,
+                Text.Of(
+                    $"The record is warmest in {CultureInfo.InvariantCulture.DateTimeFormat.GetMonthName(warmest)}, and the site lies at {latitude:0.#}°: the record or the latitude is of the other hemisphere."
+                )
+            );
         }
         var offsetK = clock.Settings.FrostOffsetK;
-        return (_runs.GetOrAdd((parameters.ToString(), cap, clock.Site?.WeatherRecordId, offsetK, From), _ => new WinterRuns(
-            [.. daily.Select(d => d with { MinC = d.MinC + offsetK, MaxC = d.MaxC + offsetK })], latitude, parameters, new(cap), From)), null);
+        return (
+            _runs.GetOrAdd((parameters.ToString(), cap, clock.Site?.WeatherRecordId, offsetK, From), _ => new WinterRuns(
+                [.. daily.Select(d => d with { MinC = d.MinC + offsetK, MaxC = d.MaxC + offsetK })],
+                latitude,
+                parameters,
+                new(cap),
+                From
+            )),
+            null
+        );
     }
 }

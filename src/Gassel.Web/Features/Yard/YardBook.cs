@@ -16,7 +16,10 @@ namespace Gassel.Web.Features.Yard;
 internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library, YardWeather weather, SiteClock clock)
 {
     private readonly ConcurrentDictionary<(string Life, DateOnly From, string Parameters), ContainerRun> _runs = [];
-    private readonly ConcurrentDictionary<(Guid Batch, string Part), (long Sequence, long Sky, string Species, YardContainer Container)> _containers = [];
+    private readonly ConcurrentDictionary<
+        (Guid Batch, string Part),
+        (long Sequence, long Sky, string Species, YardContainer Container)
+    > _containers = [];
     private long _runsOf = -1;
 
     public async Task<IReadOnlyList<YardVessel>> All(CancellationToken cancel = default)
@@ -24,13 +27,16 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         var sky = await weather.Sky(cancel);
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = (await library.Places()).ToDictionary(p => p.Id);
-        var out_ = (from batch in await shelf.All()
-                    from part in batch.State.Living
-                    where IsOut(batch, part, places)
-                    select (batch, part)).ToList();
+        var out_ = (
+            from batch in await shelf.All()
+            from part in batch.State.Living
+            where IsOut(batch, part, places)
+            select (batch, part)
+        ).ToList();
         var vessels = new IReadOnlyList<YardVessel>[out_.Count];
-        Parallel.For(0, out_.Count, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = 2 },
-            i => vessels[i] = [.. aside.Each([out_[i].batch], b => Look(b, out_[i].part, species[b.Row.SpeciesId], places, sky))]);
+        Parallel.For(0, out_.Count, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = 2 }, i =>
+            vessels[i] = [.. aside.Each([out_[i].batch], b => Look(b, out_[i].part, species[b.Row.SpeciesId], places, sky))]
+        );
         return [.. vessels.SelectMany(v => v)];
     }
 
@@ -38,40 +44,88 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     public async Task<YardVessel?> Find(ShelvedBatch batch, PartState part, CancellationToken cancel = default)
     {
         var places = (await library.Places()).ToDictionary(p => p.Id);
-        if (!IsOut(batch, part, places)) return null;
+        if (!IsOut(batch, part, places))
+            return null;
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
         return Look(batch, part, species, places, await weather.Sky(cancel));
     }
 
     public static bool IsOut(ShelvedBatch batch, PartState part, Dictionary<string, Place> places) =>
-        (part.IsContainer || batch.Plan.Route.Setting == RouteSetting.WinterContainer) && part.SownOn is not null && !part.IsDone(batch.Plan) && part.Place is { } place && places.TryGetValue(place, out var where) && where.Kind == PlaceKind.Yard;
+        (part.IsContainer || batch.Plan.Route.Setting == RouteSetting.WinterContainer)
+        && part.SownOn is not null
+        && !part.IsDone(batch.Plan)
+        && part.Place is { } place
+        && places.TryGetValue(place, out var where)
+        && where.Kind == PlaceKind.Yard;
 
     /// <summary>Parameters of a setup, with what was fitted for its kind on this site.</summary>
     public ContainerParameters Parameters(ContainerSetup setup) =>
         setup.Kind is { } kind && clock.Settings.Calibrations?.LastOrDefault(c => c.Kind == kind) is { } fitted
-            ? setup.Parameters with { UWallWm2K = fitted.UWallWm2K, Transmittance = fitted.Transmittance }
+            ? setup.Parameters with
+            {
+                UWallWm2K = fitted.UWallWm2K,
+                Transmittance = fitted.Transmittance,
+            }
             : setup.Parameters;
 
-    private YardVessel Look(ShelvedBatch batch, PartState part, Core.Treatments.Species species, Dictionary<string, Place> places, YardSky sky)
+    private YardVessel Look(
+        ShelvedBatch batch,
+        PartState part,
+        Core.Treatments.Species species,
+        Dictionary<string, Place> places,
+        YardSky sky
+    )
     {
         var (place, setup) = (places[part.Place!], part.Setup ?? ContainerSetup.Assumed);
         YardVessel Withheld(string why) => new(batch, part, species, place, setup, null, why, []);
-        if (sky.Days.Count == 0) return Withheld("No weather is known for the yard: import a record on Site, or attach a yard thermometer.");
-        if (SpeciesOutdoors.NeedOf(species, batch.Plan.Route) is not { } need) return Withheld("This route asks for no cold.");
+        if (sky.Days.Count == 0)
+            return Withheld("No weather is known for the yard: import a record on Site, or attach a yard thermometer.");
+        if (SpeciesOutdoors.NeedOf(species, batch.Plan.Route) is not { } need)
+            return Withheld("This route asks for no cold.");
         var from = part.SownOn!.Value;
-        if (from < sky.Days[0].Date) return Withheld($"Its weather is whole only from {Core.DayWords.Of(sky.Days[0].Date)} on, and it was set out before.");
-        if (from > sky.Days[^1].Date) return Withheld("It was set out after the last day of known weather.");
-        var container = _containers.TryGetValue((batch.Row.Id, part.Id), out var kept) && (kept.Sequence, kept.Sky) == (batch.State.LastSequence, sky.Version) && kept.Species == Mark(species)
-            ? kept.Container
-            : Tell(batch, part, species, places, setup, need, from, sky);
-        return new(batch, part, species, place, setup, container, null, YardWatch.Of(container, sky.DaysFrom(from), TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone)));
+        if (from < sky.Days[0].Date)
+            return Withheld($"Its weather is whole only from {Core.DayWords.Of(sky.Days[0].Date)} on, and it was set out before.");
+        if (from > sky.Days[^1].Date)
+            return Withheld("It was set out after the last day of known weather.");
+        var container =
+            _containers.TryGetValue((batch.Row.Id, part.Id), out var kept)
+            && (kept.Sequence, kept.Sky) == (batch.State.LastSequence, sky.Version)
+            && kept.Species == Mark(species)
+                ? kept.Container
+                : Tell(batch, part, species, places, setup, need, from, sky);
+        return new(
+            batch,
+            part,
+            species,
+            place,
+            setup,
+            container,
+            null,
+            YardWatch.Of(container, sky.DaysFrom(from), TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone))
+        );
     }
 
-    private YardContainer Tell(ShelvedBatch batch, PartState part, Core.Treatments.Species species, Dictionary<string, Place> places, ContainerSetup setup, SetOutNeed need, DateOnly from, YardSky sky)
+    private YardContainer Tell(
+        ShelvedBatch batch,
+        PartState part,
+        Core.Treatments.Species species,
+        Dictionary<string, Place> places,
+        ContainerSetup setup,
+        SetOutNeed need,
+        DateOnly from,
+        YardSky sky
+    )
     {
-        var life = new ContainerLife(setup,
-            [.. part.Stays.Where(s => places.TryGetValue(s.Place, out var p) && p.Kind == PlaceKind.Yard).Select(s => new ExposureFrom(s.From, places[s.Place].Exposure ?? Exposure.Open))],
-            [.. part.Tended.OrderBy(t => t.On)], sky.Offset);
+        var life = new ContainerLife(
+            setup,
+            [
+                .. part
+                    .Stays.Where(s => places.TryGetValue(s.Place, out var p) && p.Kind == PlaceKind.Yard)
+                    .Select(s => new ExposureFrom(s.From, places[s.Place].Exposure ?? Exposure.Open)),
+            ],
+            [.. part.Tended.OrderBy(t => t.On)],
+            sky.Offset
+        );
         var tale = ContainerTale.Of(Run(life, from, sky), sky.DaysFrom(from), need, (clock.Site?.Latitude ?? 0) < 0);
         var container = new YardContainer(part, setup, life, tale, SpeciesOutdoors.IsCool(species));
         _containers[(batch.Row.Id, part.Id)] = (batch.State.LastSequence, sky.Version, Mark(species), container);
@@ -80,9 +134,12 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
 
     private ContainerRun Run(ContainerLife life, DateOnly from, YardSky sky)
     {
-        if (Interlocked.Exchange(ref _runsOf, sky.Version) != sky.Version) _runs.Clear();
+        if (Interlocked.Exchange(ref _runsOf, sky.Version) != sky.Version)
+            _runs.Clear();
         var parameters = Parameters(life.Setup);
-        return _runs.GetOrAdd((life.Key, from, parameters.ToString()), _ => new ContainerModel(parameters, life.Setup.StonesKg).Run(sky.HoursFrom(from), hour => life.At(hour.At), FromTheTable(sky, from)));
+        return _runs.GetOrAdd((life.Key, from, parameters.ToString()), _ =>
+            new ContainerModel(parameters, life.Setup.StonesKg).Run(sky.HoursFrom(from), hour => life.At(hour.At), FromTheTable(sky, from))
+        );
     }
 
     /// <summary>A container is filled with moist mix at the table and goes out unfrozen: it begins at the mean of its first day, not below 0 °C (our assumption).</summary>
@@ -95,24 +152,32 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     private static string Mark(Core.Treatments.Species species) => $"{species.ResponseToCold}{species.Hardiness}{species.Germination}";
 
     /// <summary>Days in the mix of a container, in the place of what is assumed of the yard; null where nothing is known of its inside.</summary>
-    public static IPlaceTemperatures? Inside(YardVessel vessel, IReadOnlyDictionary<string, Place> places, IPlaceTemperatures known, DateOnly today) =>
-        vessel.Container is { } container ? new Mix(container.Tale.Run, places, known, today) : null;
+    public static IPlaceTemperatures? Inside(
+        YardVessel vessel,
+        IReadOnlyDictionary<string, Place> places,
+        IPlaceTemperatures known,
+        DateOnly today
+    ) => vessel.Container is { } container ? new Mix(container.Tale.Run, places, known, today) : null;
 
-    private sealed class Mix(ContainerRun run, IReadOnlyDictionary<string, Place> places, IPlaceTemperatures known, DateOnly today) : IPlaceTemperatures
+    private sealed class Mix(ContainerRun run, IReadOnlyDictionary<string, Place> places, IPlaceTemperatures known, DateOnly today)
+        : IPlaceTemperatures
     {
         private readonly Dictionary<ColdResponse, IReadOnlyList<TemperatureDay>> _days = [];
 
         private bool IsYard(string place) => places.TryGetValue(place, out var p) && p.Kind == PlaceKind.Yard;
 
         /// <summary>A thermometer in the yard's air says nothing of a mix.</summary>
-        public IReadOnlyList<TemperatureDay> Measured(string place, ColdResponse response) => IsYard(place) ? [] : known.Measured(place, response);
+        public IReadOnlyList<TemperatureDay> Measured(string place, ColdResponse response) =>
+            IsYard(place) ? [] : known.Measured(place, response);
 
         public IReadOnlyList<TypedReading> Typed(string place) => IsYard(place) ? [] : known.Typed(place);
 
         public IReadOnlyList<TemperatureDay> Modelled(string place, ColdResponse response)
         {
-            if (!IsYard(place)) return [];
-            if (!_days.TryGetValue(response, out var days)) _days[response] = days = [.. ContainerDays.Of(run, response).Where(d => d.Date < today).Select(d => d.ToTemperatureDay())];
+            if (!IsYard(place))
+                return [];
+            if (!_days.TryGetValue(response, out var days))
+                _days[response] = days = [.. ContainerDays.Of(run, response).Where(d => d.Date < today).Select(d => d.ToTemperatureDay())];
             return days;
         }
     }

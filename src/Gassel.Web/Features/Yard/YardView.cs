@@ -6,5 +6,12 @@ namespace Gassel.Web.Features.Yard;
 /// <param name="Service">Name of the weather service; null for none.</param>
 /// <param name="Working">What the weather rests on.</param>
 public sealed record YardView(
-    DateTimeOffset Now, DateOnly Today, IReadOnlyList<YardSpot> Spots, IReadOnlyList<YardAlert> Alerts, IReadOnlyList<YardDay> Outlook, string? Service,
-    IReadOnlyList<ToSetOut> ToSetOut, IReadOnlyList<string> Working);
+    DateTimeOffset Now,
+    DateOnly Today,
+    IReadOnlyList<YardSpot> Spots,
+    IReadOnlyList<YardAlert> Alerts,
+    IReadOnlyList<YardDay> Outlook,
+    string? Service,
+    IReadOnlyList<ToSetOut> ToSetOut,
+    IReadOnlyList<string> Working
+);

@@ -1,3 +1,4 @@
+using Gassel.Core;
 using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Record;
@@ -23,12 +24,37 @@ internal static class YardViews
         var setting = vessel.Container?.SettingAt(now);
         var hour = tale is null ? -1 : HourOf(tale.Run, now);
         var so = tale?.Days.LastOrDefault(d => d.Inside.Date < today).Cold;
-        return new(batch.Row.Id, batch.Row.Number, part.Id, part.Vessel?.Label ?? $"container {batch.Row.Number}", vessel.Species.CommonName, vessel.Species.Hazard, vessel.Setup,
-            vessel.Setup.Kind is { } kind ? ContainerWords.Of(kind) : string.Create(CultureInfo.InvariantCulture, $"own vessel of {vessel.Setup.Own?.Litres ?? 0:0.#} l"),
-            part.Setup is not null, vessel.Place.Id, part.SownOn!.Value, part.Seeds, part.Emerged, part.Standing, setting?.Cap ?? vessel.Setup.UsualCap, setting?.Shelter ?? Shelter.None,
-            vessel.Container?.Stands(today, hour) ?? (part.Standing > 0 ? ContainerStanding.Up : ContainerStanding.Unknown), hour < 0 ? null : Math.Round(tale!.Run.AirC[hour], 1), hour < 0 ? null : Math.Round(tale!.Run.MediumC[hour], 1),
-            so, tale?.Need.ColdDays, tale?.Need.UsualColdDays, tale?.ColdMetOn, tale?.Emergence is { } e ? new(e.T10, e.T50, e.T90) : null,
-            part.Counts.Where(c => c.Emerged > 0).Select(c => (DateOnly?)c.On).Min(), vessel.Withheld, vessel.Warnings);
+        return new(
+            batch.Row.Id,
+            batch.Row.Number,
+            part.Id,
+            part.Vessel?.Label ?? $"container {batch.Row.Number}",
+            vessel.Species.CommonName,
+            vessel.Species.Hazard,
+            vessel.Setup,
+            vessel.Setup.Kind is { } kind
+                ? ContainerWords.Of(kind)
+                : Text.Of( $"own vessel of {vessel.Setup.Own?.Litres ?? 0:0.#} l"),
+            part.Setup is not null,
+            vessel.Place.Id,
+            part.SownOn!.Value,
+            part.Seeds,
+            part.Emerged,
+            part.Standing,
+            setting?.Cap ?? vessel.Setup.UsualCap,
+            setting?.Shelter ?? Shelter.None,
+            vessel.Container?.Stands(today, hour) ?? (part.Standing > 0 ? ContainerStanding.Up : ContainerStanding.Unknown),
+            hour < 0 ? null : Math.Round(tale!.Run.AirC[hour], 1),
+            hour < 0 ? null : Math.Round(tale!.Run.MediumC[hour], 1),
+            so,
+            tale?.Need.ColdDays,
+            tale?.Need.UsualColdDays,
+            tale?.ColdMetOn,
+            tale?.Emergence is { } e ? new(e.T10, e.T50, e.T90) : null,
+            part.Counts.Where(c => c.Emerged > 0).Select(c => (DateOnly?)c.On).Min(),
+            vessel.Withheld,
+            vessel.Warnings
+        );
     }
 
     public static ContainerDetail Detail(YardVessel vessel, ContainerParameters parameters, SiteClock clock)
@@ -39,42 +65,97 @@ internal static class YardViews
         var last = tale?.Days.LastOrDefault(d => d.Source != YardDaySource.Typical).Inside.Date;
         // as far as the seed is waited for, but not into the summer
         var until = new[] { last, tale?.Emergence?.T90?.AddDays(7), tale?.ColdMetOn?.AddDays(14) }.Where(d => d is not null).Max();
-        return new(Brief(vessel, clock),
+        return new(
+            Brief(vessel, clock),
             tale is null ? [] : [.. tale.Days.TakeWhile(d => d.Inside.Date <= until)],
-            hour < 0 ? [] : [.. Enumerable.Range(Math.Max(0, hour - HoursBack), tale!.Run.Hours.Count - Math.Max(0, hour - HoursBack)).TakeWhile(i => tale.Run.Hours[i].Date <= last)
-                .Select(i => new InsideHour(tale.Run.Hours[i].At.AddHours(1), Math.Round(tale.Run.Hours[i].TempC, 1), Math.Round(tale.Run.AirC[i], 1), Math.Round(tale.Run.MediumC[i], 1)))],
-            vessel.Part.Counts, vessel.Container?.KillC(today), tale?.Need.CeilingC ?? 0,
+            hour < 0
+                ? []
+                :
+                [
+                    .. Enumerable
+                        .Range(Math.Max(0, hour - HoursBack), tale!.Run.Hours.Count - Math.Max(0, hour - HoursBack))
+                        .TakeWhile(i => tale.Run.Hours[i].Date <= last)
+                        .Select(i => new InsideHour(
+                            tale.Run.Hours[i].At.AddHours(1),
+                            Math.Round(tale.Run.Hours[i].TempC, 1),
+                            Math.Round(tale.Run.AirC[i], 1),
+                            Math.Round(tale.Run.MediumC[i], 1)
+                        )),
+                ],
+            vessel.Part.Counts,
+            vessel.Container?.KillC(today),
+            tale?.Need.CeilingC ?? 0,
             FrozenHours(tale, today, hour),
-            tale is null ? null : new(tale.Need.ThermalTime.T10, tale.Need.ThermalTime.T50, tale.Need.ThermalTime.T90, tale.Days.LastOrDefault(d => d.Inside.Date < today).Degrees),
-            [.. ContainerAdvice.Steps(vessel.Setup).Select(s => new PreparationLine(s, ContainerAdvice.Words(s, vessel.Setup), vessel.Part.Preparation.Contains(s)))],
-            [.. ContainerAdvice.Doubts(vessel.Setup), .. ContainerAdvice.Reminders(vessel.Setup)], parameters,
+            tale is null
+                ? null
+                : new(
+                    tale.Need.ThermalTime.T10,
+                    tale.Need.ThermalTime.T50,
+                    tale.Need.ThermalTime.T90,
+                    tale.Days.LastOrDefault(d => d.Inside.Date < today).Degrees
+                ),
+            [
+                .. ContainerAdvice
+                    .Steps(vessel.Setup)
+                    .Select(s => new PreparationLine(s, ContainerAdvice.Words(s, vessel.Setup), vessel.Part.Preparation.Contains(s))),
+            ],
+            [.. ContainerAdvice.Doubts(vessel.Setup), .. ContainerAdvice.Reminders(vessel.Setup)],
+            parameters,
             [.. vessel.Part.Tended.Select(t => new TendedLine(t.On, t.At, Tendings.Words(t.What)))],
-            tale?.Working ?? []);
+            tale?.Working ?? []
+        );
     }
 
     /// <summary>Up to this hour.</summary>
-    private static double FrozenHours(ContainerTale? tale, DateOnly today, int hour) => tale is null ? 0
-        : tale.Days.Where(d => d.Inside.Date < today).Sum(d => d.Inside.FrozenHours)
-            + Enumerable.Range(0, hour + 1).Count(i => tale.Run.Hours[i].Date == today && tale.Run.MediumC[i] < 0);
+    private static double FrozenHours(ContainerTale? tale, DateOnly today, int hour) =>
+        tale is null
+            ? 0
+            : tale.Days.Where(d => d.Inside.Date < today).Sum(d => d.Inside.FrozenHours)
+                + Enumerable.Range(0, hour + 1).Count(i => tale.Run.Hours[i].Date == today && tale.Run.MediumC[i] < 0);
 
     public static IReadOnlyList<YardAlert> Alerts(IEnumerable<YardVessel> vessels) =>
-    [
-        .. vessels.SelectMany(v => v.Warnings.Select(w => (Vessel: v, Warning: w))).GroupBy(x => x.Warning.Kind).OrderBy(g => g.Key).Select(group =>
-        {
-            var containers = group.OrderBy(x => x.Vessel.Batch.Row.Number).ThenBy(x => x.Vessel.Part.Id, StringComparer.Ordinal)
-                .Select(x => new AlertedContainer(x.Vessel.Batch.Row.Id, x.Vessel.Batch.Row.Number, x.Vessel.Part.Id, x.Vessel.Part.Vessel?.Label ?? "", x.Vessel.Species.CommonName, x.Vessel.Part.Standing, x.Warning)).ToList();
-            // what helps all of them
-            var actions = containers.Select(c => c.Warning.Actions).Aggregate((a, b) => [.. a.Intersect(b)]);
-            var worst = containers.Select(c => c.Warning.WorstC).Where(c => c is not null);
-            return new YardAlert(group.Key, Title(group.Key, containers), containers.Min(c => c.Warning.From), containers.Max(c => c.Warning.To),
-                group.Key is YardWarningKind.OpenCaps or YardWarningKind.CookRisk ? worst.Max() : worst.Min(), containers, [.. actions.Select(a => new AlertAction(a, Do(a)))]);
-        }),
-    ];
+        [
+            .. vessels
+                .SelectMany(v => v.Warnings.Select(w => (Vessel: v, Warning: w)))
+                .GroupBy(x => x.Warning.Kind)
+                .OrderBy(g => g.Key)
+                .Select(group =>
+                {
+                    var containers = group
+                        .OrderBy(x => x.Vessel.Batch.Row.Number)
+                        .ThenBy(x => x.Vessel.Part.Id, StringComparer.Ordinal)
+                        .Select(x => new AlertedContainer(
+                            x.Vessel.Batch.Row.Id,
+                            x.Vessel.Batch.Row.Number,
+                            x.Vessel.Part.Id,
+                            x.Vessel.Part.Vessel?.Label ?? "",
+                            x.Vessel.Species.CommonName,
+                            x.Vessel.Part.Standing,
+                            x.Warning
+                        ))
+                        .ToList();
+                    // what helps all of them
+                    var actions = containers.Select(c => c.Warning.Actions).Aggregate((a, b) => [.. a.Intersect(b)]);
+                    var worst = containers.Select(c => c.Warning.WorstC).Where(c => c is not null);
+                    return new YardAlert(
+                        group.Key,
+                        Title(group.Key, containers),
+                        containers.Min(c => c.Warning.From),
+                        containers.Max(c => c.Warning.To),
+                        group.Key is YardWarningKind.OpenCaps or YardWarningKind.CookRisk ? worst.Max() : worst.Min(),
+                        containers,
+                        [.. actions.Select(a => new AlertAction(a, Do(a)))]
+                    );
+                }),
+        ];
 
     private static string Title(YardWarningKind kind, List<AlertedContainer> containers)
     {
         var (n, one) = (containers.Count, containers.Count == 1);
-        var these = one ? "this one" : n <= 12 ? $"these {Number(n)}" : string.Create(CultureInfo.InvariantCulture, $"these {n}");
+        var these =
+            one ? "this one"
+            : n <= 12 ? $"these {Number(n)}"
+            : Text.Of( $"these {n}");
         return kind switch
         {
             YardWarningKind.FreezeComing => $"Seedlings up and a freeze coming: cover or carry in {these}",
@@ -93,28 +174,31 @@ internal static class YardViews
         };
     }
 
-    private static string Number(int n) => new[] { "", "", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve" }[n];
+    private static string Number(int n) =>
+        new[] { "", "", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve" }[n];
 
-    private static string Do(Tending what) => what switch
-    {
-        Tending.CapOn => "cap on",
-        Tending.CapOff => "cap off",
-        Tending.TopOpen => "top open",
-        Tending.TopAsUsual => "top as usual",
-        Tending.Covered => "covered",
-        Tending.CarriedIn => "carried in",
-        Tending.BackOut => "back out",
-        Tending.Watered => "watered",
-        Tending.Drained => "drained",
-        Tending.Secured => "secured",
-        Tending.MulchMostOff => "three quarters off",
-        Tending.Fed => "fed",
-        _ => "rest off",
-    };
+    private static string Do(Tending what) =>
+        what switch
+        {
+            Tending.CapOn => "cap on",
+            Tending.CapOff => "cap off",
+            Tending.TopOpen => "top open",
+            Tending.TopAsUsual => "top as usual",
+            Tending.Covered => "covered",
+            Tending.CarriedIn => "carried in",
+            Tending.BackOut => "back out",
+            Tending.Watered => "watered",
+            Tending.Drained => "drained",
+            Tending.Secured => "secured",
+            Tending.MulchMostOff => "three quarters off",
+            Tending.Fed => "fed",
+            _ => "rest off",
+        };
 
     public static IReadOnlyList<YardDay> Outlook(YardSky sky, DateOnly today) =>
         [.. sky.Days.Where(d => d.Date >= today.AddDays(-OutlookBack) && d.Source != YardDaySource.Typical)];
 
     /// <summary>The last hour that is over; negative before the first.</summary>
-    private static int HourOf(ContainerRun run, DateTimeOffset now) => Math.Min(run.Hours.Count, (int)Math.Floor((now - run.Hours[0].At).TotalHours)) - 1;
+    private static int HourOf(ContainerRun run, DateTimeOffset now) =>
+        Math.Min(run.Hours.Count, (int)Math.Floor((now - run.Hours[0].At).TotalHours)) - 1;
 }
