@@ -5,7 +5,10 @@ using MathNet.Numerics.Distributions;
 
 namespace Gassel.Bench;
 
-/// <summary>All indices, both intervals and the fitted curve of ten thousand sowings of twenty counts, beside the same in GNU R where it is installed.</summary>
+/// <summary>
+/// All indices, both intervals and the fitted curve of ten thousand sowings of twenty counts, beside the same in GNU R where it is
+/// installed.
+/// </summary>
 internal static class GerminationBench
 {
     private const int Batches = 10_000;
@@ -40,7 +43,8 @@ internal static class GerminationBench
         }
         var pace = Batches / Middle.Of(times);
         Console.WriteLine(
-            $"indices, intervals and curve of {Batches:N0} sowings of {Counts} counts: {1000 * Middle.Of(times):0} ms, {pace:N0} a second on {Environment.ProcessorCount} processors; {fitted:N0} have a curve"
+            $"indices, intervals and curve of {Batches:N0} sowings of {Counts} counts: {1000 * Middle.Of(times):0} ms, "
+                + $"{pace:N0} a second on {Environment.ProcessorCount} processors; {fitted:N0} have a curve"
         );
         if (InGnuR(root, sowings.Take(InR)) is not { } r)
         {
@@ -48,7 +52,8 @@ internal static class GerminationBench
             return;
         }
         Console.WriteLine(
-            $"the same in GNU R, {InR} of them: {r.Pace:N0} a second; ratio {pace / r.Pace:0.0} (aim 20); sum of log-likelihoods {sum:0.00} here, {r.Sum:0.00} there"
+            $"the same in GNU R, {InR} of them: {r.Pace:N0} a second; ratio {pace / r.Pace:0.0} (aim 20); sum of "
+                + $"log-likelihoods {sum:0.00} here, {r.Sum:0.00} there"
         );
     }
 

@@ -9,13 +9,17 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Bench;
 
-/// <summary>A million readings from a file, beside the sqlite3 command line and the same table; and the cold of many batches over a winter of readings.</summary>
+/// <summary>
+/// A million readings from a file, beside the sqlite3 command line and the same table; and the cold of many batches over a winter of
+/// readings.
+/// </summary>
 internal static class ReadingBench
 {
     private const int Rows = 1_000_000;
     private const int Batches = 200;
     private const string Table =
-        "CREATE TABLE readings (SeriesId INTEGER NOT NULL, At INTEGER NOT NULL, CentiC INTEGER NOT NULL, PRIMARY KEY (SeriesId, At)) WITHOUT ROWID;";
+        "CREATE TABLE readings (SeriesId INTEGER NOT NULL, At INTEGER NOT NULL, CentiC INTEGER NOT NULL, PRIMARY KEY "
+        + "(SeriesId, At)) WITHOUT ROWID;";
 
     public static async Task Run(string root)
     {
@@ -49,12 +53,15 @@ internal static class ReadingBench
             await done.CancelAsync();
             var times = await recording;
             Console.WriteLine(
-                $"Gassel, {Rows:N0} readings of ISO text with an offset over HTTP, judged row by row: {rate:N0} rows/s, {rate / ground:0.00} of it (aim 0.5); one entry meanwhile p50 {Middle.Of(times):0.0} ms, p99 {Middle.Quantile(times, 0.99):0.0} ms of {times.Count} (aim p99 under 50 ms)"
+                $"Gassel, {Rows:N0} readings of ISO text with an offset over HTTP, judged row by row: {rate:N0} "
+                    + $"rows/s, {rate / ground:0.00} of it (aim 0.5); one entry meanwhile p50 {Middle.Of(times):0.0} ms, p99 "
+                    + $"{Middle.Quantile(times, 0.99):0.0} ms of {times.Count} (aim p99 under 50 ms)"
             );
         }
         var book = new FileInfo(Path.Combine(folder, "book", "gassel.db"));
         Console.WriteLine(
-            $"  the book has {book.Length / 1e6:0.0} MB afterwards, {book.Length / (double)Rows:0.0} bytes a reading, the rest of the book included"
+            $"  the book has {book.Length / 1e6:0.0} MB afterwards, {book.Length / (double)Rows:0.0} bytes a reading, "
+                + $"the rest of the book included"
         );
         Directory.Delete(folder, recursive: true);
         Chill();
@@ -131,7 +138,10 @@ internal static class ReadingBench
             http,
             HttpMethod.Post,
             $"/api/batches/{batch}/entries",
-            $$"""{"act":"{{Guid.NewGuid()}}","who":"bench","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today:yyyy-MM-dd}}","doneAt":null,"recordedAt":"2027-03-14T09:00:00Z","payload":{{payload}}}]}"""
+            $$"""
+            {"act":"{{Guid.NewGuid()}}","who":"bench","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today:yyyy-MM-dd}}",
+            "doneAt":null,"recordedAt":"2027-03-14T09:00:00Z","payload":{{payload}}}]}
+            """
         );
     }
 
@@ -149,7 +159,9 @@ internal static class ReadingBench
         return times;
     }
 
-    /// <summary>The cold of 200 batches, from a winter of ten-minute readings of one place: summed from the readings, and from the sums of days.</summary>
+    /// <summary>
+    /// The cold of 200 batches, from a winter of ten-minute readings of one place: summed from the readings, and from the sums of days.
+    /// </summary>
     private static void Chill()
     {
         var bounds = new DayBounds(TimeZoneInfo.FindSystemTimeZoneById("America/Denver"));
@@ -196,7 +208,10 @@ internal static class ReadingBench
         var allocated = GC.GetAllocatedBytesForCurrentThread();
         Round(false);
         Console.WriteLine(
-            $"effective chilling of {Batches} batches over {readings.Length:N0} readings: {Middle.Of(sums):N0} batches/s from the sums of days as the program keeps them, {Middle.Of(raw):N0}/s each from the readings; readings in memory {held / 1e6:0.0} MB, allocated by a round {(GC.GetAllocatedBytesForCurrentThread() - allocated) / 1e6:0.0} MB"
+            $"effective chilling of {Batches} batches over {readings.Length:N0} readings: {Middle.Of(sums):N0} "
+                + $"batches/s from the sums of days as the program keeps them, {Middle.Of(raw):N0}/s each from the readings; "
+                + $"readings in memory {held / 1e6:0.0} MB, allocated by a round "
+                + $"{(GC.GetAllocatedBytesForCurrentThread() - allocated) / 1e6:0.0} MB"
         );
     }
 

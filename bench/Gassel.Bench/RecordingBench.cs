@@ -28,8 +28,10 @@ internal static class RecordingBench
                 (writer, i) => $"/api/batches/{batches[writer * BatchesEach + i % BatchesEach]}/entries",
                 _ =>
                     $$"""
-                        {"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today}}","doneAt":null,
-                         "recordedAt":"2027-03-14T09:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }]}
+                        {"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}",
+                        "doneOn":"{{today}}","doneAt":null,
+                         "recordedAt":"2027-03-14T09:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none",
+                         "sprouted":0} }]}
                         """,
                 "aim p99 under 25 ms"
             );
@@ -41,8 +43,10 @@ internal static class RecordingBench
                 (writer, i) => $"/api/batches/{batches[writer * BatchesEach + i % BatchesEach]}/entries",
                 _ =>
                     $$"""
-                        {"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today}}","doneAt":null,
-                         "recordedAt":"2027-03-14T09:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }]}
+                        {"act":"{{Guid.NewGuid()}}","who":"bench","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}",
+                        "doneOn":"{{today}}","doneAt":null,
+                         "recordedAt":"2027-03-14T09:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none",
+                         "sprouted":0} }]}
                         """,
                 "a hundred years of weather coming in meanwhile"
             );
@@ -113,7 +117,8 @@ internal static class RecordingBench
                 HttpMethod.Post,
                 $"/api/batches/{id}/entries",
                 $$"""
-                {"act":"{{Guid.NewGuid()}}","who":"bench","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today}}","doneAt":null,"recordedAt":"2027-03-14T09:00:00Z",
+                {"act":"{{Guid.NewGuid()}}","who":"bench","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"{{today}}","doneAt":null,
+                "recordedAt":"2027-03-14T09:00:00Z",
                  "payload":{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":null} }]}
                 """
             );
@@ -143,7 +148,8 @@ internal static class RecordingBench
         var seconds = all.Elapsed.TotalSeconds;
         var flat = times.SelectMany(t => t).ToList();
         Console.WriteLine(
-            $"{name}, {Writers} at once: p50 {Middle.Of(flat):0.0} ms, p99 {Middle.Quantile(flat, 0.99):0.0} ms, {flat.Count / seconds:0} a second ({aim})"
+            $"{name}, {Writers} at once: p50 {Middle.Of(flat):0.0} ms, p99 {Middle.Quantile(flat, 0.99):0.0} ms, "
+                + $"{flat.Count / seconds:0} a second ({aim})"
         );
     }
 }

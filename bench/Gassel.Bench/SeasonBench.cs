@@ -28,17 +28,22 @@ internal static class SeasonBench
         });
         var entries = Batches * EntriesEach;
         Console.WriteLine(
-            $"folding {entries} entries of {Batches} batches with due work: cold {1000 * cold:0} ms ({entries / cold:0} entries a second), from folded state {1000 * cached:0.0} ms; ten times the data {cold / tenth:0.0} × the time (aim 11)"
+            $"folding {entries} entries of {Batches} batches with due work: cold {1000 * cold:0} ms "
+                + $"({entries / cold:0} entries a second), from folded state {1000 * cached:0.0} ms; ten times the data "
+                + $"{cold / tenth:0.0} × the time (aim 11)"
         );
 
         var few = await View(root, Batches / 10, "/api/season");
         var many = await View(root, Batches, "/api/season");
         Console.WriteLine(
-            $"Season of {Batches} batches in one request: {many.Raw / 1000.0:0} kB, {many.Packed / 1000.0:0} kB packed, p50 {many.P50:0} ms, p95 {many.P95:0} ms; {Batches / 10} batches p50 {few.P50:0.0} ms, ten times the data {many.P50 / few.P50:0.0} × the time (aim 11)"
+            $"Season of {Batches} batches in one request: {many.Raw / 1000.0:0} kB, {many.Packed / 1000.0:0} kB "
+                + $"packed, p50 {many.P50:0} ms, p95 {many.P95:0} ms; {Batches / 10} batches p50 {few.P50:0.0} ms, ten times "
+                + $"the data {many.P50 / few.P50:0.0} × the time (aim 11)"
         );
         var rounds = await View(root, Batches, "/api/rounds");
         Console.WriteLine(
-            $"Rounds of {Batches} batches in one request: {rounds.Raw / 1000.0:0} kB, {rounds.Packed / 1000.0:0} kB packed, p50 {rounds.P50:0} ms, p95 {rounds.P95:0} ms"
+            $"Rounds of {Batches} batches in one request: {rounds.Raw / 1000.0:0} kB, {rounds.Packed / 1000.0:0} kB "
+                + $"packed, p50 {rounds.P50:0} ms, p95 {rounds.P95:0} ms"
         );
     }
 

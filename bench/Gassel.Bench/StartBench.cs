@@ -27,7 +27,8 @@ internal static class StartBench
         Directory.Delete(folder, recursive: true);
         var (a, b) = (Middle.Of(ours), Middle.Of(bare));
         Console.WriteLine(
-            $"start to first answer: Gassel {a:0} ms ({ours.Min():0}–{ours.Max():0}), bare EF Core {b:0} ms ({bare.Min():0}–{bare.Max():0}), ratio {a / b:0.00} (aim under 1.30)"
+            $"start to first answer: Gassel {a:0} ms ({ours.Min():0}–{ours.Max():0}), bare EF Core {b:0} ms "
+                + $"({bare.Min():0}–{bare.Max():0}), ratio {a / b:0.00} (aim under 1.30)"
         );
     }
 }

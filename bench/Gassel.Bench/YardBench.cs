@@ -7,7 +7,10 @@ using Gassel.Core.Yard;
 
 namespace Gassel.Bench;
 
-/// <summary>The container model: one container through a winter, a yard of two hundred with the day's weather, set-out over thirty winters, and what it keeps.</summary>
+/// <summary>
+/// The container model: one container through a winter, a yard of two hundred with the day's weather, set-out over thirty winters, and what
+/// it keeps.
+/// </summary>
 internal static class YardBench
 {
     private const int Containers = 200;
@@ -46,7 +49,8 @@ internal static class YardBench
         if (!double.IsFinite(sum))
             throw new InvalidOperationException("no result");
         Console.WriteLine(
-            $"one container through a winter of {hours.Count:N0} hours: {times / seconds:N0} a second on one processor; memory kept {(GC.GetTotalMemory(true) - before) / 1e6:0.0} MB more after {times:N0} runs"
+            $"one container through a winter of {hours.Count:N0} hours: {times / seconds:N0} a second on one "
+                + $"processor; memory kept {(GC.GetTotalMemory(true) - before) / 1e6:0.0} MB more after {times:N0} runs"
         );
     }
 
@@ -115,7 +119,8 @@ internal static class YardBench
             asked = warnings.Sum();
         }
         Console.WriteLine(
-            $"a yard of {Containers} containers, season so far and ahead with warnings ({asked} of them): {1000 * Middle.Of(times):0} ms on {Environment.ProcessorCount} processors (aim 1000)"
+            $"a yard of {Containers} containers, season so far and ahead with warnings ({asked} of them): "
+                + $"{1000 * Middle.Of(times):0} ms on {Environment.ProcessorCount} processors (aim 1000)"
         );
     }
 

@@ -8,7 +8,9 @@ public static class CoreJson
 {
     public static JsonSerializerOptions Options { get; } = Strict(new(JsonSerializerDefaults.Web));
 
-    /// <summary>Types are strict: no number in quotes, no unknown enum name, no null where none belongs, nothing required left out.</summary>
+    /// <summary>
+    /// Types are strict: no number in quotes, no unknown enum name, no null where none belongs, nothing required left out.
+    /// </summary>
     public static JsonSerializerOptions Strict(JsonSerializerOptions options)
     {
         options.NumberHandling = JsonNumberHandling.Strict;
@@ -20,7 +22,8 @@ public static class CoreJson
     }
 
     /// <summary>
-    /// As <see cref="Strict"/>, and an enum is exactly one of its names. Kept apart, for the interface description cannot see through a converter of our own.
+    /// As <see cref="Strict"/>, and an enum is exactly one of its names. Kept apart, for the interface description cannot see through a
+    /// converter of our own.
     /// </summary>
     public static JsonSerializerOptions OneName { get; } =
         Strict(new(JsonSerializerDefaults.Web) { Converters = { new OneNameConverter() } });

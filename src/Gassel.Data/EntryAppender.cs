@@ -23,7 +23,8 @@ internal sealed class EntryAppender : IDisposable
         settings.ExecuteNonQuery();
         _insert = _connection.CreateCommand();
         _insert.CommandText =
-            $"INSERT INTO entries ({Columns}) VALUES ({string.Join(", ", Columns.Split(", ").Select(c => "$" + c))}) ON CONFLICT (Id) DO NOTHING RETURNING Sequence";
+            $"INSERT INTO entries ({Columns}) VALUES ({string.Join(", ", Columns.Split(", ").Select(c => "$" + c))}) "
+            + $"ON CONFLICT (Id) DO NOTHING RETURNING Sequence";
         foreach (var column in Columns.Split(", "))
             _insert.Parameters.Add(new SqliteParameter { ParameterName = "$" + column });
         _insert.Prepare();

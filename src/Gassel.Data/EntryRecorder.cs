@@ -41,7 +41,9 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
             _appender.Value.Dispose();
     }
 
-    /// <summary>One commit for the requests in the queue, at most one of each batch; a second of the same batch must see the first.</summary>
+    /// <summary>
+    /// One commit for the requests in the queue, at most one of each batch; a second of the same batch must see the first.
+    /// </summary>
     private async Task WriteAllWaiting()
     {
         var together = new List<Judged>();

@@ -4,7 +4,8 @@ using System.Text.Json.Serialization;
 namespace Gassel.Data;
 
 /// <summary>
-/// An enum as exactly one of its names, in camelCase. The framework's own converter reads <c>"medium,long"</c> as flags put together, for any enum.
+/// An enum as exactly one of its names, in camelCase. The framework's own converter reads <c>"medium,long"</c> as flags put together, for
+/// any enum.
 /// </summary>
 internal sealed class OneNameConverter : JsonConverterFactory
 {

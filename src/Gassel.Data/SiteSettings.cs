@@ -14,7 +14,8 @@ namespace Gassel.Data;
 /// <param name="Calibrations">At most one a kind; null for none.</param>
 /// <param name="SeedMix">That seed is sown into indoors; it decides when seedlings are fed.</param>
 /// <param name="FrostRisk">Share of springs with a later frost that is accepted at planting out, 0..0.5.</param>
-/// <param name="FirstFrost">Month and day of the usual first frost of autumn, <c>MM-dd</c>, by hand; null where a record has it or nobody knows.</param>
+/// <param name="FirstFrost">Month and day of the usual first frost of autumn, <c>MM-dd</c>, by hand; null where a record has it or nobody
+/// knows.</param>
 /// <param name="Costs">Prices of the grower's own; null for the starter ones.</param>
 public sealed record SiteSettings(
     double? ElevationM = null,

@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data.Rows;
@@ -54,7 +53,7 @@ public static class StarterBook
                 );
         }
         await db.SaveChangesAsync();
-        await db.Database.ExecuteSqlRawAsync(Text.Of( $"PRAGMA user_version = {Version}"));
+        await db.Database.ExecuteSqlRawAsync(Text.Of($"PRAGMA user_version = {Version}"));
     }
 
     private static SpeciesRow ToRow(Species species)

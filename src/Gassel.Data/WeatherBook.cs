@@ -101,7 +101,8 @@ public sealed class WeatherBook(BookFile file, Func<GasselDb> connect)
     /// <summary>Takes away what a program that was killed had begun.</summary>
     public void ClearHalfImported() =>
         Set(
-            "DELETE FROM weather_days WHERE RecordId IN (SELECT Id FROM weather_records WHERE Whole = 0); DELETE FROM weather_records WHERE Whole = 0",
+            "DELETE FROM weather_days WHERE RecordId IN (SELECT Id FROM weather_records WHERE Whole = 0); DELETE FROM "
+                + "weather_records WHERE Whole = 0",
             0
         );
 

@@ -37,7 +37,9 @@ public sealed class AccessibilityTests : IDisposable
             _browser.Driver.ExecuteAsyncScript(
                 """
                 const done = arguments[0];
-                requestAnimationFrame(() => requestAnimationFrame(() => Promise.allSettled(document.getAnimations().filter(a => a.effect.getComputedTiming().endTime !== Infinity).map(a => a.finished)).then(() => done())));
+                requestAnimationFrame(() => requestAnimationFrame(() =>
+                    Promise.allSettled(document.getAnimations().filter(a => a.effect.getComputedTiming().endTime !== Infinity)
+                        .map(a => a.finished)).then(() => done())));
                 """
             );
             // what changes with the light is colour alone
@@ -53,7 +55,9 @@ public sealed class AccessibilityTests : IDisposable
                 $$"""
                 const done = arguments[arguments.length - 1];
                 axe.run(document, { resultTypes: ['violations'], ...{{rules}} }).then(r => done(JSON.stringify(
-                  r.violations.filter(v => ['serious', 'critical'].includes(v.impact)).map(v => v.id + ': ' + v.nodes.map(n => n.html + ' ' + n.failureSummary).slice(0, 3).join(' | ')))));
+                  r.violations.filter(v => ['serious',
+                  'critical'].includes(v.impact)).map(v => v.id + ': ' + v.nodes.map(n => n.html + ' ' + n.failureSummary).slice(0,
+                  3).join(' | ')))));
                 """
             )!;
         Assert.True(JsonSerializer.Deserialize<List<string>>(found)!.Count == 0, $"{path} in {light}: {found}");

@@ -44,7 +44,8 @@ public sealed class Browser : IDisposable
     public IWebElement See(string text) =>
         See(
             By.XPath(
-                $"//*[contains(normalize-space(.), \"{text}\") and not(self::script) and not(./*[contains(normalize-space(.), \"{text}\")])]"
+                $"//*[contains(normalize-space(.), \"{text}\") and not(self::script) and "
+                    + $"not(./*[contains(normalize-space(.), \"{text}\")])]"
             )
         );
 
@@ -103,7 +104,9 @@ public sealed class Browser : IDisposable
         }
     }
 
-    /// <summary>The field is there and shows a third thing; one that went with its page, or that shows nothing of what was chosen, does not.</summary>
+    /// <summary>
+    /// The field is there and shows a third thing; one that went with its page, or that shows nothing of what was chosen, does not.
+    /// </summary>
     private bool StandsOtherwise(By field, string words, string before)
     {
         try

@@ -13,7 +13,8 @@ public sealed class LentBrowsers : IDisposable
 }
 
 /// <summary>
-/// Headless Chromium with a profile of its own. One is lent to the next test when a test is done with it: every program has an address of its own, so
+/// Headless Chromium with a profile of its own. One is lent to the next test when a test is done with it: every program has an address of
+/// its own, so
 /// that nothing a page keeps is seen by the next; cookies, which know no port, are cleared.
 /// </summary>
 internal sealed class Chromium
@@ -69,7 +70,8 @@ internal sealed class Chromium
         return chromium;
     }
 
-    /// <param name="address">Of the program whose pages it showed; what they keep is cleared, for a test may ask for another browser on it.</param>
+    /// <param name="address">Of the program whose pages it showed; what they keep is cleared, for a test may ask for another browser on
+    /// it.</param>
     public void GiveBack(Uri address)
     {
         if (!_canBeLent)

@@ -44,7 +44,8 @@ public sealed class KeystrokeBench
         Console.WriteLine(
             string.Create(
                 CultureInfo.InvariantCulture,
-                $"Plan page, key to painted answer: p50 {took[took.Count / 2]:0} ms, p95 {took[(int)(took.Count * 0.95)]:0} ms over {took.Count} keystrokes (aim p95 under 100 ms)"
+                $"Plan page, key to painted answer: p50 {took[took.Count / 2]:0} ms, p95 "
+                    + $"{took[(int)(took.Count * 0.95)]:0} ms over {took.Count} keystrokes (aim p95 under 100 ms)"
             )
         );
     }

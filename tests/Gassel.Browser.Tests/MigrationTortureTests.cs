@@ -7,7 +7,9 @@ using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace Gassel.Browser.Tests;
 
-/// <summary>An old book with 60,000 lots, and a program that is killed at many moments while it brings the book to its own version.</summary>
+/// <summary>
+/// An old book with 60,000 lots, and a program that is killed at many moments while it brings the book to its own version.
+/// </summary>
 public sealed class MigrationTortureTests : IDisposable
 {
     private const int Lots = 60_000;

@@ -4,7 +4,9 @@ using OpenQA.Selenium;
 
 namespace Gassel.Browser.Tests;
 
-/// <summary>Phones at an address of the network, over TLS: who is let in, what each may do, and what becomes of recordings while nobody answers.</summary>
+/// <summary>
+/// Phones at an address of the network, over TLS: who is let in, what each may do, and what becomes of recordings while nobody answers.
+/// </summary>
 public sealed partial class NetworkTests : IDisposable
 {
     private const string Password = "three words together";
@@ -143,7 +145,8 @@ public sealed partial class NetworkTests : IDisposable
         await _program.Send(
             $"/api/batches/{await IdOf(7)}/entries",
             $$"""
-            {"act":"{{Guid.NewGuid()}}","who":"Odila","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":null,"recordedAt":"2027-03-14T15:00:00Z",
+            {"act":"{{Guid.NewGuid()}}","who":"Odila","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14",
+            "doneAt":null,"recordedAt":"2027-03-14T15:00:00Z",
              "payload":{"kind":"count","part":"1","emerged":200,"lost":0,"cause":"unknown"} }]}
             """
         );
@@ -233,7 +236,8 @@ public sealed partial class NetworkTests : IDisposable
                   const opening = indexedDB.open('gassel');
                   opening.onsuccess = () => {
                     const asking = opening.result.transaction('answers').objectStore('answers').getAllKeys();
-                    asking.onsuccess = () => { opening.result.close(); tell(['site', 'session', 'rounds', 'count', 'places'].every((key) => asking.result.includes(key))); };
+                    asking.onsuccess = () => { opening.result.close(); tell(['site', 'session', 'rounds', 'count',
+                    'places'].every((key) => asking.result.includes(key))); };
                   };
                 });
                 (async () => {

@@ -2,7 +2,9 @@ using OpenQA.Selenium;
 
 namespace Gassel.Browser.Tests;
 
-/// <summary>What a grower changes in an empty book: nothing set by hand is replaced unasked, and a route is taken over from another species.</summary>
+/// <summary>
+/// What a grower changes in an empty book: nothing set by hand is replaced unasked, and a route is taken over from another species.
+/// </summary>
 public sealed class OwnBookTests : IDisposable
 {
     private readonly RunningProgram _program = new(demo: false);

@@ -35,8 +35,10 @@ public sealed class PhoneTests : IDisposable
             var small = (string)
                 _browser.Driver.ExecuteScript(
                     """
-                    return [...document.querySelectorAll('main button, nav a')].filter(e => e.offsetParent).map(e => [e.textContent, e.getBoundingClientRect()])
-                      .filter(([t, r]) => r.height < 47.5 && !/caution/.test(t)).map(([t, r]) => t + ' ' + Math.round(r.width) + 'x' + Math.round(r.height)).join(', ');
+                    return [...document.querySelectorAll('main button, nav a')].filter(e => e.offsetParent).map(e => [e.textContent,
+                    e.getBoundingClientRect()])
+                      .filter(([t, r]) => r.height < 47.5 && !/caution/.test(t)).map(([t,
+                      r]) => t + ' ' + Math.round(r.width) + 'x' + Math.round(r.height)).join(', ');
                     """
                 )!;
             Assert.True(small.Length == 0, $"{path}: too small: {small}");

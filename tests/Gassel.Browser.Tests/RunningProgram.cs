@@ -101,7 +101,10 @@ public sealed partial class RunningProgram : IDisposable
     /// <summary>What the console says for the first owner; null where there is one.</summary>
     public string? OwnerCode { get; }
 
-    /// <summary>For Chromium: the hash of the key of the program's certificate, to be trusted without asking. That a client who knows the authority trusts it is seen in the web tests.</summary>
+    /// <summary>
+    /// For Chromium: the hash of the key of the program's certificate, to be trusted without asking. That a client who knows the authority
+    /// trusts it is seen in the web tests.
+    /// </summary>
     public string ServerKey
     {
         get

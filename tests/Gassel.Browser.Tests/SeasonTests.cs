@@ -103,7 +103,10 @@ public sealed class SeasonTests : IDisposable
             Enumerable
                 .Range(0, 476)
                 .Select(i =>
-                    $$"""{"species":"saskatoon","lot":"far field","step":"cold-moist","since":"{{new DateOnly(2026, 11, 1).AddDays(i % 120):yyyy-MM-dd}}","seeds":"60","place":""}"""
+                    $$"""
+                        {"species":"saskatoon","lot":"far field","step":"cold-moist",
+                        "since":"{{new DateOnly(2026, 11, 1).AddDays(i % 120):yyyy-MM-dd}}","seeds":"60","place":""}
+                        """
                 )
         );
         await _program.Send("/api/told", $$"""{"save":true,"who":"grower","lines":[{{lines}}]}""");
@@ -128,7 +131,10 @@ public sealed class SeasonTests : IDisposable
         b.Driver.ExecuteScript(
             """
             const data = new DataTransfer();
-            data.setData("text", "smal camas\t11\tcold-moist\t12 Jan 2027\t40\nsaskatoon\t\tcold-moist\t2027-02-03\t60\tCold shelf\nsaskatoon\t\tcold-moist\t2027-02-30\t60\n");
+            data.setData("text",
+            "smal camas\t11\tcold-moist\t12 Jan 2027\t40\n"
+                + "saskatoon\t\tcold-moist\t2027-02-03\t60\tCold shelf\n"
+                + "saskatoon\t\tcold-moist\t2027-02-30\t60\n");
             arguments[0].dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));
             """,
             cell

@@ -44,7 +44,10 @@ public sealed class SproutTests : IDisposable
         var b = _browser;
         await _program.Send(
             "/api/told",
-            """{"save":true,"who":"grower","lines":[{"species":"balsamroot","lot":"1","step":"cold-moist","since":"2027-02-20","seeds":"60","place":""}]}"""
+            """
+            {"save":true,"who":"grower","lines":[{"species":"balsamroot","lot":"1","step":"cold-moist","since":"2027-02-20",
+            "seeds":"60","place":""}]}
+            """
         );
         b.Open("/");
         b.PressIn("due-43-1-checkBag", "not so…");

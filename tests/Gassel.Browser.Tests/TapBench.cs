@@ -2,7 +2,9 @@ using System.Globalization;
 
 namespace Gassel.Browser.Tests;
 
-/// <summary>One tap on Rounds to its confirmation on the screen, with a hundred thousand entries in the file; run by './gassel bench' alone.</summary>
+/// <summary>
+/// One tap on Rounds to its confirmation on the screen, with a hundred thousand entries in the file; run by './gassel bench' alone.
+/// </summary>
 public sealed class TapBench
 {
     private const int Batches = 476;
@@ -48,7 +50,8 @@ public sealed class TapBench
         Console.WriteLine(
             string.Create(
                 CultureInfo.InvariantCulture,
-                $"Rounds, tap to confirmation with {Batches * EntriesEach + 400:N0} entries in the file: p50 {took[took.Count / 2]:0} ms, p95 {took[(int)(took.Count * 0.95)]:0} ms over {took.Count} taps"
+                $"Rounds, tap to confirmation with {Batches * EntriesEach + 400:N0} entries in the file: p50 "
+                    + $"{took[took.Count / 2]:0} ms, p95 {took[(int)(took.Count * 0.95)]:0} ms over {took.Count} taps"
             )
         );
     }
@@ -65,7 +68,8 @@ public sealed class TapBench
           window.shown.push(performance.now() - from);
         }).observe(document.querySelector("[data-testid='tally-emerged']"), { childList: true, characterData: true, subtree: true });
         new PerformanceObserver((list) => {
-          for (const entry of list.getEntries()) if (entry.name.endsWith("/entries")) window.saved.push(entry.responseEnd - entry.startTime);
+          for (const entry of list.getEntries()) if (entry.name.endsWith("/entries"))
+              window.saved.push(entry.responseEnd - entry.startTime);
         }).observe({ type: "resource" });
         """;
 
@@ -98,7 +102,8 @@ public sealed class TapBench
             Console.WriteLine(
                 string.Create(
                     CultureInfo.InvariantCulture,
-                    $"Count with as many entries, {what}: p50 {took[took.Count / 2]:0.0} ms, p95 {took[(int)(took.Count * 0.95)]:0.0} ms over {took.Count}"
+                    $"Count with as many entries, {what}: p50 {took[took.Count / 2]:0.0} ms, p95 "
+                        + $"{took[(int)(took.Count * 0.95)]:0.0} ms over {took.Count}"
                 )
             );
         }
@@ -114,7 +119,13 @@ public sealed class TapBench
         var lot = (await program.Get("/api/lots")).AsArray().Max(l => l!["id"]!.GetValue<int>());
         await program.Send(
             "/api/told",
-            $$"""{"save":true,"who":"bench","lines":[{{string.Join(',', Enumerable.Repeat(line.Replace("\"lot\":\"\"", $"\"lot\":\"{lot}\"", StringComparison.Ordinal), Batches))}}]}"""
+            $$"""
+            {"save":true,"who":"bench",
+            "lines":[{{string.Join(
+                ',',
+                Enumerable.Repeat(line.Replace("\"lot\":\"\"", $"\"lot\":\"{lot}\"", StringComparison.Ordinal), Batches)
+            )}}]}
+            """
         );
         foreach (var batch in (await program.Get("/api/batches")).AsArray().Where(b => b!["number"]!.GetValue<int>() > 40))
         {
@@ -126,7 +137,8 @@ public sealed class TapBench
                         .Range(0, 105)
                         .Select(_ =>
                             $$"""
-                                {"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-01","doneAt":null,"recordedAt":"2027-03-01T18:00:00Z","payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }
+                                {"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-01","doneAt":null,"recordedAt":"2027-03-01T18:00:00Z",
+                                "payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0} }
                                 """
                         )
                 );

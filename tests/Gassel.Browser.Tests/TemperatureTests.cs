@@ -58,7 +58,10 @@ public sealed class TemperatureTests : IDisposable
         var b = _browser;
         await _program.Send(
             "/api/told",
-            """{"save":true,"who":"grower","lines":[{"species":"small-camas","lot":"11","step":"cold-moist","since":"2026-12-20","seeds":"40","place":"Yard, shade","route":"fridge"}]}"""
+            """
+            {"save":true,"who":"grower","lines":[{"species":"small-camas","lot":"11","step":"cold-moist","since":"2026-12-20",
+            "seeds":"40","place":"Yard, shade","route":"fridge"}]}
+            """
         );
         var batch = await Id(43);
         b.Open($"/batches/{batch}");
@@ -70,7 +73,8 @@ public sealed class TemperatureTests : IDisposable
         for (var i = 0; i <= 83 * 24; i++, at = at.AddHours(1))
             csv.Append(
                 CultureInfo.InvariantCulture,
-                $"{i};{at:dd.MM.yyyy};{at:HH:mm};{(i == 300 ? "err" : "34.7")};81\n{(i == 500 ? $"{i};{at:dd.MM.yyyy};{at.AddMinutes(1):HH:mm};131.0;81\n" : "")}"
+                $"{i};{at:dd.MM.yyyy};{at:HH:mm};{(i == 300 ? "err" : "34.7")};81\n{(i == 500
+                    ? $"{i};{at:dd.MM.yyyy};{at.AddMinutes(1):HH:mm};131.0;81\n" : "")}"
             );
         await File.WriteAllTextAsync(_file, csv.ToString(), TestContext.Current.CancellationToken);
         b.Open("/site/temperature/yard-shade");

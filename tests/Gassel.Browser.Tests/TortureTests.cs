@@ -97,7 +97,8 @@ public sealed class TortureTests : IDisposable
                 {
                     using var content = new StringContent(
                         $$"""
-                        {"act":"{{id}}","who":"client","ifConflict":"keep","entries":[{"id":"{{id}}","doneOn":"{{today}}","doneAt":null,"recordedAt":"2027-03-14T09:00:00Z",
+                        {"act":"{{id}}","who":"client","ifConflict":"keep","entries":[{"id":"{{id}}","doneOn":"{{today}}","doneAt":null,
+                        "recordedAt":"2027-03-14T09:00:00Z",
                          "payload":{"kind":"note","part":null,"text":"entry {{i}}"} }]}
                         """,
                         Encoding.UTF8,

@@ -115,7 +115,8 @@ public sealed class WholeSliceTests : IDisposable
         b.See("40 seedlings stand of 50 seeds");
         File.Delete(file);
 
-        // result: fraction 0.8, Wilson 0.66963..0.88756, T50 5.941176, mean 6.7 (R); one seed sprouted in the bag is among those that emerged
+        // result: fraction 0.8, Wilson 0.66963..0.88756, T50 5.941176, mean 6.7 (R); one seed sprouted in the bag is among those that
+        // emerged
         b.Press("what the counts say");
         b.Says("germination", "80 % germinated");
         b.Says("germination-interval", "40 of 50; 95 % interval 67 % to 89 %");

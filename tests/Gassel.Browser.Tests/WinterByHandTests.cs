@@ -2,7 +2,10 @@ using OpenQA.Selenium;
 
 namespace Gassel.Browser.Tests;
 
-/// <summary>An empty book from its first page through a winter by hand, dated back: indoors and in a jug, to a judged germination. Nothing of the demo.</summary>
+/// <summary>
+/// An empty book from its first page through a winter by hand, dated back: indoors and in a jug, to a judged germination. Nothing of the
+/// demo.
+/// </summary>
 public sealed class WinterByHandTests : IDisposable
 {
     private readonly RunningProgram _program = new(demo: false);

@@ -155,7 +155,8 @@ public sealed class BookSafetyTests : IDisposable
             open.Open();
             using var command = open.CreateCommand();
             command.CommandText =
-                "PRAGMA journal_mode=WAL; INSERT INTO species (Id, ScientificName, Body) VALUES ('x', 'X', '{}'); INSERT INTO lots (SpeciesId, Body) VALUES ('x', '{}');";
+                "PRAGMA journal_mode=WAL; INSERT INTO species (Id, ScientificName, Body) VALUES ('x', 'X', '{}'); "
+                + "INSERT INTO lots (SpeciesId, Body) VALUES ('x', '{}');";
             command.ExecuteNonQuery();
             // as a person copies the folder while the program runs
             File.Copy(Book, copy);
@@ -213,7 +214,10 @@ public sealed class BookSafetyTests : IDisposable
                 await http.PostAsync(
                     "/api/lots",
                     new StringContent(
-                        """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}""",
+                        """
+                        {"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,
+                        "assumedFraction":0.6}}
+                        """,
                         System.Text.Encoding.UTF8,
                         "application/json"
                     ),

@@ -81,7 +81,8 @@ public sealed class BookTests : IAsyncDisposable
         var (status, problem) = await _book.Post(
             "/api/batches",
             $$"""
-            {"id":"{{Guid.NewGuid()}}","choice":"moveTarget","seeds":221,"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,"lotId":1,"plants":20,
+            {"id":"{{Guid.NewGuid()}}","choice":"moveTarget","seeds":221,"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,
+            "lotId":1,"plants":20,
              "target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }
             """
         );
@@ -101,8 +102,10 @@ public sealed class BookTests : IAsyncDisposable
     {
         await _book.InitializeAsync();
         await _book.BatchOfBalsamroot();
-        var request =
-            $$"""{"id":"{{Guid.NewGuid()}}","choice":"nextSeason","seeds":10,"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,"lotId":1,"plants":5,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":-4} }""";
+        var request = $$"""
+            {"id":"{{Guid.NewGuid()}}","choice":"nextSeason","seeds":10,"who":"grower","plan":{"speciesId":"balsamroot",
+            "routeId":null,"lotId":1,"plants":5,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":-4} }
+            """;
         var (_, first) = await _book.Post("/api/batches", request);
         var (_, second) = await _book.Post("/api/batches", request);
         Assert.Equal(first["number"]!.GetValue<int>(), second["number"]!.GetValue<int>());
@@ -126,11 +129,17 @@ public sealed class BookTests : IAsyncDisposable
         await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
         await _book.Post(
             "/api/lots",
-            """{"speciesId":"globemallow","lot":{"gatheredAt":"burn","gatheredOn":"2026-08-01","counted":150,"tests":[{"germinated":30,"seeds":50,"given":[{"kind":"scarify","days":0}]}]}}"""
+            """
+            {"speciesId":"globemallow","lot":{"gatheredAt":"burn","gatheredOn":"2026-08-01","counted":150,"tests":[{"germinated":30,
+            "seeds":50,"given":[{"kind":"scarify","days":0}]}]}}
+            """
         );
         var (status, plan) = await _book.Post(
             "/api/plan",
-            """{"speciesId":"globemallow","routeId":null,"lotId":1,"plants":48,"target":"plantOut","lastFrost":"2027-05-08","weeksFromLastFrost":18,"wholeContainerLoss":0,"stages":{"toPot":0.85,"toHardened":1,"toPlanted":1}}"""
+            """
+            {"speciesId":"globemallow","routeId":null,"lotId":1,"plants":48,"target":"plantOut","lastFrost":"2027-05-08",
+            "weeksFromLastFrost":18,"wholeContainerLoss":0,"stages":{"toPot":0.85,"toHardened":1,"toPlanted":1}}
+            """
         );
         Assert.Equal(200, status);
         // R, calculations §4: 48 plants, test 30 of 50, survival 0.85, confidence 0.9

@@ -108,7 +108,8 @@ public sealed class CalculatorLimitsTests : IAsyncLifetime
         var (status, answer) = await _book.Post(
             "/api/calculators/set-out",
             $$"""
-            {"daily":[{{daily}}],"latitude":46.8,"preset":"jug4","route":{"coldDays":42,"baseC":4,"optimumC":20,"ceilingC":30,"killC":-4,"packet":{"shortestDays":10,"longestDays":30,"atC":15} },
+            {"daily":[{{daily}}],"latitude":46.8,"preset":"jug4","route":{"coldDays":42,"baseC":4,"optimumC":20,"ceilingC":30,"killC":-4,
+            "packet":{"shortestDays":10,"longestDays":30,"atC":15} },
              "candidates":{"from":"2026-11-01","to":"2027-02-01","everyDays":14},"acceptFreeze":0.0}
             """
         );
@@ -140,11 +141,12 @@ public sealed class CalculatorLimitsTests : IAsyncLifetime
                 .Range(0, path == "chilling" ? 0 : many)
                 .Select(i => $$"""{"date":"{{new DateOnly(2000, 1, 1).AddDays(i):yyyy-MM-dd}}","minC":1,"maxC":9}""")
         );
+        var fitted = many < 5000 ? $$""","calibrate":{"readings":[{{readings}}]}""" : "";
         var (status, problem) = await _book.Post(
             "/api/calculators/" + path,
             path == "chilling"
                 ? $$"""{"readings":[{{readings}}]}"""
-                : $$"""{"preset":"jug4","site":{"latitude":46.8},"daily":[{{daily}}]{{(many < 5000 ? $$""","calibrate":{"readings":[{{readings}}]}""" : "")}} }"""
+                : $$"""{"preset":"jug4","site":{"latitude":46.8},"daily":[{{daily}}]{{fitted}} }"""
         );
         Assert.Equal((400, field), (status, problem["field"]!.GetValue<string>()));
         Assert.Contains(
@@ -179,7 +181,9 @@ public sealed class CalculatorLimitsTests : IAsyncLifetime
         Assert.Contains("inside: open it", await Words("off"), StringComparison.Ordinal);
     }
 
-    /// <summary>The limits of an input are set so that it is answered at all: 10⁴ counts of 10⁶ seeds once kept a processor busy for minutes.</summary>
+    /// <summary>
+    /// The limits of an input are set so that it is answered at all: 10⁴ counts of 10⁶ seeds once kept a processor busy for minutes.
+    /// </summary>
     [Fact]
     public async Task The_largest_inputs_are_answered_or_refused_and_not_left_running()
     {

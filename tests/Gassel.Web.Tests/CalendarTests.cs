@@ -14,8 +14,10 @@ public sealed class CalendarTests : IAsyncLifetime
         console.log(JSON.stringify(calendar.getAllSubcomponents("vevent").map((c) => {
           const event = new ICAL.Event(c);
           return {
-            uid: event.uid, summary: event.summary, sequence: event.sequence, start: event.startDate.toString(), allDay: event.startDate.isDate,
-            end: event.endDate.toString(), alarms: c.getAllSubcomponents("valarm").map((a) => a.getFirstPropertyValue("trigger").toString()),
+            uid: event.uid, summary: event.summary, sequence: event.sequence, start: event.startDate.toString(),
+            allDay: event.startDate.isDate,
+            end: event.endDate.toString(),
+            alarms: c.getAllSubcomponents("valarm").map((a) => a.getFirstPropertyValue("trigger").toString()),
           };
         })));
         """;
@@ -118,7 +120,8 @@ public sealed class CalendarTests : IAsyncLifetime
         await _book.Post(
             "/api/batches",
             $$"""
-            {"id":"{{Guid.NewGuid()}}","choice":"usual","seeds":10,"who":"grower","plan":{"speciesId":"globemallow","lotId":2,"plants":5,"target":"sow","date":"2027-06-01"} }
+            {"id":"{{Guid.NewGuid()}}","choice":"usual","seeds":10,"who":"grower","plan":{"speciesId":"globemallow","lotId":2,"plants":5,
+            "target":"sow","date":"2027-06-01"} }
             """
         );
         var events = await ReadBack(await File());

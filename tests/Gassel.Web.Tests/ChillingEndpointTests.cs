@@ -39,7 +39,10 @@ public sealed class ChillingEndpointTests : IAsyncLifetime
     public async Task The_response_readings_need_and_gaps_come_through()
     {
         var body = await Answer(
-            """{"readings":[{"at":"2027-01-10T00:00:00-07:00","tempC":7},{"at":"2027-01-10T06:00:00-07:00","tempC":7},{"at":"2027-01-10T18:00:00-07:00","tempC":7},{"at":"2027-01-11T00:00:00-07:00","tempC":7}],"response":[-1,0.5,6,12]}"""
+            """
+            {"readings":[{"at":"2027-01-10T00:00:00-07:00","tempC":7},{"at":"2027-01-10T06:00:00-07:00","tempC":7},
+            {"at":"2027-01-10T18:00:00-07:00","tempC":7},{"at":"2027-01-11T00:00:00-07:00","tempC":7}],"response":[-1,0.5,6,12]}
+            """
         );
         Assert.Equal(0.5 * 5 / 6, body["effectiveDays"]!.GetValue<double>(), 9);
         Assert.Equal(
@@ -47,7 +50,10 @@ public sealed class ChillingEndpointTests : IAsyncLifetime
             (body["gapHours"]!.GetValue<double>(), body["gaps"]![0]!["from"]!.GetValue<string>())
         );
         var warm = await Answer(
-            """{"daily":[{"date":"2027-01-10","minC":3,"maxC":3},{"date":"2027-01-11","minC":18,"maxC":20},{"date":"2027-01-12","minC":18,"maxC":20},{"date":"2027-01-13","minC":18,"maxC":20}],"need":2}"""
+            """
+            {"daily":[{"date":"2027-01-10","minC":3,"maxC":3},{"date":"2027-01-11","minC":18,"maxC":20},{"date":"2027-01-12",
+            "minC":18,"maxC":20},{"date":"2027-01-13","minC":18,"maxC":20}],"need":2}
+            """
         );
         Assert.Equal((3, 0.0), (warm["interruptions"]![0]!["days"]!.GetValue<int>(), warm["range"]!["low"]!.GetValue<double>()));
     }

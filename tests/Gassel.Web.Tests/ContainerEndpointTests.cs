@@ -13,7 +13,10 @@ public sealed class ContainerEndpointTests(RunningBook book) : IClassFixture<Run
                 .Select(i =>
                     string.Create(
                         CultureInfo.InvariantCulture,
-                        $$"""{"date":"{{DateOnly.Parse(first, CultureInfo.InvariantCulture).AddDays(i):yyyy-MM-dd}}","minC":{{minC}},"maxC":{{maxC}} }"""
+                        $$"""
+                        {"date":"{{DateOnly.Parse(first, CultureInfo.InvariantCulture).AddDays(i):yyyy-MM-dd}}","minC":{{minC}},
+                        "maxC":{{maxC}} }
+                        """
                     )
                 )
         );
@@ -26,7 +29,10 @@ public sealed class ContainerEndpointTests(RunningBook book) : IClassFixture<Run
                 .Select(i =>
                     string.Create(
                         CultureInfo.InvariantCulture,
-                        $$"""{"at":"{{new DateTimeOffset(2027, 3, 1, 0, 0, 0, TimeSpan.Zero).AddHours(i):yyyy-MM-dd'T'HH:mm:sszzz}}",{{rest}} }"""
+                        $$"""
+                        {"at":"{{new DateTimeOffset(2027, 3, 1, 0, 0, 0, TimeSpan.Zero).AddHours(i):yyyy-MM-dd'T'HH:mm:sszzz}}",
+                        {{rest}} }
+                        """
                     )
                 )
         );
@@ -36,7 +42,10 @@ public sealed class ContainerEndpointTests(RunningBook book) : IClassFixture<Run
     {
         var (status, answer) = await book.Post(
             "/api/calculators/emergence",
-            $$"""{"daily":[{{Days(30, "2027-03-01", 15, 15)}}],"from":"2027-03-01","baseC":5,"packet":{"shortestDays":5,"longestDays":20,"atC":15} }"""
+            $$"""
+            {"daily":[{{Days(30, "2027-03-01", 15, 15)}}],"from":"2027-03-01","baseC":5,"packet":{"shortestDays":5,"longestDays":20,
+            "atC":15} }
+            """
         );
         Assert.True(status == 200, answer.ToJsonString());
         Assert.Equal(
@@ -52,7 +61,10 @@ public sealed class ContainerEndpointTests(RunningBook book) : IClassFixture<Run
     {
         var (_, answer) = await book.Post(
             "/api/calculators/emergence",
-            $$"""{"daily":[{{Days(5, "2027-03-01", 25, 25)}}],"from":"2027-03-01","baseC":0,"optimumC":12,"ceilingC":20,"thermalTime":{"t10":10,"t50":20,"t90":30} }"""
+            $$"""
+            {"daily":[{{Days(5, "2027-03-01", 25, 25)}}],"from":"2027-03-01","baseC":0,"optimumC":12,"ceilingC":20,
+            "thermalTime":{"t10":10,"t50":20,"t90":30} }
+            """
         );
         Assert.Null(answer["t10"]);
         Assert.Equal(5, answer["thermoinhibitedDays"]!.GetValue<double>(), 9);
@@ -60,22 +72,46 @@ public sealed class ContainerEndpointTests(RunningBook book) : IClassFixture<Run
 
     [Theory]
     [InlineData(""" "from":"2027-03-01","baseC":5,"packet":{"shortestDays":5,"longestDays":20,"atC":15} """, "daily")]
-    [InlineData(""" "daily":[],"from":"2027-03-01","baseC":5,"packet":{"shortestDays":5,"longestDays":20,"atC":15} """, "daily")]
     [InlineData(
-        """ "daily":[{"date":"2027-03-01","minC":5,"maxC":4}],"from":"2027-03-01","baseC":5,"packet":{"shortestDays":5,"longestDays":20,"atC":15} """,
+        """
+            "daily":[],
+            "from":"2027-03-01","baseC":5,"packet":{"shortestDays":5,"longestDays":20,"atC":15}
+            """,
+        "daily"
+    )]
+    [InlineData(
+        """
+            "daily":[{"date":"2027-03-01","minC":5,"maxC":4}],
+            "from":"2027-03-01","baseC":5,"packet":{"shortestDays":5,"longestDays":20,"atC":15}
+            """,
         "daily[0].minC"
     )]
     [InlineData(
-        """ "daily":[{"date":"2027-03-01","minC":5,"maxC":9}],"from":"2027-03-01","baseC":5,"packet":{"shortestDays":5,"longestDays":20,"atC":5} """,
+        """
+            "daily":[{"date":"2027-03-01","minC":5,"maxC":9}],
+            "from":"2027-03-01","baseC":5,"packet":{"shortestDays":5,"longestDays":20,"atC":5}
+            """,
         "packet.atC"
     )]
     [InlineData(
-        """ "daily":[{"date":"2027-03-01","minC":5,"maxC":9}],"from":"2027-03-01","baseC":5,"optimumC":4,"packet":{"shortestDays":5,"longestDays":20,"atC":9} """,
+        """
+            "daily":[{"date":"2027-03-01","minC":5,"maxC":9}],
+            "from":"2027-03-01","baseC":5,"optimumC":4,"packet":{"shortestDays":5,"longestDays":20,"atC":9}
+            """,
         "optimumC"
     )]
-    [InlineData(""" "daily":[{"date":"2027-03-01","minC":5,"maxC":9}],"from":"2027-03-01","baseC":5 """, "thermalTime")]
     [InlineData(
-        """ "daily":[{"date":"2027-03-01","minC":5,"maxC":9}],"from":"2027-03-01","baseC":5,"thermalTime":{"t10":20,"t50":10,"t90":30} """,
+        """
+            "daily":[{"date":"2027-03-01","minC":5,"maxC":9}],
+            "from":"2027-03-01","baseC":5
+            """,
+        "thermalTime"
+    )]
+    [InlineData(
+        """
+            "daily":[{"date":"2027-03-01","minC":5,"maxC":9}],
+            "from":"2027-03-01","baseC":5,"thermalTime":{"t10":20,"t50":10,"t90":30}
+            """,
         "thermalTime.t50"
     )]
     public async Task Bad_input_to_emergence_names_its_field(string body, string field)
@@ -89,7 +125,10 @@ public sealed class ContainerEndpointTests(RunningBook book) : IClassFixture<Run
     {
         var (status, answer) = await book.Post(
             "/api/calculators/container",
-            $$"""{"preset":"jug4","care":{"cap":"off"},"site":{"latitude":46.8,"exposure":"open"},"hourly":[{{Hours(48, "\"tempC\":5,\"solarWm2\":0")}}],"initialMediumC":20,"initialAirC":12}"""
+            $$"""
+            {"preset":"jug4","care":{"cap":"off"},"site":{"latitude":46.8,"exposure":"open"},
+            "hourly":[{{Hours(48, "\"tempC\":5,\"solarWm2\":0")}}],"initialMediumC":20,"initialAirC":12}
+            """
         );
         Assert.True(status == 200, answer.ToJsonString());
         var medium = answer["hourly"]!.AsArray().Select(h => h!["mediumC"]!.GetValue<double>()).ToList();
@@ -126,13 +165,19 @@ public sealed class ContainerEndpointTests(RunningBook book) : IClassFixture<Run
                 .Select(i =>
                     string.Create(
                         CultureInfo.InvariantCulture,
-                        $$"""{"at":"{{new DateTimeOffset(2027, 3, 1, 0, 0, 0, TimeSpan.Zero).AddHours(i):yyyy-MM-dd'T'HH:mm:sszzz}}","tempC":{{6 + (4 * Math.Sin(i * Math.PI / 12)):0.00}} }"""
+                        $$"""
+                        {"at":"{{new DateTimeOffset(2027, 3, 1, 0, 0, 0, TimeSpan.Zero).AddHours(i):yyyy-MM-dd'T'HH:mm:sszzz}}",
+                        "tempC":{{6 + (4 * Math.Sin(i * Math.PI / 12)):0.00}} }
+                        """
                     )
                 )
         );
         var (status, answer) = await book.Post(
             "/api/calculators/container",
-            $$"""{"preset":"jug4","site":{"latitude":46.8},"daily":[{{Days(5, "2027-03-01", 2, 11)}}],"calibrate":{"readings":[{{readings}}]} }"""
+            $$"""
+            {"preset":"jug4","site":{"latitude":46.8},"daily":[{{Days(5, "2027-03-01", 2, 11)}}],
+            "calibrate":{"readings":[{{readings}}]} }
+            """
         );
         Assert.True(status == 200, answer.ToJsonString());
         var fit = answer["calibration"]!;
@@ -147,11 +192,17 @@ public sealed class ContainerEndpointTests(RunningBook book) : IClassFixture<Run
     [InlineData(""" "preset":"jug4","site":{"latitude":46.8} """, "daily")]
     [InlineData(""" "preset":"jug4","site":{"latitude":46.8},"daily":[{"date":"2027-03-01","minC":3,"maxC":2}] """, "daily[0].minC")]
     [InlineData(
-        """ "preset":"jug4","site":{"latitude":46.8},"daily":[{"date":"2027-03-01","minC":1,"maxC":2},{"date":"2027-03-05","minC":1,"maxC":2}] """,
+        """
+            "preset":"jug4","site":{"latitude":46.8},
+            "daily":[{"date":"2027-03-01","minC":1,"maxC":2},{"date":"2027-03-05","minC":1,"maxC":2}]
+            """,
         "daily"
     )]
     [InlineData(
-        """ "preset":"jug4","site":{"latitude":46.8},"hourly":[{"at":"2027-03-01T00:00:00Z","tempC":1},{"at":"2027-03-01T02:00:00Z","tempC":1}] """,
+        """
+            "preset":"jug4","site":{"latitude":46.8},
+            "hourly":[{"at":"2027-03-01T00:00:00Z","tempC":1},{"at":"2027-03-01T02:00:00Z","tempC":1}]
+            """,
         "hourly[1].at"
     )]
     [InlineData(""" "preset":"teapot","site":{"latitude":46.8},"daily":[{"date":"2027-03-01","minC":1,"maxC":2}] """, "preset")]
@@ -170,7 +221,11 @@ public sealed class ContainerEndpointTests(RunningBook book) : IClassFixture<Run
         string latitude = "46.8",
         string candidates = """{"from":"2024-11-01","to":"2025-03-01","everyDays":14}"""
     ) =>
-        $$"""{"daily":[{{daily}}],"latitude":{{latitude}},"preset":"jug4","care":{"cap":"off"},"candidates":{{candidates}},"route":{"coldDays":30,"response":[-1,0.5,6,12],"baseC":4,"optimumC":20,"ceilingC":30,"packet":{"shortestDays":7,"longestDays":21,"atC":15},"germinatesInCold":false,"killC":-4} }""";
+        $$"""
+            {"daily":[{{daily}}],"latitude":{{latitude}},"preset":"jug4","care":{"cap":"off"},"candidates":{{candidates}},
+            "route":{"coldDays":30,"response":[-1,0.5,6,12],"baseC":4,"optimumC":20,"ceilingC":30,"packet":{"shortestDays":7,
+            "longestDays":21,"atC":15},"germinatesInCold":false,"killC":-4} }
+            """;
 
     /// <summary>Two winters as a curve: coldest in January, warmest in July.</summary>
     private static string Years(int from, int to, Func<DateOnly, bool>? keep = null) =>

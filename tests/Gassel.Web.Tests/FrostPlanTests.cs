@@ -4,7 +4,9 @@ using System.Text.Json.Nodes;
 
 namespace Gassel.Web.Tests;
 
-/// <summary>A record of twenty made-up years, frost to a day between 1 and 20 May by year, read by Site and by Plan in the same words.</summary>
+/// <summary>
+/// A record of twenty made-up years, frost to a day between 1 and 20 May by year, read by Site and by Plan in the same words.
+/// </summary>
 public sealed class FrostPlanTests : IAsyncLifetime
 {
     private readonly RunningBook _book = new();
@@ -30,7 +32,10 @@ public sealed class FrostPlanTests : IAsyncLifetime
     private Task<(int Status, JsonNode Body)> Choose(string offsetK) =>
         _book.Put(
             "/api/site",
-            $$"""{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","weatherRecordId":1,"settings":{"frostBasis":"record","frostOffsetK":{{offsetK}} } }"""
+            $$"""
+            {"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","weatherRecordId":1,
+            "settings":{"frostBasis":"record","frostOffsetK":{{offsetK}} } }
+            """
         );
 
     private async Task<string[]> FrostOf(string date, string route = "balsamroot-fridge")

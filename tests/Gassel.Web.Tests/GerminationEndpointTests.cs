@@ -8,8 +8,10 @@ public sealed class GerminationEndpointTests(RunningBook book) : IClassFixture<R
     private const string Path = "/api/calculators/germination";
 
     internal const string Daily = """
-        {"sown":50,"counts":[{"day":1,"emerged":0},{"day":2,"emerged":0},{"day":3,"emerged":0},{"day":4,"emerged":0},{"day":5,"emerged":4},{"day":6,"emerged":17},
-        {"day":7,"emerged":10},{"day":8,"emerged":7},{"day":9,"emerged":1},{"day":10,"emerged":0},{"day":11,"emerged":1},{"day":12,"emerged":0},{"day":13,"emerged":0},{"day":14,"emerged":0}]}
+        {"sown":50,"counts":[{"day":1,"emerged":0},{"day":2,"emerged":0},{"day":3,"emerged":0},{"day":4,"emerged":0},{"day":5,
+        "emerged":4},{"day":6,"emerged":17},
+        {"day":7,"emerged":10},{"day":8,"emerged":7},{"day":9,"emerged":1},{"day":10,"emerged":0},{"day":11,"emerged":1},{"day":12,
+        "emerged":0},{"day":13,"emerged":0},{"day":14,"emerged":0}]}
         """;
 
     [Fact]
@@ -51,7 +53,8 @@ public sealed class GerminationEndpointTests(RunningBook book) : IClassFixture<R
         var (_, body) = await book.Post(
             Path,
             """
-            {"sown":60,"counts":[{"day":7,"emerged":2},{"day":10,"emerged":9},{"day":14,"emerged":14},{"day":17,"emerged":6},{"day":21,"emerged":5},{"day":28,"emerged":1},{"day":35,"emerged":0}]}
+            {"sown":60,"counts":[{"day":7,"emerged":2},{"day":10,"emerged":9},{"day":14,"emerged":14},{"day":17,"emerged":6},{"day":21,
+            "emerged":5},{"day":28,"emerged":1},{"day":35,"emerged":0}]}
             """
         );
         Near(
@@ -85,7 +88,8 @@ public sealed class GerminationEndpointTests(RunningBook book) : IClassFixture<R
         var (status, body) = await book.Post(
             Path,
             """
-            {"sown":60,"counts":[{"day":9,"emerged":0}],"context":{"windowDays":{"shortest":10,"longest":40},"class":"physiological","flags":["germinatesInCold"],
+            {"sown":60,"counts":[{"day":9,"emerged":0}],"context":{"windowDays":{"shortest":10,"longest":40},"class":"physiological",
+            "flags":["germinatesInCold"],
              "rotSeen":false,"cutTest":null,"springsPassed":0,"pastBatches":[{"maxFraction":0.6,"t50":18,"shape":5}]}}
             """
         );

@@ -11,7 +11,10 @@ public sealed class JudgementTests : IAsyncLifetime
         await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
         await _book.Post(
             "/api/lots",
-            """{"speciesId":"elegant-penstemon","lot":{"gatheredAt":"scree","gatheredOn":"2025-07-01","counted":5000,"assumedFraction":0.6}}"""
+            """
+            {"speciesId":"elegant-penstemon","lot":{"gatheredAt":"scree","gatheredOn":"2025-07-01","counted":5000,
+            "assumedFraction":0.6}}
+            """
         );
     }
 
@@ -38,7 +41,10 @@ public sealed class JudgementTests : IAsyncLifetime
             sown,
             "warn",
             FormattableString.Invariant(
-                $$"""{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"tray","label":"tray {{id.ToString()[..4]}}","cells":72},"depthMm":{{depthMm}},"cover":"mix"}"""
+                $$"""
+                {"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"tray","label":"tray {{id.ToString()[..4]}}",
+                "cells":72},"depthMm":{{depthMm}},"cover":"mix"}
+                """
             )
         );
         var first = DateOnly.Parse(sown, System.Globalization.CultureInfo.InvariantCulture);

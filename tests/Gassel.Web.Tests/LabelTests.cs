@@ -3,7 +3,9 @@ using System.Text.Json.Nodes;
 
 namespace Gassel.Web.Tests;
 
-/// <summary>Labels on paper, rendered by Poppler and their codes read back by ZBar, both from Debian and neither part of the program.</summary>
+/// <summary>
+/// Labels on paper, rendered by Poppler and their codes read back by ZBar, both from Debian and neither part of the program.
+/// </summary>
 public sealed class LabelTests : IAsyncLifetime
 {
     private readonly RunningBook _book = new();
@@ -17,7 +19,10 @@ public sealed class LabelTests : IAsyncLifetime
             _batch,
             "2027-02-12",
             "warn",
-            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1","cells":null}}"""
+            """
+            {"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1",
+            "cells":null}}
+            """
         );
     }
 
@@ -26,7 +31,10 @@ public sealed class LabelTests : IAsyncLifetime
     private Task<(int Status, JsonNode Body)> Print(string paper, string content, int first = 1, string part = "1") =>
         _book.Post(
             "/api/labels",
-            $$"""{"act":"{{Guid.NewGuid()}}","who":"grower","recordedAt":"2027-03-14T18:00:00Z","paper":"{{paper}}","content":"{{content}}","first":{{first}},"parts":[{"batch":"{{_batch}}","part":"{{part}}","entry":"{{Guid.NewGuid()}}"}]}"""
+            $$"""
+            {"act":"{{Guid.NewGuid()}}","who":"grower","recordedAt":"2027-03-14T18:00:00Z","paper":"{{paper}}",
+            "content":"{{content}}","first":{{first}},"parts":[{"batch":"{{_batch}}","part":"{{part}}","entry":"{{Guid.NewGuid()}}"}]}
+            """
         );
 
     private async Task<string> Fetch(JsonNode printed)

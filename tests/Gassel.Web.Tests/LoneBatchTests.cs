@@ -32,7 +32,8 @@ public sealed class LoneBatchTests : IAsyncLifetime
         var (status, problem) = await _book.Post(
             $"/api/batches/{batch}/entries",
             $$"""
-            {"act":"{{Guid.NewGuid()}}","who":"grower","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":"{{moment}}","recordedAt":"2027-03-14T18:00:00Z",
+            {"act":"{{Guid.NewGuid()}}","who":"grower","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":"{{moment}}",
+            "recordedAt":"2027-03-14T18:00:00Z",
              "payload":{"kind":"stepStarted","part":"1","step":0,"seeds":60} }]}
             """
         );

@@ -36,7 +36,8 @@ public class ModelTests
             .SelectMany(e =>
                 e.GetProperties()
                     .Select(p =>
-                        $"{e.GetTableName()}.{p.GetColumnName()} {p.GetColumnType()} {p.IsNullable} {p.ValueGenerated} {p.IsPrimaryKey()} {p.IsForeignKey()}"
+                        $"{e.GetTableName()}.{p.GetColumnName()} {p.GetColumnType()} {p.IsNullable} {p.ValueGenerated} "
+                        + $"{p.IsPrimaryKey()} {p.IsForeignKey()}"
                     )
             );
 }

@@ -14,7 +14,9 @@ using Microsoft.Extensions.Time.Testing;
 
 namespace Gassel.Web.Tests;
 
-/// <summary>The whole program open to the network, asked at an address of this machine that is not loopback, over TLS by its own authority.</summary>
+/// <summary>
+/// The whole program open to the network, asked at an address of this machine that is not loopback, over TLS by its own authority.
+/// </summary>
 public sealed class OpenBook : IAsyncLifetime
 {
     public const string Password = "three words together";

@@ -106,7 +106,10 @@ public sealed class OpenBookTests : IAsyncLifetime
         // typed without the hyphen and in small letters it is the same code
         var session = await stranger.Enter(
             "/api/session/code",
-            $$"""{"name":" Odila ","code":"{{code.Replace("-", "", StringComparison.Ordinal).ToLowerInvariant()}}","password":"three words together"}"""
+            $$"""
+            {"name":" Odila ","code":"{{code.Replace("-", "", StringComparison.Ordinal).ToLowerInvariant()}}",
+            "password":"three words together"}
+            """
         );
         Assert.Equal("Odila", session["name"]!.GetValue<string>());
         Assert.Equal("owner", session["role"]!.GetValue<string>());
@@ -404,7 +407,8 @@ public sealed class OpenBookTests : IAsyncLifetime
 
     private static string Entry(string who, Guid id, string payload) =>
         $$"""
-            {"act":"{{Guid.NewGuid()}}","who":"{{who}}","ifConflict":"warn","entries":[{"id":"{{id}}","doneOn":"2026-11-20","doneAt":null,"recordedAt":"2026-11-20T18:00:00Z","payload":{{payload}}}]}
+            {"act":"{{Guid.NewGuid()}}","who":"{{who}}","ifConflict":"warn","entries":[{"id":"{{id}}","doneOn":"2026-11-20","doneAt":null,
+            "recordedAt":"2026-11-20T18:00:00Z","payload":{{payload}}}]}
             """;
 
     /// <summary>One batch under way, told under another name than the session's.</summary>
@@ -419,7 +423,10 @@ public sealed class OpenBookTests : IAsyncLifetime
         var (status, told) = await owner.Send(
             HttpMethod.Post,
             "/api/told",
-            """{"save":true,"who":"somebody","lines":[{"species":"balsamroot","lot":"1","step":"cold-moist","since":"2026-11-10","seeds":"60","place":""}]}"""
+            """
+            {"save":true,"who":"somebody","lines":[{"species":"balsamroot","lot":"1","step":"cold-moist","since":"2026-11-10",
+            "seeds":"60","place":""}]}
+            """
         );
         Assert.True(status == 200, told?.ToJsonString());
         return (await owner.Get("/api/batches")).AsArray().Single()!["id"]!.GetValue<Guid>();

@@ -22,7 +22,10 @@ public sealed class PlanChoicesTests : IAsyncLifetime
     private Task<(int Status, JsonNode Body)> Confirm(string plan, int seeds, string choice = "usual", Guid? second = null) =>
         _book.Post(
             "/api/batches",
-            $$"""{"id":"{{Guid.NewGuid()}}","choice":"{{choice}}","seeds":{{seeds}},"who":"grower","secondId":{{(second is { } id ? $"\"{id}\"" : "null")}},"plan":{ {{Base}},{{plan}} } }"""
+            $$"""
+            {"id":"{{Guid.NewGuid()}}","choice":"{{choice}}","seeds":{{seeds}},"who":"grower",
+            "secondId":{{(second is { } id ? $"\"{id}\"" : "null")}},"plan":{ {{Base}},{{plan}} } }
+            """
         );
 
     [Fact]
@@ -87,7 +90,10 @@ public sealed class PlanChoicesTests : IAsyncLifetime
         Assert.Equal(0, plan["seedsShort"]!.GetValue<int>());
         var (refused, problem) = await _book.Post(
             "/api/batches",
-            $$"""{"id":"{{Guid.NewGuid()}}","choice":"usual","seeds":10,"who":"grower","plan":{"speciesId":"blue-flax","lotId":null,"plants":20,"target":"sow","date":"2027-05-20"} }"""
+            $$"""
+            {"id":"{{Guid.NewGuid()}}","choice":"usual","seeds":10,"who":"grower","plan":{"speciesId":"blue-flax","lotId":null,
+            "plants":20,"target":"sow","date":"2027-05-20"} }
+            """
         );
         Assert.Equal((400, "plan.lotId"), (refused, problem["field"]!.GetValue<string>()));
     }

@@ -119,7 +119,10 @@ public sealed class PlantTests : IAsyncLifetime
             (
                 await _book.Put(
                     "/api/closing/costs",
-                    """{"mixPerLitre":0.4,"containerEach":0.5,"perKWh":0.3,"lampWatts":20,"matWatts":12,"minutesAGesture":4,"boughtPlants":{"balsamroot":2.5}}"""
+                    """
+                    {"mixPerLitre":0.4,"containerEach":0.5,"perKWh":0.3,"lampWatts":20,"matWatts":12,"minutesAGesture":4,
+                    "boughtPlants":{"balsamroot":2.5}}
+                    """
                 )
             ).Status
         );
@@ -152,8 +155,10 @@ public sealed class PlantTests : IAsyncLifetime
     public async Task Prices_are_kept_and_a_negative_one_is_refused()
     {
         await Up();
-        const string prices =
-            """{"seedEach":0.1,"mixPerLitre":0,"containerEach":0,"perKWh":0,"lampWatts":0,"matWatts":0,"perHour":0,"minutesAGesture":0,"boughtPlant":6}""";
+        const string prices = """
+            {"seedEach":0.1,"mixPerLitre":0,"containerEach":0,"perKWh":0,"lampWatts":0,"matWatts":0,"perHour":0,"minutesAGesture":0,
+            "boughtPlant":6}
+            """;
         Assert.Equal(200, (await _book.Put("/api/closing/costs", prices)).Status);
         var books = await _book.Get("/api/closing");
         Assert.Equal((6.0, 6.0), (books["account"]!["totalCost"]!.GetValue<double>(), books["costs"]!["boughtPlant"]!.GetValue<double>()));
@@ -234,7 +239,10 @@ public sealed class PlantTests : IAsyncLifetime
         Assert.True(status == 200, made.ToJsonString());
         await Recorded(
             "2027-02-01",
-            """{"kind":"sown","part":"1","place":"lamp-shelf","seeds":40,"vessel":{"kind":"deepCells","label":"deep cells 9","cells":12} }"""
+            """
+            {"kind":"sown","part":"1","place":"lamp-shelf","seeds":40,"vessel":{"kind":"deepCells","label":"deep cells 9",
+            "cells":12} }
+            """
         );
         await Recorded("2027-02-15", """{"kind":"count","part":"1","emerged":20,"lost":0}""", """{"kind":"trueLeaves","part":"1"}""");
         async Task Recorded(string day, params string[] payloads)

@@ -18,7 +18,10 @@ public sealed class RecordingTests : IAsyncDisposable
             id,
             "2027-03-01",
             "warn",
-            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1","cells":null}}"""
+            """
+            {"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1",
+            "cells":null}}
+            """
         );
         Assert.True(status == 200, body.ToJsonString());
         await _book.Record(id, "2027-03-05", "warn", """{"kind":"sown","part":"1","place":"yard","vessel":null}""");
@@ -248,7 +251,8 @@ public sealed class RecordingTests : IAsyncDisposable
     {
         var id = await Sown();
         const string file =
-            "date,emerged,lost\n2027-03-08,4,0\n2027-03-09,x,0\n2027-02-30,1,0\n2027-03-20,1,0\n2027-03-10,50,1\n2027-03-11,9,0\n2027-03-08,1,0\n2027-03-12,1,-1\n";
+            "date,emerged,lost\n2027-03-08,4,0\n2027-03-09,x,0\n2027-02-30,1,0\n2027-03-20,1,0\n"
+            + "2027-03-10,50,1\n2027-03-11,9,0\n2027-03-08,1,0\n2027-03-12,1,-1\n";
         async Task<(int, JsonNode)> Upload(byte[] bytes, bool save)
         {
             var content = new ByteArrayContent(bytes);

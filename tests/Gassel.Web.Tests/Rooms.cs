@@ -2,7 +2,9 @@ using ArchUnitNET.Domain;
 
 namespace Gassel.Web.Tests;
 
-/// <summary>Which rooms of the house know which, as it was compiled: core folders, folders of the data, features, and what stands around them.</summary>
+/// <summary>
+/// Which rooms of the house know which, as it was compiled: core folders, folders of the data, features, and what stands around them.
+/// </summary>
 internal static class Rooms
 {
     /// <summary>An arrow from a room to another, with one of the types that draw it.</summary>

@@ -24,7 +24,10 @@ public sealed class RoundsTests : IAsyncDisposable
             first,
             "2027-03-13",
             "warn",
-            """{"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1","cells":null}}"""
+            """
+            {"kind":"stepStarted","part":"1","step":0,"seeds":60,"place":"cold-shelf","vessel":{"kind":"bag","label":"bag 1",
+            "cells":null}}
+            """
         );
         await _book.Record(
             second,

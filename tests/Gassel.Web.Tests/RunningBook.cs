@@ -74,7 +74,8 @@ public sealed class RunningBook : IAsyncLifetime
         var (status, made) = await Post(
             "/api/batches",
             $$"""
-            {"id":"{{id}}","choice":"moveTarget","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,"lotId":{{lot[
+            {"id":"{{id}}","choice":"moveTarget","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"balsamroot","routeId":null,
+            "lotId":{{lot[
                 "id"
             ]}},"plants":20,
              "target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }

@@ -5,8 +5,10 @@ public sealed class ScheduleEndpointTests(RunningBook book) : IClassFixture<Runn
     private const string Path = "/api/calculators/schedule";
 
     private const string Steps = """
-        [{"kind":"coldMoist","days":{"shortest":30,"usual":60,"longest":90}},{"kind":"germinate","days":{"shortest":7,"usual":14,"longest":28}},
-         {"kind":"growOn","days":{"shortest":28,"usual":42,"longest":56}},{"kind":"hardenOff","days":{"shortest":7,"usual":10,"longest":14}}]
+        [{"kind":"coldMoist","days":{"shortest":30,"usual":60,"longest":90}},{"kind":"germinate","days":{"shortest":7,"usual":14,
+        "longest":28}},
+         {"kind":"growOn","days":{"shortest":28,"usual":42,"longest":56}},{"kind":"hardenOff","days":{"shortest":7,"usual":10,
+         "longest":14}}]
         """;
 
     /// <summary>The check of the calculator contract, counted by hand on a calendar.</summary>
@@ -35,22 +37,34 @@ public sealed class ScheduleEndpointTests(RunningBook book) : IClassFixture<Runn
     [InlineData("""{"anchor":{"event":"plantOut","date":"2027-05-20"},"steps":STEPS}""", "today", "missing")]
     [InlineData("""{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[]}""", "steps", "1 to 50")]
     [InlineData(
-        """{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":30,"usual":20,"longest":90}}]}""",
+        """
+            {"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":30,
+            "usual":20,"longest":90}}]}
+            """,
         "steps[0].days.usual",
         "from 30"
     )]
     [InlineData(
-        """{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":-3,"usual":20,"longest":90}}]}""",
+        """
+            {"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":-3,
+            "usual":20,"longest":90}}]}
+            """,
         "steps[0].days.shortest",
         "from 0"
     )]
     [InlineData(
-        """{"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"icing","days":{"shortest":3,"usual":20,"longest":90}}]}""",
+        """
+            {"anchor":{"event":"plantOut","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"icing","days":{"shortest":3,
+            "usual":20,"longest":90}}]}
+            """,
         "steps[0].kind",
         "coldMoist"
     )]
     [InlineData(
-        """{"anchor":{"event":"sow","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":3,"usual":20,"longest":90}}]}""",
+        """
+            {"anchor":{"event":"sow","date":"2027-05-20"},"today":"2027-02-01","steps":[{"kind":"coldMoist","days":{"shortest":3,
+            "usual":20,"longest":90}}]}
+            """,
         "steps",
         "exactly one"
     )]

@@ -80,7 +80,10 @@ public sealed class SowingTests : IAsyncLifetime
             batch,
             "2027-03-01",
             ifConflict,
-            $$"""{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"{{kind}}","label":"{{label}}","cells":72},"seeds":60,"cells":{{cells}}{{more}} }"""
+            $$"""
+            {"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"{{kind}}","label":"{{label}}","cells":72},"seeds":60,
+            "cells":{{cells}}{{more}} }
+            """
         );
 
     [Fact]
@@ -182,7 +185,10 @@ public sealed class SowingTests : IAsyncLifetime
     [Theory]
     [InlineData("""{"kind":"count","part":"1","emerged":1,"lost":0,"spots":[{"cell":1,"row":1,"emerged":1,"lost":0}]}""", "spots[0]")]
     [InlineData(
-        """{"kind":"count","part":"1","emerged":2,"lost":0,"spots":[{"cell":1,"row":null,"emerged":1,"lost":0},{"cell":1,"row":null,"emerged":1,"lost":0}]}""",
+        """
+            {"kind":"count","part":"1","emerged":2,"lost":0,"spots":[{"cell":1,"row":null,"emerged":1,"lost":0},{"cell":1,"row":null,
+            "emerged":1,"lost":0}]}
+            """,
         "spots"
     )]
     [InlineData("""{"kind":"count","part":"1","emerged":0,"lost":0,"cause":"frost"}""", "cause")]

@@ -121,7 +121,8 @@ public sealed class TemperatureTests : IAsyncLifetime
     public async Task The_future_a_lost_sensor_and_the_skipped_hour_are_told_by_their_reasons()
     {
         var (_, report) = await File(
-            "time,temp\n2027-03-14 01:30,4\n2027-03-14 02:30,4\n2027-03-14 03:30,-127\n2027-03-14 04:30,4\n2027-03-14 04:31,44\n2027-03-14 04:32,4\n2027-03-14 12:30,4\n2027-03-20 04:30,4\nnever,4\n"
+            "time,temp\n2027-03-14 01:30,4\n2027-03-14 02:30,4\n2027-03-14 03:30,-127\n2027-03-14 04:30,4\n2027-03-14 "
+                + "04:31,44\n2027-03-14 04:32,4\n2027-03-14 12:30,4\n2027-03-20 04:30,4\nnever,4\n"
         );
         Assert.Equal(
             ["future", "skippedHour", "temperature", "time"],

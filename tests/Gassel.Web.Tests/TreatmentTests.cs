@@ -42,7 +42,8 @@ public sealed class TreatmentTests : IAsyncLifetime
     {
         var batches = entries.Select(e =>
             $$"""
-                {"batch":"{{e.Batch}}","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{{e.Payload}} }]}
+                {"batch":"{{e.Batch}}","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":null,
+                "recordedAt":"2027-03-14T18:00:00Z","payload":{{e.Payload}} }]}
                 """
         );
         return _book.Post(
@@ -115,8 +116,9 @@ public sealed class TreatmentTests : IAsyncLifetime
     public async Task What_cannot_be_read_is_told_with_its_place(string body, string field, string words)
     {
         var bag = (await Told("balsamroot", "cold-moist"))[0];
-        var entry =
-            $$"""{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{{AllWell}}}""";
+        var entry = $$"""
+            {"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{{AllWell}}}
+            """;
         var json = body.Replace("@", bag.ToString(), StringComparison.Ordinal).Replace("#", entry, StringComparison.Ordinal);
         var (_, problem) = await _book.Post("/api/entries", $$"""{"act":"{{Guid.NewGuid()}}","who":"grower",{{json[1..]}}""");
         Assert.Equal(field, problem["field"]!.GetValue<string>());
@@ -163,7 +165,8 @@ public sealed class TreatmentTests : IAsyncLifetime
         await _book.Post(
             "/api/batches",
             $$"""
-            {"id":"{{id}}","choice":"usual","seeds":60,"who":"grower","plan":{"speciesId":"globemallow","routeId":null,"lotId":1,"plants":20,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }
+            {"id":"{{id}}","choice":"usual","seeds":60,"who":"grower","plan":{"speciesId":"globemallow","routeId":null,"lotId":1,
+            "plants":20,"target":"sow","lastFrost":"2027-05-08","weeksFromLastFrost":0} }
             """
         );
         await using (

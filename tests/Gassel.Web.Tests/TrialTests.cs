@@ -23,7 +23,8 @@ public sealed class TrialTests : IAsyncLifetime
 
     private string Wish(string arms = "", int seeds = 24, string more = "") =>
         $$"""
-            {"name":"deep or not","changed":"depth","speciesId":"prairie-smoke","lotId":1,"seedsPerArm":{{seeds}},"layout":"cellsMixed","sowOn":"2027-03-14","randomSeed":7{{more}},
+            {"name":"deep or not","changed":"depth","speciesId":"prairie-smoke","lotId":1,"seedsPerArm":{{seeds}},"layout":"cellsMixed",
+            "sowOn":"2027-03-14","randomSeed":7{{more}},
              "arms":[{"batch":"{{_control}}","name":"shallow"}{{(
                 arms.Length > 0 ? arms : $$""",{"batch":"{{_treated}}","name":"deep","depthMm":9}"""
             )}}]}
@@ -200,8 +201,10 @@ public sealed class TrialTests : IAsyncLifetime
 
     private string Outdoors(string control, string treated) =>
         $$"""
-            {"name":"stones or not","changed":"stones","speciesId":"prairie-smoke","lotId":1,"seedsPerArm":24,"layout":"ownVessels","replicates":3,"sowOn":"2027-03-14","randomSeed":7,
-             "arms":[{"batch":"{{_control}}","name":"without","routeId":"prairie-smoke-winter-container"{{control}}},{"batch":"{{_treated}}","name":"with stones","routeId":"prairie-smoke-winter-container"{{treated}}}]}
+            {"name":"stones or not","changed":"stones","speciesId":"prairie-smoke","lotId":1,"seedsPerArm":24,"layout":"ownVessels",
+            "replicates":3,"sowOn":"2027-03-14","randomSeed":7,
+             "arms":[{"batch":"{{_control}}","name":"without","routeId":"prairie-smoke-winter-container"{{control}}},
+             {"batch":"{{_treated}}","name":"with stones","routeId":"prairie-smoke-winter-container"{{treated}}}]}
             """;
 
     [Fact]

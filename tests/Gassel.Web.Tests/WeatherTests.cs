@@ -25,14 +25,19 @@ public sealed class WeatherTests : IAsyncLifetime
             "/api/site",
             string.Create(
                 CultureInfo.InvariantCulture,
-                $$"""{"name":"Test bench","latitude":{{latitude}},"timeZone":"{{zone}}","lastFrost":"05-08","weatherRecordId":{{record?.ToString(CultureInfo.InvariantCulture) ?? "null"}},"settings":{{settings}}}"""
+                $$"""
+                {"name":"Test bench","latitude":{{latitude}},"timeZone":"{{zone}}","lastFrost":"05-08",
+                "weatherRecordId":{{record?.ToString(CultureInfo.InvariantCulture) ?? "null"}},"settings":{{settings}}}
+                """
             )
         );
 
     private Task<(int Status, JsonNode Body)> File(string csv, string query = "") =>
         _book.Send(HttpMethod.Post, "/api/weather-file" + query, new StringContent(csv, Encoding.UTF8, "text/csv"));
 
-    /// <summary>Daily weather of Seattle 2012–2015 from the npm package vega-datasets (BSD-3), a test-only dependency; last frosts from R.</summary>
+    /// <summary>
+    /// Daily weather of Seattle 2012–2015 from the npm package vega-datasets (BSD-3), a test-only dependency; last frosts from R.
+    /// </summary>
     private static string Seattle()
     {
         for (var folder = new DirectoryInfo(AppContext.BaseDirectory); ; folder = folder.Parent!)

@@ -42,7 +42,10 @@ public sealed class YardTests : IAsyncLifetime
         Assert.True(status == 200, report.ToJsonString());
         var (set, site) = await _book.Put(
             "/api/site",
-            $$"""{"name":"Test bench","latitude":{{latitude.ToString(CultureInfo.InvariantCulture)}},"timeZone":"America/Denver","lastFrost":"05-08","weatherRecordId":{{report["savedAs"]}} }"""
+            $$"""
+            {"name":"Test bench","latitude":{{latitude.ToString(CultureInfo.InvariantCulture)}},"timeZone":"America/Denver",
+            "lastFrost":"05-08","weatherRecordId":{{report["savedAs"]}} }
+            """
         );
         Assert.True(set == 200, site.ToJsonString());
     }
@@ -59,7 +62,8 @@ public sealed class YardTests : IAsyncLifetime
         var (status, made) = await _book.Post(
             "/api/batches",
             $$"""
-            {"id":"{{id}}","choice":"usual","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"{{species}}","routeId":"{{species}}-winter-container","lotId":{{lot[
+            {"id":"{{id}}","choice":"usual","seeds":{{seeds}},"who":"grower","plan":{"speciesId":"{{species}}",
+            "routeId":"{{species}}-winter-container","lotId":{{lot[
                 "id"
             ]}},"plants":20,"target":"start","date":"2027-03-20"} }
             """
@@ -72,7 +76,10 @@ public sealed class YardTests : IAsyncLifetime
         $$"""{"kind":"prepared","part":"{{part}}","setup":{{setup}},"done":{{done}} }""";
 
     private static string Out(string label = "jug 1", string place = "yard", string part = "1") =>
-        $$"""{"kind":"stepStarted","part":"{{part}}","step":0,"seeds":60,"place":"{{place}}","vessel":{"kind":"container","label":"{{label}}"} }""";
+        $$"""
+            {"kind":"stepStarted","part":"{{part}}","step":0,"seeds":60,"place":"{{place}}","vessel":{"kind":"container",
+            "label":"{{label}}"} }
+            """;
 
     private Task<(int Status, JsonNode Body)> Tend(Guid batch, string what, string day = "2027-03-14") =>
         _book.Record(batch, day, "warn", $$"""{"kind":"tended","part":"1","what":"{{what}}"}""");
@@ -193,7 +200,10 @@ public sealed class YardTests : IAsyncLifetime
     [InlineData("""{"kind":null,"care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":null}""", "setup.kind")]
     [InlineData("""{"kind":"jug4","care":"capOff","mix":"lowNutrient","mixCm":0,"stonesKg":0,"own":null}""", "setup.mixCm")]
     [InlineData(
-        """{"kind":"jug4","care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":{"litres":2,"heightCm":20,"transmittance":0.5}}""",
+        """
+            {"kind":"jug4","care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":{"litres":2,"heightCm":20,
+            "transmittance":0.5}}
+            """,
         "setup.own"
     )]
     [InlineData(
@@ -212,7 +222,10 @@ public sealed class YardTests : IAsyncLifetime
     {
         var (_, advice) = await _book.Post(
             "/api/yard/preparation",
-            """{"kind":null,"care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":{"litres":1,"heightCm":12,"transmittance":0}}"""
+            """
+            {"kind":null,"care":"capOff","mix":"lowNutrient","mixCm":8,"stonesKg":0,"own":{"litres":1,"heightCm":12,
+            "transmittance":0}}
+            """
         );
         Assert.Equal(3, advice["doubts"]!.AsArray().Count);
         Assert.Equal("drainHoles", advice["steps"]![0]!["step"]!.GetValue<string>());
@@ -273,7 +286,10 @@ public sealed class YardTests : IAsyncLifetime
         var indoors = Guid.NewGuid();
         await _book.Post(
             "/api/batches",
-            $$"""{"id":"{{indoors}}","choice":"usual","seeds":50,"who":"grower","plan":{"speciesId":"prairie-smoke","routeId":"prairie-smoke-light","lotId":{{lot}},"plants":20,"target":"start","date":"2027-03-20"} }"""
+            $$"""
+            {"id":"{{indoors}}","choice":"usual","seeds":50,"who":"grower","plan":{"speciesId":"prairie-smoke",
+            "routeId":"prairie-smoke-light","lotId":{{lot}},"plants":20,"target":"start","date":"2027-03-20"} }
+            """
         );
         await _book.Record(outdoors, "2026-11-20", "warn", Prepared(), Out());
         await _book.Record(outdoors, "2027-03-10", "warn", """{"kind":"count","part":"1","emerged":12,"lost":2,"cause":"slugs"}""");

@@ -102,22 +102,23 @@ public static class Chilling
         {
             how,
             Text.Of(
-                $"Response: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; the shape is an assumption."
+                $"Response: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to "
+                    + $"{response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; the shape is an assumption."
             ),
             Text.Of(
-                $"By weight {effective:0.##} days, {moist.Sum(d => d.ChillHours):0.#} hours from 0 to {TemperatureDay.ChillToC} °C, {moist.Sum(d => d.CoveredHours) / 24:0.##} days by the calendar."
+                $"By weight {effective:0.##} days, {moist.Sum(d => d.ChillHours):0.#} hours from 0 to "
+                    + $"{TemperatureDay.ChillToC} °C, {moist.Sum(d => d.CoveredHours) / 24:0.##} days by the calendar."
             ),
         };
         if (days.Count > moist.Count)
             working.Add($"{days.Count - moist.Count} days not moist are left out: dry seed gains nothing.");
         if (gaps.Count > 0)
-            working.Add(
-                Text.Of( $"{gaps.Count} gaps, {gaps.Sum(g => g.Hours):0.#} h in all, are left out.")
-            );
+            working.Add(Text.Of($"{gaps.Count} gaps, {gaps.Sum(g => g.Hours):0.#} h in all, are left out."));
         foreach (var warm in interruptions)
             working.Add(
                 Text.Of(
-                    $"{DayWords.Of(warm.From)} to {DayWords.Of(warm.To)}: {warm.Days} days above {WarmAboveC:0} °C may have undone what was gained before."
+                    $"{DayWords.Of(warm.From)} to {DayWords.Of(warm.To)}: {warm.Days} days above {WarmAboveC:0} °C may "
+                        + $"have undone what was gained before."
                 )
             );
         return new(

@@ -34,13 +34,17 @@ public sealed record EmergenceForecast(
         var working = new List<string>
         {
             Text.Of(
-                $"Thermal time above {rate.BaseC:0.#} °C from {DayWords.Of(from)} on{(rate.OptimumC is { } o ? $", no faster above {o:0.#} °C" : "")}{(rate.CeilingC is { } c ? $", nothing at {c:0.#} °C and above" : "")} (Garcia-Huidobro, Monteith & Squire 1982)."
+                $"Thermal time above {rate.BaseC:0.#} °C from {DayWords.Of(from)} "
+                    + $"on{(rate.OptimumC is { } o ? $", no faster above {o:0.#} °C"
+                        : "")}"
+                    + $"{(rate.CeilingC is { } c ? $", nothing at {c:0.#} °C and above" : "")} "
+                    + $""
+                    + $"(Garcia-Huidobro, Monteith & Squire 1982)."
             ),
+            Text.Of($"A tenth is up at {need.T10:0.#} °C·d, half at {need.T50:0.#}, nine tenths at {need.T90:0.#}."),
             Text.Of(
-                $"A tenth is up at {need.T10:0.#} °C·d, half at {need.T50:0.#}, nine tenths at {need.T90:0.#}."
-            ),
-            Text.Of(
-                $"{counted.Count} days bring {counted.Sum(d => d.Degrees):0.#} °C·d. The temperatures must be those of the medium; light and water are taken to be right."
+                $"{counted.Count} days bring {counted.Sum(d => d.Degrees):0.#} °C·d. The temperatures must be those of "
+                    + $"the medium; light and water are taken to be right."
             ),
         };
         return new(
@@ -57,7 +61,8 @@ public sealed record EmergenceForecast(
                     ?
                     [
                         Text.Of(
-                            $"Temperatures are missing for {gaps.Sum(g => g.Hours) / 24:0.#} days in {gaps.Count} {(gaps.Count == 1 ? "gap" : "gaps")}: nothing was added in them, so it may come up earlier."
+                            $"Temperatures are missing for {gaps.Sum(g => g.Hours) / 24:0.#} days in {gaps.Count} "
+                                + $"{(gaps.Count == 1 ? "gap" : "gaps")}: nothing was added in them, so it may come up earlier."
                         ),
                     ]
                     : Array.Empty<string>(),

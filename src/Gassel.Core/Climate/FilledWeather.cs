@@ -8,14 +8,16 @@ public sealed record FilledWeather(IReadOnlyList<WholeDay> Days, IReadOnlyList<D
         [
             .. Filled.Select(g =>
                 Text.Of(
-                    $"{DayWords.Of(g.From)}{(g.To > g.From ? $" to {DayWords.Of(g.To)}" : "")}: no reading, taken between the days beside it."
+                    $"{DayWords.Of(g.From)}{(g.To > g.From ? $" to {DayWords.Of(g.To)}" : "")}: no reading, taken "
+                        + $"between the days beside it."
                 )
             ),
             .. Broken is { } b
                 ?
                 [
                     Text.Of(
-                        $"{DayWords.Of(b.From)} to {DayWords.Of(b.To)}: {b.To.DayNumber - b.From.DayNumber + 1} days without a reading, more than {WeatherFilling.MostDays}; what follows is withheld."
+                        $"{DayWords.Of(b.From)} to {DayWords.Of(b.To)}: {b.To.DayNumber - b.From.DayNumber + 1} days "
+                            + $"without a reading, more than {WeatherFilling.MostDays}; what follows is withheld."
                     ),
                 ]
                 : Array.Empty<string>(),

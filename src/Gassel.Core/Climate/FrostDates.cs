@@ -115,16 +115,17 @@ public static class FrostDates
     {
         var lines = new List<string>
         {
-            Text.Of( $"Frost: a day whose minimum is at or below {thresholdC:0.#} °C."),
+            Text.Of($"Frost: a day whose minimum is at or below {thresholdC:0.#} °C."),
             south
                 ? "South: season from 1 July; spring to 31 January, autumn 1 February to 30 June."
                 : "North: last spring frost up to 31 July, first autumn frost from 1 August.",
             Text.Of(
-                $"{springs} springs and {autumns} autumns with at least 90 % of their days; quantiles linear between years (R's type 7), years without frost left out and counted as no frost in the shares."
+                $"{springs} springs and {autumns} autumns with at least 90 % of their days; quantiles linear between "
+                    + $"years (R's type 7), years without frost left out and counted as no frost in the shares."
             ),
         };
         if (Math.Min(springs, autumns) < YearsForARisk)
-            lines.Add(Text.Of( $"Under {YearsForARisk} years: too few for a risk, a range only."));
+            lines.Add(Text.Of($"Under {YearsForARisk} years: too few for a risk, a range only."));
         return lines;
     }
 }

@@ -15,7 +15,8 @@ public sealed record FrostOutlook(IReadOnlyList<ThresholdOutlook> Thresholds, Gr
 
     public FrostResult Frost => Thresholds[0].Frost;
 
-    /// <param name="offsetK">Added to every reading before the threshold: a valley bottom is some degrees colder than where the record was kept.</param>
+    /// <param name="offsetK">Added to every reading before the threshold: a valley bottom is some degrees colder than where the record was
+    /// kept.</param>
     public static FrostOutlook From(IReadOnlyList<DailyTemperature> daily, double latitude, double offsetK = 0)
     {
         var here = daily.Select(d => d with { MinC = d.MinC + offsetK, MaxC = d.MaxC + offsetK }).ToList();

@@ -58,15 +58,15 @@ public static class FrostWords
         if (years == 0)
             return $"no {season} on record";
         if (years < FrostDates.YearsForARisk)
-            return Text.Of( $"{times} of {years} {season}s {what}; too few years for a risk");
+            return Text.Of($"{times} of {years} {season}s {what}; too few years for a risk");
         if (times == 0)
-            return Text.Of( $"none of {years} {season}s {what}");
+            return Text.Of($"none of {years} {season}s {what}");
         if (times == years)
-            return Text.Of( $"all of {years} {season}s {what}");
+            return Text.Of($"all of {years} {season}s {what}");
         var oneIn = (int)Math.Round((double)years / times, MidpointRounding.AwayFromZero);
         if (2 * times > years)
-            return Text.Of( $"{times} of {years} {season}s {what}");
+            return Text.Of($"{times} of {years} {season}s {what}");
         var count = oneIn < Numbers.Length ? Numbers[oneIn] : oneIn.ToString(culture);
-        return Text.Of( $"one {season} in {count} {what} ({times} of {years})");
+        return Text.Of($"one {season} in {count} {what} ({times} of {years})");
     }
 }

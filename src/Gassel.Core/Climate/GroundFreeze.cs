@@ -30,10 +30,12 @@ public static class GroundFreeze
             years.Count - offsets.Count,
             [
                 Text.Of(
-                    $"Ground taken to freeze on the first day {(south ? "from 1 March" : "from 1 September")} with a mean of the last {MeanOverDays} days at or below 0 °C (our assumption)."
+                    $"Ground taken to freeze on the first day {(south ? "from 1 March" : "from 1 September")} with a "
+                        + $"mean of the last {MeanOverDays} days at or below 0 °C (our assumption)."
                 ),
                 Text.Of(
-                    $"{years.Count} winters with at least 90 % of their days; {years.Count - offsets.Count} did not freeze by this rule. Ground under snow or mulch freezes later."
+                    $"{years.Count} winters with at least 90 % of their days; {years.Count - offsets.Count} did not "
+                        + $"freeze by this rule. Ground under snow or mulch freezes later."
                 ),
             ]
         );

@@ -3,7 +3,8 @@ using System.Globalization;
 namespace Gassel.Core.Climate;
 
 /// <summary>
-/// Reads the rows of one logger's file in their order: moments in any order of date parts, with or without an offset, and temperatures in either unit. Keeps
+/// Reads the rows of one logger's file in their order: moments in any order of date parts, with or without an offset, and temperatures in
+/// either unit. Keeps
 /// what it needs to tell the hour that comes twice in autumn: the first time round it is summer time, until the clock steps back.
 /// </summary>
 /// <param name="zone">Of the site.</param>

@@ -6,7 +6,9 @@ public static class ReadingJumps
     /// <summary>Less of a step is no jump, K (our assumption).</summary>
     public const double SmallestK = 10;
 
-    /// <summary>Air in a fridge or a room changes more slowly than this, K per minute (our assumption; a door left open gives about 1).</summary>
+    /// <summary>
+    /// Air in a fridge or a room changes more slowly than this, K per minute (our assumption; a door left open gives about 1).
+    /// </summary>
     public const double FastestKPerMinute = 2;
 
     /// <summary>A new level that lasts longer is believed: the probe was carried elsewhere (our assumption).</summary>

@@ -3,7 +3,8 @@ using Gassel.Core.Treatments;
 namespace Gassel.Core.Climate;
 
 /// <summary>
-/// A day between its minimum and maximum as one sine, T = mean + amplitude·sin θ with θ uniform (Baskerville &amp; Emin 1969), integrated exactly
+/// A day between its minimum and maximum as one sine, T = mean + amplitude·sin θ with θ uniform (Baskerville &amp; Emin 1969), integrated
+/// exactly
 /// by the arcsine of each knot. Temperatures in °C, minimum not above maximum.
 /// </summary>
 public static class SingleSineDay
@@ -35,7 +36,9 @@ public static class SingleSineDay
         return sum / Math.PI;
     }
 
-    /// <summary>Hours of the day with a temperature from <paramref name="lowC"/> to <paramref name="highC"/>, both ends inclusive.</summary>
+    /// <summary>
+    /// Hours of the day with a temperature from <paramref name="lowC"/> to <paramref name="highC"/>, both ends inclusive.
+    /// </summary>
     public static double HoursBetween(double minC, double maxC, double lowC, double highC)
     {
         var (mean, amplitude) = ((minC + maxC) / 2, (maxC - minC) / 2);

@@ -1,6 +1,8 @@
 namespace Gassel.Core.Climate;
 
-/// <summary>Springs that sown seed has been through. A spring is over on 1 July in the north, on 1 January in the south (our assumption).</summary>
+/// <summary>
+/// Springs that sown seed has been through. A spring is over on 1 July in the north, on 1 January in the south (our assumption).
+/// </summary>
 public static class Springs
 {
     /// <param name="latitude">The equator counts as north.</param>

@@ -39,7 +39,10 @@ public static class Sun
     public static double Clearness(double solarMJ, double topOfAirMJ) =>
         topOfAirMJ <= 0 ? 0 : Math.Clamp(((solarMJ / topOfAirMJ) - OvercastShare) / (ClearShare - OvercastShare), 0, 1);
 
-    /// <summary>Share of the day's sun that comes between two solar hours, by the sine of the sun's height; all hours add up to 1, or to 0 in polar night.</summary>
+    /// <summary>
+    /// Share of the day's sun that comes between two solar hours, by the sine of the sun's height; all hours add up to 1, or to 0 in polar
+    /// night.
+    /// </summary>
     public static double ShareBetween(double latitude, DateOnly day, double fromHour, double toHour)
     {
         var (a, b, sunset) = Path(latitude, day);

@@ -1,8 +1,10 @@
 namespace Gassel.Core.Climate;
 
 /// <summary>
-/// How fast treated seed comes on at a temperature, in degrees above its base (Garcia-Huidobro, Monteith &amp; Squire 1982): T − base from the base
-/// on; with an optimum no more than at the optimum; with a ceiling from there in a straight line to nothing at the ceiling. Without an optimum
+/// How fast treated seed comes on at a temperature, in degrees above its base (Garcia-Huidobro, Monteith &amp; Squire 1982): T − base from
+/// the base
+/// on; with an optimum no more than at the optimum; with a ceiling from there in a straight line to nothing at the ceiling. Without an
+/// optimum
 /// the rate rises up to the ceiling and is nothing above it.
 /// </summary>
 /// <param name="BaseC">Nothing at or below it, °C.</param>
@@ -32,7 +34,9 @@ public readonly record struct ThermalRate(double BaseC, double? OptimumC = null,
     /// <summary>Mean over a day between its minimum and maximum as one sine, K; a day's sum in °C·d.</summary>
     public double MeanOfDay(double minC, double maxC) => SingleSineDay.MeanOf(minC, maxC, Knots());
 
-    /// <summary>Mean over a time in which the temperature goes in a straight line from one to the other, K; exact through the knots.</summary>
+    /// <summary>
+    /// Mean over a time in which the temperature goes in a straight line from one to the other, K; exact through the knots.
+    /// </summary>
     public double MeanBetween(double fromC, double toC)
     {
         var (low, high) = fromC < toC ? (fromC, toC) : (toC, fromC);

@@ -5,7 +5,8 @@ public static class WeatherFilling
 {
     public const int MostDays = 2;
 
-    /// <param name="daily">In order, each day once; missing values and missing days alike are gaps. Snow that nobody measured is none.</param>
+    /// <param name="daily">In order, each day once; missing values and missing days alike are gaps. Snow that nobody measured is
+    /// none.</param>
     public static FilledWeather Of(IEnumerable<DailyTemperature> daily)
     {
         var days = new List<WholeDay>();

@@ -3,8 +3,10 @@ using MathNet.Numerics.Distributions;
 namespace Gassel.Core.Climate;
 
 /// <summary>
-/// Invented daily weather for the demo and for tests, the same for the same seed. Mean temperature: monthly means interpolated smoothly plus
-/// AR(1) noise; daily range by month with noise, narrower on wet days; wet days by a two-state chain; snow accumulates below 0 °C and melts by
+/// Invented daily weather for the demo and for tests, the same for the same seed. Mean temperature: monthly means interpolated smoothly
+/// plus
+/// AR(1) noise; daily range by month with noise, narrower on wet days; wet days by a two-state chain; snow accumulates below 0 °C and melts
+/// by
 /// degree-days. A model, made for plausible practice data and checked only for its means and its memory.
 /// </summary>
 public static class WeatherGenerator

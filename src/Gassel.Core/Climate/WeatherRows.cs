@@ -2,7 +2,10 @@ using System.Globalization;
 
 namespace Gassel.Core.Climate;
 
-/// <summary>Reads daily minima and maxima as growers find them: any order of date parts, either unit, with gaps, twice told days and swapped columns.</summary>
+/// <summary>
+/// Reads daily minima and maxima as growers find them: any order of date parts, either unit, with gaps, twice told days and swapped
+/// columns.
+/// </summary>
 public static class WeatherRows
 {
     private const double ColdestC = -95;
@@ -16,9 +19,7 @@ public static class WeatherRows
         {
             var (day, fault) = Judge(row, order, unit);
             if (fault is null && days.TryGetValue(day.Date, out var there))
-                fault = Text.Of(
-                    $"{day.Date:yyyy-MM-dd} stands in line {there.Line} already; each day may stand once, the first is kept."
-                );
+                fault = Text.Of($"{day.Date:yyyy-MM-dd} stands in line {there.Line} already; each day may stand once, the first is kept.");
             if (fault is null)
                 days.Add(day.Date, (row.Line, day));
             else
@@ -63,12 +64,7 @@ public static class WeatherRows
             : (double?)null;
         return c is >= ColdestC and <= HottestC
             ? (c, null)
-            : (
-                null,
-                Text.Of(
-                    $"{name} was '{text}'; valid is a number from {ColdestC} to {HottestC} °C, or nothing."
-                )
-            );
+            : (null, Text.Of($"{name} was '{text}'; valid is a number from {ColdestC} to {HottestC} °C, or nothing."));
     }
 
     private static double? Number(string text) =>

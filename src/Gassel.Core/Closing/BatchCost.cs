@@ -90,7 +90,8 @@ public sealed record BatchCost(
                 .. Line($"{state.SeedsStarted} of {lot?.Seeds} seeds of a lot of {lot?.Price:0.##}", lot?.Price is null ? null : seed),
                 .. Line($"{state.SeedsStarted} seeds at {costs.SeedEach:0.###}", lot?.Price is null ? seed : null),
                 .. Line(
-                    $"{litres:0.#} l of mix at {costs.MixPerLitre:0.##} ({CellLitres} l a cell, {PotLitres} l a pot: starter values, from memory)",
+                    $"{litres:0.#} l of mix at {costs.MixPerLitre:0.##} ({CellLitres} l a cell, {PotLitres} l a pot: "
+                        + $"starter values, from memory)",
                     mix
                 ),
                 .. Line($"{vessels:0} trays or containers at {costs.ContainerEach:0.##}", containers),
@@ -99,7 +100,8 @@ public sealed record BatchCost(
                 total is null
                     ? "No price is entered yet."
                     : Text.Of(
-                        $"{total:0.00} in all for {plants} {(furthest > 0 ? "plants that reached the pot or the ground" : "plants that live")}."
+                        $"{total:0.00} in all for {plants} "
+                            + $"{(furthest > 0 ? "plants that reached the pot or the ground" : "plants that live")}."
                     ),
                 .. known.Length is > 0 and < 5 ? ["What has no price is not in the sum."] : Array.Empty<string>(),
                 .. Line($"{plants} plants × {bought:0.00} for one bought, less the cost", plants * bought - total),
@@ -107,8 +109,8 @@ public sealed record BatchCost(
             plants * bought - total
         );
 
-        static string[] Line(FormattableString words, double? amount) =>
-            amount is null ? [] : [Text.Of( $"{FormattableString.Invariant(words)} = {amount:0.00}.")];
+        static string[] Line(InvariantText words, double? amount) =>
+            amount is null ? [] : [Text.Of($"{words.ToString()} = {amount:0.00}.")];
     }
 
     /// <summary>kWh of one tray of the part.</summary>

@@ -5,7 +5,9 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Closing;
 
-/// <summary>A batch that lives through two winters or more: double dormancy, bulbs to planting size, trays kept for a second cold.</summary>
+/// <summary>
+/// A batch that lives through two winters or more: double dormancy, bulbs to planting size, trays kept for a second cold.
+/// </summary>
 /// <param name="WintersSoFar">That it has seen the middle of.</param>
 /// <param name="WintersInAll">By the day on which its plants are expected.</param>
 /// <param name="PlantableOn">When its plants are expected to be of planting size; null once that is past.</param>
@@ -122,8 +124,8 @@ public sealed record LongRecord(
             : waits > 0 && plants.Emerged > 0 ? Text.Of($"; {waits} seeds may still come")
             : "";
         return Text.Of(
-            $"{soFar} of {inAll} winters behind it; {where}{still}{(finish is { } on ? Text.Of($"; plants of planting size about {on:MMM yyyy}") : "")}."
+            $"{soFar} of {inAll} winters behind it; "
+                + $"{where}{still}{(finish is { } on ? Text.Of($"; plants of planting size about {on:MMM yyyy}") : "")}."
         );
     }
-
 }

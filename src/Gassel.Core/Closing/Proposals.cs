@@ -58,7 +58,8 @@ public static class Proposals
                 ? "Sow more next winter: plan with what came up, not with what was expected."
                 : "Fewer seeds will do next winter: plan with what came up.",
             Say(
-                $"B-{b.Number} {b.CommonName}: {share:P0} of {b.Seeds} came up ({b.Low:P0} to {b.High:P0}); {forecast.Low:P0} to {forecast.High:P0} was forecast."
+                $"B-{b.Number} {b.CommonName}: {share:P0} of {b.Seeds} came up ({b.Low:P0} to {b.High:P0}); "
+                    + $"{forecast.Low:P0} to {forecast.High:P0} was forecast."
             )
         );
     }
@@ -93,6 +94,5 @@ public static class Proposals
             : new(kind, b.Id, words, Say($"B-{b.Number} {b.CommonName}: {lost} of {b.Plants.Emerged} seedlings lost so."));
     }
 
-    private static string Say(InvariantText text) =>
-        text.ToString().Replace(" %", " %", StringComparison.Ordinal);
+    private static string Say(InvariantText text) => text.ToString().Replace(" %", " %", StringComparison.Ordinal);
 }

@@ -47,10 +47,12 @@ public sealed record TreatmentsCompared(
         var words =
             pair.HolmP < 0.05
                 ? Text.Of(
-                    $"{Text.Capital(best.Name)} gave most, {Points(low)} to {Points(high)} points more than {next.Name}. The batches were not laid out as a trial: lots, days and places differed too."
+                    $"{Text.Capital(best.Name)} gave most, {Points(low)} to {Points(high)} points more than "
+                        + $"{next.Name}. The batches were not laid out as a trial: lots, days and places differed too."
                 )
                 : Text.Of(
-                    $"{Text.Capital(best.Name)} gave most, but so much seed cannot tell it from {next.Name} (difference {Points(low)} to {Points(high)} points)."
+                    $"{Text.Capital(best.Name)} gave most, but so much seed cannot tell it from {next.Name} "
+                        + $"(difference {Points(low)} to {Points(high)} points)."
                 );
         return new(species.Key, species.First().CommonName, arms, best, words, compared.Working);
     }
@@ -95,7 +97,5 @@ public sealed record TreatmentsCompared(
             : $"{arm.Name}, {cold}";
     }
 
-
     private static string Points(double share) => (100 * share).ToString("0", CultureInfo.InvariantCulture).Replace('-', '−');
-
 }

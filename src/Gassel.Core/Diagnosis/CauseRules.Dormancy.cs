@@ -30,7 +30,8 @@ public static partial class CauseRules
         }
         e.For.Add(
             Text.Of(
-                $"Day {g.Day} of {window.Shortest} to {window.Longest}: {(g.Day < window.Shortest ? "before its window" : "inside its window")}."
+                $"Day {g.Day} of {window.Shortest} to {window.Longest}: "
+                    + $"{(g.Day < window.Shortest ? "before its window" : "inside its window")}."
             )
         );
         if (g.Result.Curve is { Extrapolated: false } curve)
@@ -73,7 +74,8 @@ public static partial class CauseRules
             var (gained, certain, shortest, usual) = (cold.All.Effective, cold.Certain.Effective, cold.Shortest.Days, cold.Usual.Days);
             measured &= cold.Measured.Days >= cold.Assumed.Days;
             var amount = Text.Of(
-                $"{gained:0.0} days by temperature since {DayWords.Of(cold.Since)}{(cold.Measured.Days < cold.Assumed.Days ? ", most of it assumed" : "")}"
+                $"{gained:0.0} days by temperature since "
+                    + $"{DayWords.Of(cold.Since)}{(cold.Measured.Days < cold.Assumed.Days ? ", most of it assumed" : "")}"
             );
             if (gained < shortest)
             {
@@ -94,7 +96,8 @@ public static partial class CauseRules
             {
                 e.For.Add(
                     Text.Of(
-                        $"Only {certain:0.0} of them are certain: it lay dry, or three days or more in the warm may have undone what was gained."
+                        $"Only {certain:0.0} of them are certain: it lay dry, or three days or more in the warm may "
+                            + $"have undone what was gained."
                     )
                 );
                 worst = Likelihood.Likely;
@@ -159,7 +162,9 @@ public static partial class CauseRules
         var dry = 1 - ((double)last.Swollen / Math.Max(1, last.Soaked));
         if (g.Part.IsSwollen == false || (dry > Unswollen && g.Part.IsSwollen != true))
         {
-            e.For.Add(Text.Of($"{last.Soaked - last.Swollen} of {last.Soaked} had taken no water at the last look, {DayWords.Of(last.On)}."));
+            e.For.Add(
+                Text.Of($"{last.Soaked - last.Swollen} of {last.Soaked} had taken no water at the last look, {DayWords.Of(last.On)}.")
+            );
             return e.Finding(Cause.CoatNotBroken, Likelihood.Likely, Look);
         }
         e.Against.Add(Text.Of($"Seen swollen {DayWords.Of(last.On)}."));

@@ -40,14 +40,17 @@ public static partial class CauseRules
         {
             e.For.Add(
                 Text.Of(
-                    $"{hottest:0.#} °C was measured{(hottest >= GerminationWarmth.CookingC ? ": at 38 °C and more seed of every kind cooks" : ": too hot for every native here")}."
+                    $"{hottest:0.#} °C was "
+                        + $"measured{(hottest >= GerminationWarmth.CookingC ? ": at 38 °C and more seed of every kind cooks"
+                            : ": too hot for every native here")}."
                 )
             );
         }
         if (above >= DaysToMatter)
             e.For.Add(
                 Text.Of(
-                    $"{above} of {g.Days.Count} days since sowing had a mean above {band.HighC:0.#} °C, where its band ends: cool germinators fall dormant again."
+                    $"{above} of {g.Days.Count} days since sowing had a mean above {band.HighC:0.#} °C, where its band "
+                        + $"ends: cool germinators fall dormant again."
                 )
             );
         if (g.OnMat && SowingAdvice.NoMatFor(g.Species) is not null)
@@ -125,7 +128,8 @@ public static partial class CauseRules
             return null;
         var (band, mean) = (g.Species.Germination, g.Days.Average(d => d.MeanC));
         var words = Text.Of(
-            $"The place is taken to have {mean:0.#} °C, and its band is {band.LowC:0.#}–{band.HighC:0.#} °C; {(g.Measured.Any() ? $"only {g.Measured.Count()} of {g.Days.Count} days were measured" : "no reading")}."
+            $"The place is taken to have {mean:0.#} °C, and its band is {band.LowC:0.#}–{band.HighC:0.#} °C; "
+                + $"{(g.Measured.Any() ? $"only {g.Measured.Count()} of {g.Days.Count} days were measured" : "no reading")}."
         );
         if (assumedOutside)
             e.For.Add(words);
@@ -138,7 +142,9 @@ public static partial class CauseRules
     {
         e.Against.Add(
             Text.Of(
-                $"Measured since sowing: {g.Measured.Min(d => d.MinC):0.#} to {g.Measured.Max(d => d.MaxC):0.#} °C, mean {g.Measured.Average(d => d.MeanC):0.#} °C; its band is {g.Species.Germination.LowC:0.#}–{g.Species.Germination.HighC:0.#} °C."
+                $"Measured since sowing: {g.Measured.Min(d => d.MinC):0.#} to {g.Measured.Max(d => d.MaxC):0.#} °C, "
+                    + $"mean {g.Measured.Average(d => d.MeanC):0.#} °C; its band is "
+                    + $"{g.Species.Germination.LowC:0.#}–{g.Species.Germination.HighC:0.#} °C."
             )
         );
         return e.Finding(cause, Likelihood.Unlikely, look);

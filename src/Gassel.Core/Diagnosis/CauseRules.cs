@@ -1,7 +1,8 @@
 namespace Gassel.Core.Diagnosis;
 
 /// <summary>
-/// The rules by which low germination is judged, one to a cause. Each looks at the record alone, says what speaks for its cause and against it, and answers null where
+/// The rules by which low germination is judged, one to a cause. Each looks at the record alone, says what speaks for its cause and against
+/// it, and answers null where
 /// the cause cannot apply. The facts are common practice, no source; the limits are our assumption and stand beside the rule.
 /// </summary>
 public static partial class CauseRules
@@ -24,7 +25,6 @@ public static partial class CauseRules
         Frost,
         Pests,
     ];
-
 
     private static string Seedlings(int n) => n == 1 ? "One seedling was" : Text.Of($"{n} seedlings were");
 

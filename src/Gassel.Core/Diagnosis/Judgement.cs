@@ -25,9 +25,7 @@ public static class Judgement
     private static string Verdict(GerminationGround ground, List<CauseFinding> findings, bool isLow)
     {
         var result = ground.Result;
-        var soFar = Text.Of(
-            $"{result.Emerged} of {result.Sown} are up ({result.Wilson.Low:P0} to {result.Wilson.High:P0})"
-        );
+        var soFar = Text.Of($"{result.Emerged} of {result.Sown} are up ({result.Wilson.Low:P0} to {result.Wilson.High:P0})");
         if (!isLow)
             return $"{soFar}: as many as expected. Nothing needs explaining.";
         var expected = ground.Expected is { } share ? Text.Of($"{soFar}, {share:P0} were expected") : soFar;

@@ -36,7 +36,7 @@ public sealed record BatchLabel(
     /// <param name="lot">As it is to stand on the label.</param>
     public static BatchLabel Of(int number, BatchPlan plan, PartState part, Species species, string lot)
     {
-        var code = Text.Of( $"B-{number}{(part.Id == BatchPlan.FirstPart ? "" : $".{part.Id}")}");
+        var code = Text.Of($"B-{number}{(part.Id == BatchPlan.FirstPart ? "" : $".{part.Id}")}");
         var open = part.Open;
         var step = plan.Steps[open?.Step ?? part.LastStep ?? plan.NextStep(-1) ?? 0];
         return new(

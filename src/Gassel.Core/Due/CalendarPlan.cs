@@ -33,10 +33,11 @@ public static class CalendarPlan
                 var inHours = step.Kind is StepKind.Scarify or StepKind.Soak or StepKind.Leach;
                 days.Add(
                     new(
-                        Text.Of( $"{part.Id}-{step.Step}"),
+                        Text.Of($"{part.Id}-{step.Step}"),
                         step.Start.Usual,
                         $"{name}{tail}: {act}",
-                        $"Any day from {DayWords.Of(step.Start.Earliest)} to {DayWords.Of(step.Start.Latest)}.{(plan.Steps[step.Step].Step.Note is { } note ? " " + note : "")}",
+                        $"Any day from {DayWords.Of(step.Start.Earliest)} to "
+                            + $"{DayWords.Of(step.Start.Latest)}.{(plan.Steps[step.Step].Step.Note is { } note ? " " + note : "")}",
                         inHours
                     )
                 );
@@ -47,7 +48,7 @@ public static class CalendarPlan
                 // the n-th look of a part keeps its place in a calendar when its day moves
                 days.Add(
                     new(
-                        Text.Of( $"{part.Id}-look-{part.Checks.Count + i}"),
+                        Text.Of($"{part.Id}-look-{part.Checks.Count + i}"),
                         looks[i],
                         $"{name}{tail}: look at it",
                         "Moist without dripping, no mould, no sprouts.",
@@ -62,7 +63,8 @@ public static class CalendarPlan
                         $"{part.Id}-ready",
                         outlook.Finish.Usual,
                         $"{name}{tail}: plants ready",
-                        $"Between {DayWords.Of(outlook.Finish.Earliest)} and {DayWords.Of(outlook.Finish.Latest)}; aimed at {DayWords.Of(outlook.Target)}.",
+                        $"Between {DayWords.Of(outlook.Finish.Earliest)} and {DayWords.Of(outlook.Finish.Latest)}; "
+                            + $"aimed at {DayWords.Of(outlook.Target)}.",
                         false
                     )
                 );

@@ -40,7 +40,8 @@ public static partial class DueWork
                     : "With the first true leaves they are thinned, divided or pricked out; later they stay stunted.",
                 [
                     Text.Of(
-                        $"First seedling {DayWords.Of(clock.FirstUp)} + {SeedlingClock.LookAfterDays} days (our assumption); seed leaves come first, true leaves after them."
+                        $"First seedling {DayWords.Of(clock.FirstUp)} + {SeedlingClock.LookAfterDays} days (our "
+                            + $"assumption); seed leaves come first, true leaves after them."
                     ),
                 ]
             );
@@ -88,13 +89,11 @@ public static partial class DueWork
             : mix == ContainerMix.LowNutrient
                 ? (
                     leaves.AddDays(FeedAfterLeaves),
-                    Text.Of(
-                        $"Low-nutrient mix; true leaves {DayWords.Of(leaves)} + {FeedAfterLeaves} days (our assumption)."
-                    )
+                    Text.Of($"Low-nutrient mix; true leaves {DayWords.Of(leaves)} + {FeedAfterLeaves} days (our assumption).")
                 )
             : (
                 part.SownOn!.Value.AddDays(FoodLasts),
-                Text.Of( $"Mix with nutrients; sown {DayWords.Of(part.SownOn.Value)} + {FoodLasts} days (our assumption).")
+                Text.Of($"Mix with nutrients; sown {DayWords.Of(part.SownOn.Value)} + {FoodLasts} days (our assumption).")
             );
         void Later(DateOnly day, string words)
         {
@@ -102,16 +101,11 @@ public static partial class DueWork
                 (due, why) = (day, words);
         }
         if (part.CameAgainOn is { } again)
-            Later(
-                again.AddDays(FeedAfterSleep),
-                Text.Of( $"Came up again {DayWords.Of(again)} + {FeedAfterSleep} days (our assumption).")
-            );
+            Later(again.AddDays(FeedAfterSleep), Text.Of($"Came up again {DayWords.Of(again)} + {FeedAfterSleep} days (our assumption)."));
         if (part.Tended.LastOrDefault(t => t.What == Tending.Fed) is { On.Year: > 1 } fed)
             Later(
                 fed.On.AddDays(YardWatch.FeedEveryDays),
-                Text.Of(
-                    $"Last fed {DayWords.Of(fed.On)} + {YardWatch.FeedEveryDays} days (our assumption; the label has the say)."
-                )
+                Text.Of($"Last fed {DayWords.Of(fed.On)} + {YardWatch.FeedEveryDays} days (our assumption; the label has the say).")
             );
         return new(DueKind.Feed, part.Id, open.Step, due, null, Late(due, today), "Weakly, by its label, on moist mix.", [why]);
     }
@@ -149,7 +143,8 @@ public static partial class DueWork
             Text.Of($"{asleep} sleep, dormant and alive: keep barely moist and cool, do not tip out."),
             [
                 Text.Of(
-                    $"Died back {DayWords.Of(slept)}; looked for as early in spring as they first came up, {DayWords.Of(due)} (our assumption)."
+                    $"Died back {DayWords.Of(slept)}; looked for as early in spring as they first came up, "
+                        + $"{DayWords.Of(due)} (our assumption)."
                 ),
             ]
         );
@@ -173,7 +168,9 @@ public static partial class DueWork
             null,
             0,
             Text.Of(
-                $"Day {been.Count + 1} of {days}; {(skipped <= 0 ? "a day that is skipped moves the end" : Text.Of($"{skipped} skipped so far, each moved the end by a day"))}."
+                $"Day {been.Count + 1} of {days}; "
+                    + $"{(skipped <= 0 ? "a day that is skipped moves the end"
+                        : Text.Of($"{skipped} skipped so far, each moved the end by a day"))}."
             ),
             [Text.Of($"Hardening off since {DayWords.Of(open.Start)}; {been.Count} days out are recorded.")]
         );
@@ -196,10 +193,10 @@ public static partial class DueWork
             Text.Of($"{wait} are hardened and wait in their pots."),
             [
                 Text.Of(
-                    $"The route ended {DayWords.Of(ready)}; nothing of it is left but the ground{(due == ready ? "" : Text.Of($", which is open to them from {DayWords.Of(due)}"))}."
+                    $"The route ended {DayWords.Of(ready)}; nothing of it is left but the "
+                        + $"ground{(due == ready ? "" : Text.Of($", which is open to them from {DayWords.Of(due)}"))}."
                 ),
             ]
         );
     }
-
 }

@@ -10,7 +10,9 @@ public static partial class DueWork
     public const int DomeDaysAfterFirst = 4;
     private const int DomeDaysAtMost = 5;
 
-    /// <summary>Kept over, it is looked at as early in the next spring as it was sown in this one, but not before so many days (our assumption).</summary>
+    /// <summary>
+    /// Kept over, it is looked at as early in the next spring as it was sown in this one, but not before so many days (our assumption).
+    /// </summary>
     private const int LeastDaysKept = 90;
 
     /// <param name="potOn">Potting on is asked for by the route's days, because no true leaves ask for it.</param>
@@ -29,17 +31,13 @@ public static partial class DueWork
             return null;
         var (due, why) = (
             first.AddDays(DomeDaysAfterFirst),
-            Text.Of(
-                $"First seedling {DayWords.Of(first)} + {DomeDaysAfterFirst} days (3 to 5 is common practice, no source)."
-            )
+            Text.Of($"First seedling {DayWords.Of(first)} + {DomeDaysAfterFirst} days (3 to 5 is common practice, no source).")
         );
         if (plan.Forecast is { } forecast && HalfUp(part, forecast.Mean) is { } half && half < due)
         {
             (due, why) = (
                 half,
-                Text.Of(
-                    $"Half of the {part.Seeds * forecast.Mean:0} expected were up {DayWords.Of(half)} (common practice, no source)."
-                )
+                Text.Of($"Half of the {part.Seeds * forecast.Mean:0} expected were up {DayWords.Of(half)} (common practice, no source).")
             );
         }
         return new(
@@ -84,10 +82,8 @@ public static partial class DueWork
             null,
             late,
             late == 0
-                ? Text.Of( $"{part.Standing} stand; emergence expected until {DayWords.Of(due)}.")
-                : Text.Of(
-                    $"{part.Standing} stand crowded; left too long they stay stunted. Late seed may still come."
-                ),
+                ? Text.Of($"{part.Standing} stand; emergence expected until {DayWords.Of(due)}.")
+                : Text.Of($"{part.Standing} stand crowded; left too long they stay stunted. Late seed may still come."),
             [
                 Text.Of(
                     $"Sown {DayWords.Of(open.Start)} + {days.Longest} days, the longest to emergence of the route = {DayWords.Of(due)}."
@@ -117,10 +113,8 @@ public static partial class DueWork
                 : $"Past the expected window, which ended {DayWords.Of(windowEnd)}.",
             [
                 last is { } l
-                    ? Text.Of( $"Last count {DayWords.Of(l)} + {CountEveryDays} days (our assumption).")
-                    : Text.Of(
-                        $"Sown {DayWords.Of(open.Start)} + {step.Step.Days.Shortest} days, the shortest to emergence of the route."
-                    ),
+                    ? Text.Of($"Last count {DayWords.Of(l)} + {CountEveryDays} days (our assumption).")
+                    : Text.Of($"Sown {DayWords.Of(open.Start)} + {step.Step.Days.Shortest} days, the shortest to emergence of the route."),
             ]
         );
     }
@@ -140,7 +134,8 @@ public static partial class DueWork
             "Finished for this spring and kept: barely moist, through another winter.",
             [
                 Text.Of(
-                    $"Put by {DayWords.Of(kept)}; looked at again as early in the next spring as in the first, {DayWords.Of(due)} (our assumption)."
+                    $"Put by {DayWords.Of(kept)}; looked at again as early in the next spring as in the first, "
+                        + $"{DayWords.Of(due)} (our assumption)."
                 ),
             ]
         );

@@ -30,11 +30,7 @@ public static partial class DueWork
                 null,
                 Late(rest, today),
                 "Left on, seedlings grow pale under it.",
-                [
-                    Text.Of(
-                        $"Three quarters came off {DayWords.Of(most.On)} + {StrawRestDays} days (common practice, no source)."
-                    ),
-                ]
+                [Text.Of($"Three quarters came off {DayWords.Of(most.On)} + {StrawRestDays} days (common practice, no source).")]
             );
         }
         if (plan.GerminateStep is null)
@@ -53,10 +49,13 @@ public static partial class DueWork
             "Seedlings must not come up under straw. While the ground is still frozen, wait: it keeps pots from heaving.",
             [
                 Text.Of(
-                    $"Set out {DayWords.Of(sown)}; the first seedling is expected {DayWords.Of(first)}{(part.Outdoors is null ? " by the plan, because no weather is known" : " by the container model")}."
+                    $"Set out {DayWords.Of(sown)}; the first seedling is expected "
+                        + $"{DayWords.Of(first)}{(part.Outdoors is null ? " by the plan, because no weather is known"
+                            : " by the container model")}."
                 ),
                 Text.Of(
-                    $"{StrawOffBeforeDays} days before it, {DayWords.Of(due)} (our assumption for early spring); a week with a mean of 3 °C asks for it sooner."
+                    $"{StrawOffBeforeDays} days before it, {DayWords.Of(due)} (our assumption for early spring); a "
+                        + $"week with a mean of 3 °C asks for it sooner."
                 ),
             ]
         );

@@ -4,7 +4,9 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Due;
 
-/// <summary>What each batch asks for. A pure function of state, plan and day: there is no list of tasks that could drift from the facts.</summary>
+/// <summary>
+/// What each batch asks for. A pure function of state, plan and day: there is no list of tasks that could drift from the facts.
+/// </summary>
 public static partial class DueWork
 {
     /// <summary>Bags are looked at weekly (common practice, no source).</summary>
@@ -13,7 +15,9 @@ public static partial class DueWork
     /// <summary>A known bag-sprouter past half of its shortest cold is looked at twice a week (common practice, no source).</summary>
     public const int SprouterCheckEveryDays = 3;
 
-    /// <summary>A container or bed under winter is looked at every second week (our assumption), and a bag by the school that does so.</summary>
+    /// <summary>
+    /// A container or bed under winter is looked at every second week (our assumption), and a bag by the school that does so.
+    /// </summary>
     public const int FortnightDays = 14;
 
     /// <summary>Trays in emergence are counted every third day (our assumption).</summary>
@@ -130,7 +134,8 @@ public static partial class DueWork
             ),
             [
                 Text.Of(
-                    $"{part.Sprouted} of {part.Seeds} seen sprouted on {DayWords.Of(seen.On)}; {plan.Steps[open.Step].Step.Kind.Words()} ends early with the sowing (common practice, no source)."
+                    $"{part.Sprouted} of {part.Seeds} seen sprouted on {DayWords.Of(seen.On)}; "
+                        + $"{plan.Steps[open.Step].Step.Kind.Words()} ends early with the sowing (common practice, no source)."
                 ),
             ]
         );
@@ -194,11 +199,10 @@ public static partial class DueWork
                 until is null
                     ? $"{Text.Capital(present.Kind.Words())} ended {DayWords.Of(due)}; {plan.Steps[next].Step.Kind.Words()} comes next."
                     : Text.Of(
-                        $"{Text.Capital(present.Kind.Words())} since {DayWords.Of(part.Spans[^1].Start)} + {plan.Steps[from].PlannedDays} days planned = {DayWords.Of(due)}."
+                        $"{Text.Capital(present.Kind.Words())} since {DayWords.Of(part.Spans[^1].Start)} + "
+                            + $"{plan.Steps[from].PlannedDays} days planned = {DayWords.Of(due)}."
                     ),
-                Text.Of(
-                    $"Route: {present.Days.Shortest}–{present.Days.Usual}–{present.Days.Longest} days (shortest–usual–longest)."
-                ),
+                Text.Of($"Route: {present.Days.Shortest}–{present.Days.Usual}–{present.Days.Longest} days (shortest–usual–longest)."),
             ]
         );
     }
@@ -217,11 +221,7 @@ public static partial class DueWork
             step.Step.Kind == StepKind.HardenOff
                 ? "The plants are ready when this ends, in fair weather; wind or a skipped day moves it."
                 : "The plants are ready when this ends.",
-            [
-                Text.Of(
-                    $"{Text.Capital(step.Step.Kind.Words())} since {DayWords.Of(open.Start)} + {step.PlannedDays} days planned."
-                ),
-            ]
+            [Text.Of($"{Text.Capital(step.Step.Kind.Words())} since {DayWords.Of(open.Start)} + {step.PlannedDays} days planned.")]
         );
     }
 
@@ -261,10 +261,7 @@ public static partial class DueWork
             null,
             late,
             late == 0 ? "Moist without dripping, no mould, no sprouts." : "Nobody knows whether it dried, moulded or sprouted since.",
-            [
-                Text.Of( $"Last looked at {DayWords.Of(last)} + {interval} days = {DayWords.Of(due)}."),
-                why,
-            ]
+            [Text.Of($"Last looked at {DayWords.Of(last)} + {interval} days = {DayWords.Of(due)}."), why]
         );
     }
 
@@ -278,9 +275,7 @@ public static partial class DueWork
             {
                 yield return onward with
                 {
-                    Cost = Text.Of(
-                        $"{SwellingCycles.Tally(part)} since {DayWords.Of(seen)}: sow or go on today or tomorrow."
-                    ),
+                    Cost = Text.Of($"{SwellingCycles.Tally(part)} since {DayWords.Of(seen)}: sow or go on today or tomorrow."),
                 };
             }
             yield break;
@@ -305,11 +300,7 @@ public static partial class DueWork
             Late(due, today) == 0
                 ? "Swollen and paler has taken water; small and dark has not."
                 : "Swollen seed drowns or sprouts in standing water.",
-            [
-                Text.Of(
-                    $"In water or moist medium since {DayWords.Of(last)} + {SoakHours} h (common practice, no source)."
-                ),
-            ],
+            [Text.Of($"In water or moist medium since {DayWords.Of(last)} + {SoakHours} h (common practice, no source).")],
             last == open.Start ? open.StartedAt?.AddHours(SoakHours) : null
         );
     }
@@ -329,15 +320,10 @@ public static partial class DueWork
             Late(due, today) == 0
                 ? "Fresh water of room temperature; look at the seed while at it."
                 : "What leached out stays in the water, and the water goes foul.",
-            [
-                Text.Of(
-                    $"Last water {DayWords.Of(on)} + {SoakHours} h (common practice, no source); changed {changes.Count} times so far."
-                ),
-            ],
+            [Text.Of($"Last water {DayWords.Of(on)} + {SoakHours} h (common practice, no source); changed {changes.Count} times so far.")],
             at?.AddHours(SoakHours)
         );
     }
 
     private static int Late(DateOnly due, DateOnly today) => Math.Max(0, today.DayNumber - due.DayNumber);
-
 }

@@ -4,7 +4,9 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Due;
 
-/// <summary>How often moist seed is looked at, and on which days: one rule for what is due, the plan, the batch's page and the calendar.</summary>
+/// <summary>
+/// How often moist seed is looked at, and on which days: one rule for what is due, the plan, the batch's page and the calendar.
+/// </summary>
 public static class LookDates
 {
     /// <summary>A longer list tells nobody anything.</summary>
@@ -27,18 +29,22 @@ public static class LookDates
         return sprouter
                 ? (
                     DueWork.SprouterCheckEveryDays,
-                    $"Sprouts in the cold and past half of its shortest time since {DayWords.Of(halfway)}: twice a week (common practice, no source)."
+                    $"Sprouts in the cold and past half of its shortest time since {DayWords.Of(halfway)}: twice a "
+                        + $"week (common practice, no source)."
                 )
             : fortnightly
                 ? (
                     DueWork.FortnightDays,
-                    $"Fortnightly by the school chosen, until half of its shortest time, {DayWords.Of(halfway)} (common practice, no source)."
+                    $"Fortnightly by the school chosen, until half of its shortest time, {DayWords.Of(halfway)} "
+                        + $"(common practice, no source)."
                 )
             : outdoors ? (DueWork.FortnightDays, "Outdoors every second week (our assumption).")
             : (DueWork.CheckEveryDays, "Weekly (common practice, no source).");
     }
 
-    /// <summary>Looks still to come in the moist step that a part is in, or in those of a batch that has not begun; in order, none after the step.</summary>
+    /// <summary>
+    /// Looks still to come in the moist step that a part is in, or in those of a batch that has not begun; in order, none after the step.
+    /// </summary>
     public static IReadOnlyList<DateOnly> Ahead(BatchPlan plan, PartState part, Species species, CheckSchool school, DateOnly today)
     {
         if (part.SownOn is not null && !plan.Route.IsOutdoors)

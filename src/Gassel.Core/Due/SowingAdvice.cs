@@ -3,7 +3,9 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Due;
 
-/// <summary>How to sow seed of a species: what a form begins with, each with its reason. Common practice, no source, unless said otherwise.</summary>
+/// <summary>
+/// How to sow seed of a species: what a form begins with, each with its reason. Common practice, no source, unless said otherwise.
+/// </summary>
 /// <param name="Vessels">What it may be sown into, the usual first.</param>
 /// <param name="SeedsPerCell">For vessels with cells.</param>
 /// <param name="EstimatePercent">Give or take so much where seed of this kind is not counted out; null where it is.</param>
@@ -71,9 +73,7 @@ public sealed record SowingAdvice(
     public Sown Usual(int number, string part, string? place, SownPlan? plan = null)
     {
         var kind = Vessels[0];
-        var label = Text.Of(
-            $"{Words(kind)} {number}{(part == BatchPlan.FirstPart ? "" : $" part {part}")}"
-        );
+        var label = Text.Of($"{Words(kind)} {number}{(part == BatchPlan.FirstPart ? "" : $" part {part}")}");
         var byCells = kind is VesselKind.Tray or VesselKind.DeepCells;
         var cover = plan?.Cover ?? Cover;
         return new(
@@ -116,7 +116,8 @@ public sealed record SowingAdvice(
             VesselKind.Bag or VesselKind.Jar =>
                 "Seed is sown into a tray, deep cells, a flat, a pot or a container, not into a bag or jar.",
             VesselKind.Tray or VesselKind.Flat when species.Has(SpeciesFlag.TapRooted) =>
-                $"{Text.Capital(species.CommonName)} makes a tap root and is not moved on: sow it where it can stay, in deep cells, a pot or a container.",
+                $"{Text.Capital(species.CommonName)} makes a tap root and is not moved on: sow it where it can stay, "
+                    + $"in deep cells, a pot or a container.",
             _ => null,
         };
 
@@ -124,7 +125,8 @@ public sealed record SowingAdvice(
     public static string? NoMatFor(Species species) =>
         species.Germination.HighC <= NoMatToC
             ? Text.Of(
-                $"No heat mat: it comes up at {species.Germination.LowC:0}–{species.Germination.HighC:0} °C, and a mat lifts 10–12 °C above the room."
+                $"No heat mat: it comes up at {species.Germination.LowC:0}–{species.Germination.HighC:0} °C, and a mat "
+                    + $"lifts 10–12 °C above the room."
             )
             : null;
 
@@ -156,7 +158,8 @@ public sealed record SowingAdvice(
         return (
             perCell,
             Text.Of(
-                $"{perCell} to a cell: with {share:P0} expected up, {Math.Pow(1 - share, perCell):P0} of the cells stay empty{(perCell > 1 ? "; thin to one" : "")}."
+                $"{perCell} to a cell: with {share:P0} expected up, {Math.Pow(1 - share, perCell):P0} of the cells "
+                    + $"stay empty{(perCell > 1 ? "; thin to one" : "")}."
             )
         );
     }
@@ -168,7 +171,8 @@ public sealed record SowingAdvice(
             { Germination.HighC: <= CoolToC } => (false, "No dome for a cool germinator: it would warm the mix."),
             _ => (
                 true,
-                "Dome on for moisture, aired a couple of hours a day; off at half of the expected emergence or 3 to 5 days after the first seedling."
+                "Dome on for moisture, aired a couple of hours a day; off at half of the expected emergence or 3 to 5 "
+                    + "days after the first seedling."
             ),
         };
 
@@ -186,5 +190,4 @@ public sealed record SowingAdvice(
             ? $"Label twice, inside and outside, with the name of the plant that it is not: {other}."
             : "Label twice, inside and outside: scientific and common name, date.";
     }
-
 }

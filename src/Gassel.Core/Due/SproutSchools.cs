@@ -7,7 +7,9 @@ public static class SproutSchools
 {
     private const double SowAllShare = 0.1;
 
-    /// <summary>Smallest number of newly sprouted seeds from which the school sows all; at least 1, and more than are left where it never does.</summary>
+    /// <summary>
+    /// Smallest number of newly sprouted seeds from which the school sows all; at least 1, and more than are left where it never does.
+    /// </summary>
     public static int SowAllFrom(this SproutSchool school, PlannedStep step, StepSpan open, PartState part, DateOnly today)
     {
         if (school == SproutSchool.AlwaysPickOut)

@@ -18,7 +18,8 @@ public static class TraySharing
             if (MistakenFor(species, holder.Species))
                 return new(
                     true,
-                    $"{label} holds B-{holder.Number} {holder.Species.CommonName}, which it can be mistaken for: the two share no tray, container, box or bed."
+                    $"{label} holds B-{holder.Number} {holder.Species.CommonName}, which it can be mistaken for: the "
+                        + $"two share no tray, container, box or bed."
                 );
             if (species.Id != holder.Species.Id && (species.Hazard >= HazardLevel.Toxic || holder.Species.Hazard >= HazardLevel.Toxic))
             {

@@ -37,10 +37,12 @@ public sealed record BatchGermination(
             SeedCounted.Of(plan, state),
             [
                 Text.Of(
-                    $"{germinated} germinated of {seeds} seeds, over all parts{(cut > 0 ? $": {state.SeedsStarted} started less {cut} cut for tests" : "")}."
+                    $"{germinated} germinated of {seeds} seeds, over all "
+                        + $"parts{(cut > 0 ? $": {state.SeedsStarted} started less {cut} cut for tests" : "")}."
                 ),
                 Text.Of(
-                    $"{state.Living.Sum(p => p.Sprouted)} sprouted in the treatment, {state.Living.Sum(p => p.Emerged)} emerged; a sprout that emerges counts once."
+                    $"{state.Living.Sum(p => p.Sprouted)} sprouted in the treatment, "
+                        + $"{state.Living.Sum(p => p.Emerged)} emerged; a sprout that emerges counts once."
                 ),
                 .. off > 0
                     ?
@@ -50,7 +52,7 @@ public sealed record BatchGermination(
                         ),
                     ]
                     : Array.Empty<string>(),
-                Text.Of( $"95 % interval {low:P1} to {high:P1} (Wilson 1927)."),
+                Text.Of($"95 % interval {low:P1} to {high:P1} (Wilson 1927)."),
             ]
         );
     }

@@ -5,7 +5,10 @@ namespace Gassel.Core.Fold;
 /// <summary>The work that went into a batch, from its entries.</summary>
 public static class BatchWork
 {
-    /// <summary>Times that hands were on it: looks and counts, moves and waters, each gesture of a day once; notes and the keeping of the book are none.</summary>
+    /// <summary>
+    /// Times that hands were on it: looks and counts, moves and waters, each gesture of a day once; notes and the keeping of the book are
+    /// none.
+    /// </summary>
     public static int Gestures(IEnumerable<Entry> entries) =>
         entries.Where(e => e.Payload is not (Note or VoidEntry or CautionRead or Closed)).Select(e => (e.Act, e.DoneOn)).Distinct().Count();
 }

@@ -3,7 +3,8 @@ using Gassel.Core.Record;
 namespace Gassel.Core.Fold;
 
 /// <summary>
-/// A tray cell by cell, also after thinning and dividing, of which nobody names the cells: what is thinned, divided or pricked out is taken from the
+/// A tray cell by cell, also after thinning and dividing, of which nobody names the cells: what is thinned, divided or pricked out is taken
+/// from the
 /// fullest cells first, the lower number where two are alike (our assumption: that is what thinning to one is for).
 /// </summary>
 /// <param name="IsWhole">Every seedling was counted in a cell.</param>

@@ -54,7 +54,10 @@ internal sealed partial class Folding
         return null;
     }
 
-    /// <summary>The steps of the route follow the plants: the first that is pricked out or potted grows on, the last that is hardened or planted ends its step.</summary>
+    /// <summary>
+    /// The steps of the route follow the plants: the first that is pricked out or potted grows on, the last that is hardened or planted
+    /// ends its step.
+    /// </summary>
     private void GoWith(MovedOn moved, DateOnly on, WorkingPart part)
     {
         if (moved.To <= PlantStage.Potted)

@@ -1,7 +1,8 @@
 namespace Gassel.Core.Fold;
 
 /// <summary>
-/// When seed that stands outdoors has had its cold and comes up, by the container model and the weather known. One forecast for every view: page of the
+/// When seed that stands outdoors has had its cold and comes up, by the container model and the weather known. One forecast for every view:
+/// page of the
 /// container, of the batch, count, plan, ribbon and calendar. A model, uncalibrated unless its kind of vessel was.
 /// </summary>
 /// <param name="ColdNeed">Days of cold that break its dormancy.</param>

@@ -55,10 +55,16 @@ public sealed record PartState(
     /// <summary>What was done to it in the yard, in order.</summary>
     public IReadOnlyList<TendingRecord> Tended { get; init; } = [];
 
-    /// <summary>What the weather does with it outdoors; null indoors, and where no weather is known or it never comes up by it. Put beside the fold by who knows the weather.</summary>
+    /// <summary>
+    /// What the weather does with it outdoors; null indoors, and where no weather is known or it never comes up by it. Put beside the fold
+    /// by who knows the weather.
+    /// </summary>
     public OutdoorForecast? Outdoors { get; init; }
 
-    /// <summary>Day on which the plants that harden off are ready, by the days out and the outlook; null outside that step. Put beside the fold by who knows the weather.</summary>
+    /// <summary>
+    /// Day on which the plants that harden off are ready, by the days out and the outlook; null outside that step. Put beside the fold by
+    /// who knows the weather.
+    /// </summary>
     public DateOnly? HardenedOn { get; init; }
 
     /// <summary>In a container or pot of its own outdoors, described or not.</summary>
@@ -95,7 +101,9 @@ public sealed record PartState(
     /// <summary>The books of its batch were closed.</summary>
     public bool BooksClosed { get; init; }
 
-    /// <summary>Through the last step that the plan holds, and nothing open; or given up with nothing standing; or its books are closed.</summary>
+    /// <summary>
+    /// Through the last step that the plan holds, and nothing open; or given up with nothing standing; or its books are closed.
+    /// </summary>
     public bool IsDone(BatchPlan plan) =>
         BooksClosed
         || Spans.Count > 0 && ((Open is null && plan.NextStep(Spans[^1].Step) is null) || (ClosedOn is not null && Standing == 0));
@@ -128,7 +136,9 @@ public sealed record PartState(
     /// <summary>Days out since a step began.</summary>
     public IReadOnlyList<DayOut> DaysOutOf(StepSpan step) => [.. DaysOut.Where(d => d.On >= step.Start)];
 
-    /// <summary>Days that the open step has had: of the calendar, and of hardening off those on which they were out, once such are recorded.</summary>
+    /// <summary>
+    /// Days that the open step has had: of the calendar, and of hardening off those on which they were out, once such are recorded.
+    /// </summary>
     public int DaysIn(BatchPlan plan, DateOnly today) =>
         Open is not { } open ? 0
         : plan.Steps[open.Step].Step.Kind == Treatments.StepKind.HardenOff && DaysOutOf(open) is { Count: > 0 } been

@@ -25,7 +25,9 @@ public static class PlanOfPart
         return new(days.Shortest + wait, days.Usual + wait, days.Longest + wait);
     }
 
-    /// <summary>Day on which the open step of a part is over: its planned days, or what the weather makes of them. Null for a part in no step.</summary>
+    /// <summary>
+    /// Day on which the open step of a part is over: its planned days, or what the weather makes of them. Null for a part in no step.
+    /// </summary>
     public static DateOnly? EndOfOpen(this BatchPlan plan, PartState part, DateOnly today) =>
         part.Open is not { } open ? null
         : plan.Steps[open.Step].Step.Kind == StepKind.HardenOff && part.HardenedOn is { } hardened ? hardened

@@ -2,7 +2,10 @@ using Gassel.Core.Record;
 
 namespace Gassel.Core.Fold;
 
-/// <summary>Where the plants of a sowing are. Every seedling that came up is alive at a stage, dormant at one, or lost at one: nothing is made out of nothing.</summary>
+/// <summary>
+/// Where the plants of a sowing are. Every seedling that came up is alive at a stage, dormant at one, or lost at one: nothing is made out
+/// of nothing.
+/// </summary>
 /// <param name="Emerged">Seedlings that came up.</param>
 /// <param name="Stages">In order, one for each stage.</param>
 public sealed record PlantTally(int Emerged, IReadOnlyList<StageCount> Stages, IReadOnlyList<StageLoss> Losses)

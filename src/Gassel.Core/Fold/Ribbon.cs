@@ -45,5 +45,4 @@ public static class Ribbon
             : plan.NextStep(step) == germinate ? sky.From
             : null;
     }
-
 }

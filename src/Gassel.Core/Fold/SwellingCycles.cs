@@ -14,9 +14,7 @@ public static class SwellingCycles
             part.Inspections.Count == 0 ? part.Seeds : part.Inspections[0].Soaked,
             part.Inspections.Count
         );
-        return Text.Of(
-            $"{swollen} of {of} swollen after {cycles} {(cycles == 1 ? "cycle" : "cycles")}"
-        );
+        return Text.Of($"{swollen} of {of} swollen after {cycles} {(cycles == 1 ? "cycle" : "cycles")}");
     }
 
     /// <summary>
@@ -31,15 +29,11 @@ public static class SwellingCycles
         var expected = part.Seeds * share;
         var inVain = all.Reverse().TakeWhile(i => i.Swollen == 0).Count();
         var pays = expected >= LeastSeeds && inVain < 2;
-        var record = Text.Of( $"In cycle {all.Count}, {last.Swollen} of {last.Soaked} swelled");
+        var record = Text.Of($"In cycle {all.Count}, {last.Swollen} of {last.Soaked} swelled");
         var words = (pays, inVain) switch
         {
-            (_, >= 2) => Text.Of(
-                $"{inVain} cycles in a row swelled nothing: cut a few open before going on; they may be empty or dead."
-            ),
-            (true, _) => Text.Of(
-                $"{record}; another cycle may swell about {expected:0} of the {part.Seeds} left, and pays."
-            ),
+            (_, >= 2) => Text.Of($"{inVain} cycles in a row swelled nothing: cut a few open before going on; they may be empty or dead."),
+            (true, _) => Text.Of($"{record}; another cycle may swell about {expected:0} of the {part.Seeds} left, and pays."),
             _ => Text.Of(
                 $"{record}; of the {part.Seeds} left another cycle would hardly swell one. Cut a few open, or sow them as they are."
             ),
@@ -49,12 +43,7 @@ public static class SwellingCycles
             expected,
             words,
             [
-                .. all.Select(
-                    (i, n) =>
-                        Text.Of(
-                            $"Cycle {n + 1}, {DayWords.Of(i.On)}: {i.Swollen} of {i.Soaked} swelled."
-                        )
-                ),
+                .. all.Select((i, n) => Text.Of($"Cycle {n + 1}, {DayWords.Of(i.On)}: {i.Swollen} of {i.Soaked} swelled.")),
                 Text.Of(
                     $"Share hoped for: ({last.Swollen} + ½) ÷ ({last.Soaked} + 1) = {share:0.00}; times {part.Seeds} left = {expected:0.0}."
                 ),

@@ -2,7 +2,9 @@ using MathNet.Numerics.Distributions;
 
 namespace Gassel.Core.Germination;
 
-/// <summary>A binomial number at a cost that does not grow with the trials; the library's own sampler throws a coin for each of them.</summary>
+/// <summary>
+/// A binomial number at a cost that does not grow with the trials; the library's own sampler throws a coin for each of them.
+/// </summary>
 public static class BinomialDraw
 {
     /// <summary>From so many expected of both kinds on, the normal distribution with a continuity correction stands in.</summary>

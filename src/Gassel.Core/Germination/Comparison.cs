@@ -85,7 +85,8 @@ public sealed record Comparison(
     {
         var lines = arms.Select(a =>
                 Text.Of(
-                    $"{a.Name}: {a.Emerged} of {a.Sown} = {a.Fraction:P1}; {Percent.Of(confidence)} interval {a.Low:P1} to {a.High:P1} (Wilson 1927)."
+                    $"{a.Name}: {a.Emerged} of {a.Sown} = {a.Fraction:P1}; {Percent.Of(confidence)} interval "
+                        + $"{a.Low:P1} to {a.High:P1} (Wilson 1927)."
                 )
             )
             .ToList();
@@ -99,12 +100,17 @@ public sealed record Comparison(
         lines.AddRange(
             pairs.Select(p =>
                 Text.Of(
-                    $"{p.First} less {p.Second}: {100 * p.Difference:+0.0;−0.0;0.0} points, {100 * p.Low:+0.0;−0.0;0.0} to {100 * p.High:+0.0;−0.0;0.0} (Newcombe 1998, method 10); Fisher exact {ProbabilityWords.Of(p.FisherP)}{(pairs.Count > 1 ? Text.Of( $", {ProbabilityWords.Of(p.HolmP)} over {pairs.Count} pairs (Holm 1979)") : "")}."
+                    $"{p.First} less {p.Second}: {100 * p.Difference:+0.0;−0.0;0.0} points, "
+                        + $"{100 * p.Low:+0.0;−0.0;0.0} to {100 * p.High:+0.0;−0.0;0.0} (Newcombe 1998, method 10); Fisher "
+                        + $"exact "
+                        + $"{ProbabilityWords.Of(p.FisherP)}"
+                        + $"{(pairs.Count > 1 ? Text.Of($", {ProbabilityWords.Of(p.HolmP)} over {pairs.Count} pairs (Holm 1979)") : "")}."
                 )
             )
         );
         lines.Add(
-            "Seeds are taken as independent of one another. Seeds of one tray are not: they share its water, warmth and losses, so trays that differ make intervals too narrow and p too small."
+            "Seeds are taken as independent of one another. Seeds of one tray are not: they share its water, warmth "
+                + "and losses, so trays that differ make intervals too narrow and p too small."
         );
         return lines;
     }

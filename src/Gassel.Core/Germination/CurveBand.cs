@@ -3,11 +3,13 @@ using MathNet.Numerics.Statistics;
 namespace Gassel.Core.Germination;
 
 /// <summary>
-/// Parametric bootstrap: counts are drawn anew from the fitted curve, fitted again, and limits taken on each day from the fits. Draws that allow no
+/// Parametric bootstrap: counts are drawn anew from the fitted curve, fitted again, and limits taken on each day from the fits. Draws that
+/// allow no
 /// fit are left out. The same seed gives the same band.
 /// </summary>
 /// <remarks>
-/// The 2.5 % and 97.5 % quantiles of such draws held the truth in 88 to 92 % of simulated sowings on days before the middle. The quantiles taken are
+/// The 2.5 % and 97.5 % quantiles of such draws held the truth in 88 to 92 % of simulated sowings on days before the middle. The quantiles
+/// taken are
 /// wider, so that the band holds it in 95 %; EmergenceCurveTests measures that.
 /// </remarks>
 public static class CurveBand
@@ -21,7 +23,10 @@ public static class CurveBand
     /// <summary>Fewer fitted draws than this say nothing reliable; there are then none.</summary>
     private const int LeastFitted = 120;
 
-    /// <summary>More count intervals than these are drawn together by neighbours: they tell a curve of three numbers nothing more, and cost a second each hundred.</summary>
+    /// <summary>
+    /// More count intervals than these are drawn together by neighbours: they tell a curve of three numbers nothing more, and cost a second
+    /// each hundred.
+    /// </summary>
     private const int MostIntervals = 100;
 
     /// <summary>Curves fitted to counts drawn from the curve; empty where too few could be fitted.</summary>

@@ -1,6 +1,8 @@
 namespace Gassel.Core.Germination;
 
-/// <summary>Fisher's exact test of a two-by-two table, two-sided as GNU R sums it: all tables no likelier than the one seen (Fisher 1935).</summary>
+/// <summary>
+/// Fisher's exact test of a two-by-two table, two-sided as GNU R sums it: all tables no likelier than the one seen (Fisher 1935).
+/// </summary>
 public static class FisherExact
 {
     /// <summary>Tables as likely as the one seen to within this share count as ties, as in R.</summary>
@@ -27,7 +29,8 @@ public static class FisherExact
     }
 
     /// <summary>
-    /// Power of the test at equal arms, by enumerating every outcome (Fisher p at most <paramref name="alpha"/> rejects). With equal arms the tables of one margin
+    /// Power of the test at equal arms, by enumerating every outcome (Fisher p at most <paramref name="alpha"/> rejects). With equal arms
+    /// the tables of one margin
     /// are symmetric, so that the p of a table is twice its outer tail.
     /// </summary>
     public static double PowerOfEqualArms(int trials, double rate, double otherRate, double alpha)
@@ -56,7 +59,10 @@ public static class FisherExact
     private static double[] BinomialShares(int trials, double rate) =>
         [.. Enumerable.Range(0, trials + 1).Select(x => MathNet.Numerics.Distributions.Binomial.PMF(rate, trials, x))];
 
-    /// <summary>Likelihoods of the tables with given margins relative to the likeliest, by the ratio of neighbours outwards from it; far tails are 0.</summary>
+    /// <summary>
+    /// Likelihoods of the tables with given margins relative to the likeliest, by the ratio of neighbours outwards from it; far tails are
+    /// 0.
+    /// </summary>
     private sealed class Hypergeometric
     {
         /// <summary>Below it a number loses its digits and a processor its pace; such tables add nothing.</summary>

@@ -25,7 +25,7 @@ public abstract record GerminationBelief
     {
         public override double ObservedRate => Fraction;
 
-        public override string Words => Text.Of( $"Germination taken as {Percent.Of(Fraction)}.");
+        public override string Words => Text.Of($"Germination taken as {Percent.Of(Fraction)}.");
 
         public override double Mean(Func<double, double> of) => of(Fraction);
     }
@@ -66,13 +66,13 @@ public abstract record GerminationBelief
         public override double ObservedRate => (double)Germinated / Seeds;
 
         public override string Words =>
-            Text.Of(
-                $"Germination from a test, {Germinated} of {Seeds}: uncertain, Beta({Germinated + 0.5}, {Seeds - Germinated + 0.5})."
-            );
+            Text.Of($"Germination from a test, {Germinated} of {Seeds}: uncertain, Beta({Germinated + 0.5}, {Seeds - Germinated + 0.5}).");
 
         /// <summary>
-        /// The tail of the binomial is a steep step in g, which no fixed set of nodes meets. It is itself a chance: that of the least-th of so many even
-        /// random numbers, U ~ Beta(least, units − least + 1), lying below the success. So the mean over g of P(U ≤ success(g)) is the mean over U
+        /// The tail of the binomial is a steep step in g, which no fixed set of nodes meets. It is itself a chance: that of the least-th of
+        /// so many even
+        /// random numbers, U ~ Beta(least, units − least + 1), lying below the success. So the mean over g of P(U ≤ success(g)) is the mean
+        /// over U
         /// of P(g ≥ germination that gives U): a smooth function over a narrow density.
         /// </summary>
         public override double Reach(int least, int units, Func<double, double> success, Func<double, double> germinationFor)

@@ -101,17 +101,18 @@ public sealed record GerminationResult(
     {
         var lines = new List<string>
         {
-            Text.Of( $"{emerged} emerged of {sown} sown = {Percent.Of((double)emerged / sown)}."),
-            Text.Of( $"{Percent.Of(confidence)} interval {wilson.Low:P1} to {wilson.High:P1} (Wilson 1927)."),
+            Text.Of($"{emerged} emerged of {sown} sown = {Percent.Of((double)emerged / sown)}."),
+            Text.Of($"{Percent.Of(confidence)} interval {wilson.Low:P1} to {wilson.High:P1} (Wilson 1927)."),
         };
         if (indices.MeanTime is { } mean)
         {
             lines.Add(
                 Text.Of(
-                    $"T50 {indices.T50Farooq:0.##} days: half of the {emerged} seedlings, linear between counts (Farooq et al. 2005); {indices.T50Coolbear:0.##} days by Coolbear et al. 1984."
+                    $"T50 {indices.T50Farooq:0.##} days: half of the {emerged} seedlings, linear between counts "
+                        + $"(Farooq et al. 2005); {indices.T50Coolbear:0.##} days by Coolbear et al. 1984."
                 )
             );
-            lines.Add(Text.Of( $"Mean time {mean:0.##} days = Σ(seedlings × day) ÷ {emerged} (Ranal & Santana 2006)."));
+            lines.Add(Text.Of($"Mean time {mean:0.##} days = Σ(seedlings × day) ÷ {emerged} (Ranal & Santana 2006)."));
         }
         else
         {
@@ -121,7 +122,9 @@ public sealed record GerminationResult(
             fit switch
             {
                 { Curve: { } c } => Text.Of(
-                    $"Curve d/(1+(e/t)^b): d {c.MaxFraction:P1}, e {c.T50:0.##} days, b {c.Shape:0.##}; maximum likelihood on the count intervals (Ritz, Pipper & Streibig 2013){(c.Extrapolated ? "; extrapolated, so not leaned on yet" : "")}."
+                    $"Curve d/(1+(e/t)^b): d {c.MaxFraction:P1}, e {c.T50:0.##} days, b {c.Shape:0.##}; maximum "
+                        + $"likelihood on the count intervals (Ritz, Pipper & Streibig "
+                        + $"2013){(c.Extrapolated ? "; extrapolated, so not leaned on yet" : "")}."
                 ),
                 { Absence: CurveAbsence.TooFewCountsWithSeedlings } => "No curve: seedlings in fewer than two counts.",
                 { Absence: CurveAbsence.OnlyTwoNeighbouringCounts } => "No curve: seedlings in two neighbouring counts only.",
@@ -134,7 +137,9 @@ public sealed record GerminationResult(
         {
             lines.Add(
                 band.Count > 0
-                    ? $"Band: pointwise 95 %, parametric bootstrap of {CurveBand.Draws} draws with a fixed seed; the limits leave {CurveBand.Tail:P0} of the draws out on each side, which held the truth in 95 % of simulated sowings."
+                    ? $"Band: pointwise 95 %, parametric bootstrap of {CurveBand.Draws} draws with a fixed seed; the "
+                        + $"limits leave {CurveBand.Tail:P0} of the draws out on each side, which held the truth in 95 % of "
+                        + $"simulated sowings."
                     : "No band: too few bootstrap draws could be fitted."
             );
         }

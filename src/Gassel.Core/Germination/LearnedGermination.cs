@@ -3,9 +3,12 @@ using MathNet.Numerics;
 namespace Gassel.Core.Germination;
 
 /// <summary>
-/// What own batches of a species and route make of the expected germination. Each batch has a germination of its own, Beta with mean μ and spread ρ
-/// (the correlation of two seeds of one batch); its seeds are binomial. μ begins with the prior, ρ falls off as exp(−ρ/0.1) between its floor and a half; both are
-/// integrated on a grid. So a batch of thousands speaks for one batch, not for thousands (calculations.md, section 13; our assumption in its numbers).
+/// What own batches of a species and route make of the expected germination. Each batch has a germination of its own, Beta with mean μ and
+/// spread ρ
+/// (the correlation of two seeds of one batch); its seeds are binomial. μ begins with the prior, ρ falls off as exp(−ρ/0.1) between its
+/// floor and a half; both are
+/// integrated on a grid. So a batch of thousands speaks for one batch, not for thousands (calculations.md, section 13; our assumption in
+/// its numbers).
 /// </summary>
 /// <param name="PriorMean">What was expected without own batches.</param>
 /// <param name="Mean">Expected of a new batch.</param>
@@ -50,7 +53,9 @@ public sealed record LearnedGermination(
     /// <param name="seeds">At least 1.</param>
     public FractionInterval Predict(int seeds) => new((double)Fewest(seeds, 0.05) / seeds, (double)Fewest(seeds, 0.95) / seeds);
 
-    /// <summary>The least number of seedlings that a new batch of so many seeds does not pass with at least the given probability.</summary>
+    /// <summary>
+    /// The least number of seedlings that a new batch of so many seeds does not pass with at least the given probability.
+    /// </summary>
     private int Fewest(int seeds, double probability)
     {
         var (low, high) = (0, seeds);
@@ -77,7 +82,8 @@ public sealed record LearnedGermination(
     }
 
     /// <param name="priorMean">In (0, 1).</param>
-    /// <param name="own">Finished batches of the species and route; may be empty, and then a new batch is as uncertain as the prior and the floor of the spread.</param>
+    /// <param name="own">Finished batches of the species and route; may be empty, and then a new batch is as uncertain as the prior and the
+    /// floor of the spread.</param>
     public static LearnedGermination From(double priorMean, IReadOnlyList<PastBatch> own)
     {
         var prior = Math.Clamp(priorMean, 0.01, 0.99);
@@ -185,18 +191,20 @@ public sealed record LearnedGermination(
         var lines = new List<string>
         {
             own.Count == 0
-                ? Text.Of( $"No finished batch of your own by this route: {prior:P0} as before, worth {PriorSeeds:0} seeds.")
+                ? Text.Of($"No finished batch of your own by this route: {prior:P0} as before, worth {PriorSeeds:0} seeds.")
                 : Text.Of(
-                    $"Own results: {own.Sum(b => (long)b.Germinated)} of {own.Sum(b => (long)b.Seeds)} came up in {own.Count} {(own.Count == 1 ? "batch" : "batches")} of this route."
+                    $"Own results: {own.Sum(b => (long)b.Germinated)} of {own.Sum(b => (long)b.Seeds)} came up in "
+                        + $"{own.Count} {(own.Count == 1 ? "batch" : "batches")} of this route."
                 ),
-            Text.Of( $"Expected before them {prior:P0}, worth {PriorSeeds:0} seeds; with them {mean:P0}."),
-            Text.Of( $"Batches differ: nine new batches in ten are expected between {low:P0} and {high:P0}."),
+            Text.Of($"Expected before them {prior:P0}, worth {PriorSeeds:0} seeds; with them {mean:P0}."),
+            Text.Of($"Batches differ: nine new batches in ten are expected between {low:P0} and {high:P0}."),
         };
         if (own.Count(b => b.AtLeast) is > 0 and var some)
         {
             lines.Add(
                 Text.Of(
-                    $"{some} of them {(some == 1 ? "was" : "were")} last counted while more could come up: what was counted is a lower bound."
+                    $"{some} of them {(some == 1 ? "was" : "were")} last counted while more could come up: what was "
+                        + $"counted is a lower bound."
                 )
             );
         }
@@ -204,7 +212,8 @@ public sealed record LearnedGermination(
         {
             lines.Add(
                 Text.Of(
-                    $"Fewer than {BatchesForSpread} batches: they are not taken to be more alike than a spread of {SpreadFloor} (our assumption), however many seeds they held."
+                    $"Fewer than {BatchesForSpread} batches: they are not taken to be more alike than a spread of "
+                        + $"{SpreadFloor} (our assumption), however many seeds they held."
                 )
             );
         }

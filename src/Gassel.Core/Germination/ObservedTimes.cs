@@ -1,8 +1,10 @@
 namespace Gassel.Core.Germination;
 
 /// <summary>
-/// Times as they can honestly be told. Where the very first count after sowing finds seedlings, they came some time before it, and nobody knows
-/// when: no line is drawn through days on which nobody looked. (The indices of the calculator go by their published definitions and interpolate from day 0.)
+/// Times as they can honestly be told. Where the very first count after sowing finds seedlings, they came some time before it, and nobody
+/// knows
+/// when: no line is drawn through days on which nobody looked. (The indices of the calculator go by their published definitions and
+/// interpolate from day 0.)
 /// </summary>
 /// <param name="Half">Day by which half of those that came up were up; null where none is up or it can only be bounded.</param>
 /// <param name="HalfBefore">They were up before this day; null where <paramref name="Half"/> is known.</param>
@@ -30,7 +32,11 @@ public sealed record ObservedTimes(double? Half, double? HalfBefore, double? Mea
             many ? null : indices.MeanTime,
             [
                 Text.Of(
-                    $"The first count, on day {day:0.#}, found {first} of the {all} seedlings. They came up some time before it{(half ? Text.Of( $", so half were up before day {day:0.#}") : "")}{(many ? "; a mean time would be a guess" : "")}."
+                    $"The first count, on day {day:0.#}, found {first} of the {all} seedlings. They came up some time "
+                        + $"before "
+                        + $"it{(half ? Text.Of($", so half were up before day {day:0.#}")
+                            : "")}"
+                        + $"{(many ? "; a mean time would be a guess" : "")}."
                 ),
             ]
         );

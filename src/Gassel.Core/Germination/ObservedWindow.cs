@@ -3,9 +3,11 @@ using Gassel.Core.Treatments;
 namespace Gassel.Core.Germination;
 
 /// <summary>When seed of a route really came up, over own batches.</summary>
-/// <param name="FromDay">One seedling in twenty was counted by then, days since sowing; the mean over the batches, each counting once.</param>
+/// <param name="FromDay">One seedling in twenty was counted by then, days since sowing; the mean over the batches, each counting
+/// once.</param>
 /// <param name="ToDay">Nineteen in twenty.</param>
-/// <param name="Proposal">Days to emergence that the record speaks for where the route says otherwise; null where it agrees, or where there is too little.</param>
+/// <param name="Proposal">Days to emergence that the record speaks for where the route says otherwise; null where it agrees, or where there
+/// is too little.</param>
 public sealed record ObservedWindow(int Batches, int Seedlings, double FromDay, double ToDay, DurationRange? Proposal, string Words)
 {
     /// <summary>Fewer batches or seedlings propose nothing (our assumption).</summary>
@@ -40,7 +42,9 @@ public sealed record ObservedWindow(int Batches, int Seedlings, double FromDay, 
                 )
                 : null;
         var words = Text.Of(
-            $"{seedlings} seedlings of {up.Count} {(up.Count == 1 ? "sowing" : "sowings")}: one in twenty up by day {from:0.#}, half by day {half:0.#}, nineteen in twenty by day {to:0.#}; the route says day {route.Shortest} to {route.Longest}."
+            $"{seedlings} seedlings of {up.Count} {(up.Count == 1 ? "sowing" : "sowings")}: one in twenty up by day "
+                + $"{from:0.#}, half by day {half:0.#}, nineteen in twenty by day {to:0.#}; the route says day "
+                + $"{route.Shortest} to {route.Longest}."
         );
         return new(
             up.Count,
@@ -48,11 +52,9 @@ public sealed record ObservedWindow(int Batches, int Seedlings, double FromDay, 
             from,
             to,
             proposal,
-            proposal is { } p ? Text.Of( $"{words} Proposed: {p.Shortest}–{p.Usual}–{p.Longest} days.")
+            proposal is { } p ? Text.Of($"{words} Proposed: {p.Shortest}–{p.Usual}–{p.Longest} days.")
                 : enough || !off ? words
-                : Text.Of(
-                    $"{words} Too little to propose another: {LeastBatches} sowings and {LeastSeedlings} seedlings are needed."
-                )
+                : Text.Of($"{words} Too little to propose another: {LeastBatches} sowings and {LeastSeedlings} seedlings are needed.")
         );
     }
 

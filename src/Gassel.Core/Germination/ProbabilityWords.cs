@@ -7,5 +7,5 @@ public static class ProbabilityWords
     private const double Least = 0.001;
 
     /// <param name="p">0..1.</param>
-    public static string Of(double p) => p < Least ? "p below 0.001" : Text.Of( $"p {p:0.####}");
+    public static string Of(double p) => p < Least ? "p below 0.001" : Text.Of($"p {p:0.####}");
 }

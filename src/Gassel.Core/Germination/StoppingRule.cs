@@ -17,7 +17,9 @@ public static class StoppingRule
     /// <summary>The draws of what remains are the same each time they are asked for.</summary>
     private const int DrawSeed = 14;
 
-    /// <summary>Uncounted for longer, where the last count lies inside the window, advice would rest on what nobody saw, days (our assumption).</summary>
+    /// <summary>
+    /// Uncounted for longer, where the last count lies inside the window, advice would rest on what nobody saw, days (our assumption).
+    /// </summary>
     public const int CountAfterDays = 14;
 
     /// <param name="fits">Draws of the curve, for the interval of what remains; empty where there are none.</param>
@@ -62,8 +64,11 @@ public static class StoppingRule
             return Say(
                 AdviceKind.Wait,
                 day < context.WindowShortestDays
-                    ? $"Day {Number(day)}: seedlings are expected from day {Number(context.WindowShortestDays)} to {Number(context.WindowLongestDays)}."
-                    : $"Day {Number(day)} lies inside the expected window of {Number(context.WindowShortestDays)}–{Number(context.WindowLongestDays)} days{(deadSeed ? ", and more may come in spite of dead seed" : "")}: no giving up inside it."
+                    ? $"Day {Number(day)}: seedlings are expected from day {Number(context.WindowShortestDays)} to "
+                        + $"{Number(context.WindowLongestDays)}."
+                    : $"Day {Number(day)} lies inside the expected window of "
+                        + $"{Number(context.WindowShortestDays)}–{Number(context.WindowLongestDays)} "
+                        + $"days{(deadSeed ? ", and more may come in spite of dead seed" : "")}: no giving up inside it."
             );
         }
         if (context.SpringsPassed < 2 && DormancyClasses.KeepsToSecondSpring(context.DormancyClass, context.Depth, context.Flags))
@@ -77,9 +82,7 @@ public static class StoppingRule
         {
             return Say(
                 AdviceKind.Wait,
-                Text.Of(
-                    $"Another seedling in the next {HorizonDays} days has probability {r.ProbabilityOfAny:P0}: worth the space."
-                )
+                Text.Of($"Another seedling in the next {HorizonDays} days has probability {r.ProbabilityOfAny:P0}: worth the space.")
             );
         }
         if ((double)emerged / sown >= MostlyUp)
@@ -125,9 +128,7 @@ public static class StoppingRule
         {
             share = t => context.PastBatches.Average(p => p.MaxFraction * EmergenceCurve.Reached(t, Math.Log(p.T50), p.Shape));
             lines.Add(
-                Text.Of(
-                    $"No safe curve of its own yet: remaining emergence from the mean of {context.PastBatches.Count} past batches."
-                )
+                Text.Of($"No safe curve of its own yet: remaining emergence from the mean of {context.PastBatches.Count} past batches.")
             );
         }
         if (share is null)

@@ -5,7 +5,8 @@ namespace Gassel.Core.Germination;
 /// <summary>Times to emergence of two arms, of the seedlings that came up.</summary>
 /// <param name="Difference">Mean of the first less mean of the second, days.</param>
 /// <param name="Low">Welch's interval, days.</param>
-/// <param name="RankSumP">Wilcoxon's rank-sum test, normal approximation with corrections for ties and continuity, as R's <c>wilcox.test(exact = FALSE)</c>.</param>
+/// <param name="RankSumP">Wilcoxon's rank-sum test, normal approximation with corrections for ties and continuity, as R's
+/// <c>wilcox.test(exact = FALSE)</c>.</param>
 public sealed record TimeDifference(
     string First,
     string Second,
@@ -45,7 +46,9 @@ public sealed record TimeDifference(
                     $"Mean time of those that came up: {first} {x.Mean:0.0} days ({x.N} seedlings), {second} {y.Mean:0.0} days ({y.N})."
                 ),
                 Text.Of(
-                    $"Difference {difference:+0.0;−0.0;0.0} days, {confidence:P0} interval {difference - half:+0.0;−0.0;0.0} to {difference + half:+0.0;−0.0;0.0} (Welch 1947); rank-sum p {p:0.####} (Wilcoxon 1945)."
+                    $"Difference {difference:+0.0;−0.0;0.0} days, {confidence:P0} interval "
+                        + $"{difference - half:+0.0;−0.0;0.0} to {difference + half:+0.0;−0.0;0.0} (Welch 1947); rank-sum p "
+                        + $"{p:0.####} (Wilcoxon 1945)."
                 ),
                 "A seedling came up some time before the count that found it; arms counted on other days differ by that too.",
             ]

@@ -5,7 +5,8 @@ namespace Gassel.Core.Growing;
 /// <summary>Seedlings that share a cell.</summary>
 /// <param name="Standing">Seedlings in all.</param>
 /// <param name="Cells">Cells that hold any, or those of the vessel where nobody counted by cell; null for a vessel without cells.</param>
-/// <param name="Surplus">More than one to a cell: so many to thin, or to divide. The least it can be where nobody counted by cell; null for a vessel without cells.</param>
+/// <param name="Surplus">More than one to a cell: so many to thin, or to divide. The least it can be where nobody counted by cell; null for
+/// a vessel without cells.</param>
 /// <param name="IsByCell">Counted cell by cell.</param>
 public sealed record Crowding(int Standing, int? Cells, int? Surplus, bool IsByCell)
 {
@@ -30,5 +31,4 @@ public sealed record Crowding(int Standing, int? Cells, int? Surplus, bool IsByC
             { Surplus: 0 } => Text.Of($"{Standing} stand in {Cells} cells; nobody counted by cell."),
             _ => Text.Of($"{Standing} stand in {Cells} cells: at least {Surplus} more than one to a cell."),
         };
-
 }

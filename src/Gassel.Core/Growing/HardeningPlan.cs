@@ -26,7 +26,8 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
     private const int Farthest = 120;
 
     /// <summary>
-    /// Day by day from the first: an hour or two of shade, longer each day, sun from half of the days on, the night out for the last third. The outlook decides on
+    /// Day by day from the first: an hour or two of shade, longer each day, sun from half of the days on, the night out for the last third.
+    /// The outlook decides on
     /// frost and wind; beyond it a day is taken to be fair.
     /// </summary>
     /// <param name="days">7 to 14.</param>
@@ -104,7 +105,8 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                 var rule = isKnown
                     ? ""
                     : Say(
-                        $" No outlook: only above {inBelow + DayAboveK:0} °C by day{(stays ? " and" : "")}{(stays ? $" {inBelow:0} °C at night" : "")}, without strong wind."
+                        $" No outlook: only above {inBelow + DayAboveK:0} °C by "
+                            + $"day{(stays ? " and" : "")}{(stays ? $" {inBelow:0} °C at night" : "")}, without strong wind."
                     );
                 plan.Add(
                     new(
@@ -139,17 +141,22 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
             [
                 opened
                     ? Say(
-                        $"Winter-sown: its top is opened by degrees over {days} days, an hour or two first and longer each day (common practice, no source: a week); open at night for the last third."
+                        $"Winter-sown: its top is opened by degrees over {days} days, an hour or two first and longer "
+                            + $"each day (common practice, no source: a week); open at night for the last third."
                     )
                     : Say(
-                        $"{days} days, an hour or two of shade first and longer each day (common practice, no source: 7 to 14); out at night for the last third."
+                        $"{days} days, an hour or two of shade first and longer each day (common practice, no source: "
+                            + $"7 to 14); out at night for the last third."
                     ),
                 Say(
-                    $"{(tender ? "Tender" : "Hardy")} plants {(opened ? "are shut" : "go in")} below {inBelow:0} °C (common practice, no source); gusts from {WaitOverKmh:0} km/h wait (our assumption)."
+                    $"{(tender ? "Tender" : "Hardy")} plants {(opened ? "are shut" : "go in")} below {inBelow:0} °C "
+                        + $"(common practice, no source); gusts from {WaitOverKmh:0} km/h wait (our assumption)."
                 ),
                 Say($"A day below {inBelow + DayAboveK:0} °C waits (our assumption); a frosty night that was to be out does not count."),
                 Say(
-                        $"{plan.Count - step} days waited, skipped or spent in at night; ready {DayWords.Of(ready)}. {(plan.Exists(d => !d.WeatherKnown) ? "For some of them no outlook is known: they are taken as fair, and the end moves if they are not." : "")}"
+                        $"{plan.Count - step} days waited, skipped or spent in at night; ready {DayWords.Of(ready)}. "
+                            + $"{(plan.Exists(d => !d.WeatherKnown)
+                                ? "For some of them no outlook is known: they are taken as fair, and the end moves if they are not." : "")}"
                     )
                     .TrimEnd(),
             ]
@@ -165,6 +172,5 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
             : Math.Clamp((int)Math.Round(1.5 + (8.5 * (step - 1) / Math.Max(1, night - 1)), MidpointRounding.AwayFromZero), 1, 10);
     }
 
-    private static string Say(InvariantText text) =>
-        text.ToString().Replace(" -", " −", StringComparison.Ordinal);
+    private static string Say(InvariantText text) => text.ToString().Replace(" -", " −", StringComparison.Ordinal);
 }

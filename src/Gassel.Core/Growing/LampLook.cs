@@ -3,7 +3,9 @@ using Gassel.Core.Record;
 
 namespace Gassel.Core.Growing;
 
-/// <summary>Lamps follow the leaves: fluorescent tubes 5 to 8 cm above them, LED by its maker, usually 15 to 45 cm (common practice, no source).</summary>
+/// <summary>
+/// Lamps follow the leaves: fluorescent tubes 5 to 8 cm above them, LED by its maker, usually 15 to 45 cm (common practice, no source).
+/// </summary>
 /// <param name="LastOn">Day on which they were last set; null where nobody recorded it.</param>
 /// <param name="Parts">That grow under them.</param>
 public sealed record LampLook(DateOnly DueOn, DateOnly? LastOn, int LateDays, int Parts, string Words, IReadOnlyList<string> Working)
@@ -30,9 +32,11 @@ public sealed record LampLook(DateOnly DueOn, DateOnly? LastOn, int LateDays, in
                 : "Nobody recorded how high the lamps hang: tubes 5–8 cm above the leaves, LED by its maker.",
             [
                 Text.Of(
-                    $"{(raised is null ? $"First seedling there {DayWords.Of(first)}" : $"Last set {DayWords.Of(raised.Value)}")} + {EveryDays} days (our assumption). Heights: common practice, no source."
+                    $"{(raised is null ? $"First seedling there {DayWords.Of(first)}" : $"Last set {DayWords.Of(raised.Value)}")} "
+                        + $"+ {EveryDays} days (our assumption). Heights: common practice, no source."
                 ),
-                "Lamps near water hang on a residual-current (GFCI) outlet, with a drip loop in the cable; switch off before touching them.",
+                "Lamps near water hang on a residual-current (GFCI) outlet, with a drip loop in the cable; switch off "
+                    + "before touching them.",
             ]
         );
     }

@@ -27,5 +27,4 @@ public sealed record LeftOver(int Wanted, int Planted, int Stand, int Over)
             { Over: > 0 } => Text.Of($"{Planted} planted of {Wanted} wanted; of the {Stand} that stand {Over} are left over."),
             _ => Text.Of($"{Planted} planted of {Wanted} wanted; the {Stand} that stand are wanted too."),
         };
-
 }

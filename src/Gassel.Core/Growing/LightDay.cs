@@ -26,9 +26,7 @@ public sealed record LightDay(
         if (lamps.Warning is { } amiss)
             doubts.Add(amiss);
         else if (lamps.LightHours > MostOn)
-            doubts.Add(
-                Text.Of( $"{lamps.LightHours:0.#} h of light: more than {MostOn:0} brings little.")
-            );
+            doubts.Add(Text.Of($"{lamps.LightHours:0.#} h of light: more than {MostOn:0} brings little."));
         return new(
             lamps.LightHours,
             lamps.DarkHours,
@@ -37,10 +35,12 @@ public sealed record LightDay(
             doubts,
             [
                 Text.Of(
-                    $"{lamps.Words}; {Lamps.LeastLightHours:0} to {MostOn:0} h of light and at least {Lamps.LeastDarkHours:0} h dark (common practice, no source)."
+                    $"{lamps.Words}; {Lamps.LeastLightHours:0} to {MostOn:0} h of light and at least "
+                        + $"{Lamps.LeastDarkHours:0} h dark (common practice, no source)."
                 ),
-                Text.Of( $"{watts:0.#} W × {lamps.LightHours:0.#} h = {kWh:0.###} kWh a day."),
-                "Fluorescent tubes 5 to 8 cm above the leaves, LED by its maker, usually 15 to 45 cm (common practice, no source). Residual-current (GFCI) outlet, drip loop.",
+                Text.Of($"{watts:0.#} W × {lamps.LightHours:0.#} h = {kWh:0.###} kWh a day."),
+                "Fluorescent tubes 5 to 8 cm above the leaves, LED by its maker, usually 15 to 45 cm (common "
+                    + "practice, no source). Residual-current (GFCI) outlet, drip loop.",
             ]
         );
     }

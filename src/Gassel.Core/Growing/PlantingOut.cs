@@ -4,7 +4,10 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Growing;
 
-/// <summary>The two seasons of planting: in spring once the frost that kills is as rare as the grower accepts, in autumn early enough to root before the ground freezes.</summary>
+/// <summary>
+/// The two seasons of planting: in spring once the frost that kills is as rare as the grower accepts, in autumn early enough to root before
+/// the ground freezes.
+/// </summary>
 /// <param name="SpringFrom">This year's, or the next one's once autumn is past; null where nothing is known.</param>
 /// <param name="AutumnFrom">Eight weeks before the ground freezes; null where that is unknown.</param>
 /// <param name="AutumnTo">Four weeks before it.</param>
@@ -63,7 +66,8 @@ public sealed record PlantingOut(
                 why,
                 freeze is { } frozen
                     ? Text.Of(
-                        $"In autumn {WeeksAtMost} to {WeeksAtLeast} weeks before the ground freezes, usually {DayWords.Of(frozen)} (common practice, no source)."
+                        $"In autumn {WeeksAtMost} to {WeeksAtLeast} weeks before the ground freezes, usually "
+                            + $"{DayWords.Of(frozen)} (common practice, no source)."
                     )
                     : "When the ground freezes is not known; say it on Site, and autumn is reckoned too.",
                 "Hardened plants stand at least what the seedling stands (our assumption).",
@@ -88,7 +92,8 @@ public sealed record PlantingOut(
                 return (
                     date,
                     Text.Of(
-                        $"{degrees} °C kills {threshold.Hurts}; it came after that day in at most {100 * risk:0} % of {frost.SpringYearsUsed} springs."
+                        $"{degrees} °C kills {threshold.Hurts}; it came after that day in at most {100 * risk:0} % of "
+                            + $"{frost.SpringYearsUsed} springs."
                     )
                 );
             }
@@ -96,7 +101,8 @@ public sealed record PlantingOut(
                 return (
                     south ? "09-01" : "03-01",
                     Text.Of(
-                        $"{degrees} °C kills {threshold.Hurts}; none of {frost.SpringYearsUsed} springs had it. From {(south ? "September" : "March")} on (our assumption)."
+                        $"{degrees} °C kills {threshold.Hurts}; none of {frost.SpringYearsUsed} springs had it. From "
+                            + $"{(south ? "September" : "March")} on (our assumption)."
                     )
                 );
         }
@@ -158,5 +164,4 @@ public sealed record PlantingOut(
         var last = next.AddYears(-1);
         return next == today || today.DayNumber - last.DayNumber > 183 || (autumnEnd is { } end && today > end) ? next : last;
     }
-
 }

@@ -4,7 +4,8 @@ using Gassel.Core.Treatments;
 namespace Gassel.Core.Growing;
 
 /// <summary>
-/// The clock of seedlings where they came up: it starts with the first true leaves, and from then on they are thinned to one, divided or pricked out; later
+/// The clock of seedlings where they came up: it starts with the first true leaves, and from then on they are thinned to one, divided or
+/// pricked out; later
 /// they stay stunted (common practice, no source).
 /// </summary>
 /// <param name="FirstUp">Day of the first seedling.</param>

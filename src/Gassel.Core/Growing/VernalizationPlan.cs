@@ -3,7 +3,9 @@ using MathNet.Numerics.Statistics;
 
 namespace Gassel.Core.Growing;
 
-/// <summary>Cold towards flowering, counted back from the day on which plants go out. The ways that garden kinds have, or a rosette's winter.</summary>
+/// <summary>
+/// Cold towards flowering, counted back from the day on which plants go out. The ways that garden kinds have, or a rosette's winter.
+/// </summary>
 /// <param name="Chosen">The best that is still possible; null where none is.</param>
 public sealed record VernalizationPlan(
     VernalizationKind Kind,
@@ -53,7 +55,8 @@ public sealed record VernalizationPlan(
         var words = chosen is null
             ? Text.Of($"Too late for {DayWords.Of(plantOut)}: plant out later, or they flower a year on.")
             : Text.Of(
-                $"{Name(chosen.Way, kind)}: {string.Join("; ", chosen.Spells.Select(s => Text.Of($"{s.Words} {DayWords.Of(s.From)} to {DayWords.Of(s.To)}")))}."
+                $"{Name(chosen.Way, kind)}: "
+                    + $"{string.Join("; ", chosen.Spells.Select(s => Text.Of($"{s.Words} {DayWords.Of(s.From)} to {DayWords.Of(s.To)}")))}."
             );
         return new(
             kind,
@@ -63,9 +66,12 @@ public sealed record VernalizationPlan(
             [
                 kind == VernalizationKind.GardenKind
                     ? Text.Of(
-                        $"Moist seed {SeedDays} days in the cold, plants 10 to 14 days at 7 to 10 °C without frost, done {DoneBefore} days before planting out; both is best, a late starter does the plants alone (common practice, no source)."
+                        $"Moist seed {SeedDays} days in the cold, plants 10 to 14 days at 7 to 10 °C without frost, "
+                            + $"done {DoneBefore} days before planting out; both is best, a late starter does the plants "
+                            + $"alone (common practice, no source)."
                     )
-                    : "A rosette is grown to size, then overwintered outdoors 8 to 12 weeks or more at 0 to 7 °C (common practice, no source).",
+                    : "A rosette is grown to size, then overwintered outdoors 8 to 12 weeks or more at 0 to 7 °C "
+                        + "(common practice, no source).",
                 "Only for kinds that need it. It is not the cold that breaks dormancy, and its response is its own.",
                 byDay.Count == 0
                     ? "No weather record is chosen on Site, so what the days risk is unknown."
@@ -187,12 +193,16 @@ public sealed record VernalizationPlan(
 
     private static string Risk(VernalizationRecord? years, VernalizationNeed need) =>
         years is null
-            ? "A frosty night may hurt the leaves, and two days above 25 °C soon after a short treatment can undo it; how often is not known without a weather record."
+            ? "A frosty night may hurt the leaves, and two days above 25 °C soon after a short treatment can undo it; "
+                + "how often is not known without a weather record."
             : Text.Of(
-                $"Of {years.Years} years on record out of doors {Share(years.EnoughShare)} gave at least {need.Days.Shortest} effective days (half of them {years.EffectiveMedian:0.0} or more), {Share(years.FrostShare)} had frost on the leaves, {Share(years.HeatShare)} heat that may undo it.{(years.EnoughShare < Doubtful ? " A cool room or a frame at 7 to 10 °C is surer than the yard." : "")}"
+                $"Of {years.Years} years on record out of doors {Share(years.EnoughShare)} gave at least "
+                    + $"{need.Days.Shortest} effective days (half of them {years.EffectiveMedian:0.0} or more), "
+                    + $"{Share(years.FrostShare)} had frost on the leaves, {Share(years.HeatShare)} heat that may undo "
+                    + $"it.{(years.EnoughShare < Doubtful ? " A cool room or a frame at 7 to 10 °C is surer than the yard." : "")}"
             );
 
-    private static string Share(double share) => Text.Of( $"{100 * share:0} %");
+    private static string Share(double share) => Text.Of($"{100 * share:0} %");
 
     private static string Name(VernalizationWay way, VernalizationKind kind) =>
         way switch
@@ -201,5 +211,4 @@ public sealed record VernalizationPlan(
             VernalizationWay.SeedAlone => "Seed alone",
             _ => kind == VernalizationKind.WildRosette ? "Rosettes" : "Plants alone",
         };
-
 }

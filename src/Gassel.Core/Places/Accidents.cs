@@ -4,7 +4,8 @@ using Gassel.Core.Record;
 namespace Gassel.Core.Places;
 
 /// <summary>
-/// What befell the seed of a part, by measurement or by a look, so that its result tells of the accident and not of the route. Only what is on
+/// What befell the seed of a part, by measurement or by a look, so that its result tells of the accident and not of the route. Only what is
+/// on
 /// record counts; the limits are our assumption.
 /// </summary>
 public static class Accidents

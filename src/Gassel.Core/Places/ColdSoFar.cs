@@ -185,7 +185,8 @@ public sealed record ColdSoFar(
                 }
                 working.Add(
                     Text.Of(
-                        $"Found dry {DayWords.Of(check.On)}; last seen moist {DayWords.Of(good)}: {check.On.DayNumber - good.DayNumber} days are uncertain, for dry seed gains nothing."
+                        $"Found dry {DayWords.Of(check.On)}; last seen moist {DayWords.Of(good)}: "
+                            + $"{check.On.DayNumber - good.DayNumber} days are uncertain, for dry seed gains nothing."
                     )
                 );
             }
@@ -203,7 +204,8 @@ public sealed record ColdSoFar(
         {
             working.Add(
                 Text.Of(
-                    $"{DayWords.Of(spell.From)} to {DayWords.Of(spell.To)}: {spell.Days} days above {Chilling.WarmAboveC:0} °C before the shortest time: all may be kept or it may have started again."
+                    $"{DayWords.Of(spell.From)} to {DayWords.Of(spell.To)}: {spell.Days} days above "
+                        + $"{Chilling.WarmAboveC:0} °C before the shortest time: all may be kept or it may have started again."
                 )
             );
         }
@@ -221,21 +223,28 @@ public sealed record ColdSoFar(
     {
         string Amount(ColdAmount a) =>
             Text.Of(
-                $"{a.Effective:0.0} days by weight, {a.ChillHours:0} hours from 0 to {TemperatureDay.ChillToC} °C, {a.Days:0.0} days by the calendar"
+                $"{a.Effective:0.0} days by weight, {a.ChillHours:0} hours from 0 to {TemperatureDay.ChillToC} °C, "
+                    + $"{a.Days:0.0} days by the calendar"
             );
         if (measured.Days > 0)
             working.Add($"Measured: {Amount(measured)}.");
         if (assumed.Days > 0)
             working.Add(
-                $"{(modelled ? "In the mix by the container model, from the weather (uncalibrated)" : "Assumed, from a thermometer read by eye or from what is set for the place")}: {Amount(assumed)}."
+                $"{(modelled ? "In the mix by the container model, from the weather (uncalibrated)"
+                    : "Assumed, from a thermometer read by eye or from what is set for the place")}: "
+                    + $""
+                    + $""
+                    + $"{Amount(assumed)}."
             );
         working.Add(
             Text.Of(
-                $"Weight of the species: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; its shape is an assumption, so the need stands under 0, 1, 5, 10 °C as well."
+                $"Weight of the species: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} "
+                    + $"to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; its shape is an assumption, "
+                    + $"so the need stands under 0, 1, 5, 10 °C as well."
             )
         );
         if (rate is { } gained)
-            working.Add(Text.Of( $"Rate of the last {RateDays} days: {gained:0.00} a day."));
+            working.Add(Text.Of($"Rate of the last {RateDays} days: {gained:0.00} a day."));
     }
 
     private sealed record Day(PlaceDay Own, PlaceDay ByDefault, bool Moist)

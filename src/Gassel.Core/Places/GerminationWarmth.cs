@@ -16,9 +16,7 @@ public sealed record GerminationWarmth(WarmthLevel Level, double TempC, string W
     {
         var band = species.Germination;
         string Say(string what) =>
-            Text.Of(
-                $"{tempC:0.#} °C, and {species.CommonName} comes up at {band.LowC:0.#}–{band.HighC:0.#} °C: {what}"
-            );
+            Text.Of($"{tempC:0.#} °C, and {species.CommonName} comes up at {band.LowC:0.#}–{band.HighC:0.#} °C: {what}");
         var away = onMat ? "Take it off the mat, or turn the thermostat down." : "Move it to a cooler place, out of the sun.";
         return tempC switch
         {

@@ -28,6 +28,5 @@ public static class PartTroubles
             )
             .OrderBy(t => t.IsPresent)
             .ThenBy(t => t.From);
-
     }
 }

@@ -4,7 +4,9 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Places;
 
-/// <summary>Days of places under one response: readings first, then a model, then what was read by eye last, then what is assumed of the place.</summary>
+/// <summary>
+/// Days of places under one response: readings first, then a model, then what was read by eye last, then what is assumed of the place.
+/// </summary>
 public sealed class PlaceDays(IReadOnlyDictionary<string, Place> places, IPlaceTemperatures temperatures, ColdResponse response)
 {
     /// <summary>So little is no gap: a day on which clocks go forward has an hour less, hours.</summary>

@@ -6,7 +6,9 @@ namespace Gassel.Core.Places;
 /// <summary>Finds warm, frozen, hot and silent times in the readings of a place.</summary>
 public static class PlaceWatch
 {
-    /// <summary>Above this cold counts less and less, °C (our assumption: two degrees past the end of the usual response's full range).</summary>
+    /// <summary>
+    /// Above this cold counts less and less, °C (our assumption: two degrees past the end of the usual response's full range).
+    /// </summary>
     public const double ColdTooWarmC = 8;
 
     /// <summary>Below this moist seed is frozen through, °C; it gains nothing and loses nothing (common practice, no source).</summary>
@@ -29,7 +31,8 @@ public static class PlaceWatch
 
     /// <summary>Troubles in order of their beginning, those that last at the end.</summary>
     /// <param name="readings">In order of time, jumps included.</param>
-    /// <param name="watchedSince">From when on a probe should be heard from; null where none is attached, for a file that ended is no silence.</param>
+    /// <param name="watchedSince">From when on a probe should be heard from; null where none is attached, for a file that ended is no
+    /// silence.</param>
     public static IReadOnlyList<PlaceTrouble> Of(
         Place place,
         IEnumerable<TemperatureReading> readings,
@@ -110,7 +113,8 @@ public static class PlaceWatch
             from,
             to,
             null,
-            $"The probe of {Lower(place.Name)} {(to is null ? "says nothing" : "said nothing")}: what the seed had meanwhile is assumed, not measured.",
+            $"The probe of {Lower(place.Name)} {(to is null ? "says nothing" : "said nothing")}: what the seed had "
+                + $"meanwhile is assumed, not measured.",
             to is null ? "Look at its battery and plug; read the thermometer by eye and type it in at the next look." : null
         );
 
@@ -185,7 +189,8 @@ public static class PlaceWatch
                 ended,
                 WorstC,
                 Text.Of(
-                    $"{place.Name} {(to is not null ? "was" : CookedTo < LastAt ? "has been" : "is")} {limit}, at worst {WorstC:0.#} °C: {now}."
+                    $"{place.Name} {(to is not null ? "was" : CookedTo < LastAt ? "has been" : "is")} {limit}, at "
+                        + $"worst {WorstC:0.#} °C: {now}."
                 ),
                 to is null ? toDo : null
             );

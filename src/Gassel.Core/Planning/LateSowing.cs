@@ -2,7 +2,9 @@ using Gassel.Core.Climate;
 
 namespace Gassel.Core.Planning;
 
-/// <summary>Seed sown in late summer or autumn: its seedlings will not have rooted before the hard frost. Said with the ways through the winter.</summary>
+/// <summary>
+/// Seed sown in late summer or autumn: its seedlings will not have rooted before the hard frost. Said with the ways through the winter.
+/// </summary>
 /// <param name="UpOn">Usual day on which they come up.</param>
 /// <param name="RootedOn">Eight weeks later.</param>
 /// <param name="FirstFrost">The first autumn frost taken.</param>
@@ -22,7 +24,9 @@ public sealed record LateSowing(
     /// <summary>What comes up so long after the first autumn frost is meant for the spring under lamps, days (our assumption).</summary>
     private const int AutumnDays = 61;
 
-    /// <summary>Plants stand outdoors by day so long before the last frost, to harden, days (common practice, no source: 7 to 14).</summary>
+    /// <summary>
+    /// Plants stand outdoors by day so long before the last frost, to harden, days (common practice, no source: 7 to 14).
+    /// </summary>
     private const int HardeningDays = 10;
 
     /// <summary>Seedlings can be pricked out or planted so long after they are up, days (our assumption).</summary>
@@ -49,9 +53,7 @@ public sealed record LateSowing(
                 LateWay.UnderLamps,
                 upOn,
                 harden,
-                Text.Of(
-                    $"Keep them under lamps until {DayWords.Of(harden)}, harden them off, and plant from {DayWords.Of(last)}."
-                )
+                Text.Of($"Keep them under lamps until {DayWords.Of(harden)}, harden them off, and plant from {DayWords.Of(last)}.")
             ),
         };
         var planted = readyOn < first ? readyOn : first;
@@ -64,7 +66,8 @@ public sealed record LateSowing(
                     planted,
                     last,
                     Text.Of(
-                        $"Plant by {DayWords.Of(planted)} all the same, and cover them from {DayWords.Of(first)} to {DayWords.Of(last)}: straw or fleece against heaving. Some will be lost."
+                        $"Plant by {DayWords.Of(planted)} all the same, and cover them from {DayWords.Of(first)} to "
+                            + $"{DayWords.Of(last)}: straw or fleece against heaving. Some will be lost."
                     )
                 )
             );
@@ -75,9 +78,7 @@ public sealed record LateSowing(
                 LateWay.PotsInFrame,
                 potted,
                 last,
-                Text.Of(
-                    $"Pot them by {DayWords.Of(potted)}, keep the pots in the cold frame until {DayWords.Of(last)}, and plant then."
-                )
+                Text.Of($"Pot them by {DayWords.Of(potted)}, keep the pots in the cold frame until {DayWords.Of(last)}, and plant then.")
             )
         );
         return new(
@@ -88,9 +89,10 @@ public sealed record LateSowing(
             options,
             [
                 Text.Of(
-                    $"Up about {DayWords.Of(upOn)} + {RootingDays} days to root (common practice, no source: about eight weeks) = {DayWords.Of(rooted)}."
+                    $"Up about {DayWords.Of(upOn)} + {RootingDays} days to root (common practice, no source: about "
+                        + $"eight weeks) = {DayWords.Of(rooted)}."
                 ),
-                Text.Of( $"First autumn frost about {DayWords.Of(first)}: {frostRests}."),
+                Text.Of($"First autumn frost about {DayWords.Of(first)}: {frostRests}."),
             ]
         );
     }

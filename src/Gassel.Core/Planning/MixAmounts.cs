@@ -50,15 +50,24 @@ public static class MixAmounts
         var water = parts.Sum(p => p.Litres * WaterFor(p.Part));
         var working = new List<string>
         {
-            Text.Of( $"{count} × {litresEach:0.###} l = {filled:0.##} l when settled."),
+            Text.Of($"{count} × {litresEach:0.###} l = {filled:0.##} l when settled."),
             Text.Of(
-                $"Settling {settling:0.##} (our assumption unless you measured it): {filled:0.##} ÷ (1 − {settling:0.##}) = {loose:0.##} l loose."
+                $"Settling {settling:0.##} (our assumption unless you measured it): {filled:0.##} ÷ (1 − "
+                    + $"{settling:0.##}) = {loose:0.##} l loose."
             ),
             Text.Of(
-                $"Shares {string.Join(" : ", shares.Select(s => s.Parts.ToString("0.##", CultureInfo.InvariantCulture)))} of {all:0.##} parts by loose volume: {string.Join(", ", parts.Select(p => $"{Words(p.Part)} {p.Litres.ToString("0.##", CultureInfo.InvariantCulture)} l"))}."
+                $"Shares "
+                    + $"{string.Join(" : ", shares.Select(s => s.Parts.ToString("0.##", CultureInfo.InvariantCulture)))} of "
+                    + $"{all:0.##} parts by loose volume: "
+                    + $"{string.Join(", ", parts
+                        .Select(p => $"{Words(p.Part)} {p.Litres.ToString("0.##", CultureInfo.InvariantCulture)} l"))}."
             ),
             Text.Of(
-                $"Water to begin with, by part (our assumption: {string.Join(", ", parts.Select(p => $"{Words(p.Part)} {WaterFor(p.Part).ToString("0.##", CultureInfo.InvariantCulture)} l/l"))}): {water:0.##} l. Add it in three goes."
+                $"Water to begin with, by part (our assumption: "
+                    + $"{string.Join(", ", parts
+                        .Select(p => $"{Words(p.Part)} {WaterFor(p.Part).ToString("0.##", CultureInfo.InvariantCulture)} l/l"))}): "
+                    + $""
+                    + $"{water:0.##} l. Add it in three goes."
             ),
         };
         return new(

@@ -7,7 +7,8 @@ namespace Gassel.Core.Planning;
 /// <param name="ColdDays">Days it was in the cold, over all cold steps.</param>
 /// <param name="OverOn">Day from which its result stands.</param>
 /// <param name="AtLeast">It was last counted while more could come up: so many at least.</param>
-/// <param name="Accident">What befell its seed, so that it tells of the accident and not of the route; null where nothing did, or the grower let it in.</param>
+/// <param name="Accident">What befell its seed, so that it tells of the accident and not of the route; null where nothing did, or the
+/// grower let it in.</param>
 public sealed record OwnResult(
     string SpeciesId,
     string RouteId,

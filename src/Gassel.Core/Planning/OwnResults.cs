@@ -11,7 +11,8 @@ public static class OwnResults
     public const int LikeColdDays = 7;
 
     /// <summary>
-    /// The result of a batch whose every part is past the longest emergence of its route, or given up; null while one is neither, waits for another
+    /// The result of a batch whose every part is past the longest emergence of its route, or given up; null while one is neither, waits for
+    /// another
     /// spring, or nobody ever counted.
     /// </summary>
     public static OwnResult? Of(BatchPlan plan, BatchState state, string speciesId, DateOnly today)
@@ -68,7 +69,8 @@ public static class OwnResults
             return new(
                 plants,
                 Text.Of(
-                    $"Own results: {up} of {tried} came up in {like.Count} {(like.Count == 1 ? "batch" : "batches")} of this route with a cold like it; × {seeds} seeds × survival {survival:P0}."
+                    $"Own results: {up} of {tried} came up in {like.Count} {(like.Count == 1 ? "batch" : "batches")} "
+                        + $"of this route with a cold like it; × {seeds} seeds × survival {survival:P0}."
                 )
             );
         }

@@ -17,6 +17,8 @@ public static class PlanAssumptions
     /// <summary>Seeds to a cell where a clump is divided later (our assumption).</summary>
     public const int SeedsInAClump = 6;
 
-    /// <summary>Weeks before the ground freezes at which plants set out in autumn still root: 4 to 8 (common practice, no source).</summary>
+    /// <summary>
+    /// Weeks before the ground freezes at which plants set out in autumn still root: 4 to 8 (common practice, no source).
+    /// </summary>
     public const int WeeksBeforeFreeze = 6;
 }

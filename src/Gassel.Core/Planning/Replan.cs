@@ -5,7 +5,8 @@ using Gassel.Core.Treatments;
 namespace Gassel.Core.Planning;
 
 /// <summary>
-/// Plans a part anew from its entries and the route: what is past is fixed, the open step has what is left of its days, the rest follows. A pure
+/// Plans a part anew from its entries and the route: what is past is fixed, the open step has what is left of its days, the rest follows. A
+/// pure
 /// function; nothing is kept but the entries.
 /// </summary>
 public static class Replan
@@ -67,18 +68,26 @@ public static class Replan
                 .. part.Outdoors is { } sky
                     ?
                     [
-                        $"Outdoors the cold and the emergence end by the container model and the weather known: first seedlings about {DayWords.Of(sky.From)}, most by {DayWords.Of(sky.To)}.",
+                        $"Outdoors the cold and the emergence end by the container model and the weather known: first "
+                            + $"seedlings about {DayWords.Of(sky.From)}, most by {DayWords.Of(sky.To)}.",
                     ]
                     : Array.Empty<string>(),
-                "What happened is fixed; the open step has what is left of its planned days; every later step follows with its own (common practice, no source).",
+                "What happened is fixed; the open step has what is left of its planned days; every later step follows "
+                    + "with its own (common practice, no source).",
                 Text.Of(
-                    $"Counted from {DayWords.Of(from.Usual)}: {string.Join(", ", ahead.Zip(left, (i, d) => $"{plan.Steps[i].Step.Kind.Words()} {d.Shortest}–{d.Usual}–{d.Longest}"))} days still to go."
+                    $"Counted from {DayWords.Of(from.Usual)}: "
+                        + $"{string.Join(", ", ahead.Zip(left, (i, d) => LeftWords(plan.Steps[i].Step, d)))} "
+                        + $""
+                        + $"days still to go."
                 ),
             ]
         );
     }
 
-    /// <summary>Outdoors the weather ends the cold with the first seedlings, and the emergence, and moves the end of hardening off; null for any other step, and where no weather is known.</summary>
+    /// <summary>
+    /// Outdoors the weather ends the cold with the first seedlings, and the emergence, and moves the end of hardening off; null for any
+    /// other step, and where no weather is known.
+    /// </summary>
     private static DateWindow? ByWeather(BatchPlan plan, PartState part, int step, DateOnly today)
     {
         if (step == part.Open?.Step && part.HardenedOn is { } hardened && hardened > today)
@@ -99,7 +108,11 @@ public static class Replan
         if (startOn is { } day)
             return new(day, day, day);
         var usual = Core.Days.Later(today, plan.Start);
-        return new(Core.Days.Later(today, plan.EarliestStart < usual ? plan.EarliestStart : usual), usual, Core.Days.Later(usual, plan.LatestStart));
+        return new(
+            Core.Days.Later(today, plan.EarliestStart < usual ? plan.EarliestStart : usual),
+            usual,
+            Core.Days.Later(usual, plan.LatestStart)
+        );
     }
 
     private static DurationRange Left(PlannedStep step, int elapsed)
@@ -158,7 +171,8 @@ public static class Replan
             var days = span.Start.DayNumber - plan.Steps[span.Step].Start.DayNumber;
             if (days != 0)
                 changes.Add(
-                    $"{Text.Capital(plan.Steps[span.Step].Step.Kind.Words())} began {Days(days)} than planned, on {DayWords.Of(span.Start)}."
+                    $"{Text.Capital(plan.Steps[span.Step].Step.Kind.Words())} began {Days(days)} than planned, on "
+                        + $"{DayWords.Of(span.Start)}."
                 );
         }
         if (part.Open is { } open)
@@ -175,8 +189,8 @@ public static class Replan
     }
 
     private static string Days(int days) =>
-        Text.Of(
-            $"{Math.Abs(days)} {(Math.Abs(days) == 1 ? "day" : "days")} {(days > 0 ? "later" : "earlier")}"
-        );
+        Text.Of($"{Math.Abs(days)} {(Math.Abs(days) == 1 ? "day" : "days")} {(days > 0 ? "later" : "earlier")}");
 
+    private static string LeftWords(RouteStep step, DurationRange days) =>
+        $"{step.Kind.Words()} {days.Shortest}–{days.Usual}–{days.Longest}";
 }

@@ -13,7 +13,9 @@ public sealed record Schedule(
     IReadOnlyList<string> Working
 )
 {
-    /// <summary>Days of each step as they would be lived: usual ones, or where that start is past those of the first option that is possible.</summary>
+    /// <summary>
+    /// Days of each step as they would be lived: usual ones, or where that start is past those of the first option that is possible.
+    /// </summary>
     public IReadOnlyList<(DateOnly Start, DateOnly End)> Laid() =>
         ShortfallDays > 0 && Options.FirstOrDefault(o => o.Possible) is { } way
             ? [.. way.Steps.Select(s => (s.Start, s.End))]

@@ -9,7 +9,8 @@ namespace Gassel.Core.Planning;
 /// </summary>
 public static class Scheduler
 {
-    /// <exception cref="ArgumentException">No steps, durations out of order, or a sow anchor without exactly one germinate step.</exception>
+    /// <exception cref="ArgumentException">No steps, durations out of order, or a sow anchor without exactly one germinate
+    /// step.</exception>
     public static Schedule Plan(Anchor anchor, DateOnly today, IReadOnlyList<ScheduleStep> steps)
     {
         if (steps.Count == 0)
@@ -84,12 +85,15 @@ public static class Scheduler
         lines.AddRange(
             steps.Select(s =>
                 Text.Of(
-                    $"{s.Kind.Words()}: {s.Days.Shortest}–{s.Days.Usual}–{s.Days.Longest} days (shortest–usual–longest){(s.Optional ? ", optional" : "")}."
+                    $"{s.Kind.Words()}: {s.Days.Shortest}–{s.Days.Usual}–{s.Days.Longest} days "
+                        + $"(shortest–usual–longest){(s.Optional ? ", optional" : "")}."
                 )
             )
         );
         lines.Add(
-            $"Start: usual durations give {DayWords.Of(start.Usual)}; longest {DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Latest : start.Earliest)}, shortest {DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Earliest : start.Latest)}."
+            $"Start: usual durations give {DayWords.Of(start.Usual)}; longest "
+                + $"{DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Latest : start.Earliest)}, shortest "
+                + $"{DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Earliest : start.Latest)}."
         );
         lines.Add(
             shortfall == 0

@@ -42,7 +42,10 @@ public static class SeedsNeeded
         return new(found * perUnit, reach, plants, naive, cells, Working(question, found, reach, naive, cells)) { TestSpeaks = speaks };
     }
 
-    /// <summary>P(X ≥ plants) with so many seeds, or cells where the question is asked by cells; g is integrated over the belief where it is uncertain.</summary>
+    /// <summary>
+    /// P(X ≥ plants) with so many seeds, or cells where the question is asked by cells; g is integrated over the belief where it is
+    /// uncertain.
+    /// </summary>
     public static double ReachProbability(int units, SeedsQuestion question)
     {
         var standing = ContainerLoss.UnitsLeft(units, question.WholeContainerLoss, question.Containers);
@@ -98,24 +101,25 @@ public static class SeedsNeeded
     private static List<string> Working(SeedsQuestion question, int? units, double? reach, long? naive, CellNumbers? cells)
     {
         var (k, survival) = (question.SeedsPerCell, question.Survival);
-        var lines = new List<string>
-        {
-            Text.Of( $"{question.Germination.Words} Survival to a plant {Percent.Of(survival)}."),
-        };
+        var lines = new List<string> { Text.Of($"{question.Germination.Words} Survival to a plant {Percent.Of(survival)}.") };
         lines.Add(
             k is null
                 ? Text.Of(
-                    $"Plants ~ Binomial(seeds, germination × survival); wanted: {question.Plants} or more with probability {Percent.Of(question.Confidence)}."
+                    $"Plants ~ Binomial(seeds, germination × survival); wanted: {question.Plants} or more with "
+                        + $"probability {Percent.Of(question.Confidence)}."
                 )
                 : Text.Of(
-                    $"{k} seeds to a cell, thinned to one: a cell gives a plant with probability (1 − (1 − germination)^{k}) × survival; wanted: {question.Plants} or more with probability {Percent.Of(question.Confidence)}."
+                    $"{k} seeds to a cell, thinned to one: a cell gives a plant with probability (1 − (1 − "
+                        + $"germination)^{k}) × survival; wanted: {question.Plants} or more with probability "
+                        + $"{Percent.Of(question.Confidence)}."
                 )
         );
         if (question.Germination is GerminationBelief.Tested { Germinated: 0 } silent)
         {
             lines.Add(
                 Text.Of(
-                    $"Nothing came up of {silent.Seeds} tested: the test does not tell how much will. The number rests on what we assume before any test (Jeffreys)."
+                    $"Nothing came up of {silent.Seeds} tested: the test does not tell how much will. The number rests "
+                        + $"on what we assume before any test (Jeffreys)."
                 )
             );
         }
@@ -125,7 +129,9 @@ public static class SeedsNeeded
         {
             lines.Add(
                 Text.Of(
-                    $"Spread over {question.Containers} {(question.Containers == 1 ? "container" : "containers")}, each lost whole with probability {Percent.Of(question.WholeContainerLoss)} on its own (share lost: our assumption)."
+                    $"Spread over {question.Containers} {(question.Containers == 1 ? "container" : "containers")}, "
+                        + $"each lost whole with probability {Percent.Of(question.WholeContainerLoss)} on its own (share "
+                        + $"lost: our assumption)."
                 )
             );
             var needed = (int)Math.Ceiling(Math.Log(1 - question.Confidence) / Math.Log(question.WholeContainerLoss) - 1e-9);
@@ -133,7 +139,8 @@ public static class SeedsNeeded
             {
                 lines.Add(
                     Text.Of(
-                        $"More seed cannot mend a lost container: {needed} containers or more would reach {Percent.Of(question.Confidence)}."
+                        $"More seed cannot mend a lost container: {needed} containers or more would reach "
+                            + $"{Percent.Of(question.Confidence)}."
                     )
                 );
             }
@@ -143,19 +150,22 @@ public static class SeedsNeeded
             var what = k is null ? "seeds" : "cells";
             lines.Add(
                 Text.Of(
-                    $"{n} {what} reach it with probability {Percent.Of(reach ?? 0)}; {n - 1} with {Percent.Of(ReachProbability(n - 1, question))}."
+                    $"{n} {what} reach it with probability {Percent.Of(reach ?? 0)}; {n - 1} with "
+                        + $"{Percent.Of(ReachProbability(n - 1, question))}."
                 )
             );
         }
         else if (CouldReach(question))
         {
-            lines.Add(Text.Of( $"More than {MaxSeeds:N0} seeds would be needed; no number is given."));
+            lines.Add(Text.Of($"More than {MaxSeeds:N0} seeds would be needed; no number is given."));
         }
         if (cells is not null)
         {
             lines.Add(
                 Text.Of(
-                    $"{cells.Cells} cells of {k} seeds = {cells.Cells * k} seeds in {cells.Trays} trays of {question.CellsPerTray}; {Percent.Of(cells.EmptyCellFraction)} of the cells stay empty, about {cells.SurplusSeedlings:0} seedlings are thinned away."
+                    $"{cells.Cells} cells of {k} seeds = {cells.Cells * k} seeds in {cells.Trays} trays of "
+                        + $"{question.CellsPerTray}; {Percent.Of(cells.EmptyCellFraction)} of the cells stay empty, about "
+                        + $"{cells.SurplusSeedlings:0} seedlings are thinned away."
                 )
             );
         }
@@ -163,7 +173,8 @@ public static class SeedsNeeded
         {
             lines.Add(
                 Text.Of(
-                    $"The usual sum, plants ÷ rate, gives {usual} seeds and reaches it with probability {Percent.Of(ReachProbability((int)usual, question))} only."
+                    $"The usual sum, plants ÷ rate, gives {usual} seeds and reaches it with probability "
+                        + $"{Percent.Of(ReachProbability((int)usual, question))} only."
                 )
             );
         }

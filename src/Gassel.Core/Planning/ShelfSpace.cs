@@ -6,8 +6,10 @@ using Gassel.Core.Treatments;
 namespace Gassel.Core.Planning;
 
 /// <summary>
-/// Room on the shelves, counted in what stands there: a bag or jar on table, cold and warm shelf, a tray under the lamps or on the mat, a container or
-/// tray in the yard. One batch, one bag, as long as it is not sown; potted plants by the width of their pots, where it was said; plants grown on stay under the lamps for eight weeks and stand in the
+/// Room on the shelves, counted in what stands there: a bag or jar on table, cold and warm shelf, a tray under the lamps or on the mat, a
+/// container or
+/// tray in the yard. One batch, one bag, as long as it is not sown; potted plants by the width of their pots, where it was said; plants
+/// grown on stay under the lamps for eight weeks and stand in the
 /// yard after that (our assumption).
 /// </summary>
 public static class ShelfSpace

@@ -38,11 +38,9 @@ internal static class ShortfallOptions
         var cutTotal = cuts.Sum();
         var note = (left, cutTotal) switch
         {
-            (0, _) => Text.Of( $"Cut by {cutTotal} days in proportion to usual minus shortest."),
+            (0, _) => Text.Of($"Cut by {cutTotal} days in proportion to usual minus shortest."),
             (_, 0) => "Nothing between today and the target can be shortened.",
-            _ => Text.Of(
-                $"Even at its shortest it is {left} days late. Below the shortest expect few."
-            ),
+            _ => Text.Of($"Even at its shortest it is {left} days late. Below the shortest expect few."),
         };
         return new(ShortfallOptionKind.Shorten, left == 0, today, laid[^1].End, laid, note);
     }
@@ -56,7 +54,9 @@ internal static class ShortfallOptions
             _ => step.Days.Usual - step.Days.Shortest,
         };
 
-    /// <summary>Adds whole-day cuts in proportion to the room, by largest remainder, ties to the earlier step. Returns what was cut.</summary>
+    /// <summary>
+    /// Adds whole-day cuts in proportion to the room, by largest remainder, ties to the earlier step. Returns what was cut.
+    /// </summary>
     private static int Share(int wanted, int[] room, int[] cuts)
     {
         var total = room.Sum();
@@ -97,7 +97,8 @@ internal static class ShortfallOptions
     /// <summary>A late starter gives the cold for flowering to the plants alone, and is told what that risks.</summary>
     private static string PlantsAlone(IEnumerable<ScheduleStep> steps) =>
         steps.Any(s => s is { Kind: StepKind.SeedVernalization, Optional: true })
-            ? " The plants alone get cold for flowering: fewer may flower, or later; a frosty night may hurt them, and heat soon after may undo it."
+            ? " The plants alone get cold for flowering: fewer may flower, or later; a frosty night may hurt them, and "
+                + "heat soon after may undo it."
             : "";
 
     private static ShortfallOption MoveTarget(DateOnly today, int shortfall, IReadOnlyList<ScheduleStep> steps)
@@ -109,7 +110,7 @@ internal static class ShortfallOptions
             today,
             laid[^1].End,
             laid,
-            Text.Of( $"Start today with usual durations; the target moves {shortfall} days.")
+            Text.Of($"Start today with usual durations; the target moves {shortfall} days.")
         );
     }
 
@@ -127,9 +128,7 @@ internal static class ShortfallOptions
             laid[0].Start,
             laid[^1].End,
             laid,
-            Text.Of(
-                $"Keep the seed dry and cool; the target moves {years} {(years == 1 ? "year" : "years")}."
-            )
+            Text.Of($"Keep the seed dry and cool; the target moves {years} {(years == 1 ? "year" : "years")}.")
         );
     }
 

@@ -91,12 +91,14 @@ public static class SpaceOverTime
             )
             {
                 return Text.Of(
-                    $"{batch.Name} begun on {DayWords.Of(batch.Start.AddDays(by))}, still in its window, would resolve {(first ? "it" : "the first of these")}."
+                    $"{batch.Name} begun on {DayWords.Of(batch.Start.AddDays(by))}, still in its window, would resolve "
+                        + $"{(first ? "it" : "the first of these")}."
                 );
             }
         }
         return Text.Of(
-            $"No start to come can resolve it: make room for {over.Taken - room} more {ShelfSpace.Unit(place)} from {DayWords.Of(over.From)}."
+            $"No start to come can resolve it: make room for {over.Taken - room} more {ShelfSpace.Unit(place)} from "
+                + $"{DayWords.Of(over.From)}."
         );
     }
 

@@ -12,7 +12,5 @@ public readonly record struct StageSurvival(double ToPot, double ToHardened, dou
     public double Total => ToPot * ToHardened * ToPlanted;
 
     public string Words =>
-        Text.Of(
-            $"Survival {ToPot:0.###} to the pot × {ToHardened:0.###} to hardened × {ToPlanted:0.###} planted = {Total:P1}."
-        );
+        Text.Of($"Survival {ToPot:0.###} to the pot × {ToHardened:0.###} to hardened × {ToPlanted:0.###} planted = {Total:P1}.");
 }

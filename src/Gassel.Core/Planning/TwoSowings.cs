@@ -18,14 +18,11 @@ public static class TwoSowings
             b,
             SeedsNeeded.ReachProbability(seeds, loose),
             [
+                Text.Of($"{seeds} seeds divided: {a.Seeds} now, {b.Seeds} later. {question.Germination.Words}"),
+                Text.Of($"Expected plants: {a.ExpectedPlants:0.#} and {b.ExpectedPlants:0.#}, survival to a plant {question.Survival:P0}."),
                 Text.Of(
-                    $"{seeds} seeds divided: {a.Seeds} now, {b.Seeds} later. {question.Germination.Words}"
-                ),
-                Text.Of(
-                    $"Expected plants: {a.ExpectedPlants:0.#} and {b.ExpectedPlants:0.#}, survival to a plant {question.Survival:P0}."
-                ),
-                Text.Of(
-                    $"If the first is lost, the second alone reaches {question.Plants} with probability {b.AloneReaches:P1}; the other way round {a.AloneReaches:P1}."
+                    $"If the first is lost, the second alone reaches {question.Plants} with probability "
+                        + $"{b.AloneReaches:P1}; the other way round {a.AloneReaches:P1}."
                 ),
                 "Two sowings do not bring more plants; they keep one late freeze from taking all of them.",
             ]

@@ -46,7 +46,9 @@ public sealed record BatchPlan(
     /// <summary>Outdoors the seed goes into its mix at the first warm or cold spell and stays there.</summary>
     public bool IsSownAt(int step) => Route.IsOutdoors && Steps[step].Step.Kind is StepKind.WarmMoist or StepKind.ColdMoist;
 
-    /// <summary>The plan with days and target as they were taken on later; the days on which steps were planned first stay beside it.</summary>
+    /// <summary>
+    /// The plan with days and target as they were taken on later; the days on which steps were planned first stay beside it.
+    /// </summary>
     public BatchPlan With(Replanned? replanned)
     {
         if (replanned is null)

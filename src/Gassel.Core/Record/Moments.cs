@@ -4,7 +4,8 @@ namespace Gassel.Core.Record;
 public static class Moments
 {
     /// <summary>
-    /// True where the moment can be on that day in some time zone: its day in UTC is the day itself, or a neighbour. An entry of another moment
+    /// True where the moment can be on that day in some time zone: its day in UTC is the day itself, or a neighbour. An entry of another
+    /// moment
     /// would be reckoned with far from where it was done.
     /// </summary>
     public static bool Fits(DateTimeOffset moment, DateOnly day) =>

@@ -19,7 +19,9 @@ public readonly record struct TrayGrid(int Columns, int Cells)
     /// <summary>Null for a vessel without cells.</summary>
     public static TrayGrid? Of(Vessel? vessel) => vessel?.Cells is { } cells ? new(vessel.Columns ?? UsualColumns(cells), cells) : null;
 
-    /// <summary>Trays of 36, 48 and 72 cells fill a flat of 27 × 53 cm (common practice, no source); another number is drawn about as wide.</summary>
+    /// <summary>
+    /// Trays of 36, 48 and 72 cells fill a flat of 27 × 53 cm (common practice, no source); another number is drawn about as wide.
+    /// </summary>
     public static int UsualColumns(int cells) =>
         cells switch
         {

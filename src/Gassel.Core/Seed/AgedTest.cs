@@ -18,7 +18,9 @@ internal readonly record struct AgedTest(int Germinated, string Words)
         return new(
             germinated,
             Text.Of(
-                $"Tested {DayWords.Of(on)}. Of seed alive then {share:P0} is alive today by the {(school == ViabilitySchool.Share ? "share" : "points")} school, so {test.Germinated} of {test.Seeds} count as {germinated} of {test.Seeds}."
+                $"Tested {DayWords.Of(on)}. Of seed alive then {share:P0} is alive today by the "
+                    + $"{(school == ViabilitySchool.Share ? "share" : "points")} school, so {test.Germinated} of "
+                    + $"{test.Seeds} count as {germinated} of {test.Seeds}."
             )
         );
 

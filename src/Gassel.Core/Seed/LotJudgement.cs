@@ -39,10 +39,15 @@ public sealed record LotJudgement(
         {
             lot.PrintedFraction is { } printed
                 ? Text.Of(
-                    $"Alive: {printed:P0} printed on the packet{(lot.PackedFor is { } packed ? $", packed for {packed}, so taken as harvested in the autumn of {packed - 1}" : "")}; {age:0.0} years old."
+                    $"Alive: {printed:P0} printed on the "
+                        + $"packet{(lot.PackedFor is { } packed
+                            ? $", packed for {packed}, so taken as harvested in the autumn of {packed - 1}" : "")}; "
+                        + $""
+                        + $"{age:0.0} years old."
                 )
                 : Text.Of(
-                    $"Alive: {(lot.Source == SeedSource.CleanedBought ? "cleaned bought" : "wild-collected")} seed starts at {initial:P0}; {age:0.0} years old."
+                    $"Alive: {(lot.Source == SeedSource.CleanedBought ? "cleaned bought" : "wild-collected")} seed "
+                        + $"starts at {initial:P0}; {age:0.0} years old."
                 ),
         };
         working.AddRange(rule.Working);
@@ -52,7 +57,8 @@ public sealed record LotJudgement(
             alive = Math.Min(alive, full);
             working.Add(
                 Text.Of(
-                    $"Cut test: {cut.Full} full of {cut.Full + cut.Empty + cut.Rotten}, so at most {full:P0} can come up; taken as {alive:P0}."
+                    $"Cut test: {cut.Full} full of {cut.Full + cut.Empty + cut.Rotten}, so at most {full:P0} can come "
+                        + $"up; taken as {alive:P0}."
                 )
             );
         }
@@ -66,7 +72,8 @@ public sealed record LotJudgement(
             (belief, basis) = (new GerminationBelief.Tested(aged.Germinated, ofRoute.Seeds), GerminationBasis.Test);
             working.Add(
                 Text.Of(
-                    $"Germination: {ofRoute.Germinated} of {ofRoute.Seeds} in a test {TestTreatment.Words(ofRoute)}; it replaces the rule for this route."
+                    $"Germination: {ofRoute.Germinated} of {ofRoute.Seeds} in a test {TestTreatment.Words(ofRoute)}; "
+                        + $"it replaces the rule for this route."
                 )
             );
             working.Add(aged.Words);
@@ -75,18 +82,15 @@ public sealed record LotJudgement(
         {
             var bounded = Math.Min(expected, FullShare(lot) ?? 1);
             (belief, basis) = (new GerminationBelief.Known(bounded), GerminationBasis.Expected);
-            working.Add(
-                Text.Of(
-                    $"Germination: {bounded:P0}, as you expect{(bounded < expected ? ", bounded by the cut test" : "")}."
-                )
-            );
+            working.Add(Text.Of($"Germination: {bounded:P0}, as you expect{(bounded < expected ? ", bounded by the cut test" : "")}."));
         }
         else
         {
             (belief, basis) = (new GerminationBelief.Known(alive * ComesUpOfLive), GerminationBasis.Rule);
             working.Add(
                 Text.Of(
-                    $"Germination: {alive:P0} alive × {ComesUpOfLive:P0} of live seed coming up after treatment = {alive * ComesUpOfLive:P0} (our assumption; a test under this route would replace it)."
+                    $"Germination: {alive:P0} alive × {ComesUpOfLive:P0} of live seed coming up after treatment = "
+                        + $"{alive * ComesUpOfLive:P0} (our assumption; a test under this route would replace it)."
                 )
             );
         }
@@ -102,7 +106,8 @@ public sealed record LotJudgement(
             learned = LearnedGermination.From(Math.Clamp(alive * ComesUpOfLive, 0.01, 0.99), own!);
             working.Add(
                 Text.Of(
-                    $"Beside it, of other seed: {learned.Working[0]} A new batch is expected at {learned.Mean:P0}; the test of this seed goes before it."
+                    $"Beside it, of other seed: {learned.Working[0]} A new batch is expected at {learned.Mean:P0}; the "
+                        + $"test of this seed goes before it."
                 )
             );
         }
@@ -156,7 +161,8 @@ public sealed record LotJudgement(
         {
             yield return new(
                 LotWarningKind.Hazard,
-                $"{(species.Hazard switch { HazardLevel.VeryToxic => "Very toxic", HazardLevel.Toxic => "Toxic", _ => "Irritant" })} seed. {species.HazardNote}".TrimEnd()
+                $"{(species.Hazard switch { HazardLevel.VeryToxic => "Very toxic", HazardLevel.Toxic => "Toxic", _ => "Irritant" })} "
+                    + $"seed. {species.HazardNote}".TrimEnd()
             );
         }
         if (keptShare <= 0.5 && ofRoute is null)
@@ -170,7 +176,7 @@ public sealed record LotJudgement(
         }
         if (ofRoute?.On is { } on && (today.DayNumber - on.DayNumber) / 365.25 > OldTestYears)
         {
-            yield return new(LotWarningKind.OldTest, Text.Of( $"The test is of {on:MMM yyyy}; seed has aged since."));
+            yield return new(LotWarningKind.OldTest, Text.Of($"The test is of {on:MMM yyyy}; seed has aged since."));
         }
         foreach (var other in (lot.Tests ?? []).Where(t => !TestTreatment.IsOfRoute(t, route)))
         {
@@ -198,7 +204,8 @@ public sealed record LotJudgement(
         {
             yield return new(
                 LotWarningKind.WaterTight,
-                "This kind has a water-tight coat and the route does not break it: most of the seed takes no water. Choose a route with scarifying."
+                "This kind has a water-tight coat and the route does not break it: most of the seed takes no water. "
+                    + "Choose a route with scarifying."
             );
         }
         if (lot.Source == SeedSource.WildCollected && string.IsNullOrWhiteSpace(lot.Parent) && string.IsNullOrWhiteSpace(lot.Permission))

@@ -8,8 +8,10 @@ namespace Gassel.Core.Seed;
 /// <param name="AssumedFraction">What the grower expects to come up under the route, in (0, 1]; null to leave it to the rule.</param>
 /// <param name="Permission">Who allowed the collecting, or which permit; null where nothing is noted.</param>
 /// <param name="PrintedFraction">Germination printed on a bought packet, in (0, 1]; null for none.</param>
-/// <param name="PackedFor">Season the packet was packed for, a year; its harvest is taken as the autumn before (our assumption). Null for none.</param>
-/// <param name="Price">What the whole lot cost, in the grower's own money: the packet, or a day's collecting. Null where nobody entered it.</param>
+/// <param name="PackedFor">Season the packet was packed for, a year; its harvest is taken as the autumn before (our assumption). Null for
+/// none.</param>
+/// <param name="Price">What the whole lot cost, in the grower's own money: the packet, or a day's collecting. Null where nobody entered
+/// it.</param>
 /// <param name="Parent">The batch whose plants bore it; null for seed from elsewhere.</param>
 public sealed record SeedLot(
     string GatheredAt,

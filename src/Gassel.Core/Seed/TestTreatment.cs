@@ -43,7 +43,7 @@ public static class TestTreatment
     /// <summary>What a test tells where it is not of the route.</summary>
     public static string TellsInstead(GerminationTest test, Route route)
     {
-        var result = Text.Of( $"{test.Germinated} of {test.Seeds} came up in a test {Words(test)}");
+        var result = Text.Of($"{test.Germinated} of {test.Seeds} came up in a test {Words(test)}");
         var lacks = route
             .Treatment.Where(s => BreaksDormancy(s.Kind) && !s.Optional)
             .Where(s => test.Given!.All(g => g.Kind != s.Kind || g.Days < s.Days.Shortest))
@@ -60,11 +60,6 @@ public static class TestTreatment
             null => "with the route's treatment",
             [] => "without treatment",
             var given => "after "
-                + string.Join(
-                    ", ",
-                    given.Select(g =>
-                        g.Days == 0 ? g.Kind.Words() : Text.Of( $"{g.Days} days {g.Kind.Words()}")
-                    )
-                ),
+                + string.Join(", ", given.Select(g => g.Days == 0 ? g.Kind.Words() : Text.Of($"{g.Days} days {g.Kind.Words()}"))),
         };
 }

@@ -51,7 +51,7 @@ public static class Viability
             return new(
                 left,
                 [
-                    Text.Of( $"{initial:0.##} − 0.25 × {ageYears:0.##} years = {left:0.###}, not below 0."),
+                    Text.Of($"{initial:0.##} − 0.25 × {ageYears:0.##} years = {left:0.###}, not below 0."),
                     "A vegetable-seed rule; it misleads for hard and after-ripening seed (common practice, no source).",
                 ]
             );
@@ -62,7 +62,8 @@ public static class Viability
             fraction,
             [
                 Text.Of(
-                    $"{initial:0.##} × ½^({ageYears:0.##} ÷ {half}) = {fraction:0.###}; half-life {half:0.#} {(half == 1 ? "year" : "years")} for {Words(longevity)} seed, {Words(storage)}."
+                    $"{initial:0.##} × ½^({ageYears:0.##} ÷ {half}) = {fraction:0.###}; half-life {half:0.#} "
+                        + $"{(half == 1 ? "year" : "years")} for {Words(longevity)} seed, {Words(storage)}."
                 ),
                 "Common practice, no source; a test under the route's treatment replaces it, a cut test bounds it.",
             ]

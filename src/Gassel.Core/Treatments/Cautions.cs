@@ -8,13 +8,16 @@ public static class Cautions
 {
     private static readonly Caution ToxicSeed = new(
         "toxicSeed",
-        "Toxic seed: gloves, mask and eye protection when abrading, damp-wipe the bench; no soak, rinse or shared water; away from children and animals. On suspicion of poisoning call a poison-control centre or a veterinarian."
+        "Toxic seed: gloves, mask and eye protection when abrading, damp-wipe the bench; no soak, rinse or shared "
+            + "water; away from children and animals. On suspicion of poisoning call a poison-control centre or a veterinarian."
     );
 
     private static readonly Caution VeryToxicSeed = ToxicSeed with
     {
         Text =
-            "Very toxic seed: a small amount can kill. Gloves, mask and eye protection at every touch; no soak, rinse, smoke water or other wet or chemical step; damp-wipe the bench, bag the wipes; locked away from children and animals. On suspicion of poisoning call a poison-control centre or a veterinarian at once.",
+            "Very toxic seed: a small amount can kill. Gloves, mask and eye protection at every touch; no soak, "
+            + "rinse, smoke water or other wet or chemical step; damp-wipe the bench, bag the wipes; locked away from "
+            + "children and animals. On suspicion of poisoning call a poison-control centre or a veterinarian at once.",
     };
 
     private static readonly Caution IrritantSeed = new(
@@ -24,12 +27,14 @@ public static class Cautions
 
     private static readonly Caution HotWater = new(
         "hotWater",
-        "Hot water scalds: steady vessel on a level bench, no one at your elbow, let it cool before you reach in. Never boil the seed. Acid is professional work; Gassel gives no recipe for it."
+        "Hot water scalds: steady vessel on a level bench, no one at your elbow, let it cool before you reach in. "
+            + "Never boil the seed. Acid is professional work; Gassel gives no recipe for it."
     );
 
     private static readonly Caution Abrading = new(
         "abrading",
-        "Abrading and nicking: dust of coat and grit in eyes and lungs, slipping blades. Mask, eye protection, a clamp instead of a finger, damp-wipe the bench. Acid is professional work; Gassel gives no recipe for it."
+        "Abrading and nicking: dust of coat and grit in eyes and lungs, slipping blades. Mask, eye protection, a "
+            + "clamp instead of a finger, damp-wipe the bench. Acid is professional work; Gassel gives no recipe for it."
     );
 
     private static readonly Caution Dust = new(
@@ -51,12 +56,14 @@ public static class Cautions
 
     private static readonly Caution MatsAndLamps = new(
         "matsAndLamps",
-        "Mats and lamps near water: residual-current (GFCI) outlet, drip loop, nothing over a mat. Follow the maker's label and the local electrical code."
+        "Mats and lamps near water: residual-current (GFCI) outlet, drip loop, nothing over a mat. Follow the maker's "
+            + "label and the local electrical code."
     );
 
     private static readonly Caution Collecting = new(
         "collecting",
-        "Collect only with the land-owner's permission and the permits that apply; take at most a tenth to a fifth of the ripe seed, less from small stands. Check that the species is not regulated where it goes."
+        "Collect only with the land-owner's permission and the permits that apply; take at most a tenth to a fifth of "
+            + "the ripe seed, less from small stands. Check that the species is not regulated where it goes."
     );
 
     private static readonly Caution Sphagnum = new(
@@ -66,12 +73,14 @@ public static class Cautions
 
     private static readonly Caution BoilingWater = new(
         "boilingWater",
-        "Boiling water scalds: steady vessel on a level bench, nobody at your elbow. It must cool to room temperature before seed or mix goes in."
+        "Boiling water scalds: steady vessel on a level bench, nobody at your elbow. It must cool to room temperature "
+            + "before seed or mix goes in."
     );
 
     private static readonly Caution Containers = new(
         "containers",
-        "Cutting containers: blades, awls and hot tools slip; cut away from the hand, on a board, with gloves, hot tools in open air. Stored pots with mouse droppings: wet them with disinfectant, gloves and mask, never sweep dry."
+        "Cutting containers: blades, awls and hot tools slip; cut away from the hand, on a board, with gloves, hot "
+            + "tools in open air. Stored pots with mouse droppings: wet them with disinfectant, gloves and mask, never sweep dry."
     );
 
     /// <summary>For cutting, drilling and filling winter containers.</summary>
@@ -89,7 +98,9 @@ public static class Cautions
     /// <summary>What to read before taking seed from the wild.</summary>
     public static Caution ForCollecting => Collecting;
 
-    /// <summary>Cautions for one step of a species, hazard of the seed first. Irritant seed irritates as seed; a toxic plant is toxic in all parts.</summary>
+    /// <summary>
+    /// Cautions for one step of a species, hazard of the seed first. Irritant seed irritates as seed; a toxic plant is toxic in all parts.
+    /// </summary>
     /// <param name="setting">Where the seed is then: a jug or bed outdoors has no fridge, mat or lamps.</param>
     public static IReadOnlyList<Caution> For(HazardLevel hazard, RouteStep step, RouteSetting setting)
     {

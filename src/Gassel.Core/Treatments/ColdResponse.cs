@@ -2,7 +2,8 @@ namespace Gassel.Core.Treatments;
 
 /// <summary>
 /// How much a cold day counts at a temperature, °C: nothing at or below the first knot, rising to all at the second, all to the third,
-/// falling to nothing at the fourth. Where two knots are one it jumps there, and counts nothing at the lower, all at the upper. The shape is our assumption.
+/// falling to nothing at the fourth. Where two knots are one it jumps there, and counts nothing at the lower, all at the upper. The shape
+/// is our assumption.
 /// </summary>
 public readonly record struct ColdResponse(double NoneBelowC, double FullFromC, double FullToC, double NoneAboveC)
 {

@@ -12,16 +12,13 @@ public readonly record struct Lamps(TimeOnly On, TimeOnly Off)
 
     public double DarkHours => 24 - LightHours;
 
-    public string Words =>
-        Text.Of( $"{On:HH\\:mm} to {Off:HH\\:mm}: {LightHours:0.#} h light, {DarkHours:0.#} h dark");
+    public string Words => Text.Of($"{On:HH\\:mm} to {Off:HH\\:mm}: {LightHours:0.#} h light, {DarkHours:0.#} h dark");
 
     /// <summary>What is amiss; null where nothing is.</summary>
     public string? Warning =>
         this switch
         {
-            { DarkHours: < LeastDarkHours } => Text.Of(
-                $"Only {DarkHours:0.#} h of dark: seedlings want at least {LeastDarkHours:0} h."
-            ),
+            { DarkHours: < LeastDarkHours } => Text.Of($"Only {DarkHours:0.#} h of dark: seedlings want at least {LeastDarkHours:0} h."),
             { LightHours: < LeastLightHours } => Text.Of(
                 $"Only {LightHours:0.#} h of light: under lamps seedlings want {LeastLightHours:0} to 16 h, or they draw out."
             ),

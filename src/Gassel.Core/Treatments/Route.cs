@@ -1,6 +1,8 @@
 namespace Gassel.Core.Treatments;
 
-/// <summary>An ordered list of steps that takes a species from dry seed to plant. Versions are kept: a batch stays with the one it was planned with.</summary>
+/// <summary>
+/// An ordered list of steps that takes a species from dry seed to plant. Versions are kept: a batch stays with the one it was planned with.
+/// </summary>
 /// <param name="Id">Stable over versions, for instance <c>balsamroot-fridge</c>.</param>
 /// <param name="Setting">Where it is gone.</param>
 /// <param name="Origin">Where its durations come from; null for the origin of the species.</param>

@@ -65,7 +65,8 @@ public static class RouteRules
         }
         if (!step.Days.IsOrdered)
         {
-            yield return $"{name}: days were {step.Days.Shortest}, {step.Days.Usual}, {step.Days.Longest}; valid is 0 ≤ shortest ≤ usual ≤ longest ≤ {DurationRange.MaxDays}.";
+            yield return $"{name}: days were {step.Days.Shortest}, {step.Days.Usual}, {step.Days.Longest}; valid is 0 ≤ shortest ≤ "
+                + $"usual ≤ longest ≤ {DurationRange.MaxDays}.";
         }
         if (step.Band is { } band && band.LowC > band.HighC)
             yield return $"{name}: the lower temperature is above the upper.";

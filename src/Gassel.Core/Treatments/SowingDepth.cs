@@ -23,5 +23,5 @@ public static class SowingDepth
     }
 
     private static DepthAdvice By(double lowMm, double highMm, string rule, double measureMm) =>
-        new(new(lowMm, highMm), Text.Of( $"By your school, {rule}: seed {measureMm:0.#} mm."));
+        new(new(lowMm, highMm), Text.Of($"By your school, {rule}: seed {measureMm:0.#} mm."));
 }

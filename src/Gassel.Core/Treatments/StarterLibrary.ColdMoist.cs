@@ -19,7 +19,8 @@ public static partial class StarterLibrary
                 new(2, 12),
                 new(10, 10),
                 SnowMelt,
-                "Sprouts in the bag from half its cold on. Goes into a deep cell at once: no pricking out. One to two years to a plantable plant.",
+                "Sprouts in the bag from half its cold on. Goes into a deep cell at once: no pricking out. One to two "
+                    + "years to a plantable plant.",
                 [
                     Through(
                         "balsamroot-fridge",
@@ -40,7 +41,8 @@ public static partial class StarterLibrary
                 new(3, 12),
                 new(6, 10),
                 SnowMelt,
-                "Sprouts in the bag. One leaf the first year, then it dies back in summer and comes again. Its toxic look-alike may share nothing with it.",
+                "Sprouts in the bag. One leaf the first year, then it dies back in summer and comes again. Its toxic "
+                    + "look-alike may share nothing with it.",
                 [Through("small-camas-fridge", "fridge", Years(1, 2), Cold(42, 90, 120), ComeUp(10, 20, 40, 3, 12))],
                 lookAlike: "meadow death camas, toxic"
             ),
@@ -54,7 +56,8 @@ public static partial class StarterLibrary
                 new(3, 12),
                 new(6, 6),
                 SnowMelt,
-                "Own tray, own box, every label with the warning and the name of the plant it is not. A lost label means toxic: discard. Dies back.",
+                "Own tray, own box, every label with the warning and the name of the plant it is not. A lost label "
+                    + "means toxic: discard. Dies back.",
                 [Through("meadow-death-camas-fridge", "fridge", Years(1, 2), Cold(60, 90, 120), ComeUp(10, 20, 40, 3, 12))],
                 HazardLevel.Toxic,
                 "All parts are toxic.",

@@ -2,10 +2,14 @@ using static Gassel.Core.Treatments.StepKind;
 
 namespace Gassel.Core.Treatments;
 
-/// <summary>The hands-off routes, made from the durations of the shelf: a lidded container set out in winter, and a bed sown in autumn.</summary>
+/// <summary>
+/// The hands-off routes, made from the durations of the shelf: a lidded container set out in winter, and a bed sown in autumn.
+/// </summary>
 public static partial class StarterLibrary
 {
-    /// <summary>An inland winter is longer than a spell in the fridge, and its frozen days count for nothing (starter values, from memory).</summary>
+    /// <summary>
+    /// An inland winter is longer than a spell in the fridge, and its frozen days count for nothing (starter values, from memory).
+    /// </summary>
     private static DurationRange Winter => new(60, 100, 150);
 
     private static DurationRange AutumnToSpring => new(120, 165, 210);

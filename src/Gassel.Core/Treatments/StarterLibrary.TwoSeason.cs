@@ -43,7 +43,8 @@ public static partial class StarterLibrary
                 new(1, 8),
                 new(6, 10),
                 SnowMelt,
-                "The embryo grows in the cold; never warm. Comes up within the cold or soon after. Deadly relatives look alike: collect only what is surely known.",
+                "The embryo grows in the cold; never warm. Comes up within the cold or soon after. Deadly relatives "
+                    + "look alike: collect only what is surely known.",
                 [Through("nineleaf-biscuitroot-fridge", "fridge", Years(1, 2), Cold(56, 84, 120), ComeUp(1, 14, 30, 1, 8))],
                 lookAlike: "deadly plants of the carrot family"
             ),

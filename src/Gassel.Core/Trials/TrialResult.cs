@@ -76,11 +76,14 @@ public sealed record TrialResult(
             var doubtful = arms.Where(a => !a.Agrees)
                 .Select(a =>
                     Text.Of(
-                        $"{a.Arm.Name} ({string.Join(", ", a.Replicates.Select(r => r.Fraction.ToString("P0", CultureInfo.InvariantCulture)))}; p {a.Agreement!.P:0.###})"
+                        $"{a.Arm.Name} "
+                            + $"({string.Join(", ", a.Replicates.Select(r => r.Fraction.ToString("P0", CultureInfo.InvariantCulture)))}; "
+                            + $"p {a.Agreement!.P:0.###})"
                     )
                 );
             lines.Add(
-                $"The vessels of one arm do not agree: {string.Join("; ", doubtful)}. They are not taken together, and what stands between the arms may stand between the vessels."
+                $"The vessels of one arm do not agree: {string.Join("; ", doubtful)}. They are not taken together, and "
+                    + $"what stands between the arms may stand between the vessels."
             );
             return string.Join(' ', lines);
         }
@@ -110,11 +113,16 @@ public sealed record TrialResult(
                     ? Text.Of($"{Text.Capital(Number(arm.Sown))} seeds each cannot tell")
                     : Text.Of($"{arm.Sown} and {control.Sown} seeds cannot tell");
             return Text.Of(
-                $"{seeds} {arm.Name} and {control.Name} apart: {shares}, and the difference may lie anywhere from {Points(low)} to {Points(high)} points (Fisher exact p {pair.HolmP:0.##})."
+                $"{seeds} {arm.Name} and {control.Name} apart: {shares}, and the difference may lie anywhere from "
+                    + $"{Points(low)} to {Points(high)} points (Fisher exact p {pair.HolmP:0.##})."
             );
         }
         return Text.Of(
-            $"{Text.Capital(arm.Name)} came up {(difference > 0 ? "more" : "less")} than {control.Name}: {shares}, {Points(Math.Abs(difference))} points {(difference > 0 ? "more" : "less")}, between {Points(difference > 0 ? low : -high)} and {Points(difference > 0 ? high : -low)} (Fisher exact {ProbabilityWords.Of(pair.HolmP)}{(comparison.Pairs.Count > 1 ? Text.Of($" over {comparison.Pairs.Count} pairs") : "")})."
+            $"{Text.Capital(arm.Name)} came up {(difference > 0 ? "more" : "less")} than {control.Name}: {shares}, "
+                + $"{Points(Math.Abs(difference))} points {(difference > 0 ? "more" : "less")}, between "
+                + $"{Points(difference > 0 ? low : -high)} and {Points(difference > 0 ? high : -low)} (Fisher exact "
+                + $"{ProbabilityWords.Of(pair.HolmP)}"
+                + $"{(comparison.Pairs.Count > 1 ? Text.Of($" over {comparison.Pairs.Count} pairs") : "")})."
         );
     }
 
@@ -126,7 +134,9 @@ public sealed record TrialResult(
             lines.Add(
                 arm.Agreement is { } h
                     ? Text.Of(
-                        $"{arm.Arm.Name}: {arm.Replicates.Count} vessels, chi-square {h.ChiSquare:0.##} on {h.DegreesOfFreedom}, p {h.P:0.###}: {(arm.Agrees ? "they agree as far as so few seeds can tell" : "they do not agree")}."
+                        $"{arm.Arm.Name}: {arm.Replicates.Count} vessels, chi-square {h.ChiSquare:0.##} on "
+                            + $"{h.DegreesOfFreedom}, p {h.P:0.###}: "
+                            + $"{(arm.Agrees ? "they agree as far as so few seeds can tell" : "they do not agree")}."
                     )
                     : $"{arm.Arm.Name}: none or all came up in its vessels."
             );
@@ -156,5 +166,4 @@ public sealed record TrialResult(
     ];
 
     private static string Number(int n) => n < Numbers.Length ? Numbers[n] : n.ToString(CultureInfo.InvariantCulture);
-
 }

@@ -34,7 +34,8 @@ public static class TrialSizes
     }
 
     /// <summary>
-    /// The power of an exact test goes up by saw teeth, so every number from well below the first that could do is tried; null where none up to
+    /// The power of an exact test goes up by saw teeth, so every number from well below the first that could do is tried; null where none
+    /// up to
     /// the most enumerated has it.
     /// </summary>
     private static int? Smallest(int near, double control, double treated, double power, double alpha, CancellationToken cancel)
@@ -94,21 +95,23 @@ public static class TrialSizes
         var lines = new List<string>
         {
             Text.Of(
-                $"To see {Percent.Of(control)} against {Percent.Of(treated)} in {Percent.Of(power)} of trials, with a false alarm in {Percent.Of(alpha)}: {(seeds is { } n ? Text.Of( $"{n} seeds in each arm") : "more than a thousand million seeds in each arm; no number is given")}."
+                $"To see {Percent.Of(control)} against {Percent.Of(treated)} in {Percent.Of(power)} of trials, with a "
+                    + $"false alarm in {Percent.Of(alpha)}: "
+                    + $"{(seeds is { } n ? Text.Of($"{n} seeds in each arm")
+                        : "more than a thousand million seeds in each arm; no number is given")}."
             ),
-            "Normal approximation for two shares of equal size, as R's power.prop.test; seeds of one arm taken as independent, which trays that differ break.",
+            "Normal approximation for two shares of equal size, as R's power.prop.test; seeds of one arm taken as "
+                + "independent, which trays that differ break.",
         };
         lines.Add(
             exact is { } p
                 ? Text.Of(
                     $"With that many, Fisher's exact test finds it in {p:P1} of trials (every outcome enumerated); it is the stricter test."
                 )
-                : Text.Of( $"Too many to enumerate Fisher's exact test (above {MostEnumerated} an arm).")
+                : Text.Of($"Too many to enumerate Fisher's exact test (above {MostEnumerated} an arm).")
         );
         if (fisher is { } enough)
-            lines.Add(
-                Text.Of( $"Fisher's exact test, which judges the trial, has that power from {enough} seeds an arm on.")
-            );
+            lines.Add(Text.Of($"Fisher's exact test, which judges the trial, has that power from {enough} seeds an arm on."));
         if (best is not null)
         {
             lines.Add(
@@ -124,8 +127,8 @@ public static class TrialSizes
         (best.Lower, best.Higher) switch
         {
             (null, null) => "nothing",
-            ({ } low, null) => Text.Of( $"{low:P0} or less"),
-            (null, { } high) => Text.Of( $"{high:P0} or more"),
-            ({ } low, { } high) => Text.Of( $"{high:P0} or more, or {low:P0} or less,"),
+            ({ } low, null) => Text.Of($"{low:P0} or less"),
+            (null, { } high) => Text.Of($"{high:P0} or more"),
+            ({ } low, { } high) => Text.Of($"{high:P0} or more, or {low:P0} or less,"),
         };
 }

@@ -10,16 +10,12 @@ public static class TrialSowing
     public static IReadOnlyList<string> Parts(TrialDesign design, int arm)
     {
         var plots = design.Plots.Count(p => p.Arm == arm);
-        return
-        [
-            .. Enumerable
-                .Range(1, plots)
-                .Select(n => plots == 1 ? BatchPlan.FirstPart : Text.Of( $"{BatchPlan.FirstPart}.{n}")),
-        ];
+        return [.. Enumerable.Range(1, plots).Select(n => plots == 1 ? BatchPlan.FirstPart : Text.Of($"{BatchPlan.FirstPart}.{n}"))];
     }
 
     /// <summary>
-    /// Entries that divide the arm's seed over its plots and sow them; empty where it is sown, or divided otherwise. Seed that was lost on the way is left out of the last plots.
+    /// Entries that divide the arm's seed over its plots and sow them; empty where it is sown, or divided otherwise. Seed that was lost on
+    /// the way is left out of the last plots.
     /// </summary>
     /// <param name="usual">How the species is usually sown.</param>
     public static IReadOnlyList<EntryPayload> Entries(TrialDesign design, int arm, BatchState state, Sown usual) =>

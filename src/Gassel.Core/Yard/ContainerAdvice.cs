@@ -32,7 +32,9 @@ public static class ContainerAdvice
             PreparationStep.VentHoles => "vent holes in the top",
             PreparationStep.Hinge => "cut around at a third of the height, a hinge of 30–50 mm left",
             PreparationStep.MixFilled => Text.Of(
-                $"{setup.MixCm:0.#} cm of {(setup.Mix == ContainerMix.LowNutrient ? "low-nutrient seed mix" : "potting mix with nutrients")}; 7–10 cm is usual"
+                $"{setup.MixCm:0.#} cm of "
+                    + $"{(setup.Mix == ContainerMix.LowNutrient ? "low-nutrient seed mix" : "potting mix with nutrients")}; "
+                    + $"7–10 cm is usual"
             ),
             PreparationStep.Moistened => "mix moist through before the seed goes in; dry mix sheds water",
             PreparationStep.Sown => "sown, grit over seed that is not dust-fine and needs no light",
@@ -48,20 +50,14 @@ public static class ContainerAdvice
         if (setup.Own is { } own)
         {
             if (own.Litres < LeastLitres)
-                doubts.Add(
-                    Text.Of( $"Too small: {own.Litres:0.#} l dries and tips over; 2 to 4 l work.")
-                );
+                doubts.Add(Text.Of($"Too small: {own.Litres:0.#} l dries and tips over; 2 to 4 l work."));
             if (own.HeightCm < LeastHeightCm)
-                doubts.Add(
-                    Text.Of(
-                        $"Too low: {own.HeightCm:0.#} cm leaves seedlings no room over the mix; {LeastHeightCm:0} cm or more."
-                    )
-                );
+                doubts.Add(Text.Of($"Too low: {own.HeightCm:0.#} cm leaves seedlings no room over the mix; {LeastHeightCm:0} cm or more."));
             if (own.Transmittance < OpaqueBelow)
                 doubts.Add("Opaque: seedlings under a closed lid get no light; clear or translucent works.");
         }
         if (setup.MixCm is < 7 or > 10 && setup.Kind is not (ContainerPreset.Pot or ContainerPreset.ColdFrame))
-            doubts.Add(Text.Of( $"{setup.MixCm:0.#} cm of mix: 7–10 cm is usual."));
+            doubts.Add(Text.Of($"{setup.MixCm:0.#} cm of mix: 7–10 cm is usual."));
         if (!setup.Drains && !setup.NeedsDailyWater && setup.Care == CareStyle.OpenByTemperature)
             doubts.Add("No holes, its cap on and nobody waters it: it dries unseen. Water it a little every frost-free day.");
         if (!setup.Drains && setup.Care == CareStyle.CapOff)
@@ -86,6 +82,7 @@ public static class ContainerAdvice
     /// <summary>Why it should not go out as it is; null where it may.</summary>
     public static string? WithoutHoles(ContainerSetup setup, IReadOnlyCollection<PreparationStep> done) =>
         setup.Drains && !done.Contains(PreparationStep.DrainHoles)
-            ? "Its drain holes are not checked off: without them it floods in the first thaw. Drill them, or say that it is kept without holes."
+            ? "Its drain holes are not checked off: without them it floods in the first thaw. Drill them, or say that "
+                + "it is kept without holes."
             : null;
 }

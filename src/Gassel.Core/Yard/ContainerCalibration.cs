@@ -98,13 +98,16 @@ public sealed record ContainerCalibration(
             [.. observed.Select(o => new CalibrationResidual(hours[o.Hour].At.AddHours(1), o.TempC, modelled[o.Hour]))],
             [
                 Text.Of(
-                    $"Fitted to {observed.Count} readings of the {(spot == ProbeSpot.Air ? "air inside" : "mix")} by least squares (simplex search); the first {Settling} hours are left out."
+                    $"Fitted to {observed.Count} readings of the {(spot == ProbeSpot.Air ? "air inside" : "mix")} by "
+                        + $"least squares (simplex search); the first {Settling} hours are left out."
                 ),
                 Text.Of(
-                    $"Wall {parameters.UWallWm2K:0.##} → {fitted.UWallWm2K:0.##} W/(m²·K), sun let in {parameters.Transmittance:0.##} → {fitted.Transmittance:0.##}."
+                    $"Wall {parameters.UWallWm2K:0.##} → {fitted.UWallWm2K:0.##} W/(m²·K), sun let in "
+                        + $"{parameters.Transmittance:0.##} → {fitted.Transmittance:0.##}."
                 ),
                 Text.Of(
-                    $"The model missed the readings by {before:0.0} K (root mean square), now by {after:0.0} K. It is as good for this container on these days; others may differ."
+                    $"The model missed the readings by {before:0.0} K (root mean square), now by {after:0.0} K. It is "
+                        + $"as good for this container on these days; others may differ."
                 ),
             ]
         );

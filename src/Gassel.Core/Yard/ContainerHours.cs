@@ -9,7 +9,8 @@ public static class ContainerHours
     private const double WarmestHour = 15;
 
     /// <summary>
-    /// From daily ranges: coldest at sunrise, warmest at 15:00, half a cosine between the two and on to the next day's minimum; sun from the range
+    /// From daily ranges: coldest at sunrise, warmest at 15:00, half a cosine between the two and on to the next day's minimum; sun from
+    /// the range
     /// (FAO-56 eq. 50), by the hour as the sun's height.
     /// </summary>
     /// <param name="days">One after the other, none missing.</param>

@@ -3,7 +3,8 @@ using Gassel.Core.Record;
 namespace Gassel.Core.Yard;
 
 /// <summary>
-/// A lidded container as two stores of heat, the mix and the air over it. An uncalibrated model: parameters are our assumption, the arithmetic is
+/// A lidded container as two stores of heat, the mix and the air over it. An uncalibrated model: parameters are our assumption, the
+/// arithmetic is
 /// exact for inputs that stay the same through an hour, also while the water in the mix freezes or thaws.
 /// </summary>
 public sealed class ContainerModel
@@ -157,7 +158,8 @@ public sealed class ContainerModel
     }
 
     /// <summary>
-    /// x = (medium, air) under dx/dt = A·(x − x*), solved by the exponential of the two-by-two matrix. A changes with the wall, the air changes and
+    /// x = (medium, air) under dx/dt = A·(x − x*), solved by the exponential of the two-by-two matrix. A changes with the wall, the air
+    /// changes and
     /// the water of the mix; the exponential of a whole hour is kept while it does not.
     /// </summary>
     private sealed class Propagators(ContainerModel model)
@@ -281,7 +283,8 @@ public sealed class ContainerModel
         private readonly double _airOut;
         private readonly (double Slow, double Fast) _hour;
 
-        /// <param name="between">Between mix and air, W/K; so with the others: from the mix to outdoors and ground, from the air outdoors.</param>
+        /// <param name="between">Between mix and air, W/K; so with the others: from the mix to outdoors and ground, from the air
+        /// outdoors.</param>
         public Step(double mediumHeat, double airHeat, double between, double mediumOut, double airOut)
         {
             (_between, _mediumOut, _airOut) = (between, mediumOut, airOut);

@@ -63,16 +63,20 @@ public sealed record ContainerTale(
         var known = days.Where(d => d.Source == YardDaySource.Recorded).ToList();
         return
         [
-            "Two stores of heat, mix and air, hour by hour from the weather (uncalibrated model; parameters are our assumption, see the Workbench).",
+            "Two stores of heat, mix and air, hour by hour from the weather (uncalibrated model; parameters are our "
+                + "assumption, see the Workbench).",
             Text.Of(
-                $"{known.Count} days recorded, {days.Count(d => d.Source == YardDaySource.Outlook)} by the outlook, then the mean of the same days over the years on record."
+                $"{known.Count} days recorded, {days.Count(d => d.Source == YardDaySource.Outlook)} by the outlook, "
+                    + $"then the mean of the same days over the years on record."
             ),
             Text.Of(
-                $"Cold in the mix so far {(known.Count > 0 ? known[^1].Cold : 0):0.0} of {need.ColdDays:0} days by weight; {known.Sum(d => d.Inside.FrozenHours):0} hours frozen, which count for nothing."
+                $"Cold in the mix so far {(known.Count > 0 ? known[^1].Cold : 0):0.0} of {need.ColdDays:0} days by "
+                    + $"weight; {known.Sum(d => d.Inside.FrozenHours):0} hours frozen, which count for nothing."
             ),
             met is { } enough ? $"Enough on {DayWords.Of(enough)}."
             : warm is { } w
-                ? $"Not enough before the week's mean in the mix passes {need.CeilingC.ToString("0.#", CultureInfo.InvariantCulture)} °C about {DayWords.Of(w)}."
+                ? $"Not enough before the week's mean in the mix passes "
+                    + $"{need.CeilingC.ToString("0.#", CultureInfo.InvariantCulture)} °C about {DayWords.Of(w)}."
             : "Not enough by the summer.",
         ];
     }

@@ -31,14 +31,15 @@ public sealed record LotBothWays(
             Told(inside, outside, pair),
             [
                 .. comparison.Working,
-                "The two ways were not laid out as a trial: they differ in days, places and hands as well, so a difference is not the route's alone.",
+                "The two ways were not laid out as a trial: they differ in days, places and hands as well, so a "
+                    + "difference is not the route's alone.",
             ]
         );
     }
 
     private static string Told(WayResult inside, WayResult outside, ArmPair pair)
     {
-        string Share(double x) => Text.Of( $"{100 * x:0} %");
+        string Share(double x) => Text.Of($"{100 * x:0} %");
         var over = inside.IsOver && outside.IsOver ? "" : "Not over. So far: ";
         var shares = $"{Share(inside.Fraction)} of {inside.Seeds} indoors, {Share(outside.Fraction)} of {outside.Seeds} outdoors";
         // told from the side that came up more, so that number and interval point the same way
@@ -46,8 +47,7 @@ public sealed record LotBothWays(
             pair.Difference >= 0
                 ? ("indoors", pair.Difference, pair.Low, pair.High)
                 : ("outdoors", -pair.Difference, -pair.High, -pair.Low);
-        var points = Text.Of( $"{100 * by:0} points, between {100 * low:0} and {100 * high:0}")
-            .Replace('-', '−');
+        var points = Text.Of($"{100 * by:0} points, between {100 * low:0} and {100 * high:0}").Replace('-', '−');
         return pair.FisherP < 0.05
             ? $"{over}{shares}: {more} came up more, by {points} (Fisher exact {ProbabilityWords.Of(pair.FisherP)})."
             : $"{over}{shares}: so many seeds cannot tell the two apart ({more} by {points}).";

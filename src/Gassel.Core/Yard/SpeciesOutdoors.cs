@@ -25,7 +25,8 @@ public static class SpeciesOutdoors
     public const double JustUpK = 2;
 
     /// <summary>
-    /// Null for a route without cold, which no winter is needed for. Enough is the shortest cold that breaks the dormancy: a winter gives what it gives, and frozen
+    /// Null for a route without cold, which no winter is needed for. Enough is the shortest cold that breaks the dormancy: a winter gives
+    /// what it gives, and frozen
     /// days give nothing (our assumption).
     /// </summary>
     /// <param name="route">The way outdoors.</param>

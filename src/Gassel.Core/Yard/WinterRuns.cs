@@ -164,14 +164,15 @@ public sealed class WinterRuns
 
     private static string SafeWords(SetOutWindow? safe, List<SetOutDate> good, double accept, int winters) =>
         safe is { } s
-            ? $"From {DayWords.Of(s.Earliest)} to {DayWords.Of(s.Latest)} a killing freeze after emergence comes in {AtMost(accept, winters)}, which you accept."
+            ? $"From {DayWords.Of(s.Earliest)} to {DayWords.Of(s.Latest)} a killing freeze after emergence comes in "
+                + $"{AtMost(accept, winters)}, which you accept."
         : good.Count > 0 && winters > 0 ? $"No day with enough cold keeps the killing freeze after emergence to {AtMost(accept, winters)}."
         : "";
 
     private static string AtMost(double share, int winters) =>
         winters < WintersForShares
-            ? Text.Of( $"at most {(int)Math.Floor((share * winters) + 1e-9)} of {winters} winters")
-            : Text.Of( $"at most {Percent.Of(share)} of winters");
+            ? Text.Of($"at most {(int)Math.Floor((share * winters) + 1e-9)} of {winters} winters")
+            : Text.Of($"at most {Percent.Of(share)} of winters");
 
     private static string WindowWords(SetOutWindow? window, List<SetOutDate> dates, int winters)
     {
@@ -179,7 +180,9 @@ public sealed class WinterRuns
             return "No winter of the record is whole enough to say anything.";
         if (window is { } w)
             return Text.Of(
-                $"From {DayWords.Of(w.Earliest)} to {DayWords.Of(w.Latest)} enough cold comes before the warmth in {(winters < WintersForShares ? Text.Of( $"at least {dates.Where(d => d.Date >= w.Earliest && d.Date <= w.Latest && d.ChillMetShare >= 0.9 - 1e-9).Min(d => d.Counts.ChillMet)} of {winters} winters") : "nine winters of ten or more")}."
+                $"From {DayWords.Of(w.Earliest)} to {DayWords.Of(w.Latest)} enough cold comes before the warmth in "
+                    + $"{(winters < WintersForShares
+                        ? Text.Of($"at least {LeastMet(w, dates)} of {winters} winters") : "nine winters of ten or more")}."
             );
         var best = dates.MaxBy(d => d.ChillMetShare)!;
         return Text.Of(
@@ -196,18 +199,15 @@ public sealed class WinterRuns
         return string.Join(
                 ' ',
                 Text.Of(
-                    $"Out {Short(w.Earliest)}: half is up by {Spring(early)} in half of the springs, and a killing freeze comes after it in {InTen(early.Counts.Froze, early.Counts.Up)}."
+                    $"Out {Short(w.Earliest)}: half is up by {Spring(early)} in half of the springs, and a killing "
+                        + $"freeze comes after it in {InTen(early.Counts.Froze, early.Counts.Up)}."
                 ),
                 w.Earliest == w.Latest
                     ? ""
-                    : Text.Of(
-                        $"Out {Short(w.Latest)}: {Spring(late)}, {InTen(late.Counts.Froze, late.Counts.Up)}."
-                    ),
+                    : Text.Of($"Out {Short(w.Latest)}: {Spring(late)}, {InTen(late.Counts.Froze, late.Counts.Up)}."),
                 after is null
                     ? ""
-                    : Text.Of(
-                        $"Later the seed is carried over to next spring in {InTen(after.Counts.Carried, winters)} and more."
-                    )
+                    : Text.Of($"Later the seed is carried over to next spring in {InTen(after.Counts.Carried, winters)} and more.")
             )
             .Replace("  ", " ", StringComparison.Ordinal)
             .TrimEnd();
@@ -224,9 +224,7 @@ public sealed class WinterRuns
 
     /// <summary>A share in words that nobody takes for more than it is: 2 winters in 10.</summary>
     private static string InTen(int of, int winters) =>
-        winters < WintersForShares
-            ? Text.Of( $"{of} of {winters} winters")
-            : InTen((double)of / winters);
+        winters < WintersForShares ? Text.Of($"{of} of {winters} winters") : InTen((double)of / winters);
 
     private static string InTen(double share) =>
         share switch
@@ -234,23 +232,27 @@ public sealed class WinterRuns
             0 => "no winter",
             < 0.05 => "less than 1 winter in 10",
             _ => Text.Of(
-                $"{Math.Round(share * 10, MidpointRounding.AwayFromZero):0} {(Math.Round(share * 10, MidpointRounding.AwayFromZero) == 1 ? "winter" : "winters")} in 10"
+                $"{Math.Round(share * 10, MidpointRounding.AwayFromZero):0} "
+                    + $"{(Math.Round(share * 10, MidpointRounding.AwayFromZero) == 1 ? "winter" : "winters")} in 10"
             ),
         };
 
     private List<string> Working(SetOutNeed need) =>
         [
             Text.Of(
-                $"{Count} winters, each with the container simulated hour by hour from the daily range (uncalibrated model){(FilledDays > 0 ? $"; {FilledDays} missing days taken between their neighbours" : "")}."
+                $"{Count} winters, each with the container simulated hour by hour from the daily range (uncalibrated "
+                    + $"model){(FilledDays > 0 ? $"; {FilledDays} missing days taken between their neighbours" : "")}."
             ),
-            .. LeftOut.Select(w =>
-                Text.Of( $"Winter {w.Year}/{(w.Year + 1) % 100:00} is left out: {w.Why.TrimEnd('.')}.")
+            .. LeftOut.Select(w => Text.Of($"Winter {w.Year}/{(w.Year + 1) % 100:00} is left out: {w.Why.TrimEnd('.')}.")),
+            Text.Of(
+                $"Cold: {need.ColdDays:0.#} days by weight "
+                    + $"({string.Join(", ", need.Response.Knots.Select(k => k.ToString("0.#", CultureInfo.InvariantCulture)))} °C) "
+                    + $"in the mix, before its {ContainerDays.WeekDays}-day mean passes {need.CeilingC:0.#} °C after midwinter."
             ),
             Text.Of(
-                $"Cold: {need.ColdDays:0.#} days by weight ({string.Join(", ", need.Response.Knots.Select(k => k.ToString("0.#", CultureInfo.InvariantCulture)))} °C) in the mix, before its {ContainerDays.WeekDays}-day mean passes {need.CeilingC:0.#} °C after midwinter."
-            ),
-            Text.Of(
-                $"Up: {need.ThermalTime.T50:0.#} °C·d above {need.Rate.BaseC:0.#} °C {(need.GerminatesInCold ? "gathered alongside the cold" : "from the day the cold is met")}. Freeze: air inside at or below {need.KillC:0.#} °C after that."
+                $"Up: {need.ThermalTime.T50:0.#} °C·d above {need.Rate.BaseC:0.#} °C "
+                    + $"{(need.GerminatesInCold ? "gathered alongside the cold" : "from the day the cold is met")}. Freeze: "
+                    + $"air inside at or below {need.KillC:0.#} °C after that."
             ),
         ];
 
@@ -299,4 +301,8 @@ public sealed class WinterRuns
             return new(true, false, null, false);
         }
     }
+
+    /// <summary>Winters with enough cold on the day of the window that has the fewest.</summary>
+    private static int LeastMet(SetOutWindow window, IEnumerable<SetOutDate> dates) =>
+        dates.Where(d => d.Date >= window.Earliest && d.Date <= window.Latest && d.ChillMetShare >= 0.9 - 1e-9).Min(d => d.Counts.ChillMet);
 }

@@ -6,7 +6,8 @@ using Gassel.Core.Record;
 namespace Gassel.Core.Yard;
 
 /// <summary>
-/// What the weather and the record ask of containers in the yard. One rule to a warning; each sees one container, the weather, and the moment. A pure
+/// What the weather and the record ask of containers in the yard. One rule to a warning; each sees one container, the weather, and the
+/// moment. A pure
 /// function: what was done about a warning changes what it sees.
 /// </summary>
 public static partial class YardWatch
@@ -112,7 +113,8 @@ public static partial class YardWatch
         return new(
             YardWarningKind.FreezeComing,
             Text.Of(
-                $"{Moment(from)}: {covered}air inside down to {Round(worst)} °C{(nights > 1 ? Text.Of($" in {nights} nights") : "")}; its seedlings{just} stand {Round(kill)} °C."
+                $"{Moment(from)}: {covered}air inside down to {Round(worst)} "
+                    + $"°C{(nights > 1 ? Text.Of($" in {nights} nights") : "")}; its seedlings{just} stand {Round(kill)} °C."
             ),
             from,
             to,
@@ -139,7 +141,9 @@ public static partial class YardWatch
         return new(
             cook ? YardWarningKind.CookRisk : YardWarningKind.OpenCaps,
             Text.Of(
-                $"{Moment(from)}: {Round(worst)} °C inside at {Round(outdoors)} °C outdoors{(cook ? "; from 40 °C seed and seedlings are hurt" : c.IsCool ? "; kinds that come up in the cool stop at 25 °C" : "")}."
+                $"{Moment(from)}: {Round(worst)} °C inside at {Round(outdoors)} °C "
+                    + $"outdoors{(cook ? "; from 40 °C seed and seedlings are hurt" : c.IsCool
+                        ? "; kinds that come up in the cool stop at 25 °C" : "")}."
             ),
             from,
             to,
@@ -166,7 +170,8 @@ public static partial class YardWatch
                 : new(
                     YardWarningKind.CountSurvivors,
                     Text.Of(
-                        $"The night of {Day(night)} it was {Round(run.AirC[i])} °C inside, and {Seedlings(c.Part.Standing)} stood. Count those that still do."
+                        $"The night of {Day(night)} it was {Round(run.AirC[i])} °C inside, and "
+                            + $"{Seedlings(c.Part.Standing)} stood. Count those that still do."
                     ),
                     run.Hours[i].At,
                     null,
@@ -193,7 +198,8 @@ public static partial class YardWatch
             : new(
                 YardWarningKind.CapTonight,
                 Text.Of(
-                    $"{Round(coldest)} °C outdoors tonight, and its top is {(c.SettingAt(sky.At).Cap == CapPosition.Open ? "open" : "off")}. A cap gives about a degree."
+                    $"{Round(coldest)} °C outdoors tonight, and its top is "
+                        + $"{(c.SettingAt(sky.At).Cap == CapPosition.Open ? "open" : "off")}. A cap gives about a degree."
                 ),
                 null,
                 null,
@@ -231,7 +237,8 @@ public static partial class YardWatch
                 : new(
                     YardWarningKind.Dry,
                     Text.Of(
-                        $"{(c.Setup.Drains ? "Watered" : "Kept without holes and watered")} daily: a little water today, none where it stands wet."
+                        $"{(c.Setup.Drains ? "Watered" : "Kept without holes and watered")} daily: a little water "
+                            + $"today, none where it stands wet."
                     ),
                     null,
                     null,
@@ -257,7 +264,8 @@ public static partial class YardWatch
             : new(
                 YardWarningKind.Dry,
                 Text.Of(
-                    $"Nothing wet it for {days} days, since {Day(since)}, at a mean of {Round(mean)} °C{(capped ? ", and its cap is on" : "")}. Lift it; water it if it is light."
+                    $"Nothing wet it for {days} days, since {Day(since)}, at a mean of {Round(mean)} "
+                        + $"°C{(capped ? ", and its cap is on" : "")}. Lift it; water it if it is light."
                 ),
                 null,
                 null,
@@ -297,7 +305,9 @@ public static partial class YardWatch
         return new(
             YardWarningKind.BackOut,
             Text.Of(
-                $"No night below {Round(ahead.Min(d => d.MinC))} °C in the next days: {(shelter == Shelter.Covered ? "uncover it; seedlings need the light" : "carry it out again; in the warm seedlings stretch")}."
+                $"No night below {Round(ahead.Min(d => d.MinC))} °C in the next days: "
+                    + $"{(shelter == Shelter.Covered ? "uncover it; seedlings need the light"
+                        : "carry it out again; in the warm seedlings stretch")}."
             ),
             null,
             null,
@@ -316,7 +326,8 @@ public static partial class YardWatch
         return new(
             YardWarningKind.OpenByDegrees,
             Text.Of(
-                $"Seedlings are up, days reach {Round(ahead.Max(d => d.MaxC))} °C and no killing night is in sight: open the top by degrees over a week, an hour or two more each day."
+                $"Seedlings are up, days reach {Round(ahead.Max(d => d.MaxC))} °C and no killing night is in sight: "
+                    + $"open the top by degrees over a week, an hour or two more each day."
             ),
             null,
             null,
@@ -336,7 +347,8 @@ public static partial class YardWatch
             : new(
                 YardWarningKind.MulchMostOff,
                 Text.Of(
-                    $"The last week's mean was {Round(week.Average(d => d.MeanC))} °C: take three quarters of the straw off, the rest in a month."
+                    $"The last week's mean was {Round(week.Average(d => d.MeanC))} °C: take three quarters of the "
+                        + $"straw off, the rest in a month."
                 ),
                 null,
                 null,
@@ -360,7 +372,11 @@ public static partial class YardWatch
             : new(
                 YardWarningKind.Feed,
                 Text.Of(
-                    $"Low-nutrient mix, and {(fed.On == default ? Text.Of($"the first came up on {Day(up)}: true leaves are out") : Text.Of($"fed last on {Day(fed.On)}"))}. Feed weakly, by the label, on moist mix."
+                    $"Low-nutrient mix, and "
+                        + $"{(fed.On == default ? Text.Of($"the first came up on {Day(up)}: true leaves are out")
+                            : Text.Of($"fed last on {Day(fed.On)}"))}. "
+                        + $""
+                        + $"Feed weakly, by the label, on moist mix."
                 ),
                 null,
                 null,
@@ -377,7 +393,9 @@ public static partial class YardWatch
         return new(
             YardWarningKind.LateForCold,
             Text.Of(
-                $"{so:0} of {c.Tale.Need.ColdDays:0} days of cold so far, and the warmth comes about {Day(c.Tale.WarmthFrom!.Value)}: few may come up before next spring.{(c.SettingAt(sky.At).Exposure == Exposure.Shade ? "" : " Shade holds the cold longer.")}"
+                $"{so:0} of {c.Tale.Need.ColdDays:0} days of cold so far, and the warmth comes about "
+                    + $"{Day(c.Tale.WarmthFrom!.Value)}: few may come up before next "
+                    + $"spring.{(c.SettingAt(sky.At).Exposure == Exposure.Shade ? "" : " Shade holds the cold longer.")}"
             ),
             null,
             null,
@@ -386,7 +404,6 @@ public static partial class YardWatch
         );
     }
 
-
     private static string Moment(DateTimeOffset at) => at.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture);
 
     private static string Day(DateOnly day) => day.ToString("ddd d MMM", CultureInfo.InvariantCulture);
@@ -394,5 +411,4 @@ public static partial class YardWatch
     private static string Seedlings(int n) => n == 1 ? "its one seedling" : Text.Of($"its {n} seedlings");
 
     private static string Round(double value) => Math.Round(value).ToString("0", CultureInfo.InvariantCulture).Replace('-', '−');
-
 }

@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Microsoft.Data.Sqlite;
 
 namespace Gassel.Data;
@@ -30,16 +29,16 @@ public sealed class BookCopies(BookFile file)
     public string? PathOf(string name) => All().Any(c => c.Name == name) ? Path.Combine(Folder, name) : null;
 
     /// <summary>A copy with the moment in its name.</summary>
-    public BookCopy Make(DateTimeOffset now) =>
-        Write(Text.Of( $"gassel-{now.UtcDateTime:yyyyMMdd-HHmmss}.db"));
+    public BookCopy Make(DateTimeOffset now) => Write(Text.Of($"gassel-{now.UtcDateTime:yyyyMMdd-HHmmss}.db"));
 
     /// <summary>
-    /// The copy of the day, unless it is there; gives up the oldest daily ones beyond those kept. A book that shrank to less than half pushes
+    /// The copy of the day, unless it is there; gives up the oldest daily ones beyond those kept. A book that shrank to less than half
+    /// pushes
     /// none out that holds more: something was lost, and nobody may have noticed.
     /// </summary>
     public bool MakeDaily(DateOnly day)
     {
-        var name = Text.Of( $"{Daily}{day:yyyy-MM-dd}.db");
+        var name = Text.Of($"{Daily}{day:yyyy-MM-dd}.db");
         var path = Path.Combine(Folder, name);
         if (File.Exists(path))
             return false;
@@ -67,7 +66,8 @@ public sealed class BookCopies(BookFile file)
         Anywhere().FirstOrDefault(p => BookInspection.Of(p).Condition == BookCondition.Good && alsoGood?.Invoke(p) != false);
 
     /// <summary>
-    /// Puts a copy in the place of the book, which must not be open, with what lies in a <c>-wal</c> beside the copy. What it replaces is kept.
+    /// Puts a copy in the place of the book, which must not be open, with what lies in a <c>-wal</c> beside the copy. What it replaces is
+    /// kept.
     /// </summary>
     /// <returns>Path of what was replaced; null where there was no book.</returns>
     /// <exception cref="BookUnavailableException">The copy is not there, damaged or of a newer Gassel, or the book is open.</exception>
@@ -86,10 +86,7 @@ public sealed class BookCopies(BookFile file)
             File.Delete(arriving);
             BookFile.Copy(BookFile.Alone(copy, SqliteOpenMode.ReadOnly), arriving);
             BookFile.MakeSingleFile(arriving);
-            var replaced = Path.Combine(
-                file.Folder,
-                Text.Of( $"gassel-replaced-{now.UtcDateTime:yyyyMMdd-HHmmss}.db")
-            );
+            var replaced = Path.Combine(file.Folder, Text.Of($"gassel-replaced-{now.UtcDateTime:yyyyMMdd-HHmmss}.db"));
             var there = File.Exists(file.FilePath);
             if (there)
                 Keep(file, replaced);

@@ -12,7 +12,9 @@ public sealed class BookFile : IDisposable
     /// <summary>What SQLite keeps per connection: a commit is on the disk before it is acknowledged.</summary>
     internal const string ConnectionSettings = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON;";
 
-    /// <summary>So long a write waits for another program that has the file locked; within this one nobody waits, there is one writer.</summary>
+    /// <summary>
+    /// So long a write waits for another program that has the file locked; within this one nobody waits, there is one writer.
+    /// </summary>
     private const int BusySeconds = 5;
 
     private FileStream? _lock;
@@ -39,10 +41,12 @@ public sealed class BookFile : IDisposable
         builder.UseSqlite(ConnectionString).AddInterceptors(Pragmas.Instance);
 
     /// <summary>
-    /// Takes the lock; where the file is of an older version, brings it to this one (<see cref="BookMigration"/>). A file of this version is
+    /// Takes the lock; where the file is of an older version, brings it to this one (<see cref="BookMigration"/>). A file of this version
+    /// is
     /// known by its stamp alone, so that an ordinary start does not wake the migrations.
     /// </summary>
-    /// <returns>True where the starter values are to be filled in: the file is new, was migrated, or holds those of an older Gassel.</returns>
+    /// <returns>True where the starter values are to be filled in: the file is new, was migrated, or holds those of an older
+    /// Gassel.</returns>
     /// <exception cref="BookUnavailableException">Not writable, in use, full disk, damaged, gone, or of a newer version.</exception>
     public bool Open()
     {
@@ -83,7 +87,9 @@ public sealed class BookFile : IDisposable
         }
     }
 
-    /// <summary>Why an empty book must not be begun here, though there is no book; null where there is one, or nothing speaks of one.</summary>
+    /// <summary>
+    /// Why an empty book must not be begun here, though there is no book; null where there is one, or nothing speaks of one.
+    /// </summary>
     private string? IsGone()
     {
         var there = new FileInfo(FilePath);
@@ -96,7 +102,9 @@ public sealed class BookFile : IDisposable
         return new BookCopies(this).Anywhere().Any() ? "it is gone, but copies of it are there" : null;
     }
 
-    /// <summary>Looks at the structure of every page, not at each index against its table; a matter of milliseconds for a nursery's book.</summary>
+    /// <summary>
+    /// Looks at the structure of every page, not at each index against its table; a matter of milliseconds for a nursery's book.
+    /// </summary>
     private bool IsWhole()
     {
         using var connection = new SqliteConnection(ConnectionString);
@@ -112,7 +120,8 @@ public sealed class BookFile : IDisposable
         SqliteConnection.ClearAllPools();
         var offer = new BookCopies(this).NewestGood(alsoGood) is { } copy
             ? $"The newest good copy is {copy}; put it in place with: ./gassel restore {copy} --data {Folder}"
-            : "There is no good copy beside it. Restore one from elsewhere with: ./gassel restore FILE, or move the file away to begin an empty book.";
+            : "There is no good copy beside it. Restore one from elsewhere with: ./gassel restore FILE, or move the "
+                + "file away to begin an empty book.";
         return new($"{FilePath} cannot be read as a Gassel book ({why.TrimEnd('.')}). {offer}", inner);
     }
 
@@ -140,7 +149,8 @@ public sealed class BookFile : IDisposable
         }.ToString();
 
     /// <summary>
-    /// Folds the <c>-wal</c> beside a file into it and leaves the file alone, so that it can be renamed or replaced without anything being lost.
+    /// Folds the <c>-wal</c> beside a file into it and leaves the file alone, so that it can be renamed or replaced without anything being
+    /// lost.
     /// Nobody else may have it open.
     /// </summary>
     internal static void MakeSingleFile(string path)

@@ -29,7 +29,8 @@ internal sealed class BookMigration(BookFile file)
     /// <summary>
     /// The older book is kept as <c>gassel-before-VERSION.db</c>, beside those that are there already. True, as starter values are wanted.
     /// </summary>
-    /// <exception cref="BookUnavailableException">Its tables are not those of the version it says it is; names the newest copy that migrates.</exception>
+    /// <exception cref="BookUnavailableException">Its tables are not those of the version it says it is; names the newest copy that
+    /// migrates.</exception>
     public bool Migrate(string newest)
     {
         file.CopyTo(_working);

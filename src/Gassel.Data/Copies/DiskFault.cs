@@ -31,11 +31,11 @@ public static class DiskFault
         {
             Full => IsFull(folder),
             InputOutput or CannotOpen when FreeBytes(folder) is < NothingLeft => IsFull(folder),
-            Busy or Locked =>
-                $"Another program holds the book in {folder} locked. Close what has gassel.db open, for instance a copying program, then try again.",
+            Busy or Locked => $"Another program holds the book in {folder} locked. Close what has gassel.db open, for instance a "
+                + $"copying program, then try again.",
             ReadOnly or Permission or CannotOpen => NotWritable(folder),
-            InputOutput =>
-                $"The disk with {folder} did not read or write as it should ({fault.Message.TrimEnd('.')}). Look at the disk and its cable, copy the folder elsewhere, then start again.",
+            InputOutput => $"The disk with {folder} did not read or write as it should ({fault.Message.TrimEnd('.')}). Look at "
+                + $"the disk and its cable, copy the folder elsewhere, then start again.",
             _ => null,
         };
 

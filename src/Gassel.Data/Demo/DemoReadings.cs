@@ -6,7 +6,8 @@ using Gassel.Data.Rows;
 namespace Gassel.Data.Demo;
 
 /// <summary>
-/// What the simulated probes said over the winter: a fridge since November that was silent for a day and a half in January, froze for some hours in
+/// What the simulated probes said over the winter: a fridge since November that was silent for a day and a half in January, froze for some
+/// hours in
 /// February, and has stood ajar since last night; a mat, a table and the yard since mid-February.
 /// </summary>
 internal static class DemoReadings

@@ -5,7 +5,10 @@ using Gassel.Data.Rows;
 
 namespace Gassel.Data.Demo;
 
-/// <summary>The trial of the demo: prairie smoke, chilled six weeks or not at all, thirty-six seeds each mixed over the cells of one tray on the heat mat.</summary>
+/// <summary>
+/// The trial of the demo: prairie smoke, chilled six weeks or not at all, thirty-six seeds each mixed over the cells of one tray on the
+/// heat mat.
+/// </summary>
 internal static class DemoTrial
 {
     private const string SownOn = "2027-03-01";

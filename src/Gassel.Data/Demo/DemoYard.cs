@@ -1,5 +1,5 @@
-using Gassel.Core;
 using System.Globalization;
+using Gassel.Core;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
@@ -7,7 +7,8 @@ using Gassel.Core.Yard;
 namespace Gassel.Data.Demo;
 
 /// <summary>
-/// The yard of the demo: two dozen containers set out since November. The warm week in March brought eleven of them up; a hard freeze is in the
+/// The yard of the demo: two dozen containers set out since November. The warm week in March brought eleven of them up; a hard freeze is in
+/// the
 /// outlook.
 /// </summary>
 internal static class DemoYard
@@ -65,7 +66,7 @@ internal static class DemoYard
             ContainerPreset.Tub6 => "tub",
             _ => "jug",
         };
-        string[] parts = [.. spots.Select((_, i) => Text.Of( $"1.{i + 1}"))];
+        string[] parts = [.. spots.Select((_, i) => Text.Of($"1.{i + 1}"))];
         var each = seeds / parts.Length;
         // the soak or the like before, where the route has one
         var step = Route(species).Steps.ToList().FindIndex(s => s.Kind == StepKind.ColdMoist);
@@ -85,13 +86,7 @@ internal static class DemoYard
                         new EntryPayload[]
                         {
                             new Prepared(p, setup, Steps(setup)),
-                            new StepStarted(
-                                p,
-                                step,
-                                null,
-                                spots[i],
-                                new(VesselKind.Container, Text.Of( $"{label} {number}-{i + 1}"))
-                            ),
+                            new StepStarted(p, step, null, spots[i], new(VesselKind.Container, Text.Of($"{label} {number}-{i + 1}"))),
                             new Labelled(p, 1, 1),
                         }
                 ),

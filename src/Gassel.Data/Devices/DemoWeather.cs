@@ -3,7 +3,8 @@ using Gassel.Core.Climate;
 namespace Gassel.Data.Devices;
 
 /// <summary>
-/// Thirty winters of made-up weather, the winter in play with a warm week in early March and a hard freeze in the middle of the month, and the year after
+/// Thirty winters of made-up weather, the winter in play with a warm week in early March and a hard freeze in the middle of the month, and
+/// the year after
 /// it, which the simulated weather service tells day by day.
 /// </summary>
 internal static class DemoWeather

@@ -3,7 +3,8 @@ using Gassel.Data.Rows;
 namespace Gassel.Data.Devices;
 
 /// <summary>
-/// A made-up thermometer: the same moment always gives the same reading. A fridge swings with its compressor, a mat with its thermostat, a room with the day, a yard with the demo's weather.
+/// A made-up thermometer: the same moment always gives the same reading. A fridge swings with its compressor, a mat with its thermostat, a
+/// room with the day, a yard with the demo's weather.
 /// All numbers are our invention.
 /// </summary>
 /// <param name="since">From when on it behaves so; before that it was steady.</param>

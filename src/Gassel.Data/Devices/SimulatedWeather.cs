@@ -4,7 +4,8 @@ using Gassel.Core.Yard;
 namespace Gassel.Data.Devices;
 
 /// <summary>
-/// The weather of the demo, told day by day: what was, and a week ahead with errors that grow with the distance. The same day asked of on the same day
+/// The weather of the demo, told day by day: what was, and a week ahead with errors that grow with the distance. The same day asked of on
+/// the same day
 /// is always told alike. All numbers are our invention.
 /// </summary>
 public sealed class SimulatedWeather : IWeatherService

@@ -2,7 +2,9 @@ using Microsoft.AspNetCore.Identity;
 
 namespace Gassel.Data.People;
 
-/// <summary>Someone who works with the book over the network. The name stands beside every entry, so it is never given to another.</summary>
+/// <summary>
+/// Someone who works with the book over the network. The name stands beside every entry, so it is never given to another.
+/// </summary>
 public sealed class Person : IdentityUser<Guid>
 {
     public const int MaxName = 40;
@@ -15,6 +17,8 @@ public sealed class Person : IdentityUser<Guid>
     /// <summary>Unix milliseconds after which the code is worth nothing.</summary>
     public long? CodeUntil { get; set; }
 
-    /// <summary>Unix milliseconds at which the person was let go; null while they belong. Nobody is deleted: entries carry the name.</summary>
+    /// <summary>
+    /// Unix milliseconds at which the person was let go; null while they belong. Nobody is deleted: entries carry the name.
+    /// </summary>
     public long? LeftAt { get; set; }
 }

@@ -5,7 +5,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data.Readings;
 
-/// <summary>Readings of places, and the daily sums that follow from them: summed once for each response, and again only from where something new came in.</summary>
+/// <summary>
+/// Readings of places, and the daily sums that follow from them: summed once for each response, and again only from where something new
+/// came in.
+/// </summary>
 public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
 {
     /// <summary>Some milliseconds of writing, so that who records meanwhile does not wait.</summary>
@@ -139,7 +142,8 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     }
 
     /// <summary>
-    /// Adds a series from chunks as they arrive, in short turns between which others write; nobody sees it before it is whole. Where it is broken off
+    /// Adds a series from chunks as they arrive, in short turns between which others write; nobody sees it before it is whole. Where it is
+    /// broken off
     /// nothing of it stays.
     /// </summary>
     /// <exception cref="OperationCanceledException">It was broken off.</exception>
@@ -304,6 +308,7 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         }
     }
 
-    /// <param name="StaleFrom">Something came in from this instant on, Unix milliseconds; the smallest of all at first; null where nothing did.</param>
+    /// <param name="StaleFrom">Something came in from this instant on, Unix milliseconds; the smallest of all at first; null where nothing
+    /// did.</param>
     private sealed record Kept(IReadOnlyList<TemperatureDay> Days, long? StaleFrom);
 }

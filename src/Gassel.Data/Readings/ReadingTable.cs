@@ -5,7 +5,8 @@ using SQLitePCL;
 namespace Gassel.Data.Readings;
 
 /// <summary>
-/// The table of readings: series, second and hundredths of a degree, and nothing else, ordered by series and time. Written and read past EF Core, which
+/// The table of readings: series, second and hundredths of a degree, and nothing else, ordered by series and time. Written and read past EF
+/// Core, which
 /// is many times slower at rows of two numbers; the insert goes by the native statement, which halves the time once more.
 /// </summary>
 internal sealed class ReadingTable : IDisposable
@@ -52,7 +53,8 @@ internal sealed class ReadingTable : IDisposable
             yield break;
         using var command = _connection.CreateCommand();
         command.CommandText =
-            $"SELECT At, CentiC FROM readings WHERE SeriesId IN ({string.Join(',', series)}) AND At >= $from AND At <= $to ORDER BY At, SeriesId";
+            $"SELECT At, CentiC FROM readings WHERE SeriesId IN ({string.Join(',', series)}) AND At >= $from AND At <= "
+            + $"$to ORDER BY At, SeriesId";
         command.Parameters.AddWithValue("$from", fromUnixMs / MsPerSecond);
         command.Parameters.AddWithValue("$to", toUnixMs / MsPerSecond);
         using var reader = command.ExecuteReader();
@@ -89,7 +91,8 @@ internal sealed class ReadingTable : IDisposable
     }
 
     /// <summary>
-    /// Leaves it to <see cref="Checkpoint"/> when pages go from the log into the file, so that it happens between two turns of writing and not within one.
+    /// Leaves it to <see cref="Checkpoint"/> when pages go from the log into the file, so that it happens between two turns of writing and
+    /// not within one.
     /// </summary>
     public void CheckpointByHand() => Run("PRAGMA wal_autocheckpoint = 0");
 
@@ -110,7 +113,8 @@ internal sealed class ReadingTable : IDisposable
             return 0;
         using var command = _connection.CreateCommand();
         command.CommandText =
-            $"SELECT count(*) FROM readings r WHERE r.SeriesId = $series AND EXISTS (SELECT 1 FROM readings o WHERE o.SeriesId IN ({string.Join(',', others)}) AND o.At = r.At)";
+            $"SELECT count(*) FROM readings r WHERE r.SeriesId = $series AND EXISTS (SELECT 1 FROM readings o WHERE "
+            + $"o.SeriesId IN ({string.Join(',', others)}) AND o.At = r.At)";
         command.Parameters.AddWithValue("$series", series);
         return (long)command.ExecuteScalar()!;
     }
@@ -121,7 +125,8 @@ internal sealed class ReadingTable : IDisposable
     {
         using var command = _connection.CreateCommand();
         command.CommandText =
-            "DELETE FROM readings WHERE SeriesId = $series AND At IN (SELECT At FROM readings WHERE SeriesId = $series ORDER BY At LIMIT $rows)";
+            "DELETE FROM readings WHERE SeriesId = $series AND At IN (SELECT At FROM readings WHERE SeriesId = "
+            + "$series ORDER BY At LIMIT $rows)";
         command.Parameters.AddWithValue("$series", series);
         command.Parameters.AddWithValue("$rows", rows);
         return command.ExecuteNonQuery() > 0;

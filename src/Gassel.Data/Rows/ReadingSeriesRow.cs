@@ -1,6 +1,8 @@
 namespace Gassel.Data.Rows;
 
-/// <summary>Readings of one thermometer at one place. The readings themselves stand in the table <c>readings</c>, two numbers each.</summary>
+/// <summary>
+/// Readings of one thermometer at one place. The readings themselves stand in the table <c>readings</c>, two numbers each.
+/// </summary>
 public sealed class ReadingSeriesRow
 {
     public int Id { get; set; }

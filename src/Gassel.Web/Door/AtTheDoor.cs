@@ -71,7 +71,8 @@ internal static class AtTheDoor
     private static string Answer(string? host, string target) =>
         host is null
             ? "HTTP/1.1 400 Bad Request\r\nContent-Length: 0\r\nConnection: close\r\n\r\n"
-            : $"HTTP/1.1 308 Permanent Redirect\r\nLocation: https://{host}{target}\r\nCache-Control: no-store\r\nContent-Length: 0\r\nConnection: close\r\n\r\n";
+            : $"HTTP/1.1 308 Permanent Redirect\r\nLocation: https://{host}{target}\r\nCache-Control: "
+                + $"no-store\r\nContent-Length: 0\r\nConnection: close\r\n\r\n";
 
     private static string Target(ReadOnlySequence<byte> head) =>
         Lines(head)[0].Split(' ') is [_, ['/', ..] target, _] && target.All(c => c is > ' ' and < (char)127) ? target : "/";

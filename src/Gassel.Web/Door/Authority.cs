@@ -12,7 +12,9 @@ internal sealed class Authority
 {
     private static readonly TimeSpan Lifetime = TimeSpan.FromDays(3650);
 
-    /// <summary>Phones take no certificate of a server that runs longer than about thirteen months; this one is made anew long before.</summary>
+    /// <summary>
+    /// Phones take no certificate of a server that runs longer than about thirteen months; this one is made anew long before.
+    /// </summary>
     private static readonly TimeSpan ServerLifetime = TimeSpan.FromDays(90);
 
     /// <summary>Backwards from now, for devices whose clock is behind.</summary>

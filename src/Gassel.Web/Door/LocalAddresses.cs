@@ -7,7 +7,9 @@ namespace Gassel.Web.Door;
 /// <summary>The addresses of this machine, and which askers stand on the same local network.</summary>
 internal static class LocalAddresses
 {
-    /// <summary>Ranges that no router carries into the open internet: RFC 1918, RFC 4193, RFC 3927, RFC 4291 §2.5.6, and this machine itself.</summary>
+    /// <summary>
+    /// Ranges that no router carries into the open internet: RFC 1918, RFC 4193, RFC 3927, RFC 4291 §2.5.6, and this machine itself.
+    /// </summary>
     public static readonly IReadOnlyList<IPNetwork> PrivateRanges =
     [
         IPNetwork.Parse("10.0.0.0/8"),

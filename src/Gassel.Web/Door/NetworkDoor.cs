@@ -8,7 +8,8 @@ namespace Gassel.Web.Door;
 
 /// <summary>
 /// The door from the local network into the book: shut, or open over TLS on a port of its own. It is a source of configuration that
-/// Kestrel and host filtering follow, so that it opens and shuts while the program runs. This machine's own door is another and stays as it is.
+/// Kestrel and host filtering follow, so that it opens and shuts while the program runs. This machine's own door is another and stays as it
+/// is.
 /// </summary>
 public sealed class NetworkDoor : ConfigurationProvider, IConfigurationSource, IDisposable
 {
@@ -32,7 +33,9 @@ public sealed class NetworkDoor : ConfigurationProvider, IConfigurationSource, I
         NetworkChange.NetworkAddressChanged += Moved;
     }
 
-    /// <summary>True while the book can be reached from the network; then nobody is in without signing in, on this machine neither.</summary>
+    /// <summary>
+    /// True while the book can be reached from the network; then nobody is in without signing in, on this machine neither.
+    /// </summary>
     public bool IsOpen { get; private set; }
 
     /// <summary>True where the program was started with it open, so that it cannot be shut from within.</summary>

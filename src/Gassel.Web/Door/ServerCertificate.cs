@@ -52,7 +52,8 @@ internal sealed record ServerCertificate(SslStreamCertificateContext Context, IR
         {
             return (
                 null,
-                $"the certificate in {path} cannot be read ({unreadable.Message.TrimEnd('.')}); valid is PEM with certificate and key, or with --key FILE, or a .pfx without a password."
+                $"the certificate in {path} cannot be read ({unreadable.Message.TrimEnd('.')}); valid is PEM with "
+                    + $"certificate and key, or with --key FILE, or a .pfx without a password."
             );
         }
     }

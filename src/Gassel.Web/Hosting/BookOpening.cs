@@ -9,7 +9,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Hosting;
 
-/// <summary>Opens the book before the first request is taken: lock, migration, starter values, demo season, clock, and the door to the network.</summary>
+/// <summary>
+/// Opens the book before the first request is taken: lock, migration, starter values, demo season, clock, and the door to the network.
+/// </summary>
 internal sealed class BookOpening(
     BookFile file,
     Func<GasselDb> connect,

@@ -3,7 +3,9 @@ using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Hosting;
 
-/// <summary>Makes the copy of the day some minutes after a start, and then once a day. The demo has nothing to lose and makes none.</summary>
+/// <summary>
+/// Makes the copy of the day some minutes after a start, and then once a day. The demo has nothing to lose and makes none.
+/// </summary>
 internal sealed partial class DailyCopies(BookCopies copies, Launch launch, SiteClock clock, TimeProvider real, ILogger<DailyCopies> log)
     : BackgroundService
 {

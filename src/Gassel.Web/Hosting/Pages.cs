@@ -38,7 +38,8 @@ internal static class Pages
                 headers.XFrameOptions = "DENY";
                 // the interface writes its styles into the page as it draws; scripts come from files alone
                 headers.ContentSecurityPolicy =
-                    "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; base-uri 'none'; "
+                    "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
+                    + "object-src 'none'; base-uri 'none'; "
                     + "form-action 'self'; frame-ancestors 'none'";
                 headers["Cross-Origin-Opener-Policy"] = "same-origin";
                 headers["Cross-Origin-Resource-Policy"] = "same-origin";
@@ -47,7 +48,9 @@ internal static class Pages
             }
         );
 
-    /// <summary>Files under assets carry their hash in the name and never change; the page that names them is asked for each time.</summary>
+    /// <summary>
+    /// Files under assets carry their hash in the name and never change; the page that names them is asked for each time.
+    /// </summary>
     private static void Cache(StaticFileResponseContext file) =>
         file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal)
             ? "public, max-age=31536000, immutable"

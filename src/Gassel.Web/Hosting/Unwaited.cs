@@ -1,7 +1,8 @@
 namespace Gassel.Web.Hosting;
 
 /// <summary>
-/// Reckoning that nobody waits for any more stops: a calculator whose asker hung up, and all of them once the program is to end. Recording is not cut short.
+/// Reckoning that nobody waits for any more stops: a calculator whose asker hung up, and all of them once the program is to end. Recording
+/// is not cut short.
 /// </summary>
 internal static class Unwaited
 {

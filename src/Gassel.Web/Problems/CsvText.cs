@@ -29,7 +29,10 @@ internal static class CsvText
     /// <summary>A cell without the spaces around it; empty where the row is short.</summary>
     public static string Cell(this CsvDataReader csv, int column) => column < csv.RowFieldCount ? csv.GetString(column).Trim() : "";
 
-    /// <summary>As a cell: in quotes where a comma or a quote stands in it (RFC 4180); a leading sign that a spreadsheet would reckon with is set apart by an apostrophe.</summary>
+    /// <summary>
+    /// As a cell: in quotes where a comma or a quote stands in it (RFC 4180); a leading sign that a spreadsheet would reckon with is set
+    /// apart by an apostrophe.
+    /// </summary>
     public static string Quoted(string text)
     {
         var safe = text.Length > 0 && text[0] is '=' or '+' or '-' or '@' ? "'" + text : text;

@@ -1,7 +1,8 @@
 namespace Gassel.Web.Problems;
 
 /// <summary>
-/// A page that asks while somebody types does not call an unfinished field an error: asked with <c>Prefer: handling=lenient</c> (RFC 7240), what would be
+/// A page that asks while somebody types does not call an unfinished field an error: asked with <c>Prefer: handling=lenient</c> (RFC 7240),
+/// what would be
 /// a 400 is answered as 200 with the same problem as its body. Nothing is saved by such a question.
 /// </summary>
 internal static class Lenient

@@ -4,7 +4,8 @@ using System.Text.Json;
 namespace Gassel.Web.Problems;
 
 /// <summary>
-/// Words of an address that may be left out, read one after the other; the first that cannot be read is kept as the refusal. The framework itself answers
+/// Words of an address that may be left out, read one after the other; the first that cannot be read is kept as the refusal. The framework
+/// itself answers
 /// such words with an empty 400.
 /// </summary>
 internal sealed class QueryWords

@@ -4,7 +4,10 @@ using Microsoft.Data.Sqlite;
 
 namespace Gassel.Web.Problems;
 
-/// <summary>A disk that is full, or a book that another program holds locked, while the program runs: nothing of the request was saved, and that is said.</summary>
+/// <summary>
+/// A disk that is full, or a book that another program holds locked, while the program runs: nothing of the request was saved, and that is
+/// said.
+/// </summary>
 internal sealed class StorageErrors(BookFile file) : IExceptionHandler
 {
     public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancellationToken)

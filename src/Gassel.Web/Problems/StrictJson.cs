@@ -8,8 +8,10 @@ using Microsoft.AspNetCore.Http.Metadata;
 namespace Gassel.Web.Problems;
 
 /// <summary>
-/// Where the framework reads JSON otherwise than the contract says: two enum names in one text (<c>"medium,long"</c>, which it would read as a third), an
-/// instant without its offset (which it would take for this machine's time), <c>t</c> and <c>z</c> in lower case (RFC 3339 allows them), and <c>50.0</c>
+/// Where the framework reads JSON otherwise than the contract says: two enum names in one text (<c>"medium,long"</c>, which it would read
+/// as a third), an
+/// instant without its offset (which it would take for this machine's time), <c>t</c> and <c>z</c> in lower case (RFC 3339 allows them),
+/// and <c>50.0</c>
 /// for a whole number. Only a body that holds such a thing is looked at once more, before it is bound.
 /// </summary>
 internal static partial class StrictJson

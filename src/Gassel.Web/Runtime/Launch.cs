@@ -24,7 +24,10 @@ public sealed record Launch(
     /// <summary>True while the build writes the interface description: nothing may touch a disk then.</summary>
     public static bool IsDescribing => Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
 
-    /// <summary>Reads <c>--port N --data DIR --demo --lan --network-port N --certificate FILE --key FILE</c>; a fault is returned as a line for the console.</summary>
+    /// <summary>
+    /// Reads <c>--port N --data DIR --demo --lan --network-port N --certificate FILE --key FILE</c>; a fault is returned as a line for the
+    /// console.
+    /// </summary>
     public static (Launch? Launch, string? Fault) Read(string[] args)
     {
         var port = 8730;

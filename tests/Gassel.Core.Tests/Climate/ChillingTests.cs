@@ -38,7 +38,10 @@ public class ChillingTests
         Assert.Equal((1.0, 0.0), (result.CalendarDays, result.GapHours));
     }
 
-    /// <summary>Daily weather of Seattle, 1 December 2012 to 28 February 2013, npm package vega-datasets (BSD-3), a test-only dependency; sum from R.</summary>
+    /// <summary>
+    /// Daily weather of Seattle, 1 December 2012 to 28 February 2013, npm package vega-datasets (BSD-3), a test-only dependency; sum from
+    /// R.
+    /// </summary>
     [Fact]
     public void A_winter_of_Seattle_as_in_R()
     {

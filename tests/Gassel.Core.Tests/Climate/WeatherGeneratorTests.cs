@@ -11,7 +11,8 @@ public class WeatherGeneratorTests
     ];
 
     /// <summary>
-    /// A monthly mean over 200 years of AR(1) days has a standard error near sd·√((1+ρ)/(1−ρ)/6000) ≈ 0.14 K in winter; the smooth curve may
+    /// A monthly mean over 200 years of AR(1) days has a standard error near sd·√((1+ρ)/(1−ρ)/6000) ≈ 0.14 K in winter; the smooth curve
+    /// may
     /// miss a month's own mean by a little besides.
     /// </summary>
     [Fact]

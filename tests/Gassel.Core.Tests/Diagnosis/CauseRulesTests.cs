@@ -7,7 +7,10 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Diagnosis;
 
-/// <summary>Each rule on a record that speaks for its cause, on one that speaks against it, and on one that says nothing. Common practice, no source.</summary>
+/// <summary>
+/// Each rule on a record that speaks for its cause, on one that speaks against it, and on one that says nothing. Common practice, no
+/// source.
+/// </summary>
 public class CauseRulesTests
 {
     private static readonly DateOnly Today = new(2027, 4, 10);

@@ -8,7 +8,9 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Due;
 
-/// <summary>What seedlings and plants ask for. Thin, divide or prick out at the first true leaves, not later: common practice, no source.</summary>
+/// <summary>
+/// What seedlings and plants ask for. Thin, divide or prick out at the first true leaves, not later: common practice, no source.
+/// </summary>
 public class PlantDueTests
 {
     private const string Kind = "globemallow";
@@ -83,7 +85,10 @@ public class PlantDueTests
         Assert.Equal((3, 0), (Crowding.Of(Run(thinned).Parts[0]).Standing, Crowding.Of(Run(thinned).Parts[0]).Surplus));
     }
 
-    /// <summary>Tap-rooted kinds go straight into deep cells and are not pricked out; bulbs and snow-melt kinds make one leaf and die back: common practice, no source.</summary>
+    /// <summary>
+    /// Tap-rooted kinds go straight into deep cells and are not pricked out; bulbs and snow-melt kinds make one leaf and die back: common
+    /// practice, no source.
+    /// </summary>
     [Fact]
     public void Tap_rooted_kinds_are_thinned_in_place_and_snow_melt_kinds_have_no_clock()
     {

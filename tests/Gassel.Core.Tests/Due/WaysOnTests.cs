@@ -6,7 +6,9 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Due;
 
-/// <summary>Ways that ended: sprouts seen and not sown, steps that are optional, plans that are not made after all. Common practice, no source.</summary>
+/// <summary>
+/// Ways that ended: sprouts seen and not sown, steps that are optional, plans that are not made after all. Common practice, no source.
+/// </summary>
 public class WaysOnTests
 {
     private static readonly Species Balsamroot = Book.Of("balsamroot");

@@ -77,7 +77,8 @@ public class EmergenceCurveTests
     }
 
     /// <summary>
-    /// Coverage of the band of the true share, over simulated sowings of several kinds, early, in the middle and late. With 120 of each the standard
+    /// Coverage of the band of the true share, over simulated sowings of several kinds, early, in the middle and late. With 120 of each the
+    /// standard
     /// error of a share is 2 points, of all together 0.6: the whole must hold 95 %, no day fewer than 90 %.
     /// </summary>
     [Fact]

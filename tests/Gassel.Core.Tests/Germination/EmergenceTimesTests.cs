@@ -7,7 +7,10 @@ public class EmergenceTimesTests
     private static readonly SeedlingCount[] Chilled = [new(5, 3), new(8, 9), new(11, 6), new(14, 2)];
     private static readonly SeedlingCount[] Control = [new(5, 1), new(8, 4), new(11, 7), new(14, 5), new(17, 2)];
 
-    /// <summary>GNU R 4.2.2: a &lt;- rep(c(5,8,11,14), c(3,9,6,2)); b &lt;- rep(c(5,8,11,14,17), c(1,4,7,5,2)); t.test(a, b); wilcox.test(a, b, exact = FALSE).</summary>
+    /// <summary>
+    /// GNU R 4.2.2: a &lt;- rep(c(5,8,11,14), c(3,9,6,2)); b &lt;- rep(c(5,8,11,14,17), c(1,4,7,5,2)); t.test(a, b); wilcox.test(a, b,
+    /// exact = FALSE).
+    /// </summary>
     [Fact]
     public void Times_are_compared_as_in_R()
     {

@@ -68,7 +68,9 @@ public class HonestTimesTests
         Assert.NotEqual(AdviceKind.Wait, Of([new(12, 0), new(16, 0)], Plain with { RotSeen = true, DayNow = 16 }).Advice!.Kind);
     }
 
-    /// <summary>A year after the last seedling the chance of another is below what a number can tell from none; the draw must end all the same.</summary>
+    /// <summary>
+    /// A year after the last seedling the chance of another is below what a number can tell from none; the draw must end all the same.
+    /// </summary>
     [Fact]
     public void Long_after_everything_came_up_nothing_remains()
     {

@@ -26,7 +26,8 @@ public class LearnedGerminationTests
     }
 
     /// <summary>
-    /// GNU R 4.2.2: for each spread of the same grid, integrate() of the beta prior times the beta-binomial likelihood over the mean; prior 0.56 worth 20 seeds.
+    /// GNU R 4.2.2: for each spread of the same grid, integrate() of the beta prior times the beta-binomial likelihood over the mean; prior
+    /// 0.56 worth 20 seeds.
     /// </summary>
     [Theory]
     [InlineData(new[] { 30, 12 }, new[] { 50, 40 }, 0.51558851, 0.19669283)]
@@ -81,7 +82,8 @@ public class LearnedGerminationTests
     }
 
     /// <summary>
-    /// Calibration on simulated overdispersed batches: nine in ten of the next ones must fall within what was predicted, with three batches known and with
+    /// Calibration on simulated overdispersed batches: nine in ten of the next ones must fall within what was predicted, with three batches
+    /// known and with
     /// twelve.
     /// </summary>
     [Theory]
@@ -111,7 +113,8 @@ public class LearnedGerminationTests
     }
 
     /// <summary>
-    /// Orobanche seed plates (Crowder 1978, the "Seeds" example of the BUGS manual; data from memory, which reproduce its published logistic fit in R: −0.558, 0.146,
+    /// Orobanche seed plates (Crowder 1978, the "Seeds" example of the BUGS manual; data from memory, which reproduce its published
+    /// logistic fit in R: −0.558, 0.146,
     /// 1.318, −0.778, deviance 33.28 on 17). Each plate is predicted from the others of its kind and extract.
     /// </summary>
     [Fact]

@@ -26,7 +26,9 @@ public class ProportionTests
         Assert.Equal(0.72912, wilson.High, 5);
     }
 
-    /// <summary>Both laws follow from the definition: none is exactly 0, all exactly 1, and the interval holds the observed share.</summary>
+    /// <summary>
+    /// Both laws follow from the definition: none is exactly 0, all exactly 1, and the interval holds the observed share.
+    /// </summary>
     [Fact]
     public void Intervals_hold_the_share_and_end_exactly()
     {

@@ -116,7 +116,10 @@ public class HardeningPlanTests
         Assert.Equal(small.Litres * 24, small.MixLitres, 9);
     }
 
-    /// <summary>The closest packing of equal circles covers π/√12 of the plane (Lagrange 1773), the square one π/4: staggered rows need √3/2 of the ground.</summary>
+    /// <summary>
+    /// The closest packing of equal circles covers π/√12 of the plane (Lagrange 1773), the square one π/4: staggered rows need √3/2 of the
+    /// ground.
+    /// </summary>
     [Fact]
     public void Staggered_rows_save_what_the_closest_packing_saves()
     {

@@ -6,7 +6,10 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Growing;
 
-/// <summary>When plants may go into the ground, and what is left over. Autumn planting 4 to 8 weeks before the ground freezes: common practice, no source.</summary>
+/// <summary>
+/// When plants may go into the ground, and what is left over. Autumn planting 4 to 8 weeks before the ground freezes: common practice, no
+/// source.
+/// </summary>
 public class PlantingOutTests
 {
     /// <summary>Twenty springs whose last nights at −4 °C fall on 1 April to 20 April, and at 0 °C twenty days later.</summary>
@@ -81,7 +84,9 @@ public class PlantingOutTests
         Assert.Contains("not known", byHand.Working[1], StringComparison.Ordinal);
     }
 
-    /// <summary>Where no spring had frost that kills, spring is taken to begin in the month in which it does on that half of the earth.</summary>
+    /// <summary>
+    /// Where no spring had frost that kills, spring is taken to begin in the month in which it does on that half of the earth.
+    /// </summary>
     [Theory]
     [InlineData(46.8, "2027-03-01")]
     [InlineData(-41, "2026-09-01")]

@@ -40,7 +40,9 @@ public class VernalizationPlanTests
         Assert.StartsWith("Too late", Plan("2027-04-27").Words, StringComparison.Ordinal);
     }
 
-    /// <summary>Twenty springs: 2 to 6 °C, but every fourth has a frosty night in the spell and every fifth two hot days after it.</summary>
+    /// <summary>
+    /// Twenty springs: 2 to 6 °C, but every fourth has a frosty night in the spell and every fifth two hot days after it.
+    /// </summary>
     private static List<DailyTemperature> Springs() =>
         [
             .. Enumerable

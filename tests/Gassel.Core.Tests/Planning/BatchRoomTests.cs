@@ -4,7 +4,10 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Planning;
 
-/// <summary>Room that a batch takes from today on, counted by hand on globemallow: hot water, soak 1, cold 30, germinate 12, grow on 135, harden 10 days.</summary>
+/// <summary>
+/// Room that a batch takes from today on, counted by hand on globemallow: hot water, soak 1, cold 30, germinate 12, grow on 135, harden 10
+/// days.
+/// </summary>
 public class BatchRoomTests
 {
     private static readonly BatchPlan Plan = Book.Plan("globemallow");

@@ -23,7 +23,9 @@ public class ContainerChanceTests
             );
     }
 
-    /// <summary>Certain seed, 10 in each of two containers, one in five lost: 20 plants need both, 0.8²; 10 plants need one, 1 − 0.2².</summary>
+    /// <summary>
+    /// Certain seed, 10 in each of two containers, one in five lost: 20 plants need both, 0.8²; 10 plants need one, 1 − 0.2².
+    /// </summary>
     [Fact]
     public void Two_containers_of_certain_seed_by_hand()
     {

@@ -5,7 +5,10 @@ using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Planning;
 
-/// <summary>What follows from what happened. Balsamroot by the fridge: cold 60–84–112, germinate 5–15–30, grow on 330–365–730, harden 7–10–14; counted by hand.</summary>
+/// <summary>
+/// What follows from what happened. Balsamroot by the fridge: cold 60–84–112, germinate 5–15–30, grow on 330–365–730, harden 7–10–14;
+/// counted by hand.
+/// </summary>
 public class ReplanTests
 {
     private static readonly BatchPlan Plan = Book.Plan();

@@ -4,7 +4,8 @@ using Gassel.Core.Planning;
 namespace Gassel.Core.Tests.Planning;
 
 /// <summary>
-/// Seeds needed on a germination test. With survival 1 the plants are beta-binomial; the values are those of scipy's <c>betabinom</c>, given with the
+/// Seeds needed on a germination test. With survival 1 the plants are beta-binomial; the values are those of scipy's <c>betabinom</c>,
+/// given with the
 /// project's calculations (section 15).
 /// </summary>
 public class SeedsFromTestsTests

@@ -60,7 +60,10 @@ public class SeedsNeededTests
         Assert.True(three.Seeds > 32);
     }
 
-    /// <summary>Simulated beside the sum: 60 seeds of 0.7 over 4 containers, one in five lost, 30 plants. 40,000 draws have a standard error of 0.0025.</summary>
+    /// <summary>
+    /// Simulated beside the sum: 60 seeds of 0.7 over 4 containers, one in five lost, 30 plants. 40,000 draws have a standard error of
+    /// 0.0025.
+    /// </summary>
     [Fact]
     public void The_chance_with_lost_containers_agrees_with_drawing_it()
     {

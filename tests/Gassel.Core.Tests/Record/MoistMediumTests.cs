@@ -5,7 +5,9 @@ namespace Gassel.Core.Tests.Record;
 
 public class MoistMediumTests
 {
-    /// <summary>By hand: 1000 seeds of 4 × 2 mm are 1000·π/6·4²·2 = 16 755 mm³, 27.9 ml loose at 0.6; three times that, up to the next 10, is 90 ml.</summary>
+    /// <summary>
+    /// By hand: 1000 seeds of 4 × 2 mm are 1000·π/6·4²·2 = 16 755 mm³, 27.9 ml loose at 0.6; three times that, up to the next 10, is 90 ml.
+    /// </summary>
     [Fact]
     public void Enough_to_cover_the_seed()
     {

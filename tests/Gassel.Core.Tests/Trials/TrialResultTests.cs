@@ -2,7 +2,9 @@ using Gassel.Core.Trials;
 
 namespace Gassel.Core.Tests.Trials;
 
-/// <summary>A trial in one honest sentence. The numbers in it are those of ComparisonTests and EmergenceTimesTests, which are held against R.</summary>
+/// <summary>
+/// A trial in one honest sentence. The numbers in it are those of ComparisonTests and EmergenceTimesTests, which are held against R.
+/// </summary>
 public class TrialResultTests
 {
     private static ArmCount Arm(string name, bool control, params (int Up, int Of)[] replicates) =>
@@ -17,7 +19,9 @@ public class TrialResultTests
             ]
         );
 
-    /// <summary>4 of 8 is 50 % and 6 of 8 is 75 %, and eight seeds cannot tell them apart, Fisher exact p about 0.61 (common practice; R).</summary>
+    /// <summary>
+    /// 4 of 8 is 50 % and 6 of 8 is 75 %, and eight seeds cannot tell them apart, Fisher exact p about 0.61 (common practice; R).
+    /// </summary>
     [Fact]
     public void Eight_seeds_each_cannot_tell_them_apart()
     {

@@ -45,7 +45,8 @@ public class LotBothWaysTests
     {
         var lot = LotBothWays.Of(1, "small camas", [Batch(1, 30)], [Batch(2, 27, given: false)]);
         Assert.StartsWith(
-            "Not over. So far: 50 % of 60 indoors, 45 % of 60 outdoors: so many seeds cannot tell the two apart (indoors by 5 points, between −",
+            "Not over. So far: 50 % of 60 indoors, 45 % of 60 outdoors: so many seeds cannot tell the two apart "
+                + "(indoors by 5 points, between −",
             lot.Sentence,
             StringComparison.Ordinal
         );

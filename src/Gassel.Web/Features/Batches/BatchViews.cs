@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
@@ -113,42 +112,38 @@ internal static class BatchViews
     private static string Status(BatchPlan plan, BatchState state, PartState main, DateOnly today)
     {
         if (state.DiscardedOn is { } given)
-            return Text.Of( $"plan discarded {given:d MMM yyyy}");
+            return Text.Of($"plan discarded {given:d MMM yyyy}");
         if (!state.Started)
         {
-            return Text.Of(
-                $"{(plan.Start < today ? "start is past:" : "planned for")} {plan.Start:d MMM yyyy}"
-            );
+            return Text.Of($"{(plan.Start < today ? "start is past:" : "planned for")} {plan.Start:d MMM yyyy}");
         }
         if (state.BooksClosedOn is { } closed)
-            return Text.Of( $"books closed {closed:d MMM yyyy}");
+            return Text.Of($"books closed {closed:d MMM yyyy}");
         if (state.Living.All(p => p.IsDone(plan)))
-            return Text.Of( $"finished {state.Living.Max(p => p.Spans[^1].End):d MMM yyyy}");
+            return Text.Of($"finished {state.Living.Max(p => p.Spans[^1].End):d MMM yyyy}");
         if (main.Open is not { } open)
             return "between two steps";
         var step = plan.Steps[open.Step].Step;
         if (state.Living.Skip(1).Any() && state.Living.Any(p => p.SownOn is not null))
             return UpOf(plan, state);
         if (step.Kind == StepKind.Germinate && main is { KeptOn: not null, ClosedOn: null })
-            return Text.Of( $"kept to next spring, {UpOf(plan, state)}");
+            return Text.Of($"kept to next spring, {UpOf(plan, state)}");
         return step.Kind == StepKind.Germinate
             ? UpOf(plan, state)
-            : Text.Of(
-                $"{step.Kind.Words()}, day {main.DaysIn(plan, today)} of {plan.Steps[open.Step].PlannedDays}"
-            );
+            : Text.Of($"{step.Kind.Words()}, day {main.DaysIn(plan, today)} of {plan.Steps[open.Step].PlannedDays}");
     }
 
-    /// <summary>Over all parts, as the germination beside it is told: sprouted in the bag counts, and seed that was cut is not of the number.</summary>
+    /// <summary>
+    /// Over all parts, as the germination beside it is told: sprouted in the bag counts, and seed that was cut is not of the number.
+    /// </summary>
     private static string UpOf(BatchPlan plan, BatchState state)
     {
         var seeds = state.SeedsStarted - state.SeedsCut;
         if (SeedCounted.Of(plan, state) == Counted.Never)
-            return Text.Of( $"{seeds} {(seeds == 1 ? "seed" : "seeds")} sown, not counted yet");
+            return Text.Of($"{seeds} {(seeds == 1 ? "seed" : "seeds")} sown, not counted yet");
         var emerged = state.Living.Sum(p => p.Emerged);
         var inBag = state.Germinated - emerged;
-        return Text.Of(
-            $"{emerged} up of {seeds}{(inBag > 0 ? $", {inBag} more sprouted or rooted" : "")}"
-        );
+        return Text.Of($"{emerged} up of {seeds}{(inBag > 0 ? $", {inBag} more sprouted or rooted" : "")}");
     }
 
     /// <summary>What the counts of a sown part say; null before sowing, or without seed.</summary>

@@ -5,7 +5,10 @@ using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Batches;
 
-/// <summary>What the hazard of the seed and its kind forbid, also where it is sent by hand past the screens. No conflict to be kept: it must not be done.</summary>
+/// <summary>
+/// What the hazard of the seed and its kind forbid, also where it is sent by hand past the screens. No conflict to be kept: it must not be
+/// done.
+/// </summary>
 internal static class HazardRights
 {
     /// <summary>Null where nothing forbids it.</summary>

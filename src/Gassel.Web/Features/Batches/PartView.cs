@@ -14,11 +14,14 @@ namespace Gassel.Web.Features.Batches;
 /// <param name="Looks">Days on which it is looked at, still to come; empty outside a moist step.</param>
 /// <param name="Window">Days from its sowing in which it is expected to come up; null before sowing.</param>
 /// <param name="Cold">The cold it has had in the step it is in; null outside a cold step.</param>
-/// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null elsewhere.</param>
+/// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null
+/// elsewhere.</param>
 /// <param name="Vernalization">Cold towards flowering; null for a part whose route has none, or that has not come to it.</param>
-/// <param name="Clock">Where true leaves are looked for or seedlings crowd; null without seedlings, and for kinds that make one leaf.</param>
+/// <param name="Clock">Where true leaves are looked for or seedlings crowd; null without seedlings, and for kinds that make one
+/// leaf.</param>
 /// <param name="Hardening">Day by day; null outside that step.</param>
-/// <param name="Troubles">What happened to the place while it stood there, since the present step began; those that last at the end.</param>
+/// <param name="Troubles">What happened to the place while it stood there, since the present step began; those that last at the
+/// end.</param>
 public sealed record PartView(
     PartState State,
     IReadOnlyList<RibbonStretch> Ribbon,

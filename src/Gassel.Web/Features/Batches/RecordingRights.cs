@@ -8,7 +8,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Batches;
 
-/// <summary>Who may record what. On this machine alone everybody may; over the network a name is signed in with, and volunteers take back their own entries only.</summary>
+/// <summary>
+/// Who may record what. On this machine alone everybody may; over the network a name is signed in with, and volunteers take back their own
+/// entries only.
+/// </summary>
 internal sealed class RecordingRights(Func<GasselDb> connect, BatchShelf shelf)
 {
     /// <summary>Null where the asker may.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
@@ -11,38 +10,39 @@ internal static class EntryWords
 {
     public static string Of(EntryPayload payload, BatchPlan plan, IReadOnlyDictionary<string, string> placeNames)
     {
-        string Step(int index) =>
-            index >= 0 && index < plan.Steps.Count
-                ? plan.Steps[index].Step.Kind.Words()
-                : Text.Of( $"step {index}");
+        string Step(int index) => index >= 0 && index < plan.Steps.Count ? plan.Steps[index].Step.Kind.Words() : Text.Of($"step {index}");
         string At(string? place) => place is null ? "" : $", {placeNames.GetValueOrDefault(place, place)}";
         string In(Vessel? vessel) => vessel is null ? "" : $", {vessel.Label}";
         string Of(string part) => part == BatchPlan.FirstPart ? "" : $" (part {part})";
         return payload switch
         {
-            StepStarted p =>
-                $"Started {Step(p.Step)}{(p.Way switch { ScarifyWay.Abraded => ", abraded", ScarifyWay.Nicked => ", nicked", ScarifyWay.HotWater => ", in hot water", _ => "" })}{(p.Seeds is { } n ? Text.Of( $" with {n} seeds") : "")}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
+            StepStarted p => $"Started "
+                + $"{Step(p.Step)}"
+                + $"{Way(p.Way)}{(p.Seeds is { } n ? Text.Of($" with {n} seeds") : "")}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
             StepEnded p => $"Ended {Step(p.Step)}{Of(p.Part)}.",
             Check p => Text.Of(
-                $"Checked: {Words(p.Moisture)}, {Words(p.Mould)}, {(p.Sprouted == 0 ? "no sprouts" : $"{p.Sprouted} sprouted")}{(p.Care is null ? "" : string.Concat(p.Care.Select(c => $"; {Words(c)}")))}{(p.Action is null ? "" : $"; {p.Action}")}{(p.PlaceC is { } c ? $"; the place at {c:0.#} °C" : "")}{Of(p.Part)}."
+                $"Checked: {Words(p.Moisture)}, {Words(p.Mould)}, "
+                    + $"{(p.Sprouted == 0 ? "no sprouts"
+                        : $"{p.Sprouted} sprouted")}"
+                    + $"{(p.Care is null ? "" : string.Concat(p.Care
+                        .Select(c => $"; {Words(c)}")))}"
+                    + $"{(p.Action is null ? "" : $"; {p.Action}")}{(p.PlaceC is { } c ? $"; the place at {c:0.#} °C" : "")}{Of(p.Part)}."
             ),
-            Inspected p => Text.Of( $"Looked at the soaked seed: {p.Swollen} swollen{Of(p.Part)}."),
+            Inspected p => Text.Of($"Looked at the soaked seed: {p.Swollen} swollen{Of(p.Part)}."),
             WaterChanged p => $"Changed the water{Of(p.Part)}.",
             CautionRead => "Read the caution.",
-            Labelled p => Text.Of(
-                $"Printed {p.Inside + p.Outside} {(p.Inside + p.Outside == 1 ? "label" : "labels")}{Of(p.Part)}."
-            ),
-            Split p =>
-                $"Divided part {p.Part}: {string.Join(", ", p.Children.Select(c => Text.Of( $"{c.Part} with {c.Seeds} seeds")))}.",
+            Labelled p => Text.Of($"Printed {p.Inside + p.Outside} {(p.Inside + p.Outside == 1 ? "label" : "labels")}{Of(p.Part)}."),
+            Split p => $"Divided part {p.Part}: {string.Join(", ", p.Children.Select(c => Text.Of($"{c.Part} with {c.Seeds} seeds")))}.",
             Moved p => $"Moved to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}.",
-            Sown p =>
-                $"Sown{(p.Seeds is { } n ? Text.Of( $" {n} seeds") : "")}{How(p)}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
+            Sown p => $"Sown{(p.Seeds is { } n ? Text.Of($" {n} seeds") : "")}{How(p)}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
             Count p => Text.Of(
-                $"Counted {p.Emerged} new, {p.Lost} lost{(p.Lost > 0 && p.Cause != LossCause.Unknown ? $" ({Words(p.Cause)})" : "")}{(p.Rooted > 0 ? $", {p.Rooted} rooted" : "")}{(p.Spots is { Count: > 0 } s ? s[0].Cell is null ? ", by rows" : ", by cells" : "")}{Of(p.Part)}."
+                $"Counted {p.Emerged} new, {p.Lost} "
+                    + $"lost{(p.Lost > 0 && p.Cause != LossCause.Unknown ? $" ({Words(p.Cause)})"
+                        : "")}"
+                    + $"{(p.Rooted > 0 ? $", {p.Rooted} rooted" : "")}"
+                    + $"{(p.Spots is { Count: > 0 } s ? s[0].Cell is null ? ", by rows" : ", by cells" : "")}{Of(p.Part)}."
             ),
-            Estimated p => Text.Of(
-                $"Took the number sown as {p.Seeds}, give or take {p.Percent:0.#} %{Of(p.Part)}."
-            ),
+            Estimated p => Text.Of($"Took the number sown as {p.Seeds}, give or take {p.Percent:0.#} %{Of(p.Part)}."),
             CutTested p => Text.Of(
                 $"Cut {p.Seeds} {(p.Seeds == 1 ? "seed" : "seeds")}: {p.Full} full, {p.Empty} empty, {p.Rotten} rotten{Of(p.Part)}."
             ),
@@ -51,28 +51,35 @@ internal static class EntryWords
             SowingClosed p => $"No more of its seed is waited for{Of(p.Part)}.",
             Prepared p => $"Made ready: {Container(p)}{Of(p.Part)}.",
             Tended p =>
-                $"{(Tendings.IsOfPlants(p.What) ? Text.Capital(Tendings.Words(p.What)) : $"In the yard: {Tendings.Words(p.What)}")}{Of(p.Part)}.",
+                $"{(Tendings.IsOfPlants(p.What) ? Text.Capital(Tendings.Words(p.What))
+                    : $"In the yard: {Tendings.Words(p.What)}")}"
+                    + $"{Of(p.Part)}.",
             TrueLeaves p => $"First true leaves seen{Of(p.Part)}.",
             CarriedOut p => Text.Of(
                 $"Out to harden off{(p.Hours switch { null => "", >= 24 => ", day and night", var h => $" for {h} h" })}{Of(p.Part)}."
             ),
             MovedOn p => Text.Of(
-                $"{(p.Divided ? "Divided, " + p.To.Words() : Text.Capital(p.To.Words()))} {p.Plants} {(p.Plants == 1 ? "plant" : "plants")}{(p.Into is null ? "" : $", {p.Into}")}{(p.PotCm is { } pot ? $", pots of {pot:0.#} cm" : "")}{(p.SpacingCm is { } cm ? $", {cm:0.#} cm apart" : "")}{Of(p.Part)}."
+                $"{(p.Divided ? "Divided, " + p.To.Words() : Text.Capital(p.To.Words()))} {p.Plants} "
+                    + $"{(p.Plants == 1
+                        ? "plant" : "plants")}"
+                    + $"{(p.Into is null ? "" : $", {p.Into}")}"
+                    + $"{(p.PotCm is { } pot ? $", pots of {pot:0.#} cm"
+                        : "")}"
+                    + $"{(p.SpacingCm is { } cm ? $", {cm:0.#} cm apart" : "")}"
+                    + $"{Of(p.Part)}."
             ),
             PlantsLost p => Text.Of(
                 $"Lost {p.Plants} {p.Stage.Words()}{(p.Cause == LossCause.Unknown ? "" : $" ({Words(p.Cause)})")}{Of(p.Part)}."
             ),
-            DiedBack p => Text.Of(
-                $"{p.Plants} {p.Stage.Words()} died back: dormant, alive{Of(p.Part)}."
-            ),
-            CameAgain p => Text.Of( $"{p.Plants} {p.Stage.Words()} came up again{Of(p.Part)}."),
+            DiedBack p => Text.Of($"{p.Plants} {p.Stage.Words()} died back: dormant, alive{Of(p.Part)}."),
+            CameAgain p => Text.Of($"{p.Plants} {p.Stage.Words()} came up again{Of(p.Part)}."),
             StepLeftOut p => $"Left out {Step(p.Step)}.",
             Discarded p => $"Plan discarded{(p.Why is null ? "" : $": {p.Why}")}.",
             ResultJudged p =>
                 $"{(p.Teaches ? "Result used for planning" : "Result left out of planning")}{(p.Why is null ? "" : $": {p.Why}")}.",
             Closed p => $"Closed the books{(p.Words is null ? "" : $": {p.Words}")}.",
-            Replanned p =>
-                $"Replanned: {string.Join(", ", p.Steps.Select(s => Text.Of( $"{Step(s.Step)} {s.Days} days")))}; aimed at {DayWords.Of(p.Target)}.",
+            Replanned p => $"Replanned: {string.Join(", ", p.Steps.Select(s => Text.Of($"{Step(s.Step)} {s.Days} days")))}; aimed "
+                + $"at {DayWords.Of(p.Target)}.",
             Note p => p.Text,
             VoidEntry => "Took an entry back.",
             Unread p => $"An entry of kind {p.Kind} from a newer Gassel.",
@@ -84,12 +91,9 @@ internal static class EntryWords
     {
         var steps = ContainerAdvice.Steps(p.Setup);
         var missing = steps.Where(s => !p.Done.Contains(s)).ToList();
-        var kind = p.Setup.Kind is { } preset
-            ? ContainerWords.Of(preset)
-            : Text.Of( $"a vessel of {p.Setup.Own?.Litres ?? 0:0.#} l");
+        var kind = p.Setup.Kind is { } preset ? ContainerWords.Of(preset) : Text.Of($"a vessel of {p.Setup.Own?.Litres ?? 0:0.#} l");
         return missing.Count == 0 ? kind : $"{kind}; not yet: {string.Join("; ", missing.Select(s => ContainerWords.Short(s)))}";
     }
-
 
     private static string Words(Moisture moisture) =>
         moisture switch
@@ -116,16 +120,16 @@ internal static class EntryWords
         return string.Concat(
             new[]
             {
-                sown.EstimatePercent is { } percent ? Text.Of( $", give or take {percent:0.#} %") : "",
+                sown.EstimatePercent is { } percent ? Text.Of($", give or take {percent:0.#} %") : "",
                 sown.Cover switch
                 {
                     SowCover.Surface => ", on the surface",
                     SowCover.Grit => ", under grit",
                     _ => "",
                 },
-                sown.DepthMm is { } depth && sown.Cover != SowCover.Surface ? Text.Of( $", {depth:0.#} mm deep") : "",
-                sown.SeedsPerCell is { } perCell ? Text.Of( $", {perCell} to a cell") : "",
-                sown.Cells is { } cells ? Text.Of( $", in {cells.Count} cells") : "",
+                sown.DepthMm is { } depth && sown.Cover != SowCover.Surface ? Text.Of($", {depth:0.#} mm deep") : "",
+                sown.SeedsPerCell is { } perCell ? Text.Of($", {perCell} to a cell") : "",
+                sown.Cells is { } cells ? Text.Of($", in {cells.Count} cells") : "",
                 sown.Dome ? ", dome on" : "",
             }
         );
@@ -153,5 +157,14 @@ internal static class EntryWords
             MouldSeen.None => "no mould",
             MouldSeen.Some => "some mould",
             _ => "much mould",
+        };
+
+    private static string Way(ScarifyWay? way) =>
+        way switch
+        {
+            ScarifyWay.Abraded => ", abraded",
+            ScarifyWay.Nicked => ", nicked",
+            ScarifyWay.HotWater => ", in hot water",
+            _ => "",
         };
 }

@@ -4,7 +4,8 @@ using Gassel.Data;
 namespace Gassel.Web.Features.Book;
 
 /// <summary>
-/// Computes batch after batch for a view. One that cannot be computed is set aside by itself, named on Rounds and on its own page, and takes no
+/// Computes batch after batch for a view. One that cannot be computed is set aside by itself, named on Rounds and on its own page, and
+/// takes no
 /// view with it; it is tried again once something more is recorded of it.
 /// </summary>
 internal sealed partial class SetAside(ILogger<SetAside> log)

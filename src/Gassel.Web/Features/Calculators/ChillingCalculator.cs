@@ -1,5 +1,5 @@
-using Gassel.Core;
 using System.Globalization;
+using Gassel.Core;
 using Gassel.Core.Climate;
 using Gassel.Core.Treatments;
 using Gassel.Web.Problems;
@@ -60,7 +60,8 @@ internal static class ChillingCalculator
                     new(
                         $"{field}[{high}]",
                         Text.Of(
-                            $"{field}[{high}] was {knots[high]:R}, nearer to {field}[{low}] than a thermometer tells; valid is the same, or at least {LeastStep} above it."
+                            $"{field}[{high}] was {knots[high]:R}, nearer to {field}[{low}] than a thermometer tells; "
+                                + $"valid is the same, or at least {LeastStep} above it."
                         )
                     )
                 );
@@ -72,7 +73,8 @@ internal static class ChillingCalculator
                 ? null
                 : new(
                     field,
-                    $"{field} was [{string.Join(", ", knots.Select(k => k.ToString(CultureInfo.InvariantCulture)))}]; valid are four temperatures in °C of which none is below the one before."
+                    $"{field} was [{string.Join(", ", knots.Select(k => k.ToString(CultureInfo.InvariantCulture)))}]; "
+                        + $"valid are four temperatures in °C of which none is below the one before."
                 )
         );
     }

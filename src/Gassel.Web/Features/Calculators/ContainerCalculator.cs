@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
@@ -45,7 +44,8 @@ internal static class ContainerCalculator
             return new Refusal(
                 given,
                 Text.Of(
-                    $"{given} covers {hours.Count} hours; valid {(request.Calibrate is null ? "is" : "with calibrate is")} at most {most}, {most / 24} days."
+                    $"{given} covers {hours.Count} hours; valid "
+                        + $"{(request.Calibrate is null ? "is" : "with calibrate is")} at most {most}, {most / 24} days."
                 )
             ).ToResult();
 
@@ -69,7 +69,8 @@ internal static class ContainerCalculator
             if (fit is null)
                 return new Refusal(
                     "calibrate.readings",
-                    $"Too few of the readings fall into the hours given: at least {ContainerCalibration.LeastReadings} after the first half day are needed."
+                    $"Too few of the readings fall into the hours given: at least {ContainerCalibration.LeastReadings} "
+                        + $"after the first half day are needed."
                 ).ToResult();
             parameters = parameters! with { UWallWm2K = fit.UWallWm2K, Transmittance = fit.Transmittance };
         }
@@ -120,7 +121,9 @@ internal static class ContainerCalculator
                 null,
                 new(
                     "preset",
-                    $"Neither preset nor parameters is there; valid presets are {string.Join(", ", Enum.GetNames<ContainerPreset>().Select(System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName))}."
+                    $"Neither preset nor parameters is there; valid presets are "
+                        + $"{string.Join(", ", Enum.GetNames<ContainerPreset>()
+                            .Select(System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName))}."
                 )
             );
         var refusal = Limits.Open("parameters.areaM2", p.AreaM2, 0, 100)
@@ -186,7 +189,8 @@ internal static class ContainerCalculator
                 [],
                 new(
                     "daily",
-                    $"From {gap.From:yyyy-MM-dd} to {gap.To:yyyy-MM-dd} there is no reading; at most {WeatherFilling.MostDays} days in a row may be missing, so the inside is not reckoned."
+                    $"From {gap.From:yyyy-MM-dd} to {gap.To:yyyy-MM-dd} there is no reading; at most "
+                        + $"{WeatherFilling.MostDays} days in a row may be missing, so the inside is not reckoned."
                 )
             );
         }
@@ -229,7 +233,8 @@ internal static class ContainerCalculator
         var offset = request.Hourly is [var first, ..] ? first.At.Offset : TimeSpan.Zero;
         var minutes = (int)Math.Round((longitude * 4) - offset.TotalMinutes);
         return Text.Of(
-            $"{Taken} At {longitude:0.##}° and a clock {offset.TotalHours:+0.##;−0.##;0} h from UTC the sun is {Math.Abs(minutes)} minutes {(minutes < 0 ? "later" : "earlier")} than that, the equation of time apart."
+            $"{Taken} At {longitude:0.##}° and a clock {offset.TotalHours:+0.##;−0.##;0} h from UTC the sun is "
+                + $"{Math.Abs(minutes)} minutes {(minutes < 0 ? "later" : "earlier")} than that, the equation of time apart."
         );
     }
 
@@ -241,13 +246,20 @@ internal static class ContainerCalculator
                 ? "Uncalibrated model: two stores of heat, mix and air; every parameter is our assumption."
                 : "Fitted to the readings given; see calibration.",
             Text.Of(
-                $"Mix {p.MediumL:0.##} l under {p.AreaM2:0.####} m², air {p.AirL:0.##} l within {p.WallAreaM2:0.####} m² of wall and lid; sun let in {p.Transmittance:0.##}, taken up by the mix {p.AbsorbedShare:0.##}."
+                $"Mix {p.MediumL:0.##} l under {p.AreaM2:0.####} m², air {p.AirL:0.##} l within {p.WallAreaM2:0.####} "
+                    + $"m² of wall and lid; sun let in {p.Transmittance:0.##}, taken up by the mix {p.AbsorbedShare:0.##}."
             ),
             Text.Of(
-                $"W/(m²·K): mix to air {p.HWm2K:0.#}, wall {p.UWallWm2K:0.##}{(p.ULidWm2K is { } lid ? Text.Of($" (around the air {lid:0.##})") : "")}, base {p.UBaseWm2K:0.#}. Air changes an hour: {p.AirChangesPerHour.On:0.#} on, {p.AirChangesPerHour.Off:0.#} off, {p.AirChangesPerHour.Open:0.#} open."
+                $"W/(m²·K): mix to air {p.HWm2K:0.#}, wall "
+                    + $"{p.UWallWm2K:0.##}{(p.ULidWm2K is { } lid ? Text.Of($" (around the air {lid:0.##})") : "")}, base "
+                    + $"{p.UBaseWm2K:0.#}. Air changes an hour: {p.AirChangesPerHour.On:0.#} on, "
+                    + $"{p.AirChangesPerHour.Off:0.#} off, {p.AirChangesPerHour.Open:0.#} open."
             ),
             Text.Of(
-                $"At night up to {setting.NightSkyK:0.#} K below the air under a clear sky; sun {setting.SunShare:0.##} of open ground. Under more than 10 cm of snow it is buried: no sun, air as capped, around it the snow, whose difference from the ground fades by e for each 15 cm; the ground below is not under −0.2 °C (our assumption). Water in the mix freezes from 0 to −0.5 °C."
+                $"At night up to {setting.NightSkyK:0.#} K below the air under a clear sky; sun "
+                    + $"{setting.SunShare:0.##} of open ground. Under more than 10 cm of snow it is buried: no sun, air as "
+                    + $"capped, around it the snow, whose difference from the ground fades by e for each 15 cm; the ground "
+                    + $"below is not under −0.2 °C (our assumption). Water in the mix freezes from 0 to −0.5 °C."
             ),
             "Each hour solved exactly for inputs that stay the same through it.",
             clock,

@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Calculators;
@@ -57,10 +56,7 @@ internal static class DailyCheck
     }
 
     private static Refusal Above(string at, double minC, double maxC) =>
-        new(
-            $"{at}.minC",
-            Text.Of( $"{at}.minC was {minC}, above maxC {maxC}; valid is a minimum up to the maximum.")
-        );
+        new($"{at}.minC", Text.Of($"{at}.minC was {minC}, above maxC {maxC}; valid is a minimum up to the maximum."));
 
     private static Refusal NotAfter(string at, DateOnly day, DateOnly before) =>
         new($"{at}.date", $"{at}.date was {day:yyyy-MM-dd}, not after {before:yyyy-MM-dd}; valid are days in order, each once.");
@@ -79,9 +75,7 @@ internal static class DailyCheck
             if (i > 0 && at <= readings[i - 1].At)
                 return new(
                     $"{field}[{i}].at",
-                    Text.Of(
-                        $"{field}[{i}].at was {at:O}, not after the one before; valid are instants in order, each once."
-                    )
+                    Text.Of($"{field}[{i}].at was {at:O}, not after the one before; valid are instants in order, each once.")
                 );
         }
         return null;

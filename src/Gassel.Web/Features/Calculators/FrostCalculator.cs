@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Web.Problems;
 

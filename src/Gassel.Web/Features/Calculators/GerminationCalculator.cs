@@ -85,9 +85,7 @@ internal static class GerminationCalculator
             {
                 return new(
                     $"counts[{i}].day",
-                    Text.Of(
-                        $"counts[{i}].day was {count.Day}; days must increase, so above {request.Counts[i - 1].Day}."
-                    )
+                    Text.Of($"counts[{i}].day was {count.Day}; days must increase, so above {request.Counts[i - 1].Day}.")
                 );
             }
             sum += count.Emerged;

@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
@@ -36,7 +35,8 @@ internal static class SetOutCalculator
             return new Refusal(
                 "latitude",
                 Text.Of(
-                    $"latitude was {request.Latitude}, and the record is warmest in month {warmest}: one of the two is of the other hemisphere."
+                    $"latitude was {request.Latitude}, and the record is warmest in month {warmest}: one of the two is "
+                        + $"of the other hemisphere."
                 )
             ).ToResult();
         }
@@ -52,7 +52,10 @@ internal static class SetOutCalculator
         {
             return new Refusal(
                 "daily",
-                $"No winter from {request.Candidates.From:MM-dd} to the summer after it is whole in daily: at least nine days in ten, and never more than {WeatherFilling.MostDays} missing in a row.{(runs.LeftOut.Count > 0 ? $" Left out: {string.Join("; ", runs.LeftOut.Select(w => $"{w.Year}, {w.Why}"))}" : "")}"
+                $"No winter from {request.Candidates.From:MM-dd} to the summer after it is whole in daily: at least "
+                    + $"nine days in ten, and never more than {WeatherFilling.MostDays} missing in a "
+                    + $"row.{(runs.LeftOut.Count > 0
+                        ? $" Left out: {string.Join("; ", runs.LeftOut.Select(w => $"{w.Year}, {w.Why}"))}" : "")}"
             ).ToResult();
         }
         // a route without a ceiling waits for no warmth that ends it

@@ -1,6 +1,6 @@
-using Gassel.Core;
 using System.Globalization;
 using System.Text;
+using Gassel.Core;
 using Gassel.Core.Climate;
 using Gassel.Core.Closing;
 using Gassel.Core.Growing;
@@ -149,34 +149,35 @@ internal static class ClosingEndpoints
             return refusal.ToResult();
         var account = (await Of(wanted, library, shelf, aside, lots, clock)).Account;
         var csv = new StringBuilder(
-            "batch,species,route,lot,started,seeds,germinated,fraction,low,high,mean_days,first_up,pricked_out,potted,hardened,planted,alive,dormant,lost,losses,forecast_low,forecast_high,gestures,cost,cost_per_plant,saved,closed,cold_days\n"
+            "batch,species,route,lot,started,seeds,germinated,fraction,low,high,mean_days,first_up,pricked_out,"
+                + "potted,hardened,planted,alive,dormant,lost,losses,forecast_low,forecast_high,gestures,cost,"
+                + "cost_per_plant,saved,closed,cold_days\n"
         );
         foreach (var b in account.Batches)
         {
             var losses = string.Join(
                 "; ",
-                b.Plants.Losses.Select(l =>
-                    Text.Of( $"{l.Plants} {EntryWords.Words(l.Cause)} at {l.Stage.Words()}")
-                )
+                b.Plants.Losses.Select(l => Text.Of($"{l.Plants} {EntryWords.Words(l.Cause)} at {l.Stage.Words()}"))
             );
             csv.Append(
                 CultureInfo.InvariantCulture,
-                $"B-{b.Number},{CsvText.Quoted(b.CommonName)},{CsvText.Quoted(b.RouteName)},{b.LotId},{b.StartedOn:yyyy-MM-dd},{b.Seeds},{b.Germinated},{b.Fraction:0.####},{b.Low:0.####},{b.High:0.####},{b.MeanDays:0.#},{b.FirstUpOn:yyyy-MM-dd},"
+                $"B-{b.Number},{CsvText.Quoted(b.CommonName)},{CsvText.Quoted(b.RouteName)},{b.LotId},"
+                    + $"{b.StartedOn:yyyy-MM-dd},{b.Seeds},{b.Germinated},{b.Fraction:0.####},{b.Low:0.####},"
+                    + $"{b.High:0.####},{b.MeanDays:0.#},{b.FirstUpOn:yyyy-MM-dd},"
             );
             csv.Append(
                 CultureInfo.InvariantCulture,
-                $"{b.Plants.At(PlantStage.PrickedOut).Reached},{b.Plants.At(PlantStage.Potted).Reached},{b.Plants.At(PlantStage.Hardened).Reached},{b.Plants.At(PlantStage.Planted).Reached},{b.Plants.Alive},{b.Plants.Dormant},{b.Plants.Lost},{CsvText.Quoted(losses)},"
+                $"{b.Plants.At(PlantStage.PrickedOut).Reached},{b.Plants.At(PlantStage.Potted).Reached},"
+                    + $"{b.Plants.At(PlantStage.Hardened).Reached},{b.Plants.At(PlantStage.Planted).Reached},"
+                    + $"{b.Plants.Alive},{b.Plants.Dormant},{b.Plants.Lost},{CsvText.Quoted(losses)},"
             );
             csv.Append(
                 CultureInfo.InvariantCulture,
-                $"{b.Forecast?.Low:0.####},{b.Forecast?.High:0.####},{b.Gestures},{b.Cost.Total:0.00},{b.Cost.PerPlant:0.00},{b.Cost.Saved:0.00},{b.BooksClosedOn:yyyy-MM-dd},{b.ColdDays}\n"
+                $"{b.Forecast?.Low:0.####},{b.Forecast?.High:0.####},{b.Gestures},{b.Cost.Total:0.00},"
+                    + $"{b.Cost.PerPlant:0.00},{b.Cost.Saved:0.00},{b.BooksClosedOn:yyyy-MM-dd},{b.ColdDays}\n"
             );
         }
-        return Results.File(
-            Encoding.UTF8.GetBytes(csv.ToString()),
-            "text/csv; charset=utf-8",
-            Text.Of( $"season-{account.Season}.csv")
-        );
+        return Results.File(Encoding.UTF8.GetBytes(csv.ToString()), "text/csv; charset=utf-8", Text.Of($"season-{account.Season}.csv"));
     }
 
     private static async Task<Results<Ok<CostAssumptions>, ProblemHttpResult>> SaveCosts(
@@ -206,7 +207,9 @@ internal static class ClosingEndpoints
         return TypedResults.Ok(costs);
     }
 
-    /// <summary>Each batch once more, a year on, with the number of seeds that its own results ask for. Nothing is made of those that cannot be.</summary>
+    /// <summary>
+    /// Each batch once more, a year on, with the number of seeds that its own results ask for. Nothing is made of those that cannot be.
+    /// </summary>
     private static async Task<Results<Ok<NextSeason>, ProblemHttpResult>> Again(
         NextSeasonRequest request,
         Asker asker,

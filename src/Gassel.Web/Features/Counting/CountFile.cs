@@ -1,5 +1,5 @@
-using Gassel.Core;
 using System.Globalization;
+using Gassel.Core;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Data;
@@ -10,7 +10,8 @@ using Sylvan.Data.Csv;
 namespace Gassel.Web.Features.Counting;
 
 /// <summary>
-/// A file of counts, <c>date,emerged,lost</c>, judged row by row against the part it is for. It may name <c>cause</c> and <c>rooted</c> too, and <c>batch</c>,
+/// A file of counts, <c>date,emerged,lost</c>, judged row by row against the part it is for. It may name <c>cause</c> and <c>rooted</c>
+/// too, and <c>batch</c>,
 /// <c>part</c> and <c>tray</c> as the program writes them: a row of another is refused.
 /// </summary>
 internal static class CountFile
@@ -72,7 +73,8 @@ internal static class CountFile
                     {
                         Refused = stranger.Name is null
                             ? Judge(row, batch.Plan, judged, part.Id, taken, today)
-                            : $"{stranger.Name} was '{csv.Cell(stranger.At)}'; this is {stranger.Here}. Choose that tray and read the file there.",
+                            : $"{stranger.Name} was '{csv.Cell(stranger.At)}'; this is {stranger.Here}. Choose that tray "
+                                + $"and read the file there.",
                     }
                 );
             }
@@ -113,9 +115,7 @@ internal static class CountFile
         if (DayOf(row.Date) is not { } day)
             return $"date was '{row.Date}'; valid is a day that exists, as yyyy-MM-dd.";
         if (day > today)
-            return Text.Of(
-                $"date was {day:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}."
-            );
+            return Text.Of($"date was {day:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}.");
         if (WholeOf(row.Emerged) is null)
             return $"emerged was '{row.Emerged}'; valid is a whole number from 0.";
         if (WholeOf(row.Lost) is null)
@@ -125,7 +125,7 @@ internal static class CountFile
         if (row.Rooted.Length > 0 && WholeOf(row.Rooted) is null)
             return $"rooted was '{row.Rooted}'; valid is empty or a whole number from 0.";
         if (taken.Contains(day))
-            return Text.Of( $"There is a count of {day:yyyy-MM-dd} already.");
+            return Text.Of($"There is a count of {day:yyyy-MM-dd} already.");
         var before = BatchFold.Run(plan, judged);
         var entry = new Entry(
             Guid.NewGuid(),

@@ -6,7 +6,9 @@ using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Counting;
 
-/// <summary>Counts as a CSV file: one row a count, in the order of batches, parts and days. What is written can be read again at the tray it is of.</summary>
+/// <summary>
+/// Counts as a CSV file: one row a count, in the order of batches, parts and days. What is written can be read again at the tray it is of.
+/// </summary>
 internal static class CountsWritten
 {
     public static async Task<IResult> Write(Guid? batch, Library library, BatchShelf shelf)

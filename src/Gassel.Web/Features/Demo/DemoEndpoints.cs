@@ -11,7 +11,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Demo;
 
-/// <summary>Walks the season of a demo book: its clock goes on, and the simulated devices speak for the time between. A real book has no such thing.</summary>
+/// <summary>
+/// Walks the season of a demo book: its clock goes on, and the simulated devices speak for the time between. A real book has no such thing.
+/// </summary>
 internal static class DemoEndpoints
 {
     private const int MostDays = 31;

@@ -72,7 +72,9 @@ internal static class LabelDrawing
         }
     }
 
-    /// <summary>A band along the lower edge: white on black for what kills, framed for the rest, so that it survives a bad printer and no colour.</summary>
+    /// <summary>
+    /// A band along the lower edge: white on black for what kills, framed for the rest, so that it survives a bad printer and no colour.
+    /// </summary>
     /// <returns>Height it takes.</returns>
     private static double Band(LabelInk ink, LabelBox inner, IReadOnlyList<string> warnings, string? hazard)
     {

@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Gassel.Core.Due;
 using Gassel.Core.Record;
 using Gassel.Data;
@@ -87,7 +86,7 @@ internal static class LabelEndpoints
                 return Refusal
                     .NotFound($"parts[{i}]", job.Parts[i]?.Part ?? "null", "Choose parts that are listed under Labels.")
                     .ToResult();
-            labels.Add(new(part.Label, Text.Of( $"{Address(door, request)}/b/{part.Number}")));
+            labels.Add(new(part.Label, Text.Of($"{Address(door, request)}/b/{part.Number}")));
         }
         var (inside, outside) = (job.Content == LabelContent.Outside ? 0 : 1, job.Content == LabelContent.Inside ? 0 : 1);
         var entries = job
@@ -130,8 +129,7 @@ internal static class LabelEndpoints
         ];
     }
 
-    private static string LotWords(KeptLot lot) =>
-        Text.Of( $"lot {lot.Id}, {lot.Lot.GatheredOn:yyyy}, {lot.Lot.GatheredAt}");
+    private static string LotWords(KeptLot lot) => Text.Of($"lot {lot.Id}, {lot.Lot.GatheredOn:yyyy}, {lot.Lot.GatheredAt}");
 
     /// <summary>Of the network where it is open, else as this machine was asked.</summary>
     private static string Address(NetworkDoor door, HttpRequest request) =>

@@ -53,7 +53,8 @@ internal static class SessionEndpoints
             ? null
             : new(
                 field,
-                $"{field} has {password.Length} characters; valid are {ShortestPassword} to {LongestPassword}. Three words one after another are easy to keep."
+                $"{field} has {password.Length} characters; valid are {ShortestPassword} to {LongestPassword}. Three "
+                    + $"words one after another are easy to keep."
             );
 
     private static SessionView View(HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens)

@@ -14,7 +14,9 @@ using Microsoft.AspNetCore.RateLimiting;
 
 namespace Gassel.Web.Features.People;
 
-/// <summary>Identity on the book's own file: names and passwords, sessions in a cookie, lock-out, limits, and a token against forged requests.</summary>
+/// <summary>
+/// Identity on the book's own file: names and passwords, sessions in a cookie, lock-out, limits, and a token against forged requests.
+/// </summary>
 internal static class SignIn
 {
     /// <summary>Name of the limit on addresses where a password or a code is tried.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core;
 using Gassel.Core.Climate;
 using Gassel.Core.Planning;
@@ -28,7 +27,8 @@ internal static class PlanFrost
             var threshold = Kills(outlook, species.Hardiness);
             lines.Add(
                 Text.Of(
-                    $"Up outdoors from {up:d MMM}: for {Degrees(threshold.ThresholdC)}, which kills {threshold.Hurts}, {FrostWords.Later(threshold.Frost, up, latitude)}."
+                    $"Up outdoors from {up:d MMM}: for {Degrees(threshold.ThresholdC)}, which kills {threshold.Hurts}, "
+                        + $"{FrostWords.Later(threshold.Frost, up, latitude)}."
                 )
             );
         }
@@ -50,7 +50,8 @@ internal static class PlanFrost
         var month = latitude >= 0 ? up.Month : (up.Month + 5) % 12 + 1;
         if (month is >= 7 and <= 11 && schedule.Finish.Usual < YearDay.Next(days[0].MonthDay, up))
         {
-            yield return $"Up about {DayWords.Of(up)}: whether they root before the first frost of autumn cannot be told until you enter that frost on Site.";
+            yield return $"Up about {DayWords.Of(up)}: whether they root before the first frost of autumn cannot be told until you "
+                + $"enter that frost on Site.";
         }
     }
 
@@ -67,12 +68,13 @@ internal static class PlanFrost
     {
         var firstHalf = (day.Month < 8) == (latitude >= 0);
         return Text.Of(
-            $"{what} {day:d MMM}: {(firstHalf ? FrostWords.Later(outlook.Frost, day, latitude) : FrostWords.Earlier(outlook.Frost, day, latitude))}."
+            $"{what} {day:d MMM}: "
+                + $"{(firstHalf ? FrostWords.Later(outlook.Frost, day, latitude) : FrostWords.Earlier(outlook.Frost, day, latitude))}."
         );
     }
 
     /// <summary>With a true minus sign.</summary>
-    private static string Degrees(double c) => Text.Of( $"{(c < 0 ? "−" : "")}{Math.Abs(c):0.#} °C");
+    private static string Degrees(double c) => Text.Of($"{(c < 0 ? "−" : "")}{Math.Abs(c):0.#} °C");
 
     private static ThresholdOutlook Kills(FrostOutlook outlook, SeedlingHardiness hardiness) =>
         outlook.Thresholds[

@@ -17,7 +17,8 @@ namespace Gassel.Web.Features.Plan;
 /// <param name="SeedsPerCell">Sown to a cell; null where seed is not sown by cells.</param>
 /// <param name="Practice">What becomes of several seedlings in a cell; thinned to one if left out.</param>
 /// <param name="CellsPerTray">72 if left out.</param>
-/// <param name="WholeContainerLoss">Share of trays or containers lost whole, in [0, 1); 0.1 if left out (starter value, our assumption).</param>
+/// <param name="WholeContainerLoss">Share of trays or containers lost whole, in [0, 1); 0.1 if left out (starter value, our
+/// assumption).</param>
 /// <param name="Containers">Trays or containers over which the seed is spread; 3 if left out.</param>
 /// <param name="Second">A part of the seed sown weeks later; null for one sowing.</param>
 /// <param name="Name">What the grower calls the batch beside its species; null for none.</param>

@@ -41,7 +41,9 @@ public sealed record PlanView(
     /// <summary>Days on which the moist seed is looked at, by the usual dates.</summary>
     public required IReadOnlyList<DateOnly> Looks { get; init; }
 
-    /// <summary>First and last day on which seedlings are expected, by the usual sowing day; null for a route that ends before sowing.</summary>
+    /// <summary>
+    /// First and last day on which seedlings are expected, by the usual sowing day; null for a route that ends before sowing.
+    /// </summary>
     public ComesUp? ComesUp { get; init; }
 
     /// <summary>What to do with seedlings that come too late in the year; null where they do not, or no first frost is known.</summary>

@@ -48,7 +48,9 @@ internal static class PlantEndpoints
         var words = space.Capacity is not { } capacity
             ? pots.Working[0]
             : Text.Of(
-                $"{pots.Working[0]} The lamp shelf holds {capacity}; others take {space.TakenThen} on {Core.DayWords.Of(space.FullestOn)}: {(space.Fits ? "they fit." : $"{space.TakenThen + space.Needed - capacity} too many.")}"
+                $"{pots.Working[0]} The lamp shelf holds {capacity}; others take {space.TakenThen} on "
+                    + $"{Core.DayWords.Of(space.FullestOn)}: "
+                    + $"{(space.Fits ? "they fit." : $"{space.TakenThen + space.Needed - capacity} too many.")}"
             );
         return TypedResults.Ok(new PotsRoomView(pots, space, words));
     }

@@ -18,7 +18,8 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="SowAllBefore">The same for a day before its shortest time was reached.</param>
 /// <param name="SproutsTo">Id of the frost-free place for seed that sprouted in the bag; null where the book has none.</param>
 /// <param name="Cold">The cold it has had; null outside a cold step.</param>
-/// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null elsewhere.</param>
+/// <param name="Warmth">How warm it is against the band of the species, where it is to come up and the place was measured; null
+/// elsewhere.</param>
 /// <param name="Flowering">Cold towards flowering in a sentence; null where its step is not that.</param>
 /// <param name="Hardening">What today is like for plants that harden off; null outside that step.</param>
 /// <param name="Plants">By stage; null before the first seedling.</param>

@@ -92,7 +92,8 @@ public sealed record LotDetails(string SpeciesId, SeedLot Lot)
                                 ? Limits.Whole($"{at}.given[{s}].days", g.Days, 0, DurationRange.MaxDays)
                                 : new(
                                     $"{at}.given[{s}].kind",
-                                    $"{g.Kind.Words()} does not break dormancy; name only steps that do, such as scarify, warm-moist or cold-moist."
+                                    $"{g.Kind.Words()} does not break dormancy; name only steps that do, such as "
+                                        + $"scarify, warm-moist or cold-moist."
                                 )
                     )
                     .FirstOrDefault(f => f is not null);

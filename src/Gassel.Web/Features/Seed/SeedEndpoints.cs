@@ -103,7 +103,8 @@ internal static class SeedEndpoints
                     {
                         return new Refusal(
                             "lot.counted",
-                            $"The lot was {details.Lot.Seeds} seeds, but batches and tests have taken {needed} of it; valid is {needed} or more."
+                            $"The lot was {details.Lot.Seeds} seeds, but batches and tests have taken {needed} of it; "
+                                + $"valid is {needed} or more."
                         ).ToResult();
                     }
                     if (details.SpeciesId != kept.SpeciesId && kept.Drawn > 0)

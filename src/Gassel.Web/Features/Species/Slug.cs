@@ -1,6 +1,6 @@
-using Gassel.Core;
 using System.Globalization;
 using System.Text;
+using Gassel.Core;
 
 namespace Gassel.Web.Features.Species;
 
@@ -22,9 +22,6 @@ internal static class Slug
         if (slug.Length == 0)
             slug = "own";
         var all = taken.ToHashSet();
-        return Enumerable
-            .Range(1, all.Count + 1)
-            .Select(n => n == 1 ? slug : Text.Of( $"{slug}-{n}"))
-            .First(s => !all.Contains(s));
+        return Enumerable.Range(1, all.Count + 1).Select(n => n == 1 ? slug : Text.Of($"{slug}-{n}")).First(s => !all.Contains(s));
     }
 }

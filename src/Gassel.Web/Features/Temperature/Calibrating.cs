@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Yard;
 using Gassel.Data;
@@ -76,9 +75,7 @@ internal static class Calibrating
         [
             .. file.Report()
                 .Refused.Select(r =>
-                    Text.Of(
-                        $"Line {r.FirstLine}{(r.Count > 1 ? $" and {r.Count - 1} more" : "")}, '{r.FirstCells}': {r.Why}"
-                    )
+                    Text.Of($"Line {r.FirstLine}{(r.Count > 1 ? $" and {r.Count - 1} more" : "")}, '{r.FirstCells}': {r.Why}")
                 ),
         ];
         var known = container.Tale.Days.LastOrDefault(d => d.Source == YardDaySource.Recorded).Inside.Date;
@@ -98,7 +95,9 @@ internal static class Calibrating
             return new Refusal(
                 "file",
                 Text.Of(
-                    $"{readings.Count} of its rows are readings; at least {ContainerCalibration.LeastReadings} hours between {hours[0].Date:yyyy-MM-dd} and {known:yyyy-MM-dd} are needed.{(refused.Count > 0 ? " " + refused[0] : "")}"
+                    $"{readings.Count} of its rows are readings; at least {ContainerCalibration.LeastReadings} hours "
+                        + $"between {hours[0].Date:yyyy-MM-dd} and {known:yyyy-MM-dd} are "
+                        + $"needed.{(refused.Count > 0 ? " " + refused[0] : "")}"
                 )
             ).ToResult();
         }

@@ -1,7 +1,6 @@
-using Gassel.Core;
-using System.Globalization;
 using System.Runtime.CompilerServices;
 using System.Text;
+using Gassel.Core;
 using Gassel.Core.Climate;
 using Gassel.Web.Problems;
 using Sylvan.Data.Csv;
@@ -181,7 +180,8 @@ internal sealed class LoggerFile : IAsyncDisposable
             _unitDoubt,
             skipped is null
                 ? null
-                : $"{skipped.FirstCells} lies in the hour that clocks skip here in spring: this logger keeps one time all year. Read it by the site's standard time, or by UTC."
+                : $"{skipped.FirstCells} lies in the hour that clocks skip here in spring: this logger keeps one time "
+                    + $"all year. Read it by the site's standard time, or by UTC."
         );
     }
 
@@ -265,8 +265,8 @@ internal sealed class LoggerFile : IAsyncDisposable
             LoggerFault.Temperature => Text.Of(
                 $"No temperature; valid is a number from {LoggerRows.ColdestC} to {LoggerRows.HottestC} °C."
             ),
-            _ =>
-                $"No moment that exists, read with the {WeatherRows.Words(_how.Order)}; valid is a day and a time such as 2027-03-14 09:00.",
+            _ => $"No moment that exists, read with the {WeatherRows.Words(_how.Order)}; valid is a day and a time such "
+                + $"as 2027-03-14 09:00.",
         };
 
     private static string DoubtWords(List<double> readC, TemperatureUnit unit, TemperatureUnit other, double placeC)
@@ -275,7 +275,8 @@ internal sealed class LoggerFile : IAsyncDisposable
         var (asTold, asOther) =
             unit == TemperatureUnit.Celsius ? (middle, (middle - 32) / 1.8) : ((middle * 1.8) + 32, (middle * 1.8) + 32);
         return Text.Of(
-            $"The column is read as {Sign(unit)}, and its middle value, {asTold:0.#}, would make {middle:0.#} °C of a place that is taken to be at {placeC:0.#} °C. As {Sign(other)} it is {asOther:0.#} °C. Which is it?"
+            $"The column is read as {Sign(unit)}, and its middle value, {asTold:0.#}, would make {middle:0.#} °C of a "
+                + $"place that is taken to be at {placeC:0.#} °C. As {Sign(other)} it is {asOther:0.#} °C. Which is it?"
         );
     }
 

@@ -143,7 +143,9 @@ internal static class TemperatureEndpoints
         return TypedResults.Ok<IReadOnlyList<ReadingSeries>>([.. (await readings.Series()).Where(s => s.PlaceId == series.PlaceId)]);
     }
 
-    /// <summary>Judges every row by the columns named, or guessed where none are; with <c>save</c> the good readings become a series of the place.</summary>
+    /// <summary>
+    /// Judges every row by the columns named, or guessed where none are; with <c>save</c> the good readings become a series of the place.
+    /// </summary>
     private static async Task<Results<Ok<LoggerFileReport>, ProblemHttpResult>> ReadFile(
         string id,
         string? name,

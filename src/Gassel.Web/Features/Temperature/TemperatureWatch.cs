@@ -37,7 +37,8 @@ internal sealed class TemperatureWatch(
     private readonly ConcurrentDictionary<(Guid Batch, string Part), KeptCold> _cold = [];
 
     /// <summary>
-    /// Cold of a part so far; kept until the batch, the day, a reading, a reading by eye or a place changes, because Rounds asks for all of them at once.
+    /// Cold of a part so far; kept until the batch, the day, a reading, a reading by eye or a place changes, because Rounds asks for all of
+    /// them at once.
     /// </summary>
     /// <param name="inside">What lies in a container has the temperature of its mix, not that of the yard.</param>
     public ColdSoFar? Cold(

@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Data;
@@ -21,7 +20,7 @@ internal sealed record ToldBatch(
     /// <summary>What was done, as it would have been recorded on the day.</summary>
     public IEnumerable<EntryPayload> Entries(int number)
     {
-        var vessel = new Vessel(Vessel.Kind, Text.Of( $"{Vessel.Word} {number}"), Vessel.Cells);
+        var vessel = new Vessel(Vessel.Kind, Text.Of($"{Vessel.Word} {number}"), Vessel.Cells);
         if (Vessel.Setup is { } setup)
             yield return new Prepared(BatchPlan.FirstPart, setup, ContainerAdvice.Steps(setup));
         yield return Step == Plan.GerminateStep && !Plan.Route.IsOutdoors

@@ -63,8 +63,9 @@ internal sealed class ToldJudge(
         {
             return No(
                 "lot",
-                $"{(meant.Count == 0 ? $"There is no lot '{line.Lot}' of {kind.CommonName}" : $"{kind.CommonName} has several lots")}; which one is meant?",
-                [.. ofKind.Select(l => Text.Of( $"{l.Id} {l.Lot.GatheredAt}, {l.Lot.GatheredOn.Year}"))]
+                $"{(meant.Count == 0 ? $"There is no lot '{line.Lot}' of {kind.CommonName}" : $"{kind.CommonName} has several lots")}; "
+                    + $"which one is meant?",
+                [.. ofKind.Select(l => Text.Of($"{l.Id} {l.Lot.GatheredAt}, {l.Lot.GatheredOn.Year}"))]
             );
         }
         var lot = meant[0];
@@ -98,19 +99,9 @@ internal sealed class ToldJudge(
         if (DayOf(line.Since) is not { } since)
             return No("since", $"since was '{line.Since}'; valid is a day such as 12 Jan, 12 Jan 2027 or 2027-01-12.");
         if (since > today)
-            return No(
-                "since",
-                Text.Of(
-                    $"since was {since:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}."
-                )
-            );
+            return No("since", Text.Of($"since was {since:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}."));
         if (since < lot.Lot.GatheredOn)
-            return No(
-                "since",
-                Text.Of(
-                    $"since was {since:yyyy-MM-dd}, before the lot was gathered on {lot.Lot.GatheredOn:yyyy-MM-dd}."
-                )
-            );
+            return No("since", Text.Of($"since was {since:yyyy-MM-dd}, before the lot was gathered on {lot.Lot.GatheredOn:yyyy-MM-dd}."));
         if (!int.TryParse(line.Seeds, NumberStyles.None, CultureInfo.InvariantCulture, out var seeds) || seeds < 1)
             return No("seeds", $"seeds was '{line.Seeds}'; valid is a whole number from 1.");
         if (seeds > _left[lot.Id])
@@ -142,16 +133,15 @@ internal sealed class ToldJudge(
         }
         _left[lot.Id] -= seeds;
         var lies =
-            line.Vessel.Trim().Length > 0 || cells is not null
-                ? Text.Of( $", {vessel.Word}{(cells is null ? "" : $" of {cells}")}")
-                : "";
+            line.Vessel.Trim().Length > 0 || cells is not null ? Text.Of($", {vessel.Word}{(cells is null ? "" : $" of {cells}")}") : "";
         return (
             new(
                 line,
                 null,
                 null,
                 [],
-                $"{kind.CommonName}, lot {lot.Id}: {route.Steps[step].Kind.Words()} by “{route.Name}” since {DayWords.Of(since)}, {seeds} seeds{lies}, {place.Name}"
+                $"{kind.CommonName}, lot {lot.Id}: {route.Steps[step].Kind.Words()} by “{route.Name}” since "
+                    + $"{DayWords.Of(since)}, {seeds} seeds{lies}, {place.Name}"
             ),
             new(kind, lot, Plan(route, step, since, seeds), step, seeds, since, place, vessel)
         );
@@ -199,7 +189,7 @@ internal sealed class ToldJudge(
     {
         if (DateOnly.TryParseExact(text.Trim(), _forms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
             return day;
-        var thisYear = Text.Of( $"{text.Trim()} {today.Year}");
+        var thisYear = Text.Of($"{text.Trim()} {today.Year}");
         if (
             !DateOnly.TryParseExact(
                 thisYear,

@@ -3,7 +3,9 @@ using Sylvan.Data.Csv;
 
 namespace Gassel.Web.Features.Told;
 
-/// <summary>Cells from a spreadsheet or a CSV file, with a first line that names the columns or without one in the order of the grid.</summary>
+/// <summary>
+/// Cells from a spreadsheet or a CSV file, with a first line that names the columns or without one in the order of the grid.
+/// </summary>
 internal static class ToldTable
 {
     public static readonly string[] Columns = ["species", "lot", "step", "since", "seeds", "place", "route", "vessel", "cells"];
@@ -36,7 +38,8 @@ internal static class ToldTable
                             null,
                             new(
                                 "text",
-                                $"The first line lacks the column{(missing.Count == 1 ? "" : "s")} {string.Join(", ", missing)}; wanted are {string.Join(", ", Columns)}."
+                                $"The first line lacks the column{(missing.Count == 1 ? "" : "s")} "
+                                    + $"{string.Join(", ", missing)}; wanted are {string.Join(", ", Columns)}."
                             )
                         );
                     (at, any) = (named, true);
@@ -48,7 +51,8 @@ internal static class ToldTable
                         null,
                         new(
                             "text",
-                            $"The first line has {csv.RowFieldCount} cell{(csv.RowFieldCount == 1 ? "" : "s")}; wanted are {string.Join(", ", Columns)}, the last four if you like."
+                            $"The first line has {csv.RowFieldCount} cell{(csv.RowFieldCount == 1 ? "" : "s")}; wanted "
+                                + $"are {string.Join(", ", Columns)}, the last four if you like."
                         )
                     );
                 }

@@ -6,7 +6,8 @@ namespace Gassel.Web.Features.Trials;
 
 /// <summary>Seed that a trial wants in places of its own: sown from anywhere, it goes there.</summary>
 /// <param name="Words">What the layout asks, in a sentence.</param>
-/// <param name="Entries">What sowing by the layout records; empty where its seed was divided otherwise, and outdoors, where the trial's page sets it out.</param>
+/// <param name="Entries">What sowing by the layout records; empty where its seed was divided otherwise, and outdoors, where the trial's
+/// page sets it out.</param>
 public sealed record LaidSowing(Guid TrialId, int TrialNumber, string Words, IReadOnlyList<EntryPayload> Entries)
 {
     /// <summary>Null for a batch of no trial, once it is sown, and after the trial.</summary>

@@ -161,7 +161,8 @@ internal static class TrialEndpoints
                     {
                         return new Refusal(
                             "armNames",
-                            $"B-{batch.Row.Number} has been counted: from the first count on the arms stay as they are, or the result would say what one wished.",
+                            $"B-{batch.Row.Number} has been counted: from the first count on the arms stay as they "
+                                + $"are, or the result would say what one wished.",
                             StatusCodes.Status409Conflict,
                             "Counted already"
                         ).ToResult();
@@ -281,7 +282,8 @@ internal static class TrialEndpoints
                 null,
                 new(
                     "seedsPerArm",
-                    $"{request.Arms.Count} arms of {request.SeedsPerArm} seeds are {wanted}, but the lot has {left} left; valid is 1 to {left / request.Arms.Count} an arm."
+                    $"{request.Arms.Count} arms of {request.SeedsPerArm} seeds are {wanted}, but the lot has {left} "
+                        + $"left; valid is 1 to {left / request.Arms.Count} an arm."
                 )
             );
         var kind = SowingAdvice.Of(species!, (plans.Find(p => !p.Route.IsOutdoors) ?? plans[0]).Route, DepthSchool.Width, null).Vessels[0];

@@ -1,5 +1,5 @@
-using Gassel.Core;
 using System.Globalization;
+using Gassel.Core;
 using Gassel.Core.Climate;
 
 namespace Gassel.Web.Features.Weather;
@@ -13,7 +13,8 @@ internal static class FrostSentences
             return frost.SpringYearsUsed == 0 ? "No spring with enough days." : $"No such frost in {frost.SpringYearsUsed} springs.";
         return frost.SpringYearsUsed < FrostDates.YearsForARisk
             ? Range("Last", frost.Years.Select(y => y.LastSpring), frost.SpringYearsUsed, "springs")
-            : $"Half of the springs had frost after {Day(last.P50)}, one in ten after {Day(last.P90)}.{Free(frost.FrostFreeSprings, "springs")}";
+            : $"Half of the springs had frost after {Day(last.P50)}, one in ten after "
+                + $"{Day(last.P90)}.{Free(frost.FrostFreeSprings, "springs")}";
     }
 
     public static string Autumn(FrostResult frost)
@@ -22,7 +23,8 @@ internal static class FrostSentences
             return frost.AutumnYearsUsed == 0 ? "No autumn with enough days." : $"No such frost in {frost.AutumnYearsUsed} autumns.";
         return frost.AutumnYearsUsed < FrostDates.YearsForARisk
             ? Range("First", frost.Years.Select(y => y.FirstAutumn), frost.AutumnYearsUsed, "autumns")
-            : $"Half of the autumns had frost before {Day(first.P50)}, one in ten before {Day(first.P10)}.{Free(frost.FrostFreeAutumns, "autumns")}";
+            : $"Half of the autumns had frost before {Day(first.P50)}, one in ten before "
+                + $"{Day(first.P10)}.{Free(frost.FrostFreeAutumns, "autumns")}";
     }
 
     public static string Ground(GroundFreezeResult freeze) =>
@@ -31,8 +33,8 @@ internal static class FrostSentences
             { YearsUsed: 0 } => "No winter with enough days.",
             { Usual: null } => $"The ground froze in none of {freeze.YearsUsed} winters, by the air alone.",
             { YearsUsed: < FrostDates.YearsForARisk } => Range("Froze", freeze.Years.Select(y => y.On), freeze.YearsUsed, "winters"),
-            _ =>
-                $"Half of {freeze.YearsUsed} winters froze the ground before {Day(freeze.Usual)}, one in ten before {Day(freeze.Early!)}, by the air alone (our assumption).",
+            _ => $"Half of {freeze.YearsUsed} winters froze the ground before {Day(freeze.Usual)}, one in ten before "
+                + $"{Day(freeze.Early!)}, by the air alone (our assumption).",
         };
 
     /// <summary><c>8 May</c> of <c>05-08</c>.</summary>
@@ -42,9 +44,7 @@ internal static class FrostSentences
     private static string Range(string what, IEnumerable<DateOnly?> days, int years, string seasons)
     {
         var ordered = days.OfType<DateOnly>().OrderBy(d => d.DayOfYear).ToList();
-        return Text.Of(
-            $"{what} between {ordered[0]:d MMM} and {ordered[^1]:d MMM} in {years} {seasons}: too few for a risk."
-        );
+        return Text.Of($"{what} between {ordered[0]:d MMM} and {ordered[^1]:d MMM} in {years} {seasons}: too few for a risk.");
     }
 
     private static string Free(int without, string seasons) => without == 0 ? "" : $" {without} {seasons} had none.";

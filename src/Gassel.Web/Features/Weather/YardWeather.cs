@@ -8,7 +8,9 @@ using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Weather;
 
-/// <summary>Puts the yard's weather together: its own thermometer, the site's record, the weather service, and the mean of the years beyond.</summary>
+/// <summary>
+/// Puts the yard's weather together: its own thermometer, the site's record, the weather service, and the mean of the years beyond.
+/// </summary>
 internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Library library, SiteClock clock) : IDisposable
 {
     /// <summary>So far back, days: a winter and the autumn before it.</summary>

@@ -9,7 +9,8 @@ using Gassel.Web.Runtime;
 namespace Gassel.Web.Features.Yard;
 
 /// <summary>
-/// Batches as every view should see them: parts that stand outdoors or harden off carry what the weather known makes of them, so that no page has a
+/// Batches as every view should see them: parts that stand outdoors or harden off carry what the weather known makes of them, so that no
+/// page has a
 /// forecast of its own.
 /// </summary>
 internal sealed class OutdoorBatches(BatchShelf shelf, YardBook yard, PlantOutlook plants, Library library, SiteClock clock)

@@ -1,6 +1,6 @@
-using Gassel.Core;
 using System.Collections.Concurrent;
 using System.Globalization;
+using Gassel.Core;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Web.Features.Weather;
@@ -42,7 +42,8 @@ internal sealed class WinterBook(YardWeather weather, SiteClock clock)
             return (
                 null,
                 Text.Of(
-                    $"The record is warmest in {CultureInfo.InvariantCulture.DateTimeFormat.GetMonthName(warmest)}, and the site lies at {latitude:0.#}°: the record or the latitude is of the other hemisphere."
+                    $"The record is warmest in {CultureInfo.InvariantCulture.DateTimeFormat.GetMonthName(warmest)}, "
+                        + $"and the site lies at {latitude:0.#}°: the record or the latitude is of the other hemisphere."
                 )
             );
         }

@@ -12,7 +12,9 @@ using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Yard;
 
-/// <summary>All containers of the yard with their inside. A run of the model is kept while the weather and the life of the container stay the same.</summary>
+/// <summary>
+/// All containers of the yard with their inside. A run of the model is kept while the weather and the life of the container stay the same.
+/// </summary>
 internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library, YardWeather weather, SiteClock clock)
 {
     private readonly ConcurrentDictionary<(string Life, DateOnly From, string Parameters), ContainerRun> _runs = [];
@@ -142,7 +144,10 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         );
     }
 
-    /// <summary>A container is filled with moist mix at the table and goes out unfrozen: it begins at the mean of its first day, not below 0 °C (our assumption).</summary>
+    /// <summary>
+    /// A container is filled with moist mix at the table and goes out unfrozen: it begins at the mean of its first day, not below 0 °C (our
+    /// assumption).
+    /// </summary>
     private static double FromTheTable(YardSky sky, DateOnly from)
     {
         var first = sky.HoursFrom(from).TakeWhile(h => h.Date == from).Select(h => h.TempC).DefaultIfEmpty(0).Average();
@@ -151,7 +156,9 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
 
     private static string Mark(Core.Treatments.Species species) => $"{species.ResponseToCold}{species.Hardiness}{species.Germination}";
 
-    /// <summary>Days in the mix of a container, in the place of what is assumed of the yard; null where nothing is known of its inside.</summary>
+    /// <summary>
+    /// Days in the mix of a container, in the place of what is assumed of the yard; null where nothing is known of its inside.
+    /// </summary>
     public static IPlaceTemperatures? Inside(
         YardVessel vessel,
         IReadOnlyDictionary<string, Place> places,

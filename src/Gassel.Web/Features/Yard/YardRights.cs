@@ -8,7 +8,9 @@ namespace Gassel.Web.Features.Yard;
 /// <summary>What wants a word before a container goes out.</summary>
 internal sealed class YardRights(BatchShelf shelf)
 {
-    /// <summary>Null where nothing stands against the gesture. A container without holes may go out all the same: it is a warning.</summary>
+    /// <summary>
+    /// Null where nothing stands against the gesture. A container without holes may go out all the same: it is a warning.
+    /// </summary>
     public async Task<string?> Object(RecordManyRequest request)
     {
         foreach (var (id, entries) in request.Batches)

@@ -1,5 +1,4 @@
 using Gassel.Core;
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
@@ -32,9 +31,7 @@ internal static class YardViews
             vessel.Species.CommonName,
             vessel.Species.Hazard,
             vessel.Setup,
-            vessel.Setup.Kind is { } kind
-                ? ContainerWords.Of(kind)
-                : Text.Of( $"own vessel of {vessel.Setup.Own?.Litres ?? 0:0.#} l"),
+            vessel.Setup.Kind is { } kind ? ContainerWords.Of(kind) : Text.Of($"own vessel of {vessel.Setup.Own?.Litres ?? 0:0.#} l"),
             part.Setup is not null,
             vessel.Place.Id,
             part.SownOn!.Value,
@@ -155,7 +152,7 @@ internal static class YardViews
         var these =
             one ? "this one"
             : n <= 12 ? $"these {Number(n)}"
-            : Text.Of( $"these {n}");
+            : Text.Of($"these {n}");
         return kind switch
         {
             YardWarningKind.FreezeComing => $"Seedlings up and a freeze coming: cover or carry in {these}",
