@@ -38,6 +38,8 @@ internal sealed class Chromium
             "--disable-component-update",
             "--disable-sync",
             "--hide-scrollbars",
+            // what slides or fades costs a second each time and shows nothing
+            "--force-prefers-reduced-motion",
             "--force-device-scale-factor=1",
             $"--user-data-dir={_profile}",
             "--window-size=1280,800"

@@ -5,9 +5,23 @@ import type { Palette } from "./palette";
 export const SERIF = "'Bitter Variable', Bitter, Georgia, serif";
 const SANS = "'Source Sans 3 Variable', 'Source Sans 3', sans-serif";
 
+/** Nothing slides or fades for those who asked their device for that. */
+const still = (): boolean => window.matchMedia("(prefers-reduced-motion: reduce)").matches;
+
+const STILL = {
+  shortest: 0,
+  shorter: 0,
+  short: 0,
+  standard: 0,
+  complex: 0,
+  enteringScreen: 0,
+  leavingScreen: 0,
+};
+
 export function makeTheme(p: Palette, mode: "light" | "dark"): Theme {
   const heading = { fontFamily: SERIF, fontWeight: 600 };
   return createTheme({
+    ...(still() ? { transitions: { create: () => "none", duration: STILL } } : {}),
     palette: {
       mode,
       primary: { main: p.slate, contrastText: p.onSlate },
@@ -49,6 +63,12 @@ export function makeTheme(p: Palette, mode: "light" | "dark"): Theme {
           },
         },
       },
+      ...(still()
+        ? {
+            MuiButtonBase: { defaultProps: { disableRipple: true } },
+            MuiPopover: { defaultProps: { transitionDuration: 0 } },
+          }
+        : {}),
       MuiIconButton: { styleOverrides: { root: { minWidth: 48, minHeight: 48 } } },
       MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: "none" } } },
       MuiDialog: { styleOverrides: { paper: { border: `1px solid ${p.line}` } } },
