@@ -5,29 +5,37 @@ using Microsoft.EntityFrameworkCore;
 namespace Gassel.Data;
 
 /// <summary>Species with the newest version of each route, and places: read once, read again after a change.</summary>
-public sealed class Library(Func<GasselDb> connect)
+public sealed class Library
 {
-    private Task<(IReadOnlyList<Species> Species, HashSet<string> Own)>? _species;
-    private Task<IReadOnlyList<Place>>? _places;
+    private readonly Func<GasselDb> _connect;
+    private readonly KeptReading<(IReadOnlyList<Species> Species, HashSet<string> Own)> _species;
+    private readonly KeptReading<IReadOnlyList<Place>> _places;
+
+    public Library(Func<GasselDb> connect)
+    {
+        _connect = connect;
+        (_species, _places) = (new(ReadSpecies), new(ReadPlaces));
+    }
 
     /// <summary>By scientific name.</summary>
-    public async Task<IReadOnlyList<Species>> Species() => (await Read()).Species;
+    public async Task<IReadOnlyList<Species>> Species() => (await _species.Get()).Species;
 
     /// <summary>Whether the grower changed the species, or added it; known after <see cref="Species"/>.</summary>
-    public bool HasOwnValues(string species) => _species is { IsCompletedSuccessfully: true } kept && kept.Result.Own.Contains(species);
+    public bool HasOwnValues(string species) => _species.AtHand.Own?.Contains(species) == true;
 
     /// <summary>In the order in which a grower walks past.</summary>
-    public Task<IReadOnlyList<Place>> Places() => _places is { IsFaulted: false } kept ? kept : _places = ReadPlaces();
+    public Task<IReadOnlyList<Place>> Places() => _places.Get();
 
     /// <summary>Called after either was changed.</summary>
-    public void Forget() => (_species, _places) = (null, null);
-
-    private Task<(IReadOnlyList<Species> Species, HashSet<string> Own)> Read() =>
-        _species is { IsFaulted: false } kept ? kept : _species = ReadSpecies();
+    public void Forget()
+    {
+        _species.Forget();
+        _places.Forget();
+    }
 
     private async Task<(IReadOnlyList<Species> Species, HashSet<string> Own)> ReadSpecies()
     {
-        await using var db = connect();
+        await using var db = _connect();
         var rows = await db.Species.AsNoTracking().Include(s => s.Routes).OrderBy(s => s.ScientificName).ToListAsync();
         return (
             [
@@ -50,7 +58,7 @@ public sealed class Library(Func<GasselDb> connect)
 
     private async Task<IReadOnlyList<Place>> ReadPlaces()
     {
-        await using var db = connect();
+        await using var db = _connect();
         return [.. (await db.Places.AsNoTracking().OrderBy(p => p.Position).ToListAsync()).Select(p => p.ToPlace())];
     }
 }

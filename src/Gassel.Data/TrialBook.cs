@@ -4,22 +4,29 @@ using Microsoft.EntityFrameworkCore;
 namespace Gassel.Data;
 
 /// <summary>The trials of the book: read once, read again after a change.</summary>
-public sealed class TrialBook(Func<GasselDb> connect)
+public sealed class TrialBook
 {
-    private Task<IReadOnlyList<KeptTrial>>? _all;
+    private readonly Func<GasselDb> _connect;
+    private readonly KeptReading<IReadOnlyList<KeptTrial>> _all;
+
+    public TrialBook(Func<GasselDb> connect)
+    {
+        _connect = connect;
+        _all = new(Read);
+    }
 
     /// <summary>By number.</summary>
-    public Task<IReadOnlyList<KeptTrial>> All() => _all is { IsFaulted: false } kept ? kept : _all = Read();
+    public Task<IReadOnlyList<KeptTrial>> All() => _all.Get();
 
     /// <summary>Null where there is no such trial.</summary>
     public async Task<KeptTrial?> Find(Guid id) => (await All()).SingleOrDefault(t => t.Id == id);
 
     /// <summary>Called after a trial was made or changed.</summary>
-    public void Forget() => _all = null;
+    public void Forget() => _all.Forget();
 
     private async Task<IReadOnlyList<KeptTrial>> Read()
     {
-        await using var db = connect();
+        await using var db = _connect();
         return
         [
             .. (await db.Trials.AsNoTracking().OrderBy(t => t.Number).ToListAsync()).Select(t => new KeptTrial(

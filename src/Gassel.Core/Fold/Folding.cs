@@ -164,7 +164,7 @@ internal sealed partial class Folding(BatchPlan plan)
             return new(entry.Id, ConflictCode.MoreSproutsThanSeeds, part.Id, check.Sprouted, part.Seeds - part.Sprouted);
         }
         part.Sprouted += check.Sprouted;
-        part.Checks.Add(new(entry.Id, entry.DoneOn, check.Moisture, check.Mould, check.Sprouted, check.PlaceC, entry.Sequence));
+        part.Checks.Add(new(entry.Id, entry.DoneOn, check.Moisture, check.Mould, check.Sprouted, check.PlaceC, entry.Sequence, check.Care));
         return null;
     }
 

@@ -174,6 +174,7 @@ public sealed record ColdSoFar(
     private static void MarkDry(PartState part, StepSpan open, List<Day> days, List<string> working)
     {
         var good = open.Start;
+        DateOnly? leftDry = null;
         foreach (var check in part.Checks.Where(c => c.On >= open.Start && (open.End is not { } end || c.On <= end)))
         {
             if (check.Moisture == Moisture.Dry)
@@ -190,7 +191,23 @@ public sealed record ColdSoFar(
                     )
                 );
             }
+            if (leftDry is { } dry)
+                Dry(days, dry, check.On);
+            leftDry = check.LeftDry ? check.On : null;
             good = check.On;
+        }
+        if (leftDry is not { } since)
+            return;
+        Dry(days, since, DateOnly.MaxValue);
+        working.Add(Text.Of($"Found dry {DayWords.Of(since)} and not wetted: nothing is gained from then on until it is."));
+
+        static void Dry(List<Day> days, DateOnly from, DateOnly before)
+        {
+            for (var i = 0; i < days.Count; i++)
+            {
+                if (days[i].Date >= from && days[i].Date < before)
+                    days[i] = days[i] with { Moist = false };
+            }
         }
     }
 

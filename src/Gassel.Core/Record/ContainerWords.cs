@@ -11,7 +11,8 @@ public static class ContainerWords
             ContainerPreset.Bottle2 => "2 l clear bottle",
             ContainerPreset.Tub6 => "6 l clear tub",
             ContainerPreset.Pot => "pot under straw",
-            _ => "cold frame",
+            ContainerPreset.ColdFrame => "cold frame",
+            _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "no such kind of container"),
         };
 
     public static string Short(PreparationStep step) =>
@@ -25,6 +26,7 @@ public static class ContainerWords
             PreparationStep.Sown => "sown",
             PreparationStep.TwoLabels => "two labels",
             PreparationStep.Strawed => "under straw",
-            _ => "taped",
+            PreparationStep.Taped => "taped",
+            _ => throw new ArgumentOutOfRangeException(nameof(step), step, "no such step at the table"),
         };
 }

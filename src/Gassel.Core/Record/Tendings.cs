@@ -19,7 +19,8 @@ public static class Tendings
             Tending.MulchMostOff => "three quarters of the mulch off",
             Tending.Fed => "fed",
             Tending.LampsRaised => "lamps raised",
-            _ => "rest of the mulch off",
+            Tending.MulchRestOff => "rest of the mulch off",
+            _ => throw new ArgumentOutOfRangeException(nameof(what), what, "no such tending"),
         };
 
     /// <summary>Done to plants wherever they stand, not to a container.</summary>

@@ -40,7 +40,8 @@ public sealed record ContainerParameters(
             ContainerPreset.Bottle2 => Usual(0.0095, 0.028, 0.072, 0.76, 1.5, Clear, new(1, 40, 1000)),
             ContainerPreset.Tub6 => Usual(0.045, 0.069, 0.105, 3.6, 3.15, Clear, new(1, 20, 1000)),
             ContainerPreset.Pot => Usual(0.0177, 0.066, 0.0177, 2.2, 0.2, 0, new(1000, 1000, 1000)) with { ULidWm2K = 1 },
-            _ => Usual(0.72, 0, 1.4, 108, 200, 0.75, new(2, 20, 300)),
+            ContainerPreset.ColdFrame => Usual(0.72, 0, 1.4, 108, 200, 0.75, new(2, 20, 300)),
+            _ => throw new ArgumentOutOfRangeException(nameof(preset), preset, "no such kind of container"),
         };
 
     /// <summary>A round vessel of one's own, by its volume and height.</summary>

@@ -23,6 +23,7 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     private readonly Lock _turn = new();
     private readonly Dictionary<(string Place, ColdResponse Response, string Zone), Kept> _days = [];
     private readonly Dictionary<string, long> _versions = [];
+    private readonly Dictionary<string, long> _changes = [];
     private Dictionary<string, int[]>? _used;
 
     /// <summary>Goes up with everything that is written.</summary>
@@ -33,6 +34,13 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     {
         lock (_turn)
             return _versions.GetValueOrDefault(place);
+    }
+
+    /// <summary>Changes with what is known already of a place, and not with a new reading.</summary>
+    public long ChangesOf(string place)
+    {
+        lock (_turn)
+            return _changes.GetValueOrDefault(place);
     }
 
     public async Task<IReadOnlyList<ReadingSeries>> Series()
@@ -138,7 +146,7 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
             },
             cancel
         );
-        Stale(place, readings.Length == 0 ? null : readings.Min(r => r.UnixMs));
+        Stale(place, readings.Length == 0 ? null : readings.Min(r => r.UnixMs), isNew: true);
     }
 
     /// <summary>
@@ -295,11 +303,14 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     }
 
     /// <param name="fromUnixMs">Days from there on are summed again; null where no reading changed.</param>
-    private void Stale(string place, long? fromUnixMs)
+    /// <param name="isNew">A reading more; false where what was known changed.</param>
+    private void Stale(string place, long? fromUnixMs, bool isNew = false)
     {
         lock (_turn)
         {
             _used = null;
+            if (!isNew)
+                _changes[place] = _changes.GetValueOrDefault(place) + 1;
             _versions[place] = ++Version;
             if (fromUnixMs is not { } from)
                 return;

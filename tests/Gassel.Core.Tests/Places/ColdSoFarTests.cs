@@ -49,6 +49,21 @@ public class ColdSoFarTests
     }
 
     [Fact]
+    public void Found_dry_and_not_wetted_it_gains_nothing_until_it_is()
+    {
+        Check Left(params BagCare[] care) => Look(Moisture.Dry) with { Care = care };
+        // dry at day 21 and left: only what lay before the last good look, day 14, is sure
+        var left = After(30, (14, Look()), (21, Left()))!;
+        Assert.Equal(14.0, left.Certain.Days);
+        Assert.Contains("not wetted", string.Join(' ', left.Working), StringComparison.Ordinal);
+        Assert.Equal(14.0 + 9, After(30, (14, Look()), (21, Left(BagCare.Wetted)))!.Certain.Days);
+        // found moist at the next look: from there on it counts again
+        Assert.Equal(14.0 + 2, After(30, (14, Look()), (21, Left()), (28, Look()))!.Certain.Days);
+        // a look from before it was asked what was done
+        Assert.Equal(14.0 + 9, After(30, (14, Look()), (21, Look(Moisture.Dry)))!.Certain.Days);
+    }
+
+    [Fact]
     public void Found_dry_the_whole_time_since_the_last_good_look_is_uncertain()
     {
         var cold = After(30, (7, Look()), (21, Look(Moisture.Dry)), (28, Look()))!;

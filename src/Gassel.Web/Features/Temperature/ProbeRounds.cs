@@ -25,10 +25,24 @@ internal sealed partial class ProbeRounds(
         var now = clock.GetUtcNow();
         foreach (var series in await readings.Attached())
         {
-            if (await Thermometers.Of(series).Read(now, cancel) is { } tempC)
+            if (await Ask(Thermometers.Of(series), series.Name, now, log, cancel) is { } tempC)
                 await readings.Append(series.Id, series.PlaceId, [new(now.ToUnixTimeMilliseconds(), tempC)], gate, cancel);
         }
         Rounds++;
+    }
+
+    /// <summary>What it says; null where it is silent. One that fails, however, is silent and takes no other with it.</summary>
+    internal static async Task<double?> Ask(IThermometer device, string name, DateTimeOffset now, ILogger log, CancellationToken cancel)
+    {
+        try
+        {
+            return await device.Read(now, cancel);
+        }
+        catch (Exception failed) when (failed is not OperationCanceledException || !cancel.IsCancellationRequested)
+        {
+            Silent(log, name, failed);
+            return null;
+        }
     }
 
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
@@ -49,6 +63,9 @@ internal sealed partial class ProbeRounds(
             await Task.Delay(Every, real, stoppingToken);
         }
     }
+
+    [LoggerMessage(LogLevel.Warning, "the probe {Name} failed and is taken as silent")]
+    private static partial void Silent(ILogger log, string name, Exception failed);
 
     [LoggerMessage(LogLevel.Warning, "a reading of a probe could not be kept: {Why}")]
     private static partial void NotAsked(ILogger log, string why);

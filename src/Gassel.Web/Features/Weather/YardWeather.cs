@@ -27,10 +27,14 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
 
     private readonly SemaphoreSlim _turn = new(1, 1);
     private (Key Key, YardSky Sky)? _kept;
-    private (int Record, IReadOnlyList<DailyTemperature> Days)? _record;
+    private volatile KeptRecord? _record;
     private long _version;
 
-    private readonly record struct Key(int? Record, DateOnly Today, double OffsetK, long Readings, string Zone);
+    private sealed record KeptRecord(int Record, IReadOnlyList<DailyTemperature> Days);
+
+    /// <param name="Changes">Of what is known already: a file read, a thermometer set aside. Counts at once.</param>
+    /// <param name="Readings">New ones, a handful at a time.</param>
+    private readonly record struct Key(int? Record, DateOnly Today, double OffsetK, long Readings, string Zone, long Changes);
 
     /// <summary>Null where no weather is known at all.</summary>
     public IWeatherService? Service => clock.IsDemo ? Simulated : null;
@@ -45,7 +49,7 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
         if (_record is { } kept && kept.Record == id)
             return kept.Days;
         var days = weather.Days(id);
-        _record = (id, days);
+        _record = new(id, days);
         return days;
     }
 
@@ -60,7 +64,8 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
                 clock.Today,
                 clock.Settings.FrostOffsetK,
                 spots.Sum(readings.VersionOf) / ReadingsATurn,
-                clock.LocalTimeZone.Id
+                clock.LocalTimeZone.Id,
+                spots.Sum(readings.ChangesOf)
             );
             if (_kept is { } kept && kept.Key == key)
                 return kept.Sky;

@@ -31,7 +31,7 @@ const checkOf = (more: Partial<Look>) =>
 describe("a look", () => {
   it("records a wetting that can be seen, and none that was chosen before it was moist after all", () => {
     expect(checkOf({})).toMatchObject({ moisture: "dry", care: ["wetted"] });
-    expect(checkOf({ moisture: "right" })).toMatchObject({ moisture: "right", care: null });
+    expect(checkOf({ moisture: "right" })).toMatchObject({ moisture: "right", care: [] });
   });
 
   it("moves the bag only while the place can be seen", () => {

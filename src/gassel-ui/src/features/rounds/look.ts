@@ -27,7 +27,8 @@ export function lookPayloads(part: StandingPart, look: Look): EntryPayload[] {
       moisture: look.moisture,
       mould: look.mould,
       sprouted: look.sprouted,
-      care: care.length > 0 ? care : null,
+      // nothing done is said as such: a bag found dry and not wetted stays dry
+      care,
       placeC: look.placeC,
     },
     look.chosen ?? "notYet",

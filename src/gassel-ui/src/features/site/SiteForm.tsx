@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { answered, api } from "../../api/client";
+import { answered, api, Refused } from "../../api/client";
 import type { SiteSettings, SiteView, WeatherRecord } from "../../api/types";
 import { Card } from "../../shared/Card";
 import { ChoiceField } from "../../shared/ChoiceField";
@@ -65,6 +65,15 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
     setSaved(false);
     try {
       if (latitude === null) return;
+      // the day by hand stays as it was while a record speaks; none is made up
+      const lastFrost = frost?.slice(5) ?? (byRecord ? details?.lastFrost : undefined);
+      if (lastFrost === undefined)
+        throw new Refused({
+          status: 400,
+          title: "Not accepted",
+          detail: "The usual last frost is missing; valid is a day such as 8 May.",
+          field: "lastFrost",
+        });
       const after = await answered(
         api.PUT("/api/site", {
           params: { query: { asOf: stamp ?? undefined } },
@@ -72,7 +81,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             name,
             latitude,
             timeZone,
-            lastFrost: (frost ?? `${year}-05-15`).slice(5),
+            lastFrost,
             weatherRecordId: record,
             settings: {
               ...settings,

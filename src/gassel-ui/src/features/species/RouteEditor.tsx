@@ -64,7 +64,8 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
   const { species } = view;
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [name, setName] = useState(copy ? `${like.name}, ${giver ? `as ${giver}` : "mine"}` : like.name);
+  const firstName = copy ? `${like.name}, ${giver ? `as ${giver}` : "mine"}` : like.name;
+  const [name, setName] = useState(firstName);
   const [setting, setSetting] = useState<RouteSetting>(like.setting);
   const [origin, setOrigin] = useState(from);
   const [steps, setSteps] = useState<StepInHand[]>(() => like.steps.map(inHand));
@@ -92,7 +93,11 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
   const objections = judged.data?.objections ?? [];
 
   // leaving with work in hand would lose it
-  const touched = origin !== "" || JSON.stringify(steps) !== JSON.stringify(like.steps.map(inHand));
+  const touched =
+    origin !== from ||
+    name !== firstName ||
+    setting !== like.setting ||
+    JSON.stringify(steps) !== JSON.stringify(like.steps.map(inHand));
   useEffect(() => {
     if (!touched) return;
     const warn = (event: BeforeUnloadEvent) => event.preventDefault();

@@ -53,15 +53,23 @@ export function LoggerImport() {
   const [error, setError] = useState<unknown>(null);
   const cancel = useRef<(() => void) | null>(null);
 
+  // an answer to an older question never stands in the place of a newer one
+  const asked = useRef(0);
+
   const look = async (chosen: File, reading: Reading | null, unitSure: boolean) => {
     setError(null);
+    const turn = ++asked.current;
     try {
       const piece = await firstRows(chosen);
-      setReport(
-        await sendFile<LoggerFileReport>(addressOf(place, reading, unitSure, null), piece, () => undefined)
-          .answer,
+      const { answer } = sendFile<LoggerFileReport>(
+        addressOf(place, reading, unitSure, null),
+        piece,
+        () => undefined,
       );
+      const seen = await answer;
+      if (turn === asked.current) setReport(seen);
     } catch (refused) {
+      if (turn !== asked.current) return;
       if (!reading) setReport(null);
       setError(refused);
     }

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
@@ -45,8 +45,12 @@ export function WeatherImport() {
   const [report, setReport] = useState<WeatherFileReport | null>(null);
   const [error, setError] = useState<unknown>(null);
 
+  // an answer to an older question never stands in the place of a newer one
+  const asked = useRef(0);
+
   const ask = async (chosen: File, mapping: Mapping | null, saveAs: string | null) => {
     setError(null);
+    const turn = ++asked.current;
     if (chosen.size > MAX_BYTES) {
       setReport(null);
       setError(
@@ -71,9 +75,10 @@ export function WeatherImport() {
           headers: { "content-type": "text/csv" },
         }),
       );
-      setReport(answer);
+      if (turn === asked.current) setReport(answer);
       return answer;
     } catch (refused) {
+      if (turn !== asked.current) return null;
       if (saveAs === null && mapping === null) setReport(null);
       setError(refused);
       return null;
@@ -88,6 +93,7 @@ export function WeatherImport() {
     try {
       await answered(
         api.PUT("/api/site", {
+          params: { query: { asOf: site.stamp ?? undefined } },
           body: {
             ...site.site,
             weatherRecordId: kept.savedAs,

@@ -1,0 +1,87 @@
+using Gassel.Data;
+using Gassel.Data.Devices;
+using Gassel.Web.Features.Temperature;
+using Microsoft.Extensions.Logging.Abstractions;
+
+namespace Gassel.Web.Tests;
+
+/// <summary>What is kept in memory while others write, and devices that fail.</summary>
+public sealed class KeptReadingTests
+{
+    [Fact]
+    public async Task A_reading_that_began_before_it_was_forgotten_is_not_kept()
+    {
+        var (value, slow) = (1, new TaskCompletionSource());
+        var kept = new KeptReading<int>(async () =>
+        {
+            var seen = value;
+            await slow.Task;
+            return seen;
+        });
+        var old = kept.Get();
+        value = 2;
+        kept.Forget();
+        slow.SetResult();
+        Assert.Equal(1, await old);
+        Assert.Equal(2, await kept.Get());
+    }
+
+    [Fact]
+    public async Task Whoever_reads_after_a_change_sees_it_however_many_read_and_write()
+    {
+        var value = 0;
+        var kept = new KeptReading<int>(async () =>
+        {
+            var seen = Volatile.Read(ref value);
+            await Task.Yield();
+            return seen;
+        });
+        var stop = false;
+        var readers = Enumerable
+            .Range(0, 4)
+            .Select(_ =>
+                Task.Run(async () =>
+                {
+                    while (!Volatile.Read(ref stop))
+                        await kept.Get();
+                })
+            )
+            .ToList();
+        for (var i = 1; i <= 20_000; i++)
+        {
+            Volatile.Write(ref value, i);
+            kept.Forget();
+            Assert.Equal(i, await kept.Get());
+        }
+        Volatile.Write(ref stop, true);
+        await Task.WhenAll(readers);
+    }
+
+    [Fact]
+    public async Task A_reading_that_failed_is_read_again()
+    {
+        var times = 0;
+        var kept = new KeptReading<int>(() =>
+            ++times == 1 ? Task.FromException<int>(new InvalidOperationException("disk")) : Task.FromResult(7)
+        );
+        await Assert.ThrowsAsync<InvalidOperationException>(kept.Get);
+        Assert.Equal(7, await kept.Get());
+    }
+
+    private sealed class Broken : IThermometer
+    {
+        public ValueTask<double?> Read(DateTimeOffset at, CancellationToken cancel) => throw new FormatException("garbage on the line");
+    }
+
+    [Fact]
+    public async Task A_thermometer_that_fails_however_is_silent_and_stops_nothing() =>
+        Assert.Null(
+            await ProbeRounds.Ask(
+                new Broken(),
+                "cold shelf",
+                DateTimeOffset.UtcNow,
+                NullLogger.Instance,
+                TestContext.Current.CancellationToken
+            )
+        );
+}
