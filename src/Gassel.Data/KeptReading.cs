@@ -1,8 +1,8 @@
 namespace Gassel.Data;
 
 /// <summary>
-/// Something that is read once and kept until it is forgotten. A reading that began before it was forgotten is never kept after it, and one that failed
-/// is read again.
+/// Something that is read once and kept until it is forgotten. A reading that began before it was forgotten is never kept after it, and one
+/// that failed is read again.
 /// </summary>
 public sealed class KeptReading<T>(Func<Task<T>> read)
 {
