@@ -101,7 +101,7 @@ public sealed class ToldTests : IAsyncLifetime
         );
         var report = await Tell(
             true,
-            "small camas||sown|20 Dec 2026|40|||jug",
+            "small camas||sown|20 Dec 2026|40|||jugs",
             "small camas||cold-moist|20 Dec 2026|40||winter container|pots"
         );
         Assert.Equal(2, report["accepted"]!.GetValue<int>());

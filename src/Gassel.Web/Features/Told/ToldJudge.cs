@@ -166,13 +166,7 @@ internal sealed class ToldJudge(
                     ),
                 ];
         }
-        var outdoors =
-            place?.Kind == PlaceKind.Yard
-            || (
-                line.Vessel.Trim().Length > 0
-                && ToldVessel.Words(true, false).Contains(line.Vessel.Trim().ToLowerInvariant())
-                && ToldVessel.Of(line.Vessel, false, true, null) is null
-            );
+        var outdoors = place?.Kind == PlaceKind.Yard || ToldVessel.IsContainerOnly(line.Vessel);
         return [.. kind.Routes.OrderByDescending(r => outdoors && r.Setting == RouteSetting.WinterContainer)];
     }
 

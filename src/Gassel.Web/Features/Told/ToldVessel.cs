@@ -34,6 +34,10 @@ internal sealed record ToldVessel(VesselKind Kind, string Word, int? Cells = nul
             : Holds.Select(h => h.Word),
         ];
 
+    /// <summary>Words that name a winter container and nothing that stands indoors, as in jugs; a pot may be either.</summary>
+    public static bool IsContainerOnly(string words) =>
+        words.Trim().Length > 0 && Of(words, true, false, null) is not null && Of(words, false, true, null) is null;
+
     /// <summary>Null where the words say nothing that fits; the first of its kind where they say nothing.</summary>
     public static ToldVessel? Of(string words, bool outdoors, bool sown, int? cells)
     {
