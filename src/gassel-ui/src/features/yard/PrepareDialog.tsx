@@ -137,8 +137,8 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
           <Cautions cautions={batch.cautions.filter((c) => c.topic !== "fridgeBox")} />
         </Box>
       </DialogContent>
-      <DialogActions>
-        <Typography sx={{ mr: "auto", pl: 2 }} color="text.secondary">
+      <DialogActions sx={{ flexWrap: "wrap", "& .MuiButton-root": { whiteSpace: "nowrap" } }}>
+        <Typography sx={{ mr: "auto", pl: 2, flexBasis: { xs: "100%", sm: "auto" } }} color="text.secondary">
           {missing === 0 ? "all done" : `${several(missing, "step")} not checked off`}
         </Typography>
         <Button onClick={close}>leave</Button>
