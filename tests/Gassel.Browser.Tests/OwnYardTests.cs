@@ -82,6 +82,10 @@ public sealed class OwnYardTests : IDisposable
         b.See("straight into its containers");
         b.Press("make the trial");
         b.See("Ready to set out: control and treated.");
+        // from the yard as well it is the layout that sets them out
+        b.Open("/yard");
+        b.Click(By.CssSelector("[aria-label='make ready B-2']"));
+        b.See("Ready to set out: control and treated.");
         b.Press("make ready and set out control, treated");
         foreach (var step in new[] { "drainHoles", "ventHoles", "hinge", "mixFilled", "moistened", "sown", "twoLabels", "taped" })
             b.Click(By.XPath($"//label[.//input[@aria-label='{step}']]"));

@@ -1,5 +1,6 @@
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
+using Gassel.Core.Yard;
 
 namespace Gassel.Core.Due;
 
@@ -17,6 +18,9 @@ public static partial class DueWork
     {
         if (part is not { SownOn: { } sown, Setup.IsStrawed: true } || part.Open is not { } open)
             return null;
+        // what grows on stands under none, whether or not somebody wrote it down
+        if (plan.GerminateStep is not { } germinate || open.Step > germinate)
+            return null;
         if (part.Tended.Any(t => t.What == Tending.MulchRestOff))
             return null;
         if (part.Tended.LastOrDefault(t => t.What == Tending.MulchMostOff) is { On.Year: > 1 } most)
@@ -33,8 +37,6 @@ public static partial class DueWork
                 [Text.Of($"Three quarters came off {DayWords.Of(most.On)} + {StrawRestDays} days (common practice, no source).")]
             );
         }
-        if (plan.GerminateStep is null)
-            return null;
         var first = sown.AddDays(plan.DaysToEmergence(part).Shortest);
         var due = first.AddDays(-StrawOffBeforeDays);
         if (due < sown)
@@ -55,7 +57,7 @@ public static partial class DueWork
                 ),
                 Text.Of(
                     $"{StrawOffBeforeDays} days before it, {DayWords.Of(due)} (our assumption for early spring); a "
-                        + $"week with a mean of 3 °C asks for it sooner."
+                        + $"week with a mean of {YardWatch.MulchOffC:0} °C asks for it sooner."
                 ),
             ]
         );

@@ -34,7 +34,7 @@ public static partial class YardWatch
     private const double DriesAboveC = 3;
 
     /// <summary>Mulch comes off when a week's mean reaches this (our assumption for "early spring").</summary>
-    private const double MulchOffC = 3;
+    public const double MulchOffC = 3;
 
     /// <summary>Fed so often from then on, days (our assumption; the label has the say).</summary>
     public const int FeedEveryDays = 14;

@@ -105,4 +105,18 @@ public class OutdoorBatchTests
             d.Kind is DueKind.StrawMostOff or DueKind.StrawRestOff
         );
     }
+
+    [Fact]
+    public void Plants_that_grow_on_are_not_asked_for_straw_that_nobody_wrote_down()
+    {
+        var grown = Fold(
+            Strawed(),
+            Start(),
+            On(SetOut.AddDays(90), new StepStarted("1", 1)),
+            On(SetOut.AddDays(120), new StepStarted("1", 2))
+        );
+        Assert.DoesNotContain(DueWork.For(Plan(), grown, Camas, SetOut.AddDays(200)), d =>
+            d.Kind is DueKind.StrawMostOff or DueKind.StrawRestOff
+        );
+    }
 }

@@ -22,6 +22,9 @@ public sealed record SpeciesView(
     bool HasStarter
 )
 {
+    /// <summary>Values that nobody entered; what stands there is only reckoned with.</summary>
+    public IReadOnlyList<SpeciesValue> NotEntered => [.. Enum.GetValues<SpeciesValue>().Where(v => !Species.IsEntered(v))];
+
     /// <summary>To be sent along with a change of the values.</summary>
     public string Stamp => Problems.Stamp.Of(Species);
 

@@ -8794,6 +8794,7 @@ export interface components {
             forbidden: components["schemas"]["ForbiddenStep"][];
             hasOwnValues: boolean;
             hasStarter: boolean;
+            notEntered: null | components["schemas"]["SpeciesValue"][];
             stamp: null | string;
         };
         SpeciesWave: {

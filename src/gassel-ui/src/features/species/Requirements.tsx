@@ -24,7 +24,7 @@ export function Requirements({ view }: { view: SpeciesView }) {
     return words.startsWith("Starter value") ? "starter value" : words;
   };
   // what nobody entered is no all-clear
-  const hazardOpen = origin("hazard").startsWith("Not entered");
+  const hazardOpen = view.notEntered?.includes("hazard") ?? false;
   const plantable = routes[0]?.toPlantable;
   const lines: { name: string; says: ReactNode; origin: string }[] = [
     {

@@ -22,9 +22,13 @@ export function SpeciesForm() {
   const species = useSpecies();
   if (species.error) return <Failure error={species.error} />;
   if (!species.data) return <Loading what="the species" />;
-  if (id === undefined) return <Form species={null} />;
+  if (id === undefined) return <Form species={null} notEntered={[]} />;
   const view = species.data.find((s) => s.species.id === id);
-  return view ? <Form key={id} species={view.species} stamp={view.stamp ?? undefined} /> : <NoSuchView />;
+  return view ? (
+    <Form key={id} species={view.species} notEntered={view.notEntered} stamp={view.stamp ?? undefined} />
+  ) : (
+    <NoSuchView />
+  );
 }
 
 const HARDINESS = ["snowMelt", "hardy", "halfHardy", "tender"] as const;
@@ -54,14 +58,17 @@ interface Numbers {
 /** Values that may stay open; what is reckoned with until somebody knows. */
 const OPEN = ["dormancyClass", "hazard", "hardiness", "longevity"] as const;
 type Open = (typeof OPEN)[number];
-const NOT_ENTERED = "Not entered; taken for now";
-const isOpen = (species: Species | null, value: Open): boolean =>
-  species === null || (species.origins ?? []).some((o) => o.value === value && o.origin === NOT_ENTERED);
-
 const pair = <T,>(a: number | null, b: number | null, make: (a: number, b: number) => T): T | null =>
   a === null || b === null ? null : make(a, b);
 
-function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
+interface FormProps {
+  species: Species | null;
+  /** Values of it that nobody entered. */
+  notEntered: SpeciesView["notEntered"];
+  stamp?: string;
+}
+
+function Form({ species, notEntered, stamp }: FormProps) {
   // as it was when the form was opened
   const [asOf] = useState(stamp);
   const queries = useQueryClient();
@@ -98,7 +105,9 @@ function Form({ species, stamp }: { species: Species | null; stamp?: string }) {
     fullToC: species?.coldResponse?.fullToC ?? null,
     noneAboveC: species?.coldResponse?.noneAboveC ?? null,
   });
-  const [open, setOpen] = useState<Open[]>(() => OPEN.filter((value) => isOpen(species, value)));
+  const [open, setOpen] = useState<Open[]>(() =>
+    OPEN.filter((value) => species === null || notEntered?.includes(value)),
+  );
   const [error, setError] = useState<unknown>(null);
   const germination = pair(numbers.lowC, numbers.highC, (lowC, highC) => ({ lowC, highC }));
   const complete = scientificName.trim() && commonName.trim() && origin.trim() && germination;

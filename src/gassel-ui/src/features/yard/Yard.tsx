@@ -141,7 +141,10 @@ export function Yard() {
                   </Typography>
                   <Button
                     variant="contained"
-                    onClick={() => setPreparing(batch)}
+                    // what belongs to a trial goes out by its layout, from the trial's page
+                    {...(batch.trialId
+                      ? { component: Link, to: `/trials/${batch.trialId}` }
+                      : { onClick: () => setPreparing(batch) })}
                     aria-label={`make ready B-${batch.number}`}
                   >
                     make ready
