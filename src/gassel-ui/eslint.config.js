@@ -1,6 +1,7 @@
 import js from "@eslint/js";
 import reactHooks from "eslint-plugin-react-hooks";
 import tseslint from "typescript-eslint";
+import { rooms } from "./eslint.rooms.js";
 
 // the day comes from the server; text is turned into dates in one module only
 const noDatesFromText = {
@@ -14,9 +15,11 @@ export default tseslint.config(
   ...tseslint.configs.strict,
   {
     files: ["src/**/*.{ts,tsx}"],
-    plugins: { "react-hooks": reactHooks },
+    plugins: { "react-hooks": reactHooks, gassel: { rules: { rooms } } },
     rules: {
       ...reactHooks.configs.recommended.rules,
+      "gassel/rooms": "error",
+      "max-len": ["error", { code: 140, ignoreUrls: true }],
       "no-restricted-syntax": ["error", noDatesFromText],
       "@typescript-eslint/consistent-type-imports": "error",
       "@typescript-eslint/no-non-null-assertion": "error",

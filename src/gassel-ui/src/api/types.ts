@@ -129,3 +129,13 @@ export type PlantSpacing = Schemas["PlantSpacing"];
 export type PlantStage = NonNullable<Schemas["PlantStage"]>;
 export type PlantTally = Schemas["PlantTally"];
 export type SeasonAccount = Schemas["SeasonAccount"];
+
+/** An entry on its way to the book. */
+export interface EntryToSend {
+  id: string;
+  doneOn: string;
+  /** The moment at the site, where hours matter and it was done just now. */
+  doneAt: string | null;
+  recordedAt: string;
+  payload: EntryPayload;
+}

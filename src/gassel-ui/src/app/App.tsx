@@ -5,13 +5,13 @@ import { BrowserRouter, Route, Routes } from "react-router";
 import { Textures } from "../drawings/Textures";
 import { RecordProvider } from "../record/RecordProvider";
 import { Refused } from "../api/client";
-import { sessionQuery, useSession } from "../api/queries";
+import { sessionQuery, useSession } from "../book/queries";
 import { Loading } from "../shared/Loading";
-import { DeviceProvider, useDevice } from "./DeviceContext";
-import { KeysProvider } from "./Keys";
-import { NoSuchView } from "./NoSuchView";
+import { DeviceProvider, useDevice } from "../look/DeviceContext";
+import { KeysProvider } from "../shared/Keys";
+import { NoSuchView } from "../shared/NoSuchView";
 import { Shell } from "./Shell";
-import { makeTheme } from "./theme";
+import { makeTheme } from "../look/theme";
 import { DoneOnProvider } from "../record/DoneOn";
 
 const Rounds = lazy(() => import("../features/rounds/Rounds").then((m) => ({ default: m.Rounds })));

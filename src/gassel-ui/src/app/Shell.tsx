@@ -2,13 +2,13 @@ import { useEffect, useMemo, useRef } from "react";
 import type { ReactNode } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { NavLink, useLocation, useNavigate } from "react-router";
-import { useSession, useSite } from "../api/queries";
-import { WaitingBar } from "../offline/WaitingBar";
-import { useKeepForBench } from "../offline/useKeepForBench";
+import { useSession, useSite } from "../book/queries";
+import { WaitingBar } from "../record/WaitingBar";
+import { useKeepForBench } from "./useKeepForBench";
 import { actDay, shortDay } from "../time/days";
-import { useDevice } from "./DeviceContext";
-import { useKeys, useKeysHelp } from "./Keys";
-import { SERIF } from "./theme";
+import { useDevice } from "../look/DeviceContext";
+import { useKeys, useKeysHelp } from "../shared/Keys";
+import { SERIF } from "../look/theme";
 import { VIEWS } from "./views";
 import { WalkStrip } from "./WalkStrip";
 import { DoneOnBar } from "../record/DoneOnBar";
@@ -95,7 +95,8 @@ export function Shell({ children }: { children: ReactNode }) {
                 sx={{ display: { xs: "none", sm: "block" } }}
               >
                 {site?.site
-                  ? `${site.site.name}${site.demo ? ", made up" : ""}${site.nextLastFrost ? ` · last frost about ${shortDay(site.nextLastFrost, site.today)}` : ""}`
+                  ? `${site.site.name}${site.demo ? ", made up" : ""}` +
+                    `${site.nextLastFrost ? ` · last frost about ${shortDay(site.nextLastFrost, site.today)}` : ""}`
                   : "no site yet"}
               </Typography>
               {session?.name && (

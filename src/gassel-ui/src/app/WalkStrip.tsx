@@ -3,7 +3,7 @@ import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../api/client";
 import { Failure } from "../shared/Failure";
-import { useDevice } from "./DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 
 /** In a demo alone: its clock goes on, and the made-up weather and thermometers with it. */
 export function WalkStrip() {

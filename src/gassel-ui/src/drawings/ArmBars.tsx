@@ -1,4 +1,4 @@
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { percent } from "../shared/numbers";
 import { useNarrow } from "../shared/useNarrow";
 import { linear } from "./scale";

@@ -1,5 +1,5 @@
 import type { ColdSoFar } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { useNarrow } from "../shared/useNarrow";
 import { daysBetween, monthName, monthStarts, shortDay } from "../time/days";
 import type { Day } from "../time/days";

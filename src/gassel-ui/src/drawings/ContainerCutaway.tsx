@@ -1,6 +1,6 @@
 import type { ContainerBrief, ContainerPreset } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
-import { SERIF } from "../app/theme";
+import { useDevice } from "../look/DeviceContext";
+import { SERIF } from "../look/theme";
 import { degrees, useUnits } from "../shared/units";
 
 interface Cut {

@@ -1,5 +1,5 @@
 import type { ContainerBrief, ContainerPreset } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 
 /** Outlines in a field 56 wide and 74 high: wall, and the line up to which the mix stands. */
 const SHAPES: Record<ContainerPreset, { wall: string; neck: string; mix: string }> = {

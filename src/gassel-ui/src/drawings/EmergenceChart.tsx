@@ -1,5 +1,5 @@
 import type { PartView } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { percent } from "../shared/numbers";
 import { useNarrow } from "../shared/useNarrow";
 import { linear, niceCeiling, ticks } from "./scale";
@@ -67,7 +67,10 @@ export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) 
       </text>
       {result.band.length > 0 && (
         <path
-          d={`${path(result.band.map((b) => [b.day, b.high]))}${path([...result.band].reverse().map((b) => [b.day, b.low])).replace("M", "L")}Z`}
+          d={
+            `${path(result.band.map((b) => [b.day, b.high]))}` +
+            `${path([...result.band].reverse().map((b) => [b.day, b.low])).replace("M", "L")}Z`
+          }
           fill={p.slate}
           opacity={0.16}
           data-testid="curve-band"

@@ -1,5 +1,5 @@
 import type { ContainerDetail } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { useNarrow } from "../shared/useNarrow";
 import { fromMetric, unitOf, useUnits } from "../shared/units";
 import { actDay, dayAt } from "../time/days";
@@ -52,7 +52,10 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
       viewBox={`0 0 ${width} ${HEIGHT}`}
       width="100%"
       role="img"
-      aria-label={`Inside from ${actDay(days[0] ?? today, today)} to ${actDay(days.at(-1) ?? today, today)}, in ${unitOf("temperature", units)}`}
+      aria-label={
+        `Inside from ${actDay(days[0] ?? today, today)} to ` +
+        `${actDay(days.at(-1) ?? today, today)}, in ${unitOf("temperature", units)}`
+      }
       data-testid="inside-hours"
     >
       {days.map((day) => {

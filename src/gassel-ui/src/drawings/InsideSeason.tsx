@@ -1,5 +1,5 @@
 import type { ContainerDetail } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { useNarrow } from "../shared/useNarrow";
 import { daysBetween, monthName, monthStarts, shortDay } from "../time/days";
 import type { Day } from "../time/days";
@@ -38,7 +38,10 @@ export function InsideSeason({ detail, today }: { detail: ContainerDetail; today
       viewBox={`0 0 ${width} ${HEIGHT}`}
       width="100%"
       role="img"
-      aria-label={`Since ${shortDay(first, today)}: ${(brief.cold ?? 0).toFixed(0)} of ${brief.coldNeed.toFixed(0)} days of cold in the mix, ${brief.emerged} of ${brief.seeds} seeds up`}
+      aria-label={
+        `Since ${shortDay(first, today)}: ${(brief.cold ?? 0).toFixed(0)} of ` +
+        `${brief.coldNeed.toFixed(0)} days of cold in the mix, ${brief.emerged} of ${brief.seeds} seeds up`
+      }
       data-testid="inside-season"
     >
       {e?.first && (
@@ -71,7 +74,10 @@ export function InsideSeason({ detail, today }: { detail: ContainerDetail; today
       ))}
       <path d={`M${x(first)} ${y(0)}${area}L${x(last)} ${y(0)}Z`} fill="url(#texture-cold)" opacity={0.35} />
       <path
-        d={`M${x(first)} ${y(0)}${known.map((d) => `L${x(d.inside.date).toFixed(1)} ${y(d.cold).toFixed(1)}`).join("")}L${x(knownEnd)} ${y(0)}Z`}
+        d={
+          `M${x(first)} ${y(0)}${known.map((d) => `L${x(d.inside.date).toFixed(1)} ${y(d.cold).toFixed(1)}`).join("")}L` +
+          `${x(knownEnd)} ${y(0)}Z`
+        }
         fill="url(#texture-cold)"
         stroke={p.frost}
         strokeWidth={1.6}

@@ -1,5 +1,5 @@
 import type { YardDay } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { useUnits } from "../shared/units";
 import { toFahrenheit } from "../shared/units";
 import { actDay } from "../time/days";
@@ -25,7 +25,10 @@ export function OutlookStrip({ days, today }: { days: YardDay[]; today: Day }) {
       width="100%"
       style={{ display: "block", maxWidth: width * 1.3 }}
       role="img"
-      aria-label={`Outdoors from ${actDay(days[0]?.date ?? today, today)} to ${actDay(days.at(-1)?.date ?? today, today)}: coldest ${shown(low)}, warmest ${shown(high)} degrees`}
+      aria-label={
+        `Outdoors from ${actDay(days[0]?.date ?? today, today)} to ` +
+        `${actDay(days.at(-1)?.date ?? today, today)}: coldest ${shown(low)}, warmest ${shown(high)} degrees`
+      }
       data-testid="outlook"
     >
       <line x1={LEFT} x2={width} y1={y(0)} y2={y(0)} stroke={p.frost} strokeWidth={1.2} />

@@ -1,7 +1,7 @@
 import type { PlantTally } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
-import { SERIF } from "../app/theme";
-import { STAGE_WORDS } from "../features/plants/plantWords";
+import { useDevice } from "../look/DeviceContext";
+import { SERIF } from "../look/theme";
+import { STAGE_WORDS } from "./stages";
 import { useNarrow } from "../shared/useNarrow";
 
 interface PlantFlowProps {

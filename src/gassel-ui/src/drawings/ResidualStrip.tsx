@@ -1,4 +1,4 @@
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { linear } from "./scale";
 
 interface ResidualStripProps {

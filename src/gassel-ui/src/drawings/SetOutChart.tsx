@@ -1,5 +1,5 @@
 import type { SetOutResult } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { daysBetween, monthName, monthStarts, shortDay } from "../time/days";
 import type { Day } from "../time/days";
 import { linear } from "./scale";

@@ -1,5 +1,5 @@
 import type { StepKind } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { textureFill } from "./steps";
 
 /** A piece of the step's texture, as wide as it is given room. */

@@ -1,4 +1,4 @@
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 
 /** The one vocabulary of step textures, defined once for every drawing on the page. */
 export function Textures() {

@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from "react";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 
 /** What is drawn in a cell. */
 export interface CellMark {
@@ -64,7 +64,9 @@ export function TrayPlan({ grid, mark, cursor = null, onTouch, label, turned = f
             data-testid={`cell-${cell}`}
             {...(touchable && {
               role: "button",
-              "aria-label": `cell ${cell}${up ? `, ${m.standing} standing` : ""}${fresh ? `, ${fresh.emerged} new, ${fresh.lost} lost` : ""}`,
+              "aria-label":
+                `cell ${cell}${up ? `, ${m.standing} standing` : ""}` +
+                `${fresh ? `, ${fresh.emerged} new, ${fresh.lost} lost` : ""}`,
               "aria-pressed": m.chosen ?? fresh !== null,
               tabIndex: cursor === null || cursor === cell ? 0 : -1,
               onClick: () => onTouch(cell),

@@ -1,5 +1,5 @@
 import type { StepKind, Vessel } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { textureFill } from "./steps";
 
 interface VesselGlyphProps {

@@ -1,6 +1,6 @@
 import { openDB } from "idb";
 import type { DBSchema, IDBPDatabase } from "idb";
-import type { EntryToSend } from "../record/entries";
+import type { EntryToSend } from "../api/types";
 
 /** A gesture on its way to the book, as it is kept on this device until the book has it. */
 export interface WaitingAct {

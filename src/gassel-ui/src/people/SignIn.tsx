@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Box, Button, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api, sendToken } from "../api/client";
-import { sessionQuery } from "../api/queries";
+import { sessionQuery } from "../book/queries";
 import type { SessionView } from "../api/types";
 import { useQueue } from "../offline/useQueue";
 import { Card } from "../shared/Card";
@@ -48,8 +48,10 @@ export function SignIn({ session }: { session: SessionView }) {
         <Typography variant="body2" sx={{ mb: 2 }}>
           {byCode
             ? session.ownerWanted
-              ? "This book has no owner yet. The code stands where Gassel was started; whoever has it chooses the owner's name and password."
-              : "The owner of the book has given you a name and a code. Choose a password of your own; from then on the code is worth nothing."
+              ? "This book has no owner yet. The code stands where Gassel was " +
+                "started; whoever has it chooses the owner's name and password."
+              : "The owner of the book has given you a name and a code. Choose " +
+                "a password of your own; from then on the code is worth nothing."
             : "The book is open to the local network, so it asks who you are. What you record carries your name."}
         </Typography>
         <Box

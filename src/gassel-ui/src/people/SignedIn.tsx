@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Box, Button, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api, sendToken } from "../api/client";
-import { sessionQuery } from "../api/queries";
+import { sessionQuery } from "../book/queries";
 import type { SessionView } from "../api/types";
 import { forgetAnswers } from "../offline/answers";
 import { useQueue } from "../offline/useQueue";

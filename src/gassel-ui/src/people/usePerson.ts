@@ -1,6 +1,6 @@
-import { useSession } from "../api/queries";
+import { useSession } from "../book/queries";
 import type { Role } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { reaches } from "./roles";
 
 /** The name beside what is recorded: the one signed in with, else what this device remembers. */

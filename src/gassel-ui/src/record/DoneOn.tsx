@@ -1,6 +1,6 @@
 import { createContext, useContext, useMemo, useState } from "react";
 import type { ReactNode } from "react";
-import { useSite } from "../api/queries";
+import { useSite } from "../book/queries";
 import type { Day } from "../time/days";
 
 interface DoneOn {

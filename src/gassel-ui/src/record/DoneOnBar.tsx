@@ -1,5 +1,5 @@
 import { Box, Button, Typography } from "@mui/material";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { actDay } from "../time/days";
 import { useDoneOn } from "./DoneOn";
 

@@ -2,11 +2,12 @@ import { createContext, lazy, Suspense, useCallback, useContext, useEffect, useM
 import type { ReactNode } from "react";
 import { useQueryClient } from "@tanstack/react-query";
 import type { Problem } from "../api/client";
-import { roundsQuery, sessionQuery, siteQuery, useSession } from "../api/queries";
+import { roundsQuery, sessionQuery, siteQuery, useSession } from "../book/queries";
 import type { EntryPayload } from "../api/types";
 import { entriesOf } from "../offline/keep";
 import type { WaitingAct } from "../offline/keep";
 import { readQueue, shownQueue } from "../offline/queue";
+import { keepTrying } from "../offline/retry";
 import { useConnection } from "../offline/useConnection";
 import { useWho } from "../people/usePerson";
 import type { Day } from "../time/days";
@@ -43,8 +44,6 @@ interface Recorder {
   /** Sends what waits. */
   sendWaiting: () => Promise<void>;
 }
-
-const TRY_AGAIN_MS = 30_000;
 
 /** What was just recorded rests so long, so that the next thing does not come under the same thumb. */
 const REST_MS = 1500;
@@ -148,9 +147,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
       .then(sendWaiting)
       .catch(() => undefined);
     void queries.invalidateQueries({ queryKey: roundsQuery.queryKey });
-    // a server that was busy or at fault is asked again without a touch
-    const again = setInterval(() => void sendWaiting(), TRY_AGAIN_MS);
-    return () => clearInterval(again);
+    return keepTrying(sendWaiting);
   }, [reached, isIn, sendWaiting, queries]);
 
   return (

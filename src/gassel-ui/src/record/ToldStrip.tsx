@@ -1,7 +1,7 @@
 import { useEffect } from "react";
 import { createPortal } from "react-dom";
 import { Box, Button, Typography } from "@mui/material";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 import { TOLD_SLOT } from "./toldSlot";
 
 const SHOWN_MS = 8000;

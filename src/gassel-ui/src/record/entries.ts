@@ -2,6 +2,7 @@ import type {
   BagCare,
   Count,
   EntryPayload,
+  EntryToSend,
   Moisture,
   MouldSeen,
   ScarifyWay,
@@ -10,16 +11,6 @@ import type {
   Vessel,
 } from "../api/types";
 import type { Day } from "../time/days";
-
-/** An entry on its way to the book. */
-export interface EntryToSend {
-  id: string;
-  doneOn: Day;
-  /** The moment at the site, where hours matter and it was done just now. */
-  doneAt: string | null;
-  recordedAt: string;
-  payload: EntryPayload;
-}
 
 /** A UUID of version 7 from the device's own randomness; `crypto.randomUUID` is missing on plain network addresses. */
 export function uuid7(
@@ -150,8 +141,8 @@ export interface BagLook {
 export const allWell: BagLook = { moisture: "right", mould: "none", sprouted: 0, care: null, placeC: null };
 
 /**
- * How many of soaked seed have swollen. Where some have and some have not the part divides, and the two hold every seed of before; sprouts, if
- * any, are among the swollen.
+ * How many of soaked seed have swollen. Where some have and some have not the part divides, and the two hold every seed of before;
+ * sprouts, if any, are among the swollen.
  */
 export function lookForSwelling(
   part: { part: string; seeds: number; sprouted: number },

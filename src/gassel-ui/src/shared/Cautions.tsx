@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import type { Caution } from "../api/types";
-import { useDevice } from "../app/DeviceContext";
-import { CautionMark } from "../drawings/CautionMark";
+import { useDevice } from "../look/DeviceContext";
+import { CautionMark } from "./CautionMark";
 
 /** The cautions of a step where the hand is about to do it: the first in full, the others behind one gesture. */
 export function Cautions({ cautions }: { cautions: Caution[] }) {

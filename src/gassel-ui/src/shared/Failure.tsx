@@ -1,7 +1,7 @@
 import { Typography } from "@mui/material";
 import { Refused } from "../api/client";
-import { useDevice } from "../app/DeviceContext";
-import { AlarmMark } from "../drawings/AlarmMark";
+import { useDevice } from "../look/DeviceContext";
+import { AlarmMark } from "./AlarmMark";
 
 /** Why something was not accepted, in the server's words: the field, the value and what would be valid. */
 export function Failure({ error }: { error: unknown }) {

@@ -1,6 +1,6 @@
 import { useId, useState } from "react";
 import { Box, Button } from "@mui/material";
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 
 /** The working of a number, behind one gesture. */
 export function Why({ lines, about, words = "why" }: { lines: string[]; about: string; words?: string }) {

@@ -1,4 +1,4 @@
-import { useSite } from "../api/queries";
+import { useSite } from "../book/queries";
 import type { SiteSettings } from "../api/types";
 import type { DayOrder } from "../time/days";
 

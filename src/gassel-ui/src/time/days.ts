@@ -78,8 +78,8 @@ const monthOf = (name: string): number =>
   MONTHS.findIndex((known) => known.toLowerCase() === name.slice(0, 3).toLowerCase()) + 1;
 
 /**
- * Reads a day as growers write it: `2027-05-08`, `8 May 2027`, `8 May`, `May 8, 2027`, `8/5/2027` by the order of the site, `today`, `yesterday`,
- * and `Aug 2026` for its first day. Null where no such day exists.
+ * Reads a day as growers write it: `2027-05-08`, `8 May 2027`, `8 May`, `May 8, 2027`, `8/5/2027` by the order of the site, `today`,
+ * `yesterday`, and `Aug 2026` for its first day. Null where no such day exists.
  */
 export function readDay(
   text: string,

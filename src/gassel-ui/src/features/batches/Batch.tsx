@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Box, Button, TextField, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
 import { Refused } from "../../api/client";
-import { useBatch, useSite } from "../../api/queries";
+import { useBatch, useSite } from "../../book/queries";
 import type { PartView } from "../../api/types";
 import { RibbonStrip } from "../../drawings/RibbonStrip";
 import { useRecord } from "../../record/RecordProvider";
@@ -82,7 +82,10 @@ export function Batch() {
               <Button
                 component={Link}
                 variant="outlined"
-                to={`/plan?change=${id}&species=${species.id}&lot=${summary.lotId}&route=${plan.route.id}&plants=${plan.plants}&event=${plan.anchor.event}&date=${plan.anchor.date}&name=${encodeURIComponent(summary.name ?? "")}`}
+                to={
+                  `/plan?change=${id}&species=${species.id}&lot=${summary.lotId}&route=${plan.route.id}&plants=` +
+                  `${plan.plants}&event=${plan.anchor.event}&date=${plan.anchor.date}&name=${encodeURIComponent(summary.name ?? "")}`
+                }
               >
                 Change plan
               </Button>

@@ -1,8 +1,8 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useBatches, useSite } from "../../api/queries";
-import { useDevice } from "../../app/DeviceContext";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { useBatches, useSite } from "../../book/queries";
+import { useDevice } from "../../look/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { RibbonStrip } from "../../drawings/RibbonStrip";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";

@@ -1,5 +1,5 @@
 import { Navigate, useParams } from "react-router";
-import { useBatches } from "../../api/queries";
+import { useBatches } from "../../book/queries";
 import { Failure } from "../../shared/Failure";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Loading } from "../../shared/Loading";

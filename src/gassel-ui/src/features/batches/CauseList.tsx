@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import { useCauses } from "../../api/queries";
+import { useCauses } from "../../book/queries";
 import type { CauseFinding } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { Failure } from "../../shared/Failure";
 
 const STANDING: Record<NonNullable<CauseFinding["likelihood"]>, string> = {

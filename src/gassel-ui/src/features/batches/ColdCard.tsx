@@ -1,6 +1,6 @@
 import { Box, Typography } from "@mui/material";
 import type { ColdAmount, ColdMet, ColdSoFar, PartView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { ColdChart } from "../../drawings/ColdChart";
 import { Card } from "../../shared/Card";
 import { Why } from "../../shared/Why";

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import type { LogLine } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { useDevice } from "../../look/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { useRecord } from "../../record/RecordProvider";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";

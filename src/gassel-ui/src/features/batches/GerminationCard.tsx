@@ -1,6 +1,6 @@
 import { Box, Typography } from "@mui/material";
 import type { BatchView } from "../../api/types";
-import { SERIF } from "../../app/theme";
+import { SERIF } from "../../look/theme";
 import { Card } from "../../shared/Card";
 import { percent, several } from "../../shared/numbers";
 import { Why } from "../../shared/Why";

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import type { BatchView, PartView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
-import { SERIF } from "../../app/theme";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { useDevice } from "../../look/DeviceContext";
+import { SERIF } from "../../look/theme";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { EmergenceChart } from "../../drawings/EmergenceChart";
 import { Card } from "../../shared/Card";
 import { inDays, percent } from "../../shared/numbers";
@@ -57,7 +57,10 @@ export function PartResult({ batch, part, today, alone }: PartResultProps) {
           <Figure
             name="up"
             value={percent(result.fraction)}
-            note={`${result.emerged} of ${result.sown}${range === null ? "" : ` ± ${range} %`}; ${percent(result.wilson.low)} to ${percent(result.wilson.high)}`}
+            note={
+              `${result.emerged} of ${result.sown}${range === null ? "" : ` ± ${range} %`}; ` +
+              `${percent(result.wilson.low)} to ${percent(result.wilson.high)}`
+            }
             id="part-fraction"
           />
         )}

@@ -85,7 +85,9 @@ export function inWords(result: GerminationResult): NumberInWords[] {
           {
             name: "where the curve leads",
             value: `${percent(curve.maxFraction)} at most`,
-            means: `half of that by ${inDays(curve.t50)}, steepness ${curve.shape.toFixed(1)}${curve.extrapolated ? "; still a guess beyond the counts" : ""}`,
+            means:
+              `half of that by ${inDays(curve.t50)}, steepness ${curve.shape.toFixed(1)}` +
+              `${curve.extrapolated ? "; still a guess beyond the counts" : ""}`,
           },
         ]
       : []),

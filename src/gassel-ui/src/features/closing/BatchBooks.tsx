@@ -1,8 +1,8 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
-import { useBatchBooks, useSite } from "../../api/queries";
+import { useBatchBooks, useSite } from "../../book/queries";
 import type { BatchBooks as Books, LossCause } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { PlantFlow } from "../../drawings/PlantFlow";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
@@ -11,7 +11,8 @@ import { percent, several } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
 import { shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { STAGE_WORDS, tallyWords } from "../plants/plantWords";
+import { STAGE_WORDS } from "../../drawings/stages";
+import { tallyWords } from "../plants/plantWords";
 import { CAUSE_WORDS } from "../sowing/sowingWords";
 import { forecastWords, seasonWords, moneyWords } from "./closingWords";
 import { ProposalList } from "./ProposalList";
@@ -94,7 +95,8 @@ function Figures({ books, today }: { books: Books; today: Day }) {
       "germination",
       b.fraction === null || b.low === null || b.high === null
         ? "not counted yet"
-        : `${b.counted === "soFar" ? "at least " : ""}${b.germinated} of ${b.seeds}, ${percent(b.fraction)}; 95 % interval ${percent(b.low)} to ${percent(b.high)}`,
+        : `${b.counted === "soFar" ? "at least " : ""}${b.germinated} of ${b.seeds}, ` +
+          `${percent(b.fraction)}; 95 % interval ${percent(b.low)} to ${percent(b.high)}`,
     ],
     ["forecast", forecastWords(b)],
     [

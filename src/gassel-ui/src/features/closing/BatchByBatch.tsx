@@ -4,7 +4,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answered, api } from "../../api/client";
 import type { BatchAccount, SeasonAccount } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { ForRole } from "../../people/ForRole";
 import { useWho } from "../../people/usePerson";
 import { uuid7 } from "../../record/entries";
@@ -37,7 +37,8 @@ export function BatchByBatch({ account, today }: { account: SeasonAccount; today
         ...(answer.made.length === 0
           ? []
           : [
-              `${several(answer.made.length, "batch", "batches")} planned for next season: ${answer.made.map((b) => `B-${b.number}`).join(", ")}.`,
+              `${several(answer.made.length, "batch", "batches")} planned for ` +
+                `next season: ${answer.made.map((b) => `B-${b.number}`).join(", ")}.`,
             ]),
         ...answer.refused,
       ]);
@@ -150,7 +151,8 @@ function Row({ batch: b, today, chosen, toggle }: RowProps) {
       <td>
         {b.fraction === null || b.low === null || b.high === null
           ? "not counted yet"
-          : `${b.counted === "soFar" ? "at least " : ""}${percent(b.fraction)} of ${b.seeds}, ${percent(b.low)} to ${percent(b.high)}${b.meanDays === null ? "" : `; ${b.meanDays.toFixed(0)} days`}`}
+          : `${b.counted === "soFar" ? "at least " : ""}${percent(b.fraction)} of ${b.seeds}, ${percent(b.low)} ` +
+            `to ${percent(b.high)}${b.meanDays === null ? "" : `; ${b.meanDays.toFixed(0)} days`}`}
       </td>
       <td>{forecastWords(b)}</td>
       <td>{tallyWords(b.plants)}</td>

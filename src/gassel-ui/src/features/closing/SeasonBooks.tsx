@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useClosing, useSite } from "../../api/queries";
+import { useClosing, useSite } from "../../book/queries";
 import type { SeasonAccount } from "../../api/types";
 import { PlantFlow } from "../../drawings/PlantFlow";
 import { Card } from "../../shared/Card";

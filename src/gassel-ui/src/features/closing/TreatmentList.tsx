@@ -24,7 +24,8 @@ export function TreatmentList({ compared }: { compared: TreatmentsCompared }) {
         {compared.arms
           .map(
             (arm) =>
-              `${arm.name}: ${arm.batches.map((n) => `B-${n}`).join(", ")}${arm.meanDays === null ? "" : `, up after ${arm.meanDays.toFixed(0)} days`}`,
+              `${arm.name}: ${arm.batches.map((n) => `B-${n}`).join(", ")}` +
+              `${arm.meanDays === null ? "" : `, up after ${arm.meanDays.toFixed(0)} days`}`,
           )
           .join("; ")}
         .

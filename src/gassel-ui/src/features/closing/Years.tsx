@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useSite, useYears } from "../../api/queries";
-import { useDevice } from "../../app/DeviceContext";
+import { useSite, useYears } from "../../book/queries";
+import { useDevice } from "../../look/DeviceContext";
 import { YearsAxis, YearsChart } from "../../drawings/YearsChart";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";

@@ -21,7 +21,10 @@ export function forecastWords(b: Pick<BatchAccount, "forecast" | "within" | "fra
   return `${range}: it came ${(b.fraction ?? 0) < b.forecast.low ? "less" : "more"}`;
 }
 
-/** First and last day that a page of long-lived batches shows: from the month of the first start to the end of the last year, at most three ahead. */
+/**
+ * First and last day that a page of long-lived batches shows: from the month of the first start
+ * to the end of the last year, at most three ahead.
+ */
 export function yearSpan(
   records: Pick<LongRecord, "startedOn" | "plantableOn">[],
   today: Day,

@@ -1,6 +1,6 @@
 import { Button } from "@mui/material";
 import { Link, useParams } from "react-router";
-import { useCountTrays, useSite } from "../../api/queries";
+import { useCountTrays, useSite } from "../../book/queries";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";

@@ -3,7 +3,7 @@ import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api, Refused } from "../../api/client";
 import type { CountFileReport } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";

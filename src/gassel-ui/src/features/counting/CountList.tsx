@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useSearchParams } from "react-router";
-import { useCountTrays } from "../../api/queries";
+import { useCountTrays } from "../../book/queries";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";

@@ -1,6 +1,6 @@
 import { Box, Typography } from "@mui/material";
 import type { CountTray } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { actDay, daysBetween } from "../../time/days";
 import type { Day } from "../../time/days";

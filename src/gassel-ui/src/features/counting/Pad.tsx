@@ -1,6 +1,6 @@
 import { Box, Button } from "@mui/material";
-import { useDevice } from "../../app/DeviceContext";
-import { SERIF } from "../../app/theme";
+import { useDevice } from "../../look/DeviceContext";
+import { SERIF } from "../../look/theme";
 
 interface FigureProps {
   id: string;

@@ -2,8 +2,8 @@ import { useMemo, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useNavigate } from "react-router";
 import type { CountTray, LossCause, Moisture } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
-import { useKeys } from "../../app/Keys";
+import { useDevice } from "../../look/DeviceContext";
+import { useKeys } from "../../shared/Keys";
 import { SeedPlate } from "../../drawings/SeedPlate";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
@@ -105,7 +105,9 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
       const settles = [dueKey(number, part, "countSeedlings")].concat(
         tally.scope === "cell" ? tray.others.map((o) => dueKey(o.number, o.part, "countSeedlings")) : [],
       );
-      const said = `${tray.vessel?.label ?? `B-${number}`}: ${read.emerged} new, ${read.lost} lost${read.rooted > 0 ? `, ${read.rooted} rooted` : ""}`;
+      const said =
+        `${tray.vessel?.label ?? `B-${number}`}: ${read.emerged} new, ` +
+        `${read.lost} lost${read.rooted > 0 ? `, ${read.rooted} rooted` : ""}`;
       if (await recordMany(batches, doneOn, said, settles)) {
         setTally((t) => startTally(t.scope));
         setCause("unknown");

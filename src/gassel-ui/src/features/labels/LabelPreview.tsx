@@ -1,6 +1,6 @@
 import { Box } from "@mui/material";
 import type { PartLabel } from "../../api/types";
-import { SERIF } from "../../app/theme";
+import { SERIF } from "../../look/theme";
 import { shortDay } from "../../time/days";
 
 /** What stands on a label, as ink on paper, whatever the light of the page. */

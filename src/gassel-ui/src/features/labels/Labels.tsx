@@ -3,9 +3,9 @@ import { Box, Button, Checkbox, Link as Anchor, Typography } from "@mui/material
 import { useQueryClient } from "@tanstack/react-query";
 import { useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
-import { useLabels, usePlaces, useSite } from "../../api/queries";
+import { useLabels, usePlaces, useSite } from "../../book/queries";
 import type { LabelContent, LabelPaper, LabelsView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { useWho } from "../../people/usePerson";
 import { uuid7 } from "../../record/entries";
 import { Card } from "../../shared/Card";

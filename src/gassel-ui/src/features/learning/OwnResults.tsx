@@ -1,8 +1,8 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useSite, useSpeciesResults } from "../../api/queries";
+import { useSite, useSpeciesResults } from "../../book/queries";
 import type { RouteResults } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { ForRole } from "../../people/ForRole";
 import { Card } from "../../shared/Card";
 import { percent, several } from "../../shared/numbers";
@@ -132,7 +132,10 @@ function OfRoute({ species, route }: { species: string; route: RouteResults }) {
           <Button
             component={Link}
             variant="outlined"
-            to={`/species/${species}/routes/${route.routeId}?germinate=${proposal.shortest}-${proposal.usual}-${proposal.longest}&origin=own results`}
+            to={
+              `/species/${species}/routes/${route.routeId}?germinate=${proposal.shortest}-` +
+              `${proposal.usual}-${proposal.longest}&origin=own results`
+            }
           >
             look at it as a new version of the route
           </Button>

@@ -1,7 +1,7 @@
 import { Box, Typography } from "@mui/material";
 import type { ReactNode } from "react";
 import type { Expectation, PlanChoice, PlanView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { stepWords } from "../../drawings/steps";
 import { Card } from "../../shared/Card";
 import { actDay, shortDay } from "../../time/days";

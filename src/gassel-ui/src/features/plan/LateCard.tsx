@@ -1,6 +1,6 @@
 import { Typography } from "@mui/material";
 import type { PlanView } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";

@@ -1,5 +1,5 @@
 import { Typography } from "@mui/material";
-import { usePlaces } from "../../api/queries";
+import { usePlaces } from "../../book/queries";
 import type { SowCover } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";

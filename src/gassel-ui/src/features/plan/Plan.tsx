@@ -3,7 +3,7 @@ import { Box, Button } from "@mui/material";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
-import { useBatch, useLots, useSite, useSpecies } from "../../api/queries";
+import { useBatch, useLots, useSite, useSpecies } from "../../book/queries";
 import type { BatchView, LotView, SiteView, SpeciesView } from "../../api/types";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";

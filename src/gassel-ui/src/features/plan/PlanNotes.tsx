@@ -1,6 +1,6 @@
 import { Box, Typography } from "@mui/material";
 import type { PlanView } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { Why } from "../../shared/Why";
 import type { Day } from "../../time/days";
 import { Warnings } from "../seed/LotPromise";

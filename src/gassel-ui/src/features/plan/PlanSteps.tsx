@@ -1,6 +1,6 @@
 import { Box, Typography } from "@mui/material";
 import type { PlanView, ShortfallOption } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { stepWords } from "../../drawings/steps";
 import { StepSwatch } from "../../drawings/StepSwatch";
 import { Cautions } from "../../shared/Cautions";

@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from "@mui/material";
 import type { PlanView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { several } from "../../shared/numbers";
 import { actDay, shortDay } from "../../time/days";

@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from "@mui/material";
-import { useSetOut } from "../../api/queries";
+import { useSetOut } from "../../book/queries";
 import type { PlanView } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { SetOutChart } from "../../drawings/SetOutChart";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { Box, Typography } from "@mui/material";
 import type { HardeningDay } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { unbroken } from "../../shared/units";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";

@@ -16,7 +16,8 @@ import type { Day } from "../../time/days";
 import { CAUSE_WORDS } from "../sowing/sowingWords";
 import { firstStage, GESTURE_TITLES, goalsOf, payloadOf, stagesFor, thereAt } from "./plantGesture";
 import type { PlantGesture } from "./plantGesture";
-import { groundWords, STAGE_WORDS } from "./plantWords";
+import { STAGE_WORDS } from "../../drawings/stages";
+import { groundWords } from "./plantWords";
 import { useGround } from "./useGround";
 import { usePotsRoom } from "./usePotsRoom";
 

@@ -5,7 +5,8 @@ import { Card } from "../../shared/Card";
 import { Why } from "../../shared/Why";
 import { CAUSE_WORDS } from "../sowing/sowingWords";
 import { PartGestures } from "./PartGestures";
-import { STAGE_WORDS, tallyWords } from "./plantWords";
+import { STAGE_WORDS } from "../../drawings/stages";
+import { tallyWords } from "./plantWords";
 
 interface PlantsCardProps {
   batch: BatchView;

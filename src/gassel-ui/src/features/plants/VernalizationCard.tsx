@@ -1,7 +1,7 @@
 import { Box, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { PartView } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 import { unbroken } from "../../shared/units";
 import { useNarrow } from "../../shared/useNarrow";

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { PlantTally } from "../../api/types";
 import { firstStage, goalsOf, hardened, payloadOf, stagesFor } from "./plantGesture";
 import type { PlantMove } from "./plantGesture";
-import { STAGES } from "./plantWords";
+import { STAGES } from "../../drawings/stages";
 
 const tally = (alive: number[], dormant = 0): PlantTally =>
   ({

@@ -1,6 +1,7 @@
 import type { EntryPayload, LossCause, PlantStage, PlantTally } from "../../api/types";
 import { countOf } from "../../record/entries";
-import { STAGE_WORDS, STAGES, stageInHand, stagesAfter } from "./plantWords";
+import { STAGE_WORDS, STAGES } from "../../drawings/stages";
+import { stageInHand, stagesAfter } from "./plantWords";
 
 export type PlantGesture = "moveOn" | "divide" | "thin" | "lost" | "diedBack" | "cameAgain";
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { PlantTally } from "../../api/types";
-import { groundWords, STAGES, stageInHand, stagesAfter, tallyWords } from "./plantWords";
+import { STAGES } from "../../drawings/stages";
+import { groundWords, stageInHand, stagesAfter, tallyWords } from "./plantWords";
 
 const tally = (alive: number[], dormant = 0, lost = 0): PlantTally =>
   ({

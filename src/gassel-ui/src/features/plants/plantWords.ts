@@ -1,14 +1,5 @@
 import type { PlantSpacing, PlantStage, PlantTally } from "../../api/types";
-
-export const STAGES: readonly PlantStage[] = ["seedling", "prickedOut", "potted", "hardened", "planted"];
-
-export const STAGE_WORDS: Record<PlantStage, string> = {
-  seedling: "seedlings",
-  prickedOut: "pricked out",
-  potted: "potted",
-  hardened: "hardened",
-  planted: "planted",
-};
+import { STAGES, STAGE_WORDS } from "../../drawings/stages";
 
 /** The stages that plants can go on to. */
 export const stagesAfter = (stage: PlantStage): PlantStage[] => STAGES.slice(STAGES.indexOf(stage) + 1);
@@ -30,4 +21,5 @@ export function tallyWords(tally: PlantTally): string {
 
 /** Ground for plants: `3.4 m² on the square, 3.0 m² in staggered rows; 11.1 to the m²`. */
 export const groundWords = (ground: PlantSpacing): string =>
-  `${ground.squareM2.toFixed(1)} m² on the square, ${ground.staggeredM2.toFixed(1)} m² in staggered rows; ${ground.perM2.toFixed(1)} to the m²`;
+  `${ground.squareM2.toFixed(1)} m² on the square, ${ground.staggeredM2.toFixed(1)} ` +
+  `m² in staggered rows; ${ground.perM2.toFixed(1)} to the m²`;

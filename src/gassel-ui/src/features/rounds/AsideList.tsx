@@ -1,7 +1,7 @@
 import { Box, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { RoundsView } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 
 /** Batches that cannot be computed: they stand in no list until the entry that is wrong is taken back on their page. */

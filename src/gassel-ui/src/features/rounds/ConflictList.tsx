@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { RoundsView } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
 import { actDay } from "../../time/days";

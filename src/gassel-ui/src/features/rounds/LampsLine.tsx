@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from "@mui/material";
 import type { EntryPayload, RoundsView } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { useRecord } from "../../record/RecordProvider";
 import { Why } from "../../shared/Why";
 import type { Day } from "../../time/days";

@@ -13,7 +13,7 @@ import {
   ToggleButtonGroup,
   Typography,
 } from "@mui/material";
-import { usePlaces, useSite } from "../../api/queries";
+import { usePlaces, useSite } from "../../book/queries";
 import type { BagCare, Moisture, MouldSeen, SiteSettings, StandingDue, StandingPart } from "../../api/types";
 import { CARE_WORDS, fits } from "./careWords";
 import { lookPayloads, usualOf } from "./look";

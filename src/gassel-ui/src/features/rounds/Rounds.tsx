@@ -1,8 +1,8 @@
 import { useMemo } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useLots, useRounds, useSite } from "../../api/queries";
-import { useKeys } from "../../app/Keys";
+import { useLots, useRounds, useSite } from "../../book/queries";
+import { useKeys } from "../../shared/Keys";
 import { useSettled } from "../../offline/useQueue";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";

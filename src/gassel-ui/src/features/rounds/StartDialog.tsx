@@ -8,7 +8,7 @@ import {
   MenuItem,
   TextField,
 } from "@mui/material";
-import { useMedia, usePlaces } from "../../api/queries";
+import { useMedia, usePlaces } from "../../book/queries";
 import type { ScarifyWay, StandingDue, StandingPart, Vessel } from "../../api/types";
 import { stepWords } from "../../drawings/steps";
 import { usualStart, usualVessel } from "../../record/entries";

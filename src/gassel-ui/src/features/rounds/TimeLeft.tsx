@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { Typography } from "@mui/material";
-import { useSite } from "../../api/queries";
+import { useSite } from "../../book/queries";
 import { fromNow, siteMoment } from "../../record/moment";
 import { timeAt } from "../../time/days";
 

@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { Box, Button, ToggleButton, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useSeason } from "../../api/queries";
+import { useSeason } from "../../book/queries";
 import type { SeasonView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { useDevice } from "../../look/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { EmptyNote } from "../../shared/EmptyNote";

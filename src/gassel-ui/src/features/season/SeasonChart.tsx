@@ -1,8 +1,10 @@
 import type { SeasonRow, SeasonView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
-import { stepWords, textureFill } from "../../drawings/steps";
+import { useDevice } from "../../look/DeviceContext";
+import { MonthNames } from "../../drawings/MonthNames";
+import { ribbonWords } from "../../drawings/ribbonWords";
+import { Stretches } from "../../drawings/Stretches";
 import { useNarrow } from "../../shared/useNarrow";
-import { addDays, daysBetween, monthName, monthStarts, shortDay } from "../../time/days";
+import { addDays, daysBetween, monthStarts, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { PLACE_WORDS } from "../plan/space";
 import { isLate, rowHeight } from "./seasonFilter";
@@ -75,7 +77,10 @@ export function SeasonChart({ view, rows, from, to, chosen, onChoose }: SeasonCh
         <Strip key={s.place} strip={s} top={below + i * STRIP} frame={frame} narrow={narrow} />
       ))}
       <line x1={x(view.today)} x2={x(view.today)} y1={TOP - 8} y2={height} stroke={p.alarm} strokeWidth={2} />
-      <MonthNames months={months} frame={frame} span={span} today={view.today} />
+      <MonthNames from={from} to={to} x={x} y={22} />
+      <text x={x(view.today)} y={10} fontSize={12.5} fontWeight={700} textAnchor="middle" fill={p.alarm}>
+        today
+      </text>
     </svg>
   );
 }
@@ -143,37 +148,6 @@ function Row({ row, top, height, frame, chosen, narrow, onChoose }: RowProps) {
   );
 }
 
-/** Names that keep their shape whatever the width of the drawing. */
-function MonthNames({
-  months,
-  frame: { x, left, width },
-  span,
-  today,
-}: {
-  months: Day[];
-  frame: Frame;
-  span: number;
-  today: Day;
-}) {
-  const { palette: p } = useDevice();
-  const every = Math.ceil((46 * span) / (30 * (width - left)));
-  return (
-    <>
-      {months
-        .filter((_, i) => i % every === 0)
-        .map((month) => (
-          <text key={month} x={x(month) + 3} y={22} fontSize={13} fill={p.ink2}>
-            {monthName(month)}
-            {month.slice(5, 7) === "01" ? ` ${month.slice(0, 4)}` : ""}
-          </text>
-        ))}
-      <text x={x(today)} y={10} fontSize={12.5} fontWeight={700} textAnchor="middle" fill={p.alarm}>
-        today
-      </text>
-    </>
-  );
-}
-
 /** The window of a start fades out at both ends. */
 function Soft({ colour }: { colour: string }) {
   return (
@@ -188,18 +162,15 @@ function Soft({ colour }: { colour: string }) {
   );
 }
 
+/** True where a stretch does not lie as it was planned. */
+const isMoved = (s: SeasonRow["ribbon"][number]) => s.plannedStart !== s.start || s.plannedEnd !== s.end;
+
 function Ribbon({ row, top, height, frame }: Pick<RowProps, "row" | "top" | "height" | "frame">) {
   const { palette: p } = useDevice();
   const { x, from, to } = frame;
-  const thick = height - 6;
-  const words = height >= 18;
   return (
     <g>
-      <title>
-        {`B-${row.number} ${row.commonName}: ${row.ribbon
-          .map((s) => `${stepWords(s.kind)} ${shortDay(s.start)} to ${shortDay(s.end)}`)
-          .join(", ")}`}
-      </title>
+      <title>{`B-${row.number} ${row.commonName}: ${ribbonWords(row.ribbon)}`}</title>
       {row.window && (
         <rect
           x={x(row.window.from)}
@@ -209,51 +180,16 @@ function Ribbon({ row, top, height, frame }: Pick<RowProps, "row" | "top" | "hei
           fill="url(#soft-window)"
         />
       )}
-      {row.ribbon
-        .filter((s) => s.end > from && s.start < to && s.end > s.start)
-        .map((s) => {
-          const long = x(s.end) - x(s.start);
-          const late = daysBetween(s.plannedStart, s.start) !== 0 || daysBetween(s.plannedEnd, s.end) !== 0;
-          return (
-            <g key={s.kind + s.start}>
-              <rect
-                x={x(s.start)}
-                y={top + 2}
-                width={Math.max(2, long)}
-                height={thick}
-                rx={2}
-                fill={textureFill(s.kind)}
-                stroke={p.ink2}
-                strokeWidth={s.time === "ahead" ? 0.8 : 1.2}
-                strokeDasharray={s.time === "ahead" ? "3 3" : undefined}
-              />
-              {late && s.plannedEnd > from && (
-                <line
-                  x1={x(s.plannedStart)}
-                  x2={x(s.plannedEnd)}
-                  y1={top + height - 2.5}
-                  y2={top + height - 2.5}
-                  stroke={p.ink2}
-                  strokeWidth={1.5}
-                />
-              )}
-              {words && long > 72 && (
-                <text
-                  x={x(s.start) + 5}
-                  y={top + thick - 2}
-                  fontSize={12.5}
-                  fill={p.ink}
-                  paintOrder="stroke"
-                  stroke={p.card}
-                  strokeWidth={4}
-                  strokeLinejoin="round"
-                >
-                  {stepWords(s.kind)}
-                </text>
-              )}
-            </g>
-          );
-        })}
+      <Stretches
+        stretches={row.ribbon.filter((s) => s.end > from && s.start < to && s.end > s.start)}
+        x={x}
+        top={top + 2}
+        height={height - 6}
+        least={2}
+        edge={1.2}
+        words={height >= 18 ? 12.5 : null}
+        plannedAt={(s) => (isMoved(s) && s.plannedEnd > from ? top + height - 2.5 : null)}
+      />
       {row.target >= from && row.target < to && (
         <path
           d={`M${x(row.target)} ${top + height - 4}l4.5 4h-9z`}

@@ -4,8 +4,8 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answered, api } from "../../api/client";
 import type { SeasonRow } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { useDevice } from "../../look/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { DayField } from "../../shared/DayField";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
@@ -77,7 +77,8 @@ export function WhatIf({ row, today, close }: { row: SeasonRow; today: Day; clos
                 <Typography>
                   {outlook.lateDays === 0
                     ? "In time for the day aimed at."
-                    : `${several(outlook.lateDays, "day")} after the day aimed at${outlook.inReach ? "; still in reach with every step at its shortest" : ", out of reach"}.`}{" "}
+                    : `${several(outlook.lateDays, "day")} after the day aimed at` +
+                      `${outlook.inReach ? "; still in reach with every step at its shortest" : ", out of reach"}.`}{" "}
                   It may begin from {shortDay(row.window.from, today)} to {shortDay(row.window.to, today)}.
                 </Typography>
                 {answer.data?.crowded.map((check) => (

@@ -1,6 +1,6 @@
 import { Box, Typography } from "@mui/material";
 import type { LotOutlook, LotView } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { percent } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
 

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useSearchParams } from "react-router";
-import { useLots, useSite, useSpecies } from "../../api/queries";
+import { useLots, useSite, useSpecies } from "../../book/queries";
 import type { LotView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";

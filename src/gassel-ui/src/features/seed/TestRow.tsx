@@ -1,6 +1,6 @@
 import { Box, Button, MenuItem, TextField } from "@mui/material";
 import type { SpeciesView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { stepWords } from "../../drawings/steps";
 import { DayField } from "../../shared/DayField";
 import { NumberField } from "../../shared/NumberField";

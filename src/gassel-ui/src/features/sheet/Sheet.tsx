@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useRoundsOn, useSite } from "../../api/queries";
+import { useRoundsOn, useSite } from "../../book/queries";
 import { useSettled } from "../../offline/useQueue";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";

@@ -1,6 +1,6 @@
 import { Box, Button, Checkbox, Typography } from "@mui/material";
-import { AlarmMark } from "../../drawings/AlarmMark";
-import { useDevice } from "../../app/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
+import { useDevice } from "../../look/DeviceContext";
 import { Choice } from "../../shared/Choice";
 import { NumberField } from "../../shared/NumberField";
 import type { Day } from "../../time/days";

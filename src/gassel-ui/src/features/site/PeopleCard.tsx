@@ -3,7 +3,7 @@ import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { PersonView, Role } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { ROLES, roleWords } from "../../people/roles";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";

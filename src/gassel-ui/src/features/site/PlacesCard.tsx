@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Box, Button, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
-import { placesQuery } from "../../api/queries";
+import { placesQuery } from "../../book/queries";
 import type { Place } from "../../api/types";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { Box, MenuItem, TextField, Typography } from "@mui/material";
-import { usePlaces, useSession, useSite, useWeatherRecords } from "../../api/queries";
-import { useDevice } from "../../app/DeviceContext";
-import type { Light } from "../../app/device";
+import { usePlaces, useSession, useSite, useWeatherRecords } from "../../book/queries";
+import { useDevice } from "../../look/DeviceContext";
+import type { Light } from "../../look/device";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";

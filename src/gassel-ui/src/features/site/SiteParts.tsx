@@ -1,6 +1,6 @@
 import { Box } from "@mui/material";
 import { NavLink } from "react-router";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 
 const PARTS = [
   { path: "/site", name: "the place and its frost" },

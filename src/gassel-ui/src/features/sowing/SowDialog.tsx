@@ -13,10 +13,10 @@ import {
   Typography,
 } from "@mui/material";
 import { Link } from "react-router";
-import { useSowing } from "../../api/queries";
+import { useSowing } from "../../book/queries";
 import type { SowCover, SowingView, Sown, StandingDue, StandingPart, Vessel } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { useDevice } from "../../look/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { useRecord } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
 import { Failure } from "../../shared/Failure";

@@ -48,6 +48,9 @@ export function cellsMismatch(
   if (seeds > room)
     return `${cells} cells × ${perCell} hold ${room} seeds, but ${seeds} are sown. Are more cells filled, or more seeds to a cell?`;
   if (seeds <= room - perCell * Math.max(1, Math.floor(cells * 0.1)))
-    return `${seeds} seeds fill ${Math.ceil(seeds / perCell)} of ${cells} cells at ${perCell} to a cell. Choose the cells, or the seeds to a cell.`;
+    return (
+      `${seeds} seeds fill ${Math.ceil(seeds / perCell)} of ${cells} cells ` +
+      `at ${perCell} to a cell. Choose the cells, or the seeds to a cell.`
+    );
   return null;
 }

@@ -1,6 +1,6 @@
 import { MenuItem, TextField } from "@mui/material";
 import { useNavigate } from "react-router";
-import { useSpecies } from "../../api/queries";
+import { useSpecies } from "../../book/queries";
 import { SETTING_WORDS } from "./routeDraft";
 
 /** A route that another species has, as the beginning of one for this species. */

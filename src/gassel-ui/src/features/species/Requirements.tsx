@@ -1,7 +1,7 @@
 import { Box, Typography } from "@mui/material";
 import type { ReactNode } from "react";
 import type { SpeciesValue, SpeciesView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { band, degrees, useUnits } from "../../shared/units";
 import {
   classWords,
@@ -82,7 +82,9 @@ export function Requirements({ view }: { view: SpeciesView }) {
       : []),
     {
       name: "comes up at",
-      says: `${band(species.germination, units)}${species.nightC ? ` by day, ${band(species.nightC, units)} by night` : ""}, ${species.flags.includes("needsLight") ? "in the light" : "light or dark"}`,
+      says:
+        `${band(species.germination, units)}${species.nightC ? ` by day, ${band(species.nightC, units)} by night` : ""}, ` +
+        `${species.flags.includes("needsLight") ? "in the light" : "light or dark"}`,
       origin: origin("germination"),
     },
     {
@@ -93,7 +95,9 @@ export function Requirements({ view }: { view: SpeciesView }) {
     { name: "seedlings", says: hardinessWords(species.hardiness, units), origin: origin("hardiness") },
     {
       name: "cold counts",
-      says: `fully from ${degrees(fullFromC, units)} to ${degrees(fullToC, units)}, not at all below ${degrees(noneBelowC, units)} or above ${degrees(noneAboveC, units)} (the shape is our assumption)`,
+      says:
+        `fully from ${degrees(fullFromC, units)} to ${degrees(fullToC, units)}, not at all below ` +
+        `${degrees(noneBelowC, units)} or above ${degrees(noneAboveC, units)} (the shape is our assumption)`,
       origin: origin("responseToCold"),
     },
     ...(plantable

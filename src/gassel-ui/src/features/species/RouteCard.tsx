@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { SpeciesView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { stepWords } from "../../drawings/steps";
 import { StepSwatch } from "../../drawings/StepSwatch";
 import { Cautions } from "../../shared/Cautions";

@@ -3,13 +3,13 @@ import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
-import { useSpecies } from "../../api/queries";
+import { useSpecies } from "../../book/queries";
 import type { RouteSetting, SpeciesView, StepKind } from "../../api/types";
 import { stepWords } from "../../drawings/steps";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
-import { NoSuchView } from "../../app/NoSuchView";
+import { NoSuchView } from "../../shared/NoSuchView";
 import {
   forbidden,
   freshStep,
@@ -143,7 +143,8 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
         </Typography>
         <Typography variant="body2" color="text.secondary">
           {copy
-            ? `begun as a copy of “${like.name}”${giver ? ` of ${giver}: its days, also the days it comes up in, are from there until you change them` : ""}`
+            ? `begun as a copy of “${like.name}”` +
+              `${giver ? ` of ${giver}: its days, also the days it comes up in, are from there until you change them` : ""}`
             : `saving makes version ${like.version + 1}; batches stay with the version they were planned with`}
         </Typography>
       </Box>
@@ -222,7 +223,8 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
             : objections.length > 0
               ? `${objections.length === 1 ? "One objection" : `${objections.length} objections`}, named at the steps.`
               : judged.data?.treatmentDays
-                ? `Before sowing: ${durationWords(judged.data.treatmentDays)}.${origin.trim() === "" ? " Say where the days come from." : ""}`
+                ? `Before sowing: ${durationWords(judged.data.treatmentDays)}.` +
+                  `${origin.trim() === "" ? " Say where the days come from." : ""}`
                 : ""}
         </Typography>
       </Box>

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
-import { useSite, useSpecies } from "../../api/queries";
-import { useDevice } from "../../app/DeviceContext";
+import { useSite, useSpecies } from "../../book/queries";
+import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";

@@ -3,9 +3,9 @@ import { Box, Button, Checkbox, FormControlLabel, FormGroup, TextField, Typograp
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams } from "react-router";
 import { answered, api } from "../../api/client";
-import { useSpecies, useSite } from "../../api/queries";
+import { useSpecies, useSite } from "../../book/queries";
 import type { SpeciesEdit, SpeciesView } from "../../api/types";
-import { NoSuchView } from "../../app/NoSuchView";
+import { NoSuchView } from "../../shared/NoSuchView";
 import { Card } from "../../shared/Card";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";

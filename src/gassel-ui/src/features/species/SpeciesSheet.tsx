@@ -3,7 +3,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answered, api } from "../../api/client";
 import type { SpeciesView } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 import { Requirements } from "./Requirements";
 import { OwnResults } from "../learning/OwnResults";

@@ -1,7 +1,7 @@
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField, Typography } from "@mui/material";
 import type { ScarifyMethod, SpeciesView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { useDevice } from "../../look/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { stepWords } from "../../drawings/steps";
 import { StepSwatch } from "../../drawings/StepSwatch";
 import { MeasureField } from "../../shared/MeasureField";

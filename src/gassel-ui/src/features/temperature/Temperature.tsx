@@ -1,8 +1,8 @@
 import { Box, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
-import { usePlaceTemperature, useSite, useTemperatures } from "../../api/queries";
-import { useDevice } from "../../app/DeviceContext";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { usePlaceTemperature, useSite, useTemperatures } from "../../book/queries";
+import { useDevice } from "../../look/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Box, Typography } from "@mui/material";
 import type { PlaceDetail } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { linear } from "../../drawings/scale";
 import { Choice } from "../../shared/Choice";
 import { degrees, fromMetric, toMetric, unitOf, useUnits } from "../../shared/units";
@@ -75,7 +75,13 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
         width="100%"
         role="img"
         data-testid="temperature-chart"
-        aria-label={`Temperature of ${detail.place.name} from ${shortDay(from, today)} to ${shortDay(today, today)}, ${shown.length === 0 ? "nothing measured" : `between ${degrees(Math.min(...shown.map((b) => b.minC)), units)} and ${degrees(Math.max(...shown.map((b) => b.maxC)), units)}`}`}
+        aria-label={
+          `Temperature of ${detail.place.name} from ${shortDay(from, today)} to ${shortDay(today, today)}, ` +
+          (shown.length === 0
+            ? "nothing measured"
+            : `between ${degrees(Math.min(...shown.map((b) => b.minC)), units)} ` +
+              `and ${degrees(Math.max(...shown.map((b) => b.maxC)), units)}`)
+        }
       >
         {wanted && (
           <rect

@@ -1,7 +1,7 @@
 import { Box, Typography } from "@mui/material";
-import { useSite } from "../../api/queries";
+import { useSite } from "../../book/queries";
 import type { PlaceTrouble } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { spanWords } from "./temperatureWords";
 
 /** What is or was the matter with a place, since when, and what to do about it. */

@@ -1,19 +1,11 @@
 import { useState } from "react";
-import {
-  Button,
-  Checkbox,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  FormControlLabel,
-  Typography,
-} from "@mui/material";
+import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 import type { EntryPayload, PreparationStep, TrialView } from "../../api/types";
 import { useDoneOn } from "../../record/DoneOn";
 import { useRecord } from "../../record/RecordProvider";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { TableSteps } from "../yard/TableSteps";
 
 type Arm = TrialView["arms"][number];
 
@@ -57,22 +49,7 @@ export function SetOutArms({ trial, arms, today, close }: SetOutArmsProps) {
         <Typography sx={{ mb: 1 }}>
           Treat every container alike, but for the one thing that is changed: {trial.design.changed}.
         </Typography>
-        {steps.map(({ step, words }) => (
-          <FormControlLabel
-            key={step}
-            sx={{ display: "flex", minHeight: 48, mr: 0 }}
-            control={
-              <Checkbox
-                checked={done.includes(step)}
-                onChange={(e) =>
-                  setDone((d) => (e.target.checked ? [...d, step] : d.filter((s) => s !== step)))
-                }
-                slotProps={{ input: { "aria-label": step } }}
-              />
-            }
-            label={words}
-          />
-        ))}
+        <TableSteps steps={steps} done={done} change={setDone} />
       </DialogContent>
       <DialogActions>
         <Button onClick={close}>leave</Button>

@@ -3,10 +3,10 @@ import { Box, Button, Checkbox, FormControlLabel, TextField, Typography } from "
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import { answered, api } from "../../api/client";
-import { usePlaces, useSite, useTrial } from "../../api/queries";
+import { usePlaces, useSite, useTrial } from "../../book/queries";
 import type { TrialResult, TrialView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { useDevice } from "../../look/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { ArmBars } from "../../drawings/ArmBars";
 import type { ArmBar } from "../../drawings/ArmBars";
 import { ForRole } from "../../people/ForRole";

@@ -3,8 +3,8 @@ import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField, Typograph
 import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 import { answered, api } from "../../api/client";
-import { useLots, usePlaces, useSite, useSpecies, useTrialLayout } from "../../api/queries";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { useLots, usePlaces, useSite, useSpecies, useTrialLayout } from "../../book/queries";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { useWho } from "../../people/usePerson";
 import { uuid7 } from "../../record/entries";
 import { Card } from "../../shared/Card";

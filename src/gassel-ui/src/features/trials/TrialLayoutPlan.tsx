@@ -1,6 +1,6 @@
 import { Box, Typography } from "@mui/material";
 import type { TrialPreview } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { TrayPlan } from "../../drawings/TrayPlan";
 import { plotWords } from "./trialWords";
 

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Box, Typography } from "@mui/material";
-import { useTrialSize } from "../../api/queries";
-import { SERIF } from "../../app/theme";
+import { useTrialSize } from "../../book/queries";
+import { SERIF } from "../../look/theme";
 import { Failure } from "../../shared/Failure";
 import { NumberField } from "../../shared/NumberField";
 import { percent, several } from "../../shared/numbers";

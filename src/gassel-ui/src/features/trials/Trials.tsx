@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useTrials } from "../../api/queries";
+import { useTrials } from "../../book/queries";
 import { ForRole } from "../../people/ForRole";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";

@@ -14,7 +14,8 @@ export function standing(trial: TrialView): string {
     const outdoors = unsown.every((arm) => arm.arm.setup !== null);
     return unsown.every((arm) => arm.readyToSow)
       ? `Ready to ${outdoors ? "set out" : "sow"}: ${names}.`
-      : `Not ${outdoors ? "out" : "sown"} yet: ${names}. All arms are ${outdoors ? "set out" : "sown"} on one day, so that their times compare.`;
+      : `Not ${outdoors ? "out" : "sown"} yet: ${names}. All arms are ` +
+          `${outdoors ? "set out" : "sown"} on one day, so that their times compare.`;
   }
   return trial.design.blind && trial.design.endedOn === null
     ? "Counted blind: the arms are compared when the trial is ended."

@@ -1,8 +1,8 @@
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useFrost } from "../../api/queries";
+import { useFrost } from "../../book/queries";
 import type { SiteView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";

@@ -1,5 +1,5 @@
 import type { FrostView } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { linear } from "../../drawings/scale";
 import { useNarrow } from "../../shared/useNarrow";
 import { dayNumber } from "../../time/days";

@@ -3,9 +3,9 @@ import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
 import { answered, api, Refused } from "../../api/client";
-import { useSite } from "../../api/queries";
+import { useSite } from "../../book/queries";
 import type { WeatherFileReport } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
@@ -200,7 +200,8 @@ export function WeatherImport() {
               {report.sample
                 .map(
                   (day) =>
-                    `${shortDay(day.date)} ${day.minC === null ? "no minimum" : degrees(day.minC, units)} to ${day.maxC === null ? "no maximum" : degrees(day.maxC, units)}`,
+                    `${shortDay(day.date)} ${day.minC === null ? "no minimum" : degrees(day.minC, units)} ` +
+                    `to ${day.maxC === null ? "no maximum" : degrees(day.maxC, units)}`,
                 )
                 .join("; ")}
             </Typography>

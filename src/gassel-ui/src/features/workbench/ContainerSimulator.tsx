@@ -3,9 +3,9 @@ import { Box, Typography } from "@mui/material";
 import { keepPreviousData, useQueries } from "@tanstack/react-query";
 import { useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
-import { useSite } from "../../api/queries";
+import { useSite } from "../../book/queries";
 import type { ContainerAnswer } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { linear } from "../../drawings/scale";
 import { Card } from "../../shared/Card";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
@@ -15,7 +15,8 @@ import { NumberField } from "../../shared/NumberField";
 import { degrees, difference, fromMetric, unitOf, useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { addDays } from "../../time/days";
-import { CAPS, EXPOSURES, KINDS } from "../yard/yardWords";
+import { KindField, StonesField } from "../yard/VesselFields";
+import { CAPS, EXPOSURES } from "../yard/yardWords";
 import { dailyOf, readDraft, settled, variants, writeDraft } from "./simulator";
 import type { SimulatorDraft } from "./simulator";
 
@@ -87,13 +88,7 @@ export function ContainerSimulator() {
         {latitude < 0 ? "south" : "north"}. An uncalibrated model: every parameter is our assumption.
       </Typography>
       <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(4, 1fr)" } }}>
-        <ChoiceField
-          label="Container"
-          name="container"
-          value={draft.preset}
-          onChange={(preset) => set({ preset })}
-          choices={wordsOf(KINDS)}
-        />
+        <KindField name="container" kind={draft.preset} change={(preset) => set({ preset })} />
         <ChoiceField
           label="Its top"
           name="cap"
@@ -143,16 +138,7 @@ export function ContainerSimulator() {
           max={300}
           helper="over 10 cm it is buried"
         />
-        <NumberField
-          label="Stones in it"
-          name="stonesKg"
-          unit="kg"
-          value={draft.stonesKg}
-          onChange={(stonesKg) => set({ stonesKg })}
-          min={0}
-          max={50}
-          whole={false}
-        />
+        <StonesField name="stonesKg" kg={draft.stonesKg} change={(stonesKg) => set({ stonesKg })} />
       </Box>
       <Failure error={answers.find((a) => a.error)?.error} />
       {!ready && <Typography sx={{ fontWeight: 600 }}>The coldest must not be above the warmest.</Typography>}

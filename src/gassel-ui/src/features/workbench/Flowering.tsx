@@ -1,8 +1,8 @@
 import { Box, Typography } from "@mui/material";
 import { answered, api } from "../../api/client";
-import { useSite } from "../../api/queries";
+import { useSite } from "../../book/queries";
 import type { VernalizationKind } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { DayField } from "../../shared/DayField";
 import { Loading } from "../../shared/Loading";

@@ -1,6 +1,6 @@
 import { Checkbox, Typography } from "@mui/material";
 import { answered, api } from "../../api/client";
-import { useSite } from "../../api/queries";
+import { useSite } from "../../book/queries";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { DayField } from "../../shared/DayField";
 import { Loading } from "../../shared/Loading";
@@ -49,7 +49,10 @@ function HardeningFrom({ today }: { today: Day }) {
   return (
     <Tool
       title="Hardening off"
-      about="Seven days or fourteen, by the outlook: in for frost, waiting for wind; a day that is skipped moves the end. Winter-sown containers stay out, and their tops are opened by degrees instead."
+      about={
+        "Seven days or fourteen, by the outlook: in for frost, waiting for wind; a day that is " +
+        "skipped moves the end. Winter-sown containers stay out, and their tops are opened by degrees instead."
+      }
       fields={
         <>
           <DayField

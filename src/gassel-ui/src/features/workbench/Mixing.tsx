@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { Box, Button, Checkbox, FormControlLabel, Typography } from "@mui/material";
-import { useMix, useMixStart } from "../../api/queries";
+import { useMix, useMixStart } from "../../book/queries";
 import type { MixShare, MixVessel } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
-import { SERIF } from "../../app/theme";
+import { useDevice } from "../../look/DeviceContext";
+import { SERIF } from "../../look/theme";
 import { Card } from "../../shared/Card";
 import { Cautions } from "../../shared/Cautions";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";

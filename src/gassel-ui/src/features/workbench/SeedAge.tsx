@@ -44,7 +44,10 @@ export function SeedAge() {
   return (
     <Tool
       title="Seed and its age"
-      about="What is left alive of a lot by a rule of thumb. A germination test under the route's treatment replaces it; a cut test bounds it."
+      about={
+        "What is left alive of a lot by a rule of thumb. A germination " +
+        "test under the route's treatment replaces it; a cut test bounds it."
+      }
       fields={
         <>
           <ChoiceField

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { Box, Typography } from "@mui/material";
-import { useDevice } from "../../app/DeviceContext";
-import { SERIF } from "../../app/theme";
+import { useDevice } from "../../look/DeviceContext";
+import { SERIF } from "../../look/theme";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Why } from "../../shared/Why";

@@ -1,12 +1,12 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
-import { useContainer, usePlaces, useSite } from "../../api/queries";
+import { useContainer, usePlaces, useSite } from "../../book/queries";
 import type { ContainerDetail, Tending } from "../../api/types";
 import { ContainerCutaway } from "../../drawings/ContainerCutaway";
 import { InsideHours } from "../../drawings/InsideHours";
 import { InsideSeason } from "../../drawings/InsideSeason";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { useRecord } from "../../record/RecordProvider";
 import { countOf } from "../../record/entries";
 import { Card } from "../../shared/Card";

@@ -3,12 +3,15 @@ import type { ContainerMix, ContainerPreset } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
 import type { ContainerDraft } from "./containerDraft";
+import { KindField, StonesField } from "./VesselFields";
 import { CARES, KINDS } from "./yardWords";
 
 const MIXES: Record<ContainerMix, string> = {
   lowNutrient: "low-nutrient seed mix",
   withNutrients: "potting mix with nutrients",
 };
+
+const KINDS_AND_OWN: Record<ContainerPreset | "own", string> = { ...KINDS, own: "a vessel of my own" };
 
 const WALLS = [
   ["0.7", "clear"],
@@ -28,12 +31,11 @@ export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps
   const own = draft.kind === "own";
   return (
     <>
-      <ChoiceField
-        label="Container"
+      <KindField
         name={`${at}kind`}
-        value={draft.kind}
-        onChange={(kind) => change({ kind })}
-        choices={[...wordsOf<ContainerPreset | "own">({ ...KINDS, own: "a vessel of my own" })]}
+        kind={draft.kind}
+        words={KINDS_AND_OWN}
+        change={(kind) => change({ kind })}
       />
       {own && (
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1, gridColumn: "1 / -1" }}>
@@ -93,16 +95,7 @@ export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps
           max={60}
           whole={false}
         />
-        <NumberField
-          label="Stones in it"
-          name={`${at}stonesKg`}
-          unit="kg"
-          value={draft.stonesKg}
-          onChange={(stonesKg) => change({ stonesKg })}
-          min={0}
-          max={20}
-          whole={false}
-        />
+        <StonesField name={`${at}stonesKg`} kg={draft.stonesKg} change={(stonesKg) => change({ stonesKg })} />
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, gridColumn: "1 / -1" }}>
         <FormControlLabel

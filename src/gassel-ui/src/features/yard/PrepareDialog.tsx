@@ -2,18 +2,16 @@ import { useState } from "react";
 import {
   Box,
   Button,
-  Checkbox,
   Dialog,
   DialogActions,
   DialogContent,
   DialogTitle,
-  FormControlLabel,
   TextField,
   Typography,
 } from "@mui/material";
-import { usePreparation } from "../../api/queries";
+import { usePreparation } from "../../book/queries";
 import type { PreparationStep, ToSetOut, YardSpot } from "../../api/types";
-import { AlarmMark } from "../../drawings/AlarmMark";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { useRecord } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
 import { ChoiceField } from "../../shared/ChoiceField";
@@ -25,6 +23,7 @@ import { ContainerFields } from "./ContainerFields";
 import { setupOf } from "./containerDraft";
 import { changed, prepared, setOut, startDraft } from "./preparation";
 import type { PreparationDraft } from "./preparation";
+import { TableSteps } from "./TableSteps";
 import { useDoneOn } from "../../record/DoneOn";
 
 interface PrepareDialogProps {
@@ -101,28 +100,7 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
         </Box>
         <Box>
           <Typography variant="h3">At the table</Typography>
-          {steps.map(({ step, words }) => (
-            <FormControlLabel
-              key={step}
-              sx={{
-                display: "flex",
-                alignItems: "flex-start",
-                minHeight: 48,
-                mr: 0,
-                "& .MuiFormControlLabel-label": { pt: 1.25, lineHeight: 1.3 },
-              }}
-              control={
-                <Checkbox
-                  checked={done.includes(step)}
-                  onChange={(e) =>
-                    setDone((d) => (e.target.checked ? [...d, step] : d.filter((s) => s !== step)))
-                  }
-                  slotProps={{ input: { "aria-label": step } }}
-                />
-              }
-              label={words}
-            />
-          ))}
+          <TableSteps steps={steps} done={done} change={setDone} />
           {(advice?.doubts ?? []).map((doubt) => (
             <Typography key={doubt} sx={{ display: "flex", gap: 0.75, mt: 0.5 }} data-testid="doubt">
               <AlarmMark small />

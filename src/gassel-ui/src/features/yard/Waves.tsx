@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { Box, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useSite, useWaves } from "../../api/queries";
+import { useSite, useWaves } from "../../book/queries";
 import type { CapPosition, ContainerPreset, SpeciesWave } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { SetOutChart } from "../../drawings/SetOutChart";
 import { Card } from "../../shared/Card";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useSearchParams } from "react-router";
-import { useSite, useYard } from "../../api/queries";
+import { useSite, useYard } from "../../book/queries";
 import type { ToSetOut } from "../../api/types";
 import { OutlookStrip } from "../../drawings/OutlookStrip";
 import { Card } from "../../shared/Card";

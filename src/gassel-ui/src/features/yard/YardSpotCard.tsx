@@ -1,7 +1,7 @@
 import { Box, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { ContainerBrief, Exposure, YardSpot } from "../../api/types";
-import { useDevice } from "../../app/DeviceContext";
+import { useDevice } from "../../look/DeviceContext";
 import { ContainerGlyph } from "../../drawings/ContainerGlyph";
 import { several } from "../../shared/numbers";
 import { degrees, useUnits } from "../../shared/units";

@@ -91,7 +91,9 @@ export function upWords(c: ContainerBrief, today: Day): string {
   const seen = c.firstUpOn ? `first seen ${actDay(c.firstUpOn, today)}` : "";
   const e = c.emergence;
   if (!e?.first) return seen;
-  const model = `${seen ? "the model said" : "first expected"} ${shortDay(e.first, today)}${e.most ? `, nearly all by ${shortDay(e.most, today)}` : ""}`;
+  const model =
+    `${seen ? "the model said" : "first expected"} ${shortDay(e.first, today)}` +
+    `${e.most ? `, nearly all by ${shortDay(e.most, today)}` : ""}`;
   return seen ? `${seen}; ${model}` : model;
 }
 

@@ -1,6 +1,6 @@
 import { useEffect } from "react";
 import { useQueryClient } from "@tanstack/react-query";
-import { countTraysQuery, placesQuery, roundsQuery, useSession, yardQuery } from "../api/queries";
+import { countTraysQuery, placesQuery, roundsQuery, useSession, yardQuery } from "../book/queries";
 
 /** After the first view has come up. */
 const SOON_MS = 3_000;

@@ -1,4 +1,4 @@
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 
 /** Stands before a caution at a step: a warning about the work, not about lateness. */
 export function CautionMark() {

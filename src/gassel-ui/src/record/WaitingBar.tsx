@@ -1,16 +1,16 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import { useSite } from "../api/queries";
-import { useDevice } from "../app/DeviceContext";
-import { AlarmMark } from "../drawings/AlarmMark";
-import { useRecord } from "../record/RecordProvider";
+import { useSite } from "../book/queries";
+import { useDevice } from "../look/DeviceContext";
+import { AlarmMark } from "../shared/AlarmMark";
+import { useRecord } from "./RecordProvider";
 import { several } from "../shared/numbers";
 import { actDay, timeAt } from "../time/days";
-import { entriesOf } from "./keep";
-import type { QueuedAct } from "./keep";
-import { markRefused, readQueue, takeOut } from "./queue";
-import { useConnection } from "./useConnection";
-import { useQueue } from "./useQueue";
+import { entriesOf } from "../offline/keep";
+import type { QueuedAct } from "../offline/keep";
+import { markRefused, readQueue, takeOut } from "../offline/queue";
+import { useConnection } from "../offline/useConnection";
+import { useQueue } from "../offline/useQueue";
 
 /** Tells that Gassel does not answer, and what waits on this device until it does. Nothing where all is well. */
 export function WaitingBar() {

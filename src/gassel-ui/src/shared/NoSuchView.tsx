@@ -1,6 +1,6 @@
 import { Button } from "@mui/material";
 import { Link } from "react-router";
-import { EmptyNote } from "../shared/EmptyNote";
+import { EmptyNote } from "./EmptyNote";
 
 export function NoSuchView() {
   return (

@@ -1,4 +1,4 @@
-import { useDevice } from "../app/DeviceContext";
+import { useDevice } from "../look/DeviceContext";
 
 /** A flag beside a number or a sentence that wants attention; the text itself stays in ink. */
 export function AlarmMark({ small = false }: { small?: boolean }) {

@@ -2,8 +2,8 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { answerOrLast } from "../offline/answers";
 import { currentConnection } from "../offline/connection";
 import { dayReckoned } from "../time/days";
-import { answered, api, sendToken } from "./client";
-import type { CapPosition, ContainerPreset, ContainerSetup, MixRequest, TrialRequest } from "./types";
+import { answered, api, sendToken } from "../api/client";
+import type { CapPosition, ContainerPreset, ContainerSetup, MixRequest, TrialRequest } from "../api/types";
 
 const HEARTBEAT_MS = 60_000;
 const HEARTBEAT_ALONE_MS = 5_000;

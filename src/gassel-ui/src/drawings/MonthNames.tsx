@@ -1,0 +1,27 @@
+import { useDevice } from "../look/DeviceContext";
+import { daysBetween, monthName, monthStarts } from "../time/days";
+import type { Day } from "../time/days";
+
+interface MonthNamesProps {
+  from: Day;
+  to: Day;
+  x: (day: Day) => number;
+  y: number;
+}
+
+/** Least room for the name of a month. */
+const MONTH_ROOM = 45;
+
+/** Names of months along time, as many as there is room for; January has its year. */
+export function MonthNames({ from, to, x, y }: MonthNamesProps) {
+  const { palette: p } = useDevice();
+  const every = Math.ceil((MONTH_ROOM * Math.max(1, daysBetween(from, to))) / (30 * (x(to) - x(from))));
+  return monthStarts(from, to)
+    .filter((_, i) => i % every === 0)
+    .map((month) => (
+      <text key={month} x={x(month) + 3} y={y} fontSize={13} fill={p.ink2}>
+        {monthName(month)}
+        {month.slice(5, 7) === "01" ? ` ${month.slice(0, 4)}` : ""}
+      </text>
+    ));
+}
