@@ -2,22 +2,12 @@ using Gassel.Core.Fold;
 using Gassel.Core.Growing;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
-using Gassel.Core.Yard;
 
 namespace Gassel.Core.Due;
 
 /// <summary>What seedlings and plants ask for.</summary>
 public static partial class DueWork
 {
-    /// <summary>Food of a low-nutrient mix is gone so long after the true leaves, days (our assumption).</summary>
-    private const int FeedAfterLeaves = 7;
-
-    /// <summary>Food of a mix with nutrients lasts so long, days (our assumption; the bag has the say).</summary>
-    private const int FoodLasts = 42;
-
-    /// <summary>Plants that came up again are fed so long after it, days (our assumption).</summary>
-    private const int FeedAfterSleep = 21;
-
     /// <summary>Late sleepers are looked for so often, days (our assumption).</summary>
     private const int ReturnEvery = 14;
 
@@ -74,40 +64,20 @@ public static partial class DueWork
         if (
             part.IsContainer
             || kind is not (StepKind.Germinate or StepKind.GrowOn)
-            || part.TrueLeavesOn is not { } leaves
             || part.Plants.Growing == 0
+            || Feeding.Next(part, mix) is not { } feeding
         )
             return null;
-        var (due, why) =
-            part.PottedOn is { } potted
-                ? (
-                    potted.AddDays(FoodLasts),
-                    Text.Of(
-                        $"Potted {DayWords.Of(potted)} + {FoodLasts} days that potting mix feeds (our assumption; the bag has the say)."
-                    )
-                )
-            : mix == ContainerMix.LowNutrient
-                ? (
-                    leaves.AddDays(FeedAfterLeaves),
-                    Text.Of($"Low-nutrient mix; true leaves {DayWords.Of(leaves)} + {FeedAfterLeaves} days (our assumption).")
-                )
-            : (
-                part.SownOn!.Value.AddDays(FoodLasts),
-                Text.Of($"Mix with nutrients; sown {DayWords.Of(part.SownOn.Value)} + {FoodLasts} days (our assumption).")
-            );
-        void Later(DateOnly day, string words)
-        {
-            if (day > due)
-                (due, why) = (day, words);
-        }
-        if (part.CameAgainOn is { } again)
-            Later(again.AddDays(FeedAfterSleep), Text.Of($"Came up again {DayWords.Of(again)} + {FeedAfterSleep} days (our assumption)."));
-        if (part.Tended.LastOrDefault(t => t.What == Tending.Fed) is { On.Year: > 1 } fed)
-            Later(
-                fed.On.AddDays(YardWatch.FeedEveryDays),
-                Text.Of($"Last fed {DayWords.Of(fed.On)} + {YardWatch.FeedEveryDays} days (our assumption; the label has the say).")
-            );
-        return new(DueKind.Feed, part.Id, open.Step, due, null, Late(due, today), "Weakly, by its label, on moist mix.", [why]);
+        return new(
+            DueKind.Feed,
+            part.Id,
+            open.Step,
+            feeding.On,
+            null,
+            Late(feeding.On, today),
+            "Weakly, by its label, on moist mix.",
+            [feeding.Why]
+        );
     }
 
     /// <summary>What died back is looked for as early in the next spring as it came up in its first; nothing is late about it.</summary>

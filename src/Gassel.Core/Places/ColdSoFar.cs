@@ -85,27 +85,15 @@ public sealed record ColdSoFar(
         };
         MarkDry(part, open, days, working);
         var warm = WarmSpells(days, least, working);
-        // warm days are not cold ones, whichever way the seed took them
-        var cold = days.Where(d => !warm.Any(w => d.Date >= w.From && d.Date <= w.To)).ToList();
+        MarkWarm(days, warm);
         var since = warm.Count > 0 ? warm[^1].To : DateOnly.MinValue;
-        var measured = Sum(cold, d => d.Own.Known, d => d.ByDefault.Known);
-        var assumed = Sum(cold, d => d.Own.Filled, d => d.ByDefault.Filled);
-        var sure = cold.Where(d => d.Moist && d.Date > since).ToList();
+        var measured = Sum(days, d => d.Own.Known, d => d.ByDefault.Known);
+        var assumed = Sum(days, d => d.Own.Filled, d => d.ByDefault.Filled);
+        var sure = days.Where(d => d.Moist && d.Date > since).ToList();
         var certain = Sum(sure, d => d.Own.Whole, d => d.ByDefault.Whole);
         var rate = Rate(days, d => d.Own.Whole.Effective);
         Tell(working, measured, assumed, days.Exists(d => d.Own.Source == TemperatureSource.Modelled), response, rate);
-        return new(
-            open.Start,
-            measured,
-            assumed,
-            certain,
-            Need(least),
-            Need(most),
-            response,
-            rate,
-            Drawn(days, [.. cold.Select(d => d.Date)]),
-            working
-        );
+        return new(open.Start, measured, assumed, certain, Need(least), Need(most), response, rate, Drawn(days), working);
 
         ColdNeed Need(int asked) =>
             new(
@@ -115,14 +103,14 @@ public sealed record ColdSoFar(
                     : Met(asked, d => d.Own.Whole.Effective),
                 Met(asked, d => d.ByDefault.Whole.Effective),
                 Met(asked, d => d.Own.Whole.ChillHours / 24),
-                Met(asked, d => d.Own.Whole.CoveredHours / 24)
+                Met(asked, d => d.Calendar(d.Own.Whole))
             );
 
         ColdMet Met(int asked, Func<Day, double> amount) =>
-            new(MetOn(cold, amount, asked, Rate(days, amount), today), MetOn(sure, amount, asked, Rate(days, amount), today));
+            new(MetOn(days, amount, asked, Rate(days, amount), today), MetOn(sure, amount, asked, Rate(days, amount), today));
     }
 
-    private static List<ColdDay> Drawn(List<Day> days, HashSet<DateOnly> counted)
+    private static List<ColdDay> Drawn(List<Day> days)
     {
         double sum = 0;
         return
@@ -131,7 +119,7 @@ public sealed record ColdSoFar(
                 d.Date,
                 d.Own.Whole.MeanC,
                 d.Own.Whole.Effective,
-                sum += counted.Contains(d.Date) ? d.Own.Whole.Effective : 0,
+                sum += d.Own.Whole.Effective,
                 d.Own.Source,
                 d.Moist
             )),
@@ -147,7 +135,7 @@ public sealed record ColdSoFar(
     {
         var sum = default(ColdAmount);
         foreach (var day in days)
-            sum += new ColdAmount(own(day).CoveredHours / 24, own(day).ChillHours, own(day).Effective, byDefault(day).Effective);
+            sum += new ColdAmount(day.Calendar(own(day)), own(day).ChillHours, own(day).Effective, byDefault(day).Effective);
         return sum;
     }
 
@@ -264,8 +252,18 @@ public sealed record ColdSoFar(
             working.Add(Text.Of($"Rate of the last {RateDays} days: {gained:0.00} a day."));
     }
 
-    private sealed record Day(PlaceDay Own, PlaceDay ByDefault, bool Moist)
+    private static void MarkWarm(List<Day> days, IReadOnlyList<Interruption> spells)
+    {
+        for (var i = 0; i < days.Count; i++)
+            days[i] = days[i] with { Warm = spells.Any(w => days[i].Date >= w.From && days[i].Date <= w.To) };
+    }
+
+    /// <param name="Warm">In a spell that may have undone what was gained.</param>
+    private sealed record Day(PlaceDay Own, PlaceDay ByDefault, bool Moist, bool Warm = false)
     {
         public DateOnly Date => Own.Whole.Date;
+
+        /// <summary>By the calendar a warm day is no cold one; its cold hours count as they were (docs/decisions/0030).</summary>
+        public double Calendar(TemperatureDay of) => Warm ? 0 : of.CoveredHours / 24;
     }
 }

@@ -36,9 +36,6 @@ public static partial class YardWatch
     /// <summary>Mulch comes off when a week's mean reaches this (our assumption for "early spring").</summary>
     public const double MulchOffC = 3;
 
-    /// <summary>Fed so often from then on, days (our assumption; the label has the say).</summary>
-    public const int FeedEveryDays = 14;
-
     /// <summary>A freeze is looked back on for so long, days.</summary>
     private const int SurvivorsDays = 10;
 
@@ -359,30 +356,16 @@ public static partial class YardWatch
 
     private static YardWarning? Feed(YardContainer c, Sky sky)
     {
-        if (
-            c.Setup.Mix != ContainerMix.LowNutrient
-            || c.Part.Standing <= 0
-            || c.Part.Counts.Where(n => n.Emerged > 0).Select(n => n.On).DefaultIfEmpty().Min() is not { Year: > 1 } up
-        )
+        if (c.Part.Standing <= 0 || Feeding.Next(c.Part, c.Setup.Mix) is not { } feeding || sky.Date < feeding.On)
             return null;
-        var fed = c.Part.Tended.LastOrDefault(t => t.What == Tending.Fed);
-        var due = fed.On == default ? c.Part.TrueLeavesOn ?? up.AddDays(SeedlingClock.OutAfterDays) : fed.On.AddDays(FeedEveryDays);
-        return sky.Date < due
-            ? null
-            : new(
-                YardWarningKind.Feed,
-                Text.Of(
-                    $"Low-nutrient mix, and "
-                        + $"{(fed.On == default ? Text.Of($"the first came up on {Day(up)}: true leaves are out")
-                            : Text.Of($"fed last on {Day(fed.On)}"))}. "
-                        + $""
-                        + $"Feed weakly, by the label, on moist mix."
-                ),
-                null,
-                null,
-                null,
-                [Tending.Fed]
-            );
+        return new(
+            YardWarningKind.Feed,
+            Text.Of($"{feeding.Why} Feed weakly, by the label, on moist mix."),
+            null,
+            null,
+            null,
+            [Tending.Fed]
+        );
     }
 
     private static YardWarning? LateForCold(YardContainer c, Sky sky)

@@ -120,7 +120,14 @@ public class PlantDueTests
         Assert.Equal(D("2027-04-15"), Only(Due(fed, "2027-04-02"), DueKind.Feed).DueOn);
         var potted = fed.Add("2027-04-05", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 30, PotCm: 9));
         Assert.Equal(D("2027-05-17"), Only(Due(potted, "2027-04-06"), DueKind.Feed).DueOn);
-        Assert.DoesNotContain(Due(Up(), "2027-03-21"), d => d.Kind == DueKind.Feed);
+    }
+
+    [Fact]
+    public void Where_nobody_noted_true_leaves_they_are_supposed_and_fed_a_week_later()
+    {
+        var feeding = Only(Due(Up(), "2027-03-21"), DueKind.Feed);
+        Assert.Equal(D("2027-03-29"), feeding.DueOn);
+        Assert.Contains("nobody noted them", Assert.Single(feeding.Working), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -1,3 +1,4 @@
+using Gassel.Core.Climate;
 using Gassel.Core.Fold;
 using Gassel.Core.Places;
 using Gassel.Core.Planning;
@@ -82,6 +83,30 @@ public class ColdSoFarTests
         Assert.Equal((all, certain), (cold.All.Days, cold.Certain.Days));
         // by weight a warm day counts nothing, whether it undoes or not
         Assert.Equal((30.0 - warm, warm < 3 ? 28.0 : 6.0), (cold.All.Effective, cold.Certain.Effective));
+    }
+
+    /// <summary>The rule is told in docs/decisions/0030.</summary>
+    [Fact]
+    public void A_warm_spell_is_counted_as_the_chilling_calculator_counts_it()
+    {
+        // ten cold days, four with a mean near 17 °C and cold nights, six cold ones
+        var response = ColdResponse.ColdGerminator;
+        var known = new Temperatures();
+        var readings = new List<TemperatureReading>();
+        for (var hour = 0; hour <= 20 * 24; hour++)
+        {
+            var at = new DateTimeOffset(Day, TimeOnly.MinValue, TimeSpan.Zero).AddHours(hour);
+            var tempC = hour / 24 is >= 10 and < 14 && hour % 24 is >= 6 and < 24 ? 22.0 : 3.0;
+            known.Read("cold-shelf", at, tempC);
+            readings.Add(new(at.ToUnixTimeMilliseconds(), tempC));
+        }
+        var told = Chilling.FromReadings(readings, response, TimeSpan.Zero, 60);
+        var cold = After(known, 20)!;
+        Assert.True(told.Daily[11].Effective > 0.1, "the nights are cold enough to count");
+        Assert.Equal(told.EffectiveDays, cold.All.Effective, 9);
+        Assert.Equal(told.ChillHours, cold.All.ChillHours, 9);
+        Assert.Equal(told.Range!.Low, cold.Certain.Effective, 9);
+        Assert.Equal((20.0, 16.0, 6.0), (told.CalendarDays, cold.All.Days, cold.Certain.Days));
     }
 
     [Fact]

@@ -92,14 +92,17 @@ public class YardWatchTests
     [Fact]
     public void Seedlings_in_a_mix_without_nutrients_are_fed_once_true_leaves_are_out()
     {
-        var fed = Find(Ask(Weather(), emerged: 5, countedOn: "2027-02-20"), YardWarningKind.Feed)!;
+        var fed = Find(Ask(Weather(), emerged: 5, countedOn: "2027-02-13"), YardWarningKind.Feed)!;
         Assert.Equal([Tending.Fed], fed.Actions);
-        Assert.Null(Find(Ask(Weather(), emerged: 5, countedOn: "2027-02-22"), YardWarningKind.Feed));
+        Assert.Null(Find(Ask(Weather(), emerged: 5, countedOn: "2027-02-20"), YardWarningKind.Feed));
         Assert.Null(
             Find(Ask(Weather(), emerged: 5, setup: new(ContainerPreset.Jug4, Mix: ContainerMix.WithNutrients)), YardWarningKind.Feed)
         );
         Assert.Null(Find(Ask(Weather(), emerged: 5, tended: ("2027-03-10", Tending.Fed)), YardWarningKind.Feed));
-        Assert.NotNull(Find(Ask(Weather(), emerged: 5, tended: ("2027-02-28", Tending.Fed)), YardWarningKind.Feed));
+        Assert.NotNull(
+            Find(Ask(Weather(), emerged: 5, countedOn: "2027-01-20", tended: ("2027-02-28", Tending.Fed)), YardWarningKind.Feed)
+        );
+        Assert.Null(Find(Ask(Weather(), emerged: 5, countedOn: "2027-01-20", tended: ("2027-03-02", Tending.Fed)), YardWarningKind.Feed));
     }
 
     [Fact]

@@ -31,7 +31,7 @@ internal static class SeasonEndpoints
     {
         var today = clock.Today;
         var latitude = clock.Site?.Latitude ?? 0;
-        var (from, to) = SeasonOf(today, latitude < 0);
+        var (from, to) = Winters.Shown(today, latitude < 0);
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var (room, practices) = (await Room.At(library), plants.Practices());
         var batches = await shelf.All();
@@ -55,14 +55,6 @@ internal static class SeasonEndpoints
             today.AddDays(Ahead)
         );
         return new(today, from, to, rows, space, Frost(SiteFrost.Outlook(clock, weather)?.Frost, from, to, latitude));
-    }
-
-    /// <summary>From the end of summer to the next; in the south half a year later.</summary>
-    internal static (DateOnly From, DateOnly To) SeasonOf(DateOnly today, bool south)
-    {
-        var month = south ? 2 : 8;
-        var from = new DateOnly(today.Month >= month ? today.Year : today.Year - 1, month, 1);
-        return (from, from.AddMonths(15));
     }
 
     private static SeasonRow Row(

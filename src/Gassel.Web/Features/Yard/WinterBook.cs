@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using System.Globalization;
 using Gassel.Core;
+using Gassel.Core.Climate;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Web.Features.Weather;
@@ -16,16 +17,12 @@ internal sealed class WinterBook(YardWeather weather, SiteClock clock)
         WinterRuns
     > _runs = [];
 
-    /// <summary>First day to set out on: the first of October, or half a year later in the south.</summary>
-    public DateOnly From => South ? new(Season, 4, 1) : new(Season, 10, 1);
+    public DateOnly From => Winters.SetOutFrom(Season, South);
+
+    /// <summary>The winter that the next set-out belongs to.</summary>
+    public int Season => Winters.ToSetOut(clock.Today, South);
 
     private bool South => (clock.Site?.Latitude ?? 0) < 0;
-
-    /// <summary>The winter that the next set-out belongs to: this one until the end of April.</summary>
-    public int Season =>
-        South ? (clock.Today.Month <= 10 ? clock.Today.Year : clock.Today.Year + 1)
-        : clock.Today.Month <= 4 ? clock.Today.Year - 1
-        : clock.Today.Year;
 
     /// <summary>Weekly days through the winter.</summary>
     public IReadOnlyList<DateOnly> Dates => [.. Enumerable.Range(0, 29).Select(i => From.AddDays(7 * i))];

@@ -1,0 +1,80 @@
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
+
+namespace Gassel.Core.Growing;
+
+/// <summary>
+/// When seedlings and plants are fed next, in a tray as in a container outdoors: by the food in their mix, then every two weeks. Every span is
+/// our assumption; the label has the say.
+/// </summary>
+/// <param name="On">The first day it is due.</param>
+/// <param name="Why">What the day rests on.</param>
+public sealed record Feeding(DateOnly On, string Why)
+{
+    /// <summary>Food of a low-nutrient mix is gone so long after the true leaves, days (our assumption).</summary>
+    public const int AfterTrueLeavesDays = 7;
+
+    /// <summary>Food of a mix with nutrients lasts so long, days (our assumption; the bag has the say).</summary>
+    public const int FoodLastsDays = 42;
+
+    /// <summary>Plants that came up again are fed so long after it, days (our assumption).</summary>
+    public const int AfterSleepDays = 21;
+
+    /// <summary>Then again and again, days (our assumption; the label has the say).</summary>
+    public const int EveryDays = 14;
+
+    /// <summary>Null before anything came up.</summary>
+    /// <param name="mix">What it was sown into.</param>
+    public static Feeding? Next(PartState part, ContainerMix mix)
+    {
+        if (part.Counts.Where(c => c.Emerged > 0).Select(c => c.On).DefaultIfEmpty().Min() is not { Year: > 1 } up)
+            return null;
+        var feeding = First(part, mix, up);
+        if (part.CameAgainOn is { } again)
+            feeding = feeding.Later(
+                again.AddDays(AfterSleepDays),
+                Text.Of($"Came up again {DayWords.Of(again)} + {AfterSleepDays} days (our assumption).")
+            );
+        if (part.Tended.LastOrDefault(t => t.What == Tending.Fed) is { On.Year: > 1 } fed)
+            feeding = feeding.Later(
+                fed.On.AddDays(EveryDays),
+                Text.Of($"Last fed {DayWords.Of(fed.On)} + {EveryDays} days (our assumption; the label has the say).")
+            );
+        return feeding;
+    }
+
+    private static Feeding First(PartState part, ContainerMix mix, DateOnly up)
+    {
+        if (part.PottedOn is { } potted)
+            return new(
+                potted.AddDays(FoodLastsDays),
+                Text.Of(
+                    $"Potted {DayWords.Of(potted)} + {FoodLastsDays} days that potting mix feeds (our assumption; the bag has the say)."
+                )
+            );
+        if (mix == ContainerMix.WithNutrients)
+        {
+            // through the winter nothing in a container outdoors lives on it
+            var (from, since) = part is { IsContainer: false, SownOn: { } sown } ? (sown, "sown") : (up, "first seedling");
+            return new(
+                from.AddDays(FoodLastsDays),
+                Text.Of($"Mix with nutrients; {since} {DayWords.Of(from)} + {FoodLastsDays} days (our assumption).")
+            );
+        }
+        if (part.TrueLeavesOn is { } leaves)
+            return new(
+                leaves.AddDays(AfterTrueLeavesDays),
+                Text.Of($"Low-nutrient mix; true leaves {DayWords.Of(leaves)} + {AfterTrueLeavesDays} days (our assumption).")
+            );
+        var supposed = up.AddDays(SeedlingClock.OutAfterDays);
+        return new(
+            supposed.AddDays(AfterTrueLeavesDays),
+            Text.Of(
+                $"Low-nutrient mix; first seedling {DayWords.Of(up)}, true leaves about {DayWords.Of(supposed)}, nobody "
+                    + $"noted them, + {AfterTrueLeavesDays} days (our assumption)."
+            )
+        );
+    }
+
+    private Feeding Later(DateOnly on, string why) => on > On ? new(on, why) : this;
+}
