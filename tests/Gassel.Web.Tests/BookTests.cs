@@ -23,7 +23,7 @@ public sealed class BookTests : IAsyncDisposable
     public async Task A_site_that_cannot_be_is_refused(string json, string field)
     {
         await _book.InitializeAsync();
-        var (status, problem) = await _book.Put("/api/site", json);
+        var (status, problem) = await _book.Put("/api/site?asOf=*", json);
         Assert.Equal(400, status);
         Assert.Equal(field, problem["field"]!.GetValue<string>());
         Assert.Null((await _book.Get("/api/site"))["site"]);
@@ -90,7 +90,7 @@ public sealed class BookTests : IAsyncDisposable
         Assert.Equal("seeds", problem["field"]!.GetValue<string>());
         Assert.Contains("220 left", problem["detail"]!.GetValue<string>());
         var (shrunk, less) = await _book.Put(
-            "/api/lots/1",
+            "/api/lots/1?asOf=*",
             """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":100,"assumedFraction":0.6}}"""
         );
         Assert.Equal(400, shrunk);
@@ -126,7 +126,7 @@ public sealed class BookTests : IAsyncDisposable
     public async Task The_plan_counts_seeds_with_confidence_from_a_test()
     {
         await _book.InitializeAsync();
-        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await _book.Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
         await _book.Post(
             "/api/lots",
             """

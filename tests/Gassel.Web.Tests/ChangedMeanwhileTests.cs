@@ -36,6 +36,19 @@ public sealed class ChangedMeanwhileTests : IAsyncLifetime
         Assert.Equal(200, (await _book.Put($"{path}?asOf={(await Read(path)).Stamp}", Changed(body, "the second"))).Status);
     }
 
+    [Theory]
+    [InlineData("/api/lots/1")]
+    [InlineData("/api/site")]
+    [InlineData("/api/species/balsamroot")]
+    public async Task Without_the_stamp_nothing_is_overwritten_but_by_who_means_to(string path)
+    {
+        var (_, body) = await Read(path);
+        var (status, answer) = await _book.Put(path, Changed(body, "unseen"));
+        Assert.Equal((428, "asOf"), (status, answer["field"]!.GetValue<string>()));
+        Assert.DoesNotContain("unseen", (await Read(path)).Body);
+        Assert.Equal(200, (await _book.Put($"{path}?asOf=*", Changed(body, "whatever it is"))).Status);
+    }
+
     [Fact]
     public async Task Of_sixteen_at_once_one_goes_through()
     {

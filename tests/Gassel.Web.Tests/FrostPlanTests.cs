@@ -31,7 +31,7 @@ public sealed class FrostPlanTests : IAsyncLifetime
 
     private Task<(int Status, JsonNode Body)> Choose(string offsetK) =>
         _book.Put(
-            "/api/site",
+            "/api/site?asOf=*",
             $$"""
             {"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","weatherRecordId":1,
             "settings":{"frostBasis":"record","frostOffsetK":{{offsetK}} } }
@@ -127,7 +127,7 @@ public sealed class FrostPlanTests : IAsyncLifetime
         Assert.Equal("2027-10-01", late["firstFrost"]!.GetValue<string>());
         Assert.Equal(3, late["options"]!.AsArray().Count);
         await _book.Put(
-            "/api/site",
+            "/api/site?asOf=*",
             """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"firstFrost":"09-20"}}"""
         );
         late = (await SownInAugust())["late"]!;
@@ -139,7 +139,7 @@ public sealed class FrostPlanTests : IAsyncLifetime
     public async Task A_first_frost_that_nobody_knows_is_said_and_not_taken_as_fine()
     {
         await _book.Put(
-            "/api/site",
+            "/api/site?asOf=*",
             """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{}}"""
         );
         var plan = await SownInAugust();
@@ -148,7 +148,7 @@ public sealed class FrostPlanTests : IAsyncLifetime
             l!.GetValue<string>().Contains("enter that frost on Site", StringComparison.Ordinal)
         );
         var (status, refused) = await _book.Put(
-            "/api/site",
+            "/api/site?asOf=*",
             """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"firstFrost":"31 Sep"}}"""
         );
         Assert.Equal((400, "settings.firstFrost"), (status, refused["field"]!.GetValue<string>()));

@@ -8,7 +8,7 @@ public sealed class JudgementTests : IAsyncLifetime
     public async ValueTask InitializeAsync()
     {
         await _book.InitializeAsync();
-        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await _book.Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
         await _book.Post(
             "/api/lots",
             """

@@ -32,7 +32,7 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
     {
         var values = await Values("mock-orange");
         values["germination"] = JsonNode.Parse("""{"lowC":12,"highC":18}""");
-        var (status, changed) = await book.Put("/api/species/mock-orange", values.ToJsonString());
+        var (status, changed) = await book.Put("/api/species/mock-orange?asOf=*", values.ToJsonString());
         Assert.True(status == 200, changed.ToJsonString());
         var origins = changed["species"]!["origins"]!.AsArray();
         Assert.Equal("germination", Assert.Single(origins)!["value"]!.GetValue<string>());
@@ -84,10 +84,10 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
         // the same value, entered: now it is somebody's
         values["notEntered"] = JsonNode.Parse("""["hazard"]""");
         values["origin"] = "own notes";
-        var (_, known) = await book.Put($"/api/species/{made["species"]!["id"]}", values.ToJsonString());
+        var (_, known) = await book.Put($"/api/species/{made["species"]!["id"]}?asOf=*", values.ToJsonString());
         Assert.Equal(("own notes", "Not entered; taken for now"), (Origin(known, "longevity"), Origin(known, "hazard")));
         values["notEntered"] = JsonNode.Parse("""["germination","hazard"]""");
-        var (refused, problem) = await book.Put($"/api/species/{made["species"]!["id"]}", values.ToJsonString());
+        var (refused, problem) = await book.Put($"/api/species/{made["species"]!["id"]}?asOf=*", values.ToJsonString());
         Assert.Equal((400, "notEntered"), (refused, problem["field"]!.GetValue<string>()));
     }
 
@@ -104,7 +104,7 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
         var values = await Values("red-osier-dogwood");
         foreach (var (name, value) in JsonNode.Parse("{" + wrong + "}")!.AsObject())
             values[name] = value?.DeepClone();
-        var (status, problem) = await book.Put("/api/species/red-osier-dogwood", values.ToJsonString());
+        var (status, problem) = await book.Put("/api/species/red-osier-dogwood?asOf=*", values.ToJsonString());
         Assert.Equal((400, field), (status, problem["field"]!.GetValue<string>()));
     }
 

@@ -416,7 +416,7 @@ public sealed class OpenBookTests : IAsyncLifetime
     {
         await owner.Send(
             HttpMethod.Put,
-            "/api/site",
+            "/api/site?asOf=*",
             """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}"""
         );
         await owner.Send(HttpMethod.Post, "/api/lots", Balsamroot);

@@ -65,7 +65,7 @@ public sealed class RunningBook : IAsyncLifetime
     /// <summary>Site, lot 1 of balsamroot with 500 seeds, and a batch planned to start on 14 March. Returns the batch's id.</summary>
     public async Task<Guid> BatchOfBalsamroot(int seeds = 60)
     {
-        await Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
         var (_, lot) = await Post(
             "/api/lots",
             """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500,"assumedFraction":0.6}}"""

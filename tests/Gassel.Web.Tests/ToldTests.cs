@@ -11,7 +11,7 @@ public sealed class ToldTests : IAsyncLifetime
     public async ValueTask InitializeAsync()
     {
         await _book.InitializeAsync();
-        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await _book.Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
         await _book.Post(
             "/api/lots",
             """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500}}"""
@@ -151,7 +151,7 @@ public sealed class ToldTests : IAsyncLifetime
             (await Tell(false, "arrowleaf balsamroot|1|cold-moist|1/2/2027|6|"))["lines"]![0]!["words"]!.GetValue<string>();
         Assert.Contains("since 1 Feb 2027", await Since(), StringComparison.Ordinal);
         await _book.Put(
-            "/api/site",
+            "/api/site?asOf=*",
             """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"units":"unitedStates"}}"""
         );
         Assert.Contains("since 2 Jan 2027", await Since(), StringComparison.Ordinal);

@@ -10,7 +10,7 @@ public sealed class TreatmentTests : IAsyncLifetime
     public async ValueTask InitializeAsync()
     {
         await _book.InitializeAsync();
-        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await _book.Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
     }
 
     public ValueTask DisposeAsync() => _book.DisposeAsync();

@@ -12,7 +12,7 @@ public sealed class TrialTests : IAsyncLifetime
     public async ValueTask InitializeAsync()
     {
         await _book.InitializeAsync();
-        await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await _book.Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
         await _book.Post(
             "/api/lots",
             """{"speciesId":"prairie-smoke","lot":{"gatheredAt":"meadow","gatheredOn":"2026-07-01","counted":300,"assumedFraction":0.6}}"""

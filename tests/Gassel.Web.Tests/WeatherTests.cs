@@ -22,7 +22,7 @@ public sealed class WeatherTests : IAsyncLifetime
 
     private Task<(int Status, JsonNode Body)> Site(double latitude, string zone, int? record = null, string settings = "{}") =>
         _book.Put(
-            "/api/site",
+            "/api/site?asOf=*",
             string.Create(
                 CultureInfo.InvariantCulture,
                 $$"""

@@ -41,7 +41,7 @@ public sealed class YardTests : IAsyncLifetime
         );
         Assert.True(status == 200, report.ToJsonString());
         var (set, site) = await _book.Put(
-            "/api/site",
+            "/api/site?asOf=*",
             $$"""
             {"name":"Test bench","latitude":{{latitude.ToString(CultureInfo.InvariantCulture)}},"timeZone":"America/Denver",
             "lastFrost":"05-08","weatherRecordId":{{report["savedAs"]}} }
@@ -53,7 +53,10 @@ public sealed class YardTests : IAsyncLifetime
     private async Task<Guid> Batch(string species = "prairie-smoke", int seeds = 60)
     {
         if ((await _book.Get("/api/site"))["site"] is null)
-            await _book.Put("/api/site", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+            await _book.Put(
+                "/api/site?asOf=*",
+                """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}"""
+            );
         var (_, lot) = await _book.Post(
             "/api/lots",
             $$"""{"speciesId":"{{species}}","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":900,"assumedFraction":0.6} }"""

@@ -4,8 +4,8 @@ using Gassel.Core.Record;
 namespace Gassel.Core.Growing;
 
 /// <summary>
-/// When seedlings and plants are fed next, in a tray as in a container outdoors: by the food in their mix, then every two weeks. Every span is
-/// our assumption; the label has the say.
+/// When seedlings and plants are fed next, in a tray as in a container outdoors: by the food in their mix, then every two weeks. Every
+/// span is our assumption; the label has the say.
 /// </summary>
 /// <param name="On">The first day it is due.</param>
 /// <param name="Why">What the day rests on.</param>

@@ -1,3 +1,5 @@
+using Gassel.Core.Climate;
+
 namespace Gassel.Data.Devices;
 
 /// <summary>Where the outlook comes from. A real service would stand behind this too.</summary>

@@ -1,4 +1,4 @@
-namespace Gassel.Data.Devices;
+namespace Gassel.Core.Climate;
 
 /// <summary>A day as a weather service tells it.</summary>
 /// <param name="GustKmh">Strongest wind of the day.</param>
