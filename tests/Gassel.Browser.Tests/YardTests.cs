@@ -85,7 +85,7 @@ public sealed class YardTests : IDisposable
         b.Type("survivors", "6");
         b.PressIn("survivors", "record");
         b.See("6 stand, 2 lost to frost");
-        b.Says("container-up", "6 stand");
+        b.Says("container-up", "6 seedlings now");
         b.SeeTest("inside-season");
         Assert.Empty(b.Complaints());
     }

@@ -14,7 +14,6 @@ import { ChoiceField } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { NumberField } from "../../shared/NumberField";
-import { several } from "../../shared/numbers";
 import { unbroken } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { actDay, shortDay } from "../../time/days";
@@ -111,12 +110,9 @@ function ContainerPage({
         </Typography>
         <ContainerCutaway brief={brief} outdoorC={outdoor} />
         <Typography sx={{ fontWeight: 600 }} data-testid="container-cold">
-          {coldWords(brief, today)}.
+          {coldWords(brief, today)}
         </Typography>
-        <Typography data-testid="container-up">
-          {brief.emerged} of {several(brief.seeds, "seed")} up, {brief.standing} stand;{" "}
-          {upWords(brief, today)}.
-        </Typography>
+        <Typography data-testid="container-up">{upWords(brief, today)}</Typography>
         <Typography variant="body2">
           Now {brief.setup.kind === "pot" ? "without a lid" : CAPS[brief.cap]}
           {brief.shelter === "covered"

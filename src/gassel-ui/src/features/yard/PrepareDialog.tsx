@@ -112,7 +112,7 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
               {reminder}
             </Typography>
           ))}
-          <Cautions cautions={batch.cautions.filter((c) => c.topic !== "fridgeBox")} />
+          <Cautions cautions={batch.cautions} />
         </Box>
       </DialogContent>
       <DialogActions sx={{ flexWrap: "wrap", "& .MuiButton-root": { whiteSpace: "nowrap" } }}>

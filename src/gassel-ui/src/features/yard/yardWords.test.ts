@@ -7,6 +7,8 @@ const brief = (more: Partial<ContainerBrief>): ContainerBrief =>
     batchId: "b",
     part: "1",
     label: "jug 1",
+    seeds: 20,
+    emerged: 0,
     standing: 0,
     shelter: "none",
     state: "chilling",
@@ -34,18 +36,22 @@ describe("the yard in words", () => {
 
   it("tells cold that is enough, will be, and never is", () => {
     expect(coldWords(brief({}), today)).toBe(
-      "40 days of cold of at least 42, usually 60; enough about 20 Mar",
+      "40 days of cold of at least 42, usually 60; enough about 20 Mar.",
     );
     expect(coldWords(brief({ coldMetOn: "2027-02-07" }), today)).toContain("enough since 7 Feb");
     expect(coldWords(brief({ coldMetOn: null }), today)).toContain("not enough before the warmth");
-    expect(coldWords(brief({ cold: null, withheld: "No weather." }), today)).toBe("No weather.");
+    // why nothing is said stands on the page once already
+    expect(coldWords(brief({ cold: null, withheld: "No weather." }), today)).toBeNull();
   });
 
   it("sets what was seen beside what the model said", () => {
-    expect(upWords(brief({}), today)).toBe("first expected 2 Apr, nearly all by 20 Apr");
-    expect(upWords(brief({ firstUpOn: "2027-03-09" }), today)).toBe(
-      "first seen Tue 9 Mar; the model said 2 Apr, nearly all by 20 Apr",
+    expect(upWords(brief({}), today)).toBe(
+      "0 of 20 seeds up, 0 seedlings now. First expected 2 Apr, nearly all by 20 Apr.",
     );
+    expect(upWords(brief({ firstUpOn: "2027-03-09", emerged: 1, standing: 1 }), today)).toBe(
+      "1 of 20 seeds up, 1 seedling now. First seen Tue 9 Mar. The model said 2 Apr, nearly all by 20 Apr.",
+    );
+    expect(upWords(brief({ emergence: null }), today)).toBe("0 of 20 seeds up, 0 seedlings now.");
   });
 
   it("tells one reason once", () => {

@@ -75,26 +75,25 @@ export function yardHeadline(yard: YardView): string {
   return `${several(all.length, "container")} out${parts.length > 0 ? `: ${parts.join(", ")}` : ""}`;
 }
 
-/** How cold it has been inside: `55 days of cold of at least 42, enough since 7 Feb`. */
-export function coldWords(c: ContainerBrief, today: Day): string {
-  if (c.cold === null || c.coldNeed === null) return c.withheld ?? "";
+/** How cold it has been inside: `55 days of cold of at least 42, enough since 7 Feb.` Null where nothing is said of it. */
+export function coldWords(c: ContainerBrief, today: Day): string | null {
+  if (c.cold === null || c.coldNeed === null) return null;
   const usual = c.coldUsual === null ? "" : `, usually ${c.coldUsual.toFixed(0)}`;
   const so = `${c.cold.toFixed(0)} days of cold of at least ${c.coldNeed.toFixed(0)}${usual}`;
-  if (c.coldMetOn === null) return `${so}; not enough before the warmth`;
+  if (c.coldMetOn === null) return `${so}; not enough before the warmth.`;
   return c.coldMetOn <= today
-    ? `${so}; enough since ${shortDay(c.coldMetOn, today)}`
-    : `${so}; enough about ${shortDay(c.coldMetOn, today)}`;
+    ? `${so}; enough since ${shortDay(c.coldMetOn, today)}.`
+    : `${so}; enough about ${shortDay(c.coldMetOn, today)}.`;
 }
 
-/** When seedlings are expected, and when they came. */
+/** How many are up, when they came, and when they are expected. */
 export function upWords(c: ContainerBrief, today: Day): string {
-  const seen = c.firstUpOn ? `first seen ${actDay(c.firstUpOn, today)}` : "";
+  const up = `${c.emerged} of ${several(c.seeds, "seed")} up, ${several(c.standing, "seedling")} now.`;
+  const seen = c.firstUpOn ? ` First seen ${actDay(c.firstUpOn, today)}.` : "";
   const e = c.emergence;
-  if (!e?.first) return seen;
-  const model =
-    `${seen ? "the model said" : "first expected"} ${shortDay(e.first, today)}` +
-    `${e.most ? `, nearly all by ${shortDay(e.most, today)}` : ""}`;
-  return seen ? `${seen}; ${model}` : model;
+  if (!e?.first) return up + seen;
+  const most = e.most ? `, nearly all by ${shortDay(e.most, today)}` : "";
+  return `${up}${seen} ${seen ? "The model said" : "First expected"} ${shortDay(e.first, today)}${most}.`;
 }
 
 /** Reasons of a warning, each told once with the labels it is true of. */
