@@ -1,6 +1,8 @@
 using Gassel.Data;
 using Gassel.Data.Devices;
 using Gassel.Web.Features.Temperature;
+using Gassel.Web.Runtime;
+using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Logging.Abstractions;
 
 namespace Gassel.Web.Tests;
@@ -84,4 +86,36 @@ public sealed class KeptReadingTests
                 TestContext.Current.CancellationToken
             )
         );
+
+    /// <summary>A reader sees one site or the other, never the name of one with the latitude of the other.</summary>
+    [Fact]
+    public async Task The_site_is_swapped_whole()
+    {
+        await using var book = new RunningBook();
+        await book.InitializeAsync();
+        var clock = book.Services.GetRequiredService<SiteClock>();
+        string Of(int i) => $$"""{"name":"{{i}}","latitude":{{i}},"timeZone":"America/Denver","lastFrost":"05-08"}""";
+        await book.Put("/api/site?asOf=*", Of(0));
+        var stop = false;
+        var (torn, read) = (0, 0);
+        var reader = Task.Run(
+            () =>
+            {
+                while (!Volatile.Read(ref stop))
+                {
+                    var site = clock.Site!;
+                    read++;
+                    if (site.Name != $"{site.Latitude:0}")
+                        torn++;
+                }
+            },
+            TestContext.Current.CancellationToken
+        );
+        for (var i = 1; i <= 60; i++)
+            await book.Put("/api/site?asOf=*", Of(i));
+        Volatile.Write(ref stop, true);
+        await reader;
+        Assert.Equal((0, "60"), (torn, clock.Site!.Name));
+        Assert.True(read > 60);
+    }
 }

@@ -50,6 +50,30 @@ public sealed class YardTests : IAsyncLifetime
         Assert.True(set == 200, site.ToJsonString());
     }
 
+    private async Task<double> OutdoorsOn(string day) =>
+        (await _book.Get("/api/yard"))["outlook"]!.AsArray().Single(d => d!["date"]!.GetValue<string>() == day)![
+            "minC"
+        ]!.GetValue<double>();
+
+    [Fact]
+    public async Task What_a_thermometer_of_the_yard_said_steers_nothing_from_the_moment_it_is_set_aside()
+    {
+        await Site();
+        var byRecord = await OutdoorsOn("2027-03-12");
+        var csv = new StringBuilder("when,temp\n");
+        for (var hour = 0; hour <= 48; hour++)
+            csv.Append(CultureInfo.InvariantCulture, $"{new DateTime(2027, 3, 11).AddHours(hour):yyyy-MM-dd HH:mm},-17\n");
+        var (status, report) = await _book.Send(
+            HttpMethod.Post,
+            "/api/places/yard/reading-file?save=true&name=logger&atColumn=0&tempColumn=1",
+            new StringContent(csv.ToString(), Encoding.UTF8, "text/csv")
+        );
+        Assert.True(status == 200, report.ToJsonString());
+        Assert.Equal(-17, await OutdoorsOn("2027-03-12"), 6);
+        await _book.Put($"/api/reading-series/{report["savedAs"]}", """{"aside":true}""");
+        Assert.Equal(byRecord, await OutdoorsOn("2027-03-12"), 6);
+    }
+
     private async Task<Guid> Batch(string species = "prairie-smoke", int seeds = 60)
     {
         if ((await _book.Get("/api/site"))["site"] is null)

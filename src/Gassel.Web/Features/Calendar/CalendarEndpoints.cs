@@ -1,3 +1,4 @@
+using System.Buffers.Text;
 using System.Security.Cryptography;
 using System.Text;
 using Gassel.Core.Due;
@@ -29,7 +30,7 @@ internal static class CalendarEndpoints
             )
             .Produces<string>(200, "text/calendar");
         api.MapPost("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) =>
-                Set(Base64Url(RandomNumberGenerator.GetBytes(TokenBytes)), connect, gate, clock, cancel)
+                Set(Base64Url.EncodeToString(RandomNumberGenerator.GetBytes(TokenBytes)), connect, gate, clock, cancel)
             )
             .For(Role.Grower)
             .ProducesProblem(400);
@@ -107,6 +108,4 @@ internal static class CalendarEndpoints
         );
 
     private static string? PathOf(string? token) => token is null ? null : $"/calendar/{token}.ics";
-
-    private static string Base64Url(byte[] bytes) => Convert.ToBase64String(bytes).TrimEnd('=').Replace('+', '-').Replace('/', '_');
 }

@@ -1,7 +1,8 @@
 import { lazy, Suspense, useMemo } from "react";
 import { CssBaseline, ThemeProvider } from "@mui/material";
 import { QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { BrowserRouter, Route, Routes } from "react-router";
+import { BrowserRouter, Route, Routes, useLocation } from "react-router";
+import { ErrorBoundary } from "react-error-boundary";
 import { Textures } from "../drawings/Textures";
 import { RecordProvider } from "../record/RecordProvider";
 import { Refused } from "../api/client";
@@ -13,6 +14,7 @@ import { NoSuchView } from "../shared/NoSuchView";
 import { Shell } from "./Shell";
 import { makeTheme } from "../look/theme";
 import { DoneOnProvider } from "../record/DoneOn";
+import { ViewFault } from "./ViewFault";
 
 const Rounds = lazy(() => import("../features/rounds/Rounds").then((m) => ({ default: m.Rounds })));
 const Season = lazy(() => import("../features/season/Season").then((m) => ({ default: m.Season })));
@@ -149,6 +151,18 @@ function Views() {
   );
 }
 
+/** A fault of one view stays in it, and leaving it is enough to go on. */
+function Guarded() {
+  const { pathname } = useLocation();
+  return (
+    <ErrorBoundary FallbackComponent={ViewFault} resetKeys={[pathname]}>
+      <Suspense fallback={<Loading what="the view" />}>
+        <Views />
+      </Suspense>
+    </ErrorBoundary>
+  );
+}
+
 function Themed() {
   const { palette, light } = useDevice();
   const theme = useMemo(() => makeTheme(palette, light), [palette, light]);
@@ -161,9 +175,7 @@ function Themed() {
           <RecordProvider>
             <DoneOnProvider>
               <Shell>
-                <Suspense fallback={<Loading what="the view" />}>
-                  <Views />
-                </Suspense>
+                <Guarded />
               </Shell>
             </DoneOnProvider>
           </RecordProvider>

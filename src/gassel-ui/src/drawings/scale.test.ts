@@ -8,7 +8,7 @@ describe("scales", () => {
   });
 
   it("end on round numbers", () => {
-    expect(niceCeiling(33)).toBe(40);
+    expect(niceCeiling(33)).toBe(35);
     expect(niceCeiling(0.84)).toBeCloseTo(1);
     expect(niceCeiling(10)).toBe(10);
   });

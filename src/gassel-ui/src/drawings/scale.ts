@@ -1,28 +1,15 @@
-/** A straight scale from data to drawing. */
-export const linear =
-  (from: number, to: number, low: number, high: number) =>
-  (value: number): number =>
-    low + ((value - from) / (to - from)) * (high - low);
+import { scaleLinear } from "d3-scale";
 
-const step = (rough: number): number => {
-  const size = 10 ** Math.floor(Math.log10(rough));
-  const lead = rough / size;
-  return (lead <= 1 ? 1 : lead <= 2 ? 2 : lead <= 5 ? 5 : 10) * size;
-};
+/** A straight scale from data to drawing. */
+export const linear = (from: number, to: number, low: number, high: number): ((value: number) => number) =>
+  scaleLinear([from, to], [low, high]);
 
 /** The next round number at or above the value. */
-export function niceCeiling(value: number): number {
-  const size = step(value / 5);
-  return Math.ceil(value / size - 1e-9) * size;
-}
+export const niceCeiling = (value: number): number =>
+  scaleLinear().domain([0, value]).nice(5).domain()[1] ?? value;
 
-/** Round marks from 0 to the top, at most `most` + 1 of them. */
-export function ticks(top: number, most: number): number[] {
-  const size = step(top / most);
-  return Array.from({ length: Math.floor(top / size + 1e-9) + 1 }, (_, i) =>
-    Number((i * size).toPrecision(12)),
-  );
-}
+/** Round marks from 0 to the top, about `most` of them. */
+export const ticks = (top: number, most: number): number[] => scaleLinear().domain([0, top]).ticks(most);
 
 /** Lines for words that are centred at places, in order, so that none runs into another; from 0, the first that has room. */
 export function linesFor(words: { at: number; width: number }[]): number[] {

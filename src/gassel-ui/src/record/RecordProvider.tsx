@@ -11,7 +11,8 @@ import { keepTrying } from "../offline/retry";
 import { useConnection } from "../offline/useConnection";
 import { useWho } from "../people/usePerson";
 import type { Day } from "../time/days";
-import { gesture, uuid7 } from "./entries";
+import { gesture } from "./entries";
+import { newId } from "./newId";
 import { momentAt } from "./moment";
 import { ToldStrip } from "./ToldStrip";
 import type { SiteNow } from "./moment";
@@ -114,7 +115,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
     const act = (batches: BatchPayloads[], doneOn: Day, told: string, settles: string[]): WaitingAct => {
       const moment = momentAt(queries.getQueryData<SiteNow>(siteQuery.queryKey), doneOn);
       return {
-        act: uuid7(),
+        act: newId(),
         who,
         batches: batches.map((b) => ({ batch: b.batch, entries: gesture(b.payloads, doneOn, moment) })),
         told,

@@ -1,14 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { allWell, gesture, lookAtBag, lookForSwelling, uuid7 } from "./entries";
+import { allWell, gesture, lookAtBag, lookForSwelling } from "./entries";
 
 const bag = { part: "1", number: 3, seeds: 60, sprouted: 0 };
 
 describe("recording", () => {
-  it("makes ids of version 7 that carry their time", () => {
-    const id = uuid7(0x0123456789ab, new Uint8Array(16).fill(0xff));
-    expect(id).toBe("01234567-89ab-7fff-bfff-ffffffffffff");
-  });
-
   it("of a good bag is one entry", () => {
     expect(lookAtBag(bag, allWell, "pickOut", "yard").map((p) => p.kind)).toEqual(["check"]);
   });

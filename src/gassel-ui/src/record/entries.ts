@@ -11,19 +11,7 @@ import type {
   Vessel,
 } from "../api/types";
 import type { Day } from "../time/days";
-
-/** A UUID of version 7 from the device's own randomness; `crypto.randomUUID` is missing on plain network addresses. */
-export function uuid7(
-  now: number = Date.now(),
-  random: Uint8Array = crypto.getRandomValues(new Uint8Array(16)),
-): string {
-  const bytes = Uint8Array.from(random);
-  for (let i = 0; i < 6; i++) bytes[i] = Math.floor(now / 2 ** (8 * (5 - i))) & 0xff;
-  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x70;
-  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
-  const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, "0")).join("");
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
-}
+import { newId } from "./newId";
 
 /** Soaks and their water are timed by the hour, and so is what is done to caps and covers. */
 const HOURS_MATTER: EntryPayload["kind"][] = ["stepStarted", "waterChanged", "inspected", "tended"];
@@ -35,7 +23,7 @@ const HOURS_MATTER: EntryPayload["kind"][] = ["stepStarted", "waterChanged", "in
 export function gesture(payloads: EntryPayload[], doneOn: Day, moment: string | null = null): EntryToSend[] {
   const recordedAt = new Date().toISOString();
   return payloads.map((payload) => ({
-    id: uuid7(),
+    id: newId(),
     doneOn,
     doneAt: HOURS_MATTER.includes(payload.kind) ? moment : null,
     recordedAt,

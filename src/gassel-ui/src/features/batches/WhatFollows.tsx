@@ -6,7 +6,7 @@ import type { BatchView, PartOutlook, ShortfallOptionKind } from "../../api/type
 import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { stepWords } from "../../drawings/steps";
-import { uuid7 } from "../../record/entries";
+import { newId } from "../../record/newId";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
@@ -49,7 +49,7 @@ function Part(props: { batch: BatchView; outlook: PartOutlook; today: Day; alone
   const may = useMay("grower");
   const queries = useQueryClient();
   const [error, setError] = useState<unknown>(null);
-  const [id] = useState(() => uuid7());
+  const [id] = useState(() => newId());
   const take = async (choice: ShortfallOptionKind) => {
     setError(null);
     try {

@@ -7,7 +7,7 @@ import type { BatchAccount, SeasonAccount } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { ForRole } from "../../people/ForRole";
 import { useWho } from "../../people/usePerson";
-import { uuid7 } from "../../record/entries";
+import { newId } from "../../record/newId";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { percent, several } from "../../shared/numbers";
@@ -30,7 +30,7 @@ export function BatchByBatch({ account, today }: { account: SeasonAccount; today
     try {
       const answer = await answered(
         api.POST("/api/closing/next-season", {
-          body: { who, batches: chosen.map((from) => ({ from, id: uuid7() })) },
+          body: { who, batches: chosen.map((from) => ({ from, id: newId() })) },
         }),
       );
       setTold([

@@ -7,7 +7,7 @@ import { useLabels, usePlaces, useSite } from "../../book/queries";
 import type { LabelContent, LabelPaper, LabelsView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { useWho } from "../../people/usePerson";
-import { uuid7 } from "../../record/entries";
+import { newId } from "../../record/newId";
 import { Card } from "../../shared/Card";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { EmptyNote } from "../../shared/EmptyNote";
@@ -57,13 +57,13 @@ function LabelsOf({ view, batch }: { view: LabelsView; batch: string | null }) {
       const answer = await answered(
         api.POST("/api/labels", {
           body: {
-            act: uuid7(),
+            act: newId(),
             who,
             recordedAt: nowText(),
             paper,
             content: fits,
             first: first ?? 1,
-            parts: chosen.map((part) => ({ batch: part.batch, part: part.part, entry: uuid7() })),
+            parts: chosen.map((part) => ({ batch: part.batch, part: part.part, entry: newId() })),
           },
         }),
       );

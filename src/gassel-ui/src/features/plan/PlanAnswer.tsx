@@ -7,7 +7,7 @@ import type { PlanChoice, PlanRequest, PlanView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { SERIF } from "../../look/theme";
 import { AlarmMark } from "../../shared/AlarmMark";
-import { uuid7 } from "../../record/entries";
+import { newId } from "../../record/newId";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { NumberField } from "../../shared/NumberField";
@@ -227,8 +227,8 @@ function Confirm({
   );
   const [error, setError] = useState<unknown>(null);
   // one id a page, so that a doubled press makes one batch
-  const [id] = useState(() => uuid7());
-  const [secondId] = useState(() => uuid7());
+  const [id] = useState(() => newId());
+  const [secondId] = useState(() => newId());
   // what a batch took of its lot is free for it when it is planned anew
   const most = plan.seedsLeft + (changing?.seeds ?? 0);
   if (plan.seedToFind || most === 0) return null;

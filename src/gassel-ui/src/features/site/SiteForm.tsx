@@ -11,6 +11,7 @@ import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import { ForRole } from "../../people/ForRole";
+import { lastFrostOf } from "./lastFrost";
 
 const CHECKS: [SiteSettings["checkSchool"], string][] = [
   ["weekly", "every week"],
@@ -65,8 +66,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
     setSaved(false);
     try {
       if (latitude === null) return;
-      // the day by hand stays as it was while a record speaks; none is made up
-      const lastFrost = frost?.slice(5) ?? (byRecord ? details?.lastFrost : undefined);
+      const lastFrost = lastFrostOf(frost, byRecord, details?.lastFrost);
       if (lastFrost === undefined)
         throw new Refused({
           status: 400,

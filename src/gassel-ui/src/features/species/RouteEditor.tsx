@@ -19,6 +19,7 @@ import {
   STEP_KINDS,
   toDraft,
   withEmergence,
+  isTouched,
 } from "./routeDraft";
 import type { StepInHand } from "./routeDraft";
 import { durationWords } from "./speciesWords";
@@ -93,11 +94,10 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
   const objections = judged.data?.objections ?? [];
 
   // leaving with work in hand would lose it
-  const touched =
-    origin !== from ||
-    name !== firstName ||
-    setting !== like.setting ||
-    JSON.stringify(steps) !== JSON.stringify(like.steps.map(inHand));
+  const touched = isTouched(
+    { name, setting, origin, steps },
+    { name: firstName, setting: like.setting, origin: from, steps: like.steps.map(inHand) },
+  );
   useEffect(() => {
     if (!touched) return;
     const warn = (event: BeforeUnloadEvent) => event.preventDefault();

@@ -10,6 +10,7 @@ import { Choice } from "../../shared/Choice";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
+import { useTurns } from "../../shared/turns";
 import { degrees, useUnits } from "../../shared/units";
 import { momentWords } from "../../time/moments";
 import { firstRows, sendFile } from "./sendFile";
@@ -53,12 +54,11 @@ export function LoggerImport() {
   const [error, setError] = useState<unknown>(null);
   const cancel = useRef<(() => void) | null>(null);
 
-  // an answer to an older question never stands in the place of a newer one
-  const asked = useRef(0);
+  const turns = useTurns();
 
   const look = async (chosen: File, reading: Reading | null, unitSure: boolean) => {
     setError(null);
-    const turn = ++asked.current;
+    const isNewest = turns.begin();
     try {
       const piece = await firstRows(chosen);
       const { answer } = sendFile<LoggerFileReport>(
@@ -67,9 +67,9 @@ export function LoggerImport() {
         () => undefined,
       );
       const seen = await answer;
-      if (turn === asked.current) setReport(seen);
+      if (isNewest()) setReport(seen);
     } catch (refused) {
-      if (turn !== asked.current) return;
+      if (!isNewest()) return;
       if (!reading) setReport(null);
       setError(refused);
     }

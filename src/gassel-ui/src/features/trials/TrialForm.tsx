@@ -6,7 +6,7 @@ import { answered, api } from "../../api/client";
 import { useLots, usePlaces, useSite, useSpecies, useTrialLayout } from "../../book/queries";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { useWho } from "../../people/usePerson";
-import { uuid7 } from "../../record/entries";
+import { newId } from "../../record/newId";
 import { Card } from "../../shared/Card";
 import { Choice } from "../../shared/Choice";
 import { DayField } from "../../shared/DayField";
@@ -41,7 +41,7 @@ function Form({ today }: { today: Day }) {
   const who = useWho();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [id] = useState(() => uuid7());
+  const [id] = useState(() => newId());
   const places = usePlaces().data ?? [];
   const [lotId, setLot] = useState(lots[0]?.id ?? 0);
   const [draft, setDraft] = useState<TrialDraft>(() => ({

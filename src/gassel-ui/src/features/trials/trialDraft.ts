@@ -1,5 +1,5 @@
 import type { LotView, SowCover, TrialRequest } from "../../api/types";
-import { uuid7 } from "../../record/entries";
+import { newId } from "../../record/newId";
 import type { Day } from "../../time/days";
 import { draftOf, setupOf } from "../yard/containerDraft";
 import type { ContainerDraft } from "../yard/containerDraft";
@@ -16,7 +16,7 @@ export interface ArmInHand {
 }
 
 export const armNamed = (name: string, like?: ArmInHand): ArmInHand => ({
-  batch: uuid7(),
+  batch: newId(),
   name,
   routeId: like?.routeId ?? "",
   depthMm: null,

@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
@@ -9,6 +9,7 @@ import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
+import { useTurns } from "../../shared/turns";
 import { degrees, useUnits } from "../../shared/units";
 import { monthDayWords, shortDay } from "../../time/days";
 
@@ -45,12 +46,11 @@ export function WeatherImport() {
   const [report, setReport] = useState<WeatherFileReport | null>(null);
   const [error, setError] = useState<unknown>(null);
 
-  // an answer to an older question never stands in the place of a newer one
-  const asked = useRef(0);
+  const turns = useTurns();
 
   const ask = async (chosen: File, mapping: Mapping | null, saveAs: string | null) => {
     setError(null);
-    const turn = ++asked.current;
+    const isNewest = turns.begin();
     if (chosen.size > MAX_BYTES) {
       setReport(null);
       setError(
@@ -75,10 +75,10 @@ export function WeatherImport() {
           headers: { "content-type": "text/csv" },
         }),
       );
-      if (turn === asked.current) setReport(answer);
+      if (isNewest()) setReport(answer);
       return answer;
     } catch (refused) {
-      if (turn !== asked.current) return null;
+      if (!isNewest()) return null;
       if (saveAs === null && mapping === null) setReport(null);
       setError(refused);
       return null;
