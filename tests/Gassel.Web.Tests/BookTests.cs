@@ -142,7 +142,7 @@ public sealed class BookTests : IAsyncDisposable
             """
         );
         Assert.Equal(200, status);
-        // R, calculations §4: 48 plants, test 30 of 50, survival 0.85, confidence 0.9
+        // R, docs/calculations.md "Seeds needed": 48 plants, test 30 of 50, survival 0.85, confidence 0.9
         Assert.Equal(116, plan["seeds"]!["seeds"]!.GetValue<int>());
         Assert.Equal(16, plan["seedsShort"]!.GetValue<int>());
         Assert.Contains(plan["steps"]![0]!["cautions"]!.AsArray(), c => c!["topic"]!.GetValue<string>() == "hotWater");

@@ -4,11 +4,9 @@ namespace Gassel.Core.Germination;
 
 /// <summary>
 /// What own batches of a species and route make of the expected germination. Each batch has a germination of its own, Beta with mean μ and
-/// spread ρ
-/// (the correlation of two seeds of one batch); its seeds are binomial. μ begins with the prior, ρ falls off as exp(−ρ/0.1) between its
-/// floor and a half; both are
-/// integrated on a grid. So a batch of thousands speaks for one batch, not for thousands (calculations.md, section 13; our assumption in
-/// its numbers).
+/// spread ρ (the correlation of two seeds of one batch); its seeds are binomial. μ begins with the prior, ρ falls off as exp(−ρ/0.1)
+/// between its floor and a half; both are integrated on a grid. So a batch of thousands speaks for one batch, not for thousands
+/// (docs/calculations.md, "Learning"; our assumption in its numbers).
 /// </summary>
 /// <param name="PriorMean">What was expected without own batches.</param>
 /// <param name="Mean">Expected of a new batch.</param>

@@ -6,7 +6,7 @@ namespace Gassel.Core.Tests.Germination;
 
 public class EmergenceCurveTests
 {
-    /// <summary>R 4.2.2, optim on the interval likelihood of calculations §1.</summary>
+    /// <summary>R 4.2.2, optim on the interval likelihood of docs/calculations.md, "The curve".</summary>
     [Fact]
     public void The_daily_example_fits_as_in_R()
     {

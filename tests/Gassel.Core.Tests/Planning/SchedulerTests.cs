@@ -7,7 +7,9 @@ namespace Gassel.Core.Tests.Planning;
 
 public class SchedulerTests
 {
-    /// <summary>Eighteen days late by the check of calculations §8: shortened, it begins today and still ends on 20 May.</summary>
+    /// <summary>
+    /// Eighteen days late by the worked example of docs/calculations.md: shortened, it begins today and still ends on 20 May.
+    /// </summary>
     [Fact]
     public void A_late_schedule_is_laid_by_its_first_possible_way()
     {
@@ -35,7 +37,7 @@ public class SchedulerTests
 
     private static DateOnly D(string iso) => DateOnly.ParseExact(iso, "yyyy-MM-dd");
 
-    /// <summary>The worked check of calculations §8; dates counted by hand on a calendar.</summary>
+    /// <summary>The worked example of docs/calculations.md, "Counting back"; dates counted by hand on a calendar.</summary>
     [Fact]
     public void Counting_back_from_planting_out()
     {

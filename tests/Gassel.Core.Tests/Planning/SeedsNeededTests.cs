@@ -4,7 +4,7 @@ using Gassel.Core.Planning;
 
 namespace Gassel.Core.Tests.Planning;
 
-/// <summary>R 4.2.2: pbinom for known rates, integrate over the Beta density for tests (calculations §4).</summary>
+/// <summary>R 4.2.2: pbinom for known rates, integrate over the Beta density for tests (docs/calculations.md, "Seeds needed").</summary>
 public class SeedsNeededTests
 {
     private static SeedsQuestion Asked(int plants, double germination, double survival = 1, double confidence = 0.9) =>

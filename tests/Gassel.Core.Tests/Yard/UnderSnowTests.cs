@@ -5,7 +5,7 @@ using Gassel.Core.Yard;
 
 namespace Gassel.Core.Tests.Yard;
 
-/// <summary>A container under snow (calculations.md, section 15: sanity of an assumed model, no measurement).</summary>
+/// <summary>A container under snow (docs/calculations.md, "Under snow": sanity of an assumed model, no measurement).</summary>
 public class UnderSnowTests
 {
     /// <summary>Sixty days of a mean of −2 °C.</summary>
