@@ -1,3 +1,4 @@
+using Gassel.Core;
 using Gassel.Core.Closing;
 using Gassel.Core.Due;
 using Gassel.Core.Growing;

@@ -4,19 +4,18 @@ using OpenQA.Selenium;
 namespace Gassel.Browser.Tests;
 
 /// <summary>axe-core on every view in both lights: nothing serious or critical.</summary>
-public sealed class AccessibilityTests : IDisposable
+public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
 {
     private static readonly string Axe = File.ReadAllText(Repository.File("src/gassel-ui/node_modules/axe-core/axe.min.js"));
 
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
     private readonly Browser _browser;
 
-    public AccessibilityTests() => _browser = new(_program.Address);
+    public AccessibilityTests(DemoProgram demo) => (_program, _browser) = (demo.Program, new(demo.Program.Address));
 
     public void Dispose()
     {
         _browser.Dispose();
-        _program.Dispose();
     }
 
     [Fact]

@@ -50,6 +50,13 @@ internal sealed class Chromium
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         service.SuppressInitialDiagnosticInformation = true;
         Driver = new ChromeDriver(service, options);
+        // only on the network is the shell kept for the time without connection; kept anew for the address of each program it costs more
+        // than the page
+        if (trusted is null)
+            Driver.ExecuteCdpCommand(
+                "Page.addScriptToEvaluateOnNewDocument",
+                new Dictionary<string, object?> { ["source"] = "delete Navigator.prototype.serviceWorker" }
+            );
     }
 
     public ChromeDriver Driver { get; }

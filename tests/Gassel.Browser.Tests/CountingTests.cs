@@ -4,11 +4,11 @@ using OpenQA.Selenium;
 namespace Gassel.Browser.Tests;
 
 /// <summary>Counting a tray with keys and with a thumb: whole, by rows, cell by cell, above an estimate, with a cause.</summary>
-public sealed class CountingTests : IDisposable
+public sealed class CountingTests : IClassFixture<DemoProgram>
 {
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
 
-    public void Dispose() => _program.Dispose();
+    public CountingTests(DemoProgram demo) => _program = demo.Program;
 
     private async Task<JsonArray> Counts(int number)
     {

@@ -1,11 +1,11 @@
 namespace Gassel.Browser.Tests;
 
 /// <summary>The day is the site's by the server's clock, wherever the browser is.</summary>
-public sealed class DayTests : IDisposable
+public sealed class DayTests : IClassFixture<DemoProgram>
 {
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
 
-    public void Dispose() => _program.Dispose();
+    public DayTests(DemoProgram demo) => _program = demo.Program;
 
     [Theory]
     [InlineData("America/Denver")]

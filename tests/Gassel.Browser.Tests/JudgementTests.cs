@@ -1,17 +1,16 @@
 namespace Gassel.Browser.Tests;
 
 /// <summary>Why few came up, what is done about it, and what is learned from it.</summary>
-public sealed class JudgementTests : IDisposable
+public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
 {
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
     private readonly Browser _browser;
 
-    public JudgementTests() => _browser = new(_program.Address);
+    public JudgementTests(DemoProgram demo) => (_program, _browser) = (demo.Program, new(demo.Program.Address));
 
     public void Dispose()
     {
         _browser.Dispose();
-        _program.Dispose();
     }
 
     [Fact]

@@ -3,17 +3,16 @@ using OpenQA.Selenium;
 namespace Gassel.Browser.Tests;
 
 /// <summary>From a question to the library to a plan with another route, cells and a day of its own.</summary>
-public sealed class LibraryAndPlanTests : IDisposable
+public sealed class LibraryAndPlanTests : IClassFixture<DemoProgram>, IDisposable
 {
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
     private readonly Browser _browser;
 
-    public LibraryAndPlanTests() => _browser = new(_program.Address);
+    public LibraryAndPlanTests(DemoProgram demo) => (_program, _browser) = (demo.Program, new(demo.Program.Address));
 
     public void Dispose()
     {
         _browser.Dispose();
-        _program.Dispose();
     }
 
     [Fact]

@@ -3,17 +3,16 @@ using OpenQA.Selenium;
 namespace Gassel.Browser.Tests;
 
 /// <summary>The bench views on a phone: nothing runs over the edge, and nothing to be touched is too small for a cold thumb.</summary>
-public sealed class PhoneTests : IDisposable
+public sealed class PhoneTests : IClassFixture<DemoProgram>, IDisposable
 {
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
     private readonly Browser _browser;
 
-    public PhoneTests() => _browser = new(_program.Address, 390, 844);
+    public PhoneTests(DemoProgram demo) => (_program, _browser) = (demo.Program, new(demo.Program.Address, 390, 844));
 
     public void Dispose()
     {
         _browser.Dispose();
-        _program.Dispose();
     }
 
     [Fact]

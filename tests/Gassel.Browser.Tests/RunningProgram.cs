@@ -58,6 +58,8 @@ public sealed partial class RunningProgram : IDisposable
         if (lan)
             arguments.Add("--lan");
         var start = new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true };
+        // it lives for seconds: compiling what is called often a second time is half of its work and never pays
+        start.Environment["DOTNET_TC_CallCounting"] = "0";
         if (talkative)
             start.Environment["Logging__LogLevel__Default"] = "Trace";
         _process = Process.Start(start)!;

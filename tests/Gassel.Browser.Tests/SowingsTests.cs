@@ -3,17 +3,16 @@ using OpenQA.Selenium;
 namespace Gassel.Browser.Tests;
 
 /// <summary>From a route made one's own to a lot with a test of dormant seed, a late plan and two sowings.</summary>
-public sealed class SowingsTests : IDisposable
+public sealed class SowingsTests : IClassFixture<DemoProgram>, IDisposable
 {
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
     private readonly Browser _browser;
 
-    public SowingsTests() => _browser = new(_program.Address);
+    public SowingsTests(DemoProgram demo) => (_program, _browser) = (demo.Program, new(demo.Program.Address));
 
     public void Dispose()
     {
         _browser.Dispose();
-        _program.Dispose();
     }
 
     [Fact]

@@ -5,17 +5,16 @@ using System.Text.Json.Nodes;
 namespace Gassel.Browser.Tests;
 
 /// <summary>The door to the local network is opened and shut by clicks on Site.</summary>
-public sealed class SwitchTests : IDisposable
+public sealed class SwitchTests : IClassFixture<DemoProgram>, IDisposable
 {
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
     private readonly Browser _browser;
 
-    public SwitchTests() => _browser = new(_program.Address);
+    public SwitchTests(DemoProgram demo) => (_program, _browser) = (demo.Program, new(demo.Program.Address));
 
     public void Dispose()
     {
         _browser.Dispose();
-        _program.Dispose();
     }
 
     [Fact]

@@ -5,18 +5,17 @@ using OpenQA.Selenium;
 namespace Gassel.Browser.Tests;
 
 /// <summary>A fridge that fails, a logger's file, labels and a mix, as a grower meets them.</summary>
-public sealed class TemperatureTests : IDisposable
+public sealed class TemperatureTests : IClassFixture<DemoProgram>, IDisposable
 {
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
     private readonly Browser _browser;
     private readonly string _file = Path.Combine(Path.GetTempPath(), $"logger-{Guid.NewGuid():N}.csv");
 
-    public TemperatureTests() => _browser = new(_program.Address);
+    public TemperatureTests(DemoProgram demo) => (_program, _browser) = (demo.Program, new(demo.Program.Address));
 
     public void Dispose()
     {
         _browser.Dispose();
-        _program.Dispose();
         File.Delete(_file);
     }
 

@@ -3,17 +3,16 @@ using OpenQA.Selenium;
 namespace Gassel.Browser.Tests;
 
 /// <summary>A trial from its layout to its sentence.</summary>
-public sealed class TrialTests : IDisposable
+public sealed class TrialTests : IClassFixture<DemoProgram>, IDisposable
 {
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
     private readonly Browser _browser;
 
-    public TrialTests() => _browser = new(_program.Address);
+    public TrialTests(DemoProgram demo) => (_program, _browser) = (demo.Program, new(demo.Program.Address));
 
     public void Dispose()
     {
         _browser.Dispose();
-        _program.Dispose();
     }
 
     [Fact]

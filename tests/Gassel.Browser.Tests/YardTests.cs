@@ -3,11 +3,11 @@ using OpenQA.Selenium;
 namespace Gassel.Browser.Tests;
 
 /// <summary>The yard as its grower walks it: a container made ready and set out, a freeze over seedlings, the day to set out on.</summary>
-public sealed class YardTests : IDisposable
+public sealed class YardTests : IClassFixture<DemoProgram>
 {
-    private readonly RunningProgram _program = new(demo: true);
+    private readonly RunningProgram _program;
 
-    public void Dispose() => _program.Dispose();
+    public YardTests(DemoProgram demo) => _program = demo.Program;
 
     private async Task<System.Text.Json.Nodes.JsonNode> Batch(int number) =>
         await _program.Get(
@@ -27,7 +27,7 @@ public sealed class YardTests : IDisposable
         b.Choose("wall", "opaque");
         b.See("Too small: 1 l dries and tips over");
         b.See("Opaque: seedlings under a closed lid get no light");
-        b.Choose("kind", "4 l milky jug");
+        b.Choose("kind", "translucent jug, 4 l");
         foreach (var step in new[] { "ventHoles", "hinge", "mixFilled", "moistened", "sown", "twoLabels", "taped" })
             Check(b, step);
         b.Choose("place", "under the eaves");

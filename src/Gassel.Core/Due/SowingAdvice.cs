@@ -73,7 +73,9 @@ public sealed record SowingAdvice(
     public Sown Usual(int number, string part, string? place, SownPlan? plan = null)
     {
         var kind = Vessels[0];
-        var label = Text.Of($"{Words(kind)} {number}{(part == BatchPlan.FirstPart ? "" : $" part {part}")}");
+        var label = Text.Of(
+            $"{(kind == VesselKind.Pot ? "pots" : kind.Words())} {number}{(part == BatchPlan.FirstPart ? "" : $" part {part}")}"
+        );
         var byCells = kind is VesselKind.Tray or VesselKind.DeepCells;
         var cover = plan?.Cover ?? Cover;
         return new(
@@ -95,19 +97,6 @@ public sealed record SowingAdvice(
             Dome: Dome
         );
     }
-
-    /// <summary>As it is written on a label.</summary>
-    public static string Words(VesselKind kind) =>
-        kind switch
-        {
-            VesselKind.DeepCells => "deep cells",
-            VesselKind.Container => "container",
-            VesselKind.Flat => "flat",
-            VesselKind.Pot => "pots",
-            VesselKind.Jar => "jar",
-            VesselKind.Bag => "bag",
-            _ => "tray",
-        };
 
     /// <summary>Why this kind may not be sown into such a vessel; null where it may.</summary>
     public static string? Forbidden(Species species, VesselKind vessel) =>

@@ -60,12 +60,12 @@ public static class MixAmounts
                     + $"{string.Join(" : ", shares.Select(s => s.Parts.ToString("0.##", CultureInfo.InvariantCulture)))} of "
                     + $"{all:0.##} parts by loose volume: "
                     + $"{string.Join(", ", parts
-                        .Select(p => $"{Words(p.Part)} {p.Litres.ToString("0.##", CultureInfo.InvariantCulture)} l"))}."
+                        .Select(p => $"{p.Part.Words()} {p.Litres.ToString("0.##", CultureInfo.InvariantCulture)} l"))}."
             ),
             Text.Of(
                 $"Water to begin with, by part (our assumption: "
                     + $"{string.Join(", ", parts
-                        .Select(p => $"{Words(p.Part)} {WaterFor(p.Part).ToString("0.##", CultureInfo.InvariantCulture)} l/l"))}): "
+                        .Select(p => $"{p.Part.Words()} {WaterFor(p.Part).ToString("0.##", CultureInfo.InvariantCulture)} l/l"))}): "
                     + $""
                     + $"{water:0.##} l. Add it in three goes."
             ),
@@ -80,8 +80,6 @@ public static class MixAmounts
             working
         );
     }
-
-    public static string Words(MixPart part) => part.ToString().ToLowerInvariant();
 
     /// <summary>Litres of water for a litre of the dry part (our assumption).</summary>
     private static double WaterFor(MixPart part) =>

@@ -2,7 +2,12 @@ namespace Gassel.Core.Record;
 
 public enum Moisture
 {
+    [Words("dry")]
     Dry,
+
+    [Words("moist")]
     Right,
+
+    [Words("dripping")]
     Dripping,
 }

@@ -2,7 +2,12 @@ namespace Gassel.Core.Record;
 
 public enum MouldSeen
 {
+    [Words("no mould")]
     None,
+
+    [Words("some mould")]
     Some,
+
+    [Words("much mould")]
     Much,
 }

@@ -4,11 +4,19 @@ namespace Gassel.Core.Record;
 public enum PlantStage
 {
     /// <summary>Where it came up.</summary>
+    [Words("seedlings")]
     Seedling,
+
+    [Words("pricked out")]
     PrickedOut,
+
+    [Words("potted")]
     Potted,
 
     /// <summary>Through its hardening off.</summary>
+    [Words("hardened")]
     Hardened,
+
+    [Words("planted")]
     Planted,
 }

@@ -4,9 +4,13 @@ namespace Gassel.Core.Record;
 public enum SowCover
 {
     /// <summary>On the surface, pressed in for contact.</summary>
+    [Words("on the surface, pressed in")]
     Surface,
+
+    [Words("under mix")]
     Mix,
 
     /// <summary>Coarse grit.</summary>
+    [Words("under coarse grit")]
     Grit,
 }

@@ -3,26 +3,6 @@ namespace Gassel.Core.Record;
 /// <summary>Tendings in the words of the log.</summary>
 public static class Tendings
 {
-    public static string Words(Tending what) =>
-        what switch
-        {
-            Tending.CapOn => "cap put on",
-            Tending.CapOff => "cap taken off",
-            Tending.TopOpen => "top opened",
-            Tending.TopAsUsual => "top as usual again",
-            Tending.Covered => "covered",
-            Tending.CarriedIn => "carried in",
-            Tending.BackOut => "back out, uncovered",
-            Tending.Watered => "watered",
-            Tending.Drained => "drained",
-            Tending.Secured => "secured against the wind",
-            Tending.MulchMostOff => "three quarters of the mulch off",
-            Tending.Fed => "fed",
-            Tending.LampsRaised => "lamps raised",
-            Tending.MulchRestOff => "rest of the mulch off",
-            _ => throw new ArgumentOutOfRangeException(nameof(what), what, "no such tending"),
-        };
-
     /// <summary>Done to plants wherever they stand, not to a container.</summary>
     public static bool IsOfPlants(Tending what) => what is Tending.Fed or Tending.LampsRaised;
 

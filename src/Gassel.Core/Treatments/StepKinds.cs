@@ -8,28 +8,4 @@ public static class StepKinds
 
     /// <summary>Steps that come before sowing.</summary>
     public static bool IsSeedTreatment(this StepKind kind) => kind < StepKind.Germinate;
-
-    /// <summary>The words of the trade for a step, lower case, as they stand in a sentence.</summary>
-    public static string Words(this StepKind kind) =>
-        kind switch
-        {
-            StepKind.DryStore => "dry store",
-            StepKind.Scarify => "scarify",
-            StepKind.Soak => "soak",
-            StepKind.Leach => "leach",
-            StepKind.Imbibe => "imbibe",
-            StepKind.AfterRipen => "after-ripen",
-            StepKind.WarmMoist => "warm-moist",
-            StepKind.ColdMoist => "cold-moist",
-            StepKind.ColdDry => "cold-dry",
-            StepKind.SmokeWater => "smoke water",
-            StepKind.GibberellicAcid => "gibberellic acid",
-            StepKind.SeedVernalization => "seed vernalization",
-            StepKind.Germinate => "germinate",
-            StepKind.GrowOn => "grow on",
-            StepKind.DormantSeason => "dormant season",
-            StepKind.PlantVernalization => "plant vernalization",
-            StepKind.HardenOff => "harden off",
-            _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, null),
-        };
 }

@@ -195,7 +195,7 @@ public static class GasselHost
         services.AddProblemDetails();
         services.AddExceptionHandler<BindingErrors>();
         services.AddExceptionHandler<StorageErrors>();
-        services.AddOpenApi(o => o.AddSchemaTransformer(SchemaRequired.Mark));
+        services.AddOpenApi(o => o.AddSchemaTransformer(SchemaRequired.Mark).AddSchemaTransformer(SchemaWords.Put));
         services.AddResponseCompression();
         services.Configure<BrotliCompressionProviderOptions>(o => o.Level = CompressionLevel.Fastest);
     }

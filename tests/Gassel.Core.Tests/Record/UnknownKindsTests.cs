@@ -10,10 +10,10 @@ public class UnknownKindsTests
     public void A_container_or_a_tending_that_is_none_is_refused()
     {
         Assert.Throws<ArgumentOutOfRangeException>(() => ContainerParameters.Of((ContainerPreset)99));
-        Assert.Throws<ArgumentOutOfRangeException>(() => ContainerWords.Of((ContainerPreset)99));
-        Assert.Throws<ArgumentOutOfRangeException>(() => Tendings.Words((Tending)99));
-        Assert.All(Enum.GetValues<Tending>(), t => Assert.NotEmpty(Tendings.Words(t)));
-        Assert.All(Enum.GetValues<ContainerPreset>(), k => Assert.NotEmpty(ContainerWords.Of(k)));
-        Assert.All(Enum.GetValues<PreparationStep>(), s => Assert.NotEmpty(ContainerWords.Short(s)));
+        Assert.Throws<ArgumentOutOfRangeException>(() => ((ContainerPreset)99).Words());
+        Assert.Throws<ArgumentOutOfRangeException>(() => ((Tending)99).Words());
+        Assert.All(Enum.GetValues<Tending>(), t => Assert.NotEmpty(t.Words()));
+        Assert.All(Enum.GetValues<ContainerPreset>(), k => Assert.NotEmpty(k.Words()));
+        Assert.All(Enum.GetValues<PreparationStep>(), s => Assert.NotEmpty(s.Words()));
     }
 }

@@ -1,4 +1,3 @@
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Treatments;

@@ -1,6 +1,5 @@
 using Gassel.Core;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 
 namespace Gassel.Web.Features.Book;
@@ -21,11 +20,11 @@ internal static class EntryWords
                 + $"{Way(p.Way)}{(p.Seeds is { } n ? Text.Of($" with {n} seeds") : "")}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
             StepEnded p => $"Ended {Step(p.Step)}{Of(p.Part)}.",
             Check p => Text.Of(
-                $"Checked: {Words(p.Moisture)}, {Words(p.Mould)}, "
+                $"Checked: {p.Moisture.Words()}, {p.Mould.Words()}, "
                     + $"{(p.Sprouted == 0 ? "no sprouts"
                         : $"{p.Sprouted} sprouted")}"
                     + $"{(p.Care is null ? "" : string.Concat(p.Care
-                        .Select(c => $"; {Words(c)}")))}"
+                        .Select(c => $"; {c.Words()}")))}"
                     + $"{(p.Action is null ? "" : $"; {p.Action}")}{(p.PlaceC is { } c ? $"; the place at {c:0.#} °C" : "")}{Of(p.Part)}."
             ),
             Inspected p => Text.Of($"Looked at the soaked seed: {p.Swollen} swollen{Of(p.Part)}."),
@@ -37,7 +36,7 @@ internal static class EntryWords
             Sown p => $"Sown{(p.Seeds is { } n ? Text.Of($" {n} seeds") : "")}{How(p)}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
             Count p => Text.Of(
                 $"Counted {p.Emerged} new, {p.Lost} "
-                    + $"lost{(p.Lost > 0 && p.Cause != LossCause.Unknown ? $" ({Words(p.Cause)})"
+                    + $"lost{(p.Lost > 0 && p.Cause != LossCause.Unknown ? $" ({p.Cause.Words()})"
                         : "")}"
                     + $"{(p.Rooted > 0 ? $", {p.Rooted} rooted" : "")}"
                     + $"{(p.Spots is { Count: > 0 } s ? s[0].Cell is null ? ", by rows" : ", by cells" : "")}{Of(p.Part)}."
@@ -51,8 +50,8 @@ internal static class EntryWords
             SowingClosed p => $"No more of its seed is waited for{Of(p.Part)}.",
             Prepared p => $"Made ready: {Container(p)}{Of(p.Part)}.",
             Tended p =>
-                $"{(Tendings.IsOfPlants(p.What) ? Text.Capital(Tendings.Words(p.What))
-                    : $"In the yard: {Tendings.Words(p.What)}")}"
+                $"{(Tendings.IsOfPlants(p.What) ? Text.Capital(p.What.Words())
+                    : $"In the yard: {p.What.Words()}")}"
                     + $"{Of(p.Part)}.",
             TrueLeaves p => $"First true leaves seen{Of(p.Part)}.",
             CarriedOut p => Text.Of(
@@ -69,7 +68,7 @@ internal static class EntryWords
                     + $"{Of(p.Part)}."
             ),
             PlantsLost p => Text.Of(
-                $"Lost {p.Plants} {p.Stage.Words()}{(p.Cause == LossCause.Unknown ? "" : $" ({Words(p.Cause)})")}{Of(p.Part)}."
+                $"Lost {p.Plants} {p.Stage.Words()}{(p.Cause == LossCause.Unknown ? "" : $" ({p.Cause.Words()})")}{Of(p.Part)}."
             ),
             DiedBack p => Text.Of($"{p.Plants} {p.Stage.Words()} died back: dormant, alive{Of(p.Part)}."),
             CameAgain p => Text.Of($"{p.Plants} {p.Stage.Words()} came up again{Of(p.Part)}."),
@@ -91,29 +90,9 @@ internal static class EntryWords
     {
         var steps = ContainerAdvice.Steps(p.Setup);
         var missing = steps.Where(s => !p.Done.Contains(s)).ToList();
-        var kind = p.Setup.Kind is { } preset ? ContainerWords.Of(preset) : Text.Of($"a vessel of {p.Setup.Own?.Litres ?? 0:0.#} l");
-        return missing.Count == 0 ? kind : $"{kind}; not yet: {string.Join("; ", missing.Select(s => ContainerWords.Short(s)))}";
+        var kind = p.Setup.Kind is { } preset ? preset.Words() : Text.Of($"a vessel of {p.Setup.Own?.Litres ?? 0:0.#} l");
+        return missing.Count == 0 ? kind : $"{kind}; not yet: {string.Join("; ", missing.Select(s => s.Words()))}";
     }
-
-    private static string Words(Moisture moisture) =>
-        moisture switch
-        {
-            Moisture.Dry => "dry",
-            Moisture.Right => "moist",
-            _ => "dripping",
-        };
-
-    private static string Words(BagCare care) =>
-        care switch
-        {
-            BagCare.Turned => "turned for air",
-            BagCare.Wetted => "wetted",
-            BagCare.Drained => "drained",
-            BagCare.Rinsed => "rinsed",
-            BagCare.Peroxide => "weak peroxide by its label",
-            BagCare.NewMedium => "put into new medium",
-            _ => "mould left, seed firm",
-        };
 
     private static string How(Sown sown)
     {
@@ -134,30 +113,6 @@ internal static class EntryWords
             }
         );
     }
-
-    public static string Words(LossCause cause) =>
-        cause switch
-        {
-            LossCause.DampingOff => "damping off",
-            LossCause.Dried => "dried",
-            LossCause.Eaten => "eaten",
-            LossCause.Frost => "frost",
-            LossCause.Slugs => "slugs",
-            LossCause.Mice => "mice",
-            LossCause.Birds => "birds",
-            LossCause.Thinned => "thinned",
-            LossCause.Overgrown => "overgrown",
-            LossCause.Heat => "heat",
-            _ => "unknown",
-        };
-
-    private static string Words(MouldSeen mould) =>
-        mould switch
-        {
-            MouldSeen.None => "no mould",
-            MouldSeen.Some => "some mould",
-            _ => "much mould",
-        };
 
     private static string Way(ScarifyWay? way) =>
         way switch

@@ -1,5 +1,5 @@
+using Gassel.Core;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Book;

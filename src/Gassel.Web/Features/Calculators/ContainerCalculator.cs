@@ -15,7 +15,7 @@ internal static class ContainerCalculator
     private const int MaxFitted = 35_000;
 
     public static ContainerStart Start() =>
-        new([.. Enum.GetValues<ContainerPreset>().Select(p => new ContainerStartKind(p, ContainerWords.Of(p), ContainerParameters.Of(p)))]);
+        new([.. Enum.GetValues<ContainerPreset>().Select(p => new ContainerStartKind(p, p.Words(), ContainerParameters.Of(p)))]);
 
     public static IResult Answer(ContainerRequest request, CancellationToken cancel)
     {

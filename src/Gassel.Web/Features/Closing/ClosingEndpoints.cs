@@ -6,7 +6,6 @@ using Gassel.Core.Closing;
 using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.Book;
@@ -155,10 +154,7 @@ internal static class ClosingEndpoints
         );
         foreach (var b in account.Batches)
         {
-            var losses = string.Join(
-                "; ",
-                b.Plants.Losses.Select(l => Text.Of($"{l.Plants} {EntryWords.Words(l.Cause)} at {l.Stage.Words()}"))
-            );
+            var losses = string.Join("; ", b.Plants.Losses.Select(l => Text.Of($"{l.Plants} {l.Cause.Words()} at {l.Stage.Words()}")));
             csv.Append(
                 CultureInfo.InvariantCulture,
                 $"B-{b.Number},{CsvText.Quoted(b.CommonName)},{CsvText.Quoted(b.RouteName)},{b.LotId},"

@@ -3,7 +3,6 @@ using Gassel.Core;
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Data;
-using Gassel.Web.Features.Book;
 using Gassel.Web.Problems;
 using Sylvan.Data.Csv;
 
@@ -148,7 +147,7 @@ internal static class CountFile
     }
 
     private static readonly Dictionary<string, LossCause> Causes = Enum.GetValues<LossCause>()
-        .ToDictionary(EntryWords.Words, StringComparer.OrdinalIgnoreCase);
+        .ToDictionary(cause => cause.Words(), StringComparer.OrdinalIgnoreCase);
 
     private static LossCause? CauseOf(string text) =>
         text.Length == 0 ? LossCause.Unknown

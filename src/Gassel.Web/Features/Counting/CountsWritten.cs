@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text;
+using Gassel.Core;
 using Gassel.Data;
-using Gassel.Web.Features.Book;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Counting;
@@ -32,7 +32,7 @@ internal static class CountsWritten
                             count.On.DayNumber - part.SownOn.Value.DayNumber,
                             count.Emerged,
                             count.Lost,
-                            count.Lost > 0 ? EntryWords.Words(count.Cause) : "",
+                            count.Lost > 0 ? count.Cause.Words() : "",
                             count.Rooted,
                             count.Spots is { Count: > 0 } spots
                                 ? spots[0].Cell is null

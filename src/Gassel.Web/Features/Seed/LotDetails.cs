@@ -1,5 +1,5 @@
+using Gassel.Core;
 using Gassel.Core.Germination;
-using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Web.Problems;

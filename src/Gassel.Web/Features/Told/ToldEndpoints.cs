@@ -1,3 +1,4 @@
+using Gassel.Core;
 using Gassel.Core.Record;
 using Gassel.Data;
 using Gassel.Data.People;

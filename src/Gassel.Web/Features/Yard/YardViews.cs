@@ -31,7 +31,7 @@ internal static class YardViews
             vessel.Species.CommonName,
             vessel.Species.Hazard,
             vessel.Setup,
-            vessel.Setup.Kind is { } kind ? ContainerWords.Of(kind) : Text.Of($"own vessel of {vessel.Setup.Own?.Litres ?? 0:0.#} l"),
+            vessel.Setup.Kind is { } kind ? kind.Words() : Text.Of($"own vessel of {vessel.Setup.Own?.Litres ?? 0:0.#} l"),
             part.Setup is not null,
             vessel.Place.Id,
             part.SownOn!.Value,
@@ -98,7 +98,7 @@ internal static class YardViews
             ],
             [.. ContainerAdvice.Doubts(vessel.Setup), .. ContainerAdvice.Reminders(vessel.Setup)],
             parameters,
-            [.. vessel.Part.Tended.Select(t => new TendedLine(t.On, t.At, Tendings.Words(t.What)))],
+            [.. vessel.Part.Tended.Select(t => new TendedLine(t.On, t.At, t.What.Words()))],
             tale?.Working ?? []
         );
     }

@@ -1,7 +1,7 @@
+import { WORDS } from "../api/words";
 import type { PlantTally } from "../api/types";
 import { useDevice } from "../look/DeviceContext";
 import { SERIF } from "../look/theme";
-import { STAGE_WORDS } from "./stages";
 import { useNarrow } from "../shared/useNarrow";
 
 interface PlantFlowProps {
@@ -20,7 +20,7 @@ export function PlantFlow({ seeds, tally }: PlantFlowProps) {
   const steps = [
     { name: "seeds", reached: seeds, alive: 0, dormant: 0, lost: 0 },
     ...tally.stages.map((s) => ({
-      name: s.stage === "seedling" ? "up" : STAGE_WORDS[s.stage],
+      name: s.stage === "seedling" ? "up" : WORDS.PlantStage[s.stage],
       reached: s.reached,
       alive: s.alive,
       dormant: s.dormant,

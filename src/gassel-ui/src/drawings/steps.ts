@@ -1,3 +1,4 @@
+import { WORDS } from "../api/words";
 import type { StepKind } from "../api/types";
 
 /** Textures that tell steps apart without colour. */
@@ -24,28 +25,8 @@ const TEXTURES: Record<StepKind, Texture> = {
   hardenOff: "harden",
 };
 
-const WORDS: Record<StepKind, string> = {
-  dryStore: "dry store",
-  scarify: "scarify",
-  soak: "soak",
-  leach: "leach",
-  imbibe: "imbibe",
-  afterRipen: "after-ripen",
-  warmMoist: "warm-moist",
-  coldMoist: "cold-moist",
-  coldDry: "cold-dry",
-  smokeWater: "smoke water",
-  gibberellicAcid: "gibberellic acid",
-  seedVernalization: "seed vernalization",
-  germinate: "germinate",
-  growOn: "grow on",
-  dormantSeason: "dormant season",
-  plantVernalization: "plant vernalization",
-  hardenOff: "harden off",
-};
-
 export const textureOf = (kind: StepKind): Texture => TEXTURES[kind];
-export const stepWords = (kind: StepKind): string => WORDS[kind];
+export const stepWords = (kind: StepKind): string => WORDS.StepKind[kind];
 const VERBS: ReadonlySet<StepKind> = new Set([
   "scarify",
   "soak",
@@ -58,6 +39,6 @@ const VERBS: ReadonlySet<StepKind> = new Set([
 
 /** As an order: "scarify", but "start cold-moist". */
 export const startWords = (kind: StepKind): string =>
-  VERBS.has(kind) ? WORDS[kind] : `start ${WORDS[kind]}`;
+  VERBS.has(kind) ? WORDS.StepKind[kind] : `start ${WORDS.StepKind[kind]}`;
 
 export const textureFill = (kind: StepKind): string => `url(#texture-${textureOf(kind)})`;

@@ -1,3 +1,7 @@
+import { WORDS } from "../../api/words";
+import { degrees, useUnits } from "../../shared/units";
+import type { Units } from "../../shared/units";
+import { said } from "../../shared/words";
 import { Box, Typography } from "@mui/material";
 import type { ColdAmount, ColdMet, ColdSoFar, PartView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
@@ -20,33 +24,33 @@ interface School {
   met: (need: ColdSoFar["usual"]) => ColdMet;
 }
 
-const knots = ({ noneBelowC, fullFromC, fullToC, noneAboveC }: ColdSoFar["response"]) =>
-  [noneBelowC, fullFromC, fullToC, noneAboveC].map((k) => String(k).replace("-", "−")).join(", ");
+const knots = ({ noneBelowC, fullFromC, fullToC, noneAboveC }: ColdSoFar["response"], units: Units) =>
+  [noneBelowC, fullFromC, fullToC, noneAboveC].map((k) => degrees(k, units)).join(", ");
 
-const schools = (cold: ColdSoFar): School[] => [
+const schools = (cold: ColdSoFar, units: Units): School[] => [
   {
-    name: `days by temperature, ${knots(cold.response)} °C`,
+    name: `${said(WORDS.ColdSchool.weighted, units)}, this kind: ${knots(cold.response, units)}`,
     of: (a) => a.effective,
     shown: days,
     asked: (need) => need.days,
     met: (need) => need.weighted,
   },
   {
-    name: "days by temperature, 0, 1, 5, 10 °C",
+    name: `${said(WORDS.ColdSchool.weighted, units)}, plain`,
     of: (a) => a.effectiveByDefault,
     shown: days,
     asked: (need) => need.days,
     met: (need) => need.byDefault,
   },
   {
-    name: "hours from 0 to 7.2 °C",
+    name: said(WORDS.ColdSchool.chillHours, units),
     of: (a) => a.chillHours,
     shown: hours,
     asked: (need) => need.chillHours,
     met: (need) => need.hours,
   },
   {
-    name: "days of the calendar",
+    name: said(WORDS.ColdSchool.calendar, units),
     of: (a) => a.days,
     shown: days,
     asked: (need) => need.days,
@@ -58,6 +62,7 @@ const schools = (cold: ColdSoFar): School[] => [
 export function ColdCard({ part, today, alone }: { part: PartView; today: Day; alone: boolean }) {
   const { palette } = useDevice();
   const { cold } = part;
+  const units = useUnits();
   if (!cold) return null;
   const uncertain = cold.all.effective - cold.certain.effective > 0.05;
   return (
@@ -102,7 +107,7 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
             </tr>
           </thead>
           <tbody>
-            {schools(cold).map((school) => (
+            {schools(cold, units).map((school) => (
               <tr key={school.name}>
                 <th scope="row">{school.name}</th>
                 <td>{school.shown(school.of(cold.measured))}</td>

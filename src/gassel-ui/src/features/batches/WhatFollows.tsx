@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
@@ -14,13 +15,6 @@ import { Why } from "../../shared/Why";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { useMay, useWho } from "../../people/usePerson";
-
-const NAMES: Record<ShortfallOptionKind, string> = {
-  shorten: "shorten what is left",
-  skipOptional: "leave out what is optional",
-  moveTarget: "move the target",
-  nextSeason: "keep the seed for next season",
-};
 
 /** What follows from what happened: new windows, what changed since the plan, and the ways on if it is late. */
 export function WhatFollows({ batch, today }: { batch: BatchView; today: Day }) {
@@ -109,7 +103,7 @@ function Part(props: { batch: BatchView; outlook: PartOutlook; today: Day; alone
         >
           <Box sx={{ flex: 1 }}>
             <Typography variant="h3">
-              {NAMES[choice.kind]}
+              {WORDS.ShortfallOptionKind[choice.kind]}
               {choice.possible ? "" : ": not enough"}
             </Typography>
             <Typography variant="body2">

@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
 import { useBatchBooks, useSite } from "../../book/queries";
@@ -11,9 +12,7 @@ import { percent, several } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
 import { shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { STAGE_WORDS } from "../../drawings/stages";
 import { tallyWords } from "../plants/plantWords";
-import { CAUSE_WORDS } from "../sowing/sowingWords";
 import { forecastWords, seasonWords, moneyWords } from "./closingWords";
 import { ProposalList } from "./ProposalList";
 import { TreatmentList } from "./TreatmentList";
@@ -87,7 +86,7 @@ function Figures({ books, today }: { books: Books; today: Day }) {
   const { palette } = useDevice();
   const b = books.account;
   const lost = b.plants.losses.map(
-    (l) => `${l.plants} ${CAUSE_WORDS[l.cause as LossCause]} (${STAGE_WORDS[l.stage]})`,
+    (l) => `${l.plants} ${WORDS.LossCause[l.cause as LossCause]} (${WORDS.PlantStage[l.stage]})`,
   );
   const lines: [string, string][] = [
     ["begun", shortDay(b.startedOn, today)],

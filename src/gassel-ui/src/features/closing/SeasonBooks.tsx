@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
@@ -13,7 +14,7 @@ import { percent, several } from "../../shared/numbers";
 import { tallyWords } from "../plants/plantWords";
 import { BatchByBatch } from "./BatchByBatch";
 import { CostFields } from "./CostFields";
-import { seasonWords, SETTING_WORDS, moneyWords } from "./closingWords";
+import { seasonWords, moneyWords } from "./closingWords";
 import { ProposalList } from "./ProposalList";
 import { TreatmentList } from "./TreatmentList";
 
@@ -123,9 +124,9 @@ function Ways({ ways }: { ways: SeasonAccount["ways"] }) {
     <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.5 }}>
       {ways.map((way) => (
         <li key={way.setting}>
-          {SETTING_WORDS[way.setting]}: {several(way.batches, "batch", "batches")}, {percent(way.fraction)} of{" "}
-          {way.seeds} came up{way.open > 0 ? " so far" : ""} ({percent(way.low)} to {percent(way.high)});{" "}
-          {several(way.plants, "plant")}, {several(way.gestures, "time")} hands on
+          {WORDS.RouteSetting[way.setting]}: {several(way.batches, "batch", "batches")},{" "}
+          {percent(way.fraction)} of {way.seeds} came up{way.open > 0 ? " so far" : ""} ({percent(way.low)} to{" "}
+          {percent(way.high)}); {several(way.plants, "plant")}, {several(way.gestures, "time")} hands on
           {way.cost === null ? "" : `, ${way.cost.toFixed(2)} spent`}
           {way.open > 0 && `; ${way.open} still coming up`}
         </li>

@@ -1,12 +1,6 @@
-import type { BatchAccount, LongRecord, RouteSetting } from "../../api/types";
+import type { BatchAccount, LongRecord } from "../../api/types";
 import { percent } from "../../shared/numbers";
 import type { Day } from "../../time/days";
-
-export const SETTING_WORDS: Record<NonNullable<RouteSetting>, string> = {
-  indoors: "indoors",
-  winterContainer: "winter containers",
-  autumnBed: "autumn beds",
-};
 
 /** `winter 2026/27`. */
 export const seasonWords = (year: number): string =>

@@ -1,10 +1,10 @@
+import { WORDS } from "../../api/words";
 import { Box, Typography } from "@mui/material";
 import type { CountTray } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { actDay, daysBetween } from "../../time/days";
 import type { Day } from "../../time/days";
-import { CAUSE_WORDS } from "../sowing/sowingWords";
 import type { WaitingCount } from "./waitingCounts";
 
 const SHOWN = 6;
@@ -65,7 +65,7 @@ export function LastCounts({
                   {count.lost > 0 &&
                     count.cause &&
                     count.cause !== "unknown" &&
-                    `, ${CAUSE_WORDS[count.cause]}`}
+                    `, ${WORDS.LossCause[count.cause]}`}
                 </td>
                 {tray.countsRoots && <td>{count.rooted}</td>}
               </tr>

@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useMemo, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useNavigate } from "react-router";
@@ -14,7 +15,6 @@ import { useNarrow } from "../../shared/useNarrow";
 import { actDay, addDays, daysBetween, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { dueKey } from "../rounds/dueLines";
-import { CAUSE_WORDS } from "../sowing/sowingWords";
 import { CountFile } from "./CountFile";
 import { CountPlan } from "./CountPlan";
 import { holders, inTray } from "./round";
@@ -47,7 +47,7 @@ interface TrayCountProps {
 }
 
 const SCOPES: Record<Scope, string> = { tray: "whole tray", row: "by rows", cell: "by cells" };
-const CAUSES = Object.entries(CAUSE_WORDS) as [LossCause, string][];
+const CAUSES = Object.entries(WORDS.LossCause) as [LossCause, string][];
 const MIX: [Moisture, string][] = [
   ["right", "moist"],
   ["dry", "dry"],

@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Button, Checkbox, Link as Anchor, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
@@ -17,7 +18,7 @@ import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
 import { nowText, shortDay } from "../../time/days";
 import { LabelPreview } from "./LabelPreview";
-import { CONTENTS, PAPERS, partKey, wanted } from "./labelWords";
+import { CONTENTS, partKey, wanted } from "./labelWords";
 
 /** Labels for bags, trays and containers: which, on what paper, and what lasts outdoors. */
 export function Labels() {
@@ -143,7 +144,7 @@ function LabelsOf({ view, batch }: { view: LabelsView; batch: string | null }) {
               name="paper"
               value={paper}
               onChange={setPaper}
-              choices={view.papers.map((p) => [p.paper, PAPERS[p.paper]] as const)}
+              choices={view.papers.map((p) => [p.paper, WORDS.LabelPaper[p.paper]] as const)}
               helper="sizes from memory: try one sheet of plain paper first"
             />
             <ChoiceField

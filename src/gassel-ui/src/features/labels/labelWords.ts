@@ -1,17 +1,7 @@
-import type { LabelContent, LabelPaper, PartLabel } from "../../api/types";
+import { WORDS } from "../../api/words";
+import type { LabelContent, PartLabel } from "../../api/types";
 
-export const PAPERS: Record<LabelPaper, string> = {
-  a4By24: "A4, 24 labels of 70 × 37 mm",
-  a4By65: "A4, 65 labels of 38 × 21 mm, inside only",
-  letterBy30: "letter, 30 labels of 2⅝ × 1 in",
-  roll62: "roll of 62 mm, cut at 35 mm",
-};
-
-export const CONTENTS: [LabelContent, string][] = [
-  ["both", "inside and outside"],
-  ["outside", "outside only"],
-  ["inside", "inside only"],
-];
+export const CONTENTS = Object.entries(WORDS.LabelContent) as [LabelContent, string][];
 
 /** Names a part over all batches. */
 export const partKey = (part: Pick<PartLabel, "batch" | "part">): string => `${part.batch}/${part.part}`;

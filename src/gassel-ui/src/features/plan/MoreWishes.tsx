@@ -1,9 +1,9 @@
+import { WORDS } from "../../api/words";
 import { Typography } from "@mui/material";
 import { usePlaces } from "../../book/queries";
 import type { SowCover } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
-import { COVER_WORDS } from "../sowing/sowingWords";
 import type { Wish } from "./wish";
 
 interface MoreWishesProps {
@@ -37,7 +37,7 @@ export function MoreWishes({ wish, change, outdoors }: MoreWishesProps) {
         name="cover"
         value={wish.cover}
         onChange={(cover) => change({ cover })}
-        choices={[["", "as usual"], ...wordsOf<SowCover>(COVER_WORDS)]}
+        choices={[["", "as usual"], ...wordsOf<SowCover>(WORDS.SowCover)]}
       />
       <ChoiceField
         label="Stands at"

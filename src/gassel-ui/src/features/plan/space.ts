@@ -1,20 +1,12 @@
-import type { Place, SpaceCheck } from "../../api/types";
+import { WORDS } from "../../api/words";
+import type { SpaceCheck } from "../../api/types";
 import { shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-
-export const PLACE_WORDS: Record<Place["kind"], string> = {
-  table: "table",
-  coldShelf: "cold shelf",
-  warmShelf: "warm shelf",
-  lampShelf: "lamp shelf",
-  heatMat: "heat mat",
-  yard: "yard",
-};
 
 /** As in `cold shelf 11 of 16 bags on 15 Mar`. */
 export function spaceWords(check: SpaceCheck, today: Day): string {
   const then = check.takenThen + check.needed;
-  const place = PLACE_WORDS[check.place];
+  const place = WORDS.PlaceKind[check.place];
   if (check.capacity === null) return `${place}: ${check.needed} ${check.unit}, room not noted`;
   const full = `${place} ${then} of ${check.capacity} ${check.unit} on ${shortDay(check.fullestOn, today)}`;
   return check.fits ? full : `${full}: ${then - check.capacity} too many`;

@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import {
   Button,
@@ -13,10 +14,8 @@ import { useRecord } from "../../record/RecordProvider";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
 import type { Day } from "../../time/days";
-import { CAUSE_WORDS } from "../sowing/sowingWords";
 import { firstStage, GESTURE_TITLES, goalsOf, payloadOf, stagesFor, thereAt } from "./plantGesture";
 import type { PlantGesture } from "./plantGesture";
-import { STAGE_WORDS } from "../../drawings/stages";
 import { groundWords } from "./plantWords";
 import { useGround } from "./useGround";
 import { usePotsRoom } from "./usePotsRoom";
@@ -81,7 +80,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
               setStage(next);
               setPlants(gesture === "lost" ? null : thereAt(tally, gesture, next));
             }}
-            choices={from.map((s) => [s, `${STAGE_WORDS[s]}: ${thereAt(tally, gesture, s)}`] as const)}
+            choices={from.map((s) => [s, `${WORDS.PlantStage[s]}: ${thereAt(tally, gesture, s)}`] as const)}
           />
         )}
         <NumberField
@@ -105,7 +104,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
               name="to"
               value={target}
               onChange={setTo}
-              choices={goals.map((s) => [s, STAGE_WORDS[s]] as const)}
+              choices={goals.map((s) => [s, WORDS.PlantStage[s]] as const)}
             />
             <TextField
               label="Into"
@@ -158,7 +157,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
             name="cause"
             value={cause}
             onChange={setCause}
-            choices={wordsOf(CAUSE_WORDS)}
+            choices={wordsOf(WORDS.LossCause)}
           />
         )}
       </DialogContent>

@@ -1,11 +1,10 @@
+import { WORDS } from "../../api/words";
 import { Box, Typography } from "@mui/material";
 import type { BatchView, LossCause, PartView } from "../../api/types";
 import { PlantFlow } from "../../drawings/PlantFlow";
 import { Card } from "../../shared/Card";
 import { Why } from "../../shared/Why";
-import { CAUSE_WORDS } from "../sowing/sowingWords";
 import { PartGestures } from "./PartGestures";
-import { STAGE_WORDS } from "../../drawings/stages";
 import { tallyWords } from "./plantWords";
 
 interface PlantsCardProps {
@@ -19,7 +18,7 @@ export function PlantsCard({ batch, parts }: PlantsCardProps) {
   const up = parts.filter((part) => part.state.plants.emerged > 0);
   if (up.length === 0) return null;
   const causes = plants.losses.map(
-    (l) => `${l.plants} ${CAUSE_WORDS[l.cause as LossCause]} (${STAGE_WORDS[l.stage]})`,
+    (l) => `${l.plants} ${WORDS.LossCause[l.cause as LossCause]} (${WORDS.PlantStage[l.stage]})`,
   );
   const crowds = up.filter((part) => part.clock?.trueLeavesOn && part.crowdWords);
   const wait = plants.stages.some(

@@ -1,6 +1,7 @@
+import { WORDS } from "../../api/words";
 import type { EntryPayload, LossCause, PlantStage, PlantTally } from "../../api/types";
 import { countOf } from "../../record/entries";
-import { STAGE_WORDS, STAGES } from "../../drawings/stages";
+import { STAGES } from "../../drawings/stages";
 import { stageInHand, stagesAfter } from "./plantWords";
 
 export type PlantGesture = "moveOn" | "divide" | "thin" | "lost" | "diedBack" | "cameAgain";
@@ -70,7 +71,7 @@ export function payloadOf(gesture: PlantGesture, part: string, m: PlantMove): [E
           divided: gesture === "divide",
           potCm: m.to === "potted" ? m.potCm : null,
         },
-        `${plants} ${gesture === "divide" ? "divided, " : ""}${STAGE_WORDS[m.to]}`,
+        `${plants} ${gesture === "divide" ? "divided, " : ""}${WORDS.PlantStage[m.to]}`,
       ];
     case "thin":
       return [countOf(part, 0, plants, { cause: "thinned" }), `${plants} thinned`];

@@ -1,5 +1,6 @@
+import { WORDS } from "../../api/words";
 import type { PlantSpacing, PlantStage, PlantTally } from "../../api/types";
-import { STAGES, STAGE_WORDS } from "../../drawings/stages";
+import { STAGES } from "../../drawings/stages";
 
 /** The stages that plants can go on to. */
 export const stagesAfter = (stage: PlantStage): PlantStage[] => STAGES.slice(STAGES.indexOf(stage) + 1);
@@ -12,7 +13,7 @@ export function stageInHand(tally: PlantTally): PlantStage | null {
 
 /** Where the plants are, in a sentence: `12 pricked out, 3 dormant; 5 lost`. */
 export function tallyWords(tally: PlantTally): string {
-  const alive = tally.stages.filter((s) => s.alive > 0).map((s) => `${s.alive} ${STAGE_WORDS[s.stage]}`);
+  const alive = tally.stages.filter((s) => s.alive > 0).map((s) => `${s.alive} ${WORDS.PlantStage[s.stage]}`);
   const dormant = tally.stages.reduce((sum, s) => sum + s.dormant, 0);
   const lost = tally.stages.reduce((sum, s) => sum + s.lost, 0);
   const parts = [...alive, ...(dormant > 0 ? [`${dormant} dormant, alive`] : [])];

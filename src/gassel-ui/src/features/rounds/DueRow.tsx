@@ -9,7 +9,7 @@ import { useIsSettled } from "../../offline/useQueue";
 import { allWell, lookAtBag, usualStart } from "../../record/entries";
 import { useRecord, useRests } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
-import { unbroken } from "../../shared/units";
+import { unbroken, useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
@@ -153,6 +153,7 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
  */
 export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }: DueRowProps) {
   const { palette } = useDevice();
+  const units = useUnits();
   const { record } = useRecord();
   const [dialog, setDialog] = useState<
     "look" | "start" | "sow" | "swelling" | "read" | "early" | PlantGesture | null
@@ -219,7 +220,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
           )}
           {kind === "checkBag" && part.cold && (
             <Typography variant="body2" data-testid="cold-so-far">
-              {coldWords(part.cold, today)}
+              {coldWords(part.cold, today, units)}
             </Typography>
           )}
         </Box>

@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import type { ComponentProps } from "react";
 import {
@@ -15,7 +16,7 @@ import {
 } from "@mui/material";
 import { usePlaces, useSite } from "../../book/queries";
 import type { BagCare, Moisture, MouldSeen, SiteSettings, StandingDue, StandingPart } from "../../api/types";
-import { CARE_WORDS, fits } from "./careWords";
+import { fits } from "./careWords";
 import { lookPayloads, usualOf } from "./look";
 import type { SproutAction } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
@@ -126,7 +127,7 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
               .filter((c) => fits(c, moisture, mould))
               .map((c) => (
                 <ToggleButton key={c} value={c}>
-                  {CARE_WORDS[c]}
+                  {WORDS.BagCare[c]}
                 </ToggleButton>
               ))}
           </ToggleButtonGroup>

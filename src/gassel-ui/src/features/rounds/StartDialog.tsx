@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import {
   Button,
@@ -34,12 +35,6 @@ const MEDIUM_WORDS: Record<NonNullable<Vessel["medium"]>, string> = {
   sand: "sand",
   peatVermiculite: "peat and vermiculite",
   sphagnum: "sphagnum",
-};
-
-const WAY_WORDS: Record<ScarifyWay, string> = {
-  abraded: "abraded",
-  nicked: "nicked",
-  hotWater: "hot water",
 };
 
 const KINDS: Vessel["kind"][] = ["bag", "jar", "tray", "pot", "container"];
@@ -117,7 +112,7 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
             onChange={(e) => setWay(e.target.value as ScarifyWay | "")}
           >
             <MenuItem value="">not noted</MenuItem>
-            {Object.entries(WAY_WORDS).map(([value, words]) => (
+            {Object.entries(WORDS.ScarifyWay).map(([value, words]) => (
               <MenuItem key={value} value={value}>
                 {words}
               </MenuItem>

@@ -1,9 +1,10 @@
+import { WORDS } from "../../api/words";
 import { describe, expect, it } from "vitest";
 import type { BagCare } from "../../api/types";
-import { CARE_WORDS, fits } from "./careWords";
+import { fits } from "./careWords";
 
 const offered = (moisture: Parameters<typeof fits>[1], mould: Parameters<typeof fits>[2]) =>
-  (Object.keys(CARE_WORDS) as BagCare[]).filter((care) => fits(care, moisture, mould));
+  (Object.keys(WORDS.BagCare) as BagCare[]).filter((care) => fits(care, moisture, mould));
 
 describe("what was done to a bag", () => {
   it("is offered by what was seen", () => {

@@ -12,7 +12,7 @@ const cold: ColdBrief = {
   usualMet: { allKept: "2027-04-08", certain: "2027-04-08" },
   working: [],
 };
-const told = (part: Partial<ColdBrief>) => coldWords({ ...cold, ...part }, "2027-03-14");
+const told = (part: Partial<ColdBrief>) => coldWords({ ...cold, ...part }, "2027-03-14", "metric");
 
 describe("cold so far", () => {
   it("says how much, of what, and when it is enough", () => {

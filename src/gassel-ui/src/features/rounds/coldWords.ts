@@ -1,15 +1,19 @@
+import { WORDS } from "../../api/words";
+import type { Units } from "../../shared/units";
+import { said } from "../../shared/words";
 import type { ColdBrief } from "../../api/types";
 import type { Day } from "../../time/days";
 import { metWords } from "../temperature/coldMet";
 
-const BY: Record<ColdBrief["school"], string> = {
-  calendar: "by the calendar",
-  chillHours: "of hours from 0 to 7.2 °C",
-  weighted: "by temperature",
-};
+const by = (school: ColdBrief["school"], units: Units): string =>
+  school === "chillHours"
+    ? `of ${said(WORDS.ColdSchool.chillHours, units)}`
+    : school === "calendar"
+      ? "by the calendar"
+      : "by temperature";
 
 /** `Cold by temperature: 52 of 84 days…`, with the part of it that is certain where not all is, and when it is enough. */
-export function coldWords(cold: ColdBrief, today: Day): string {
+export function coldWords(cold: ColdBrief, today: Day, units: Units): string {
   const hours = cold.school === "chillHours";
   const shown = (amount: number) => (hours ? String(Math.round(amount)) : String(Number(amount.toFixed(1))));
   const gained =
@@ -24,5 +28,5 @@ export function coldWords(cold: ColdBrief, today: Day): string {
         : ` ${shown(cold.assumed)} of it assumed.`
       : "";
   const met = cold.gained > 0 ? ` Enough: ${metWords(cold.usualMet, today)}.` : "";
-  return `Cold ${BY[cold.school]}: ${gained} of ${least}${cold.usual} ${hours ? "hours" : "days"}.${met}${assumed}`;
+  return `Cold ${by(cold.school, units)}: ${gained} of ${least}${cold.usual} ${hours ? "hours" : "days"}.${met}${assumed}`;
 }

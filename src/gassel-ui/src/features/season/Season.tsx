@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Button, ToggleButton, Typography } from "@mui/material";
 import { Link } from "react-router";
@@ -12,7 +13,6 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { shortDay } from "../../time/days";
-import { PLACE_WORDS } from "../plan/space";
 import { CalendarCard } from "./CalendarCard";
 import { SeasonDates } from "./SeasonDates";
 import { SeasonChart } from "./SeasonChart";
@@ -78,7 +78,7 @@ export function Season() {
               value={filter.place}
               sx={{ width: 150 }}
               onChange={(place) => setFilter({ ...filter, place })}
-              choices={[["any", "every place"], ["notBegun", "not begun"], ...wordsOf(PLACE_WORDS)]}
+              choices={[["any", "every place"], ["notBegun", "not begun"], ...wordsOf(WORDS.PlaceKind)]}
             />
             <ChoiceField
               size="small"
@@ -163,7 +163,7 @@ function Standing({ view }: { view: SeasonView }) {
           <Typography key={s.place} sx={{ display: "flex", gap: 0.75 }} data-testid={`crowded-${s.place}`}>
             <AlarmMark />
             <span>
-              {PLACE_WORDS[s.place]}: {worst.taken} of {s.capacity} {s.unit} from{" "}
+              {WORDS.PlaceKind[s.place]}: {worst.taken} of {s.capacity} {s.unit} from{" "}
               {shortDay(worst.from, view.today)} to {shortDay(worst.to, view.today)}
               {s.overflows.length > 1 && `, and ${several(s.overflows.length - 1, "other time")}`}.{" "}
               {s.suggestion}

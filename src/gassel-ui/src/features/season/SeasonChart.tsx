@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import type { SeasonRow, SeasonView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { MonthNames } from "../../drawings/MonthNames";
@@ -6,7 +7,6 @@ import { Stretches } from "../../drawings/Stretches";
 import { useNarrow } from "../../shared/useNarrow";
 import { addDays, daysBetween, monthStarts, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { PLACE_WORDS } from "../plan/space";
 import { isLate, rowHeight } from "./seasonFilter";
 
 interface SeasonChartProps {
@@ -219,8 +219,8 @@ function Strip({
     <g data-testid={`room-${strip.place}`}>
       <text x={18} y={top + 13} fontSize={12.5} fill={p.ink}>
         {narrow
-          ? PLACE_WORDS[strip.place].split(" ")[0]
-          : `${PLACE_WORDS[strip.place]}, ${room} ${strip.unit}`}
+          ? WORDS.PlaceKind[strip.place].split(" ")[0]
+          : `${WORDS.PlaceKind[strip.place]}, ${room} ${strip.unit}`}
       </text>
       {strip.stretches
         .filter((s) => s.to > from && s.from < to && s.taken > 0)

@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
@@ -11,7 +12,7 @@ import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import type { Day } from "../../time/days";
-import { lotInHand, STORAGE_WORDS, toLot } from "./lotDraft";
+import { lotInHand, toLot } from "./lotDraft";
 import type { LotInHand, TestInHand } from "./lotDraft";
 import { TestRow } from "./TestRow";
 
@@ -153,7 +154,7 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
             value={hand.storage}
             onChange={(event) => change({ storage: event.target.value as SeedLot["storage"] })}
           >
-            {Object.entries(STORAGE_WORDS).map(([value, words]) => (
+            {Object.entries(WORDS.SeedStorage).map(([value, words]) => (
               <MenuItem key={value} value={value}>
                 {words}
               </MenuItem>

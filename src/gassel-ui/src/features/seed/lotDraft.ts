@@ -130,11 +130,3 @@ export function toLot(hand: LotInHand): { lot: LotDetails } | { missing: string[
   };
   return { lot: { speciesId: hand.speciesId, lot: lot as SeedLot } };
 }
-
-export const STORAGE_WORDS: Record<SeedLot["storage"], string> = {
-  roomDry: "dry, in the room",
-  coolDry: "dry, in the fridge",
-  frozenDry: "dry, in the freezer",
-  warmOrDamp: "warm or damp",
-  moist: "moist and cool, never dried",
-};

@@ -5,35 +5,15 @@ import { Link } from "react-router";
 import { answered, api, Refused } from "../../api/client";
 import type { SiteSettings, SiteView, WeatherRecord } from "../../api/types";
 import { Card } from "../../shared/Card";
-import { ChoiceField } from "../../shared/ChoiceField";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
+import { inUnits } from "../../shared/words";
+import { WORDS } from "../../api/words";
 import { DayField } from "../../shared/DayField";
 import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import { ForRole } from "../../people/ForRole";
 import { lastFrostOf } from "./lastFrost";
-
-const CHECKS: [SiteSettings["checkSchool"], string][] = [
-  ["weekly", "every week"],
-  ["fortnightly", "every second week until half of the shortest time"],
-];
-
-const MIXES: [SiteSettings["seedMix"], string][] = [
-  ["lowNutrient", "low-nutrient seed mix"],
-  ["withNutrients", "potting mix with nutrients"],
-];
-
-const COLDS: [SiteSettings["coldSchool"], string][] = [
-  ["weighted", "days weighted by temperature"],
-  ["chillHours", "hours from 0 to 7.2 °C"],
-  ["calendar", "days of the calendar"],
-];
-
-const SPROUTS: [SiteSettings["sproutSchool"], string][] = [
-  ["pickOutFirst", "picked out while few and early, else all sown"],
-  ["alwaysPickOut", "picked out, the rest goes back"],
-  ["sowAllAtTheFirst", "the first sprout, and all is sown"],
-];
 
 /** Where one grows, in which units and by which schools. */
 export function SiteForm({ site, records }: { site: SiteView; records: WeatherRecord[] }) {
@@ -238,7 +218,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           value={settings.checkSchool}
           onChange={(checkSchool) => set({ checkSchool })}
           helper="twice a week where seed sprouts in the cold and is past half of its shortest time"
-          choices={CHECKS}
+          choices={wordsOf(WORDS.CheckSchool)}
         />
         <ChoiceField
           label="Mix that seed is sown into indoors"
@@ -246,7 +226,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           value={settings.seedMix}
           onChange={(seedMix) => set({ seedMix })}
           helper="decides when seedlings are fed"
-          choices={MIXES}
+          choices={wordsOf(WORDS.ContainerMix)}
         />
         <NumberField
           label="Frost risk accepted at planting out"
@@ -264,7 +244,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           value={settings.coldSchool}
           onChange={(coldSchool) => set({ coldSchool })}
           helper="on Rounds; all three stand with the batch"
-          choices={COLDS}
+          choices={wordsOf(inUnits(WORDS.ColdSchool, settings.units))}
         />
         <ChoiceField
           label="Seed that sprouts in the bag"
@@ -272,7 +252,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           value={settings.sproutSchool}
           onChange={(sproutSchool) => set({ sproutSchool })}
           helper="what Rounds proposes; it can be done otherwise each time"
-          choices={SPROUTS}
+          choices={wordsOf(WORDS.SproutSchool)}
         />
         <TextField
           select

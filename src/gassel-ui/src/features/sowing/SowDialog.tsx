@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import {
   Box,
@@ -27,7 +28,7 @@ import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { cellsMismatch, usualColumns } from "./cells";
 import { SowCells } from "./SowCells";
-import { COVER_WORDS, hasCells } from "./sowingWords";
+import { hasCells } from "./sowingWords";
 import { SowVessel } from "./SowVessel";
 
 interface SowDialogProps {
@@ -192,9 +193,9 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
             helperText={advice.coverWhy}
             slotProps={{ htmlInput: { name: "cover" } }}
           >
-            {(Object.keys(COVER_WORDS) as SowCover[]).map((c) => (
+            {(Object.keys(WORDS.SowCover) as SowCover[]).map((c) => (
               <MenuItem key={c} value={c}>
-                {COVER_WORDS[c]}
+                {WORDS.SowCover[c]}
               </MenuItem>
             ))}
           </TextField>

@@ -1,7 +1,7 @@
+import { WORDS } from "../../api/words";
 import { MenuItem, TextField } from "@mui/material";
 import { useNavigate } from "react-router";
 import { useSpecies } from "../../book/queries";
-import { SETTING_WORDS } from "./routeDraft";
 
 /** A route that another species has, as the beginning of one for this species. */
 export function CopyRoute({ to }: { to: string }) {
@@ -24,7 +24,7 @@ export function CopyRoute({ to }: { to: string }) {
     >
       {offers.map(({ species, route }, i) => (
         <MenuItem key={`${species.id}/${route.id}`} value={i}>
-          {species.commonName}: {route.name}, {SETTING_WORDS[route.setting]}
+          {species.commonName}: {route.name}, {WORDS.RouteSetting[route.setting]}
         </MenuItem>
       ))}
     </TextField>

@@ -1,16 +1,10 @@
+import { WORDS } from "../../api/words";
 import { Box, Typography } from "@mui/material";
 import type { ReactNode } from "react";
 import type { SpeciesValue, SpeciesView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { band, degrees, useUnits } from "../../shared/units";
-import {
-  classWords,
-  depthWords,
-  durationWords,
-  FLAG_WORDS,
-  hardinessWords,
-  LONGEVITY_WORDS,
-} from "./speciesWords";
+import { classWords, depthWords, durationWords, hardinessWords } from "./speciesWords";
 
 /** What the seed asks for, a line each, with the origin of the value at its end. */
 export function Requirements({ view }: { view: SpeciesView }) {
@@ -42,7 +36,7 @@ export function Requirements({ view }: { view: SpeciesView }) {
             name: "traits",
             says: species.flags.map((flag, i) => (
               <Box key={flag}>
-                <strong>{FLAG_WORDS[flag]}:</strong> {flagsExplained[i]}
+                <strong>{WORDS.SpeciesFlag[flag]}:</strong> {flagsExplained[i]}
               </Box>
             )),
             origin: origin("flags"),
@@ -109,7 +103,7 @@ export function Requirements({ view }: { view: SpeciesView }) {
           },
         ]
       : []),
-    { name: "seed keeps", says: LONGEVITY_WORDS[species.longevity], origin: origin("longevity") },
+    { name: "seed keeps", says: WORDS.Longevity[species.longevity], origin: origin("longevity") },
     ...(species.notes ? [{ name: "notes", says: species.notes, origin: origin("notes") }] : []),
   ];
   return (

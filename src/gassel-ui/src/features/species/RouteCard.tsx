@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { SpeciesView } from "../../api/types";
@@ -7,7 +8,6 @@ import { StepSwatch } from "../../drawings/StepSwatch";
 import { Cautions } from "../../shared/Cautions";
 import { band, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
-import { METHOD_WORDS, SETTING_WORDS } from "./routeDraft";
 import { durationWords } from "./speciesWords";
 import { ForRole } from "../../people/ForRole";
 
@@ -29,7 +29,7 @@ export function RouteCard({ view, route, facts }: RouteCardProps) {
           Route: {route.name}
         </Typography>
         <Typography variant="body2" sx={{ color: palette.ink2 }}>
-          {SETTING_WORDS[route.setting]}, version {route.version}; started today it{" "}
+          {WORDS.RouteSetting[route.setting]}, version {route.version}; started today it{" "}
           {outdoors ? "comes up about" : "is sown"} {shortDay(facts?.sowIfStartedToday.usual ?? "")}.{" "}
           {route.origin ?? view.species.origin}.
         </Typography>
@@ -70,7 +70,7 @@ export function RouteCard({ view, route, facts }: RouteCardProps) {
           <Box>
             <Typography variant="h3" component="h4">
               {stepWords(step.kind)}
-              {step.method ? `, ${METHOD_WORDS[step.method]}` : ""}
+              {step.method ? `, ${WORDS.ScarifyMethod[step.method]}` : ""}
               {step.optional ? ", optional" : ""}
             </Typography>
             <Typography>

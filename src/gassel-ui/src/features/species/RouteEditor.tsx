@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useEffect, useState } from "react";
 import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
@@ -15,7 +16,6 @@ import {
   freshStep,
   inHand,
   moved,
-  SETTING_WORDS,
   STEP_KINDS,
   toDraft,
   withEmergence,
@@ -157,9 +157,9 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
           value={setting}
           onChange={(event) => setSetting(event.target.value as RouteSetting)}
         >
-          {(Object.keys(SETTING_WORDS) as RouteSetting[]).map((s) => (
+          {(Object.keys(WORDS.RouteSetting) as RouteSetting[]).map((s) => (
             <MenuItem key={s} value={s}>
-              {SETTING_WORDS[s]}
+              {WORDS.RouteSetting[s]}
             </MenuItem>
           ))}
         </TextField>

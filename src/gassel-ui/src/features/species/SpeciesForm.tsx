@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Button, Checkbox, FormControlLabel, FormGroup, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
@@ -12,7 +13,7 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { MeasureField } from "../../shared/MeasureField";
 import type { Measure } from "../../shared/units";
-import { CLASSES, DEPTHS, FLAG_WORDS, hardinessWords, LONGEVITY_WORDS } from "./speciesWords";
+import { hardinessWords } from "./speciesWords";
 
 type Species = SpeciesView["species"];
 
@@ -32,13 +33,6 @@ export function SpeciesForm() {
 }
 
 const HARDINESS = ["snowMelt", "hardy", "halfHardy", "tender"] as const;
-
-const HAZARDS: Record<Species["hazard"], string> = {
-  none: "none known",
-  irritant: "irritant or mildly toxic",
-  toxic: "toxic",
-  veryToxic: "very toxic: no wet and no chemical step",
-};
 
 interface Numbers {
   lowC: number | null;
@@ -231,13 +225,20 @@ function Form({ species, notEntered, stamp }: FormProps) {
           />
         </Box>
         <Box sx={grid}>
-          {choice("dormancyClass", "Dormancy", "dormancyClass", dormancyClass, setClass, wordsOf(CLASSES))}
+          {choice(
+            "dormancyClass",
+            "Dormancy",
+            "dormancyClass",
+            dormancyClass,
+            setClass,
+            wordsOf(WORDS.DormancyClass),
+          )}
           <ChoiceField
             label="Depth of dormancy"
             name="depth"
             value={depth ?? "unknown"}
             onChange={(value) => setDepth(value === "unknown" ? null : value)}
-            choices={[["unknown", "not known"], ...wordsOf(DEPTHS)]}
+            choices={[["unknown", "not known"], ...wordsOf(WORDS.DormancyDepth)]}
           />
           {choice(
             "hardiness",
@@ -247,7 +248,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
             setHardiness,
             HARDINESS.map((value) => [value, hardinessWords(value, units)] as const),
           )}
-          {choice("longevity", "Seed keeps", "longevity", longevity, setLongevity, wordsOf(LONGEVITY_WORDS))}
+          {choice("longevity", "Seed keeps", "longevity", longevity, setLongevity, wordsOf(WORDS.Longevity))}
         </Box>
         <Box sx={grid}>
           {number("Comes up from", "lowC", "temperature", -10, 45)}
@@ -270,7 +271,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
           {number("and below", "noneAboveC", "temperature", -20, 30)}
         </Box>
         <FormGroup row aria-label="traits">
-          {(Object.keys(FLAG_WORDS) as Species["flags"]).map((flag) => (
+          {(Object.keys(WORDS.SpeciesFlag) as Species["flags"]).map((flag) => (
             <FormControlLabel
               key={flag}
               control={
@@ -283,12 +284,12 @@ function Form({ species, notEntered, stamp }: FormProps) {
                   }
                 />
               }
-              label={FLAG_WORDS[flag]}
+              label={WORDS.SpeciesFlag[flag]}
             />
           ))}
         </FormGroup>
         <Box sx={{ ...grid, gridTemplateColumns: { xs: "1fr", md: "1fr 1.5fr 1.5fr" } }}>
-          {choice("hazard", "Hazard", "hazard", hazard, setHazard, wordsOf(HAZARDS))}
+          {choice("hazard", "Hazard", "hazard", hazard, setHazard, wordsOf(WORDS.HazardLevel))}
           <TextField
             label="What is hazardous"
             name="hazardNote"

@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField, Typography } from "@mui/material";
 import type { ScarifyMethod, SpeciesView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
@@ -6,7 +7,7 @@ import { stepWords } from "../../drawings/steps";
 import { StepSwatch } from "../../drawings/StepSwatch";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
-import { forbidden, METHOD_WORDS } from "./routeDraft";
+import { forbidden } from "./routeDraft";
 import type { StepInHand } from "./routeDraft";
 
 interface StepRowProps {
@@ -51,7 +52,7 @@ export function StepRow(props: StepRowProps) {
             onChange={(event) => change({ method: event.target.value as ScarifyMethod })}
             sx={{ width: 150 }}
           >
-            {(Object.keys(METHOD_WORDS) as ScarifyMethod[]).map((method) => {
+            {(Object.keys(WORDS.ScarifyMethod) as ScarifyMethod[]).map((method) => {
               const why = forbidden(view, "scarify", method);
               return (
                 <MenuItem
@@ -60,7 +61,7 @@ export function StepRow(props: StepRowProps) {
                   disabled={why !== null}
                   sx={{ whiteSpace: "normal", maxWidth: 420 }}
                 >
-                  {why ? `${METHOD_WORDS[method]}: ${why}` : METHOD_WORDS[method]}
+                  {why ? `${WORDS.ScarifyMethod[method]}: ${why}` : WORDS.ScarifyMethod[method]}
                 </MenuItem>
               );
             })}

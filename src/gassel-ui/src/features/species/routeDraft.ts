@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import type {
   RouteDraft,
   RouteSetting,
@@ -7,39 +8,8 @@ import type {
   StepKind,
 } from "../../api/types";
 
-export const SETTING_WORDS: Record<RouteSetting, string> = {
-  indoors: "indoors",
-  winterContainer: "winter container",
-  autumnBed: "bed outdoors",
-};
-
-export const METHOD_WORDS: Record<ScarifyMethod, string> = {
-  abrade: "abraded",
-  nick: "nicked",
-  hotWater: "hot water",
-  professionalAcid: "acid, done by a professional",
-};
-
 /** In the order in which a season meets them. */
-export const STEP_KINDS: StepKind[] = [
-  "dryStore",
-  "scarify",
-  "soak",
-  "leach",
-  "imbibe",
-  "afterRipen",
-  "warmMoist",
-  "coldMoist",
-  "coldDry",
-  "smokeWater",
-  "gibberellicAcid",
-  "seedVernalization",
-  "germinate",
-  "growOn",
-  "dormantSeason",
-  "plantVernalization",
-  "hardenOff",
-];
+export const STEP_KINDS = Object.keys(WORDS.StepKind) as StepKind[];
 
 /** A step while it is written: numbers may be missing, and it keeps its key wherever it moves. */
 export interface StepInHand {

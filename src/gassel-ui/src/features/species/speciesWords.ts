@@ -1,37 +1,15 @@
+import { WORDS } from "../../api/words";
 import type { SpeciesView } from "../../api/types";
 import { several } from "../../shared/numbers";
+import { capital } from "../../shared/words";
 import { degrees, length } from "../../shared/units";
 import type { Units } from "../../shared/units";
 
 type Species = SpeciesView["species"];
 
-export const CLASSES: Record<Species["dormancyClass"], string> = {
-  none: "No dormancy",
-  physiological: "Physiological dormancy",
-  morphological: "Morphological dormancy",
-  morphophysiological: "Morphophysiological dormancy",
-  physical: "Physical dormancy",
-  combinational: "Combinational dormancy",
-};
-
-export const DEPTHS = { nonDeep: "non-deep", intermediate: "intermediate", deep: "deep" } as const;
-
-export const FLAG_WORDS: Record<Species["flags"][number], string> = {
-  inhibitorToLeach: "inhibitor to leach",
-  restrictingHull: "tight hull",
-  rootBeforeShoot: "root before shoot",
-  germinatesInCold: "germinates in the cold",
-  afterRipensDry: "after-ripens dry",
-  slimyWhenWet: "slimy when wet",
-  doNotDry: "do not dry",
-  needsLight: "needs light",
-  dustFine: "dust-fine",
-  tapRooted: "tap root",
-  needsDark: "needs dark",
-};
-
 export const classWords = (species: Species): string =>
-  CLASSES[species.dormancyClass] + (species.depth ? `, ${DEPTHS[species.depth]}` : "");
+  capital(WORDS.DormancyClass[species.dormancyClass]) +
+  (species.depth ? `, ${WORDS.DormancyDepth[species.depth]}` : "");
 
 const STANDS_C: Record<Species["hardiness"], number> = { snowMelt: -6, hardy: -4, halfHardy: -2, tender: 0 };
 
@@ -40,13 +18,6 @@ export const hardinessWords = (hardiness: Species["hardiness"], units: Units): s
   hardiness === "tender"
     ? "stand no frost"
     : `${hardiness === "snowMelt" ? "come up at snow-melt and " : ""}stand ${degrees(STANDS_C[hardiness], units)}`;
-
-export const LONGEVITY_WORDS: Record<Species["longevity"], string> = {
-  short: "short-lived: half dies in a year",
-  medium: "medium: half dies in 3 years",
-  long: "long: half dies in 8 years",
-  hardCoated: "hard-coated: half dies in 20 years",
-};
 
 export function depthWords(depth: SpeciesView["depth"]["depth"], units: Units): string {
   if (!depth) return "depth unknown";

@@ -1,8 +1,8 @@
+import { WORDS } from "../../api/words";
 import { Box, IconButton, TextField, Typography } from "@mui/material";
 import type { Place, SowCover, SpeciesView } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { MeasureField } from "../../shared/MeasureField";
-import { COVER_WORDS } from "../sowing/sowingWords";
 import { ContainerFields } from "../yard/ContainerFields";
 import type { ArmInHand } from "./trialDraft";
 
@@ -71,7 +71,7 @@ export function ArmFields({ arm, at, routes, places, change, leaveOut }: ArmFiel
         name={`cover-${at}`}
         value={arm.cover}
         onChange={(cover) => change({ cover })}
-        choices={[["", "as usual"], ...wordsOf<SowCover>(COVER_WORDS)]}
+        choices={[["", "as usual"], ...wordsOf<SowCover>(WORDS.SowCover)]}
       />
       <ChoiceField
         label="Stands at"

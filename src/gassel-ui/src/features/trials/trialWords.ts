@@ -1,9 +1,10 @@
+import { WORDS } from "../../api/words";
 import type { Place, TrialView } from "../../api/types";
 import { several } from "../../shared/numbers";
 import { length } from "../../shared/units";
 import type { Units } from "../../shared/units";
-import { COVER_WORDS } from "../sowing/sowingWords";
-import { careWords, KINDS } from "../yard/yardWords";
+import { said } from "../../shared/words";
+import { careWords } from "../yard/yardWords";
 
 /** Where a trial stands, in one sentence. */
 export function standing(trial: TrialView): string {
@@ -51,11 +52,16 @@ export function armWords(
   units: Units,
 ): string {
   return [
-    ...(setup ? [setup.kind ? KINDS[setup.kind] : "a vessel of its own", careWords(setup)] : []),
+    ...(setup
+      ? [
+          setup.kind ? said(WORDS.ContainerPreset[setup.kind], units) : "a vessel of its own",
+          careWords(setup),
+        ]
+      : []),
     ...(setup && setup.stonesKg > 0 ? ["with stones"] : []),
     ...(setup?.mix === "withNutrients" ? ["mix with nutrients"] : []),
     ...(depthMm === null ? [] : [`${length(depthMm, units)} deep`]),
-    ...(cover === null ? [] : [COVER_WORDS[cover]]),
+    ...(cover === null ? [] : [WORDS.SowCover[cover]]),
     ...(place === null ? [] : [places.find((p) => p.id === place)?.name ?? place]),
   ]
     .map((words) => `, ${words}`)

@@ -1,3 +1,7 @@
+import { WORDS } from "../../api/words";
+import { degrees, useUnits } from "../../shared/units";
+import type { Units } from "../../shared/units";
+import { said } from "../../shared/words";
 import { useState } from "react";
 import { Box, Typography } from "@mui/material";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
@@ -18,11 +22,12 @@ const NAMES: Record<Response, string> = {
   default: "the plain one",
 };
 
-const knots = (temperatures: number[]) => temperatures.join(", ").replaceAll("-", "−");
+const knots = (temperatures: number[], units: Units) => temperatures.map((t) => degrees(t, units)).join(", ");
 
 /** What one day between two temperatures counts as cold. */
 export function ColdDay() {
   const { palette } = useDevice();
+  const units = useUnits();
   const [minC, setMin] = useState<number | null>(2);
   const [maxC, setMax] = useState<number | null>(9);
   const [response, setResponse] = useState<Response>("usual");
@@ -81,7 +86,7 @@ export function ColdDay() {
         value={response}
         onChange={setResponse}
         choices={wordsOf(NAMES).map(
-          ([key, name]) => [key, responses ? `${name}: ${knots(responses[key])} °C` : name] as const,
+          ([key, name]) => [key, responses ? `${name}: ${knots(responses[key], units)}` : name] as const,
         )}
         helper="nothing, all from, all to, nothing; the shape is an assumption"
         sx={{ mt: 1.5, width: "100%" }}
@@ -93,7 +98,7 @@ export function ColdDay() {
             {day.effectiveDays.toFixed(2)} of a day by temperature
           </Typography>
           <Typography>
-            {day.chillHours.toFixed(1)} hours from 0 to 7.2 °C; one day of the calendar.
+            {day.chillHours.toFixed(1)} {said(WORDS.ColdSchool.chillHours, units)}; one day of the calendar.
           </Typography>
           <Why lines={day.working} about="the cold of a day" />
         </Box>

@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Typography } from "@mui/material";
 import { keepPreviousData, useQueries } from "@tanstack/react-query";
@@ -16,7 +17,6 @@ import { degrees, difference, fromMetric, unitOf, useUnits } from "../../shared/
 import { Why } from "../../shared/Why";
 import { addDays } from "../../time/days";
 import { KindField, StonesField } from "../yard/VesselFields";
-import { CAPS, EXPOSURES } from "../yard/yardWords";
 import { dailyOf, readDraft, settled, variants, writeDraft } from "./simulator";
 import type { SimulatorDraft } from "./simulator";
 
@@ -94,14 +94,14 @@ export function ContainerSimulator() {
           name="cap"
           value={draft.cap}
           onChange={(cap) => set({ cap })}
-          choices={wordsOf(CAPS)}
+          choices={wordsOf(WORDS.CapPosition)}
         />
         <ChoiceField
           label="Stands"
           name="exposure"
           value={draft.exposure}
           onChange={(exposure) => set({ exposure })}
-          choices={wordsOf(EXPOSURES)}
+          choices={wordsOf(WORDS.Exposure)}
         />
         <ChoiceField
           label="Sun of"

@@ -1,7 +1,8 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Button, Checkbox, FormControlLabel, Typography } from "@mui/material";
 import { useMix, useMixStart } from "../../book/queries";
-import type { MixShare, MixVessel } from "../../api/types";
+import type { MixShare } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { SERIF } from "../../look/theme";
 import { Card } from "../../shared/Card";
@@ -15,26 +16,6 @@ import { useUnits, volume } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { requestOf, unused } from "./mix";
 import type { MixDraft } from "./mix";
-
-const PARTS: Record<MixShare["part"], string> = {
-  peat: "peat",
-  coir: "coir",
-  vermiculite: "vermiculite",
-  perlite: "perlite",
-  sand: "coarse sand",
-  grit: "grit",
-  sphagnum: "milled sphagnum",
-  compost: "compost",
-  bark: "composted bark",
-  loam: "loam",
-};
-
-const VESSELS: Record<MixVessel, string> = {
-  bag: "bags of seed",
-  cell: "cells of trays",
-  pot: "pots",
-  container: "winter containers",
-};
 
 type Start = NonNullable<ReturnType<typeof useMixStart>["data"]>;
 
@@ -59,7 +40,7 @@ function MixingFrom({ start }: { start: Start }) {
   });
   const set = (part: Partial<MixDraft>) => setDraft((before) => ({ ...before, ...part }));
   const mix = useMix(requestOf(draft));
-  const left = unused(Object.keys(PARTS) as MixShare["part"][], draft.shares);
+  const left = unused(Object.keys(WORDS.MixPart) as MixShare["part"][], draft.shares);
   const changeShare = (i: number, share: Partial<MixDraft["shares"][number]>) =>
     set({ shares: draft.shares.map((s, n) => (n === i ? { ...s, ...share } : s)) });
   return (
@@ -86,7 +67,7 @@ function MixingFrom({ start }: { start: Start }) {
           name="vessel"
           value={draft.vessel}
           onChange={(vessel) => set({ vessel, litresEach: start.litres[vessel] ?? null })}
-          choices={wordsOf(VESSELS)}
+          choices={wordsOf(WORDS.MixVessel)}
         />
         <MeasureField
           label="Each holds"
@@ -145,7 +126,7 @@ function MixingFrom({ start }: { start: Start }) {
         <tbody>
           {draft.shares.map((share, i) => (
             <tr key={share.part} data-testid={`share-${share.part}`}>
-              <td style={{ paddingTop: 24 }}>{PARTS[share.part]}</td>
+              <td style={{ paddingTop: 24 }}>{WORDS.MixPart[share.part]}</td>
               <td style={{ width: 110 }}>
                 <NumberField
                   label="parts"
@@ -166,7 +147,7 @@ function MixingFrom({ start }: { start: Start }) {
                 {draft.shares.length > 1 && (
                   <Button
                     onClick={() => set({ shares: draft.shares.filter((_, n) => n !== i) })}
-                    aria-label={`leave out ${PARTS[share.part]}`}
+                    aria-label={`leave out ${WORDS.MixPart[share.part]}`}
                   >
                     leave out
                   </Button>
@@ -183,7 +164,7 @@ function MixingFrom({ start }: { start: Start }) {
           size="small"
           value={"" as MixShare["part"] | ""}
           onChange={(part) => part && set({ shares: [...draft.shares, { part, parts: 1 }] })}
-          choices={left.map((part) => [part, PARTS[part]] as const)}
+          choices={left.map((part) => [part, WORDS.MixPart[part]] as const)}
           sx={{ minWidth: 200, mt: 1 }}
         />
       )}

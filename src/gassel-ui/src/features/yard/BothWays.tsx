@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import { useBothWays, useSite } from "../../book/queries";
@@ -11,7 +12,6 @@ import { percent, several } from "../../shared/numbers";
 import { Why } from "../../shared/Why";
 import { shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { CAUSE_WORDS } from "../sowing/sowingWords";
 
 /** The same lot by the fridge and by the yard. */
 export function BothWays() {
@@ -70,7 +70,7 @@ function LotCard({ lot, today }: { lot: LotBothWays; today: Day }) {
               .map((l) =>
                 l.cause === "unknown"
                   ? `${l.seedlings} unknown`
-                  : `${l.seedlings} to ${CAUSE_WORDS[l.cause]}`,
+                  : `${l.seedlings} to ${WORDS.LossCause[l.cause]}`,
               )
               .join(", "),
     ],

@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
@@ -20,7 +21,7 @@ import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { Calibration } from "./Calibration";
 import { useTend } from "./useTend";
-import { CAPS, careWords, coldWords, upWords } from "./yardWords";
+import { careWords, coldWords, upWords } from "./yardWords";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
 
@@ -114,7 +115,7 @@ function ContainerPage({
         </Typography>
         <Typography data-testid="container-up">{upWords(brief, today)}</Typography>
         <Typography variant="body2">
-          Now {brief.setup.kind === "pot" ? "without a lid" : CAPS[brief.cap]}
+          Now {brief.setup.kind === "pot" ? "without a lid" : WORDS.CapPosition[brief.cap]}
           {brief.shelter === "covered"
             ? ", covered"
             : brief.shelter === "carriedIn"

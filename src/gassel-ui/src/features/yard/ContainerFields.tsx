@@ -1,17 +1,11 @@
+import { WORDS } from "../../api/words";
 import { Box, Checkbox, FormControlLabel } from "@mui/material";
-import type { ContainerMix, ContainerPreset } from "../../api/types";
+import type { ContainerMix } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
 import type { ContainerDraft } from "./containerDraft";
 import { KindField, StonesField } from "./VesselFields";
-import { CARES, KINDS } from "./yardWords";
-
-const MIXES: Record<ContainerMix, string> = {
-  lowNutrient: "low-nutrient seed mix",
-  withNutrients: "potting mix with nutrients",
-};
-
-const KINDS_AND_OWN: Record<ContainerPreset | "own", string> = { ...KINDS, own: "a vessel of my own" };
+import { CARES } from "./yardWords";
 
 const WALLS = [
   ["0.7", "clear"],
@@ -34,7 +28,7 @@ export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps
       <KindField
         name={`${at}kind`}
         kind={draft.kind}
-        words={KINDS_AND_OWN}
+        more={{ own: "a vessel of my own" }}
         change={(kind) => change({ kind })}
       />
       {own && (
@@ -74,7 +68,7 @@ export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps
           name={`${at}care`}
           value={draft.care}
           onChange={(care: ContainerDraft["care"]) => change({ care })}
-          choices={wordsOf(CARES)}
+          choices={CARES.map((care) => [care, WORDS.CareStyle[care]] as const)}
         />
       )}
       <ChoiceField
@@ -82,7 +76,7 @@ export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps
         name={`${at}mix`}
         value={draft.mix}
         onChange={(mix: ContainerMix) => change({ mix })}
-        choices={wordsOf(MIXES)}
+        choices={wordsOf(WORDS.ContainerMix)}
       />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
         <NumberField

@@ -1,25 +1,32 @@
 import type { ContainerPreset } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
-import { KINDS } from "./yardWords";
+import { useUnits } from "../../shared/units";
+import { inUnits } from "../../shared/words";
+import { WORDS } from "../../api/words";
 
 interface KindFieldProps<K extends ContainerPreset | "own"> {
   kind: K;
-  /** Those to choose from; all but a vessel of one's own where none are given. */
-  words?: Record<K, string>;
+  /** Beside those everybody knows. */
+  more?: Record<Exclude<K, ContainerPreset>, string>;
   name: string;
   change: (kind: K) => void;
 }
 
 /** What kind of container it is. */
-export const KindField = <K extends ContainerPreset | "own" = ContainerPreset>({
-  kind,
-  words = KINDS as Record<K, string>,
-  name,
-  change,
-}: KindFieldProps<K>) => (
-  <ChoiceField label="Container" name={name} value={kind} onChange={change} choices={wordsOf<K>(words)} />
-);
+export function KindField<K extends ContainerPreset | "own" = ContainerPreset>(props: KindFieldProps<K>) {
+  const { kind, more, name, change } = props;
+  const words = inUnits(WORDS.ContainerPreset, useUnits());
+  return (
+    <ChoiceField
+      label="Container"
+      name={name}
+      value={kind}
+      onChange={change}
+      choices={wordsOf<K>({ ...words, ...more } as Record<K, string>)}
+    />
+  );
+}
 
 interface StonesFieldProps {
   kg: number | null;

@@ -1,3 +1,4 @@
+import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Typography } from "@mui/material";
 import { Link } from "react-router";
@@ -11,8 +12,9 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { Why } from "../../shared/Why";
 import { shortDay } from "../../time/days";
+import { useUnits } from "../../shared/units";
+import { inUnits } from "../../shared/words";
 import type { Day } from "../../time/days";
-import { CAPS, KINDS } from "./yardWords";
 
 /** Which species go out in which wave, by their need of cold against every winter on record. */
 export function Waves() {
@@ -20,6 +22,7 @@ export function Waves() {
   const [cap, setCap] = useState<CapPosition>("off");
   const waves = useWaves(preset, cap);
   const site = useSite().data;
+  const units = useUnits();
   if (waves.error) return <Failure error={waves.error} />;
   if (!waves.data || !site) return <Loading what="thirty winters" />;
   const { record, generated, season, species, withheld } = waves.data;
@@ -35,7 +38,7 @@ export function Waves() {
           size="small"
           value={preset}
           onChange={setPreset}
-          choices={wordsOf(KINDS)}
+          choices={wordsOf<ContainerPreset>(inUnits(WORDS.ContainerPreset, units))}
           sx={{ minWidth: 180 }}
         />
         <ChoiceField
@@ -44,7 +47,7 @@ export function Waves() {
           size="small"
           value={cap}
           onChange={setCap}
-          choices={wordsOf(CAPS)}
+          choices={wordsOf(WORDS.CapPosition)}
           sx={{ minWidth: 200 }}
         />
       </Box>

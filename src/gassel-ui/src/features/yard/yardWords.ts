@@ -1,11 +1,9 @@
+import { WORDS } from "../../api/words";
 import type {
   AlertedContainer,
-  CapPosition,
   CareStyle,
   ContainerSetup,
   ContainerBrief,
-  ContainerPreset,
-  Exposure,
   YardAlert,
   YardView,
 } from "../../api/types";
@@ -13,42 +11,16 @@ import { several } from "../../shared/numbers";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 
-export const KINDS: Record<ContainerPreset, string> = {
-  jug4: "4 l milky jug",
-  jug2: "2 l milky jug",
-  bottle2: "2 l clear bottle",
-  tub6: "6 l clear tub",
-  pot: "pot under straw",
-  coldFrame: "cold frame",
-};
-
-export const CARES: Record<Exclude<CareStyle, "noHolesDailyWater">, string> = {
-  capOff: "cap off all winter",
-  capOnAtNight: "off by day, on by night",
-  openByTemperature: "on, opened by temperature",
-};
+/** The cares that are chosen; holes and water were told as one with them once. */
+export const CARES = ["capOff", "capOnAtNight", "openByTemperature"] as const satisfies readonly CareStyle[];
 
 /** How its top, holes and water are minded. */
 export const careWords = (setup: ContainerSetup): string =>
   [
-    CARES[setup.care === "noHolesDailyWater" ? "openByTemperature" : setup.care],
+    WORDS.CareStyle[setup.care === "noHolesDailyWater" ? "openByTemperature" : setup.care],
     ...(setup.holes && setup.care !== "noHolesDailyWater" ? [] : ["no holes"]),
     ...(setup.wateredDaily || setup.care === "noHolesDailyWater" ? ["watered daily"] : []),
   ].join(", ");
-
-export const CAPS: Record<CapPosition, string> = {
-  on: "cap on",
-  off: "cap off",
-  dayOffNightOn: "off by day, on by night",
-  open: "top open",
-};
-
-export const EXPOSURES: Record<Exposure, string> = {
-  open: "open ground",
-  eaves: "under eaves",
-  southWall: "south wall",
-  shade: "shade",
-};
 
 export const STATES: Record<ContainerBrief["state"], string> = {
   unknown: "not known",
