@@ -4,7 +4,8 @@ namespace Gassel.Core;
 
 /// <summary>
 /// A value within a sentence. Rules put it in as a mark that keeps the value itself; the <see cref="Speaker"/> at the edge writes it in
-/// the units of the site. A sentence stays the same text whoever reads it, so that two of them are the same when their words and values are.
+/// the units of the site. A sentence stays the same text whoever reads it, so that two of them are the same when their words
+/// and values are.
 /// </summary>
 public static class Quantity
 {
@@ -14,6 +15,10 @@ public static class Quantity
 
     /// <param name="c">°C.</param>
     public static string Temperature(double c) => Mark("t", Of(c));
+
+    /// <summary>Told in whole degrees.</summary>
+    /// <param name="c">°C.</param>
+    public static string WholeDegrees(double c) => Mark("tw", Of(c));
 
     /// <summary>From one to another, °C.</summary>
     public static string Temperatures(double lowC, double highC) => Mark("tt", Of(lowC), Of(highC));
@@ -44,6 +49,12 @@ public static class Quantity
 
     /// <summary>14 Mar; with its year where that is not the season's.</summary>
     public static string Day(DateOnly day) => Mark("d", Iso(day));
+
+    /// <summary>14 Mar of whichever year.</summary>
+    public static string DayOfYear(DateOnly day) => Mark("n", Iso(day));
+
+    /// <summary>Mar 2027.</summary>
+    public static string Month(DateOnly day) => Mark("m", Iso(day));
 
     /// <summary>Sun 14 Mar.</summary>
     public static string Weekday(DateOnly day) => Mark("w", Iso(day));

@@ -19,10 +19,13 @@ public sealed class Speaker(Units units, DateOnly? today = null)
 
     private bool IsMetric => units == Units.Metric;
 
+    /// <summary>True where there is a value to write.</summary>
+    public static bool HasValues(string sentence) => sentence.Contains(Quantity.Opens, StringComparison.Ordinal);
+
     /// <summary>The sentence with its values written out.</summary>
     public string Say(string sentence)
     {
-        if (!sentence.Contains(Quantity.Opens, StringComparison.Ordinal))
+        if (!HasValues(sentence))
             return sentence;
         var text = new StringBuilder(sentence.Length);
         var at = 0;
@@ -38,6 +41,7 @@ public sealed class Speaker(Units units, DateOnly? today = null)
         mark[0] switch
         {
             "t" => Temperature(Number(mark[1])),
+            "tw" => Temperature(IsMetric ? Math.Round(Number(mark[1]), MidpointRounding.AwayFromZero) : Number(mark[1])),
             "tt" => $"{Degrees(Number(mark[1]))}–{Temperature(Number(mark[2]))}",
             "k" => IsMetric ? $"{Short(Number(mark[1]), 1)} K" : $"{Short(Number(mark[1]) * 1.8, 1)} °F",
             "h" => IsMetric ? $"{Short(Number(mark[1]), 1)} °C·days" : $"{Short(Number(mark[1]) * 1.8, 0)} °F·days",
@@ -46,8 +50,10 @@ public sealed class Speaker(Units units, DateOnly? today = null)
             "v" => Volume(Number(mark[1])),
             "s" => IsMetric ? $"{Short(Number(mark[1]), 0)} km/h" : $"{Short(Number(mark[1]) / 1.609344, 0)} mph",
             "a" => Area(Number(mark[1])),
-            "d" => Day(DayOf(mark[1]), ""),
-            "w" => Day(DayOf(mark[1]), "ddd "),
+            "d" => Day(DayOf(mark[1])),
+            "n" => DayOf(mark[1]).ToString("d MMM", CultureInfo.InvariantCulture),
+            "m" => DayOf(mark[1]).ToString("MMM yyyy", CultureInfo.InvariantCulture),
+            "w" => DayOf(mark[1]).ToString("ddd d MMM", CultureInfo.InvariantCulture),
             "o" => Moment(mark[1]),
             "r" => IsMetric ? mark[1] : mark[2],
             _ => throw new ArgumentException($"no such mark: {mark[0]}", nameof(mark)),
@@ -99,9 +105,9 @@ public sealed class Speaker(Units units, DateOnly? today = null)
 
     private string Area(double m2) => IsMetric ? $"{Short(m2, 2)} m²" : $"{Short(m2 * 10.7639, m2 < 1 ? 1 : 0)} sq ft";
 
-    private string Day(DateOnly day, string before) =>
+    private string Day(DateOnly day) =>
         day.ToString(
-            today is { } now && Math.Abs(day.DayNumber - now.DayNumber) < NearDays ? $"{before}d MMM" : $"{before}d MMM yyyy",
+            today is { } now && Math.Abs(day.DayNumber - now.DayNumber) < NearDays ? "d MMM" : "d MMM yyyy",
             CultureInfo.InvariantCulture
         );
 

@@ -5,7 +5,9 @@ import { fileURLToPath, URL } from "node:url";
 import { format } from "prettier";
 
 const here = (path) => fileURLToPath(new URL(path, import.meta.url));
-const { schemas } = JSON.parse(readFileSync(here("../../artifacts/openapi/Gassel.Web.json"), "utf8")).components;
+const { schemas } = JSON.parse(
+  readFileSync(here("../../artifacts/openapi/Gassel.Web.json"), "utf8"),
+).components;
 const kinds = Object.entries(schemas)
   .filter(([, schema]) => schema["x-words"])
   .sort(([a], [b]) => a.localeCompare(b, "en"))
@@ -15,4 +17,7 @@ export const WORDS = {
 ${kinds.join("\n")}
 } as const;
 `;
-writeFileSync(argv[2] ?? here("src/api/words.ts"), await format(text, { parser: "typescript", printWidth: 110 }));
+writeFileSync(
+  argv[2] ?? here("src/api/words.ts"),
+  await format(text, { parser: "typescript", printWidth: 110 }),
+);

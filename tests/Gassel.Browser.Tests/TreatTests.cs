@@ -3,16 +3,17 @@ using OpenQA.Selenium;
 namespace Gassel.Browser.Tests;
 
 /// <summary>The weeks between dry seed and sowing: soaked in cycles, many bags in one pass, toxic seed read about first.</summary>
-public sealed class TreatTests : IClassFixture<DemoProgram>, IDisposable
+public sealed class TreatTests : IDisposable
 {
-    private readonly RunningProgram _program;
+    private readonly RunningProgram _program = new(demo: true);
     private readonly Browser _browser;
 
-    public TreatTests(DemoProgram demo) => (_program, _browser) = (demo.Program, new(demo.Program.Address));
+    public TreatTests() => _browser = new(_program.Address);
 
     public void Dispose()
     {
         _browser.Dispose();
+        _program.Dispose();
     }
 
     [Fact]

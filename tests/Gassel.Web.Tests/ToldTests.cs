@@ -129,7 +129,7 @@ public sealed class ToldTests : IAsyncLifetime
             .SelectMany(p => p!["parts"]!.AsArray())
             .SelectMany(p => p!["due"]!.AsArray())
             .Single(d => d!["due"]!["kind"]!.GetValue<string>() == "strawMostOff")!;
-        Assert.Contains("Set out 20 Dec 2026", straw["due"]!["working"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("Set out 20 Dec", straw["due"]!["working"]![0]!.GetValue<string>(), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -149,12 +149,12 @@ public sealed class ToldTests : IAsyncLifetime
     {
         async Task<string> Since() =>
             (await Tell(false, "arrowleaf balsamroot|1|cold-moist|1/2/2027|6|"))["lines"]![0]!["words"]!.GetValue<string>();
-        Assert.Contains("since 1 Feb 2027", await Since(), StringComparison.Ordinal);
+        Assert.Contains("since 1 Feb", await Since(), StringComparison.Ordinal);
         await _book.Put(
             "/api/site?asOf=*",
             """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"units":"unitedStates"}}"""
         );
-        Assert.Contains("since 2 Jan 2027", await Since(), StringComparison.Ordinal);
+        Assert.Contains("since 2 Jan", await Since(), StringComparison.Ordinal);
     }
 
     [Theory]

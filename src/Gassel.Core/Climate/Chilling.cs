@@ -102,12 +102,13 @@ public static class Chilling
         {
             how,
             Text.Of(
-                $"Response: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} to "
-                    + $"{response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; the shape is an assumption."
+                $"Response: nothing at or below {Quantity.Temperature(response.NoneBelowC)}, all from {response.FullFromC} to "
+                    + $"{Quantity.Temperature(response.FullToC)}, nothing at or above "
+                    + $"{Quantity.Temperature(response.NoneAboveC)}; the shape is an assumption."
             ),
             Text.Of(
-                $"By weight {effective:0.##} days, {moist.Sum(d => d.ChillHours):0.#} hours from 0 to "
-                    + $"{TemperatureDay.ChillToC} °C, {moist.Sum(d => d.CoveredHours) / 24:0.##} days by the calendar."
+                $"By weight {effective:0.##} days, {moist.Sum(d => d.ChillHours):0.#} hours "
+                    + $"{RuleOfThumb.ChillingBand}, {moist.Sum(d => d.CoveredHours) / 24:0.##} days by the calendar."
             ),
         };
         if (days.Count > moist.Count)
@@ -117,7 +118,7 @@ public static class Chilling
         foreach (var warm in interruptions)
             working.Add(
                 Text.Of(
-                    $"{DayWords.Of(warm.From)} to {DayWords.Of(warm.To)}: {warm.Days} days above {WarmAboveC:0} °C may "
+                    $"{DayWords.Of(warm.From)} to {DayWords.Of(warm.To)}: {warm.Days} days above {Quantity.WholeDegrees(WarmAboveC)} may "
                         + $"have undone what was gained before."
                 )
             );

@@ -34,16 +34,16 @@ public sealed record EmergenceForecast(
         var working = new List<string>
         {
             Text.Of(
-                $"Thermal time above {rate.BaseC:0.#} °C from {DayWords.Of(from)} "
-                    + $"on{(rate.OptimumC is { } o ? $", no faster above {o:0.#} °C"
+                $"Thermal time above {Quantity.Temperature(rate.BaseC)} from {DayWords.Of(from)} "
+                    + $"on{(rate.OptimumC is { } o ? $", no faster above {Quantity.Temperature(o)}"
                         : "")}"
-                    + $"{(rate.CeilingC is { } c ? $", nothing at {c:0.#} °C and above" : "")} "
+                    + $"{(rate.CeilingC is { } c ? $", nothing at {Quantity.Temperature(c)} and above" : "")} "
                     + $""
                     + $"(Garcia-Huidobro, Monteith & Squire 1982)."
             ),
-            Text.Of($"A tenth is up at {need.T10:0.#} °C·d, half at {need.T50:0.#}, nine tenths at {need.T90:0.#}."),
+            Text.Of($"A tenth is up at {Quantity.ThermalTime(need.T10)}, half at {need.T50:0.#}, nine tenths at {need.T90:0.#}."),
             Text.Of(
-                $"{counted.Count} days bring {counted.Sum(d => d.Degrees):0.#} °C·d. The temperatures must be those of "
+                $"{counted.Count} days bring {Quantity.ThermalTime(counted.Sum(d => d.Degrees))}. The temperatures must be those of "
                     + $"the medium; light and water are taken to be right."
             ),
         };

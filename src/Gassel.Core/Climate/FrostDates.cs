@@ -115,7 +115,7 @@ public static class FrostDates
     {
         var lines = new List<string>
         {
-            Text.Of($"Frost: a day whose minimum is at or below {thresholdC:0.#} °C."),
+            Text.Of($"Frost: a day whose minimum is at or below {Quantity.Temperature(thresholdC)}."),
             south
                 ? "South: season from 1 July; spring to 31 January, autumn 1 February to 30 June."
                 : "North: last spring frost up to 31 July, first autumn frost from 1 August.",

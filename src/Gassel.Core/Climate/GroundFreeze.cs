@@ -31,7 +31,7 @@ public static class GroundFreeze
             [
                 Text.Of(
                     $"Ground taken to freeze on the first day {(south ? "from 1 March" : "from 1 September")} with a "
-                        + $"mean of the last {MeanOverDays} days at or below 0 °C (our assumption)."
+                        + $"mean of the last {MeanOverDays} days at or below {RuleOfThumb.Freezing} (our assumption)."
                 ),
                 Text.Of(
                     $"{years.Count} winters with at least 90 % of their days; {years.Count - offsets.Count} did not "

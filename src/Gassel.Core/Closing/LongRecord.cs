@@ -125,7 +125,7 @@ public sealed record LongRecord(
             : "";
         return Text.Of(
             $"{soFar} of {inAll} winters behind it; "
-                + $"{where}{still}{(finish is { } on ? Text.Of($"; plants of planting size about {on:MMM yyyy}") : "")}."
+                + $"{where}{still}{(finish is { } on ? Text.Of($"; plants of planting size about {Quantity.Month(on)}") : "")}."
         );
     }
 }

@@ -20,7 +20,12 @@ public static partial class CauseRules
         var below = g.Measured.Count(d => d.MeanC < band.LowC);
         if (below >= DaysToMatter)
         {
-            e.For.Add(Text.Of($"{below} of {g.Days.Count} days since sowing had a mean below {band.LowC:0.#} °C, where its band begins."));
+            e.For.Add(
+                Text.Of(
+                    $"{below} of {g.Days.Count} days since sowing had a mean below {Quantity.Temperature(band.LowC)}, where "
+                        + $"its band begins."
+                )
+            );
             return e.Finding(Cause.TooCold, 2 * below > g.Days.Count ? Likelihood.Likely : Likelihood.Possible, Look);
         }
         return Unmeasured(g, e, Cause.TooCold, g.Days.Average(d => d.MeanC) < band.LowC, Look) ?? Within(g, e, Cause.TooCold, Look);
@@ -40,8 +45,8 @@ public static partial class CauseRules
         {
             e.For.Add(
                 Text.Of(
-                    $"{hottest:0.#} °C was "
-                        + $"measured{(hottest >= GerminationWarmth.CookingC ? ": at 38 °C and more seed of every kind cooks"
+                    $"{Quantity.Temperature(hottest)} was "
+                        + $"measured{(hottest >= GerminationWarmth.CookingC ? $": {RuleOfThumb.SeedCooks} and more kills any seed"
                             : ": too hot for every native here")}."
                 )
             );
@@ -49,12 +54,12 @@ public static partial class CauseRules
         if (above >= DaysToMatter)
             e.For.Add(
                 Text.Of(
-                    $"{above} of {g.Days.Count} days since sowing had a mean above {band.HighC:0.#} °C, where its band "
+                    $"{above} of {g.Days.Count} days since sowing had a mean above {Quantity.Temperature(band.HighC)}, where its band "
                         + $"ends: cool germinators fall dormant again."
                 )
             );
         if (g.OnMat && SowingAdvice.NoMatFor(g.Species) is not null)
-            e.For.Add(Text.Of($"It stands on a mat, and this kind wants no more than {band.HighC:0.#} °C."));
+            e.For.Add(Text.Of($"It stands on a mat, and this kind wants no more than {Quantity.Temperature(band.HighC)}."));
         if (e.For.Count > 0)
             return e.Finding(
                 Cause.TooHot,
@@ -114,10 +119,10 @@ public static partial class CauseRules
             return e.Finding(Cause.TooDeep, Likelihood.CannotTell, $"Nobody recorded how deep it was sown. {Look}");
         if (depth > own.HighMm)
         {
-            e.For.Add(Text.Of($"Sown {depth:0.#} mm deep; this kind wants {own.LowMm:0.#} to {own.HighMm:0.#} mm."));
+            e.For.Add(Text.Of($"Sown {Quantity.Length(depth)} deep; this kind wants {Quantity.Lengths(own.LowMm, own.HighMm)}."));
             return e.Finding(Cause.TooDeep, depth >= (2 * own.HighMm) + 1 ? Likelihood.Likely : Likelihood.Possible, Look);
         }
-        e.Against.Add(Text.Of($"Sown {depth:0.#} mm deep; this kind wants {own.LowMm:0.#} to {own.HighMm:0.#} mm."));
+        e.Against.Add(Text.Of($"Sown {Quantity.Length(depth)} deep; this kind wants {Quantity.Lengths(own.LowMm, own.HighMm)}."));
         return e.Finding(Cause.TooDeep, Likelihood.Unlikely, Look);
     }
 
@@ -128,7 +133,7 @@ public static partial class CauseRules
             return null;
         var (band, mean) = (g.Species.Germination, g.Days.Average(d => d.MeanC));
         var words = Text.Of(
-            $"The place is taken to have {mean:0.#} °C, and its band is {band.LowC:0.#}–{band.HighC:0.#} °C; "
+            $"The place is taken to have {Quantity.Temperature(mean)}, and its band is {Quantity.Temperatures(band.LowC, band.HighC)}; "
                 + $"{(g.Measured.Any() ? $"only {g.Measured.Count()} of {g.Days.Count} days were measured" : "no reading")}."
         );
         if (assumedOutside)
@@ -142,9 +147,9 @@ public static partial class CauseRules
     {
         e.Against.Add(
             Text.Of(
-                $"Measured since sowing: {g.Measured.Min(d => d.MinC):0.#} to {g.Measured.Max(d => d.MaxC):0.#} °C, "
-                    + $"mean {g.Measured.Average(d => d.MeanC):0.#} °C; its band is "
-                    + $"{g.Species.Germination.LowC:0.#}–{g.Species.Germination.HighC:0.#} °C."
+                $"Measured since sowing: {Quantity.Temperatures(g.Measured.Min(d => d.MinC), g.Measured.Max(d => d.MaxC))}, "
+                    + $"mean {Quantity.Temperature(g.Measured.Average(d => d.MeanC))}; its band is "
+                    + $"{Quantity.Temperatures(g.Species.Germination.LowC, g.Species.Germination.HighC)}."
             )
         );
         return e.Finding(cause, Likelihood.Unlikely, look);

@@ -113,7 +113,7 @@ public static partial class CauseRules
         var freezing = g.Measured.Count(d => d.MinC < 0);
         if (freezing > 0 && g.Result.Emerged > 0)
         {
-            e.For.Add(Text.Of($"{freezing} days since sowing went below 0 °C."));
+            e.For.Add(Text.Of($"{freezing} days since sowing went below {RuleOfThumb.Freezing}."));
             return e.Finding(Cause.Frost, Likelihood.Possible, Look);
         }
         if (g.Outdoors)

@@ -57,7 +57,7 @@ public static partial class DueWork
                 ),
                 Text.Of(
                     $"{StrawOffBeforeDays} days before it, {DayWords.Of(due)} (our assumption for early spring); a "
-                        + $"week with a mean of {YardWatch.MulchOffC:0} °C asks for it sooner."
+                        + $"week with a mean of {Quantity.WholeDegrees(YardWatch.MulchOffC)} asks for it sooner."
                 ),
             ]
         );

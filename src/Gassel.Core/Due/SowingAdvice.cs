@@ -114,8 +114,8 @@ public sealed record SowingAdvice(
     public static string? NoMatFor(Species species) =>
         species.Germination.HighC <= NoMatToC
             ? Text.Of(
-                $"No heat mat: it comes up at {species.Germination.LowC:0}–{species.Germination.HighC:0} °C, and a mat "
-                    + $"lifts 10–12 °C above the room."
+                $"No heat mat: it comes up at {Quantity.Temperatures(species.Germination.LowC, species.Germination.HighC)}, and a mat "
+                    + $"lifts {RuleOfThumb.MatLifts} above the room."
             )
             : null;
 

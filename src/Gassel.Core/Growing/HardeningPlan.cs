@@ -77,7 +77,10 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                         step,
                         HardeningDayKind.Wait,
                         0,
-                        Say($"{(opened ? "Keep it shut" : "Wait")}: gusts of {weather.Value.GustKmh:0} km/h; the end moves by a day.")
+                        Say(
+                            $"{(opened ? "Keep it shut" : "Wait")}: gusts of {Quantity.Speed(weather.Value.GustKmh!.Value)}; "
+                                + $"the end moves by a day."
+                        )
                     )
                 );
             else if (weather?.MaxC < inBelow + DayAboveK)
@@ -87,7 +90,10 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                         step,
                         HardeningDayKind.Wait,
                         0,
-                        Say($"{(opened ? "Keep it shut" : "Wait")}: {weather.Value.MaxC:0} °C at most by day; the end moves by a day.")
+                        Say(
+                            $"{(opened ? "Keep it shut" : "Wait")}: {Quantity.WholeDegrees(weather.Value.MaxC)} at most by "
+                                + $"day; the end moves by a day."
+                        )
                     )
                 );
             else
@@ -105,8 +111,9 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                 var rule = isKnown
                     ? ""
                     : Say(
-                        $" No outlook: only above {inBelow + DayAboveK:0} °C by "
-                            + $"day{(stays ? " and" : "")}{(stays ? $" {inBelow:0} °C at night" : "")}, without strong wind."
+                        $" No outlook: only above {Quantity.WholeDegrees(inBelow + DayAboveK)} by "
+                            + $"day{(stays ? " and" : "")}{(stays ? $" {Quantity.WholeDegrees(inBelow)} at night" : "")}, "
+                            + $"without strong wind."
                     );
                 plan.Add(
                     new(
@@ -117,12 +124,14 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                         (opened, frost, stays) switch
                         {
                             (true, true, _) => Say(
-                                $"Open by day; shut tonight: {night:0.#} °C, below {inBelow:0} °C; the end moves by a day."
+                                $"Open by day; shut tonight: {Quantity.Temperature(night!.Value)}, below "
+                                    + $"{Quantity.WholeDegrees(inBelow)}; the end moves by a day."
                             ),
                             (true, _, true) => "Open day and night.",
                             (true, _, _) => Say($"Top open {hours} h; shut for the night."),
                             (_, true, _) => Say(
-                                $"Out by day, {shade}; in tonight: {night:0.#} °C, below {inBelow:0} °C; the end moves by a day."
+                                $"Out by day, {shade}; in tonight: {Quantity.Temperature(night!.Value)}, below "
+                                    + $"{Quantity.WholeDegrees(inBelow)}; the end moves by a day."
                             ),
                             (_, _, true) => Say($"Out day and night, {shade}."),
                             _ => Say($"{hours} h out, {shade}; in for the night."),
@@ -149,10 +158,13 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                             + $"7 to 14); out at night for the last third."
                     ),
                 Say(
-                    $"{(tender ? "Tender" : "Hardy")} plants {(opened ? "are shut" : "go in")} below {inBelow:0} °C "
-                        + $"(common practice, no source); gusts from {WaitOverKmh:0} km/h wait (our assumption)."
+                    $"{(tender ? "Tender" : "Hardy")} plants {(opened ? "are shut" : "go in")} below {Quantity.WholeDegrees(inBelow)} "
+                        + $"(common practice, no source); gusts from {Quantity.Speed(WaitOverKmh)} wait (our assumption)."
                 ),
-                Say($"A day below {inBelow + DayAboveK:0} °C waits (our assumption); a frosty night that was to be out does not count."),
+                Say(
+                    $"A day below {Quantity.WholeDegrees(inBelow + DayAboveK)} waits (our assumption); a frosty night that was "
+                        + $"to be out does not count."
+                ),
                 Say(
                         $"{plan.Count - step} days waited, skipped or spent in at night; ready {DayWords.Of(ready)}. "
                             + $"{(plan.Exists(d => !d.WeatherKnown)

@@ -28,8 +28,8 @@ public sealed record LampLook(DateOnly DueOn, DateOnly? LastOn, int LateDays, in
             Math.Max(0, today.DayNumber - due.DayNumber),
             grow.Count,
             raised is { } on
-                ? $"Lamps last set {DayWords.Of(on)}; tubes 5–8 cm above the leaves, LED by its maker."
-                : "Nobody recorded how high the lamps hang: tubes 5–8 cm above the leaves, LED by its maker.",
+                ? $"Lamps last set {DayWords.Of(on)}; tubes {RuleOfThumb.TubesAbove} above the leaves, LED by its maker."
+                : $"Nobody recorded how high the lamps hang: tubes {RuleOfThumb.TubesAbove} above the leaves, LED by its maker.",
             [
                 Text.Of(
                     $"{(raised is null ? $"First seedling there {DayWords.Of(first)}" : $"Last set {DayWords.Of(raised.Value)}")} "

@@ -39,7 +39,7 @@ public sealed record LightDay(
                         + $"{Lamps.LeastDarkHours:0} h dark (common practice, no source)."
                 ),
                 Text.Of($"{watts:0.#} W × {lamps.LightHours:0.#} h = {kWh:0.###} kWh a day."),
-                "Fluorescent tubes 5 to 8 cm above the leaves, LED by its maker, usually 15 to 45 cm (common "
+                $"Fluorescent tubes {RuleOfThumb.TubesAbove} above the leaves, LED by its maker, usually {RuleOfThumb.LedAbove} (common "
                     + "practice, no source). Residual-current (GFCI) outlet, drip loop.",
             ]
         );

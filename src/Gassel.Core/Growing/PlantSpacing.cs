@@ -17,8 +17,9 @@ public sealed record PlantSpacing(double SquareM2, double StaggeredM2, double Pe
             1 / each,
             [
                 Text.Of(
-                    $"{plants} plants × ({spacingCm:0.#} cm)² = {square:0.##} m² on the square, {1 / each:0.##} to the "
-                        + $"m²; in staggered rows √3/2 of it, {staggered:0.##} m². Edges are not counted."
+                    $"{plants} plants × ({Quantity.Length(10 * spacingCm)})² = {Quantity.Area(square)} on the square, "
+                        + $"{1 / each:0.##} to the "
+                        + $"m²; in staggered rows √3/2 of it, {Quantity.Area(staggered)}. Edges are not counted."
                 ),
             ]
         );

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Climate;
 using Gassel.Core.Treatments;
 
@@ -86,13 +85,13 @@ public sealed record PlantingOut(
     {
         if (outlook?.Thresholds[Threshold(hardiness)] is { Frost: { SpringYearsUsed: >= FrostDates.YearsForARisk } frost } threshold)
         {
-            var degrees = threshold.ThresholdC.ToString("0.#", CultureInfo.InvariantCulture).Replace('-', '−');
+            var degrees = Quantity.Temperature(threshold.ThresholdC);
             if (frost.Risk.LastSpringAfter.FirstOrDefault(s => s.Share <= risk) is { Date: { } date })
             {
                 return (
                     date,
                     Text.Of(
-                        $"{degrees} °C kills {threshold.Hurts}; it came after that day in at most {100 * risk:0} % of "
+                        $"{degrees} kills {threshold.Hurts}; it came after that day in at most {100 * risk:0} % of "
                             + $"{frost.SpringYearsUsed} springs."
                     )
                 );
@@ -101,7 +100,7 @@ public sealed record PlantingOut(
                 return (
                     south ? "09-01" : "03-01",
                     Text.Of(
-                        $"{degrees} °C kills {threshold.Hurts}; none of {frost.SpringYearsUsed} springs had it. From "
+                        $"{degrees} kills {threshold.Hurts}; none of {frost.SpringYearsUsed} springs had it. From "
                             + $"{(south ? "September" : "March")} on (our assumption)."
                     )
                 );

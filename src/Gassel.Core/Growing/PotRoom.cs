@@ -23,8 +23,9 @@ public sealed record PotRoom(int Pots, double WidthCm, int PerTray, int Trays, d
             m2,
             [
                 Text.Of(
-                    $"{perTray} pots of {widthCm:0.#} cm to a tray of {TrayWidthCm:0} × {TrayLengthCm:0} cm; {pots} of "
-                        + $"them fill {trays} {(trays == 1 ? "tray" : "trays")}, {m2:0.##} m²."
+                    $"{perTray} pots of {Quantity.Length(10 * widthCm)} to a tray of {TrayWidthCm:0} × "
+                        + $"{Quantity.Length(10 * TrayLengthCm)}; {pots} of "
+                        + $"them fill {trays} {(trays == 1 ? "tray" : "trays")}, {Quantity.Area(m2)}."
                 ),
             ]
         );

@@ -29,13 +29,15 @@ public sealed record PotSize(double FromCm, double ToCm, double Litres, double M
             plants * middle * middle / 10_000,
             [
                 Text.Of(
-                    $"From {widthCm:0.#} cm the next pot is {least:0.#} to {most:0.#} cm wider (common practice, no "
-                        + $"source: up to {WideCm:0} cm pots 2.5 to 5 cm, beyond 5 to 8)."
+                    $"From {Quantity.Length(10 * widthCm)} the next pot is {least:0.#} to {Quantity.Length(10 * most)} wider "
+                        + $"(common practice, no "
+                        + $"source: up to {Quantity.Length(10 * WideCm)} pots {RuleOfThumb.NextPotSmall}, beyond "
+                        + $"{RuleOfThumb.NextPotWide})."
                 ),
                 Text.Of(
-                    $"A pot of {middle:0.#} cm holds {litres:0.##} l (as high as wide, tapering by a fifth: our "
-                        + $"assumption); {plants} of them {litres * plants:0.#} l of mix on "
-                        + $"{plants * middle * middle / 10_000:0.##} m²."
+                    $"A pot of {Quantity.Length(10 * middle)} holds {Quantity.Volume(litres)} (as high as wide, tapering by a fifth: our "
+                        + $"assumption); {plants} of them {Quantity.Volume(litres * plants)} of mix on "
+                        + $"{Quantity.Area(plants * middle * middle / 10_000)}."
                 ),
                 "Crown at the level of the mix; tap-rooted kinds go straight into deep cells and are not pricked out.",
             ]

@@ -54,7 +54,7 @@ public sealed record Vernalization(
         var words =
             undone > 0
                 ? Text.Of(
-                    $"{sum:0.0} effective days, but {heat[0].Days} days above {HeatC:0} °C from "
+                    $"{sum:0.0} effective days, but {heat[0].Days} days above {Quantity.WholeDegrees(HeatC)} from "
                         + $"{DayWords.Of(heat[0].From)} on may have undone them."
                 )
             : met is { } on ? Text.Of($"{sum:0.0} effective days, enough since {DayWords.Of(on)}.")
@@ -66,7 +66,7 @@ public sealed record Vernalization(
         if (frosts.Count > 0)
             words += Text.Of(
                 $" Frost on {frosts.Count} {(frosts.Count == 1 ? "day" : "days")}, down to "
-                    + $"{frosts.Min(f => f.MinC).ToString("0.#", culture).Replace('-', '−')} °C: it adds nothing and may "
+                    + $"{Quantity.Temperature(frosts.Min(f => f.MinC))}: it adds nothing and may "
                     + $"have hurt the leaves."
             );
         return new(
@@ -81,16 +81,18 @@ public sealed record Vernalization(
             [
                 Text.Of(
                     $"Effective days by "
-                        + $"{string.Join(", ", VernalizationNeed.Response.Knots.Select(k => k.ToString("0.#", culture)))} "
-                        + $"°C, the response of vernalizing (starter value, from memory); it is not that of breaking dormancy."
+                        + $"{string.Join(", ", VernalizationNeed.Response.Knots.Select(Quantity.Temperature))}"
+                        + $", the response of vernalizing (starter value, from memory); it is not that of breaking dormancy."
                 ),
                 need.Kind == VernalizationKind.GardenKind
-                    ? "Garden kinds: moist seed two weeks cold, and/or plants 10 to 14 days at 7 to 10 °C without "
+                    ? $"Garden kinds: moist seed two weeks cold, and/or plants 10 to 14 days at {RuleOfThumb.VernalizingBand} without "
                         + "frost, about two weeks before planting out; both is best (common practice, no source)."
-                    : "Wild rosettes: grown to size, then 8 to 12 weeks or more at 0 to 7 °C outdoors (common practice, no source).",
+                    : $"Wild rosettes: grown to size, then 8 to 12 weeks or more at {RuleOfThumb.RosetteBand} outdoors (common "
+                        + $"practice, no source).",
                 Text.Of(
-                    $"Frost at {FrostC:0} °C or below adds nothing and may injure. {HeatDays} or more days above "
-                        + $"{HeatC:0} °C within {SoonDays} days after a treatment of less than {ShortBelow:0} effective days "
+                    $"Frost at {Quantity.WholeDegrees(FrostC)} or below adds nothing and may injure. {HeatDays} or more days above "
+                        + $"{Quantity.WholeDegrees(HeatC)} within {SoonDays} days after a treatment of less than "
+                        + $"{ShortBelow:0} effective days "
                         + $"can undo it."
                 ),
             ]

@@ -66,11 +66,11 @@ public sealed record VernalizationPlan(
             [
                 kind == VernalizationKind.GardenKind
                     ? Text.Of(
-                        $"Moist seed {SeedDays} days in the cold, plants 10 to 14 days at 7 to 10 °C without frost, "
+                        $"Moist seed {SeedDays} days in the cold, plants 10 to 14 days at {RuleOfThumb.VernalizingBand} without frost, "
                             + $"done {DoneBefore} days before planting out; both is best, a late starter does the plants "
                             + $"alone (common practice, no source)."
                     )
-                    : "A rosette is grown to size, then overwintered outdoors 8 to 12 weeks or more at 0 to 7 °C "
+                    : $"A rosette is grown to size, then overwintered outdoors 8 to 12 weeks or more at {RuleOfThumb.RosetteBand} "
                         + "(common practice, no source).",
                 "Only for kinds that need it. It is not the cold that breaks dormancy, and its response is its own.",
                 byDay.Count == 0
@@ -193,13 +193,14 @@ public sealed record VernalizationPlan(
 
     private static string Risk(VernalizationRecord? years, VernalizationNeed need) =>
         years is null
-            ? "A frosty night may hurt the leaves, and two days above 25 °C soon after a short treatment can undo it; "
+            ? $"A frosty night may hurt the leaves, and two days above {RuleOfThumb.UndoneByHeat} soon after a short treatment "
+                + $"can undo it; "
                 + "how often is not known without a weather record."
             : Text.Of(
                 $"Of {years.Years} years on record out of doors {Share(years.EnoughShare)} gave at least "
                     + $"{need.Days.Shortest} effective days (half of them {years.EffectiveMedian:0.0} or more), "
                     + $"{Share(years.FrostShare)} had frost on the leaves, {Share(years.HeatShare)} heat that may undo "
-                    + $"it.{(years.EnoughShare < Doubtful ? " A cool room or a frame at 7 to 10 °C is surer than the yard." : "")}"
+                    + $"it.{(years.EnoughShare < Doubtful ? $" A room or frame at {RuleOfThumb.VernalizingBand} is safer." : "")}"
             );
 
     private static string Share(double share) => Text.Of($"{100 * share:0} %");

@@ -29,9 +29,9 @@ public static class Accidents
             )
             {
                 if (trouble is { Kind: PlaceTroubleKind.TooHot, WorstC: >= GerminationWarmth.CookingC })
-                    return $"cooked on {DayWords.Of(Day(trouble.From))}, at {trouble.WorstC:0} °C";
+                    return $"cooked on {DayWords.Of(Day(trouble.From))}, at {Quantity.WholeDegrees(trouble.WorstC!.Value)}";
                 if (trouble.Kind == PlaceTroubleKind.Frozen && part.Checks.Any(c => c.Sprouted > 0 && c.On <= Day(trouble.From)))
-                    return $"frozen after sprouting on {DayWords.Of(Day(trouble.From))}, at {trouble.WorstC:0} °C";
+                    return $"frozen after sprouting on {DayWords.Of(Day(trouble.From))}, at {Quantity.WholeDegrees(trouble.WorstC!.Value)}";
             }
         }
         for (var i = 1; i < part.Checks.Count; i++)

@@ -210,7 +210,8 @@ public sealed record ColdSoFar(
             working.Add(
                 Text.Of(
                     $"{DayWords.Of(spell.From)} to {DayWords.Of(spell.To)}: {spell.Days} days above "
-                        + $"{Chilling.WarmAboveC:0} °C before the shortest time: all may be kept or it may have started again."
+                        + $"{Quantity.WholeDegrees(Chilling.WarmAboveC)} before the shortest time: all may be kept or it may "
+                        + $"have started again."
                 )
             );
         }
@@ -228,7 +229,7 @@ public sealed record ColdSoFar(
     {
         string Amount(ColdAmount a) =>
             Text.Of(
-                $"{a.Effective:0.0} days by weight, {a.ChillHours:0} hours from 0 to {TemperatureDay.ChillToC} °C, "
+                $"{a.Effective:0.0} days by weight, {a.ChillHours:0} hours {RuleOfThumb.ChillingBand}, "
                     + $"{a.Days:0.0} days by the calendar"
             );
         if (measured.Days > 0)
@@ -243,9 +244,10 @@ public sealed record ColdSoFar(
             );
         working.Add(
             Text.Of(
-                $"Weight of the species: nothing at or below {response.NoneBelowC} °C, all from {response.FullFromC} "
-                    + $"to {response.FullToC} °C, nothing at or above {response.NoneAboveC} °C; its shape is an assumption, "
-                    + $"so the need stands under 0, 1, 5, 10 °C as well."
+                $"Weight of the species: nothing at or below {Quantity.Temperature(response.NoneBelowC)}, all from {response.FullFromC} "
+                    + $"to {Quantity.Temperature(response.FullToC)}, nothing at or above "
+                    + $"{Quantity.Temperature(response.NoneAboveC)}; its shape is an assumption, "
+                    + $"so the need stands under {RuleOfThumb.PlainResponse} as well."
             )
         );
         if (rate is { } gained)

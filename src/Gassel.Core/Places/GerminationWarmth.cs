@@ -16,11 +16,14 @@ public sealed record GerminationWarmth(WarmthLevel Level, double TempC, string W
     {
         var band = species.Germination;
         string Say(string what) =>
-            Text.Of($"{tempC:0.#} °C, and {species.CommonName} comes up at {band.LowC:0.#}–{band.HighC:0.#} °C: {what}");
+            Text.Of(
+                $"{Quantity.Temperature(tempC)}, and {species.CommonName} comes up at "
+                    + $"{Quantity.Temperatures(band.LowC, band.HighC)}: {what}"
+            );
         var away = onMat ? "Take it off the mat, or turn the thermostat down." : "Move it to a cooler place, out of the sun.";
         return tempC switch
         {
-            >= CookingC => new(WarmthLevel.Cooking, tempC, Say("at 38 °C and more seed of every kind cooks."), away),
+            >= CookingC => new(WarmthLevel.Cooking, tempC, Say($"at {RuleOfThumb.SeedCooks} and more seed of every kind cooks."), away),
             >= PlaceWatch.HotC => new(WarmthLevel.TooHot, tempC, Say("too hot for every native here."), away),
             _ when tempC > band.HighC => new(WarmthLevel.AboveBand, tempC, Say("seed above its band waits, or falls dormant again."), away),
             _ when tempC < band.LowC => new(

@@ -125,7 +125,8 @@ public static class PlaceWatch
             null,
             jump.TempC,
             Text.Of(
-                $"The probe of {Lower(place.Name)} jumped to {jump.TempC:0.#} °C faster than any shelf can: kept, and left out of the cold."
+                $"The probe of {Lower(place.Name)} jumped to {Quantity.Temperature(jump.TempC)} faster than any shelf can: "
+                    + $"kept, and left out of the cold."
             ),
             "Look at its cable and where it lies."
         );
@@ -162,16 +163,19 @@ public static class PlaceWatch
         {
             var (limit, now) = kind switch
             {
-                PlaceTroubleKind.TooWarm => ($"above {ColdTooWarmC:0} °C", "cold this warm counts little, and seed may sprout or mould"),
+                PlaceTroubleKind.TooWarm => (
+                    $"above {Quantity.WholeDegrees(ColdTooWarmC)}",
+                    "cold this warm counts little, and seed may sprout or mould"
+                ),
                 PlaceTroubleKind.Frozen => (
-                    $"below {FrozenBelowC:0} °C",
+                    $"below {Quantity.WholeDegrees(FrozenBelowC)}",
                     "frozen moist seed gains nothing and loses nothing; seed that has sprouted dies"
                 ),
                 _ when WorstC >= GerminationWarmth.CookingC => (
-                    $"at {GerminationWarmth.CookingC:0} °C or more",
+                    $"at {Quantity.WholeDegrees(GerminationWarmth.CookingC)} or more",
                     "seed of every kind cooks"
                 ),
-                _ => ($"at {HotC:0} °C or more", "seed of cool germinators falls dormant again, and hotter seed dies"),
+                _ => ($"at {Quantity.WholeDegrees(HotC)} or more", "seed of cool germinators falls dormant again, and hotter seed dies"),
             };
             var toDo = kind switch
             {
@@ -190,7 +194,7 @@ public static class PlaceWatch
                 WorstC,
                 Text.Of(
                     $"{place.Name} {(to is not null ? "was" : CookedTo < LastAt ? "has been" : "is")} {limit}, at "
-                        + $"worst {WorstC:0.#} °C: {now}."
+                        + $"worst {Quantity.Temperature(WorstC)}: {now}."
                 ),
                 to is null ? toDo : null
             );

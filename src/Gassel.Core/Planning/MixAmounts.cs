@@ -50,24 +50,25 @@ public static class MixAmounts
         var water = parts.Sum(p => p.Litres * WaterFor(p.Part));
         var working = new List<string>
         {
-            Text.Of($"{count} × {litresEach:0.###} l = {filled:0.##} l when settled."),
+            Text.Of($"{count} × {Quantity.Volume(litresEach)} = {Quantity.Volume(filled)} when settled."),
             Text.Of(
                 $"Settling {settling:0.##} (our assumption unless you measured it): {filled:0.##} ÷ (1 − "
-                    + $"{settling:0.##}) = {loose:0.##} l loose."
+                    + $"{settling:0.##}) = {Quantity.Volume(loose)} loose."
             ),
             Text.Of(
                 $"Shares "
                     + $"{string.Join(" : ", shares.Select(s => s.Parts.ToString("0.##", CultureInfo.InvariantCulture)))} of "
                     + $"{all:0.##} parts by loose volume: "
                     + $"{string.Join(", ", parts
-                        .Select(p => $"{p.Part.Words()} {p.Litres.ToString("0.##", CultureInfo.InvariantCulture)} l"))}."
+                        .Select(p => $"{p.Part.Words()} {Quantity.Volume(p.Litres)}"))}."
             ),
             Text.Of(
                 $"Water to begin with, by part (our assumption: "
                     + $"{string.Join(", ", parts
-                        .Select(p => $"{p.Part.Words()} {WaterFor(p.Part).ToString("0.##", CultureInfo.InvariantCulture)} l/l"))}): "
+                        .Select(p => $"{p.Part.Words()} {WaterFor(p.Part).ToString("0.##", CultureInfo.InvariantCulture)} "
+                        + $"parts of water"))}): "
                     + $""
-                    + $"{water:0.##} l. Add it in three goes."
+                    + $"{Quantity.Volume(water)}. Add it in three goes."
             ),
         };
         return new(

@@ -59,7 +59,14 @@ public sealed record MediumAmount(
         };
         var waterMl = (int)Math.Round(ml * water / 5) * 5;
         var moist = medium == MoistMedium.Sand ? "It holds its shape when pressed, and no water stands on it." : Wrung;
-        return new(medium, Text.Of($"about {ml} ml of {name}, {waterMl} ml of water to begin with"), ml, waterMl, moist, topics);
+        return new(
+            medium,
+            Text.Of($"about {Quantity.Volume(ml / 1000.0)} of {name}, {Quantity.Volume(waterMl / 1000.0)} of water to begin with"),
+            ml,
+            waterMl,
+            moist,
+            topics
+        );
     }
 
     private static string Count(int n, string what) => Text.Of($"{n} {what}{(n == 1 ? "" : "s")}");

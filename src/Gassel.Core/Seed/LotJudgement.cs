@@ -176,7 +176,7 @@ public sealed record LotJudgement(
         }
         if (ofRoute?.On is { } on && (today.DayNumber - on.DayNumber) / 365.25 > OldTestYears)
         {
-            yield return new(LotWarningKind.OldTest, Text.Of($"The test is of {on:MMM yyyy}; seed has aged since."));
+            yield return new(LotWarningKind.OldTest, Text.Of($"The test is of {Quantity.Month(on)}; seed has aged since."));
         }
         foreach (var other in (lot.Tests ?? []).Where(t => !TestTreatment.IsOfRoute(t, route)))
         {

@@ -11,7 +11,7 @@ public static class SowingDepth
         if (species.Has(SpeciesFlag.NeedsLight))
             return new(new(0, 0), "Needs light: on the surface, pressed in for contact.");
         if (school == DepthSchool.Grit)
-            return new(new(3, 6), "By your school: under 3–6 mm of coarse grit.");
+            return new(new(3, 6), $"By your school: under {RuleOfThumb.GritDeep} of coarse grit.");
         if (species.SeedSize is not { } size)
             return new(null, "Unknown: give a depth, or the size of the seed.");
         return school switch
@@ -23,5 +23,5 @@ public static class SowingDepth
     }
 
     private static DepthAdvice By(double lowMm, double highMm, string rule, double measureMm) =>
-        new(new(lowMm, highMm), Text.Of($"By your school, {rule}: seed {measureMm:0.#} mm."));
+        new(new(lowMm, highMm), Text.Of($"By your school, {rule}: seed {Quantity.Length(measureMm)}."));
 }

@@ -27,7 +27,7 @@ public static partial class StarterLibrary
                         "fridge",
                         new(330, 365, 730),
                         Cold(60, 84, 112),
-                        ComeUp(5, 15, 30, 2, 12, "Cool and bright; stops above about 15 °C.")
+                        ComeUp(5, 15, 30, 2, 12, $"Cool and bright; stops above about {RuleOfThumb.BrightAndCoolStops}.")
                     ),
                 ]
             ),
@@ -213,7 +213,7 @@ public static partial class StarterLibrary
                     StepKind.PlantVernalization,
                     new(56, 70, 84),
                     new(0, 7),
-                    Note: "Outdoors, 8 to 12 weeks at 0–7 °C; frost adds nothing and may injure."
+                    Note: $"Outdoors, 8 to 12 weeks at {RuleOfThumb.RosetteBand}; frost adds nothing and may injure."
                 ),
                 new(StepKind.HardenOff, new(7, 7, 14), Note: "Out by degrees; heat soon after can undo a short cold."),
             ]

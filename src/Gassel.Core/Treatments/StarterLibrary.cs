@@ -68,7 +68,7 @@ public static partial class StarterLibrary
                 .. steps,
                 new(GrowOn, growOn),
                 // 7–14 days before planting out (common practice, no source)
-                new(HardenOff, new(7, 10, 14), Note: "One or two hours of shade first, longer each day; in below 0 °C."),
+                new(HardenOff, new(7, 10, 14), Note: $"One or two hours of shade first, longer each day; in below {RuleOfThumb.Freezing}."),
             ]
         );
 

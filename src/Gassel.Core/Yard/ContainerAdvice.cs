@@ -30,11 +30,11 @@ public static class ContainerAdvice
         {
             PreparationStep.DrainHoles => "drain holes in the bottom, six or more; blade and hot tools away from the hand, on a board",
             PreparationStep.VentHoles => "vent holes in the top",
-            PreparationStep.Hinge => "cut around at a third of the height, a hinge of 30–50 mm left",
+            PreparationStep.Hinge => $"cut around at a third of the height, a hinge of {RuleOfThumb.HingeLeft} left",
             PreparationStep.MixFilled => Text.Of(
-                $"{setup.MixCm:0.#} cm of "
+                $"{Quantity.Length(10 * setup.MixCm)} of "
                     + $"{(setup.Mix == ContainerMix.LowNutrient ? "low-nutrient seed mix" : "potting mix with nutrients")}; "
-                    + $"7–10 cm is usual"
+                    + $"{RuleOfThumb.MixDeep} is usual"
             ),
             PreparationStep.Moistened => "mix moist through before the seed goes in; dry mix sheds water",
             PreparationStep.Sown => "sown, grit over seed that is not dust-fine and needs no light",
@@ -50,14 +50,19 @@ public static class ContainerAdvice
         if (setup.Own is { } own)
         {
             if (own.Litres < LeastLitres)
-                doubts.Add(Text.Of($"Too small: {own.Litres:0.#} l dries and tips over; 2 to 4 l work."));
+                doubts.Add(Text.Of($"Too small: {Quantity.Volume(own.Litres)} dries and tips over; {RuleOfThumb.VesselHolds} work."));
             if (own.HeightCm < LeastHeightCm)
-                doubts.Add(Text.Of($"Too low: {own.HeightCm:0.#} cm leaves seedlings no room over the mix; {LeastHeightCm:0} cm or more."));
+                doubts.Add(
+                    Text.Of(
+                        $"Too low: {Quantity.Length(10 * own.HeightCm)} leaves seedlings no room over the mix; "
+                            + $"{Quantity.Length(10 * LeastHeightCm)} or more."
+                    )
+                );
             if (own.Transmittance < OpaqueBelow)
                 doubts.Add("Opaque: seedlings under a closed lid get no light; clear or translucent works.");
         }
         if (setup.MixCm is < 7 or > 10 && setup.Kind is not (ContainerPreset.Pot or ContainerPreset.ColdFrame))
-            doubts.Add(Text.Of($"{setup.MixCm:0.#} cm of mix: 7–10 cm is usual."));
+            doubts.Add(Text.Of($"{Quantity.Length(10 * setup.MixCm)} of mix: {RuleOfThumb.MixDeep} is usual."));
         if (!setup.Drains && !setup.NeedsDailyWater && setup.Care == CareStyle.OpenByTemperature)
             doubts.Add("No holes, its cap on and nobody waters it: it dries unseen. Water it a little every frost-free day.");
         if (!setup.Drains && setup.Care == CareStyle.CapOff)

@@ -106,7 +106,8 @@ public sealed record ContainerCalibration(
                         + $"{parameters.Transmittance:0.##} → {fitted.Transmittance:0.##}."
                 ),
                 Text.Of(
-                    $"The model missed the readings by {before:0.0} K (root mean square), now by {after:0.0} K. It is "
+                    $"The model missed the readings by {Quantity.Difference(before)} (root mean square), now by "
+                        + $"{Quantity.Difference(after)}. It is "
                         + $"as good for this container on these days; others may differ."
                 ),
             ]

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Climate;
 
 namespace Gassel.Core.Yard;
@@ -75,8 +74,7 @@ public sealed record ContainerTale(
             ),
             met is { } enough ? $"Enough on {DayWords.Of(enough)}."
             : warm is { } w
-                ? $"Not enough before the week's mean in the mix passes "
-                    + $"{need.CeilingC.ToString("0.#", CultureInfo.InvariantCulture)} °C about {DayWords.Of(w)}."
+                ? $"Not enough before the week's mean in the mix passes " + $"{Quantity.Temperature(need.CeilingC)} about {DayWords.Of(w)}."
             : "Not enough by the summer.",
         ];
     }

@@ -56,12 +56,18 @@ public static class ContainerWarnings
     private static string Words(InsideDanger danger, double worstC, double? killC, CapPosition cap) =>
         danger switch
         {
-            InsideDanger.CoolKindsStop => Text.Of($"{worstC:0.#} °C inside: above {CoolStopC:0} °C kinds that come up in the cool stop."),
-            InsideDanger.OpenNow => Text.Of(
-                $"{worstC:0.#} °C inside: {(cap == CapPosition.Open ? "its top is open already, so shade it" : "open it")}."
+            InsideDanger.CoolKindsStop => Text.Of(
+                $"{Quantity.Temperature(worstC)} inside: above {Quantity.WholeDegrees(CoolStopC)} kinds that come up in the cool stop."
             ),
-            InsideDanger.Damage => Text.Of($"{worstC:0.#} °C inside: from {DamageC:0} °C seed and seedlings are hurt."),
-            InsideDanger.Lethal => Text.Of($"{worstC:0.#} °C inside: at {LethalC:0} °C they die within an hour or so."),
-            _ => Text.Of($"{worstC:0.#} °C inside: its seedlings stand {killC:0.#} °C."),
+            InsideDanger.OpenNow => Text.Of(
+                $"{Quantity.Temperature(worstC)} inside: {(cap == CapPosition.Open ? "its top is open already, so shade it" : "open it")}."
+            ),
+            InsideDanger.Damage => Text.Of(
+                $"{Quantity.Temperature(worstC)} inside: from {Quantity.WholeDegrees(DamageC)} seed and seedlings are hurt."
+            ),
+            InsideDanger.Lethal => Text.Of(
+                $"{Quantity.Temperature(worstC)} inside: at {Quantity.WholeDegrees(LethalC)} they die within an hour or so."
+            ),
+            _ => Text.Of($"{Quantity.Temperature(worstC)} inside: its seedlings stand {Quantity.Temperature(killC!.Value)}."),
         };
 }

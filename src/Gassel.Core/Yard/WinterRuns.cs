@@ -213,13 +213,11 @@ public sealed class WinterRuns
             .TrimEnd();
     }
 
-    private static string Short(DateOnly day) => day.ToString("d MMM", CultureInfo.InvariantCulture);
+    private static string Short(DateOnly day) => Quantity.DayOfYear(day);
 
     private static string Spring(SetOutDate date) =>
         date.Emergence is { } e
-            ? DateOnly
-                .ParseExact("2025-" + e.P50, "yyyy-MM-dd", CultureInfo.InvariantCulture)
-                .ToString("d MMM", CultureInfo.InvariantCulture)
+            ? Quantity.DayOfYear(DateOnly.ParseExact("2025-" + e.P50, "yyyy-MM-dd", CultureInfo.InvariantCulture))
             : "not known";
 
     /// <summary>A share in words that nobody takes for more than it is: 2 winters in 10.</summary>
@@ -246,13 +244,14 @@ public sealed class WinterRuns
             .. LeftOut.Select(w => Text.Of($"Winter {w.Year}/{(w.Year + 1) % 100:00} is left out: {w.Why.TrimEnd('.')}.")),
             Text.Of(
                 $"Cold: {need.ColdDays:0.#} days by weight "
-                    + $"({string.Join(", ", need.Response.Knots.Select(k => k.ToString("0.#", CultureInfo.InvariantCulture)))} °C) "
-                    + $"in the mix, before its {ContainerDays.WeekDays}-day mean passes {need.CeilingC:0.#} °C after midwinter."
+                    + $"({string.Join(", ", need.Response.Knots.Select(Quantity.Temperature))}) "
+                    + $"in the mix, before its {ContainerDays.WeekDays}-day mean passes {Quantity.Temperature(need.CeilingC)} "
+                    + $"after midwinter."
             ),
             Text.Of(
-                $"Up: {need.ThermalTime.T50:0.#} °C·d above {need.Rate.BaseC:0.#} °C "
+                $"Up: {Quantity.ThermalTime(need.ThermalTime.T50)} above {Quantity.Temperature(need.Rate.BaseC)} "
                     + $"{(need.GerminatesInCold ? "gathered alongside the cold" : "from the day the cold is met")}. Freeze: "
-                    + $"air inside at or below {need.KillC:0.#} °C after that."
+                    + $"air inside at or below {Quantity.Temperature(need.KillC)} after that."
             ),
         ];
 

@@ -110,8 +110,8 @@ public static partial class YardWatch
         return new(
             YardWarningKind.FreezeComing,
             Text.Of(
-                $"{Moment(from)}: {covered}air inside down to {Round(worst)} "
-                    + $"°C{(nights > 1 ? Text.Of($" in {nights} nights") : "")}; its seedlings{just} stand {Round(kill)} °C."
+                $"{Moment(from)}: {covered}air inside down to {Quantity.WholeDegrees(worst)}"
+                    + $"{(nights > 1 ? Text.Of($" in {nights} nights") : "")}; its seedlings{just} stand {Quantity.WholeDegrees(kill)}."
             ),
             from,
             to,
@@ -138,9 +138,9 @@ public static partial class YardWatch
         return new(
             cook ? YardWarningKind.CookRisk : YardWarningKind.OpenCaps,
             Text.Of(
-                $"{Moment(from)}: {Round(worst)} °C inside at {Round(outdoors)} °C "
-                    + $"outdoors{(cook ? "; from 40 °C seed and seedlings are hurt" : c.IsCool
-                        ? "; kinds that come up in the cool stop at 25 °C" : "")}."
+                $"{Moment(from)}: {Quantity.WholeDegrees(worst)} inside at {Quantity.WholeDegrees(outdoors)} "
+                    + $"outdoors{(cook ? $"; from {RuleOfThumb.SeedIsHurt} seed and seedlings are hurt" : c.IsCool
+                        ? $"; kinds that come up in the cool stop at {RuleOfThumb.CoolKindsStop}" : "")}."
             ),
             from,
             to,
@@ -167,7 +167,7 @@ public static partial class YardWatch
                 : new(
                     YardWarningKind.CountSurvivors,
                     Text.Of(
-                        $"The night of {Day(night)} it was {Round(run.AirC[i])} °C inside, and "
+                        $"The night of {Day(night)} it was {Quantity.WholeDegrees(run.AirC[i])} inside, and "
                             + $"{Seedlings(c.Part.Standing)} stood. Count those that still do."
                     ),
                     run.Hours[i].At,
@@ -195,7 +195,7 @@ public static partial class YardWatch
             : new(
                 YardWarningKind.CapTonight,
                 Text.Of(
-                    $"{Round(coldest)} °C outdoors tonight, and its top is "
+                    $"{Quantity.WholeDegrees(coldest)} outdoors tonight, and its top is "
                         + $"{(c.SettingAt(sky.At).Cap == CapPosition.Open ? "open" : "off")}. A cap gives about a degree."
                 ),
                 null,
@@ -261,8 +261,8 @@ public static partial class YardWatch
             : new(
                 YardWarningKind.Dry,
                 Text.Of(
-                    $"Nothing wet it for {days} days, since {Day(since)}, at a mean of {Round(mean)} "
-                        + $"°C{(capped ? ", and its cap is on" : "")}. Lift it; water it if it is light."
+                    $"Nothing wet it for {days} days, since {Day(since)}, at a mean of {Quantity.WholeDegrees(mean)}"
+                        + $"{(capped ? ", and its cap is on" : "")}. Lift it; water it if it is light."
                 ),
                 null,
                 null,
@@ -281,7 +281,7 @@ public static partial class YardWatch
             return null;
         return new(
             YardWarningKind.Wind,
-            Text.Of($"Gusts of {windy.GustKmh:0} km/h on {Day(windy.Date)}: light containers blow over. Weight or tie it."),
+            Text.Of($"Gusts of {Quantity.Speed(windy.GustKmh!.Value)} on {Day(windy.Date)}: light containers blow over. Weight or tie it."),
             null,
             null,
             null,
@@ -302,7 +302,7 @@ public static partial class YardWatch
         return new(
             YardWarningKind.BackOut,
             Text.Of(
-                $"No night below {Round(ahead.Min(d => d.MinC))} °C in the next days: "
+                $"No night below {Quantity.WholeDegrees(ahead.Min(d => d.MinC))} in the next days: "
                     + $"{(shelter == Shelter.Covered ? "uncover it; seedlings need the light"
                         : "carry it out again; in the warm seedlings stretch")}."
             ),
@@ -323,7 +323,7 @@ public static partial class YardWatch
         return new(
             YardWarningKind.OpenByDegrees,
             Text.Of(
-                $"Seedlings are up, days reach {Round(ahead.Max(d => d.MaxC))} °C and no killing night is in sight: "
+                $"Seedlings are up, days reach {Quantity.WholeDegrees(ahead.Max(d => d.MaxC))} and no killing night is in sight: "
                     + $"open the top by degrees over a week, an hour or two more each day."
             ),
             null,
@@ -344,7 +344,7 @@ public static partial class YardWatch
             : new(
                 YardWarningKind.MulchMostOff,
                 Text.Of(
-                    $"The last week's mean was {Round(week.Average(d => d.MeanC))} °C: take three quarters of the "
+                    $"The last week's mean was {Quantity.WholeDegrees(week.Average(d => d.MeanC))}: take three quarters of the "
                         + $"straw off, the rest in a month."
                 ),
                 null,
@@ -387,9 +387,9 @@ public static partial class YardWatch
         );
     }
 
-    private static string Moment(DateTimeOffset at) => at.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture);
+    private static string Moment(DateTimeOffset at) => Quantity.Moment(at);
 
-    private static string Day(DateOnly day) => day.ToString("ddd d MMM", CultureInfo.InvariantCulture);
+    private static string Day(DateOnly day) => Quantity.Weekday(day);
 
     private static string Seedlings(int n) => n == 1 ? "its one seedling" : Text.Of($"its {n} seedlings");
 

@@ -1,5 +1,6 @@
 using System.IO.Compression;
 using System.Net;
+using System.Text.Json.Serialization.Metadata;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Readings;
@@ -31,6 +32,7 @@ using Gassel.Web.Features.Weather;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Problems;
 using Gassel.Web.Runtime;
+using Microsoft.AspNetCore.Http.Json;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;
 
@@ -190,9 +192,28 @@ public static class GasselHost
 
     private static void AddHttp(IServiceCollection services)
     {
-        services.ConfigureHttpJsonOptions(o => CoreJson.Strict(o.SerializerOptions));
+        services
+            .AddOptions<JsonOptions>()
+            .Configure<SiteClock>(
+                (o, clock) =>
+                {
+                    var options = CoreJson.Strict(o.SerializerOptions);
+                    options.TypeInfoResolver = (options.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(
+                        SpokenText.By(clock)
+                    );
+                }
+            );
         services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
-        services.AddProblemDetails();
+        services.AddProblemDetails(o =>
+            o.CustomizeProblemDetails = problem =>
+            {
+                if (problem.ProblemDetails.Detail is { } detail)
+                    problem.ProblemDetails.Detail = SpokenText.Say(
+                        problem.HttpContext.RequestServices.GetRequiredService<SiteClock>(),
+                        detail
+                    );
+            }
+        );
         services.AddExceptionHandler<BindingErrors>();
         services.AddExceptionHandler<StorageErrors>();
         services.AddOpenApi(o => o.AddSchemaTransformer(SchemaRequired.Mark).AddSchemaTransformer(SchemaWords.Put));

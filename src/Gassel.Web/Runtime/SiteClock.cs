@@ -1,3 +1,4 @@
+using Gassel.Core;
 using Gassel.Data;
 using Gassel.Data.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -28,6 +29,9 @@ public sealed class SiteClock(TimeProvider real) : TimeProvider
 
     /// <summary>What the grower set for the site; the defaults in an empty book.</summary>
     public SiteSettings Settings => _known.Settings;
+
+    /// <summary>Writes values in sentences as the site wants them, its running season without the year.</summary>
+    public Speaker Speaker => new(Settings.Units, Today);
 
     /// <summary>Reads the site, with its zone and a demo's offset; called at start and when the site changes.</summary>
     public async Task Follow(GasselDb db)

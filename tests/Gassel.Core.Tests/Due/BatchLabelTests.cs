@@ -20,7 +20,7 @@ public class BatchLabelTests
         var label = Of(InTheCold);
         Assert.Equal(
             ("B-7", "bag 7", "cold-moist", new DateOnly(2026, 12, 1), "due 23 Feb 2027: sow"),
-            (label.Code, label.Vessel, label.Step, label.In!.Value, label.Due)
+            (label.Code, label.Vessel, label.Step, label.In!.Value, label.Due.Said())
         );
         Assert.Empty(label.Warnings);
         Assert.True(label.Stale);
@@ -29,8 +29,8 @@ public class BatchLabelTests
     [Fact]
     public void A_batch_not_begun_says_when_it_is_to_start_and_a_sown_one_when_to_look_for_seedlings()
     {
-        Assert.Equal((null, "to start 1 Dec 2026"), (Of(new Book()).In, Of(new Book()).Due));
-        Assert.Equal("up 25 Feb 2027 to 22 Mar 2027", Of(Book.SownBalsamroot()).Due);
+        Assert.Equal((null, "to start 1 Dec 2026"), (Of(new Book()).In, Of(new Book()).Due.Said()));
+        Assert.Equal("up 25 Feb 2027 to 22 Mar 2027", Of(Book.SownBalsamroot()).Due.Said());
     }
 
     [Fact]

@@ -53,7 +53,11 @@ public class PlantDueTests
         Assert.Equal((D("2027-03-20"), D("2027-03-30")), (prick.DueOn, prick.OpenUntil));
         Assert.Contains("without harm until", prick.Cost, StringComparison.Ordinal);
         // overgrown is told by date
-        Assert.Contains("Overgrown since 30 Mar 2027", Only(Due(seen, "2027-04-09"), DueKind.PrickOut).Cost, StringComparison.Ordinal);
+        Assert.Contains(
+            "Overgrown since 30 Mar 2027",
+            Only(Due(seen, "2027-04-09"), DueKind.PrickOut).Cost.Said(),
+            StringComparison.Ordinal
+        );
         Assert.DoesNotContain(Due(seen, "2027-03-24"), d => d.Kind is DueKind.LookForTrueLeaves or DueKind.StartStep);
         // the leaves ask, not the days of the route
         Assert.DoesNotContain(Due(Up(), "2027-06-20"), d => d.Kind == DueKind.StartStep);
@@ -64,7 +68,7 @@ public class PlantDueTests
     {
         var left = Up().Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 20));
         Assert.Equal(D("2027-03-20"), Run(left).Parts[0].TrueLeavesOn);
-        Assert.Contains("10 stand", Only(Due(left, "2027-04-20"), DueKind.PrickOut).Cost, StringComparison.Ordinal);
+        Assert.Contains("10 stand", Only(Due(left, "2027-04-20"), DueKind.PrickOut).Cost.Said(), StringComparison.Ordinal);
         Assert.DoesNotContain(
             Due(left.Add("2027-04-21", new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 10)), "2027-04-22"),
             d => d.Kind == DueKind.PrickOut

@@ -86,7 +86,7 @@ public class WaysOnTests
         );
         var trouble = PlaceWatch.Of(mat, readings, null, At(20)).Single(t => t.Kind == PlaceTroubleKind.TooHot);
         Assert.Equal((At(14), At(16)), (trouble.From, trouble.To!.Value));
-        Assert.Contains("at 38 °C or more", trouble.Words, StringComparison.Ordinal);
+        Assert.Contains("at 38 °C or more", trouble.Words.Said(), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -106,7 +106,7 @@ public class WaysOnTests
         );
         string? Accident(PlaceTrouble t) =>
             Accidents.Of(state.Parts[0], new Dictionary<string, IReadOnlyList<PlaceTrouble>> { ["mat"] = [t] }, TimeZoneInfo.Utc);
-        Assert.Equal("cooked on 4 Mar 2027, at 41 °C", Accident(trouble));
+        Assert.Equal("cooked on 4 Mar 2027, at 41 °C", Accident(trouble)!.Said());
         Assert.Null(Accident(trouble with { WorstC = 33 }));
         // before it stood there
         Assert.Null(

@@ -33,8 +33,8 @@ public class HardeningPlanTests
         Assert.InRange(plan.Days[0].HoursOut, 1, 2);
         Assert.Equal(24, plan.Days[^1].HoursOut);
         Assert.All(plan.Days.Zip(plan.Days.Skip(1)), p => Assert.True(p.Second.HoursOut >= p.First.HoursOut));
-        Assert.Contains("shade", plan.Days[0].Words, StringComparison.Ordinal);
-        Assert.Contains("full sun", plan.Days[^1].Words, StringComparison.Ordinal);
+        Assert.Contains("shade", plan.Days[0].Words.Said(), StringComparison.Ordinal);
+        Assert.Contains("full sun", plan.Days[^1].Words.Said(), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -42,7 +42,7 @@ public class HardeningPlanTests
     {
         var plan = Plan(outlook: Outlook((6, -3, 10), (7, -3, 10)));
         Assert.Equal(HardeningDayKind.InTonight, plan.Days[5].Kind);
-        Assert.Contains("−3 °C", plan.Days[5].Words, StringComparison.Ordinal);
+        Assert.Contains("−3 °C", plan.Days[5].Words.Said(), StringComparison.Ordinal);
         // the nights before days 6 and 7: two nights in
         Assert.Equal(Start.AddDays(9), plan.ReadyOn);
         // by day only, a frosty night costs nothing: they are in anyway
@@ -65,8 +65,8 @@ public class HardeningPlanTests
     {
         var plan = Plan();
         Assert.All(plan.Days, d => Assert.False(d.WeatherKnown));
-        Assert.All(plan.Days, d => Assert.Contains("No outlook: only above 3 °C by day", d.Words, StringComparison.Ordinal));
-        Assert.Contains("and 0 °C at night", plan.Days[^1].Words, StringComparison.Ordinal);
+        Assert.All(plan.Days, d => Assert.Contains("No outlook: only above 3 °C by day", d.Words.Said(), StringComparison.Ordinal));
+        Assert.Contains("and 0 °C at night", plan.Days[^1].Words.Said(), StringComparison.Ordinal);
         Assert.Contains("no outlook is known", plan.Working[^1], StringComparison.Ordinal);
         Assert.True(Plan(outlook: Outlook((0, 5, 5))).Days[0].WeatherKnown);
     }
@@ -84,10 +84,10 @@ public class HardeningPlanTests
     public void A_winter_sown_container_is_opened_by_degrees_and_shut_for_frost_and_wind()
     {
         var plan = HardeningPlan.Of(Start, 7, false, Outlook((1, 3, 60), (7, -4, 5), (8, 4, 5)), new HashSet<DateOnly>(), opened: true);
-        Assert.StartsWith("Top open 2 h", plan.Days[0].Words, StringComparison.Ordinal);
-        Assert.StartsWith("Keep it shut: gusts of 60 km/h", plan.Days[1].Words, StringComparison.Ordinal);
-        Assert.StartsWith("Open by day; shut tonight: −4 °C", plan.Days[6].Words, StringComparison.Ordinal);
-        Assert.StartsWith("Open day and night.", plan.Days[7].Words, StringComparison.Ordinal);
+        Assert.StartsWith("Top open 2 h", plan.Days[0].Words.Said(), StringComparison.Ordinal);
+        Assert.StartsWith("Keep it shut: gusts of 60 km/h", plan.Days[1].Words.Said(), StringComparison.Ordinal);
+        Assert.StartsWith("Open by day; shut tonight: −4 °C", plan.Days[6].Words.Said(), StringComparison.Ordinal);
+        Assert.StartsWith("Open day and night.", plan.Days[7].Words.Said(), StringComparison.Ordinal);
         Assert.DoesNotContain(plan.Days, d => d.Words.Contains("shade", StringComparison.Ordinal));
         // a day of wind and a night shut
         Assert.Equal(Start.AddDays(9), plan.ReadyOn);

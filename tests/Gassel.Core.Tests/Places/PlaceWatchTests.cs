@@ -39,7 +39,7 @@ public class PlaceWatchTests
     {
         var trouble = Assert.Single(Of(Fridge, Every10((10, 4), (2, 8.5), (1, 11.2))));
         Assert.Equal((PlaceTroubleKind.TooWarm, Noon.AddHours(10), null, 11.2), (trouble.Kind, trouble.From, trouble.To, trouble.WorstC));
-        Assert.Contains("above 8 °C, at worst 11.2 °C", trouble.Words);
+        Assert.Contains("above 8 °C, at worst 11.2 °C", trouble.Words.Said());
         Assert.NotNull(trouble.ToDo);
         Assert.True(trouble.HurtsSeed);
     }

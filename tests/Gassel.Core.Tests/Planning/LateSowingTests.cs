@@ -24,7 +24,7 @@ public class LateSowingTests
         // planted before the frost, not on the January day on which the plan would have them ready
         Assert.Equal((new(2027, 9, 25), new(2028, 5, 8)), (late.Options[1].From, late.Options[1].To));
         Assert.Equal((new(2027, 9, 25), new(2028, 5, 8)), (late.Options[2].From, late.Options[2].To));
-        Assert.Contains("25 Sep 2027", late.Options[1].Words, StringComparison.Ordinal);
+        Assert.Contains("25 Sep 2027", late.Options[1].Words.Said(), StringComparison.Ordinal);
     }
 
     [Theory]

@@ -42,7 +42,7 @@ public class ReplanTests
     {
         var outlook = Of(Begun(5), Start.AddDays(20));
         Assert.Equal(5, outlook.MovedDays);
-        Assert.Equal("Cold-moist began 5 days later than planned, on 6 Dec 2026.", outlook.Changes[0]);
+        Assert.Equal("Cold-moist began 5 days later than planned, on 6 Dec 2026.", outlook.Changes[0].Said());
         Assert.Contains("Plants 5 days later than planned", outlook.Changes[1]);
         Assert.Equal(5, outlook.LateDays);
         Assert.True(outlook.InReach);
@@ -68,7 +68,7 @@ public class ReplanTests
     public void A_cold_past_its_longest_says_so_and_a_missed_target_is_out_of_reach()
     {
         var outlook = Of(Begun(), Start.AddDays(120), AimedAtSowing());
-        Assert.Contains(outlook.Changes, c => c == "Cold-moist is past its longest since 23 Mar 2027.");
+        Assert.Contains(outlook.Changes, c => c.Said() == "Cold-moist is past its longest since 23 Mar 2027.");
         Assert.Equal((36, false), (outlook.LateDays, outlook.InReach));
         Assert.Contains(outlook.Changes, c => c.Contains("out of reach"));
     }

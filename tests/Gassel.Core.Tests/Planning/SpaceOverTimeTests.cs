@@ -24,7 +24,7 @@ public class SpaceOverTimeTests
         var shelf = Shelf(2, taken, movable);
         Assert.Equal([new SpaceStretch(Day.AddDays(20), Day.AddDays(40), 3)], shelf.Overflows);
         // twenty days later the two bags are gone
-        Assert.Equal("B-7 begun on 10 Feb 2027, still in its window, would resolve it.", shelf.Suggestion);
+        Assert.Equal("B-7 begun on 10 Feb 2027, still in its window, would resolve it.", shelf.Suggestion!.Said());
     }
 
     [Fact]
@@ -32,7 +32,7 @@ public class SpaceOverTimeTests
     {
         SpaceTaken[] taken = [Cold(0, 40, 2), Cold(20, 60)];
         var shelf = Shelf(2, taken, new MovableBatch("B-7", [taken[1]], Day.AddDays(20), 5, 10));
-        Assert.Contains("make room for 1 more bags from 21 Jan 2027", shelf.Suggestion);
+        Assert.Contains("make room for 1 more bags from 21 Jan 2027", shelf.Suggestion!.Said());
         Assert.Null(Shelf(3, taken).Suggestion);
     }
 

@@ -14,7 +14,7 @@ public class MoistMediumTests
         var amount = MediumAmount.For(MoistMedium.Sand, 1000, new SeedSize(4, 2));
         Assert.Equal(90, amount.MediumMl);
         Assert.Equal(15, amount.WaterMl);
-        Assert.Equal("about 90 ml of washed coarse sand, 15 ml of water to begin with", amount.Amount);
+        Assert.Equal("about 90 ml of washed coarse sand, 15 ml of water to begin with", amount.Amount!.Said());
     }
 
     [Fact]

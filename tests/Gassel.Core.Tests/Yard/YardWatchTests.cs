@@ -84,7 +84,7 @@ public class YardWatchTests
         var warning = Find(Ask(freeze, emerged: 5), YardWarningKind.FreezeComing)!;
         Assert.Equal([Tending.Covered, Tending.CarriedIn], warning.Actions);
         Assert.True(warning.WorstC <= -4 && warning.From > Now);
-        Assert.Contains("its seedlings stand −4 °C", warning.Reason, StringComparison.Ordinal);
+        Assert.Contains("its seedlings stand −4 °C", warning.Reason.Said(), StringComparison.Ordinal);
         Assert.Null(Find(Ask(freeze), YardWarningKind.FreezeComing));
         Assert.Null(Find(Ask(Weather((-1, 6)), emerged: 5), YardWarningKind.FreezeComing));
     }
@@ -140,7 +140,7 @@ public class YardWatchTests
             Ask(bitter, emerged: 5, tended: ("2027-03-14", Tending.Covered), now: Now.AddHours(4)),
             YardWarningKind.FreezeComing
         )!;
-        Assert.Contains("covered, and still", warning.Reason, StringComparison.Ordinal);
+        Assert.Contains("covered, and still", warning.Reason.Said(), StringComparison.Ordinal);
         Assert.Equal([Tending.CarriedIn], warning.Actions);
     }
 

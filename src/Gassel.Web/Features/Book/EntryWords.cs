@@ -25,7 +25,8 @@ internal static class EntryWords
                         : $"{p.Sprouted} sprouted")}"
                     + $"{(p.Care is null ? "" : string.Concat(p.Care
                         .Select(c => $"; {c.Words()}")))}"
-                    + $"{(p.Action is null ? "" : $"; {p.Action}")}{(p.PlaceC is { } c ? $"; the place at {c:0.#} °C" : "")}{Of(p.Part)}."
+                    + $"{(p.Action is null ? "" : $"; {p.Action}")}{(p.PlaceC is { } c ? $"; the place at {Quantity.Temperature(c)}" : "")}"
+                    + $"{Of(p.Part)}."
             ),
             Inspected p => Text.Of($"Looked at the soaked seed: {p.Swollen} swollen{Of(p.Part)}."),
             WaterChanged p => $"Changed the water{Of(p.Part)}.",
@@ -62,9 +63,9 @@ internal static class EntryWords
                     + $"{(p.Plants == 1
                         ? "plant" : "plants")}"
                     + $"{(p.Into is null ? "" : $", {p.Into}")}"
-                    + $"{(p.PotCm is { } pot ? $", pots of {pot:0.#} cm"
+                    + $"{(p.PotCm is { } pot ? $", pots of {Quantity.Length(10 * pot)}"
                         : "")}"
-                    + $"{(p.SpacingCm is { } cm ? $", {cm:0.#} cm apart" : "")}"
+                    + $"{(p.SpacingCm is { } cm ? $", {Quantity.Length(10 * cm)} apart" : "")}"
                     + $"{Of(p.Part)}."
             ),
             PlantsLost p => Text.Of(
@@ -90,7 +91,7 @@ internal static class EntryWords
     {
         var steps = ContainerAdvice.Steps(p.Setup);
         var missing = steps.Where(s => !p.Done.Contains(s)).ToList();
-        var kind = p.Setup.Kind is { } preset ? preset.Words() : Text.Of($"a vessel of {p.Setup.Own?.Litres ?? 0:0.#} l");
+        var kind = p.Setup.Kind is { } preset ? preset.Words() : Text.Of($"a vessel of {Quantity.Volume(p.Setup.Own?.Litres ?? 0)}");
         return missing.Count == 0 ? kind : $"{kind}; not yet: {string.Join("; ", missing.Select(s => s.Words()))}";
     }
 
@@ -106,7 +107,7 @@ internal static class EntryWords
                     SowCover.Grit => ", under grit",
                     _ => "",
                 },
-                sown.DepthMm is { } depth && sown.Cover != SowCover.Surface ? Text.Of($", {depth:0.#} mm deep") : "",
+                sown.DepthMm is { } depth && sown.Cover != SowCover.Surface ? Text.Of($", {Quantity.Length(depth)} deep") : "",
                 sown.SeedsPerCell is { } perCell ? Text.Of($", {perCell} to a cell") : "",
                 sown.Cells is { } cells ? Text.Of($", in {cells.Count} cells") : "",
                 sown.Dome ? ", dome on" : "",

@@ -246,7 +246,8 @@ internal static class ContainerCalculator
                 ? "Uncalibrated model: two stores of heat, mix and air; every parameter is our assumption."
                 : "Fitted to the readings given; see calibration.",
             Text.Of(
-                $"Mix {p.MediumL:0.##} l under {p.AreaM2:0.####} m², air {p.AirL:0.##} l within {p.WallAreaM2:0.####} "
+                $"Mix {Quantity.Volume(p.MediumL)} under {Quantity.Area(p.AreaM2)}, air {Quantity.Volume(p.AirL)} within "
+                    + $"{p.WallAreaM2:0.####} "
                     + $"m² of wall and lid; sun let in {p.Transmittance:0.##}, taken up by the mix {p.AbsorbedShare:0.##}."
             ),
             Text.Of(
@@ -256,10 +257,13 @@ internal static class ContainerCalculator
                     + $"{p.AirChangesPerHour.Off:0.#} off, {p.AirChangesPerHour.Open:0.#} open."
             ),
             Text.Of(
-                $"At night up to {setting.NightSkyK:0.#} K below the air under a clear sky; sun "
-                    + $"{setting.SunShare:0.##} of open ground. Under more than 10 cm of snow it is buried: no sun, air as "
-                    + $"capped, around it the snow, whose difference from the ground fades by e for each 15 cm; the ground "
-                    + $"below is not under −0.2 °C (our assumption). Water in the mix freezes from 0 to −0.5 °C."
+                $"At night up to {Quantity.Difference(setting.NightSkyK)} below the air under a clear sky; sun "
+                    + $"{setting.SunShare:0.##} of open ground. Under more than {RuleOfThumb.DeepSnow} of snow it is buried: "
+                    + $"no sun, air as "
+                    + $"capped, around it the snow, whose difference from the ground fades by e for each "
+                    + $"{RuleOfThumb.SnowFades}; the ground "
+                    + $"below is not under {RuleOfThumb.GroundUnderSnow} (our assumption). Water in the mix freezes "
+                    + $"{RuleOfThumb.WaterFreezes}."
             ),
             "Each hour solved exactly for inputs that stay the same through it.",
             clock,

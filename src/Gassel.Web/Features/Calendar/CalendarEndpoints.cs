@@ -83,7 +83,7 @@ internal static class CalendarEndpoints
                 )
                 .Select(d => new CalendarEntry($"{b.Row.Id:N}-{d.Key}@gassel", b.State.LastSequence, d))
         );
-        return Encoding.UTF8.GetBytes(CalendarFile.Write(clock.Site?.Name ?? "Gassel", days, clock.GetUtcNow()));
+        return Encoding.UTF8.GetBytes(CalendarFile.Write(clock.Site?.Name ?? "Gassel", days, clock.GetUtcNow(), clock.Speaker));
     }
 
     private static Task<Results<Ok<CalendarAddress>, ProblemHttpResult>> Set(

@@ -1,3 +1,4 @@
+using Gassel.Core;
 using Ical.Net;
 using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;
@@ -11,7 +12,7 @@ internal static class CalendarFile
     /// <summary>An alarm on days on which hours matter, this many hours into the day (our assumption).</summary>
     private const int AlarmHour = 8;
 
-    public static string Write(string name, IEnumerable<CalendarEntry> entries, DateTimeOffset now)
+    public static string Write(string name, IEnumerable<CalendarEntry> entries, DateTimeOffset now, Speaker speaker)
     {
         var calendar = new Ical.Net.Calendar { ProductId = "-//Gassel//EN", Method = "PUBLISH" };
         calendar.AddProperty("X-WR-CALNAME", name);
@@ -25,8 +26,8 @@ internal static class CalendarFile
                 DtStamp = new CalDateTime(now.UtcDateTime, "UTC"),
                 Start = new CalDateTime(day),
                 End = new CalDateTime(day.AddDays(1)),
-                Summary = entry.Day.Words,
-                Description = entry.Day.Detail,
+                Summary = speaker.Say(entry.Day.Words),
+                Description = speaker.Say(entry.Day.Detail),
                 // the day stays free for other things
                 Transparency = TransparencyType.Transparent,
             };
@@ -36,7 +37,7 @@ internal static class CalendarFile
                     new Alarm
                     {
                         Action = AlarmAction.Display,
-                        Description = entry.Day.Words,
+                        Description = speaker.Say(entry.Day.Words),
                         Trigger = new Trigger(Duration.FromHours(AlarmHour)),
                     }
                 );

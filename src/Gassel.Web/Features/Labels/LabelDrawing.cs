@@ -64,8 +64,9 @@ internal static class LabelDrawing
     {
         var scale = Math.Min(1, box.Height / lines.Sum(l => l.Size * LabelInk.LineHeight));
         var y = box.Y;
-        foreach (var (text, size, face) in lines)
+        foreach (var (line, size, face) in lines)
         {
+            var text = ink.Speaker.Say(line);
             var fitting = Fitting(ink, text, box.Width, size * scale, face);
             ink.Text(Cut(ink, text, box.Width, fitting, face), box.X, y, fitting, face);
             y += size * scale * LabelInk.LineHeight;

@@ -102,7 +102,8 @@ internal static class LabelEndpoints
             job.Content,
             job.Paper,
             (job.First ?? 1) - 1,
-            $"Labels, {clock.Site?.Name ?? "Gassel"}, {clock.Today:d MMM yyyy}"
+            $"Labels, {clock.Site?.Name ?? "Gassel"}, {clock.Today:d MMM yyyy}",
+            new(clock.Settings.Units)
         );
         var name = await printer.Print(pdf, clock.GetUtcNow(), cancel);
         var (recorded, refused) = await recordings.Take(new(job.Act, job.Who, entries), asker, single: false, cancel);

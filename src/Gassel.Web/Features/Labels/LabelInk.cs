@@ -1,3 +1,4 @@
+using Gassel.Core;
 using UglyToad.PdfPig.Core;
 using UglyToad.PdfPig.Writer;
 
@@ -17,11 +18,15 @@ internal sealed class LabelInk : IDisposable
     private PdfPageBuilder? _page;
     private double _height;
 
-    public LabelInk(string title)
+    /// <param name="speaker">Of the site's units; a label outlives the season, so its days have their year.</param>
+    public LabelInk(string title, Speaker speaker)
     {
+        Speaker = speaker;
         _document = new() { DocumentInformation = { Title = title, Producer = "Gassel" } };
         _fonts = Enum.GetValues<LabelFace>().ToDictionary(face => face, face => _document.AddTrueTypeFont(Font(face)));
     }
+
+    public Speaker Speaker { get; }
 
     public int Pages => _document.Pages.Count;
 

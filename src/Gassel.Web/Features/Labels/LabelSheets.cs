@@ -1,3 +1,5 @@
+using Gassel.Core;
+
 namespace Gassel.Web.Features.Labels;
 
 /// <summary>Lays labels out on paper.</summary>
@@ -12,11 +14,12 @@ internal static class LabelSheets
         LabelContent content,
         LabelPaper paper,
         int first,
-        string title
+        string title,
+        Speaker speaker
     )
     {
         var grid = LabelGrid.Of(paper);
-        using var ink = new LabelInk(title);
+        using var ink = new LabelInk(title, speaker);
         var position = first;
         foreach (var (label, address) in labels)
         {

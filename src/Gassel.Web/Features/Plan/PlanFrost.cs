@@ -27,7 +27,7 @@ internal static class PlanFrost
             var threshold = Kills(outlook, species.Hardiness);
             lines.Add(
                 Text.Of(
-                    $"Up outdoors from {up:d MMM}: for {Degrees(threshold.ThresholdC)}, which kills {threshold.Hurts}, "
+                    $"Up outdoors from {Quantity.DayOfYear(up)}: for {Degrees(threshold.ThresholdC)}, which kills {threshold.Hurts}, "
                         + $"{FrostWords.Later(threshold.Frost, up, latitude)}."
                 )
             );
@@ -68,13 +68,13 @@ internal static class PlanFrost
     {
         var firstHalf = (day.Month < 8) == (latitude >= 0);
         return Text.Of(
-            $"{what} {day:d MMM}: "
+            $"{what} {Quantity.DayOfYear(day)}: "
                 + $"{(firstHalf ? FrostWords.Later(outlook.Frost, day, latitude) : FrostWords.Earlier(outlook.Frost, day, latitude))}."
         );
     }
 
     /// <summary>With a true minus sign.</summary>
-    private static string Degrees(double c) => Text.Of($"{(c < 0 ? "−" : "")}{Math.Abs(c):0.#} °C");
+    private static string Degrees(double c) => Quantity.Temperature(c);
 
     private static ThresholdOutlook Kills(FrostOutlook outlook, SeedlingHardiness hardiness) =>
         outlook.Thresholds[

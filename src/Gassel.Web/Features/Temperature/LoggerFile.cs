@@ -263,7 +263,7 @@ internal sealed class LoggerFile : IAsyncDisposable
             LoggerFault.Future => "Later than now; look at the logger's clock and at the order of the date.",
             LoggerFault.SkippedHour => "In the hour that clocks skip in spring, which does not exist here.",
             LoggerFault.Temperature => Text.Of(
-                $"No temperature; valid is a number from {LoggerRows.ColdestC} to {LoggerRows.HottestC} °C."
+                $"No temperature; valid is a number from {LoggerRows.ColdestC} to {Quantity.Temperature(LoggerRows.HottestC)}."
             ),
             _ => $"No moment that exists, read with the {WeatherRows.Words(_how.Order)}; valid is a day and a time such "
                 + $"as 2027-03-14 09:00.",
@@ -275,8 +275,9 @@ internal sealed class LoggerFile : IAsyncDisposable
         var (asTold, asOther) =
             unit == TemperatureUnit.Celsius ? (middle, (middle - 32) / 1.8) : ((middle * 1.8) + 32, (middle * 1.8) + 32);
         return Text.Of(
-            $"The column is read as {Sign(unit)}, and its middle value, {asTold:0.#}, would make {middle:0.#} °C of a "
-                + $"place that is taken to be at {placeC:0.#} °C. As {Sign(other)} it is {asOther:0.#} °C. Which is it?"
+            $"The column is read as {Sign(unit)}, and its middle value, {asTold:0.#}, would make {Quantity.Temperature(middle)} of a "
+                + $"place that is taken to be at {Quantity.Temperature(placeC)}. As {Sign(other)} it is "
+                + $"{Quantity.Temperature(asOther)}. Which is it?"
         );
     }
 

@@ -39,12 +39,15 @@ internal static class FrostSentences
 
     /// <summary><c>8 May</c> of <c>05-08</c>.</summary>
     public static string Day(string monthDay) =>
-        DateOnly.ParseExact("2028-" + monthDay, "yyyy-MM-dd", CultureInfo.InvariantCulture).ToString("d MMM", CultureInfo.InvariantCulture);
+        Quantity.DayOfYear(DateOnly.ParseExact("2028-" + monthDay, "yyyy-MM-dd", CultureInfo.InvariantCulture));
 
     private static string Range(string what, IEnumerable<DateOnly?> days, int years, string seasons)
     {
         var ordered = days.OfType<DateOnly>().OrderBy(d => d.DayOfYear).ToList();
-        return Text.Of($"{what} between {ordered[0]:d MMM} and {ordered[^1]:d MMM} in {years} {seasons}: too few for a risk.");
+        return Text.Of(
+            $"{what} between {Quantity.DayOfYear(ordered[0])} and {Quantity.DayOfYear(ordered[^1])} in {years} {seasons}: too "
+                + $"few for a risk."
+        );
     }
 
     private static string Free(int without, string seasons) => without == 0 ? "" : $" {without} {seasons} had none.";

@@ -31,7 +31,7 @@ internal static class YardViews
             vessel.Species.CommonName,
             vessel.Species.Hazard,
             vessel.Setup,
-            vessel.Setup.Kind is { } kind ? kind.Words() : Text.Of($"own vessel of {vessel.Setup.Own?.Litres ?? 0:0.#} l"),
+            vessel.Setup.Kind is { } kind ? kind.Words() : Text.Of($"own vessel of {Quantity.Volume(vessel.Setup.Own?.Litres ?? 0)}"),
             part.Setup is not null,
             vessel.Place.Id,
             part.SownOn!.Value,

@@ -1,5 +1,16 @@
 import { describe, expect, it } from "vitest";
-import { band, degrees, difference, elevation, fromMetric, length, toMetric, volume } from "./units";
+import {
+  area,
+  band,
+  degrees,
+  difference,
+  elevation,
+  fromMetric,
+  inches,
+  length,
+  toMetric,
+  volume,
+} from "./units";
 
 /** Fixed points: water freezes at 32 °F and boils at 212 °F; an inch is 25.4 mm, a foot 304.8 mm. */
 describe("units", () => {
@@ -13,11 +24,22 @@ describe("units", () => {
   it("tell lengths in either", () => {
     expect(length(25.4, "unitedStates")).toBe("1\u00a0in");
     expect(length(6, "metric")).toBe("6\u00a0mm");
+    expect(length(90, "metric")).toBe("9\u00a0cm");
+    expect(["3/8", "1/16", "3 1/2", "2"]).toEqual([9.5, 0.2, 90, 51].map((mm) => inches(mm / 25.4)));
+    expect(area(1.5, "unitedStates")).toBe("16\u00a0sq\u00a0ft");
     expect(elevation(304.8, "unitedStates")).toBe("1000\u00a0ft");
   });
   it("go there and back", () => {
     expect(toMetric(212, "temperature", "unitedStates")).toBeCloseTo(100, 9);
-    for (const measure of ["temperature", "difference", "length", "elevation"] as const) {
+    for (const measure of [
+      "temperature",
+      "difference",
+      "length",
+      "elevation",
+      "width",
+      "weight",
+      "capacity",
+    ] as const) {
       expect(toMetric(fromMetric(7.3, measure, "unitedStates"), measure, "unitedStates")).toBeCloseTo(7.3, 9);
     }
   });

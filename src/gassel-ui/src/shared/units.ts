@@ -30,9 +30,27 @@ export const band = ({ lowC, highC }: { lowC: number; highC: number }, units: Un
     ? `${minus(trim(lowC, 1))}–\u2060${degrees(highC, units)}`
     : `${minus(trim(toFahrenheit(lowC), 0))}–\u2060${degrees(highC, units)}`;
 
-/** Inches in eighths are how a finger measures; decimals how a scale does. */
+/** Sixteenths below one inch, quarters above: `3/8`, `2 1/4`. As the server's speaker writes them. */
+export function inches(value: number): string {
+  let parts = value < 1 ? 16 : 4;
+  const steps = Math.max(Math.round(value * parts), value > 0 ? 1 : 0);
+  const whole = Math.floor(steps / parts);
+  let rest = steps % parts;
+  if (rest === 0) return String(whole);
+  while (rest % 2 === 0) [rest, parts] = [rest / 2, parts / 2];
+  return whole === 0 ? `${rest}/${parts}` : `${whole} ${rest}/${parts}`;
+}
+
+/** Millimetres below two centimetres, else centimetres; inches. */
 export const length = (mm: number, units: Units): string =>
-  units === "metric" ? `${trim(mm, 1)}\u00a0mm` : `${trim(mm / 25.4, 2)}\u00a0in`;
+  units === "metric"
+    ? mm < 20
+      ? `${trim(mm, 1)}\u00a0mm`
+      : `${trim(mm / 10, 1)}\u00a0cm`
+    : `${inches(mm / 25.4)}\u00a0in`;
+
+export const area = (m2: number, units: Units): string =>
+  units === "metric" ? `${trim(m2, 2)}\u00a0m²` : `${trim(m2 * 10.7639, m2 < 1 ? 1 : 0)}\u00a0sq\u00a0ft`;
 
 /** Litres, or millilitres below a tenth; US gallons, or fluid ounces below a quarter. */
 export const volume = (litres: number, units: Units): string =>
@@ -48,12 +66,16 @@ export const elevation = (m: number, units: Units): string =>
   units === "metric" ? `${trim(m, 0)}\u00a0m` : `${trim(m / 0.3048, 0)}\u00a0ft`;
 
 /** What a field may measure. */
-export type Measure = "temperature" | "difference" | "length" | "elevation" | "volume";
+export type Measure =
+  "temperature" | "difference" | "length" | "width" | "elevation" | "volume" | "capacity" | "weight";
 
 const SCALES: Record<Measure, { unit: string; us: string; times: number; plus: number }> = {
   temperature: { unit: "°C", us: "°F", times: 1.8, plus: 32 },
   difference: { unit: "K", us: "°F", times: 1.8, plus: 0 },
   length: { unit: "mm", us: "in", times: 1 / 25.4, plus: 0 },
+  width: { unit: "cm", us: "in", times: 1 / 2.54, plus: 0 },
+  capacity: { unit: "l", us: "gal", times: 1 / 3.785411784, plus: 0 },
+  weight: { unit: "kg", us: "lb", times: 1 / 0.45359237, plus: 0 },
   volume: { unit: "l", us: "fl oz", times: 33.814, plus: 0 },
   elevation: { unit: "m", us: "ft", times: 1 / 0.3048, plus: 0 },
 };
@@ -68,4 +90,5 @@ export const toMetric = (value: number, measure: Measure, units: Units): number 
   units === "metric" ? value : (value - SCALES[measure].plus) / SCALES[measure].times;
 
 /** A sentence in which no number is parted from its unit at the end of a line. */
-export const unbroken = (text: string): string => text.replace(/ (°C|K\b|km\/h|mm\b)/g, "\u00a0$1");
+export const unbroken = (text: string): string =>
+  text.replace(/ (°C|°F|K\b|km\/h|mph|mm\b|cm\b|in\b(?=[.,;:)]|$)|l\b|gal\b)/g, "\u00a0$1");

@@ -19,6 +19,8 @@ import type { PlantGesture } from "./plantGesture";
 import { groundWords } from "./plantWords";
 import { useGround } from "./useGround";
 import { usePotsRoom } from "./usePotsRoom";
+import { MeasureField } from "../../shared/MeasureField";
+import { useUnits } from "../../shared/units";
 
 export interface MoveOnDialogProps {
   batch: { id: string; number: number; commonName: string };
@@ -36,6 +38,7 @@ export interface MoveOnDialogProps {
 
 /** How many plants, from which stage, to where or to what. */
 export function MoveOnDialog(props: MoveOnDialogProps) {
+  const units = useUnits();
   const { batch, gesture, at, part, tally, surplus, doneOn, settles, close } = props;
   const { record } = useRecord();
   const from = stagesFor(tally, gesture);
@@ -114,28 +117,30 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
               helperText="pots, plugs or bed, as you call them; may stay empty"
             />
             {target === "potted" && (
-              <NumberField
-                label="Pots wide"
+              <MeasureField
+                label="Pot width"
                 name="potCm"
-                unit="cm"
+                measure="width"
                 value={potCm}
                 onChange={setPot}
                 min={1}
                 max={100}
-                whole={false}
-                helper={room?.words ?? "2.5–5 cm wider than before; says what room they take"}
+                helper={
+                  room?.words ??
+                  `${units === "metric" ? "2.5–5 cm" : "1–2 in"} wider than before; says what room they take`
+                }
               />
             )}
             {target === "planted" && (
-              <NumberField
-                label="Apart"
+              <MeasureField
+                label="Spacing"
                 name="spacing"
-                unit="cm"
+                measure="width"
                 value={spacingCm}
                 onChange={setSpacing}
                 min={1}
                 max={1000}
-                helper={ground ? groundWords(ground) : "may stay empty"}
+                helper={ground ? groundWords(ground, units) : "may stay empty"}
               />
             )}
             {(target === "prickedOut" || target === "potted") && (

@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import type { PartView } from "../../api/types";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
-import { unbroken } from "../../shared/units";
+import { degrees, unbroken, useUnits } from "../../shared/units";
 import { useNarrow } from "../../shared/useNarrow";
 import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
@@ -11,6 +11,7 @@ import type { Day } from "../../time/days";
 
 /** Cold towards flowering, counted apart from the cold that breaks dormancy. */
 export function VernalizationCard({ part, today }: { part: PartView; today: Day }) {
+  const units = useUnits();
   const narrow = useNarrow();
   const v = part.vernalization;
   if (!v) return null;
@@ -63,7 +64,7 @@ export function VernalizationCard({ part, today }: { part: PartView; today: Day 
           Frost:{" "}
           {v.frosts
             .slice(-4)
-            .map((f) => `${actDay(f.date, today)} ${f.minC.toFixed(0).replace("-", "−")}\u00a0°C`)
+            .map((f) => `${actDay(f.date, today)} ${degrees(Math.round(f.minC), units)}`)
             .join(", ")}
           {v.frosts.length > 4 ? ` and ${v.frosts.length - 4} more` : ""}. Look at the leaves; cover them in
           the next.

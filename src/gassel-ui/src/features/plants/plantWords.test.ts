@@ -35,8 +35,8 @@ describe("plants in words", () => {
   });
 
   it("tell the ground that they take", () => {
-    expect(groundWords({ squareM2: 9, staggeredM2: 7.794, perM2: 11.1, working: [] })).toBe(
-      "9.0 m² on the square, 7.8 m² in staggered rows; 11.1 to the m²",
-    );
+    const ground = { squareM2: 9, staggeredM2: 7.794, perM2: 11.1, working: [] };
+    expect(groundWords(ground, "metric")).toBe("9\u00a0m² on the square, 7.79\u00a0m² in staggered rows");
+    expect(groundWords(ground, "unitedStates")).toContain("97\u00a0sq\u00a0ft on the square");
   });
 });

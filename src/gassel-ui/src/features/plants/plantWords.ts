@@ -1,6 +1,8 @@
 import { WORDS } from "../../api/words";
 import type { PlantSpacing, PlantStage, PlantTally } from "../../api/types";
 import { STAGES } from "../../drawings/stages";
+import { area } from "../../shared/units";
+import type { Units } from "../../shared/units";
 
 /** The stages that plants can go on to. */
 export const stagesAfter = (stage: PlantStage): PlantStage[] => STAGES.slice(STAGES.indexOf(stage) + 1);
@@ -20,7 +22,6 @@ export function tallyWords(tally: PlantTally): string {
   return `${parts.length > 0 ? parts.join(", ") : "none alive"}${lost > 0 ? `; ${lost} lost` : ""}`;
 }
 
-/** Ground for plants: `3.4 m² on the square, 3.0 m² in staggered rows; 11.1 to the m²`. */
-export const groundWords = (ground: PlantSpacing): string =>
-  `${ground.squareM2.toFixed(1)} m² on the square, ${ground.staggeredM2.toFixed(1)} ` +
-  `m² in staggered rows; ${ground.perM2.toFixed(1)} to the m²`;
+/** Ground for plants: `3.4 m² on the square, 3 m² in staggered rows`. */
+export const groundWords = (ground: PlantSpacing, units: Units): string =>
+  `${area(ground.squareM2, units)} on the square, ${area(ground.staggeredM2, units)} in staggered rows`;

@@ -195,8 +195,8 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             onChange={(event) => set({ units: event.target.value as SiteSettings["units"] })}
             helperText="everything is kept metric"
           >
-            <MenuItem value="metric">°C, mm, l</MenuItem>
-            <MenuItem value="unitedStates">°F, in, gal</MenuItem>
+            <MenuItem value="metric">Metric: °C, cm, l, km/h</MenuItem>
+            <MenuItem value="unitedStates">United States: °F, in, gal, mph</MenuItem>
           </TextField>
           <TextField
             select
@@ -209,7 +209,9 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             <MenuItem value="width">at most the seed’s width</MenuItem>
             <MenuItem value="twiceWidth">twice its width</MenuItem>
             <MenuItem value="thriceThickness">three times its thickness</MenuItem>
-            <MenuItem value="grit">under 3–6 mm of grit</MenuItem>
+            <MenuItem value="grit">
+              under {settings.units === "metric" ? "3–6 mm" : "1/8–1/4 in"} of grit
+            </MenuItem>
           </TextField>
         </Box>
         <ChoiceField

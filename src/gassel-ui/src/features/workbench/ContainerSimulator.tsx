@@ -12,7 +12,6 @@ import { Card } from "../../shared/Card";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
-import { NumberField } from "../../shared/NumberField";
 import { degrees, difference, fromMetric, unitOf, useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { addDays } from "../../time/days";
@@ -42,7 +41,7 @@ export function ContainerSimulator() {
     setDraft(next);
     setQuery(writeDraft(next), { replace: true });
   };
-  const ways = variants(draft);
+  const ways = variants(draft, units);
   const ready = draft.minC !== null && draft.maxC !== null && draft.minC <= draft.maxC;
   const answers = useQueries({
     queries: ways.map(({ change }) => {
@@ -128,15 +127,15 @@ export function ContainerSimulator() {
           min={-60}
           max={60}
         />
-        <NumberField
+        <MeasureField
           label="Snow"
           name="snowCm"
-          unit="cm"
+          measure="width"
           value={draft.snowCm}
           onChange={(snowCm) => set({ snowCm })}
           min={0}
           max={300}
-          helper="over 10 cm it is buried"
+          helper={`over ${units === "metric" ? "10 cm" : "4 in"} it is buried`}
         />
         <StonesField name="stonesKg" kg={draft.stonesKg} change={(stonesKg) => set({ stonesKg })} />
       </Box>

@@ -10,12 +10,15 @@ import type { Day } from "../../time/days";
 import { HardeningDays } from "../plants/HardeningDays";
 import { Tool } from "./Tool";
 import { numberOf, textOf, useAnswer, useInputs } from "./useCalculator";
+import { degrees, useUnits } from "../../shared/units";
+import type { Units } from "../../shared/units";
 
-const KINDS = [
-  ["hardy", "hardy: in below 0 °C"],
-  ["tender", "tender: in below 7 °C"],
-  ["winterSown", "winter-sown: opened by degrees"],
-] as const;
+const kinds = (units: Units) =>
+  [
+    ["hardy", `hardy: in below ${degrees(0, units)}`],
+    ["tender", `tender: in below ${degrees(7, units)}`],
+    ["winterSown", "winter-sown: opened by degrees"],
+  ] as const;
 
 /** Day by day from the shelter into the open, by the outlook. */
 export function Hardening() {
@@ -24,10 +27,11 @@ export function Hardening() {
 }
 
 function HardeningFrom({ today }: { today: Day }) {
+  const units = useUnits();
   const [inputs, set] = useInputs({ start: "", days: "10", kind: "hardy", skipped: "" });
   const start = inputs.start || today;
   const days = numberOf(inputs.days);
-  const kind = KINDS.find(([key]) => key === inputs.kind)?.[0] ?? "hardy";
+  const kind = kinds(units).find(([key]) => key === inputs.kind)?.[0] ?? "hardy";
   const skipped = inputs.skipped === "" ? [] : inputs.skipped.split(" ");
   const asked = {
     start,
@@ -76,7 +80,7 @@ function HardeningFrom({ today }: { today: Day }) {
             name="kind"
             value={kind}
             onChange={(k) => set({ kind: k })}
-            choices={KINDS}
+            choices={kinds(units)}
           />
         </>
       }

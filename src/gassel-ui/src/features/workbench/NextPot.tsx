@@ -1,9 +1,10 @@
 import { Typography } from "@mui/material";
 import { answered, api } from "../../api/client";
 import { NumberField } from "../../shared/NumberField";
-import { useUnits, volume } from "../../shared/units";
+import { area, length, useUnits, volume } from "../../shared/units";
 import { Tool } from "./Tool";
 import { numberOf, textOf, useAnswer, useInputs } from "./useCalculator";
+import { MeasureField } from "../../shared/MeasureField";
 
 /** The next pot, the mix for it and the bench it takes. */
 export function NextPot() {
@@ -18,22 +19,20 @@ export function NextPot() {
       : null,
   );
   const a = answer.data;
-  const cm = (n: number) => n.toFixed(1).replace(".0", "");
   return (
     <Tool
       title="The next pot"
       about="How much wider, with the mix and the bench for all of them."
       fields={
         <>
-          <NumberField
+          <MeasureField
             label="They stand in"
             name="widthCm"
-            unit="cm"
+            measure="width"
             value={widthCm}
             onChange={(v) => set({ widthCm: textOf(v) })}
             min={1}
             max={100}
-            whole={false}
           />
           <NumberField
             label="Plants"
@@ -46,12 +45,12 @@ export function NextPot() {
         </>
       }
       error={answer.error}
-      answer={a ? `${cm(a.fromCm)} to ${cm(a.toCm)} cm wide` : null}
+      answer={a ? `${length(10 * a.fromCm, units)} to ${length(10 * a.toCm, units)} wide` : null}
       working={a?.working ?? []}
     >
       {a && (
         <Typography>
-          {volume(a.mixLitres, units)} of mix, {a.benchM2.toFixed(2)} m² of bench edge to edge.
+          {volume(a.mixLitres, units)} of mix, {area(a.benchM2, units)} of bench edge to edge.
         </Typography>
       )}
     </Tool>

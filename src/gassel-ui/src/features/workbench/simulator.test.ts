@@ -22,7 +22,7 @@ describe("the simulator's inputs", () => {
   });
 
   it("offer each change that changes something", () => {
-    const names = variants({ ...draft, cap: "off", exposure: "eaves" }).map((v) => v.name);
+    const names = variants({ ...draft, cap: "off", exposure: "eaves" }, "metric").map((v) => v.name);
     expect(names[0]).toBe("as it is");
     expect(names).toContain("cap on");
     expect(names).not.toContain("cap off");

@@ -1,4 +1,5 @@
 import type { CapPosition, ContainerAnswer, ContainerPreset, Exposure } from "../../api/types";
+import type { Units } from "../../shared/units";
 
 /** What the simulator is asked; all of it stands in the address. */
 export interface SimulatorDraft {
@@ -68,16 +69,19 @@ export const writeDraft = (draft: SimulatorDraft): Record<string, string> => ({
 });
 
 /** What a stone, eaves, a cap or snow would change: each by itself. */
-export function variants(draft: SimulatorDraft): Variant[] {
+export function variants(draft: SimulatorDraft, units: Units): Variant[] {
   const all: Variant[] = [
     { name: "as it is", change: {} },
-    { name: "1.5 kg of stones in it", change: { stonesKg: (draft.stonesKg ?? 0) + 1.5 } },
+    {
+      name: `${units === "metric" ? "1.5 kg" : "3 lb"} of stones in it`,
+      change: { stonesKg: (draft.stonesKg ?? 0) + 1.5 },
+    },
     { name: "under eaves", change: { exposure: "eaves" } },
     { name: "in the shade", change: { exposure: "shade" } },
     { name: "cap on", change: { cap: "on" } },
     { name: "cap off", change: { cap: "off" } },
     { name: "top open", change: { cap: "open" } },
-    { name: "under 15 cm of snow", change: { snowCm: 15 } },
+    { name: `under ${units === "metric" ? "15 cm" : "6 in"} of snow`, change: { snowCm: 15 } },
   ];
   return all.filter(
     ({ change }, i) =>

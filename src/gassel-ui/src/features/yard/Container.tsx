@@ -15,7 +15,7 @@ import { ChoiceField } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { NumberField } from "../../shared/NumberField";
-import { unbroken } from "../../shared/units";
+import { unbroken, useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
@@ -66,6 +66,7 @@ function ContainerPage({
   today: Day;
   timeZone: string;
 }) {
+  const units = useUnits();
   const tend = useTend();
   const { brief } = detail;
   const nowMs = Date.parse(now);
@@ -175,8 +176,8 @@ function ContainerPage({
               <InsideSeason detail={detail} today={today} />
               <Typography variant="body2" color="text.secondary">
                 Left: days of cold in the mix (textured; pale beyond today). Broken line, right: warmth
-                gathered since, °C·d, between a tenth and nine tenths up. Circles: share of the seed that was
-                counted up. Beyond{" "}
+                gathered since, {units === "metric" ? "°C·days" : "°F·days"}, between a tenth and nine tenths
+                up. Circles: share of the seed that was counted up. Beyond{" "}
                 {actDay(
                   detail.days.filter((d) => d.source !== "typical").at(-1)?.inside.date ?? today,
                   today,

@@ -2,7 +2,7 @@ import { WORDS } from "../../api/words";
 import { Box, Checkbox, FormControlLabel } from "@mui/material";
 import type { ContainerMix } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
-import { NumberField } from "../../shared/NumberField";
+import { MeasureField } from "../../shared/MeasureField";
 import type { ContainerDraft } from "./containerDraft";
 import { KindField, StonesField } from "./VesselFields";
 import { CARES } from "./yardWords";
@@ -33,25 +33,23 @@ export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps
       />
       {own && (
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1, gridColumn: "1 / -1" }}>
-          <NumberField
+          <MeasureField
             label="Holds"
             name={`${at}litres`}
-            unit="l"
+            measure="capacity"
             value={draft.litres}
             onChange={(litres) => change({ litres })}
             min={0.2}
             max={500}
-            whole={false}
           />
-          <NumberField
-            label="High"
+          <MeasureField
+            label="Height"
             name={`${at}heightCm`}
-            unit="cm"
+            measure="width"
             value={draft.heightCm}
             onChange={(heightCm) => change({ heightCm })}
             min={5}
             max={100}
-            whole={false}
           />
           <ChoiceField
             label="Wall"
@@ -79,15 +77,14 @@ export function ContainerFields({ draft, change, at = "" }: ContainerFieldsProps
         choices={wordsOf(WORDS.ContainerMix)}
       />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
-        <NumberField
-          label="Mix deep"
+        <MeasureField
+          label="Depth of mix"
           name={`${at}mixCm`}
-          unit="cm"
+          measure="width"
           value={draft.mixCm}
           onChange={(mixCm) => change({ mixCm })}
           min={1}
           max={60}
-          whole={false}
         />
         <StonesField name={`${at}stonesKg`} kg={draft.stonesKg} change={(stonesKg) => change({ stonesKg })} />
       </Box>

@@ -1,6 +1,6 @@
 import type { ContainerPreset } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
-import { NumberField } from "../../shared/NumberField";
+import { MeasureField } from "../../shared/MeasureField";
 import { useUnits } from "../../shared/units";
 import { inUnits } from "../../shared/words";
 import { WORDS } from "../../api/words";
@@ -36,14 +36,13 @@ interface StonesFieldProps {
 
 /** Stones as ballast, and as what keeps warmth. */
 export const StonesField = ({ kg, name, change }: StonesFieldProps) => (
-  <NumberField
+  <MeasureField
     label="Stones in it"
     name={name}
-    unit="kg"
+    measure="weight"
     value={kg}
     onChange={change}
     min={0}
     max={20}
-    whole={false}
   />
 );
