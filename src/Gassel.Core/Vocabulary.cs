@@ -8,12 +8,13 @@ public static class Vocabulary
 {
     private static readonly ConcurrentDictionary<Enum, WordsAttribute> Known = new();
 
+    /// <summary>As it stands in a sentence; where an amount is part of it, the speaker chooses the system.</summary>
     /// <exception cref="ArgumentOutOfRangeException">The value has no words, or is none of its kind.</exception>
-    public static string Words<T>(this T value, bool unitedStates = false)
+    public static string Words<T>(this T value)
         where T : struct, Enum
     {
         var said = Known.GetOrAdd(value, Read);
-        return unitedStates ? said.UnitedStates ?? said.Words : said.Words;
+        return said.UnitedStates is { } unitedStates ? Quantity.Rule(said.Words, unitedStates) : said.Words;
     }
 
     /// <summary>Every value of a kind with its words, in the order of the kind; empty where the kind has none.</summary>

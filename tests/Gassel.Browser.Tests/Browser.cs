@@ -41,23 +41,27 @@ public sealed class Browser : IDisposable
         }
     }
 
-    public IWebElement See(string text) =>
-        See(
-            By.XPath(
-                $"//*[contains(normalize-space(.), \"{text}\") and not(self::script) and "
-                    + $"not(./*[contains(normalize-space(.), \"{text}\")])]"
-            )
-        );
+    /// <summary>The innermost element that holds the words, whichever case they are written in.</summary>
+    public IWebElement See(string text)
+    {
+        var holds = $"contains({Lower}, \"{text.ToLowerInvariant()}\")";
+        return See(By.XPath($"//*[{holds} and not(self::script) and not(./*[{holds}])]"));
+    }
 
     public IWebElement SeeTest(string id) => See(By.CssSelector($"[data-testid='{id}']"));
 
     public void SeeNoMore(By by) => Wait.Until(d => d.FindElements(by).All(e => !e.Displayed));
 
-    public void Press(string button) => Click(By.XPath($"//*[(self::button or self::a) and normalize-space(.)=\"{button}\"]"));
+    public void Press(string button) => Click(By.XPath($"//*[(self::button or self::a) and {Reads(button)}]"));
 
     /// <summary>A button by its words within the part of the page with the test id.</summary>
     public void PressIn(string id, string button) =>
-        Click(By.XPath($"//*[@data-testid='{id}']//*[(self::button or self::a) and normalize-space(.)=\"{button}\"]"));
+        Click(By.XPath($"//*[@data-testid='{id}']//*[(self::button or self::a) and {Reads(button)}]"));
+
+    /// <summary>The words, whichever case they are written in.</summary>
+    internal static string Reads(string words) => $"{Lower}=\"{words.ToLowerInvariant()}\"";
+
+    private const string Lower = "translate(normalize-space(.), 'ABCDEFGHIJKLMNOPQRSTUVWXYZ', 'abcdefghijklmnopqrstuvwxyz')";
 
     public void Click(By by)
     {
@@ -96,7 +100,7 @@ public sealed class Browser : IDisposable
         {
             var before = See(field).Text;
             Click(field);
-            Click(By.XPath($"//li[@role='option' and contains(normalize-space(.), \"{words}\")]"));
+            Click(By.XPath($"//li[@role='option' and contains({Lower}, \"{words.ToLowerInvariant()}\")]"));
             SeeNoMore(By.CssSelector("[role='listbox']"));
             // the list still moves as it opens, and a click may land on its neighbour
             if (again == 2 || !StandsOtherwise(field, words, before))
@@ -113,7 +117,7 @@ public sealed class Browser : IDisposable
         {
             return Driver.FindElements(field).FirstOrDefault() is { Text: var shown }
                 && shown != before
-                && !shown.Contains(words, StringComparison.Ordinal);
+                && !shown.Contains(words, StringComparison.OrdinalIgnoreCase);
         }
         catch (StaleElementReferenceException)
         {

@@ -38,7 +38,7 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
         b.PressKeys("1" + Keys.ArrowRight + Keys.ArrowRight + Keys.ArrowDown + "2");
         b.Says("tally-at", "cell 15; in all 3 new seedlings");
         b.PressKeys(Keys.ArrowLeft + "l" + "1");
-        b.Click(By.XPath("//button[normalize-space(.)='eaten']"));
+        b.Click(By.XPath($"//button[{Browser.Reads("eaten")}]"));
         b.PressKeys(Keys.Enter);
         b.See("tray 28: 3 new, 1 lost");
         b.Says("standing", "11 seedlings stand of 72 seeds");
@@ -118,7 +118,7 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
     {
         using var b = new Browser(_program.Address);
         b.Open("/");
-        b.PressIn("due-8-1-sow", "otherwise…");
+        b.PressIn("due-8-1-sow", "Record differently…");
         b.SeeTest("sow-form");
         b.See("Needs light: on the surface, pressed in for contact.");
         b.Click(By.XPath("//label[contains(., 'only some of its cells')]"));
@@ -135,7 +135,7 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
             .Single(t => t!["label"]!.GetValue<string>() == "tray 8")!;
         Assert.Equal(51, open["free"]!.AsArray().Count);
 
-        b.PressIn("due-6-1-sow", "otherwise…");
+        b.PressIn("due-6-1-sow", "Record differently…");
         b.SeeTest("sow-form");
         b.Choose("shared", "tray 8 with B-8");
         b.Press("all free");

@@ -15,7 +15,7 @@ public sealed class DayTests : IClassFixture<DemoProgram>
         using var browser = new Browser(_program.Address);
         browser.Driver.ExecuteCdpCommand("Emulation.setTimezoneOverride", new Dictionary<string, object?> { ["timezoneId"] = zone });
         browser.Open("/");
-        browser.See("hands today");
+        browser.See("jobs today");
         browser.Says("today", "Sun 14 Mar 2027");
         browser.Says("done-day", "today, Sun 14 Mar");
         browser.PressKeys("[");

@@ -19,7 +19,7 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
         var b = _browser;
         b.Open("/b/28");
         b.Says("germination-interval", "6 of 72; 95 % interval");
-        b.Press("why so few");
+        b.Press("Why so few?");
         b.Says("verdict", "Most likely: chilling short or interrupted; too deep.");
         b.Says("cause-tooDeep", "Sown 6 mm deep; this kind wants 0 to 2 mm.");
         b.Says("cause-chillingShort", "it lay dry");
@@ -28,7 +28,7 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
         b.Press("all numbers");
         b.Says("all-numbers", "speed of emergence");
 
-        b.Press("give up its seed");
+        b.Press("Stop waiting for this seed");
         b.See("Cut a few of the 66 seeds first");
         b.PressIn("close-actions", "cut test");
         b.Type("full", "7");
@@ -41,7 +41,7 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
         b.Says("cause-oldOrEmptySeed", "against: Cut test of this sowing: 7 full of 10.");
         b.Press("keep to next spring");
         b.See("Finished for this spring on 14 Mar; kept to the next.");
-        b.Press("give up its seed");
+        b.Press("Stop waiting for this seed");
         b.PressIn("close-actions", "give it up");
         b.See("No more of its seed is waited for since 14 Mar.");
         Assert.Empty(b.Complaints());

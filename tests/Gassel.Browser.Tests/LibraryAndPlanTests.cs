@@ -44,7 +44,7 @@ public sealed class LibraryAndPlanTests : IClassFixture<DemoProgram>, IDisposabl
         b.Type("containers", "1");
         b.Press("why this many seeds");
         b.See("Spread over 1 container, each lost whole");
-        b.Press("make the batch");
+        b.Press("Create batch");
         b.See("B-43 prairie smoke");
         b.See("with cold, version 1");
         Assert.Empty(b.Complaints());

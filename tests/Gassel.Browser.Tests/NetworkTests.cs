@@ -64,7 +64,7 @@ public sealed partial class NetworkTests : IDisposable
         second.See("Batches are made by growers and the owner.");
         second.Open("/seed");
         second.See("Seed on hand");
-        second.SeeNoMore(By.XPath("//button[normalize-space(.)='enter a lot']"));
+        second.SeeNoMore(By.XPath($"//button[{Browser.Reads("enter a lot")}]"));
         second.Open("/site");
         second.Press("sign out");
         second.See("Who works here");
@@ -90,7 +90,7 @@ public sealed partial class NetworkTests : IDisposable
         _program.Dispose();
 
         phone.Open("/");
-        phone.See("hands today");
+        phone.See("jobs today");
         phone.Says("waiting-bar", "Gassel does not answer");
         phone.PressIn("due-9-1-checkBag", "all well");
         phone.Says("due-9-1-checkBag", "recorded, waits to be sent");
@@ -156,7 +156,7 @@ public sealed partial class NetworkTests : IDisposable
         phone.Press("sign in");
         phone.SeeNoMore(By.CssSelector("[data-testid='waiting-bar']"));
         phone.Open("/");
-        var clash = By.XPath("//*[@aria-label='to settle']//div[contains(., 'B-7 ')]/button[normalize-space(.)='take it back']");
+        var clash = By.XPath($"//*[@aria-label='to settle']//div[contains(., 'B-7 ')]/button[{Browser.Reads("take it back")}]");
         phone.See("20 new seedlings, but of the seeds estimated only 12 are not up yet: raise the estimate.");
         phone.Click(clash);
         phone.SeeNoMore(clash);
@@ -199,7 +199,7 @@ public sealed partial class NetworkTests : IDisposable
         phone.Type("name", "Odila");
         phone.Type("password", Password);
         phone.Press("sign in");
-        phone.See("hands today");
+        phone.See("jobs today");
     }
 
     /// <summary>What jsQR, another library than drew it, reads from the code on the page.</summary>

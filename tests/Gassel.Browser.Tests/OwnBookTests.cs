@@ -67,7 +67,7 @@ public sealed class OwnBookTests : IDisposable
         b.See("A route of your own for blue flax");
         b.See("begun as a copy of “with cold” of prairie smoke");
         b.Type("origin", "own results 2026");
-        b.Click(By.XPath("//button[normalize-space(.)='save the route']"));
+        b.Click(By.XPath($"//button[{Browser.Reads("save the route")}]"));
         b.See("Route: with cold, as prairie smoke");
         var species = (await _program.Get("/api/species"))
             .AsArray()

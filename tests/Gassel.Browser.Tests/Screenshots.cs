@@ -19,7 +19,7 @@ public sealed class Screenshots
         {
             foreach (var (name, path, sign) in views.Where(v => onDesk.Contains(v.Name)))
                 Take(desk, (path, sign), folder, name);
-            Take(desk, ("/b/28", "half up by"), folder, "batch", () => desk.Press("why so few"), "Look next");
+            Take(desk, ("/b/28", "half up by"), folder, "batch", () => desk.Press("Why so few?"), "Look next");
             Take(
                 desk,
                 ("/count", "Which tray"),
@@ -78,7 +78,7 @@ public sealed class Screenshots
         browser.Type("name", "owner");
         browser.Type("password", "three words together");
         browser.Press("sign in");
-        browser.See("hands today");
+        browser.See("jobs today");
     }
 
     /// <param name="then">A gesture before the picture is taken, and a word that shows that it was answered.</param>

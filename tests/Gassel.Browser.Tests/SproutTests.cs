@@ -24,7 +24,7 @@ public sealed class SproutTests : IDisposable
         b.SeeTest("due-12-1-checkBag");
         b.PressKeys("[");
         b.Says("done-day", "yesterday, Sat 13 Mar");
-        b.PressIn("due-12-1-checkBag", "not so…");
+        b.PressIn("due-12-1-checkBag", "Problem…");
         b.Type("sprouted", "2");
         b.See("Usual here: pick out and sow the 2, return the other 46");
         b.Press("picked out and sown");
@@ -50,7 +50,7 @@ public sealed class SproutTests : IDisposable
             """
         );
         b.Open("/");
-        b.PressIn("due-43-1-checkBag", "not so…");
+        b.PressIn("due-43-1-checkBag", "Problem…");
         b.Type("sprouted", "3");
         b.See("Usual here: pick out and sow the 3, return the other 57.");
         b.Press("picked out and sown");
@@ -72,7 +72,7 @@ public sealed class SproutTests : IDisposable
         Assert.Equal(["1.1: 3 on lamp-shelf, sown", "1.2: 57 on cold-shelf, in the bag"], await Parts(43));
 
         // B-3 is in its twelfth week, past the shortest of 60 days: one sprout, and the whole bag is sown
-        b.PressIn("due-3-1-checkBag", "not so…");
+        b.PressIn("due-3-1-checkBag", "Problem…");
         b.Type("sprouted", "1");
         b.See("Usual here: sow the whole bag.");
         b.Press("whole bag sown");
@@ -87,7 +87,7 @@ public sealed class SproutTests : IDisposable
     {
         var b = _browser;
         b.Open("/");
-        b.PressIn("due-12-1-checkBag", "not so…");
+        b.PressIn("due-12-1-checkBag", "Problem…");
         b.Type("sprouted", "49");
         b.See("Valid is a whole number from 0 to 48.");
         b.Type("sprouted", "5");

@@ -32,7 +32,7 @@ public sealed class TapBench
             Count(desk);
         using var phone = new Browser(program.Address, 390, 844);
         phone.Open("/");
-        phone.See("hands today");
+        phone.See("jobs today");
         phone.Driver.ExecuteScript(Watch);
         for (var i = 0; i < 40; i++)
         {

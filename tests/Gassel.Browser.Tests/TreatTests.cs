@@ -65,9 +65,9 @@ public sealed class TreatTests : IDisposable
         await _program.Send("/api/told", $$"""{"save":true,"who":"grower","lines":[{{string.Join(',', Enumerable.Repeat(line, 10))}}]}""");
         b.Open("/sheet");
         b.See("Sheet for Sun 14 Mar");
-        b.Click(By.XPath("//*[@aria-label='Cold shelf']//button[normalize-space(.)='tick all bags']"));
+        b.Click(By.XPath($"//*[@aria-label='Cold shelf']//button[{Browser.Reads("tick all bags")}]"));
         b.Click(By.CssSelector("[aria-label='not so: B-43 saskatoon']"));
-        b.Click(By.XPath("//*[@aria-label='moisture of B-43 saskatoon']//button[normalize-space(.)='dry']"));
+        b.Click(By.XPath($"//*[@aria-label='moisture of B-43 saskatoon']//button[{Browser.Reads("dry")}]"));
         b.Click(By.CssSelector("[aria-label='not so: B-46 saskatoon']"));
         b.Type("sprouted-46-1-checkBag", "3");
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'record 1')]"));

@@ -11,7 +11,7 @@ internal static class Views
             ("/sheet", "Sheet for"),
             ("/site/people", "Phones on the local network"),
             ("/site/weather", "A weather record from a file"),
-            ("/batches/told", "A winter under way"),
+            ("/batches/told", "Add batches already in progress"),
             ("/site/temperature", "Thermometers and files"),
             ("/site/temperature/cold-shelf/import", "A logger’s file for Cold shelf"),
             ("/labels", "What lasts"),
@@ -37,13 +37,13 @@ internal static class Views
         string Id(int number) => batches.Single(b => b!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<string>();
         return
         [
-            ("rounds", "/", "hands today"),
+            ("rounds", "/", "today"),
             ("season", "/season", "would miss the day aimed at"),
             ("plan", "/plan?species=globemallow", "What can still be done"),
             ("batches", "/batches", "42 batches"),
             ("batch", $"/batches/{Id(4)}", "germinated"),
             ("batch-books", $"/batches/{Id(17)}/books", "What it cost"),
-            ("count-list", "/count", "Which tray stands in front of you"),
+            ("count-list", "/count", "Which tray are you counting?"),
             ("count", $"/count/{Id(7)}/1", "seedlings stand"),
             ("yard", "/yard", "containers out"),
             ("container", $"/yard/{Id(30)}/1.3", "Hour by hour"),

@@ -47,7 +47,7 @@ public sealed class WholeSliceTests : IDisposable
         b.Press("why this many seeds");
         b.See("Binomial");
         b.Type("seeds", "50");
-        b.Press("make the batch, target moved");
+        b.Press("Create batch with the later date");
         b.See("B-1 arrowleaf balsamroot");
 
         // treat: into the cold, told as done three weeks ago, so that sowing and two weeks of counts fit before today
@@ -66,7 +66,7 @@ public sealed class WholeSliceTests : IDisposable
         b.Press("Undo");
         b.See("Taken back");
         b.SeeTest("due-1-1-checkBag");
-        b.PressIn("due-1-1-checkBag", "not so…");
+        b.PressIn("due-1-1-checkBag", "Problem…");
         b.Press("dripping");
         b.Press("record");
         b.See("look recorded");
@@ -75,7 +75,7 @@ public sealed class WholeSliceTests : IDisposable
         b.SeeTest("due-1-1-checkBag");
         b.Click(By.CssSelector("[aria-label='a day later']"));
         var sown = today.AddDays(-14);
-        b.PressIn("due-1-1-checkBag", "not so…");
+        b.PressIn("due-1-1-checkBag", "Problem…");
         b.Type("sprouted", "1");
         b.Press("whole bag sown");
         b.Press("record");

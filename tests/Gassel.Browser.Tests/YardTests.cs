@@ -19,7 +19,7 @@ public sealed class YardTests : IClassFixture<DemoProgram>
     {
         using var b = new Browser(_program.Address);
         b.Open("/");
-        b.Click(By.XPath("//a[normalize-space(.)='make ready']"));
+        b.Click(By.XPath($"//a[{Browser.Reads("make ready")}]"));
         b.See("B-39 prairie smoke: make ready and set out");
         // a vessel that will not do is said at the table
         b.Choose("kind", "a vessel of my own");

@@ -22,8 +22,8 @@ public class VocabularyTests
     [Fact]
     public void An_amount_in_a_name_has_a_round_number_in_each_system()
     {
-        Assert.Equal("translucent jug, 4 l", ContainerPreset.Jug4.Words());
-        Assert.Equal("translucent jug, 1 gal", ContainerPreset.Jug4.Words(unitedStates: true));
-        Assert.Equal("cold-moist", StepKind.ColdMoist.Words(unitedStates: true));
+        Assert.Equal("translucent jug, 4 l", Speaker.Plain.Say(ContainerPreset.Jug4.Words()));
+        Assert.Equal("translucent jug, 1 gal", new Speaker(Units.UnitedStates).Say(ContainerPreset.Jug4.Words()));
+        Assert.Equal("cold-moist", StepKind.ColdMoist.Words());
     }
 }

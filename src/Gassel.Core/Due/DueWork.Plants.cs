@@ -47,7 +47,7 @@ public static partial class DueWork
             by,
             Late(leaves, today),
             today <= by
-                ? Text.Of($"{clock.Crowding.Words} They move without harm until {DayWords.Of(by)}.")
+                ? Text.Of($"{clock.Crowding.Words} Best moved by {DayWords.Of(by)}.")
                 : Text.Of($"{clock.Crowding.Words} Overgrown since {DayWords.Of(by)}: they stay stunted."),
             [
                 Text.Of($"True leaves {DayWords.Of(leaves)} + {SeedlingClock.MoveWithinDays} days (our assumption) = {DayWords.Of(by)}."),

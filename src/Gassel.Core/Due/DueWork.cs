@@ -149,9 +149,9 @@ public static partial class DueWork
         var target = DayWords.Of(plan.Anchor.Date);
         var cost = (late, plan.LatestStart >= today) switch
         {
-            (0, _) => $"Any day until {DayWords.Of(plan.LatestStart)} still reaches the target of {target}.",
-            (_, true) => $"The target of {target} stays in reach until {DayWords.Of(plan.LatestStart)}, with every step at its shortest.",
-            _ => $"The target of {target} is out of reach; each day of waiting moves the plants by a day.",
+            (0, _) => $"Start by {DayWords.Of(plan.LatestStart)} to be ready on {target}.",
+            (_, true) => $"Start by {DayWords.Of(plan.LatestStart)} to be ready on {target}, with every step kept short.",
+            _ => $"Too late for {target}. Each day of waiting moves the plants by a day.",
         };
         return new(
             sow ? DueKind.Sow : DueKind.StartStep,
@@ -179,11 +179,10 @@ public static partial class DueWork
         var cost = (late, until) switch
         {
             (0, _) => $"Since {DayWords.Of(part.Spans[^1].Start)}.",
-            (_, { } last) when last >= today =>
-                $"Harmless until {DayWords.Of(last)}, the longest of this step; every later step moves with it.",
+            (_, { } last) when last >= today => $"Can wait until {DayWords.Of(last)}. Later steps move with it.",
             (_, { } last) when present.Kind > StepKind.Germinate =>
-                $"Past the longest of this step since {DayWords.Of(last)}; the plants wait for the next.",
-            (_, { } last) => $"Past the longest of this step since {DayWords.Of(last)}: seed may sprout, rot or fall dormant again.",
+                $"Overdue since {DayWords.Of(last)}: the plants wait for the next step.",
+            (_, { } last) => $"Overdue since {DayWords.Of(last)}: seed may sprout, rot or go dormant again.",
             _ when present.Kind >= StepKind.Germinate => "Between two steps.",
             _ => "Between two steps: moist seed should not wait.",
         };
@@ -260,7 +259,7 @@ public static partial class DueWork
             due,
             null,
             late,
-            late == 0 ? "Moist without dripping, no mould, no sprouts." : "Nobody knows whether it dried, moulded or sprouted since.",
+            late == 0 ? "Moist without dripping, no mould, no sprouts." : "Not checked since then: it may be dry, mouldy or sprouting.",
             [Text.Of($"Last looked at {DayWords.Of(last)} + {interval} days = {DayWords.Of(due)}."), why]
         );
     }

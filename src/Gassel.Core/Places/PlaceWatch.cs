@@ -165,7 +165,7 @@ public static class PlaceWatch
             {
                 PlaceTroubleKind.TooWarm => (
                     $"above {Quantity.WholeDegrees(ColdTooWarmC)}",
-                    "cold this warm counts little, and seed may sprout or mould"
+                    "this warm, chilling nearly stops and seed may sprout or go mouldy"
                 ),
                 PlaceTroubleKind.Frozen => (
                     $"below {Quantity.WholeDegrees(FrozenBelowC)}",

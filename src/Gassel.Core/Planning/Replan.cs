@@ -179,10 +179,10 @@ public static class Replan
         {
             var longest = open.Start.AddDays(plan.Steps[open.Step].Step.Days.Longest);
             if (today > longest)
-                changes.Add($"{Text.Capital(plan.Steps[open.Step].Step.Kind.Words())} is past its longest since {DayWords.Of(longest)}.");
+                changes.Add($"{Text.Capital(plan.Steps[open.Step].Step.Kind.Words())} has overrun since {DayWords.Of(longest)}.");
         }
         if (moved != 0)
-            changes.Add($"Plants {Days(moved)} than planned: {DayWords.Of(finish)} in the place of {DayWords.Of(plan.Finish)}.");
+            changes.Add($"Plants {Days(moved)} than planned: {DayWords.Of(finish)} instead of {DayWords.Of(plan.Finish)}.");
         if (!inReach)
             changes.Add($"The target of {DayWords.Of(plan.Anchor.Date)} is out of reach, even with every step at its shortest.");
         return changes;

@@ -173,7 +173,7 @@ public static class SeedsNeeded
         {
             lines.Add(
                 Text.Of(
-                    $"The usual sum, plants ÷ rate, gives {usual} seeds and reaches it with probability "
+                    $"Simple division, plants ÷ rate, gives {usual} seeds and reaches it with probability "
                         + $"{Percent.Of(ReachProbability((int)usual, question))} only."
                 )
             );

@@ -68,6 +68,6 @@ public static class ContainerWarnings
             InsideDanger.Lethal => Text.Of(
                 $"{Quantity.Temperature(worstC)} inside: at {Quantity.WholeDegrees(LethalC)} they die within an hour or so."
             ),
-            _ => Text.Of($"{Quantity.Temperature(worstC)} inside: its seedlings stand {Quantity.Temperature(killC!.Value)}."),
+            _ => Text.Of($"{Quantity.Temperature(worstC)} inside: seedlings survive to {Quantity.Temperature(killC!.Value)}."),
         };
 }

@@ -106,12 +106,12 @@ public static partial class YardWatch
         var nights = cold.Select(i => c.Tale.Run.Hours[i].At.AddHours(-12).Date).Distinct().Count();
         var shelter = c.SettingAt(sky.At).Shelter;
         var covered = shelter == Shelter.Covered ? "covered, and still " : "";
-        var just = kill > c.Tale.Need.KillC ? ", just up," : "";
+        var just = kill > c.Tale.Need.KillC ? "newly emerged " : "";
         return new(
             YardWarningKind.FreezeComing,
             Text.Of(
                 $"{Moment(from)}: {covered}air inside down to {Quantity.WholeDegrees(worst)}"
-                    + $"{(nights > 1 ? Text.Of($" in {nights} nights") : "")}; its seedlings{just} stand {Quantity.WholeDegrees(kill)}."
+                    + $"{(nights > 1 ? Text.Of($" in {nights} nights") : "")}; {just}seedlings survive to {Quantity.WholeDegrees(kill)}."
             ),
             from,
             to,

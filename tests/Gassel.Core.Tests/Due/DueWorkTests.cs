@@ -60,7 +60,7 @@ public class DueWorkTests
         Assert.Equal((DueKind.StartStep, 3), (item.Kind, item.LateDays));
         Assert.Equal(D("2026-12-01"), item.DueOn);
         Assert.Equal(D("2027-01-10"), item.OpenUntil);
-        Assert.Contains("stays in reach until 10 Jan 2027", item.Cost.Said());
+        Assert.Contains("Start by 10 Jan 2027 to be ready on", item.Cost.Said());
     }
 
     [Fact]

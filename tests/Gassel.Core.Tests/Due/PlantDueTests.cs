@@ -51,7 +51,7 @@ public class PlantDueTests
         var seen = Up().Add("2027-03-20", new TrueLeaves("1"));
         var prick = Only(Due(seen, "2027-03-24"), DueKind.PrickOut);
         Assert.Equal((D("2027-03-20"), D("2027-03-30")), (prick.DueOn, prick.OpenUntil));
-        Assert.Contains("without harm until", prick.Cost, StringComparison.Ordinal);
+        Assert.Contains("Best moved by", prick.Cost, StringComparison.Ordinal);
         // overgrown is told by date
         Assert.Contains(
             "Overgrown since 30 Mar 2027",

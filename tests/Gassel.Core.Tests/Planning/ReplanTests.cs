@@ -68,7 +68,7 @@ public class ReplanTests
     public void A_cold_past_its_longest_says_so_and_a_missed_target_is_out_of_reach()
     {
         var outlook = Of(Begun(), Start.AddDays(120), AimedAtSowing());
-        Assert.Contains(outlook.Changes, c => c.Said() == "Cold-moist is past its longest since 23 Mar 2027.");
+        Assert.Contains(outlook.Changes, c => c.Said() == "Cold-moist has overrun since 23 Mar 2027.");
         Assert.Equal((36, false), (outlook.LateDays, outlook.InReach));
         Assert.Contains(outlook.Changes, c => c.Contains("out of reach"));
     }

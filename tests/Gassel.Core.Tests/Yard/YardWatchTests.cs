@@ -84,7 +84,7 @@ public class YardWatchTests
         var warning = Find(Ask(freeze, emerged: 5), YardWarningKind.FreezeComing)!;
         Assert.Equal([Tending.Covered, Tending.CarriedIn], warning.Actions);
         Assert.True(warning.WorstC <= -4 && warning.From > Now);
-        Assert.Contains("its seedlings stand −4 °C", warning.Reason.Said(), StringComparison.Ordinal);
+        Assert.Contains("seedlings survive to −4 °C", warning.Reason.Said(), StringComparison.Ordinal);
         Assert.Null(Find(Ask(freeze), YardWarningKind.FreezeComing));
         Assert.Null(Find(Ask(Weather((-1, 6)), emerged: 5), YardWarningKind.FreezeComing));
     }
@@ -111,7 +111,7 @@ public class YardWatchTests
         var mild = Weather((1, 6), (-4, 3));
         Assert.NotNull(Find(Ask(mild, emerged: 5, countedOn: "2027-03-11"), YardWarningKind.FreezeComing));
         Assert.Contains(
-            "just up",
+            "newly emerged",
             Find(Ask(mild, emerged: 5, countedOn: "2027-03-11"), YardWarningKind.FreezeComing)!.Reason,
             StringComparison.Ordinal
         );

@@ -37,7 +37,7 @@ internal sealed class RecordingRights(Func<GasselDb> connect, BatchShelf shelf)
             voids.Count == 0 ? null : (await shelf.Find(batch))?.Entries.FirstOrDefault(e => voids.Contains(e.Id) && e.Who != asker.Name);
         return others is null
             ? null
-            : Forbidden("entries", $"This was recorded by {others.Who}; volunteers take back their own entries. Ask a grower.");
+            : Forbidden("entries", $"This was recorded by {others.Who}; volunteers undo their own entries. Ask a grower.");
     }
 
     private async Task<bool> IsInTheBook(string name)

@@ -11,7 +11,7 @@ internal sealed record AtLeast(Role Role) : IAuthorizationRequirement
         Role switch
         {
             Role.Owner => "This is for the owner of the book.",
-            Role.Grower => "This is for growers and the owner; volunteers record what was done and take back their own entries.",
+            Role.Grower => "This is for growers and the owner; volunteers record what was done and undo their own entries.",
             _ => "This is for people of this book.",
         };
 }

@@ -167,7 +167,7 @@ internal static class YardViews
             YardWarningKind.OpenByDegrees => $"Open the tops of {these} by degrees over a week",
             YardWarningKind.MulchMostOff => $"Mulch: three quarters off {these}",
             YardWarningKind.Feed => $"Feed {these}",
-            _ => $"Late for cold: {these}",
+            _ => $"May not get enough cold: {these}",
         };
     }
 

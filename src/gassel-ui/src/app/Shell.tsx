@@ -111,7 +111,7 @@ export function Shell({ children }: { children: ReactNode }) {
               onClick={() => setLight(light === "dark" ? "light" : "dark")}
               sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 56, px: 1 }}
             >
-              {light === "dark" ? "light" : "dark"}
+              {light === "dark" ? "Light" : "Dark"}
             </Button>
             <Button
               size="small"

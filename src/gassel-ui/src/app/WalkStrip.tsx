@@ -39,10 +39,10 @@ export function WalkStrip() {
     >
       <Typography variant="body2">A made-up season. Walk on and see what the work becomes:</Typography>
       <Button size="small" variant="outlined" disabled={walking} onClick={() => void walk(1)}>
-        a day on
+        A day on
       </Button>
       <Button size="small" variant="outlined" disabled={walking} onClick={() => void walk(7)}>
-        a week on
+        A week on
       </Button>
       <Failure error={error} />
     </Box>

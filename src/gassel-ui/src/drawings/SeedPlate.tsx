@@ -27,7 +27,7 @@ export function SeedPlate({ seeds, standing, lost }: SeedPlateProps) {
         width="100%"
         style={{ maxWidth: columns * size * 1.25 }}
         role="img"
-        aria-label={`${standing} seedlings stand, ${lost} lost, ${seeds - standing - lost} of ${seeds} not up`}
+        aria-label={`${standing} seedlings, ${lost} lost, ${seeds - standing - lost} of ${seeds} not up yet`}
       >
         {Array.from({ length: total }, (_, i) => {
           const [cx, cy] = [(i % columns) * size + size / 2, Math.floor(i / columns) * size + size / 2];

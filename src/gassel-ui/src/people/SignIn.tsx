@@ -98,10 +98,10 @@ export function SignIn({ session }: { session: SessionView }) {
             size="large"
             disabled={!name.trim() || !password || (byCode && !code.trim())}
           >
-            sign in
+            Sign in
           </Button>
           <Button onClick={() => setByCode(!byCode)}>
-            {byCode ? "I have a password" : "the first time: I have a code"}
+            {byCode ? "I have a password" : "The first time: I have a code"}
           </Button>
         </Box>
       </Card>

@@ -81,12 +81,12 @@ export function SignedIn({ session }: { session: SessionView }) {
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 0.5 }}>
         {changing ? (
           <Button variant="outlined" disabled={!old || !fresh} onClick={() => void change()}>
-            save the new password
+            Save the new password
           </Button>
         ) : (
-          <Button onClick={() => setChanging(true)}>another password</Button>
+          <Button onClick={() => setChanging(true)}>Another password</Button>
         )}
-        <Button onClick={() => void leave()}>sign out</Button>
+        <Button onClick={() => void leave()}>Sign out</Button>
       </Box>
     </Box>
   );

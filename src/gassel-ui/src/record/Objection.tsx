@@ -42,15 +42,13 @@ export function Objection({ problem, isVoid, keepAsConflict, takeBackAll, close 
       </DialogContent>
       <DialogActions sx={{ flexWrap: "wrap", gap: 1 }}>
         {problem.status === 409 && !isVoid && (
-          <Button onClick={keepAsConflict}>it was so: keep it as a conflict</Button>
+          <Button onClick={keepAsConflict}>It was so: keep it as a conflict</Button>
         )}
         {chain.length > 0 && (
-          <Button onClick={() => takeBackAll(chain.map((entry) => entry.id))}>
-            take back all {chain.length}
-          </Button>
+          <Button onClick={() => takeBackAll(chain.map((entry) => entry.id))}>Undo all {chain.length}</Button>
         )}
         <Button variant="contained" onClick={close}>
-          change it
+          Change it
         </Button>
       </DialogActions>
     </Dialog>

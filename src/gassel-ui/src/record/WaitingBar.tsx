@@ -59,10 +59,10 @@ export function WaitingBar() {
         </Typography>
         {queue.length > 0 && (
           <Button onClick={() => setOpen(!open)} aria-expanded={open}>
-            {open ? "hide" : "show"}
+            {open ? "Hide" : "Show"}
           </Button>
         )}
-        {waiting > 0 && reached && <Button onClick={() => void sendWaiting()}>send now</Button>}
+        {waiting > 0 && reached && <Button onClick={() => void sendWaiting()}>Send now</Button>}
       </Box>
       {open && (
         <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0, maxWidth: 1400, mx: "auto" }}>
@@ -98,8 +98,8 @@ function Waiting({ act }: { act: QueuedAct }) {
         {act.told}, {actDay(entriesOf(act)[0]?.doneOn ?? "")}, by {act.who}
         {act.refused && `. Not taken: ${act.refused}`}
       </Typography>
-      {act.refused && <Button onClick={() => void again()}>try again</Button>}
-      {act.refused && <Button onClick={() => void takeOut(act.n).then(readQueue)}>throw away</Button>}
+      {act.refused && <Button onClick={() => void again()}>Try again</Button>}
+      {act.refused && <Button onClick={() => void takeOut(act.n).then(readQueue)}>Throw away</Button>}
     </Box>
   );
 }

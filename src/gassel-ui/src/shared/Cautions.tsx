@@ -20,7 +20,7 @@ export function Cautions({ cautions }: { cautions: Caution[] }) {
       {cautions.length > 1 && (
         <Button size="small" onClick={() => setAll(!all)} sx={{ px: 0.5, minHeight: 32 }}>
           {all
-            ? "fewer cautions"
+            ? "Fewer cautions"
             : `${cautions.length - 1} more ${cautions.length === 2 ? "caution" : "cautions"}`}
         </Button>
       )}

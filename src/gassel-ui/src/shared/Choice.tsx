@@ -1,4 +1,5 @@
 import { ToggleButton, ToggleButtonGroup } from "@mui/material";
+import { capital } from "./words";
 
 interface ChoiceProps<T extends string> {
   label: string;
@@ -19,7 +20,7 @@ export function Choice<T extends string>({ label, value, onChange, options }: Ch
     >
       {options.map(([option, words]) => (
         <ToggleButton key={option} value={option}>
-          {words}
+          {capital(words)}
         </ToggleButton>
       ))}
     </ToggleButtonGroup>

@@ -1,5 +1,6 @@
 import { MenuItem, TextField } from "@mui/material";
 import type { SxProps } from "@mui/material";
+import { capital } from "./words";
 
 interface ChoiceFieldProps<T extends string> {
   label: string;
@@ -33,7 +34,7 @@ export function ChoiceField<T extends string>(props: ChoiceFieldProps<T>) {
     >
       {choices.map(([choice, words]) => (
         <MenuItem key={choice} value={choice}>
-          {words}
+          {capital(words)}
         </MenuItem>
       ))}
     </TextField>

@@ -86,7 +86,7 @@ export function DayStepper({ day, today, onChange, label }: DayStepperProps) {
       </Button>
       {day !== today && (
         <Button onClick={() => onChange(today)} sx={{ px: 1 }}>
-          today
+          Today
         </Button>
       )}
     </Box>

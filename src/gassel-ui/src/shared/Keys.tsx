@@ -98,7 +98,7 @@ function KeysHelp({ keys, close }: { keys: ViewKey[]; close: () => void }) {
         </Table>
       </DialogContent>
       <DialogActions>
-        <Button onClick={close}>close</Button>
+        <Button onClick={close}>Close</Button>
       </DialogActions>
     </Dialog>
   );

@@ -8,7 +8,7 @@ export function NoSuchView() {
       title="There is no such view"
       action={
         <Button component={Link} to="/" variant="contained">
-          to Rounds
+          To Rounds
         </Button>
       }
     >

@@ -23,7 +23,7 @@ export function Why({ lines, about, words = "why" }: { lines: string[]; about: s
           displayPrint: "none",
         }}
       >
-        {open ? "close" : words}
+        {open ? "Close" : words}
       </Button>
       {open && (
         <Box

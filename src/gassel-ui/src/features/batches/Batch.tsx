@@ -106,7 +106,7 @@ export function Batch() {
         )}
         {main && <RibbonStrip stretches={main.ribbon} today={today} />}
         <Typography variant="body2" color="text.secondary">
-          Firm edges: done. Broken edges: what follows from it. Thin line: the plan. Plants expected{" "}
+          Solid: done. Dashed: expected. Thin line: the plan. Plants expected{" "}
           {shortDay(summary.finish, today)}, planned {shortDay(plan.finish, today)}.
         </Typography>
       </Card>
@@ -183,7 +183,7 @@ export function Batch() {
                 onChange={(event) => setNote(event.target.value)}
               />
               <Button type="submit" variant="outlined" disabled={!note.trim()}>
-                note it
+                Add note
               </Button>
             </Box>
           </Card>

@@ -28,7 +28,7 @@ export function Batches() {
         title="No batches yet"
         action={
           <Button component={Link} to="/plan" variant="contained">
-            plan a batch
+            Plan a batch
           </Button>
         }
       >
@@ -54,11 +54,11 @@ export function Batches() {
           ribbons from {shortDay(from, today)} to {shortDay(to, today)}; the line is today
         </Typography>
         <Button component={Link} to="/labels" variant="outlined">
-          labels
+          Labels
         </Button>
         <ForRole role="grower">
           <Button component={Link} to="/batches/told" variant="outlined">
-            enter a winter under way
+            Enter a winter under way
           </Button>
         </ForRole>
       </Box>

@@ -20,7 +20,7 @@ export function CauseList({ batch, part }: { batch: string; part: string }) {
   return (
     <Box sx={{ width: open ? "100%" : "auto", order: open ? 8 : 0 }}>
       <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {open ? "close the judgement" : "why so few"}
+        {open ? "Hide diagnosis" : "Why so few?"}
       </Button>
       {open && <Failure error={causes.error} />}
       {open && causes.data && (

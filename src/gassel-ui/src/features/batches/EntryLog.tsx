@@ -69,10 +69,10 @@ export function EntryLog({ batch, log, today }: { batch: string; log: LogLine[];
                 <Button
                   size="small"
                   onClick={() => void takeBack(batch, standing, today)}
-                  aria-label={`take back: ${lines.map((l) => l.words).join(" ")}`}
+                  aria-label={`undo: ${lines.map((l) => l.words).join(" ")}`}
                   sx={{ px: 1, whiteSpace: "nowrap" }}
                 >
-                  take back
+                  Undo
                 </Button>
               )}
             </Box>
@@ -81,7 +81,7 @@ export function EntryLog({ batch, log, today }: { batch: string; log: LogLine[];
       </Box>
       {acts.length > FIRST_SHOWN && (
         <Button onClick={() => setAll(!all)}>
-          {all ? "show the newest only" : `show all ${acts.length}`}
+          {all ? "Show the newest only" : `Show all ${acts.length}`}
         </Button>
       )}
     </>

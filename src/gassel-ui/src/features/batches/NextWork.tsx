@@ -52,16 +52,16 @@ export function NextWork({ due, plan, batch, today, looks }: NextWorkProps) {
             component={Link}
             to={`/count/${batch}/${due.find((item) => item.kind === "countSeedlings")?.part ?? "1"}`}
           >
-            count
+            Count
           </Button>
         )}
         {due.some((item) => item.kind !== "countSeedlings") && (
           <Button variant="outlined" component={Link} to="/">
-            record on Rounds
+            Record on Rounds
           </Button>
         )}
         <Button variant="outlined" component={Link} to={`/labels?batch=${batch}`}>
-          labels
+          Labels
         </Button>
       </Box>
     </Card>

@@ -127,7 +127,7 @@ function AllNumbers({ result }: { result: NonNullable<PartView["result"]> }) {
   return (
     <Box sx={{ width: open ? "100%" : "auto", order: open ? 9 : 0 }}>
       <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {open ? "fewer numbers" : "all numbers"}
+        {open ? "Fewer numbers" : "All numbers"}
       </Button>
       {open && (
         <Box

@@ -29,12 +29,12 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
           size="small"
           onClick={() => say({ kind: "domeOff", part: state.id }, `B-${number}: dome off`)}
         >
-          dome off
+          Dome off
         </Button>
       )}
       {left > 0 && (
         <Button size="small" onClick={() => setDialog("cut")}>
-          cut test
+          Cut test
         </Button>
       )}
       {left > 0 && !state.keptOn && (
@@ -45,11 +45,11 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
             say({ kind: "sowingKept", part: state.id }, `B-${number}: finished for this spring, kept`)
           }
         >
-          keep to next spring
+          Keep to next spring
         </Button>
       )}
       <Button size="small" onClick={() => setDialog("close")}>
-        give up its seed
+        Stop waiting for this seed
       </Button>
       {dialog === "cut" && (
         <CutDialog
@@ -84,8 +84,8 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
             </Typography>
           </DialogContent>
           <DialogActions data-testid="close-actions">
-            <Button onClick={() => setDialog(null)}>leave</Button>
-            {cutFirst && <Button onClick={() => setDialog("cut")}>cut test</Button>}
+            <Button onClick={() => setDialog(null)}>Cancel</Button>
+            {cutFirst && <Button onClick={() => setDialog("cut")}>Cut test</Button>}
             <Button
               variant={cutFirst || keeps ? "outlined" : "contained"}
               onClick={() => {
@@ -93,7 +93,7 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
                 say({ kind: "sowingClosed", part: state.id }, `B-${number}: its seed given up`);
               }}
             >
-              give it up
+              Give it up
             </Button>
           </DialogActions>
         </Dialog>
@@ -129,7 +129,7 @@ function CutDialog({ most, title, send, close }: CutDialogProps) {
         {all > most && <Typography role="alert">Only {most} seeds are left to cut.</Typography>}
       </DialogContent>
       <DialogActions data-testid="cut-actions">
-        <Button onClick={close}>leave</Button>
+        <Button onClick={close}>Cancel</Button>
         <Button
           variant="contained"
           disabled={all === 0 || all > most}
@@ -138,7 +138,7 @@ function CutDialog({ most, title, send, close }: CutDialogProps) {
             send({ full: full ?? 0, empty: empty ?? 0, rotten: rotten ?? 0 });
           }}
         >
-          record
+          Record
         </Button>
       </DialogActions>
     </Dialog>

@@ -38,15 +38,15 @@ export function BatchBooks() {
         </Typography>
         <Box sx={{ ml: "auto", displayPrint: "none" }}>
           <Button component={Link} to={`/batches/${b.id}`}>
-            the batch
+            The batch
           </Button>
           <Button component={Link} to="/season/books">
-            the season’s books
+            The season’s books
           </Button>
           <Button component="a" href={`/api/closing.csv?season=${b.season}`} download>
-            season as CSV
+            Season as CSV
           </Button>
-          <Button onClick={() => window.print()}>print</Button>
+          <Button onClick={() => window.print()}>Print</Button>
         </Box>
       </Box>
       <Box

@@ -105,7 +105,7 @@ export function BatchByBatch({ account, today }: { account: SeasonAccount; today
           }}
         >
           <Button variant="contained" disabled={chosen.length === 0} onClick={() => void again()}>
-            plan {chosen.length > 0 ? several(chosen.length, "batch", "batches") : "the chosen"} again for
+            Plan {chosen.length > 0 ? several(chosen.length, "batch", "batches") : "the chosen"} again for
             next season
           </Button>
           <Typography variant="body2" sx={{ flex: "1 1 40ch" }}>

@@ -40,10 +40,10 @@ export function CloseBooks({ batch, today }: { batch: BatchView; today: Day }) {
     <>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
         <Button variant="outlined" component={Link} to={`/batches/${summary.id}/books`}>
-          its books
+          Its books
         </Button>
         <Button variant="outlined" onClick={() => setAsked(true)}>
-          close the books of this batch
+          Close the books of this batch
         </Button>
       </Box>
       {asked && (
@@ -62,7 +62,7 @@ export function CloseBooks({ batch, today }: { batch: BatchView; today: Day }) {
             />
           </DialogContent>
           <DialogActions>
-            <Button onClick={() => setAsked(false)}>leave</Button>
+            <Button onClick={() => setAsked(false)}>Cancel</Button>
             <Button
               variant="contained"
               onClick={() => {
@@ -75,7 +75,7 @@ export function CloseBooks({ batch, today }: { batch: BatchView; today: Day }) {
                 );
               }}
             >
-              close the books
+              Close the books
             </Button>
           </DialogActions>
         </Dialog>

@@ -95,7 +95,7 @@ export function CostFields({ costs, species }: { costs: CostAssumptions; species
       <Failure error={error} />
       <ForRole role="grower">
         <Button variant="outlined" onClick={() => void save()}>
-          use these prices
+          Use these prices
         </Button>
       </ForRole>
     </Card>

@@ -52,10 +52,10 @@ export function SeasonBooks() {
           download
           sx={{ "@media print": { display: "none" } }}
         >
-          as CSV
+          As CSV
         </Button>
         <Button onClick={() => window.print()} sx={{ "@media print": { display: "none" } }}>
-          print
+          Print
         </Button>
       </Box>
       {batches.length === 0 ? (
@@ -63,7 +63,7 @@ export function SeasonBooks() {
           title="Nothing was begun in this season"
           action={
             <Button component={Link} to="/plan" variant="contained">
-              plan a batch
+              Plan a batch
             </Button>
           }
         >

@@ -26,7 +26,7 @@ export function Years() {
         title="No batch lives through a second winter"
         action={
           <Button component={Link} to="/season" variant="contained">
-            to the season
+            To the season
           </Button>
         }
       >

@@ -24,7 +24,7 @@ export function Count() {
         title="This part is not sown, or is finished"
         action={
           <Button component={Link} to={`/batches/${id}`} variant="contained">
-            to the batch
+            To the batch
           </Button>
         }
       >

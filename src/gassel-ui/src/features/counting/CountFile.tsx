@@ -68,10 +68,10 @@ export function CountFile({ batch, part }: { batch: string; part: string }) {
         variant="outlined"
         sx={{ mr: 1 }}
       >
-        counts of this batch as a file
+        Counts of this batch as a file
       </Button>
       <Button component="label" variant="outlined">
-        choose a file
+        Choose a file
         <input
           type="file"
           accept=".csv,text/csv"
@@ -128,7 +128,7 @@ export function CountFile({ batch, part }: { batch: string; part: string }) {
           </Box>
           {!report.saved && report.accepted > 0 && (
             <Button variant="contained" sx={{ mt: 1 }} onClick={() => void ask(file, true)}>
-              record the {several(report.accepted, "good row")}
+              Record the {several(report.accepted, "good row")}
             </Button>
           )}
         </Box>

@@ -25,7 +25,7 @@ export function CountList() {
         title="Nothing is sown yet"
         action={
           <Button component={Link} to="/" variant="contained">
-            to Rounds
+            To Rounds
           </Button>
         }
       >
@@ -36,7 +36,7 @@ export function CountList() {
   return (
     <>
       <Typography variant="h1" sx={{ mb: 1.5 }}>
-        {inYard ? "Which container stands in front of you" : "Which tray stands in front of you"}
+        {inYard ? "Which container stands in front of you" : "Which tray are you counting?"}
       </Typography>
       {inYard && (
         <Typography sx={{ mb: 1.5, fontWeight: 600 }} data-testid="yard-count">
@@ -78,7 +78,7 @@ export function CountList() {
               to={`/count/${tray.batchId}/${tray.part}`}
               aria-label={`count ${tray.blind ? "" : `${holders(tray)} `}${tray.vessel?.label ?? ""}`}
             >
-              count
+              Count
             </Button>
           </Card>
         ))}

@@ -53,7 +53,7 @@ export function Pad({ type, rubOut, record, ready }: PadProps) {
       {[..."123456789"].map((digit) => (
         <PadKey key={digit} name={digit} press={() => type(digit)} />
       ))}
-      <PadKey name="rub out" press={rubOut} small />
+      <PadKey name="delete" press={rubOut} small />
       <PadKey name="0" press={() => type("0")} />
       <Button
         variant="contained"
@@ -61,7 +61,7 @@ export function Pad({ type, rubOut, record, ready }: PadProps) {
         onClick={record}
         sx={{ minHeight: 52, fontSize: "1.05rem", px: 0.5 }}
       >
-        record
+        Record
       </Button>
     </Box>
   );

@@ -125,7 +125,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
           run: () => setTally((t) => typeDigit(t, digit)),
         })),
         { key: "Enter", shown: "Enter", does: "record the count", run: () => void send() },
-        { key: "Backspace", shown: "Backspace", does: "take back a digit", run: () => setTally(rubOut) },
+        { key: "Backspace", shown: "Backspace", does: "delete a digit", run: () => setTally(rubOut) },
         { key: "l", shown: "l", does: "switch between new and lost", run: () => setTally(swapField) },
         ...(grid
           ? [
@@ -193,7 +193,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
           {tray.longestDays !== null &&
             `; expected up to ${shortDay(addDays(sownOn, tray.longestDays), today)}`}
           . {left} of {tray.seeds}
-          {tray.estimatePercent !== null && ` (± ${tray.estimatePercent} %)`} not up.
+          {tray.estimatePercent !== null && ` (± ${tray.estimatePercent} %)`} not up yet.
         </Typography>
         <DoneOnStepper />
         {scopes.length > 1 && (
@@ -240,7 +240,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
             </Typography>
             <NumberField
               key={above}
-              label="Seeds sown, taken as"
+              label="Seeds sown, estimated"
               name="raised"
               value={raised ?? above}
               onChange={setRaised}
@@ -253,7 +253,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
         {byThumb ? (
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 2fr", gap: 0.75 }}>
             <Button variant="outlined" sx={{ minHeight: 52 }} onClick={() => setTally(rubOut(tally))}>
-              rub out
+              Delete
             </Button>
             <Button
               variant="contained"
@@ -261,7 +261,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
               disabled={read === null}
               onClick={() => void keys.send()}
             >
-              record
+              Record
             </Button>
           </Box>
         ) : (
@@ -284,7 +284,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
           />
           {next !== tray && (
             <Button onClick={toNext} sx={{ ml: "auto" }}>
-              next: B-{next.number}
+              Next: B-{next.number}
             </Button>
           )}
         </Box>

@@ -88,8 +88,8 @@ function LabelsOf({ view, batch }: { view: LabelsView; batch: string | null }) {
           <Typography variant="h1">Labels</Typography>
           <Typography color="text.secondary">ticked: none printed for this step yet</Typography>
           <Box sx={{ ml: "auto" }}>
-            <Button onClick={() => setTicked(view.parts.map(partKey))}>all</Button>
-            <Button onClick={() => setTicked([])}>none</Button>
+            <Button onClick={() => setTicked(view.parts.map(partKey))}>All</Button>
+            <Button onClick={() => setTicked([])}>None</Button>
           </Box>
         </Box>
         <Box sx={{ maxHeight: { md: 560 }, overflowY: "auto" }} tabIndex={0} role="region" aria-label="parts">
@@ -172,7 +172,7 @@ function LabelsOf({ view, batch }: { view: LabelsView; batch: string | null }) {
               disabled={chosen.length === 0 || first === null}
               onClick={() => void print()}
             >
-              print {several(count, "label")}
+              Print {several(count, "label")}
             </Button>
             {printed && (
               <Typography role="status">

@@ -137,7 +137,7 @@ function OfRoute({ species, route }: { species: string; route: RouteResults }) {
               `${proposal.usual}-${proposal.longest}&origin=own results`
             }
           >
-            look at it as a new version of the route
+            Look at it as a new version of the route
           </Button>
         </ForRole>
       )}

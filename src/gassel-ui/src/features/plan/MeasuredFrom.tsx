@@ -72,7 +72,7 @@ export function MeasuredFrom({ wish, change, frostDays, today }: MeasuredFromPro
               {monthDayWords(d.monthDay)}: {d.kind === "lastFrostSafe" ? "the safer day" : "the usual day"}
             </MenuItem>
           ))}
-          <MenuItem value="own">a day of your own</MenuItem>
+          <MenuItem value="own">A day of your own</MenuItem>
         </TextField>
       )}
       {byFreeze && choices[0] && (

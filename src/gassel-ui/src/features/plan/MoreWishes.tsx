@@ -40,7 +40,7 @@ export function MoreWishes({ wish, change, outdoors }: MoreWishesProps) {
         choices={[["", "as usual"], ...wordsOf<SowCover>(WORDS.SowCover)]}
       />
       <ChoiceField
-        label="Stands at"
+        label="Location"
         name="place"
         value={places.some((p) => p.id === wish.place) ? wish.place : ""}
         onChange={(place) => change({ place })}
@@ -70,7 +70,7 @@ export function MoreWishes({ wish, change, outdoors }: MoreWishesProps) {
         max={60}
       />
       <NumberField
-        label="Of these lost whole"
+        label="Expected tray losses"
         name="loss"
         value={wish.lossPercent}
         onChange={(lossPercent) => change({ lossPercent })}

@@ -31,7 +31,7 @@ export function Plan() {
         title="First the site"
         action={
           <Button component={Link} to="/site" variant="contained">
-            name the site
+            Name the site
           </Button>
         }
       >

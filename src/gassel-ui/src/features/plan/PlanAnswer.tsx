@@ -62,7 +62,7 @@ export function PlanAnswer(props: PlanAnswerProps) {
       <Card label="the answer">
         <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr 1fr" }, gap: 2 }}>
           <Answer
-            name={late > 0 ? "usual start was" : "start"}
+            name={late > 0 ? "best start was" : "start"}
             value={actDay(schedule.start.usual, today)}
             id="plan-start"
           >
@@ -79,7 +79,7 @@ export function PlanAnswer(props: PlanAnswerProps) {
               `${percent(seeds.reachProbability)} sure of ${several(request.plants, "plant")}`}
             {seeds.cells &&
               ` from ${several(seeds.cells.cells, "cell")} in ${several(seeds.cells.trays, "tray")}`}
-            {seeds.naiveSeeds !== null && `; the usual sum says ${seeds.naiveSeeds}`}
+            {seeds.naiveSeeds !== null && `; simple division gives ${seeds.naiveSeeds}`}
           </Answer>
           <Answer
             name="plants ready"
@@ -198,11 +198,11 @@ function Answer({
 }
 
 const CHOICE_WORDS: Record<PlanChoice, string> = {
-  usual: "make the batch",
-  shorten: "make the batch, shortened",
-  skipOptional: "make the batch without the optional step",
-  moveTarget: "make the batch, target moved",
-  nextSeason: "make the batch for next season",
+  usual: "Create batch",
+  shorten: "Create batch, shortened",
+  skipOptional: "Create batch without the optional step",
+  moveTarget: "Create batch with the later date",
+  nextSeason: "Create batch for next season",
 };
 
 function Confirm({

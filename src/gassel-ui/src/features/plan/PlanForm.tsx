@@ -169,7 +169,7 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
           />
         )}
         <Button onClick={() => setMore(!more)} aria-expanded={more} sx={{ justifySelf: "start", px: 1 }}>
-          {more ? "fewer wishes" : "cover, place, confidence, survival, containers"}
+          {more ? "Fewer wishes" : "Cover, place, confidence, survival, containers"}
         </Button>
         {more && (
           <MoreWishes

@@ -51,7 +51,7 @@ export function RouteChoices({ plan, today, onRoute }: RouteChoicesProps) {
           <Box>
             <Typography variant="h3">{route.name}</Typography>
             <Typography>
-              {route.shortfallDays > 0 ? "usual start was" : "start"} {actDay(route.start.usual, today)}
+              {route.shortfallDays > 0 ? "best start was" : "start"} {actDay(route.start.usual, today)}
             </Typography>
             <Typography variant="body2">
               plants {shortDay(route.finish.usual, today)};{" "}
@@ -89,7 +89,7 @@ export function RouteChoices({ plan, today, onRoute }: RouteChoicesProps) {
               aria-label={`take this route: ${route.name}`}
               sx={{ px: 1, alignSelf: "start" }}
             >
-              take this route
+              Take this route
             </Button>
           )}
         </Box>

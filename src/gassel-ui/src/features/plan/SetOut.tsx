@@ -62,7 +62,7 @@ export function SetOut({ plan, speciesId, today, onStartOn }: SetOutProps) {
       <SetOutChart result={setOut} today={today} chosen={chosen} />
       {outside && last && (
         <Button variant="outlined" onClick={() => onStartOn(addDays(last, -ahead))}>
-          set out by {actDay(last, today)}
+          Set out by {actDay(last, today)}
         </Button>
       )}
     </Card>

@@ -52,11 +52,11 @@ export function HardeningCard({ batch, part, today }: HardeningCardProps) {
               )
             }
           >
-            {doneOn === today ? "out today" : `out ${actDay(doneOn, today)}`}
+            {doneOn === today ? "Out today" : `Out ${actDay(doneOn, today)}`}
           </Button>
         )}
         {shown.length < plan.days.length && (
-          <Button onClick={() => setWhole(true)}>all {plan.days.length} days</Button>
+          <Button onClick={() => setWhole(true)}>All {plan.days.length} days</Button>
         )}
         <Why lines={plan.working} about="hardening off" />
       </Box>

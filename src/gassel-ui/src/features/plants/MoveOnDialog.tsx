@@ -167,9 +167,9 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={close}>leave</Button>
+        <Button onClick={close}>Cancel</Button>
         <Button variant="contained" disabled={plants === null} onClick={send}>
-          record
+          Record
         </Button>
       </DialogActions>
     </Dialog>

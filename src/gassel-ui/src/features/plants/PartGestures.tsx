@@ -37,7 +37,7 @@ export function PartGestures({ batch, part, alone }: PartGesturesProps) {
       {!alone && <Typography>Part {id}:</Typography>}
       {stageInHand(plants) !== null && (
         <Button variant="contained" aria-label={`move on, part ${id}`} onClick={() => setOpen("moveOn")}>
-          move on
+          Move on
         </Button>
       )}
       {clock !== null && clock.trueLeavesOn === null && (
@@ -52,7 +52,7 @@ export function PartGestures({ batch, part, alone }: PartGesturesProps) {
             )
           }
         >
-          true leaves are out
+          True leaves are out
         </Button>
       )}
       {others.map(

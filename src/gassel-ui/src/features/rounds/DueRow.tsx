@@ -79,7 +79,7 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
   switch (item.due.kind) {
     case "checkBag":
       return {
-        button: "all well",
+        button: "All well",
         payloads: () => lookAtBag(part, { ...allWell, placeC }, "pickOut", null),
         told: "all well",
       };
@@ -239,7 +239,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
             )}
             {kind === "lookForSwelling" && (
               <Button variant="contained" onClick={() => setDialog("swelling")}>
-                looked…
+                Looked…
               </Button>
             )}
             {gesturesOf(part, kind).map(([gesture, words], i) => (
@@ -253,7 +253,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
             ))}
             {kind === "checkBag" && (
               <Button variant="outlined" onClick={() => setDialog("look")}>
-                not so…
+                Problem…
               </Button>
             )}
             {atTheStep && !item.setsOut && !laid && (
@@ -261,7 +261,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
                 variant="outlined"
                 onClick={() => setDialog(kind === "sow" && part.sowing ? "sow" : "start")}
               >
-                otherwise…
+                Record differently…
               </Button>
             )}
             {item.optional && (
@@ -275,12 +275,12 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
                 component={Link}
                 to={part.laid ? `/trials/${part.laid.trialId}` : `/yard?ready=${part.batchId}`}
               >
-                make ready
+                Make ready
               </Button>
             )}
             {kind === "countSeedlings" && (
               <Button variant="contained" component={Link} to={`/count/${part.batchId}/${part.part}`}>
-                count
+                Count
               </Button>
             )}
             <Why

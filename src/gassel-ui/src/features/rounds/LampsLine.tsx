@@ -44,7 +44,7 @@ export function LampsLine({ place, doneOn, today }: LampsLineProps) {
           )
         }
       >
-        lamps set
+        Lamps set
       </Button>
       <Why lines={lamps.working} about={`lamps, ${place.place.name}`} />
     </Box>

@@ -150,7 +150,7 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
             onChange={(event) => setPlace(event.target.value)}
             helperText="three days in the warm before the shortest time may undo the cold"
           >
-            <MenuItem value="">where it stood</MenuItem>
+            <MenuItem value="">Where it stood</MenuItem>
             {places.map((p) => (
               <MenuItem key={p.id} value={p.id}>
                 {p.name}
@@ -180,13 +180,13 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={close}>leave</Button>
+        <Button onClick={close}>Cancel</Button>
         <Button
           variant="contained"
           disabled={sprouted === null || (sprouted > 0 && chosen === null)}
           onClick={() => void send()}
         >
-          record
+          Record
         </Button>
       </DialogActions>
     </Dialog>

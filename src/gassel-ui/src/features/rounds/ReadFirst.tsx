@@ -18,9 +18,9 @@ export function ReadFirst({ name, cautions, goOn, close }: ReadFirstProps) {
         <Cautions cautions={cautions} />
       </DialogContent>
       <DialogActions>
-        <Button onClick={close}>leave</Button>
+        <Button onClick={close}>Cancel</Button>
         <Button variant="contained" onClick={goOn}>
-          read, and done so
+          Read, and done so
         </Button>
       </DialogActions>
     </Dialog>

@@ -57,8 +57,8 @@ export function Rounds() {
     const next = !site.site
       ? (["/site", "name the site"] as const)
       : lots?.length
-        ? (["/plan", "plan a batch"] as const)
-        : (["/seed", "enter a seed lot"] as const);
+        ? (["/plan", "Plan a batch"] as const)
+        : (["/seed", "Enter a seed lot"] as const);
     return (
       <EmptyNote
         title="Nothing to look after yet"
@@ -68,8 +68,8 @@ export function Rounds() {
           </Button>
         }
       >
-        Here stands what every bag, tray and container asks for today. First comes the site, then seed, then a
-        plan.
+        Today&apos;s jobs for every bag, tray and container appear here. Start by telling Gassel where you
+        grow.
       </EmptyNote>
     );
   }
@@ -84,13 +84,11 @@ export function Rounds() {
         sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 3, rowGap: 0.5, mb: 1.5 }}
       >
         <Typography variant="h1" sx={{ fontSize: { xs: "1.3rem", md: "1.6rem" } }}>
-          {dueCount === 0
-            ? "Nothing is due today"
-            : `${several(dueCount, "thing needs", "things need")} hands today`}
-          {late > 0 && `, ${late} late`}
+          {dueCount === 0 ? "Nothing is due today" : `${several(dueCount, "job")} today`}
+          {late > 0 && `, ${late} overdue`}
         </Typography>
         <Button component={Link} to="/sheet" variant="outlined">
-          sheet: print, tick, enter in one pass
+          Print job sheet
         </Button>
         <Box sx={{ ml: { md: "auto" } }}>
           <DoneOnStepper />

@@ -111,7 +111,7 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
             value={way}
             onChange={(e) => setWay(e.target.value as ScarifyWay | "")}
           >
-            <MenuItem value="">not noted</MenuItem>
+            <MenuItem value="">Not noted</MenuItem>
             {Object.entries(WORDS.ScarifyWay).map(([value, words]) => (
               <MenuItem key={value} value={value}>
                 {words}
@@ -155,7 +155,7 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
           </TextField>
         )}
         {amount && <Cautions cautions={item.cautions.filter((c) => amount.topics.includes(c.topic))} />}
-        <TextField select label="Stands at" value={place} onChange={(e) => setPlace(e.target.value)}>
+        <TextField select label="Location" value={place} onChange={(e) => setPlace(e.target.value)}>
           {places.map((p) => (
             <MenuItem key={p.id} value={p.id}>
               {p.name}
@@ -171,15 +171,15 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
         />
       </DialogContent>
       <DialogActions>
-        {item.due.kind === "scarifyAgain" && <Button onClick={() => void goOn()}>go on without</Button>}
-        {part.step && <Button onClick={() => void endOnly()}>only end {stepWords(part.step)}</Button>}
-        <Button onClick={close}>leave</Button>
+        {item.due.kind === "scarifyAgain" && <Button onClick={() => void goOn()}>Go on without</Button>}
+        {part.step && <Button onClick={() => void endOnly()}>Only end {stepWords(part.step)}</Button>}
+        <Button onClick={close}>Cancel</Button>
         <Button
           variant="contained"
           disabled={seeds === null || vessel.label.trim() === ""}
           onClick={() => void send()}
         >
-          record
+          Record
         </Button>
       </DialogActions>
     </Dialog>

@@ -59,9 +59,9 @@ export function SwellingDialog({ part, doneOn, today, settles, close }: Swelling
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={close}>leave</Button>
+        <Button onClick={close}>Cancel</Button>
         <Button variant="contained" disabled={swollen === null} onClick={() => void send()}>
-          record
+          Record
         </Button>
       </DialogActions>
     </Dialog>

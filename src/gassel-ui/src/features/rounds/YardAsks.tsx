@@ -31,11 +31,11 @@ export function YardAsks({ alerts }: { alerts: YardAlert[] }) {
         )}
         {more > 0 && (
           <Button size="small" onClick={() => setAll(!all)}>
-            {all ? "fewer" : "show them here"}
+            {all ? "Fewer" : "Show them here"}
           </Button>
         )}
         <Button size="small" component={Link} to="/yard">
-          the yard
+          The yard
         </Button>
       </Box>
     </Card>

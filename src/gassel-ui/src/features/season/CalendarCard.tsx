@@ -31,18 +31,18 @@ export function CalendarCard() {
           itself; whoever has its address can read it.
         </Typography>
         <Button component="a" href="/api/calendar.ics" download variant="outlined">
-          save as a file
+          Save as a file
         </Button>
         {path === null ? (
           <Button variant="outlined" onClick={() => void change("make")}>
-            make a feed
+            Make a feed
           </Button>
         ) : (
           <>
             <Button variant="outlined" onClick={() => void change("make")}>
-              new address
+              New address
             </Button>
-            <Button onClick={() => void change("takeBack")}>take the feed back</Button>
+            <Button onClick={() => void change("takeBack")}>Take the feed back</Button>
           </>
         )}
       </Box>

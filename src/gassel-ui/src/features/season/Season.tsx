@@ -37,10 +37,10 @@ export function Season() {
         action={
           <>
             <Button component={Link} to="/plan" variant="contained" sx={{ mr: 1 }}>
-              plan a batch
+              Plan a batch
             </Button>
             <Button component={Link} to="/batches/told" variant="outlined">
-              enter a winter under way
+              Enter a winter under way
             </Button>
           </>
         }
@@ -103,10 +103,10 @@ export function Season() {
               selected={filter.lateOnly}
               onChange={() => setFilter({ ...filter, lateOnly: !filter.lateOnly })}
             >
-              only late
+              Only late
             </ToggleButton>
             <Button variant="outlined" onClick={() => window.print()}>
-              print
+              Print
             </Button>
           </Box>
         </Box>
@@ -125,8 +125,8 @@ export function Season() {
           />
         )}
         <Typography variant="body2" sx={{ color: palette.ink2, mt: 0.5 }}>
-          Firm edges: done. Broken edges: what follows. Thin line: the plan, where it was otherwise. Soft
-          ochre: days on which it may begin. ▲ the day aimed at.{" "}
+          Solid: done. Dashed: expected. Thin line: the plan, where it differed. Soft ochre: days on which it
+          may begin. ▲ the day aimed at.{" "}
           {view.frost.length > 0 &&
             "Blue: the more, the more years had frost still to come or come already. "}
           Below: room taken, to the dotted line when full.
@@ -135,10 +135,10 @@ export function Season() {
       <SeasonDates season={{ ...view, rows }} />
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
         <Button component={Link} to="/season/years" variant="outlined">
-          over the years
+          Over the years
         </Button>
         <Button component={Link} to="/season/books" variant="outlined">
-          books of the season
+          Books of the season
         </Button>
       </Box>
       <CalendarCard />

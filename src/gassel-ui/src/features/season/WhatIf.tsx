@@ -55,9 +55,9 @@ export function WhatIf({ row, today, close }: { row: SeasonRow; today: Day; clos
         </Typography>
         <Box sx={{ ml: "auto" }}>
           <Button component={Link} to={`/batches/${row.id}`}>
-            open the batch
+            Open the batch
           </Button>
-          <Button onClick={close}>close</Button>
+          <Button onClick={close}>Close</Button>
         </Box>
       </Box>
       {row.window && (

@@ -144,8 +144,8 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
             value={hand.source}
             onChange={(event) => change({ source: event.target.value as SeedLot["source"] })}
           >
-            <MenuItem value="wildCollected">wild-collected</MenuItem>
-            <MenuItem value="cleanedBought">bought, cleaned</MenuItem>
+            <MenuItem value="wildCollected">Wild-collected</MenuItem>
+            <MenuItem value="cleanedBought">Bought, cleaned</MenuItem>
           </TextField>
           <TextField
             select
@@ -188,8 +188,8 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
           aria-label="amount"
           onChange={(_, next: string | null) => next && change({ byWeight: next === "weighed" })}
         >
-          <ToggleButton value="counted">seed counted</ToggleButton>
-          <ToggleButton value="weighed">weighed</ToggleButton>
+          <ToggleButton value="counted">Seed counted</ToggleButton>
+          <ToggleButton value="weighed">Weighed</ToggleButton>
         </ToggleButtonGroup>
         {hand.byWeight ? (
           <Box sx={three}>
@@ -218,7 +218,7 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
               setNextKey(nextKey + 1);
             }}
           >
-            add a test
+            Add a test
           </Button>
         </Box>
         {hand.tests.map((test, i) => (

@@ -98,7 +98,7 @@ export function Seed() {
               <Box sx={{ display: "flex", gap: 0.5 }}>
                 <ForRole role="grower">
                   <Button onClick={() => setEditing(lot)} aria-label={`change lot ${lot.id}`} sx={{ px: 1 }}>
-                    change
+                    Change
                   </Button>
                 </ForRole>
                 <Button
@@ -107,7 +107,7 @@ export function Seed() {
                   aria-label={`plan with lot ${lot.id}`}
                   sx={{ px: 1 }}
                 >
-                  plan
+                  Plan
                 </Button>
               </Box>
             </Box>

@@ -88,14 +88,14 @@ export function TestRow({ test, number, view, today, change, remove }: TestRowPr
             : "It stands in for the rule only on routes with this treatment."
         }
       >
-        <MenuItem value="none">none, straight onto a towel</MenuItem>
+        <MenuItem value="none">None, straight onto a towel</MenuItem>
         {distinct.map((r) => (
           <MenuItem key={r.id} value={r.id}>
             {r.given.map((g) => stepWords(g.kind)).join(", then ")}
           </MenuItem>
         ))}
-        {chosen === "other" && <MenuItem value="other">another treatment</MenuItem>}
-        {chosen === "told" && <MenuItem value="told">the route’s, days not noted</MenuItem>}
+        {chosen === "other" && <MenuItem value="other">Another treatment</MenuItem>}
+        {chosen === "told" && <MenuItem value="told">The route’s, days not noted</MenuItem>}
       </TextField>
       {(test.given ?? []).map((g, i) => (
         <NumberField
@@ -113,7 +113,7 @@ export function TestRow({ test, number, view, today, change, remove }: TestRowPr
       ))}
       <Box sx={{ gridColumn: "1 / -1", textAlign: "right" }}>
         <Button onClick={remove} aria-label={`take out test ${number}`}>
-          take out
+          Take out
         </Button>
       </Box>
     </Box>

@@ -74,13 +74,13 @@ export function Sheet() {
           </Typography>
         </Typography>
         <Button variant="outlined" onClick={() => window.print()} sx={{ displayPrint: "none" }}>
-          print
+          Print
         </Button>
         <Button onClick={() => setTomorrow(!tomorrow)} sx={{ displayPrint: "none" }}>
           {tomorrow ? "Show today" : "Show tomorrow"}
         </Button>
         <Button component={Link} to="/" sx={{ displayPrint: "none" }}>
-          to Rounds
+          To Rounds
         </Button>
       </Box>
       <Box
@@ -102,7 +102,7 @@ export function Sheet() {
               <Typography variant="h2">{place.name}</Typography>
               {lines.filter((line) => line.item.due.kind === "checkBag").length > 1 && (
                 <Button onClick={() => tickBags(lines)} sx={{ displayPrint: "none" }}>
-                  tick all bags
+                  Tick all bags
                 </Button>
               )}
             </Box>
@@ -139,7 +139,7 @@ export function Sheet() {
             disabled={settles.length === 0}
             onClick={() => void record()}
           >
-            record {several(settles.length, "thing")} in one pass
+            Record {several(settles.length, "thing")} in one pass
           </Button>
         </Card>
       )}

@@ -79,10 +79,10 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
       {mark.done && !waits && kind === "checkBag" && !mark.otherwise && (
         <Button
           onClick={() => change({ ...mark, otherwise: true })}
-          aria-label={`not so: ${name}`}
+          aria-label={`problem: ${name}`}
           sx={{ displayPrint: "none" }}
         >
-          not so…
+          Problem…
         </Button>
       )}
       {mark.done && !waits && kind === "checkBag" && mark.otherwise && (

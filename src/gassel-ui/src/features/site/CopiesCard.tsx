@@ -32,7 +32,7 @@ export function CopiesCard() {
       <Box sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 2 }}>
         <Typography variant="h2">Copies of the book</Typography>
         <Button variant="outlined" onClick={() => void make()} sx={{ ml: "auto" }}>
-          make a copy now
+          Make a copy now
         </Button>
       </Box>
       <Typography variant="body2" sx={{ color: palette.ink2 }}>

@@ -32,7 +32,7 @@ export function NetworkCard() {
         <Typography variant="h2">Phones on the local network</Typography>
         {mayTurn && !(open && heldOpen) && (
           <Button variant="outlined" onClick={() => void turn(!open)} sx={{ ml: "auto" }}>
-            {open ? "shut the book to the network" : "open to the local network"}
+            {open ? "Shut the book to the network" : "Open to the local network"}
           </Button>
         )}
       </Box>

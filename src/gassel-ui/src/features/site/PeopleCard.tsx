@@ -94,9 +94,9 @@ export function PeopleCard() {
               ))}
             </TextField>
           )}
-          {!person.left && <Button onClick={() => void renew(person)}>new code</Button>}
+          {!person.left && <Button onClick={() => void renew(person)}>New code</Button>}
           <Button onClick={() => void change(person, { role: person.role, left: !person.left })}>
-            {person.left ? "take back in" : "let go"}
+            {person.left ? "Take back in" : "Let go"}
           </Button>
         </Box>
       ))}
@@ -137,7 +137,7 @@ export function PeopleCard() {
           ))}
         </TextField>
         <Button variant="outlined" disabled={!name.trim() || name.length > 40} onClick={() => void add()}>
-          add
+          Add
         </Button>
       </Box>
     </Card>

@@ -131,7 +131,7 @@ export function PlacesCard({ places }: { places: Place[] }) {
               {place.name}
             </Typography>
             <MeasureField
-              label="taken as"
+              label="assumed"
               name={`assumed-${place.id}`}
               measure="temperature"
               value={row?.assumedC ?? null}
@@ -166,7 +166,7 @@ export function PlacesCard({ places }: { places: Place[] }) {
             onClick={() => void save()}
             disabled={rows.some((row) => row.assumedC === null)}
           >
-            save the places
+            Save the places
           </Button>
         </ForRole>
         {saved && <Typography role="status">Saved.</Typography>}

@@ -79,8 +79,8 @@ function Device() {
           value={light}
           onChange={(event) => setLight(event.target.value as Light)}
         >
-          <MenuItem value="light">light</MenuItem>
-          <MenuItem value="dark">dark</MenuItem>
+          <MenuItem value="light">Light</MenuItem>
+          <MenuItem value="dark">Dark</MenuItem>
         </TextField>
       </Box>
     </Card>

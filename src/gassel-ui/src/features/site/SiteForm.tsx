@@ -132,9 +132,9 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             setRecord((r) => (next === "record" ? (r ?? records.at(-1)?.id ?? null) : r)))
           }
         >
-          <ToggleButton value="hand">frost by hand</ToggleButton>
+          <ToggleButton value="hand">Frost by hand</ToggleButton>
           <ToggleButton value="record" disabled={records.length === 0}>
-            by weather record
+            By weather record
           </ToggleButton>
         </ToggleButtonGroup>
         {byRecord ? (
@@ -206,11 +206,11 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             onChange={(event) => set({ depthSchool: event.target.value as SiteSettings["depthSchool"] })}
             helperText="where a species has none"
           >
-            <MenuItem value="width">at most the seed’s width</MenuItem>
-            <MenuItem value="twiceWidth">twice its width</MenuItem>
-            <MenuItem value="thriceThickness">three times its thickness</MenuItem>
+            <MenuItem value="width">At most the seed’s width</MenuItem>
+            <MenuItem value="twiceWidth">Twice its width</MenuItem>
+            <MenuItem value="thriceThickness">Three times its thickness</MenuItem>
             <MenuItem value="grit">
-              under {settings.units === "metric" ? "3–6 mm" : "1/8–1/4 in"} of grit
+              Under {settings.units === "metric" ? "3–6 mm" : "1/8–1/4 in"} of grit
             </MenuItem>
           </TextField>
         </Box>
@@ -270,8 +270,8 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
               : "by how long the kind keeps"
           }
         >
-          <MenuItem value="share">by a fixed share each year</MenuItem>
-          <MenuItem value="points">by 25 points a year</MenuItem>
+          <MenuItem value="share">By a fixed share each year</MenuItem>
+          <MenuItem value="points">By 25 points a year</MenuItem>
         </TextField>
         <Failure error={error} />
         <Box sx={{ display: "flex", gap: 2, alignItems: "center", flexWrap: "wrap" }}>
@@ -281,7 +281,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
               variant="contained"
               disabled={latitude === null || (!byRecord && frost === null) || name.trim() === ""}
             >
-              save the site
+              Save the site
             </Button>
           </ForRole>
           {saved && (

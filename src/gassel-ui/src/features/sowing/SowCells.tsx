@@ -29,11 +29,11 @@ export function SowCells({ grid, free, chosen, needed, change }: SowCellsProps) 
         </Typography>
         {needed !== null && (
           <Button size="small" onClick={() => change(firstCells(free, needed))}>
-            the first {needed} free
+            The first {needed} free
           </Button>
         )}
         <Button size="small" onClick={() => change(free)}>
-          all free
+          All free
         </Button>
       </Box>
     </Box>

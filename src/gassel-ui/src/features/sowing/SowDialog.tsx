@@ -138,7 +138,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
               slotProps={{ htmlInput: { name: "shared" }, select: { displayEmpty: true } }}
               sx={{ gridColumn: "1 / -1" }}
             >
-              <MenuItem value={NEW_TRAY}>a vessel of its own</MenuItem>
+              <MenuItem value={NEW_TRAY}>A vessel of its own</MenuItem>
               {trays.map((t) => (
                 <MenuItem key={t.label} value={t.label}>
                   {t.label} with {t.holds}, {t.free.length} cells free
@@ -213,7 +213,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
           )}
           <TextField
             select
-            label="Stands at"
+            label="Location"
             value={place}
             onChange={(e) => setPlace(e.target.value)}
             helperText={stands?.light ? `lamps ${stands.light}` : " "}
@@ -258,7 +258,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
         <Cautions cautions={view.cautions} />
       </DialogContent>
       <DialogActions data-testid="sow-actions">
-        <Button onClick={close}>leave</Button>
+        <Button onClick={close}>Cancel</Button>
         <Button
           variant="contained"
           disabled={
@@ -266,7 +266,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
           }
           onClick={() => void send()}
         >
-          record
+          Record
         </Button>
       </DialogActions>
     </>

@@ -41,7 +41,7 @@ export function RouteCard({ view, route, facts }: RouteCardProps) {
               aria-label={`change route ${route.name}`}
               sx={{ px: 1 }}
             >
-              change
+              Change
             </Button>
             <Button
               component={Link}
@@ -49,7 +49,7 @@ export function RouteCard({ view, route, facts }: RouteCardProps) {
               aria-label={`copy route ${route.name}`}
               sx={{ px: 1 }}
             >
-              copy
+              Copy
             </Button>
           </Box>
         </ForRole>

@@ -212,10 +212,10 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
           disabled={!draft || steps.length === 0 || objections.length > 0 || origin.trim() === ""}
           sx={{ minHeight: 56 }}
         >
-          {copy ? "save the route" : `save version ${like.version + 1}`}
+          {copy ? "Save the route" : `Save version ${like.version + 1}`}
         </Button>
         <Button component={Link} to={`/species/${species.id}`} sx={{ minHeight: 56 }}>
-          leave
+          Cancel
         </Button>
         <Typography sx={{ alignSelf: "center" }} role="status">
           {draft === null

@@ -58,7 +58,7 @@ export function Species() {
           </TextField>
           <ForRole role="grower">
             <Button component={Link} to="/species/new" variant="outlined">
-              add a species
+              Add a species
             </Button>
           </ForRole>
         </Box>
@@ -98,7 +98,7 @@ export function Species() {
           title="There is no such species"
           action={
             <Button component={Link} to="/species">
-              to the library
+              To the library
             </Button>
           }
         >

@@ -168,7 +168,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
       }}
       choices={[...(open.includes(value) ? ([["", "not known"]] as const) : []), ...words]}
       {...(open.includes(value)
-        ? { helper: `for now taken as: ${words.find(([w]) => w === chosen)?.[1] ?? chosen}` }
+        ? { helper: `assumed for now: ${words.find(([w]) => w === chosen)?.[1] ?? chosen}` }
         : {})}
     />
   );
@@ -297,7 +297,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
             onChange={(event) => setHazardNote(event.target.value)}
           />
           <TextField
-            label="May be taken for"
+            label="Look-alike"
             name="lookAlike"
             value={lookAlike}
             onChange={(event) => setLookAlike(event.target.value)}
@@ -313,10 +313,10 @@ function Form({ species, notEntered, stamp }: FormProps) {
         <Failure error={error} />
         <Box sx={{ display: "flex", gap: 1 }}>
           <Button type="submit" variant="contained" disabled={!complete}>
-            {species ? "save your values" : "add the species"}
+            {species ? "Save your values" : "Add the species"}
           </Button>
           <Button component={Link} to={species ? `/species/${species.id}` : "/species"}>
-            leave
+            Cancel
           </Button>
         </Box>
       </Box>

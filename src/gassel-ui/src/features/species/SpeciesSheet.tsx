@@ -29,14 +29,14 @@ export function SpeciesSheet({ view }: { view: SpeciesView }) {
         <Box sx={{ ml: "auto", display: "flex", gap: 1, flexWrap: "wrap" }}>
           <ForRole role="grower">
             {hasOwnValues && hasStarter && (
-              <Button onClick={() => void backToStarter()}>back to starter values</Button>
+              <Button onClick={() => void backToStarter()}>Back to starter values</Button>
             )}
             <Button component={Link} to={`/species/${species.id}/values`} variant="outlined">
-              change values
+              Change values
             </Button>
           </ForRole>
           <Button component={Link} to={`/plan?species=${species.id}`} variant="contained">
-            plan a batch
+            Plan a batch
           </Button>
         </Box>
       </Box>

@@ -104,13 +104,13 @@ export function StepRow(props: StepRowProps) {
         />
         <Box sx={{ display: "flex", ml: "auto" }}>
           <Button disabled={isFirst} onClick={() => move(-1)} aria-label={`step ${number} up`} sx={{ px: 1 }}>
-            up
+            Up
           </Button>
           <Button disabled={isLast} onClick={() => move(1)} aria-label={`step ${number} down`} sx={{ px: 1 }}>
-            down
+            Down
           </Button>
           <Button onClick={remove} aria-label={`take out step ${number}`} sx={{ px: 1 }}>
-            take out
+            Take out
           </Button>
         </Box>
       </Box>

@@ -110,7 +110,7 @@ export function LoggerImport() {
         then nothing of it is kept.
       </Typography>
       <Button component="label" variant={report ? "outlined" : "contained"} disabled={share !== null}>
-        choose a file
+        Choose a file
         <input
           type="file"
           accept=".csv,.txt,text/csv,text/plain"
@@ -129,7 +129,7 @@ export function LoggerImport() {
         />
       </Button>
       <Button component={Link} to={`/site/temperature/${place}`} sx={{ ml: 1 }}>
-        leave
+        Cancel
       </Button>
       <Failure error={error} />
       {report && file && (
@@ -257,7 +257,7 @@ export function LoggerImport() {
                 disabled={title.trim() === "" || report.readings === 0 || report.unitDoubt !== null}
                 sx={{ minHeight: 56 }}
               >
-                read the whole file, {(file.size / 1e6).toFixed(1)} MB
+                Read the whole file, {(file.size / 1e6).toFixed(1)} MB
               </Button>
             </Box>
           ) : (
@@ -269,7 +269,7 @@ export function LoggerImport() {
               </Typography>
               <LinearProgress variant="determinate" value={share * 100} sx={{ height: 12, my: 1 }} />
               <Button variant="outlined" onClick={() => cancel.current?.()}>
-                break off
+                Break off
               </Button>
             </Box>
           )}

@@ -44,7 +44,7 @@ export function Probe({ place, series }: { place: Place; series: ReadingSeries[]
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "flex-start" }}>
           <ChoiceField label="Probe" name="device" value={device} onChange={setDevice} choices={DEVICES} />
           <Button variant="outlined" onClick={() => void attach()} sx={{ minHeight: 56 }}>
-            attach the simulated probe
+            Attach the simulated probe
           </Button>
         </Box>
         <Failure error={error} />

@@ -86,11 +86,11 @@ export function SeriesList({ series, place }: { series: ReadingSeries[]; place: 
             )}
             {s.device !== null && (
               <Button variant="outlined" onClick={() => void change(s.id, { attached: !s.attached })}>
-                {s.attached ? "take off" : "ask it again"}
+                {s.attached ? "Take off" : "Ask it again"}
               </Button>
             )}
             <Button variant="outlined" onClick={() => void change(s.id, { aside: !s.aside })}>
-              {s.aside ? "use it again" : "set aside"}
+              {s.aside ? "Use it again" : "Set aside"}
             </Button>
           </ForRole>
         </Box>
@@ -98,7 +98,7 @@ export function SeriesList({ series, place }: { series: ReadingSeries[]; place: 
       <Failure error={error} />
       <ForRole role="grower">
         <Button component={Link} to={`/site/temperature/${place.id}/import`} variant="outlined">
-          read a logger’s file
+          Read a logger’s file
         </Button>
       </ForRole>
     </Box>

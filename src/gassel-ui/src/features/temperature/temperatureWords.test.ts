@@ -24,7 +24,7 @@ describe("the temperature of a place", () => {
       ),
     ).toBe("3.9\u00a0°C, read by eye 2 Mar; assumed since");
     expect(nowWords({ ...now, source: "assumed", at: null, troubles: [] }, "unitedStates", zone, today)).toBe(
-      "taken as 39\u00a0°F, not measured",
+      "39\u00a0°F assumed, no reading",
     );
   });
 

@@ -16,7 +16,7 @@ export function nowWords(now: PlaceTemperature, units: Units, timeZone: string, 
     case "modelled":
       return `${warm} by the model`;
     case "assumed":
-      return `taken as ${warm}, not measured`;
+      return `${warm} assumed, no reading`;
   }
 }
 

@@ -72,10 +72,10 @@ export function Told() {
   const said = filled(lines);
   return (
     <Card label="a winter under way">
-      <Typography variant="h1">A winter under way</Typography>
+      <Typography variant="h1">Add batches already in progress</Typography>
       <Typography sx={{ mb: 1.5, maxWidth: "80ch" }}>
         Nobody starts on 1 November. One line for each bag or container: what lies where since when. Type,
-        paste cells from a spreadsheet, or take a CSV file. What is entered here is kept as told, not watched.
+        paste cells from a spreadsheet, or take a CSV file. Earlier checks are not recorded.
       </Typography>
       <Box sx={{ overflowX: "auto" }}>
         <Box
@@ -185,15 +185,15 @@ export function Told() {
           disabled={said.length === 0}
           onClick={() => void ask(lines, false)}
         >
-          check {several(said.length, "line")}
+          Check {several(said.length, "line")}
         </Button>
         {report && report.accepted > 0 && report.saved.length === 0 && (
           <Button variant="contained" onClick={() => void ask(lines, true)}>
-            enter {several(report.accepted, "good line")}
+            Enter {several(report.accepted, "good line")}
           </Button>
         )}
         <Button component="label" variant="outlined">
-          take a CSV file
+          Take a CSV file
           <input
             type="file"
             accept=".csv,text/csv,text/plain"
@@ -207,7 +207,7 @@ export function Told() {
           />
         </Button>
         <Button component={Link} to="/season">
-          leave
+          Cancel
         </Button>
         <Typography role="status" data-testid="told-report">
           {entered > 0 && `${several(entered, "batch", "batches")} entered; what is left here was refused. `}

@@ -74,7 +74,7 @@ export function ArmFields({ arm, at, routes, places, change, leaveOut }: ArmFiel
         choices={[["", "as usual"], ...wordsOf<SowCover>(WORDS.SowCover)]}
       />
       <ChoiceField
-        label="Stands at"
+        label="Location"
         name={`place-${at}`}
         value={arm.place}
         onChange={(place) => change({ place })}

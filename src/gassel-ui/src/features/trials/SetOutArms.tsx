@@ -52,9 +52,9 @@ export function SetOutArms({ trial, arms, today, close }: SetOutArmsProps) {
         <TableSteps steps={steps} done={done} change={setDone} />
       </DialogContent>
       <DialogActions>
-        <Button onClick={close}>leave</Button>
+        <Button onClick={close}>Cancel</Button>
         <Button variant="contained" onClick={() => void send()}>
-          set out
+          Set out
         </Button>
       </DialogActions>
     </Dialog>

@@ -120,7 +120,7 @@ function OneTrial({ trial, today }: { trial: TrialView; today: Day }) {
             <Typography variant="h2">Layout</Typography>
             {!hidden && (
               <Button onClick={() => window.print()} sx={{ ml: "auto", displayPrint: "none" }}>
-                print
+                Print
               </Button>
             )}
           </Box>
@@ -179,25 +179,25 @@ function TrialActions({ trial, today }: { trial: TrialView; today: Day }) {
             }
           >
             {all
-              ? "all sown by the layout"
+              ? "All sown by the layout"
               : `${indoors.map((a) => a.arm.name).join(", ")} sown by the layout`}
           </Button>
         )}
         {outdoors.length > 0 && (
           <Button variant="contained" onClick={() => setSettingOut(true)}>
-            {`make ready and set out ${outdoors.map((a) => a.arm.name).join(", ")}`}
+            {`Make ready and set out ${outdoors.map((a) => a.arm.name).join(", ")}`}
           </Button>
         )}
         {first && trial.design.endedOn === null && (
           <Button component={Link} to="/count" variant="outlined">
-            count
+            Count
           </Button>
         )}
         <ForRole role="grower">
-          {!trial.hasCounts && <Button onClick={() => setEditing(!editing)}>change names</Button>}
+          {!trial.hasCounts && <Button onClick={() => setEditing(!editing)}>Change names</Button>}
           {first && trial.design.endedOn === null && (
             <Button onClick={() => void end()}>
-              {trial.design.blind ? "end it and look" : "end the trial"}
+              {trial.design.blind ? "End it and look" : "End the trial"}
             </Button>
           )}
         </ForRole>
@@ -266,7 +266,7 @@ function Names({ trial, close }: { trial: TrialView; close: () => void }) {
       />
       <Failure error={error} />
       <Button variant="outlined" onClick={() => void save()}>
-        save the names
+        Save the names
       </Button>
     </Box>
   );

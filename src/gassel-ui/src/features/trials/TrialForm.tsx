@@ -109,7 +109,7 @@ function Form({ today }: { today: Day }) {
           >
             {lots.map((l) => (
               <MenuItem key={l.id} value={l.id}>
-                lot {l.id}, {species.find((s) => s.species.id === l.details.speciesId)?.species.commonName},{" "}
+                Lot {l.id}, {species.find((s) => s.species.id === l.details.speciesId)?.species.commonName},{" "}
                 {l.details.lot.gatheredAt}: {l.seedsLeft} left
               </MenuItem>
             ))}
@@ -140,7 +140,7 @@ function Form({ today }: { today: Day }) {
           ))}
           {arms.length < MOST_ARMS && (
             <Button onClick={() => set({ arms: [...arms, armNamed(`arm ${arms.length + 1}`, arms[0])] })}>
-              another arm
+              Another arm
             </Button>
           )}
           <NumberField
@@ -238,9 +238,9 @@ function Form({ today }: { today: Day }) {
               <TrialLayoutPlan design={preview.design} columns={preview.columns} />
               <Box sx={{ display: "flex", gap: 1, mt: 1, flexWrap: "wrap" }}>
                 <Button variant="contained" onClick={() => void confirm()}>
-                  make the trial
+                  Make the trial
                 </Button>
-                <Button onClick={() => set({ randomSeed: draft.randomSeed + 1 })}>draw another layout</Button>
+                <Button onClick={() => set({ randomSeed: draft.randomSeed + 1 })}>Draw another layout</Button>
               </Box>
             </>
           )}

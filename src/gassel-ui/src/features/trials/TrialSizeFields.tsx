@@ -31,7 +31,7 @@ export function TrialSizeFields({ seedsAtHand }: { seedsAtHand: number | null })
           unit="%"
         />
         <NumberField
-          label="Worth seeing"
+          label="Smallest difference that matters"
           name="treated"
           value={treated}
           onChange={setTreated}
@@ -54,7 +54,7 @@ export function TrialSizeFields({ seedsAtHand }: { seedsAtHand: number | null })
             an arm
           </Typography>
           <Typography>
-            find it in four trials of five
+            detects it 4 times in 5
             {answer.exactPower !== null && `; with Fisher’s exact test in ${percent(answer.exactPower)}`}.
             {answer.atBest && ` ${atBestWords(answer.atBest)}`}
           </Typography>

@@ -15,7 +15,7 @@ export function Trials() {
   if (!trials.data) return <Loading what="the trials" />;
   const make = (
     <Button component={Link} to="/trials/new" variant="contained">
-      lay out a trial
+      Lay out a trial
     </Button>
   );
   if (trials.data.length === 0) {
@@ -44,7 +44,7 @@ export function Trials() {
           </Box>
           <Typography sx={{ fontWeight: 600, my: 0.5 }}>{standing(trial)}</Typography>
           <Button component={Link} to={`/trials/${trial.id}`} variant="outlined">
-            open T-{trial.number}
+            Open T-{trial.number}
           </Button>
         </Card>
       ))}

@@ -19,7 +19,7 @@ export function FrostCard({ site, record }: { site: SiteView; record: number | n
   const importing = (
     <ForRole role="grower">
       <Button component={Link} to="/site/weather" variant="outlined">
-        import weather
+        Import weather
       </Button>
     </ForRole>
   );

@@ -125,7 +125,7 @@ export function WeatherImport() {
         What cannot be used is named row by row; the rest is kept.
       </Typography>
       <Button component="label" variant={report ? "outlined" : "contained"}>
-        choose a file
+        Choose a file
         <input
           type="file"
           accept=".csv,text/csv,text/plain"
@@ -143,7 +143,7 @@ export function WeatherImport() {
         />
       </Button>
       <Button component={Link} to="/site" sx={{ ml: 1 }}>
-        leave
+        Cancel
       </Button>
       <Failure error={error} />
       {report && (
@@ -174,9 +174,9 @@ export function WeatherImport() {
               value={report.order}
               onChange={(event) => remap({ order: event.target.value as Mapping["order"] })}
             >
-              <MenuItem value="yearFirst">year first: 2026-03-14</MenuItem>
-              <MenuItem value="dayFirst">day first: 14.03.2026</MenuItem>
-              <MenuItem value="monthFirst">month first: 03/14/2026</MenuItem>
+              <MenuItem value="yearFirst">Year first: 2026-03-14</MenuItem>
+              <MenuItem value="dayFirst">Day first: 14.03.2026</MenuItem>
+              <MenuItem value="monthFirst">Month first: 03/14/2026</MenuItem>
             </TextField>
             <TextField
               select
@@ -221,7 +221,7 @@ export function WeatherImport() {
                   disabled={name.trim() === ""}
                   sx={{ minHeight: 56 }}
                 >
-                  keep the {several(report.days, "day")}, last frost stays {monthDayWords(byHand)}
+                  Keep the {several(report.days, "day")}, last frost stays {monthDayWords(byHand)}
                 </Button>
               )}
               <Button
@@ -230,7 +230,7 @@ export function WeatherImport() {
                 disabled={name.trim() === "" || !site?.site}
                 sx={{ minHeight: 56 }}
               >
-                keep the {several(report.days, "day")}, reckon frost from them
+                Keep the {several(report.days, "day")}, reckon frost from them
               </Button>
             </Box>
           )}

@@ -149,7 +149,7 @@ function MixingFrom({ start }: { start: Start }) {
                     onClick={() => set({ shares: draft.shares.filter((_, n) => n !== i) })}
                     aria-label={`leave out ${WORDS.MixPart[share.part]}`}
                   >
-                    leave out
+                    Leave out
                   </Button>
                 )}
               </td>

@@ -67,7 +67,7 @@ export function SeedNumber() {
   return (
     <Tool
       title="How many seeds"
-      about="Seeds for a number of plants with a stated confidence, beside the usual sum that is right half of the time."
+      about="Seeds for a number of plants with a stated confidence, beside simple division, which is right half of the time."
       fields={
         <>
           {field("plants", "Plants wanted", 1, 1_000_000)}
@@ -90,7 +90,7 @@ export function SeedNumber() {
       {a && (
         <Typography>
           {a.reachProbability === null ? "" : `${percent(a.reachProbability)} sure. `}
-          {a.naiveSeeds === null ? "" : `The usual sum says ${a.naiveSeeds}.`}
+          {a.naiveSeeds === null ? "" : `Simple division gives ${a.naiveSeeds}.`}
           {a.trays ? ` ${a.trays} trays.` : ""}
         </Typography>
       )}

@@ -62,7 +62,7 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
       )}
       {reasons.length > SHOWN && (
         <Button size="small" onClick={() => setAll(!all)} sx={{ px: 1, textDecoration: "underline" }}>
-          {all ? "fewer" : `${several(reasons.length - SHOWN, "more reason")}`}
+          {all ? "Fewer" : `${several(reasons.length - SHOWN, "more reason")}`}
         </Button>
       )}
       {choosable && all && (
@@ -106,12 +106,12 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
             to={`/yard/${alert.containers[0]?.batchId}/${alert.containers[0]?.part}`}
             variant="contained"
           >
-            count those that stand
+            Count those that stand
           </Button>
         )}
         {choosable && (
           <Button size="small" onClick={() => setAll(!all)} sx={{ px: 1 }}>
-            {all ? "close" : "not all of them"}
+            {all ? "Close" : "Not all of them"}
           </Button>
         )}
       </Box>

@@ -25,7 +25,7 @@ export function BothWays() {
         title="No lot has gone both ways yet"
         action={
           <Button component={Link} to="/plan" variant="contained">
-            plan the other way
+            Plan the other way
           </Button>
         }
       >

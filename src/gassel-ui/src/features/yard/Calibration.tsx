@@ -64,7 +64,7 @@ export function Calibration({ detail }: { detail: ContainerDetail }) {
             ]}
           />
           <Button variant="outlined" onClick={() => file.current?.click()}>
-            choose its file
+            Choose its file
           </Button>
           <input
             ref={file}
@@ -96,7 +96,7 @@ export function Calibration({ detail }: { detail: ContainerDetail }) {
             <Typography>Used for every {brief.kind} from now on.</Typography>
           ) : (
             <Button variant="contained" onClick={() => text !== null && void ask(text, true)}>
-              use it for every {brief.kind}
+              Use it for every {brief.kind}
             </Button>
           )}
         </Box>

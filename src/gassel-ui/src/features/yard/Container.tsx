@@ -136,7 +136,7 @@ function ContainerPage({
         <Why lines={detail.working} about="the inside of the container" />
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
           <Button component={Link} to={`/count/${brief.batchId}/${brief.part}`} variant="contained">
-            count
+            Count
           </Button>
           {fitting.map(([what, words]) => (
             <Button
@@ -249,7 +249,7 @@ function Survivors({ detail }: { detail: ContainerDetail }) {
           )
         }
       >
-        record
+        Record
       </Button>
     </Box>
   );
@@ -264,7 +264,7 @@ function Move({ detail }: { detail: ContainerDetail }) {
   if (spots.length < 2) return null;
   return (
     <ChoiceField
-      label="Stands at"
+      label="Location"
       name="place"
       value={brief.placeId}
       onChange={(place) =>

@@ -91,7 +91,7 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
             />
           </Box>
           <ChoiceField
-            label="Goes to"
+            label="Move to"
             name="place"
             value={draft.place}
             onChange={(place) => set({ place })}
@@ -119,16 +119,16 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
         <Typography sx={{ mr: "auto", pl: 2, flexBasis: { xs: "100%", sm: "auto" } }} color="text.secondary">
           {missing === 0 ? "all done" : `${several(missing, "step")} not checked off`}
         </Typography>
-        <Button onClick={close}>leave</Button>
+        <Button onClick={close}>Cancel</Button>
         <Button onClick={() => void send(false)} disabled={done.length === 0}>
-          go on later
+          Finish later
         </Button>
         <Button
           variant="contained"
           disabled={draft.containers === null || draft.label.trim() === "" || draft.mixCm === null}
           onClick={() => void send(true)}
         >
-          set out
+          Set out
         </Button>
       </DialogActions>
     </Dialog>

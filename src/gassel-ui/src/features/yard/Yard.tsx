@@ -50,14 +50,14 @@ export function Yard() {
         </Typography>
         {out && (
           <Button component={Link} to="/count?where=yard" variant="outlined">
-            count
+            Count
           </Button>
         )}
         <Button component={Link} to="/yard/waves" variant="outlined">
-          when to set out
+          When to set out
         </Button>
         <Button component={Link} to="/yard/ways">
-          indoors or outdoors
+          Indoors or outdoors
         </Button>
         <Box sx={{ ml: { md: "auto" } }}>
           <DoneOnStepper />
@@ -101,7 +101,7 @@ export function Yard() {
               title="No container is out"
               action={
                 <Button component={Link} to="/plan" variant="contained">
-                  plan a batch for the yard
+                  Plan a batch for the yard
                 </Button>
               }
             >
@@ -147,7 +147,7 @@ export function Yard() {
                       : { onClick: () => setPreparing(batch) })}
                     aria-label={`make ready B-${batch.number}`}
                   >
-                    make ready
+                    Make ready
                   </Button>
                 </Box>
               ))}
