@@ -147,7 +147,8 @@ public sealed class Browser : IDisposable
         try
         {
             Wait.Until(d =>
-                d.FindElements(By.CssSelector($"[data-testid='{testId}']")).Any(e => Words(e).Contains(text, StringComparison.Ordinal))
+                d.FindElements(By.CssSelector($"[data-testid='{testId}']"))
+                    .Any(e => Words(e).Contains(text, StringComparison.OrdinalIgnoreCase))
             );
         }
         catch (WebDriverTimeoutException)

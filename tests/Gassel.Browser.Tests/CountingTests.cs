@@ -86,7 +86,7 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
     {
         using var b = new Browser(_program.Address);
         OpenTray(b, "B-7 tray 7");
-        b.See("212 of 300 (± 20 %) not up.");
+        b.See("212 of 300 (± 20 %) not up yet.");
         b.PressKeys("225");
         b.Says("raise-estimate", "313 are up, and 300 were estimated");
         b.Type("raised", "340");

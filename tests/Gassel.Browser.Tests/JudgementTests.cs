@@ -21,7 +21,7 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
         b.Says("germination-interval", "6 of 72; 95 % interval");
         b.Press("Why so few?");
         b.Says("verdict", "Most likely: chilling short or interrupted; too deep.");
-        b.Says("cause-tooDeep", "Sown 6 mm deep; this kind wants 0 to 2 mm.");
+        b.Says("cause-tooDeep", "Sown 6 mm deep; this kind wants 0–2 mm.");
         b.Says("cause-chillingShort", "it lay dry");
         b.Says("cause-driedOut", "against: Seen moist at 2 looks since sowing");
         b.Says("cause-pests", "unlikely");

@@ -57,11 +57,11 @@ public sealed class RefusalTests : IClassFixture<RefusalTests.Demo>
     {
         var b = _demo.Browser;
         b.Open("/batches/" + IdOf(2));
-        b.Click(By.XPath("//button[starts-with(normalize-space(.), 'show all')]"));
+        b.Click(By.XPath("//button[starts-with(normalize-space(.), 'Show all')]"));
         b.Click(By.XPath("//*[@data-testid='log']//li[contains(., 'deep cells 2')]//button"));
         b.See("Other entries stand on this one");
         b.See("Counted 12 new, 1 lost");
-        b.Press("take back all 4");
+        b.Press("Undo all 4");
         b.SeeNoMore(By.CssSelector("[role='dialog']"));
         b.Says("germination", "8.3 % germinated");
     }

@@ -144,7 +144,7 @@ public sealed class SeasonTests : IDisposable
         b.Says("verdict-2", "saskatoon, lot 13: cold-moist");
         b.Says("verdict-3", "valid is a day");
         b.PressIn("verdict-1", "small camas");
-        b.Says("verdict-1", "since 12 Jan 2027, 40 seeds, Cold shelf");
+        b.Says("verdict-1", "since 12 Jan, 40 seeds, Cold shelf");
         b.Press("enter 2 good lines");
         b.Says("told-report", "2 batches entered; what is left here was refused");
         b.Type("since-1", "3 Feb");

@@ -67,7 +67,7 @@ public sealed class SowingsTests : IClassFixture<DemoProgram>, IDisposable
         b.Type("secondWeeks", "3");
         b.Says("sowing-first", "start");
         b.Says("sowing-second", "lost to a freeze, the other brings");
-        b.Press("make the two batches");
+        b.Press("Create two batches");
         b.See("44 batches");
         Assert.Empty(b.Complaints());
     }

@@ -32,7 +32,7 @@ public sealed class TreatTests : IDisposable
         b.Type("swollen", "42");
         b.Says("swelling-follows", "42 swollen seeds go on today or tomorrow. 18 seeds took no water and are due for another cycle.");
         b.Press("record");
-        b.Says("due-10-1.1-startStep", "42 of 60 swollen after 1 cycle since 13 Mar 2027");
+        b.Says("due-10-1.1-startStep", "42 of 60 swollen after 1 cycle since 13 Mar");
         b.Says("due-10-1.2-scarifyAgain", "In cycle 1, 42 of 60 swelled; another cycle may swell about 13 of the 18 left, and pays.");
         b.PressIn("due-10-1.2-scarifyAgain", "scarified");
         b.PressIn("due-10-1.2-startStep", "started");
@@ -66,11 +66,11 @@ public sealed class TreatTests : IDisposable
         b.Open("/sheet");
         b.See("Sheet for Sun 14 Mar");
         b.Click(By.XPath($"//*[@aria-label='Cold shelf']//button[{Browser.Reads("tick all bags")}]"));
-        b.Click(By.CssSelector("[aria-label='not so: B-43 saskatoon']"));
+        b.Click(By.CssSelector("[aria-label='problem: B-43 saskatoon']"));
         b.Click(By.XPath($"//*[@aria-label='moisture of B-43 saskatoon']//button[{Browser.Reads("dry")}]"));
-        b.Click(By.CssSelector("[aria-label='not so: B-46 saskatoon']"));
+        b.Click(By.CssSelector("[aria-label='problem: B-46 saskatoon']"));
         b.Type("sprouted-46-1-checkBag", "3");
-        b.Click(By.XPath("//button[starts-with(normalize-space(.), 'record 1')]"));
+        b.Click(By.XPath("//button[starts-with(normalize-space(.), 'Record 1')]"));
         b.See("recorded in one pass");
         b.SeeNoMore(By.CssSelector("[data-testid='line-43-1-checkBag']"));
         b.SeeNoMore(By.CssSelector("[data-testid='line-52-1-checkBag']"));

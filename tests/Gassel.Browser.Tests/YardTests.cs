@@ -65,17 +65,17 @@ public sealed class YardTests : IClassFixture<DemoProgram>
     {
         using var b = new Browser(_program.Address, 390, 844);
         b.Open("/yard");
-        b.Says("alert-freezeComing", "Seedlings up and a freeze coming: cover or carry in these eleven");
+        b.Says("alert-freezeComing", "Freeze coming: cover or bring in these 11 containers");
         b.Says("alert-freezeComing", "Tue 16 Mar");
-        b.PressIn("alert-freezeComing", "carried in, all 11");
-        b.See("11 containers: carried in");
+        b.PressIn("alert-freezeComing", "Bring in all 11");
+        b.See("11 containers: brought in");
         b.SeeNoMore(By.CssSelector("[data-testid='alert-freezeComing']"));
         b.Says("yard-headline", "11 sheltered");
         var parts = (await Batch(29))["parts"]!.AsArray().Where(p => !p!["state"]!["divided"]!.GetValue<bool>()).ToList();
         Assert.All(parts, p => Assert.Equal("carriedIn", p!["state"]!["tended"]![0]!["what"]!.GetValue<string>()));
         // taken back as one gesture, and warned of again
         b.Press("Undo");
-        b.Says("alert-freezeComing", "these eleven");
+        b.Says("alert-freezeComing", "these 11 containers");
         Assert.Empty((await Batch(29))["parts"]!.AsArray().SelectMany(p => p!["state"]!["tended"]!.AsArray()));
         // one of them alone, at an address with a point in it
         b.Open($"/yard/{(await Batch(30))["summary"]!["id"]}/1.3");
@@ -104,7 +104,7 @@ public sealed class YardTests : IClassFixture<DemoProgram>
         b.Type("date", "20 Mar 2027");
         b.Says("set-out-window", "enough cold comes before the warmth in nine winters of ten");
         b.Says("set-out-outside", "after the safe days");
-        b.Click(By.XPath("//button[starts-with(normalize-space(.), 'set out by')]"));
+        b.Click(By.XPath("//button[starts-with(normalize-space(.), 'Set out by')]"));
         b.SeeNoMore(By.CssSelector("[data-testid='set-out-outside']"));
         Assert.Empty(b.Complaints());
     }

@@ -148,48 +148,43 @@ internal static class YardViews
 
     private static string Title(YardWarningKind kind, List<AlertedContainer> containers)
     {
-        var (n, one) = (containers.Count, containers.Count == 1);
-        var these =
-            one ? "this one"
-            : n <= 12 ? $"these {Number(n)}"
-            : Text.Of($"these {n}");
+        var n = containers.Count;
+        var these = n == 1 ? "this container" : Text.Of($"these {n} containers");
         return kind switch
         {
-            YardWarningKind.FreezeComing => $"Seedlings up and a freeze coming: cover or carry in {these}",
-            YardWarningKind.CookRisk => $"Cook risk: open {these} before noon",
+            YardWarningKind.FreezeComing => $"Freeze coming: cover or bring in {these}",
+            YardWarningKind.CookRisk => $"Seed may cook: open {these} before noon",
             YardWarningKind.OpenCaps => $"Too warm inside: open {these}",
-            YardWarningKind.CountSurvivors => $"A freeze passed over seedlings: count {these}",
+            YardWarningKind.CountSurvivors => $"Seedlings froze: count {these}",
             YardWarningKind.CapTonight => $"Cap {these} tonight",
             YardWarningKind.Flooded => $"Flooded: drain {these}",
-            YardWarningKind.Dry => $"Dry: lift and water {these}",
+            YardWarningKind.Dry => $"Dry: lift {these} and water the light ones",
             YardWarningKind.Wind => $"Wind: secure {these}",
-            YardWarningKind.BackOut => $"The freeze is over: {these} back out",
-            YardWarningKind.OpenByDegrees => $"Open the tops of {these} by degrees over a week",
-            YardWarningKind.MulchMostOff => $"Mulch: three quarters off {these}",
+            YardWarningKind.BackOut => $"The freeze is over: put {these} back out",
+            YardWarningKind.OpenByDegrees => $"Open {these} a little more each day for a week",
+            YardWarningKind.MulchMostOff => $"Spring: take three quarters of the straw off {these}",
             YardWarningKind.Feed => $"Feed {these}",
             _ => $"May not get enough cold: {these}",
         };
     }
 
-    private static string Number(int n) =>
-        new[] { "", "", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve" }[n];
-
+    /// <summary>As a button says it.</summary>
     private static string Do(Tending what) =>
         what switch
         {
-            Tending.CapOn => "cap on",
-            Tending.CapOff => "cap off",
-            Tending.TopOpen => "top open",
-            Tending.TopAsUsual => "top as usual",
-            Tending.Covered => "covered",
-            Tending.CarriedIn => "carried in",
-            Tending.BackOut => "back out",
-            Tending.Watered => "watered",
-            Tending.Drained => "drained",
-            Tending.Secured => "secured",
-            Tending.MulchMostOff => "three quarters off",
-            Tending.Fed => "fed",
-            _ => "rest off",
+            Tending.CapOn => "Cap",
+            Tending.CapOff => "Take the cap off",
+            Tending.TopOpen => "Open",
+            Tending.TopAsUsual => "Put the top as usual",
+            Tending.Covered => "Cover",
+            Tending.CarriedIn => "Bring in",
+            Tending.BackOut => "Put back out",
+            Tending.Watered => "Water",
+            Tending.Drained => "Drain",
+            Tending.Secured => "Secure",
+            Tending.MulchMostOff => "Take most straw off",
+            Tending.Fed => "Feed",
+            _ => "Take the rest off",
         };
 
     public static IReadOnlyList<YardDay> Outlook(YardSky sky, DateOnly today) =>

@@ -1,7 +1,6 @@
 import type { YardDay } from "../api/types";
 import { useDevice } from "../look/DeviceContext";
-import { useUnits } from "../shared/units";
-import { toFahrenheit } from "../shared/units";
+import { length, speed, toFahrenheit, useUnits } from "../shared/units";
 import { actDay } from "../time/days";
 import type { Day } from "../time/days";
 import { linear } from "./scale";
@@ -89,9 +88,9 @@ export function OutlookStrip({ days, today }: { days: YardDay[]; today: Day }) {
             </text>
             <text x={x} y={HEIGHT - 1} fontSize={11.5} textAnchor="middle" fill={p.ink2}>
               {(day.gustKmh ?? 0) >= 60
-                ? `wind ${Math.round(day.gustKmh ?? 0)}`
+                ? speed(day.gustKmh ?? 0, units)
                 : day.snowCm > 0
-                  ? `snow ${Math.round(day.snowCm)}`
+                  ? `snow ${length(10 * day.snowCm, units)}`
                   : day.wet
                     ? "rain"
                     : ""}

@@ -62,6 +62,9 @@ export const volume = (litres: number, units: Units): string =>
       ? `${trim(litres * 33.814, 1)}\u00a0fl oz`
       : `${trim(litres / 3.78541, 2)}\u00a0gal`;
 
+export const speed = (kmh: number, units: Units): string =>
+  units === "metric" ? `${trim(kmh, 0)}\u00a0km/h` : `${trim(kmh / 1.609344, 0)}\u00a0mph`;
+
 export const elevation = (m: number, units: Units): string =>
   units === "metric" ? `${trim(m, 0)}\u00a0m` : `${trim(m / 0.3048, 0)}\u00a0ft`;
 

@@ -275,7 +275,7 @@ function Confirm({
           {changing
             ? `Change B-${changing.number}`
             : request.second
-              ? CHOICE_WORDS[choice].replace("the batch", "the two batches")
+              ? CHOICE_WORDS[choice].replace("Create batch", "Create two batches")
               : CHOICE_WORDS[choice]}
         </Button>
       </Box>

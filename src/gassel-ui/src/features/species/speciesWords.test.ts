@@ -18,6 +18,6 @@ describe("a species in words", () => {
     expect(depthWords({ lowMm: 0, highMm: 0 }, "metric")).toBe("on the surface, pressed in");
     expect(depthWords({ lowMm: 6, highMm: 10 }, "metric")).toBe("6\u00a0mm to 10\u00a0mm deep");
     expect(depthWords(null, "metric")).toBe("depth unknown");
-    expect(hardinessWords("hardy", "unitedStates")).toBe("stand 25\u00a0°F");
+    expect(hardinessWords("hardy", "unitedStates")).toBe("survive to 25\u00a0°F");
   });
 });

@@ -13,11 +13,11 @@ export const classWords = (species: Species): string =>
 
 const STANDS_C: Record<Species["hardiness"], number> = { snowMelt: -6, hardy: -4, halfHardy: -2, tender: 0 };
 
-/** As in "Seedlings stand −4 °C". */
+/** As in "seedlings survive to −4 °C". */
 export const hardinessWords = (hardiness: Species["hardiness"], units: Units): string =>
   hardiness === "tender"
-    ? "stand no frost"
-    : `${hardiness === "snowMelt" ? "come up at snow-melt and " : ""}stand ${degrees(STANDS_C[hardiness], units)}`;
+    ? "survive no frost"
+    : `${hardiness === "snowMelt" ? "come up at snow-melt and " : ""}survive to ${degrees(STANDS_C[hardiness], units)}`;
 
 export function depthWords(depth: SpeciesView["depth"]["depth"], units: Units): string {
   if (!depth) return "depth unknown";

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { YardAlert } from "../../api/types";
+import { WORDS } from "../../api/words";
 import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { several } from "../../shared/numbers";
@@ -93,11 +94,15 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
             variant={i === 0 ? "contained" : "outlined"}
             disabled={chosen.length === 0}
             onClick={() =>
-              void tend(chosen, action.what, `${several(chosen.length, "container")}: ${action.words}`)
+              void tend(
+                chosen,
+                action.what,
+                `${several(chosen.length, "container")}: ${WORDS.Tending[action.what]}`,
+              )
             }
           >
             {action.words}
-            {chosen.length > 1 ? `, all ${chosen.length}` : ""}
+            {chosen.length > 1 ? ` all ${chosen.length}` : ""}
           </Button>
         ))}
         {alert.kind === "countSurvivors" && (
@@ -106,7 +111,7 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
             to={`/yard/${alert.containers[0]?.batchId}/${alert.containers[0]?.part}`}
             variant="contained"
           >
-            Count those that stand
+            Count survivors
           </Button>
         )}
         {choosable && (
