@@ -37,7 +37,8 @@ public sealed partial class UnitsTests : IClassFixture<DemoProgram>, IDisposable
                     """
                     document.querySelectorAll("main button[aria-expanded='false']").forEach((button) => button.click());
                     return document.querySelector("main").innerText + " " +
-                      [...document.querySelectorAll("main [aria-label], main title")].map((e) => e.getAttribute("aria-label") ?? e.textContent).join(" ");
+                      [...document.querySelectorAll("main [aria-label], main title")]
+                        .map((e) => e.getAttribute("aria-label") ?? e.textContent).join(" ");
                     """
                 )!;
             found.AddRange(other.Matches(text.Replace('\u00a0', ' ')).Select(m => $"{path}: …{Around(text, m.Index)}…"));

@@ -147,7 +147,7 @@ public sealed class OpenBookTests : IAsyncLifetime
         {
             var (_, problem) = await person.Send(HttpMethod.Post, "/api/lots", Balsamroot);
             Assert.Equal(
-                "This is for growers and the owner; volunteers record what was done and take back their own entries.",
+                "This is for growers and the owner; volunteers record what was done and undo their own entries.",
                 problem!["detail"]!.GetValue<string>()
             );
         }
@@ -172,7 +172,7 @@ public sealed class OpenBookTests : IAsyncLifetime
         var started = log.Single(l => l!["who"]!.GetValue<string>() == "Odila")!["id"]!.GetValue<Guid>();
         (status, problem) = await ines.Send(HttpMethod.Post, $"/api/batches/{batch}/entries", Entry("Ines", Guid.NewGuid(), Void(started)));
         Assert.Equal(403, status);
-        Assert.Contains("recorded by Odila; volunteers take back their own", problem!["detail"]!.GetValue<string>());
+        Assert.Contains("recorded by Odila; volunteers undo their own", problem!["detail"]!.GetValue<string>());
         Assert.Equal(
             200,
             (await ines.Send(HttpMethod.Post, $"/api/batches/{batch}/entries", Entry("Ines", Guid.NewGuid(), Void(hers)))).Status
