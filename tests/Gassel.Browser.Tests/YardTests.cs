@@ -79,7 +79,7 @@ public sealed class YardTests : IClassFixture<DemoProgram>
         Assert.Empty((await Batch(29))["parts"]!.AsArray().SelectMany(p => p!["state"]!["tended"]!.AsArray()));
         // one of them alone, at an address with a point in it
         b.Open($"/yard/{(await Batch(30))["summary"]!["id"]}/1.3");
-        b.Says("warning-freezeComing", "its seedlings");
+        b.Says("warning-freezeComing", "seedlings survive to");
         b.Press("carry in");
         b.SeeNoMore(By.CssSelector("[data-testid='warning-freezeComing']"));
         b.Type("survivors", "6");
