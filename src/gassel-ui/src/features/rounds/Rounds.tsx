@@ -55,7 +55,7 @@ export function Rounds() {
     places.flatMap((place) => linesOf(place, today)).filter((line) => settled.has(line.key)).length;
   if (places.length === 0) {
     const next = !site.site
-      ? (["/site", "name the site"] as const)
+      ? (["/site", "Name the site"] as const)
       : lots?.length
         ? (["/plan", "Plan a batch"] as const)
         : (["/seed", "Enter a seed lot"] as const);
