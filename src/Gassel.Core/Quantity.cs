@@ -41,6 +41,14 @@ public static class Quantity
     /// <param name="litres">Litres.</param>
     public static string Volume(double litres) => Mark("v", Of(litres));
 
+    /// <summary>A price, in the grower's own money.</summary>
+    /// <param name="perLitre">For a litre.</param>
+    public static string PerVolume(double perLitre) => Mark("pv", Of(perLitre));
+
+    /// <summary>How many stand on an area.</summary>
+    /// <param name="perM2">To the square metre.</param>
+    public static string PerArea(double perM2) => Mark("pa", Of(perM2));
+
     /// <param name="kmh">km/h.</param>
     public static string Speed(double kmh) => Mark("s", Of(kmh));
 

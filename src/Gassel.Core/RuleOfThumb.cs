@@ -10,15 +10,10 @@ public static class RuleOfThumb
     public static string ChillingBand { get; } = Quantity.Rule("from 0 to 7.2 °C", "from 32 to 45 °F");
 
     public static string Freezing { get; } = Quantity.Rule("0 °C", "32 °F");
-    public static string SeedCooks { get; } = Quantity.Rule("38 °C", "100 °F");
-    public static string SeedIsHurt { get; } = Quantity.Rule("40 °C", "104 °F");
-    public static string CoolKindsStop { get; } = Quantity.Rule("25 °C", "77 °F");
     public static string BrightAndCoolStops { get; } = Quantity.Rule("15 °C", "60 °F");
     public static string VernalizingBand { get; } = Quantity.Rule("7 to 10 °C", "45 to 50 °F");
     public static string RosetteBand { get; } = Quantity.Rule("0 to 7 °C", "32 to 45 °F");
-    public static string UndoneByHeat { get; } = Quantity.Rule("25 °C", "77 °F");
     public static string MatLifts { get; } = Quantity.Rule("10–12 °C", "about 20 °F");
-    public static string PlainResponse { get; } = Quantity.Rule("0, 1, 5, 10 °C", "32, 34, 41, 50 °F");
     public static string TubesAbove { get; } = Quantity.Rule("5–8 cm", "2–3 in");
     public static string LedAbove { get; } = Quantity.Rule("15 to 45 cm", "6 to 18 in");
     public static string GritDeep { get; } = Quantity.Rule("3–6 mm", "1/8–1/4 in");

@@ -14,6 +14,9 @@ public sealed class Speaker(Units units, DateOnly? today = null)
     /// <summary>A day nearer than this needs no year (our assumption).</summary>
     private const int NearDays = 300;
 
+    private const double LitresAGallon = 3.785411784;
+    private const double SquareFeetInM2 = 10.76391;
+
     /// <summary>Metric, and every day with its year.</summary>
     public static Speaker Plain { get; } = new(Units.Metric);
 
@@ -48,6 +51,8 @@ public sealed class Speaker(Units units, DateOnly? today = null)
             "l" => Length(Number(mark[1]), Number(mark[1]) is < 20 and > -20),
             "ll" => Lengths(Number(mark[1]), Number(mark[2])),
             "v" => Volume(Number(mark[1])),
+            "pv" => IsMetric ? $"{Price(Number(mark[1]))} a litre" : $"{Price(Number(mark[1]) * LitresAGallon)} a gallon",
+            "pa" => IsMetric ? $"{Short(Number(mark[1]), 2)} to the m²" : $"{Short(Number(mark[1]) / SquareFeetInM2, 2)} to the sq ft",
             "s" => IsMetric ? $"{Short(Number(mark[1]), 0)} km/h" : $"{Short(Number(mark[1]) / 1.609344, 0)} mph",
             "a" => Area(Number(mark[1])),
             "d" => Day(DayOf(mark[1])),
@@ -101,9 +106,19 @@ public sealed class Speaker(Units units, DateOnly? today = null)
                 ? $"{Short(litres * 33.814, 1)} fl oz"
                 : litres < 3.785
                     ? $"{Short(litres * 1.05669, 1)} qt"
-                    : $"{Short(litres / 3.785412, 1)} gal";
+                    : $"{Short(litres / LitresAGallon, 1)} gal";
 
-    private string Area(double m2) => IsMetric ? $"{Short(m2, 2)} m²" : $"{Short(m2 * 10.7639, m2 < 1 ? 1 : 0)} sq ft";
+    /// <summary>What is smaller than a tray is told in square centimetres or inches.</summary>
+    private string Area(double m2) =>
+        (IsMetric, m2 < 0.1) switch
+        {
+            (true, true) => $"{Short(m2 * 10_000, 0)} cm²",
+            (true, _) => $"{Short(m2, 2)} m²",
+            (_, true) => $"{Short(m2 * SquareFeetInM2 * 144, 0)} sq in",
+            _ => $"{Short(m2 * SquareFeetInM2, m2 < 1 ? 1 : 0)} sq ft",
+        };
+
+    private static string Price(double money) => money.ToString("0.##", CultureInfo.InvariantCulture);
 
     private string Day(DateOnly day) =>
         day.ToString(

@@ -29,6 +29,9 @@ public class SpeakerTests
             { Quantity.Volume(40), "40 l", "10.6 gal" },
             { Quantity.Speed(60), "60 km/h", "37 mph" },
             { Quantity.Area(1.5), "1.5 m²", "16 sq ft" },
+            { Quantity.Area(0.0177), "177 cm²", "27 sq in" },
+            { Quantity.PerVolume(0.25), "0.25 a litre", "0.95 a gallon" },
+            { Quantity.PerArea(11.1), "11.1 to the m²", "1.03 to the sq ft" },
             { RuleOfThumb.VernalizingBand, "7 to 10 °C", "45 to 50 °F" },
             { Quantity.Moment(new(2027, 3, 14, 6, 0, 0, TimeSpan.FromHours(-6))), "Sun 14 Mar 06:00", "Sun 14 Mar 06:00" },
         };

@@ -1,3 +1,5 @@
+using System.Globalization;
+using Gassel.Core.Climate;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
@@ -18,6 +20,14 @@ public class VocabularyTests
             Assert.Equal(words.Count, words.Select(w => w.Words.Words).Distinct().Count());
         });
     }
+
+    /// <summary>The table says what the rule computes with.</summary>
+    [Fact]
+    public void The_band_of_chilling_is_the_one_that_is_counted() =>
+        Assert.Equal(
+            $"from {TemperatureDay.ChillFromC:0.#} to {TemperatureDay.ChillToC.ToString(CultureInfo.InvariantCulture)} °C",
+            Speaker.Plain.Say(RuleOfThumb.ChillingBand)
+        );
 
     [Fact]
     public void An_amount_in_a_name_has_a_round_number_in_each_system()

@@ -45,6 +45,51 @@ public sealed partial class SourceTests
                 })
         );
 
+    /// <summary>
+    /// No value is written out in a sentence of the core or of a feature: units, days and bare amounts of a unit go through
+    /// <c>Quantity</c>. What is refused of a calculator's fields is said in the units of its contract.
+    /// </summary>
+    [Fact]
+    public void No_sentence_writes_a_value_itself()
+    {
+        string[] speak = ["Quantity.cs", "Speaker.cs", "RuleOfThumb.cs"];
+        var found = Sources("src/Gassel.Core", "src/Gassel.Web/Features")
+            .Where(f => !speak.Contains(Path.GetFileName(f)))
+            .SelectMany(f =>
+                File.ReadLines(f)
+                    .Select((line, i) => (Line: line, At: $"{Path.GetFileName(f)}:{i + 1}: {line.Trim()}"))
+                    .Where(t =>
+                        !t.Line.TrimStart().StartsWith("//", StringComparison.Ordinal)
+                        && !t.Line.Contains("[Words(", StringComparison.Ordinal)
+                    )
+                    .Where(t =>
+                        UnitInText().IsMatch(t.Line)
+                        || DayInText().IsMatch(t.Line)
+                        || (BareAmount().IsMatch(t.Line) && !f.Contains("/Calculators/", StringComparison.Ordinal))
+                    )
+                    .Select(t => t.At)
+            );
+        Assert.Empty(found);
+    }
+
+    [Theory]
+    [InlineData("""Say($"the shelf is {tempC:0.#} °C");""")]
+    [InlineData("""Say("wait for 15 °C");""")]
+    [InlineData("""Say($"all from {response.FullFromC} to");""")]
+    [InlineData("""Say($"pots of {widthCm:0} by");""")]
+    [InlineData("""Say($"since {on:d MMM}");""")]
+    public void One_that_did_would_be_found(string line) =>
+        Assert.True(UnitInText().IsMatch(line) || DayInText().IsMatch(line) || BareAmount().IsMatch(line));
+
+    [GeneratedRegex(@"""[^""]*(\}|[–−]|(?<![A-Za-z\d.])\d+(\.\d+)?) ?(°C|°F|K|mm|cm|km/h|ml|l|kg|m²)(?![\w·/(])[^""]*""")]
+    private static partial Regex UnitInText();
+
+    [GeneratedRegex(@"\{[^}]*:(ddd )?d MMM|ToString\(""(ddd )?d MMM")]
+    private static partial Regex DayInText();
+
+    [GeneratedRegex(@"""[^""]*\{[\w.!]*[a-z](C|Cm|Mm|Kmh|Litres|M2)(:[^}""]*)?\}")]
+    private static partial Regex BareAmount();
+
     [GeneratedRegex(
         @"^public (?:static |sealed |abstract |readonly |partial |ref )*(?:record struct|record|class|struct|enum|interface) (?<name>\w+)",
         RegexOptions.Multiline

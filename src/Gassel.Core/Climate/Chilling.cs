@@ -101,11 +101,7 @@ public static class Chilling
         var working = new List<string>
         {
             how,
-            Text.Of(
-                $"Response: nothing at or below {Quantity.Temperature(response.NoneBelowC)}, all from {response.FullFromC} to "
-                    + $"{Quantity.Temperature(response.FullToC)}, nothing at or above "
-                    + $"{Quantity.Temperature(response.NoneAboveC)}; the shape is an assumption."
-            ),
+            $"Response: {response.Told()}; the shape is an assumption.",
             Text.Of(
                 $"By weight {effective:0.##} days, {moist.Sum(d => d.ChillHours):0.#} hours "
                     + $"{RuleOfThumb.ChillingBand}, {moist.Sum(d => d.CoveredHours) / 24:0.##} days by the calendar."

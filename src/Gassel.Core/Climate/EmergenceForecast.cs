@@ -38,10 +38,12 @@ public sealed record EmergenceForecast(
                     + $"on{(rate.OptimumC is { } o ? $", no faster above {Quantity.Temperature(o)}"
                         : "")}"
                     + $"{(rate.CeilingC is { } c ? $", nothing at {Quantity.Temperature(c)} and above" : "")} "
-                    + $""
                     + $"(Garcia-Huidobro, Monteith & Squire 1982)."
             ),
-            Text.Of($"A tenth is up at {Quantity.ThermalTime(need.T10)}, half at {need.T50:0.#}, nine tenths at {need.T90:0.#}."),
+            Text.Of(
+                $"A tenth is up at {Quantity.ThermalTime(need.T10)}, half at {Quantity.ThermalTime(need.T50)}, "
+                    + $"nine tenths at {Quantity.ThermalTime(need.T90)}."
+            ),
             Text.Of(
                 $"{counted.Count} days bring {Quantity.ThermalTime(counted.Sum(d => d.Degrees))}. The temperatures must be those of "
                     + $"the medium; light and water are taken to be right."

@@ -64,7 +64,13 @@ public static class WeatherRows
             : (double?)null;
         return c is >= ColdestC and <= HottestC
             ? (c, null)
-            : (null, Text.Of($"{name} was '{text}'; valid is a number from {ColdestC} to {Quantity.Temperature(HottestC)}, or nothing."));
+            : (
+                null,
+                Text.Of(
+                    $"{name} was '{text}'; valid is a number from {Quantity.Temperature(ColdestC)} to "
+                        + $"{Quantity.Temperature(HottestC)}, or nothing."
+                )
+            );
     }
 
     private static double? Number(string text) =>

@@ -90,7 +90,8 @@ public sealed record BatchCost(
                 .. Line($"{state.SeedsStarted} of {lot?.Seeds} seeds of a lot of {lot?.Price:0.##}", lot?.Price is null ? null : seed),
                 .. Line($"{state.SeedsStarted} seeds at {costs.SeedEach:0.###}", lot?.Price is null ? seed : null),
                 .. Line(
-                    $"{Quantity.Volume(litres)} of mix at {costs.MixPerLitre:0.##} ({Quantity.Volume(CellLitres)} a cell, "
+                    $"{Quantity.Volume(litres)} of mix at {Quantity.PerVolume(costs.MixPerLitre ?? 0)} "
+                        + $"({Quantity.Volume(CellLitres)} a cell, "
                         + $"{Quantity.Volume(PotLitres)} a pot: "
                         + $"starter values, from memory)",
                     mix

@@ -46,7 +46,7 @@ public static partial class CauseRules
             e.For.Add(
                 Text.Of(
                     $"{Quantity.Temperature(hottest)} was "
-                        + $"measured{(hottest >= GerminationWarmth.CookingC ? $": {RuleOfThumb.SeedCooks} and more kills any seed"
+                        + $"measured{(hottest >= GerminationWarmth.CookingC ? ": that kills any seed"
                             : ": too hot for every native here")}."
                 )
             );

@@ -18,8 +18,8 @@ public sealed record PlantSpacing(double SquareM2, double StaggeredM2, double Pe
             [
                 Text.Of(
                     $"{plants} plants × ({Quantity.Length(10 * spacingCm)})² = {Quantity.Area(square)} on the square, "
-                        + $"{1 / each:0.##} to the "
-                        + $"m²; in staggered rows √3/2 of it, {Quantity.Area(staggered)}. Edges are not counted."
+                        + $"{Quantity.PerArea(1 / each)}; in staggered rows √3/2 of it, "
+                        + $"{Quantity.Area(staggered)}. Edges are not counted."
                 ),
             ]
         );

@@ -23,9 +23,9 @@ public sealed record PotRoom(int Pots, double WidthCm, int PerTray, int Trays, d
             m2,
             [
                 Text.Of(
-                    $"{perTray} pots of {Quantity.Length(10 * widthCm)} to a tray of {TrayWidthCm:0} × "
-                        + $"{Quantity.Length(10 * TrayLengthCm)}; {pots} of "
-                        + $"them fill {trays} {(trays == 1 ? "tray" : "trays")}, {Quantity.Area(m2)}."
+                    $"{perTray} pots of {Quantity.Length(10 * widthCm)} to a tray of {Quantity.Length(10 * TrayWidthCm)} × "
+                        + $"{Quantity.Length(10 * TrayLengthCm)}; {pots} of them fill {trays} "
+                        + $"{(trays == 1 ? "tray" : "trays")}, {Quantity.Area(m2)}."
                 ),
             ]
         );

@@ -29,9 +29,9 @@ public sealed record PotSize(double FromCm, double ToCm, double Litres, double M
             plants * middle * middle / 10_000,
             [
                 Text.Of(
-                    $"From {Quantity.Length(10 * widthCm)} the next pot is {least:0.#} to {Quantity.Length(10 * most)} wider "
-                        + $"(common practice, no "
-                        + $"source: up to {Quantity.Length(10 * WideCm)} pots {RuleOfThumb.NextPotSmall}, beyond "
+                    $"From {Quantity.Length(10 * widthCm)} the next pot is {Quantity.Length(10 * least)} to "
+                        + $"{Quantity.Length(10 * most)} wider (common practice, no source: up to "
+                        + $"{Quantity.Length(10 * WideCm)} pots {RuleOfThumb.NextPotSmall}, beyond "
                         + $"{RuleOfThumb.NextPotWide})."
                 ),
                 Text.Of(

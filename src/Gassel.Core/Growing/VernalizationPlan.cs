@@ -193,7 +193,8 @@ public sealed record VernalizationPlan(
 
     private static string Risk(VernalizationRecord? years, VernalizationNeed need) =>
         years is null
-            ? $"A frosty night may hurt the leaves, and two days above {RuleOfThumb.UndoneByHeat} soon after a short treatment "
+            ? $"A frosty night may hurt the leaves, and two days above {Quantity.WholeDegrees(Vernalization.HeatC)} soon after "
+                + $"a short treatment "
                 + $"can undo it; "
                 + "how often is not known without a weather record."
             : Text.Of(

@@ -238,16 +238,12 @@ public sealed record ColdSoFar(
             working.Add(
                 $"{(modelled ? "In the mix by the container model, from the weather (uncalibrated)"
                     : "Assumed, from a thermometer read by eye or from what is set for the place")}: "
-                    + $""
-                    + $""
                     + $"{Amount(assumed)}."
             );
         working.Add(
             Text.Of(
-                $"Weight of the species: nothing at or below {Quantity.Temperature(response.NoneBelowC)}, all from {response.FullFromC} "
-                    + $"to {Quantity.Temperature(response.FullToC)}, nothing at or above "
-                    + $"{Quantity.Temperature(response.NoneAboveC)}; its shape is an assumption, "
-                    + $"so the need stands under {RuleOfThumb.PlainResponse} as well."
+                $"Weight of the species: {response.Told()}; its shape is an assumption, "
+                    + $"so the need stands under {string.Join(", ", ColdResponse.Default.Knots.Select(Quantity.Temperature))} as well."
             )
         );
         if (rate is { } gained)

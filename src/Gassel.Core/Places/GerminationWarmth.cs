@@ -23,7 +23,12 @@ public sealed record GerminationWarmth(WarmthLevel Level, double TempC, string W
         var away = onMat ? "Take it off the mat, or turn the thermostat down." : "Move it to a cooler place, out of the sun.";
         return tempC switch
         {
-            >= CookingC => new(WarmthLevel.Cooking, tempC, Say($"at {RuleOfThumb.SeedCooks} and more seed of every kind cooks."), away),
+            >= CookingC => new(
+                WarmthLevel.Cooking,
+                tempC,
+                Say($"at {Quantity.WholeDegrees(CookingC)} and more seed of every kind cooks."),
+                away
+            ),
             >= PlaceWatch.HotC => new(WarmthLevel.TooHot, tempC, Say("too hot for every native here."), away),
             _ when tempC > band.HighC => new(WarmthLevel.AboveBand, tempC, Say("seed above its band waits, or falls dormant again."), away),
             _ when tempC < band.LowC => new(

@@ -52,7 +52,7 @@ public static class MixAmounts
         {
             Text.Of($"{count} × {Quantity.Volume(litresEach)} = {Quantity.Volume(filled)} when settled."),
             Text.Of(
-                $"Settling {settling:0.##} (our assumption unless you measured it): {filled:0.##} ÷ (1 − "
+                $"Settling {settling:0.##} (our assumption unless you measured it): {Quantity.Volume(filled)} ÷ (1 − "
                     + $"{settling:0.##}) = {Quantity.Volume(loose)} loose."
             ),
             Text.Of(
@@ -67,7 +67,6 @@ public static class MixAmounts
                     + $"{string.Join(", ", parts
                         .Select(p => $"{p.Part.Words()} {WaterFor(p.Part).ToString("0.##", CultureInfo.InvariantCulture)} "
                         + $"parts of water"))}): "
-                    + $""
                     + $"{Quantity.Volume(water)}. Add it in three goes."
             ),
         };

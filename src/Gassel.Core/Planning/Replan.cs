@@ -77,7 +77,6 @@ public static class Replan
                 Text.Of(
                     $"Counted from {DayWords.Of(from.Usual)}: "
                         + $"{string.Join(", ", ahead.Zip(left, (i, d) => LeftWords(plan.Steps[i].Step, d)))} "
-                        + $""
                         + $"days still to go."
                 ),
             ]

@@ -98,9 +98,7 @@ public static class Scheduler
         lines.Add(
             shortfall == 0
                 ? $"Today is {DayWords.Of(today)}: the usual start is not past."
-                : Text.Of(
-                    $"Today is {DayWords.Of(today)}: {today.DayNumber} − {start.Usual.DayNumber} = {shortfall} days past the usual start."
-                )
+                : Text.Of($"Today is {DayWords.Of(today)}, {shortfall} days past the usual start on {DayWords.Of(start.Usual)}.")
         );
         lines.Add("Rule: dates follow from the durations alone (common practice, no source).");
         return lines;

@@ -42,7 +42,6 @@ public sealed record LotJudgement(
                     $"Alive: {printed:P0} printed on the "
                         + $"packet{(lot.PackedFor is { } packed
                             ? $", packed for {packed}, so taken as harvested in the autumn of {packed - 1}" : "")}; "
-                        + $""
                         + $"{age:0.0} years old."
                 )
                 : Text.Of(

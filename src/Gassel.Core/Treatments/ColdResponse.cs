@@ -22,6 +22,11 @@ public readonly record struct ColdResponse(double NoneBelowC, double FullFromC, 
     /// <summary>The knots in order, °C.</summary>
     public IReadOnlyList<double> Knots => [NoneBelowC, FullFromC, FullToC, NoneAboveC];
 
+    /// <summary>As it is told beside a sum of cold.</summary>
+    public string Told() =>
+        $"nothing at or below {Quantity.Temperature(NoneBelowC)}, all from {Quantity.Temperature(FullFromC)} to "
+        + $"{Quantity.Temperature(FullToC)}, nothing at or above {Quantity.Temperature(NoneAboveC)}";
+
     /// <summary>Share of a day of cold that a day at this temperature is, 0..1.</summary>
     public double At(double tempC) =>
         tempC switch

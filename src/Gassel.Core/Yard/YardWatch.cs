@@ -139,8 +139,8 @@ public static partial class YardWatch
             cook ? YardWarningKind.CookRisk : YardWarningKind.OpenCaps,
             Text.Of(
                 $"{Moment(from)}: {Quantity.WholeDegrees(worst)} inside at {Quantity.WholeDegrees(outdoors)} "
-                    + $"outdoors{(cook ? $"; from {RuleOfThumb.SeedIsHurt} seed and seedlings are hurt" : c.IsCool
-                        ? $"; kinds that come up in the cool stop at {RuleOfThumb.CoolKindsStop}" : "")}."
+                    + $"outdoors{(cook ? $"; from {Quantity.WholeDegrees(ContainerWarnings.DamageC)} seed and seedlings are hurt" : c.IsCool
+                        ? $"; kinds that come up in the cool stop at {Quantity.WholeDegrees(ContainerWarnings.CoolStopC)}" : "")}."
             ),
             from,
             to,

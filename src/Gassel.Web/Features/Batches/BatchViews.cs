@@ -112,15 +112,15 @@ internal static class BatchViews
     private static string Status(BatchPlan plan, BatchState state, PartState main, DateOnly today)
     {
         if (state.DiscardedOn is { } given)
-            return Text.Of($"plan discarded {given:d MMM yyyy}");
+            return Text.Of($"plan discarded {DayWords.Of(given)}");
         if (!state.Started)
         {
-            return Text.Of($"{(plan.Start < today ? "start is past:" : "planned for")} {plan.Start:d MMM yyyy}");
+            return Text.Of($"{(plan.Start < today ? "start is past:" : "planned for")} {DayWords.Of(plan.Start)}");
         }
         if (state.BooksClosedOn is { } closed)
-            return Text.Of($"books closed {closed:d MMM yyyy}");
+            return Text.Of($"books closed {DayWords.Of(closed)}");
         if (state.Living.All(p => p.IsDone(plan)))
-            return Text.Of($"finished {state.Living.Max(p => p.Spans[^1].End):d MMM yyyy}");
+            return state.Living.Max(p => p.Spans[^1].End) is { } end ? $"finished {DayWords.Of(end)}" : "finished";
         if (main.Open is not { } open)
             return "between two steps";
         var step = plan.Steps[open.Step].Step;

@@ -65,7 +65,7 @@ internal static class EntryWords
                     + $"{(p.Into is null ? "" : $", {p.Into}")}"
                     + $"{(p.PotCm is { } pot ? $", pots of {Quantity.Length(10 * pot)}"
                         : "")}"
-                    + $"{(p.SpacingCm is { } cm ? $", {Quantity.Length(10 * cm)} apart" : "")}"
+                    + $"{(p.SpacingCm is { } apart ? $", {Quantity.Length(10 * apart)} apart" : "")}"
                     + $"{Of(p.Part)}."
             ),
             PlantsLost p => Text.Of(

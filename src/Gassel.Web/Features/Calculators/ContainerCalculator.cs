@@ -247,8 +247,8 @@ internal static class ContainerCalculator
                 : "Fitted to the readings given; see calibration.",
             Text.Of(
                 $"Mix {Quantity.Volume(p.MediumL)} under {Quantity.Area(p.AreaM2)}, air {Quantity.Volume(p.AirL)} within "
-                    + $"{p.WallAreaM2:0.####} "
-                    + $"m² of wall and lid; sun let in {p.Transmittance:0.##}, taken up by the mix {p.AbsorbedShare:0.##}."
+                    + $"{Quantity.Area(p.WallAreaM2)} of wall and lid; sun let in {p.Transmittance:0.##}, taken up by the mix "
+                    + $"{p.AbsorbedShare:0.##}."
             ),
             Text.Of(
                 $"W/(m²·K): mix to air {p.HWm2K:0.#}, wall "

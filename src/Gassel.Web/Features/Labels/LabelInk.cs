@@ -22,7 +22,7 @@ internal sealed class LabelInk : IDisposable
     public LabelInk(string title, Speaker speaker)
     {
         Speaker = speaker;
-        _document = new() { DocumentInformation = { Title = title, Producer = "Gassel" } };
+        _document = new() { DocumentInformation = { Title = speaker.Say(title), Producer = "Gassel" } };
         _fonts = Enum.GetValues<LabelFace>().ToDictionary(face => face, face => _document.AddTrueTypeFont(Font(face)));
     }
 

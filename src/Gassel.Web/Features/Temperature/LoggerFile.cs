@@ -263,7 +263,8 @@ internal sealed class LoggerFile : IAsyncDisposable
             LoggerFault.Future => "Later than now; look at the logger's clock and at the order of the date.",
             LoggerFault.SkippedHour => "In the hour that clocks skip in spring, which does not exist here.",
             LoggerFault.Temperature => Text.Of(
-                $"No temperature; valid is a number from {LoggerRows.ColdestC} to {Quantity.Temperature(LoggerRows.HottestC)}."
+                $"No temperature; valid is a number from {Quantity.Temperature(LoggerRows.ColdestC)} to "
+                    + $"{Quantity.Temperature(LoggerRows.HottestC)}."
             ),
             _ => $"No moment that exists, read with the {WeatherRows.Words(_how.Order)}; valid is a day and a time such "
                 + $"as 2027-03-14 09:00.",

@@ -37,6 +37,7 @@ describe("units", () => {
       "length",
       "elevation",
       "width",
+      "perVolume",
       "weight",
       "capacity",
     ] as const) {

@@ -49,8 +49,13 @@ export const length = (mm: number, units: Units): string =>
       : `${trim(mm / 10, 1)}\u00a0cm`
     : `${inches(mm / 25.4)}\u00a0in`;
 
-export const area = (m2: number, units: Units): string =>
-  units === "metric" ? `${trim(m2, 2)}\u00a0m²` : `${trim(m2 * 10.7639, m2 < 1 ? 1 : 0)}\u00a0sq\u00a0ft`;
+/** What is smaller than a tray in square centimetres or inches. */
+export function area(m2: number, units: Units): string {
+  const feet = m2 * 10.76391;
+  if (m2 < 0.1)
+    return units === "metric" ? `${trim(m2 * 10_000, 0)}\u00a0cm²` : `${trim(feet * 144, 0)}\u00a0sq\u00a0in`;
+  return units === "metric" ? `${trim(m2, 2)}\u00a0m²` : `${trim(feet, m2 < 1 ? 1 : 0)}\u00a0sq\u00a0ft`;
+}
 
 /** Litres, or millilitres below a tenth; US gallons, or fluid ounces below a quarter. */
 export const volume = (litres: number, units: Units): string =>
@@ -70,7 +75,15 @@ export const elevation = (m: number, units: Units): string =>
 
 /** What a field may measure. */
 export type Measure =
-  "temperature" | "difference" | "length" | "width" | "elevation" | "volume" | "capacity" | "weight";
+  | "temperature"
+  | "difference"
+  | "length"
+  | "width"
+  | "elevation"
+  | "volume"
+  | "capacity"
+  | "weight"
+  | "perVolume";
 
 const SCALES: Record<Measure, { unit: string; us: string; times: number; plus: number }> = {
   temperature: { unit: "°C", us: "°F", times: 1.8, plus: 32 },
@@ -79,6 +92,7 @@ const SCALES: Record<Measure, { unit: string; us: string; times: number; plus: n
   width: { unit: "cm", us: "in", times: 1 / 2.54, plus: 0 },
   capacity: { unit: "l", us: "gal", times: 1 / 3.785411784, plus: 0 },
   weight: { unit: "kg", us: "lb", times: 1 / 0.45359237, plus: 0 },
+  perVolume: { unit: "a litre", us: "a gallon", times: 3.785411784, plus: 0 },
   volume: { unit: "l", us: "fl oz", times: 33.814, plus: 0 },
   elevation: { unit: "m", us: "ft", times: 1 / 0.3048, plus: 0 },
 };

@@ -6,13 +6,14 @@ import type { CostAssumptions } from "../../api/types";
 import { ForRole } from "../../people/ForRole";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
+import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 
 type PriceKey = Exclude<keyof CostAssumptions, "boughtPlants">;
 
 const FIELDS: [PriceKey, string, string, number][] = [
   ["seedEach", "A seed", "where its lot has no price", 1000],
-  ["mixPerLitre", "A litre of mix", "", 1000],
+  ["mixPerLitre", "Mix", "", 1000],
   ["containerEach", "A tray or container", "spread over its uses", 1000],
   ["perKWh", "A kWh", "", 1000],
   ["lampWatts", "Lamps over a tray, W", "from memory: check", 10_000],
@@ -56,19 +57,21 @@ export function CostFields({ costs, species }: { costs: CostAssumptions; species
         In your own money. What has no price is left out of every sum.
       </Typography>
       <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(5, 1fr)" } }}>
-        {FIELDS.map(([key, label, helper, max]) => (
-          <NumberField
-            key={key}
-            label={label}
-            name={key}
-            value={draft[key] ?? null}
-            onChange={(value) => setDraft((before) => ({ ...before, [key]: value }))}
-            min={0}
-            max={max}
-            whole={false}
-            helper={helper || " "}
-          />
-        ))}
+        {FIELDS.map(([key, label, helper, max]) => {
+          const field = {
+            name: key,
+            value: draft[key] ?? null,
+            onChange: (value: number | null) => setDraft((before) => ({ ...before, [key]: value })),
+            min: 0,
+            max,
+            helper: helper || " ",
+          };
+          return key === "mixPerLitre" ? (
+            <MeasureField key={key} {...field} label={label} measure="perVolume" />
+          ) : (
+            <NumberField key={key} {...field} label={label} whole={false} />
+          );
+        })}
       </Box>
       {species.length > 0 && (
         <>

@@ -61,7 +61,7 @@ export function MeasuredFrom({ wish, change, frostDays, today }: MeasuredFromPro
       {!byFreeze && choices.length > 0 && (
         <TextField
           select
-          label="Last frost taken as"
+          label="Last frost day"
           name="frostFrom"
           value={wish.from}
           onChange={(event) => change({ from: event.target.value as Wish["from"] })}

@@ -76,7 +76,7 @@ export function PlanAnswer(props: PlanAnswerProps) {
             id="plan-seeds"
           >
             {seeds.reachProbability !== null &&
-              `${percent(seeds.reachProbability)} sure of ${several(request.plants, "plant")}`}
+              `${percent(seeds.reachProbability)} chance of ${several(request.plants, "plant")}`}
             {seeds.cells &&
               ` from ${several(seeds.cells.cells, "cell")} in ${several(seeds.cells.trays, "tray")}`}
             {seeds.naiveSeeds !== null && `; simple division gives ${seeds.naiveSeeds}`}

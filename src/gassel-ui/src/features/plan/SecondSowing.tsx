@@ -52,7 +52,7 @@ export function SecondSowing({
             </Typography>
             <Typography variant="body2">
               lost to a freeze, the other brings about {Math.round(sowing.other.expectedPlants)};{" "}
-              {percent(sowing.other.aloneReaches)} sure of all {plants}
+              {percent(sowing.other.aloneReaches)} chance of all {plants}
             </Typography>
           </Box>
         ))}

@@ -70,18 +70,18 @@ export const writeDraft = (draft: SimulatorDraft): Record<string, string> => ({
 
 /** What a stone, eaves, a cap or snow would change: each by itself. */
 export function variants(draft: SimulatorDraft, units: Units): Variant[] {
+  // round in the units that are read, and computed as it is told
+  const [stones, stonesKg, snow, snowCm]: [string, number, string, number] =
+    units === "metric" ? ["1.5 kg", 1.5, "15 cm", 15] : ["3 lb", 3 * 0.45359237, "6 in", 6 * 2.54];
   const all: Variant[] = [
     { name: "as it is", change: {} },
-    {
-      name: `${units === "metric" ? "1.5 kg" : "3 lb"} of stones in it`,
-      change: { stonesKg: (draft.stonesKg ?? 0) + 1.5 },
-    },
+    { name: `${stones} of stones in it`, change: { stonesKg: (draft.stonesKg ?? 0) + stonesKg } },
     { name: "under eaves", change: { exposure: "eaves" } },
     { name: "in the shade", change: { exposure: "shade" } },
     { name: "cap on", change: { cap: "on" } },
     { name: "cap off", change: { cap: "off" } },
     { name: "top open", change: { cap: "open" } },
-    { name: `under ${units === "metric" ? "15 cm" : "6 in"} of snow`, change: { snowCm: 15 } },
+    { name: `under ${snow} of snow`, change: { snowCm } },
   ];
   return all.filter(
     ({ change }, i) =>
