@@ -30,7 +30,7 @@ public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
             // axe must come past the page's own policy, so it is handed to the driver, not loaded by the page
             _browser.Driver.ExecuteScript(Axe);
             Look(path, "light", "{}");
-            _browser.Press("dark");
+            _browser.Press("Dark");
             _browser.See(By.XPath($"//button[{Browser.Reads("light")}]"));
             // colours of buttons take a moment to pass over
             _browser.Driver.ExecuteAsyncScript(
@@ -68,13 +68,13 @@ public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
         _browser.Open("/");
         _browser.See("jobs today");
         _browser.PressKeys("?");
-        _browser.See("Keys of this view");
+        _browser.See("Keys on this page");
         _browser.PressKeys(Keys.Escape);
         _browser.SeeNoMore(By.CssSelector("[role='dialog']"));
         foreach (
             var (key, sign) in new[]
             {
-                ("2", "only late"),
+                ("2", "Only late"),
                 ("3", "Plants wanted"),
                 ("4", "42 batches"),
                 ("5", "Which tray are you counting?"),
@@ -82,7 +82,7 @@ public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
                 ("7", "Route: fridge"),
                 ("8", "This device"),
                 ("9", "Mixing"),
-                ("0", "lay out a trial"),
+                ("0", "Lay out a trial"),
                 ("y", "containers out"),
                 ("1", "today"),
             }

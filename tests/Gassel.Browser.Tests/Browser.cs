@@ -41,10 +41,10 @@ public sealed class Browser : IDisposable
         }
     }
 
-    /// <summary>The innermost element that holds the words, whichever case they are written in.</summary>
+    /// <summary>The innermost element that holds the words.</summary>
     public IWebElement See(string text)
     {
-        var holds = $"contains({Lower}, \"{text.ToLowerInvariant()}\")";
+        var holds = $"contains(normalize-space(.), \"{text}\")";
         return See(By.XPath($"//*[{holds} and not(self::script) and not(./*[{holds}])]"));
     }
 
@@ -58,10 +58,8 @@ public sealed class Browser : IDisposable
     public void PressIn(string id, string button) =>
         Click(By.XPath($"//*[@data-testid='{id}']//*[(self::button or self::a) and {Reads(button)}]"));
 
-    /// <summary>The words, whichever case they are written in.</summary>
-    internal static string Reads(string words) => $"{Lower}=\"{words.ToLowerInvariant()}\"";
-
-    private const string Lower = "translate(normalize-space(.), 'ABCDEFGHIJKLMNOPQRSTUVWXYZ', 'abcdefghijklmnopqrstuvwxyz')";
+    /// <summary>Holds these words and no others.</summary>
+    internal static string Reads(string words) => $"normalize-space(.)=\"{words}\"";
 
     public void Click(By by)
     {
@@ -100,7 +98,7 @@ public sealed class Browser : IDisposable
         {
             var before = See(field).Text;
             Click(field);
-            Click(By.XPath($"//li[@role='option' and contains({Lower}, \"{words.ToLowerInvariant()}\")]"));
+            Click(By.XPath($"//li[@role='option' and contains(normalize-space(.), \"{words}\")]"));
             SeeNoMore(By.CssSelector("[role='listbox']"));
             // the list still moves as it opens, and a click may land on its neighbour
             if (again == 2 || !StandsOtherwise(field, words, before))
@@ -117,7 +115,7 @@ public sealed class Browser : IDisposable
         {
             return Driver.FindElements(field).FirstOrDefault() is { Text: var shown }
                 && shown != before
-                && !shown.Contains(words, StringComparison.OrdinalIgnoreCase);
+                && !shown.Contains(words, StringComparison.Ordinal);
         }
         catch (StaleElementReferenceException)
         {
@@ -129,7 +127,7 @@ public sealed class Browser : IDisposable
     public void NameSite()
     {
         Open("/");
-        Press("name the site");
+        Press("Name the site");
         Type("name", "Own bench");
         Type("latitude", "46.8");
         Type("timeZone", "America/Denver");
@@ -147,8 +145,7 @@ public sealed class Browser : IDisposable
         try
         {
             Wait.Until(d =>
-                d.FindElements(By.CssSelector($"[data-testid='{testId}']"))
-                    .Any(e => Words(e).Contains(text, StringComparison.OrdinalIgnoreCase))
+                d.FindElements(By.CssSelector($"[data-testid='{testId}']")).Any(e => Words(e).Contains(text, StringComparison.Ordinal))
             );
         }
         catch (WebDriverTimeoutException)

@@ -30,7 +30,7 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
         OpenTray(b, "B-28 tray 28");
         b.PressKeys("4" + Keys.Enter);
         b.See("tray 28: 4 new, 0 lost");
-        b.Says("standing", "9 seedlings stand of 72 seeds");
+        b.Says("standing", "9 seedlings from 72 seeds");
 
         // to the cells: cell 3, one row down to 15, two there
         b.PressKeys("cc");
@@ -41,7 +41,7 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
         b.Click(By.XPath($"//button[{Browser.Reads("eaten")}]"));
         b.PressKeys(Keys.Enter);
         b.See("tray 28: 3 new, 1 lost");
-        b.Says("standing", "11 seedlings stand of 72 seeds");
+        b.Says("standing", "11 seedlings from 72 seeds");
         b.See("1, eaten");
         var last = (await Counts(28))[^1]!;
         Assert.Equal("eaten", last["cause"]!.GetValue<string>());
@@ -55,7 +55,7 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
 
         // taken back with one touch, and on to the next tray with a key
         b.Press("Undo");
-        b.Says("standing", "9 seedlings stand of 72 seeds");
+        b.Says("standing", "9 seedlings from 72 seeds");
         b.PressKeys("n");
         b.See("B-7 tray 7: roundleaf alumroot");
         Assert.Empty(b.Complaints());
@@ -72,7 +72,7 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
         foreach (var touched in new[] { 12, 19, 22, 22 })
             phone.Click(By.CssSelector($"[data-testid='cell-{touched}']"));
         phone.Says("tally-at", "in all 4 new seedlings");
-        phone.Press("record");
+        phone.Press("Record");
         phone.See("T-1: 4 new, 0 lost");
         Assert.Equal(1, (await Counts(25))[^1]!["emerged"]!.GetValue<int>());
         Assert.Equal(
@@ -90,9 +90,9 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
         b.PressKeys("225");
         b.Says("raise-estimate", "313 are up, and 300 were estimated");
         b.Type("raised", "340");
-        b.Press("record");
+        b.Press("Record");
         b.See("tray 7: 225 new, 0 lost");
-        b.Says("standing", "313 seedlings stand of 340 seeds");
+        b.Says("standing", "313 seedlings from 340 seeds");
         Assert.Equal(225, (await Counts(7))[^1]!["emerged"]!.GetValue<int>());
     }
 
@@ -101,11 +101,11 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
     {
         using var b = new Browser(_program.Address);
         OpenTray(b, "B-28 tray 28");
-        b.Press("by rows");
+        b.Press("By rows");
         b.PressKeys("2" + Keys.ArrowDown + Keys.ArrowDown + "1");
         b.Says("tally-at", "row 3; in all 3 new seedlings");
-        b.Press("dry");
-        b.Press("record");
+        b.Press("Dry");
+        b.Press("Record");
         b.See("tray 28: 3 new, 0 lost");
         Assert.Equal([1, 3], (await Counts(28))[^1]!["spots"]!.AsArray().Select(s => s!["row"]!.GetValue<int>()));
         b.Open("/b/28");
@@ -123,11 +123,11 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
         b.See("Needs light: on the surface, pressed in for contact.");
         b.Click(By.XPath("//label[contains(., 'only some of its cells')]"));
         b.Type("perCell", "10");
-        b.Press("the first 20 free");
+        b.Press("The first 20 free");
         b.Says("chosen-cells", "20 cells: 1–20.");
         b.Click(By.CssSelector("[role='dialog'] [data-testid='cell-21']"));
         b.Says("chosen-cells", "21 cells: 1–21.");
-        b.PressIn("sow-actions", "record");
+        b.PressIn("sow-actions", "Record");
         b.See("B-8 roundleaf alumroot: sown");
         var id = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 6)!["id"];
         var open = (await _program.Get($"/api/batches/{id}/sowing"))["trays"]!
@@ -138,11 +138,11 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
         b.PressIn("due-6-1-sow", "Record differently…");
         b.SeeTest("sow-form");
         b.Choose("shared", "tray 8 with B-8");
-        b.Press("all free");
+        b.Press("All free");
         b.Says("chosen-cells", "51 cells: 22–72.");
-        b.PressIn("sow-actions", "record");
+        b.PressIn("sow-actions", "Record");
         b.See("B-6 streambank globemallow: sown");
         OpenTray(b, "B-6, B-8 tray 8");
-        b.See("0 seedlings stand of 248 seeds");
+        b.See("0 seedlings from 248 seeds");
     }
 }

@@ -25,24 +25,24 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
         b.Says("cause-chillingShort", "it lay dry");
         b.Says("cause-driedOut", "against: Seen moist at 2 looks since sowing");
         b.Says("cause-pests", "unlikely");
-        b.Press("all numbers");
+        b.Press("All numbers");
         b.Says("all-numbers", "speed of emergence");
 
         b.Press("Stop waiting for this seed");
         b.See("Cut a few of the 66 seeds first");
-        b.PressIn("close-actions", "cut test");
+        b.PressIn("close-actions", "Cut test");
         b.Type("full", "7");
         b.Type("empty", "2");
         b.Type("rotten", "1");
-        b.PressIn("cut-actions", "record");
+        b.PressIn("cut-actions", "Record");
         b.See("B-28: 10 seeds cut");
         b.Says("germination-interval", "6 of 62");
         b.Says("advice", "a second cold may bring the rest");
         b.Says("cause-oldOrEmptySeed", "against: Cut test of this sowing: 7 full of 10.");
-        b.Press("keep to next spring");
-        b.See("Finished for this spring on 14 Mar; kept to the next.");
+        b.Press("Keep for next spring");
+        b.See("Finished for this spring on 14 Mar; kept for the next.");
         b.Press("Stop waiting for this seed");
-        b.PressIn("close-actions", "give it up");
+        b.PressIn("close-actions", "Stop waiting");
         b.See("No more of its seed is waited for since 14 Mar.");
         Assert.Empty(b.Complaints());
     }
@@ -56,7 +56,7 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
         b.Says("results-globemallow-hot-water", "as expected");
         b.Open("/plan?species=globemallow");
         b.Says("learned", "own 195 of 342 in 4 batches");
-        b.Says("learned", "This plan goes by the test of the lot.");
+        b.Says("learned", "This plan uses the test of the lot.");
     }
 
     [Fact]
@@ -80,7 +80,7 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
             field.dispatchEvent(new Event("input", { bubbles: true }));
             """
         );
-        b.Press("save the places");
+        b.Press("Save the places");
         b.See("03:00 to 21:00: 18 h light, 6 h dark. Only 6 h of dark: seedlings want at least 8 h.");
     }
 }

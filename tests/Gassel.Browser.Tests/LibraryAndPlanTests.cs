@@ -24,21 +24,21 @@ public sealed class LibraryAndPlanTests : IClassFixture<DemoProgram>, IDisposabl
         b.Choose("question", "irritant or toxic");
         b.See("4 species");
         b.See("meadow death camas");
-        b.Choose("question", "started today, sown by the last frost");
+        b.Choose("question", "if started today, sown by the last frost");
         b.Type("find", "prairie");
         b.See("1 species");
         b.Click(By.XPath("//a[contains(., 'prairie smoke')]"));
         b.See("Route: no cold");
-        b.Press("plan a batch");
+        b.Press("Plan a batch");
 
-        b.Choose("target", "sowing on a day");
+        b.Choose("target", "sow on a set day");
         b.Type("date", "1 May 2027");
         b.Says("plan-start", "Sat 1 May");
-        b.Click(By.CssSelector("[aria-label='take this route: with cold']"));
+        b.Click(By.CssSelector("[aria-label='use this route: with cold']"));
         b.Says("plan-start", "Sat 20 Mar");
         b.Choose("cells", "two to a cell");
         b.See("cells in");
-        b.Press("cover, place, confidence, survival, containers");
+        b.Press("Cover, place, confidence, survival, containers");
         b.Type("containers", "0");
         b.See("Valid is a whole number from 1 to 60.");
         b.Type("containers", "1");

@@ -31,29 +31,29 @@ public sealed partial class NetworkTests : IDisposable
         phone.Type("name", "Odila");
         phone.Type("code", "AAAAA-AAAAA");
         phone.Type("password", Password);
-        phone.Press("sign in");
+        phone.Press("Sign in");
         phone.See("Not let in: name and code do not go together");
         phone.Type("code", _program.OwnerCode!);
-        phone.Press("sign in");
+        phone.Press("Sign in");
         phone.Says("signed-in-as", "Odila, owner");
         phone.Open("/site/people");
         phone.Says("network-address", _program.Network!.GetLeftPart(UriPartial.Authority));
         Fits(phone);
         Assert.Equal(_program.Network!.GetLeftPart(UriPartial.Authority), Scanned(phone));
         phone.Type("person", "Ines");
-        phone.Press("add");
+        phone.Press("Add");
         phone.Says("code", "Ines");
         var code = Code().Match(phone.SeeTest("code").Text).Value;
 
         using var second = Phone();
         second.Open("/");
-        second.Press("the first time: I have a code");
+        second.Press("The first time: I have a code");
         second.Type("name", "Ines");
         second.Type("code", code);
         second.Type("password", Password);
-        second.Press("sign in");
+        second.Press("Sign in");
         second.Says("signed-in-as", "Ines, volunteer");
-        second.PressIn("due-9-1-checkBag", "all well");
+        second.PressIn("due-9-1-checkBag", "All well");
         second.SeeNoMore(By.CssSelector("[data-testid='due-9-1-checkBag']"));
         var log = await Log(9, "Odila");
         Assert.Equal("Ines", log[^1]!["who"]!.GetValue<string>());
@@ -61,12 +61,12 @@ public sealed partial class NetworkTests : IDisposable
         second.SeeTest("log");
         Assert.Single(second.Driver.FindElements(By.CssSelector("[data-testid='log'] button")));
         second.Open("/plan?species=globemallow");
-        second.See("Batches are made by growers and the owner.");
+        second.See("Only growers and the owner can create batches.");
         second.Open("/seed");
         second.See("Seed on hand");
         second.SeeNoMore(By.XPath($"//button[{Browser.Reads("enter a lot")}]"));
         second.Open("/site");
-        second.Press("sign out");
+        second.Press("Sign out");
         second.See("Who works here");
         second.Open("/");
         second.See("Who works here");
@@ -92,15 +92,15 @@ public sealed partial class NetworkTests : IDisposable
         phone.Open("/");
         phone.See("jobs today");
         phone.Says("waiting-bar", "Gassel does not answer");
-        phone.PressIn("due-9-1-checkBag", "all well");
-        phone.Says("due-9-1-checkBag", "recorded, waits to be sent");
+        phone.PressIn("due-9-1-checkBag", "All well");
+        phone.Says("due-9-1-checkBag", "recorded, waiting to be sent");
         phone.PressIn("due-8-1-sow", "sown");
-        phone.Says("due-8-1-sow", "recorded, waits to be sent");
+        phone.Says("due-8-1-sow", "recorded, waiting to be sent");
         phone.Open("/count");
         phone.Click(By.CssSelector("[aria-label='count B-7 tray 7']"));
         phone.Press("7");
-        phone.Press("record");
-        phone.Says("waiting-count", "waits to be sent");
+        phone.Press("Record");
+        phone.Says("waiting-count", "waiting to be sent");
         phone.Says("waiting-bar", "3 recordings wait on this device");
         Fits(phone);
         // a page closed and opened again has not forgotten them
@@ -135,7 +135,7 @@ public sealed partial class NetworkTests : IDisposable
         phone.Click(By.CssSelector("[aria-label='count B-7 tray 7']"));
         phone.Press("2");
         phone.Press("0");
-        phone.Press("record");
+        phone.Press("Record");
         phone.Says("waiting-bar", "1 recording waits on this device");
 
         // no session of before is known to the program that comes back, and meanwhile somebody else has counted the same tray
@@ -153,10 +153,10 @@ public sealed partial class NetworkTests : IDisposable
         phone.Says("waits-for-sign-in", "1 recording waits on this device and goes out after signing in");
         phone.Type("name", "Odila");
         phone.Type("password", Password);
-        phone.Press("sign in");
+        phone.Press("Sign in");
         phone.SeeNoMore(By.CssSelector("[data-testid='waiting-bar']"));
         phone.Open("/");
-        var clash = By.XPath($"//*[@aria-label='to settle']//div[contains(., 'B-7 ')]/button[{Browser.Reads("take it back")}]");
+        var clash = By.XPath($"//*[@aria-label='to settle']//div[contains(., 'B-7 ')]/button[{Browser.Reads("Undo")}]");
         phone.See("20 new seedlings, but of the seeds estimated only 12 are not up yet: raise the estimate.");
         phone.Click(clash);
         phone.SeeNoMore(clash);
@@ -198,7 +198,7 @@ public sealed partial class NetworkTests : IDisposable
         phone.Open("/");
         phone.Type("name", "Odila");
         phone.Type("password", Password);
-        phone.Press("sign in");
+        phone.Press("Sign in");
         phone.See("jobs today");
     }
 

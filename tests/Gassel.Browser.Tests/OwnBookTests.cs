@@ -42,8 +42,8 @@ public sealed class OwnBookTests : IDisposable
             b.See("A weather record from a file");
             b.Driver.FindElement(By.CssSelector("[data-testid='weather-file']")).SendKeys(file);
             b.Says("weather-report", "400 days can be used");
-            b.See("keep the 400 days, reckon frost from them");
-            b.Press("keep the 400 days, last frost stays 8 May");
+            b.See("keep the 400 days, calculate frost from them");
+            b.Press("Keep the 400 days, last frost stays 8 May");
             b.See("Site");
             b.SeeNoMore(By.CssSelector("[data-testid='weather-report']"));
         }
@@ -67,7 +67,7 @@ public sealed class OwnBookTests : IDisposable
         b.See("A route of your own for blue flax");
         b.See("begun as a copy of “with cold” of prairie smoke");
         b.Type("origin", "own results 2026");
-        b.Click(By.XPath($"//button[{Browser.Reads("save the route")}]"));
+        b.Click(By.XPath($"//button[{Browser.Reads("Save the route")}]"));
         b.See("Route: with cold, as prairie smoke");
         var species = (await _program.Get("/api/species"))
             .AsArray()
@@ -137,7 +137,7 @@ public sealed class OwnBookTests : IDisposable
         b.Says("plan-notes", "until you enter that frost on Site");
         b.Open("/site");
         b.Type("firstFrost", "25 Sep");
-        b.Press("save the site");
+        b.Press("Save the site");
         b.See("Saved.");
         Assert.Equal("09-25", (await _program.Get("/api/site"))["settings"]!["firstFrost"]!.GetValue<string>());
         b.Open("/plan?species=blue-flax&event=sow&date=2027-08-20");

@@ -52,9 +52,9 @@ public sealed class OwnYardTests : IDisposable
         b.Type("seeds-1", "40");
         b.Type("route-1", "winter container");
         b.Type("vessel-1", "pot");
-        b.Press("check 1 line");
+        b.Press("Check 1 line");
         b.Says("verdict-1", "40 seeds, pot, Yard");
-        b.Press("enter 1 good line");
+        b.Press("Enter 1 good line");
         b.SeeNoMore(By.CssSelector("[data-testid='told-report']"));
         b.Open("/");
         b.See("three quarters of the straw off");
@@ -75,21 +75,21 @@ public sealed class OwnYardTests : IDisposable
         b.Open("/trials/new");
         b.Type("name", "Stones");
         b.Type("changed", "stones in the jug");
-        b.Choose("route-0", "winter container");
-        b.Choose("route-1", "winter container");
+        b.Choose("route-0", "Winter container");
+        b.Choose("route-1", "Winter container");
         b.Type("arm1-stonesKg", "3");
         b.Type("sowOn", "today");
         b.See("straight into its containers");
-        b.Press("make the trial");
+        b.Press("Make the trial");
         b.See("Ready to set out: control and treated.");
         // from the yard as well it is the layout that sets them out
         b.Open("/yard");
         b.Click(By.CssSelector("[aria-label='make ready B-2']"));
         b.See("Ready to set out: control and treated.");
-        b.Press("make ready and set out control, treated");
+        b.Press("Make ready and set out control, treated");
         foreach (var step in new[] { "drainHoles", "ventHoles", "hinge", "mixFilled", "moistened", "sown", "twoLabels", "taped" })
             b.Click(By.XPath($"//label[.//input[@aria-label='{step}']]"));
-        b.Press("set out");
+        b.Press("Set out");
         b.See("set out by the layout");
         var parts = new List<System.Text.Json.Nodes.JsonNode>();
         foreach (var batch in (await _program.Get("/api/batches")).AsArray())

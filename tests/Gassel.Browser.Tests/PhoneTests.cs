@@ -48,12 +48,12 @@ public sealed class PhoneTests : IClassFixture<DemoProgram>, IDisposable
     public void A_bag_is_checked_and_the_sowing_counted_by_touch()
     {
         _browser.Open("/");
-        _browser.PressIn("due-9-1-checkBag", "all well");
-        _browser.See("all well");
+        _browser.PressIn("due-9-1-checkBag", "All well");
+        _browser.See("All well");
         _browser.SeeNoMore(By.CssSelector("[data-testid='due-9-1-checkBag']"));
-        _browser.PressIn("due-7-1-countSeedlings", "count");
+        _browser.PressIn("due-7-1-countSeedlings", "Count");
         _browser.Press("7");
-        _browser.Press("record");
-        _browser.See("95 seedlings stand of 300 seeds");
+        _browser.Press("Record");
+        _browser.See("95 seedlings from 300 seeds");
     }
 }

@@ -27,10 +27,10 @@ public sealed class PlantsTests : IDisposable
         b.Says("plants", "13 seedlings, 20 pricked out; 1 lost");
         MoveOn("prickedOut", "18", "potted", "9 cm pots");
         b.Press("lost");
-        b.Choose("from", "pricked out");
+        b.Choose("from", "Pricked out");
         b.Type("plants", "2");
-        b.Choose("cause", "dried");
-        b.Press("record");
+        b.Choose("cause", "Dried");
+        b.Press("Record");
         b.Says("plants", "13 seedlings, 18 potted; 3 lost");
         b.See("2 dried (pricked out)");
         MoveOn("potted", "17", "hardened", null);
@@ -52,12 +52,12 @@ public sealed class PlantsTests : IDisposable
         b.Open("/");
         b.PressIn("due-4-1-prickOut", "thin…");
         b.Type("plants", "2");
-        b.Press("record");
+        b.Press("Record");
         b.SeeNoMore(By.CssSelector("[role='dialog']"));
         await Conserves(4);
         b.See("6 stand in 72 cells");
         b.PressIn("due-4-1-prickOut", "prick out…");
-        b.Press("record");
+        b.Press("Record");
         b.SeeNoMore(By.CssSelector("[data-testid='due-4-1-prickOut']"));
         b.Open("/b/4");
         b.Says("plants", "38 pricked out; 5 lost");
@@ -72,22 +72,22 @@ public sealed class PlantsTests : IDisposable
         var b = _browser;
         b.Open("/b/41");
         b.Says("hardening", "5 days out");
-        b.Press("out today");
+        b.Press("Out today");
         b.Says("hardening", "6 days out");
         b.Open("/");
         b.See("jobs today");
         b.SeeNoMore(By.CssSelector("[data-testid='due-41-1-carryOut']"));
         // a day on which they stay in moves the end
-        b.Press("a day on");
+        b.Press("Skip a day");
         b.See("Mon 15 Mar 2027");
-        b.Press("a day on");
+        b.Press("Skip a day");
         b.See("Tue 16 Mar 2027");
         b.Open("/b/41");
         b.Says("hardening-days", "Skipped: the end moves by a day.");
         MoveOn("potted", "31", "hardened", null);
         b.Says("plants", "31 hardened; 7 lost");
         b.SeeNoMore(By.CssSelector("[data-testid='hardening']"));
-        b.Says("planting-out", "by the frost accepted");
+        b.Says("planting-out", "at the frost risk you accept");
         await Conserves(41);
         Assert.Empty(b.Complaints());
     }
@@ -107,7 +107,7 @@ public sealed class PlantsTests : IDisposable
             "vernalization",
             FormattableString.Invariant($"{cold["effectiveDays"]!.GetValue<double>():0.0} of at least 56 effective days")
         );
-        b.Says("vernalization", "are lacking by temperature, whatever the calendar says");
+        b.Says("vernalization", "still missing by temperature, whatever the calendar says");
         Assert.Empty(b.Complaints());
     }
 
@@ -116,19 +116,19 @@ public sealed class PlantsTests : IDisposable
     {
         var b = _browser;
         b.Open("/b/19");
-        b.Press("close the books of this batch");
+        b.Press("Close the books of this batch");
         b.Type("words", "potted on for another year");
-        b.Press("close the books");
+        b.Press("Close the books");
         b.Says("books-closed", "14 Mar");
-        b.SeeNoMore(By.XPath($"//button[{Browser.Reads("move on")}]"));
+        b.SeeNoMore(By.XPath($"//button[{Browser.Reads("Move on")}]"));
 
         b.Open("/season/books");
-        b.Choose("season", "winter 2025/26");
+        b.Choose("season", "Winter 2025/26");
         b.Says("books-headline", "Books of winter 2025/26");
         b.Says("season-plants", "81 planted, 25 dormant, alive; 11 lost");
         b.See("51 % to 74 % was forecast");
         b.Click(By.XPath("//input[@aria-label='plan B-18 again']/.."));
-        b.Press("plan 1 batch again for next season");
+        b.Press("Plan 1 batch again for next season");
         b.Says("next-season", "1 batch planned for next season: B-43.");
 
         var again = await _program.Get("/api/batches/" + await Id(43));
@@ -146,7 +146,7 @@ public sealed class PlantsTests : IDisposable
         var b = _browser;
         b.Open("/");
         b.See("Sun 14 Mar 2027");
-        b.Press("a week on");
+        b.Press("Skip a week");
         b.See("Sun 21 Mar 2027");
         b.See("jobs today");
         Assert.Empty(b.Complaints());
@@ -161,13 +161,13 @@ public sealed class PlantsTests : IDisposable
     private void Ask(string from, string plants, string to, string? into)
     {
         var b = _browser;
-        b.Press("move on");
+        b.Press("Move on");
         b.Choose("from", from == "prickedOut" ? "pricked out" : from);
         b.Choose("to", to);
         b.Type("plants", plants);
         if (into is not null)
             b.Type("into", into);
-        b.Press("record");
+        b.Press("Record");
     }
 
     /// <summary>Everything that came up grows, sleeps or was lost somewhere.</summary>

@@ -30,14 +30,14 @@ public sealed class RefusalTests : IClassFixture<RefusalTests.Demo>
         var b = _demo.Browser;
         b.Open("/count");
         b.Click(By.CssSelector("[aria-label='count B-14 deep cells 14']"));
-        b.See("20 seedlings stand of 48 seeds");
+        b.See("20 seedlings from 48 seeds");
         b.PressKeys("28" + Keys.Enter);
         b.See("28 new seedlings, but only 27 of the seeds sown are not up yet.");
         b.See("Nothing was saved.");
-        b.Press("change it");
+        b.Press("Change it");
         b.SeeNoMore(By.CssSelector("[role='dialog']"));
         b.PressKeys(Keys.Backspace + Keys.Enter);
-        b.See("22 seedlings stand of 48 seeds");
+        b.See("22 seedlings from 48 seeds");
     }
 
     [Fact]
@@ -46,7 +46,7 @@ public sealed class RefusalTests : IClassFixture<RefusalTests.Demo>
         var b = _demo.Browser;
         b.Open("/site");
         b.Type("timeZone", "Mountain");
-        b.Press("save the site");
+        b.Press("Save the site");
         b.See("timeZone was 'Mountain'; valid is an IANA name such as America/Denver");
         b.Type("latitude", "190");
         b.See("Valid is a number from -90 to 90.");
@@ -59,7 +59,7 @@ public sealed class RefusalTests : IClassFixture<RefusalTests.Demo>
         b.Open("/batches/" + IdOf(2));
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'Show all')]"));
         b.Click(By.XPath("//*[@data-testid='log']//li[contains(., 'deep cells 2')]//button"));
-        b.See("Other entries stand on this one");
+        b.See("Other entries depend on this one");
         b.See("Counted 12 new, 1 lost");
         b.Press("Undo all 4");
         b.SeeNoMore(By.CssSelector("[role='dialog']"));

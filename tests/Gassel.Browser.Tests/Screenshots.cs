@@ -19,18 +19,18 @@ public sealed class Screenshots
         {
             foreach (var (name, path, sign) in views.Where(v => onDesk.Contains(v.Name)))
                 Take(desk, (path, sign), folder, name);
-            Take(desk, ("/b/28", "half up by"), folder, "batch", () => desk.Press("Why so few?"), "Look next");
+            Take(desk, ("/b/28", "half up by"), folder, "batch", () => desk.Press("Why so few?"), "Check next");
             Take(
                 desk,
                 ("/count", "Which tray"),
                 folder,
                 "count",
                 () => desk.Click(By.CssSelector("[aria-label='count B-25, B-26 T-1']")),
-                "Touch a cell"
+                "Tap a cell"
             );
             Take(desk, ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"), folder, "trial");
             Take(desk, ("/site/temperature", "Thermometers and files"), folder, "temperature");
-            Take(desk, ("/season/books", "Books of winter"), folder, "books", () => desk.Choose("season", "winter 2025/26"), "81 planted");
+            Take(desk, ("/season/books", "Books of winter"), folder, "books", () => desk.Choose("season", "Winter 2025/26"), "81 planted");
             Take(desk, ("/workbench", "loose fill"), folder, "workbench");
         }
         using var phone = new Browser(program.Address, 390, 844);
@@ -63,7 +63,7 @@ public sealed class Screenshots
         NetworkTests.KeepsWhatTheBenchNeeds(phone);
         program.Dispose();
         phone.Open("/");
-        phone.PressIn("due-9-1-checkBag", "all well");
+        phone.PressIn("due-9-1-checkBag", "All well");
         phone.PressIn("due-8-1-sow", "sown");
         // the word on the last recording goes after eight seconds
         Thread.Sleep(9000);
@@ -77,7 +77,7 @@ public sealed class Screenshots
         browser.Open("/");
         browser.Type("name", "owner");
         browser.Type("password", "three words together");
-        browser.Press("sign in");
+        browser.Press("Sign in");
         browser.See("jobs today");
     }
 

@@ -23,22 +23,22 @@ public sealed class SeasonTests : IDisposable
         b.Open("/season");
         b.Says("season-standing", "39 batches");
         b.Says("crowded-lampShelf", "of 21 trays");
-        b.Says("crowded-lampShelf", "still in its window, would resolve it");
+        b.Says("crowded-lampShelf", "still in its window, would solve it");
         b.Click(By.CssSelector("[data-testid='row-5']"));
         b.Says("what-if", "B-5 streambank globemallow");
         b.Type("startOn", "8 Apr 2027");
-        b.Says("what-if", "after the day aimed at");
+        b.Says("what-if", "after the target day");
         b.Type("startOn", "1 Mar 2027");
         b.Says("what-if", "valid is today");
-        b.Press("only late");
+        b.Press("Only late");
         b.SeeNoMore(By.CssSelector("[data-testid='row-22']"));
         b.SeeTest("row-5");
-        b.Press("only late");
-        b.Choose("place", "not begun");
+        b.Press("Only late");
+        b.Choose("place", "Not begun");
         b.SeeTest("row-11");
         b.SeeNoMore(By.CssSelector("[data-testid='row-4']"));
-        b.Choose("place", "every place");
-        b.Choose("span", "everything, all winters");
+        b.Choose("place", "Every place");
+        b.Choose("span", "Everything, all winters");
         b.SeeTest("row-19");
         var pdf = System.Text.Encoding.Latin1.GetString(b.Print());
         // the picture on one page, the days that it draws as a list on two more
@@ -52,9 +52,9 @@ public sealed class SeasonTests : IDisposable
         var b = _browser;
         b.Open("/season");
         b.Click(By.CssSelector("[data-testid='row-5']"));
-        b.Press("open the batch");
+        b.Press("Open the batch");
         b.Says("follows-1", "late for");
-        b.PressIn("way-moveTarget", "take it");
+        b.PressIn("way-moveTarget", "Use this");
         b.SeeNoMore(By.CssSelector("[data-testid='way-moveTarget']"));
         b.Says("log", "Replanned:");
         Assert.Empty(b.Complaints());
@@ -67,23 +67,23 @@ public sealed class SeasonTests : IDisposable
         var b = _browser;
         b.Open("/season");
         b.Click(By.CssSelector("[data-testid='row-12']"));
-        b.Press("open the batch");
+        b.Press("Open the batch");
         b.Says("follows-1", "Sow");
         // sprouts found: two are picked out and sown, the rest stays in the cold
         b.Open("/");
         b.PressIn("due-12-1-checkBag", "Problem…");
         b.Type("sprouted", "2");
-        b.Press("picked out and sown");
-        b.Press("record");
+        b.Press("Picked out and sown");
+        b.Press("Record");
         b.See("2 sprouted");
         b.Open("/season");
         b.Says("row-12", "2 parts");
         b.Click(By.CssSelector("[data-testid='row-12']"));
-        b.Press("open the batch");
+        b.Press("Open the batch");
         b.Says("follows-1.1", "earlier than planned");
         b.Says("follows-1.2", "Sow");
         b.Open("/season");
-        b.Press("make a feed");
+        b.Press("Make a feed");
         var feed = b.SeeTest("feed-address").Text;
         var calendar = await _program.Http.GetStringAsync(new Uri(feed), TestContext.Current.CancellationToken);
         Assert.Contains("B-12 arrowleaf balsamroot part 1.1: start grow on", calendar.Replace("\r\n ", "", StringComparison.Ordinal));
@@ -115,7 +115,7 @@ public sealed class SeasonTests : IDisposable
         b.Says("season-standing", "515 batches");
         b.Click(By.CssSelector("[data-testid='row-500']"));
         b.Says("what-if", "B-500 saskatoon");
-        b.Choose("species", "arrowleaf balsamroot");
+        b.Choose("species", "Arrowleaf balsamroot");
         b.SeeNoMore(By.CssSelector("[data-testid='row-500']"));
         b.SeeTest("row-11");
         Assert.Empty(b.Complaints());
@@ -139,21 +139,21 @@ public sealed class SeasonTests : IDisposable
             """,
             cell
         );
-        b.Press("check 3 lines");
+        b.Press("Check 3 lines");
         b.Says("verdict-1", "There is no species 'smal camas' in the library; which one is meant?");
         b.Says("verdict-2", "saskatoon, lot 13: cold-moist");
         b.Says("verdict-3", "valid is a day");
         b.PressIn("verdict-1", "small camas");
         b.Says("verdict-1", "since 12 Jan, 40 seeds, Cold shelf");
-        b.Press("enter 2 good lines");
+        b.Press("Enter 2 good lines");
         b.Says("told-report", "2 batches entered; what is left here was refused");
         b.Type("since-1", "3 Feb");
-        b.Press("check 1 line");
-        b.Press("enter 1 good line");
+        b.Press("Check 1 line");
+        b.Press("Enter 1 good line");
         b.Says("season-standing", "42 batches");
         b.Open("/batches");
         b.Click(By.XPath("//a[contains(., 'B-43 small camas')]"));
-        b.See("told, not watched");
+        b.See("Not checked since you added it");
         Assert.Empty(b.Complaints());
     }
 
@@ -162,11 +162,11 @@ public sealed class SeasonTests : IDisposable
     {
         var b = _browser;
         b.Open("/season");
-        b.Press("make a feed");
+        b.Press("Make a feed");
         b.Says("feed-address", "/calendar/");
-        b.Press("take the feed back");
+        b.Press("Withdraw the feed");
         b.SeeNoMore(By.CssSelector("[data-testid='feed-address']"));
-        b.See("make a feed");
+        b.See("Make a feed");
         Assert.Empty(b.Complaints());
     }
 }

@@ -30,7 +30,7 @@ public sealed class SowingsTests : IClassFixture<DemoProgram>, IDisposable
         b.Choose("addStep", "scarify");
         b.Choose("method-1", "nicked");
         b.Click(By.CssSelector("[aria-label='take out step 1']"));
-        b.Press("save version 2");
+        b.Press("Save version 2");
         b.See("version 2");
         b.See("usually 60 days (42 to 120)");
 
@@ -41,10 +41,10 @@ public sealed class SowingsTests : IClassFixture<DemoProgram>, IDisposable
         b.Type("gatheredAt", "pond margin");
         b.Type("gatheredOn", "4 Jul 2026");
         b.Type("counted", "300");
-        b.Press("add a test");
+        b.Press("Add a test");
         b.Type("testGerminated-1", "1");
         b.Type("testSeeds-1", "40");
-        b.See("Untreated dormant seed tells of dormancy, not of life.");
+        b.See("Dormant seed tested without treatment shows dormancy, not whether it is alive.");
         b.Press("Enter the lot");
         b.See("Lot 22 small camas");
         b.Says("lot-22", "260 of 300 seeds left");
@@ -66,7 +66,7 @@ public sealed class SowingsTests : IClassFixture<DemoProgram>, IDisposable
         b.Says("plan-start", "2028");
         b.Type("secondWeeks", "3");
         b.Says("sowing-first", "start");
-        b.Says("sowing-second", "lost to a freeze, the other brings");
+        b.Says("sowing-second", "lost to a freeze, the other gives");
         b.Press("Create two batches");
         b.See("44 batches");
         Assert.Empty(b.Complaints());
@@ -100,7 +100,7 @@ public sealed class SowingsTests : IClassFixture<DemoProgram>, IDisposable
             b.Choose("minColumn", "low");
             b.Says("weather-report", "4380 days can be used");
             b.Type("recordName", "bench station");
-            b.Press("keep the 4380 days, reckon frost from them");
+            b.Press("keep the 4380 days, calculate frost from them");
             b.See("bench station, 1 Jan 2014");
             b.See("Half of the springs had frost after 10 May, one in ten after 10 May.");
             b.SeeTest("frost-chart");

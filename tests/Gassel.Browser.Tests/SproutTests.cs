@@ -27,8 +27,8 @@ public sealed class SproutTests : IDisposable
         b.PressIn("due-12-1-checkBag", "Problem…");
         b.Type("sprouted", "2");
         b.See("Usual here: pick out and sow the 2, return the other 46");
-        b.Press("picked out and sown");
-        b.Press("record");
+        b.Press("Picked out and sown");
+        b.Press("Record");
         b.See("2 sprouted");
         var batch = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 12)!;
         b.Open("/batches/" + batch["id"]);
@@ -53,8 +53,8 @@ public sealed class SproutTests : IDisposable
         b.PressIn("due-43-1-checkBag", "Problem…");
         b.Type("sprouted", "3");
         b.See("Usual here: pick out and sow the 3, return the other 57.");
-        b.Press("picked out and sown");
-        b.Press("record");
+        b.Press("Picked out and sown");
+        b.Press("Record");
         b.See("3 sprouted");
         b.SeeNoMore(By.CssSelector("[data-testid='due-43-1-checkBag']"));
         async Task<string[]> Parts(int number)
@@ -75,8 +75,8 @@ public sealed class SproutTests : IDisposable
         b.PressIn("due-3-1-checkBag", "Problem…");
         b.Type("sprouted", "1");
         b.See("Usual here: sow the whole bag.");
-        b.Press("whole bag sown");
-        b.Press("record");
+        b.Press("Whole bag sown");
+        b.Press("Record");
         b.See("1 sprouted");
         b.SeeNoMore(By.CssSelector("[data-testid='due-3-1-checkBag']"));
         Assert.Equal("1: 60 on lamp-shelf, sown", Assert.Single(await Parts(3)));
@@ -92,12 +92,12 @@ public sealed class SproutTests : IDisposable
         b.See("Valid is a whole number from 0 to 48.");
         b.Type("sprouted", "5");
         b.See("Usual here: sow the whole bag");
-        b.Press("whole bag sown");
-        b.Press("record");
+        b.Press("Whole bag sown");
+        b.Press("Record");
         b.See("5 sprouted");
         b.SeeNoMore(By.CssSelector("[data-testid='due-12-1-checkBag']"));
         b.Open("/count");
         b.Click(By.CssSelector("[aria-label='count B-12 deep cells 12']"));
-        b.See("0 seedlings stand of 48 seeds");
+        b.See("0 seedlings from 48 seeds");
     }
 }

@@ -31,20 +31,20 @@ public sealed class SwitchTests : IClassFixture<DemoProgram>, IDisposable
             "code"
         ]!.GetValue<string>();
         b.Open("/site/people");
-        b.Press("open to the local network");
+        b.Press("Open to the local network");
         // from now on everybody signs in, here too
         b.See("Who works here");
         Assert.Equal(HttpStatusCode.Unauthorized, await Rounds());
-        b.Press("the first time: I have a code");
+        b.Press("The first time: I have a code");
         b.Type("name", "owner");
         b.Type("code", code);
         b.Type("password", "three words together");
-        b.Press("sign in");
+        b.Press("Sign in");
         b.Says("signed-in-as", "owner");
         b.Open("/site/people");
         b.See("https://");
-        b.Press("shut the book to the network");
-        b.See("open to the local network");
+        b.Press("Shut the book to the network");
+        b.See("Open to the local network");
         Assert.Equal(HttpStatusCode.OK, await Rounds());
     }
 

@@ -37,7 +37,7 @@ public sealed class TapBench
         for (var i = 0; i < 40; i++)
         {
             phone.Driver.ExecuteScript(
-                "[...document.querySelectorAll(\"[data-testid$='-checkBag'] button\")].find(b => b.textContent === 'all well')?.click()"
+                "[...document.querySelectorAll(\"[data-testid$='-checkBag'] button\")].find(b => b.textContent === 'All well')?.click()"
             );
             Thread.Sleep(900);
         }

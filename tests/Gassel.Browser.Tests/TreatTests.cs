@@ -26,12 +26,12 @@ public sealed class TreatTests : IDisposable
         // the first look was yesterday evening already
         b.PressKeys("[");
         b.Says("done-day", "yesterday, Sat 13 Mar");
-        b.PressIn("due-10-1-lookForSwelling", "looked…");
+        b.PressIn("due-10-1-lookForSwelling", "Looked…");
         b.Type("swollen", "61");
         b.See("Valid is a whole number from 0 to 60.");
         b.Type("swollen", "42");
-        b.Says("swelling-follows", "42 swollen seeds go on today or tomorrow. 18 seeds took no water and are due for another cycle.");
-        b.Press("record");
+        b.Says("swelling-follows", "42 swollen seeds go on today or tomorrow. 18 seeds took no water and are ready for another cycle.");
+        b.Press("Record");
         b.Says("due-10-1.1-startStep", "42 of 60 swollen after 1 cycle since 13 Mar");
         b.Says("due-10-1.2-scarifyAgain", "In cycle 1, 42 of 60 swelled; another cycle may swell about 13 of the 18 left, and pays.");
         b.PressIn("due-10-1.2-scarifyAgain", "scarified");
@@ -39,9 +39,9 @@ public sealed class TreatTests : IDisposable
         b.Says("due-10-1.2-lookForSwelling", "how many have swollen, today");
         b.PressKeys("]");
         b.Says("done-day", "today, Sun 14 Mar");
-        b.PressIn("due-10-1.2-lookForSwelling", "looked…");
+        b.PressIn("due-10-1.2-lookForSwelling", "Looked…");
         b.Type("swollen", "3");
-        b.Press("record");
+        b.Press("Record");
         b.Says("due-10-1.2.2-scarifyAgain", "In cycle 2, 3 of 18 swelled");
         var batch = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 10)![
             "id"
@@ -65,13 +65,13 @@ public sealed class TreatTests : IDisposable
         await _program.Send("/api/told", $$"""{"save":true,"who":"grower","lines":[{{string.Join(',', Enumerable.Repeat(line, 10))}}]}""");
         b.Open("/sheet");
         b.See("Sheet for Sun 14 Mar");
-        b.Click(By.XPath($"//*[@aria-label='Cold shelf']//button[{Browser.Reads("tick all bags")}]"));
+        b.Click(By.XPath($"//*[@aria-label='Cold shelf']//button[{Browser.Reads("Tick all bags")}]"));
         b.Click(By.CssSelector("[aria-label='problem: B-43 saskatoon']"));
-        b.Click(By.XPath($"//*[@aria-label='moisture of B-43 saskatoon']//button[{Browser.Reads("dry")}]"));
+        b.Click(By.XPath($"//*[@aria-label='moisture of B-43 saskatoon']//button[{Browser.Reads("Dry")}]"));
         b.Click(By.CssSelector("[aria-label='problem: B-46 saskatoon']"));
         b.Type("sprouted-46-1-checkBag", "3");
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'Record 1')]"));
-        b.See("recorded in one pass");
+        b.See("recorded now");
         b.SeeNoMore(By.CssSelector("[data-testid='line-43-1-checkBag']"));
         b.SeeNoMore(By.CssSelector("[data-testid='line-52-1-checkBag']"));
         var batches = (await _program.Get("/api/batches")).AsArray().Where(x => x!["number"]!.GetValue<int>() > 42).ToList();
@@ -123,12 +123,12 @@ public sealed class TreatTests : IDisposable
     {
         var b = _browser;
         b.Open("/sheet");
-        b.Says("line-15-1-startStep", "its caution wants reading first, on Rounds");
+        b.Says("line-15-1-startStep", "read its caution first, on Rounds");
         b.Open("/");
         b.Says("due-15-1-startStep", "no soak, rinse or shared water");
         b.PressIn("due-15-1-startStep", "started");
         b.See("B-15 goldenbanner: read this first");
-        b.Press("read, and done so");
+        b.Press("Read, and done so");
         b.SeeNoMore(By.CssSelector("[role='dialog']"));
         // in moist medium, never in water: the next step is no soak
         b.Says("due-15-1-startStep", "imbibe");
@@ -139,7 +139,7 @@ public sealed class TreatTests : IDisposable
         b.Open("/species/globemallow");
         b.See(soak);
         b.Open("/species/goldenbanner");
-        b.See("toxic");
+        b.See("Toxic");
         Assert.Empty(b.Driver.FindElements(soak));
     }
 }

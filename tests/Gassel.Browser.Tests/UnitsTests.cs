@@ -1,8 +1,12 @@
 using System.Text.RegularExpressions;
+using OpenQA.Selenium;
 
 namespace Gassel.Browser.Tests;
 
-/// <summary>Every view of the demo with every "why" opened, in both systems: nothing stands in the units of the other.</summary>
+/// <summary>
+/// Every view of the demo with every "why" opened, and each kind of dialog of Rounds, in both systems: nothing stands in the units
+/// of the other.
+/// </summary>
 public sealed partial class UnitsTests : IClassFixture<DemoProgram>, IDisposable
 {
     private readonly RunningProgram _program;
@@ -41,9 +45,40 @@ public sealed partial class UnitsTests : IClassFixture<DemoProgram>, IDisposable
                         .map((e) => e.getAttribute("aria-label") ?? e.textContent).join(" ");
                     """
                 )!;
-            found.AddRange(other.Matches(text.Replace('\u00a0', ' ')).Select(m => $"{path}: …{Around(text, m.Index)}…"));
+            Find(text, path);
         }
+        foreach (var (words, text) in Dialogs())
+            Find(text, words);
         Assert.True(found.Count == 0, string.Join('\n', found.Distinct().Take(60)));
+
+        void Find(string text, string at) =>
+            found.AddRange(other.Matches(text.Replace('\u00a0', ' ')).Select(m => $"{at}: …{Around(text, m.Index)}…"));
+    }
+
+    /// <summary>What each dialog of Rounds says, one for every job that has one.</summary>
+    private List<(string Words, string Text)> Dialogs()
+    {
+        var seen = new List<(string, string)>();
+        _browser.Open("/");
+        _browser.See("jobs today");
+        var ids = (
+            (System.Collections.ObjectModel.ReadOnlyCollection<object>)
+                _browser.Driver.ExecuteScript(
+                    "return [...document.querySelectorAll(\"[data-testid^='due-']\")].map((e) => e.dataset.testid)"
+                )!
+        ).Cast<string>();
+        foreach (var id in ids.GroupBy(i => i.Split('-')[^1]).Select(g => g.First()))
+        {
+            var opens = _browser.Driver.FindElements(By.XPath($"//*[@data-testid='{id}']//button[contains(., '…')]"));
+            if (opens.Count == 0)
+                continue;
+            _browser.Click(By.XPath($"//*[@data-testid='{id}']//button[contains(., '…')]"));
+            seen.Add((id, _browser.See(By.CssSelector("[role='dialog']")).Text));
+            _browser.PressKeys(Keys.Escape);
+            _browser.SeeNoMore(By.CssSelector("[role='dialog']"));
+        }
+        Assert.True(seen.Count >= 5, $"{seen.Count} dialogs");
+        return seen;
     }
 
     private static string Around(string text, int at) => text[Math.Max(0, at - 30)..Math.Min(text.Length, at + 30)].ReplaceLineEndings(" ");

@@ -22,7 +22,7 @@ internal static class Views
             ("/workbench/flowering", "in the cold"),
             ("/yard/waves", "When to set out"),
             ("/yard/ways", "Indoors or outdoors"),
-            ("/trials", "lay out a trial"),
+            ("/trials", "Lay out a trial"),
             ("/trials/new", "How many seeds it takes"),
             ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"),
         ];
@@ -38,13 +38,13 @@ internal static class Views
         return
         [
             ("rounds", "/", "today"),
-            ("season", "/season", "would miss the day aimed at"),
+            ("season", "/season", "would miss the target day"),
             ("plan", "/plan?species=globemallow", "What can still be done"),
             ("batches", "/batches", "42 batches"),
             ("batch", $"/batches/{Id(4)}", "germinated"),
             ("batch-books", $"/batches/{Id(17)}/books", "What it cost"),
             ("count-list", "/count", "Which tray are you counting?"),
-            ("count", $"/count/{Id(7)}/1", "seedlings stand"),
+            ("count", $"/count/{Id(7)}/1", "seedlings from"),
             ("yard", "/yard", "containers out"),
             ("container", $"/yard/{Id(30)}/1.3", "Hour by hour"),
             ("seed", "/seed", "Seed on hand"),

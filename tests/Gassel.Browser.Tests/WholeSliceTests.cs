@@ -30,7 +30,7 @@ public sealed class WholeSliceTests : IDisposable
 
         b.Press("Seed");
         b.See("A new lot");
-        b.Choose("speciesId", "arrowleaf balsamroot");
+        b.Choose("speciesId", "Arrowleaf balsamroot");
         b.Type("gatheredAt", "south slope");
         b.Type("gatheredOn", "2 Jul 2026");
         b.Type("counted", "300");
@@ -61,15 +61,15 @@ public sealed class WholeSliceTests : IDisposable
         b.SeeTest("due-1-1-checkBag");
         for (var i = 0; i < 6; i++)
             b.Click(By.CssSelector("[aria-label='a day later']"));
-        b.PressIn("due-1-1-checkBag", "all well");
-        b.See("all well");
+        b.PressIn("due-1-1-checkBag", "All well");
+        b.See("All well");
         b.Press("Undo");
-        b.See("Taken back");
+        b.See("Undone");
         b.SeeTest("due-1-1-checkBag");
         b.PressIn("due-1-1-checkBag", "Problem…");
-        b.Press("dripping");
-        b.Press("record");
-        b.See("look recorded");
+        b.Press("Dripping");
+        b.Press("Record");
+        b.See("check recorded");
 
         // sow: early, on day 14 before today, from the sprouts dialog with the whole bag
         b.SeeTest("due-1-1-checkBag");
@@ -77,26 +77,26 @@ public sealed class WholeSliceTests : IDisposable
         var sown = today.AddDays(-14);
         b.PressIn("due-1-1-checkBag", "Problem…");
         b.Type("sprouted", "1");
-        b.Press("whole bag sown");
-        b.Press("record");
+        b.Press("Whole bag sown");
+        b.Press("Record");
         b.See("1 sprouted");
 
         // count: keys for the first, touch for the second, a file for the rest
         b.Press("Count");
         b.Click(By.CssSelector("[aria-label='count B-1 deep cells 1']"));
-        b.See("0 seedlings stand of 50 seeds");
+        b.See("0 seedlings from 50 seeds");
         // the day chosen on Rounds, that of the sowing, came along
         b.See("day 0");
         b.DoneOn(sown.AddDays(5).ToString("d MMM yyyy", System.Globalization.CultureInfo.InvariantCulture));
         b.See("day 5");
         b.Driver.FindElement(By.TagName("h1")).Click();
         b.PressKeys("14" + Keys.Backspace + Keys.Backspace + "4" + Keys.Enter);
-        b.See("4 seedlings stand of 50 seeds");
+        b.See("4 seedlings from 50 seeds");
         b.Click(By.CssSelector("[aria-label='a day later']"));
         b.Press("1");
         b.Press("7");
-        b.Press("record");
-        b.See("21 seedlings stand of 50 seeds");
+        b.Press("Record");
+        b.See("21 seedlings from 50 seeds");
 
         var rows = new[] { (1, 0), (2, 0), (3, 0), (4, 0), (7, 10), (8, 7), (9, 1), (10, 0), (11, 1), (12, 0), (13, 0), (14, 0) };
         var file = Path.Combine(Path.GetTempPath(), $"counts-{Guid.NewGuid():N}.csv");
@@ -110,9 +110,9 @@ public sealed class WholeSliceTests : IDisposable
         b.Driver.FindElement(By.CssSelector("[data-testid='counts-file']")).SendKeys(file);
         b.Says("counts-report", "12 rows good, 1 refused");
         b.Says("counts-report", "already");
-        b.Press("record the 12 good rows");
+        b.Press("Record the 12 good rows");
         b.Says("counts-report", "12 rows recorded");
-        b.See("40 seedlings stand of 50 seeds");
+        b.See("40 seedlings from 50 seeds");
         File.Delete(file);
 
         // result: fraction 0.8, Wilson 0.66963..0.88756, T50 5.941176, mean 6.7 (R); one seed sprouted in the bag is among those that

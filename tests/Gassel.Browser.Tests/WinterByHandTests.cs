@@ -34,7 +34,7 @@ public sealed class WinterByHandTests : IDisposable
         b.See("A new lot");
         b.Choose("speciesId", "prairie smoke");
         b.Says("lot-missing", "where it was gathered, when it was gathered, how many seeds");
-        b.Choose("source", "bought, cleaned");
+        b.Choose("source", "Bought, cleaned");
         b.Type("packedFor", $"{today.Year}");
         b.Type("printedPercent", "85");
         b.Type("price", "4.5");
@@ -46,7 +46,7 @@ public sealed class WinterByHandTests : IDisposable
         // a plan is made, changed, discarded, and its seed is back
         b.Click(By.CssSelector("[aria-label='plan with lot 1']"));
         b.Type("plants", "40");
-        b.Choose("target", "starting today");
+        b.Choose("target", "start today");
         b.SeeTest("confirm-plan");
         b.Type("seeds", "100");
         b.Click(By.CssSelector("[data-testid='confirm-plan']"));
@@ -80,10 +80,10 @@ public sealed class WinterByHandTests : IDisposable
         b.DoneOn(Written(Ago(100)));
         b.PressIn("due-2-1-checkBag", "Problem…");
         b.Type("sprouted", "3");
-        Assert.False(b.See(By.XPath($"//button[{Browser.Reads("record")}]")).Enabled);
+        Assert.False(b.See(By.XPath($"//button[{Browser.Reads("Record")}]")).Enabled);
         Shot("sprouts");
-        b.Press("not sown yet");
-        b.Press("record");
+        b.Press("Not sown yet");
+        b.Press("Record");
         b.SeeTest("due-2-1-sow");
         b.See("Day 20 of 42: 3 sprouted.");
         Shot("sow-due");
@@ -107,15 +107,15 @@ public sealed class WinterByHandTests : IDisposable
         await Made("prairie-smoke", 1, 50, "winter");
         b.Open("/");
         b.DoneOn(Written(Ago(150)));
-        b.Press("make ready");
+        b.Press("Make ready");
         b.See($"make ready and set out, {Ago(150):ddd d MMM}");
         Shot("prepare");
         // the plan spread it over three; this time one will do
         b.Type("containers", "1");
         foreach (var step in b.Driver.FindElements(By.CssSelector("[role='dialog'] input[type='checkbox'][aria-label]")))
             b.Driver.ExecuteScript("arguments[0].click()", step);
-        b.Press("set out");
-        b.Says("told", "set out");
+        b.Press("Set out");
+        b.Says("told", "Set out");
         Assert.Equal(
             Ago(150),
             DateOnly.Parse(
@@ -164,7 +164,7 @@ public sealed class WinterByHandTests : IDisposable
                         && r["steps"]!.AsArray().Any(s => s!["kind"]!.GetValue<string>() == "coldMoist")
             );
             b.Open($"/plan?species={species}&lot={lot}&route={wanted!["id"]}");
-            b.Choose("target", "starting today");
+            b.Choose("target", "start today");
             b.SeeTest("confirm-plan");
             b.Type("seeds", $"{seeds}");
             b.Click(By.CssSelector("[data-testid='confirm-plan']"));

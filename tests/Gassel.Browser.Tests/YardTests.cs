@@ -19,24 +19,24 @@ public sealed class YardTests : IClassFixture<DemoProgram>
     {
         using var b = new Browser(_program.Address);
         b.Open("/");
-        b.Click(By.XPath($"//a[{Browser.Reads("make ready")}]"));
+        b.Click(By.XPath($"//a[{Browser.Reads("Make ready")}]"));
         b.See("B-39 prairie smoke: make ready and set out");
         // a vessel that will not do is said at the table
-        b.Choose("kind", "a vessel of my own");
+        b.Choose("kind", "A vessel of my own");
         b.Type("litres", "1");
-        b.Choose("wall", "opaque");
+        b.Choose("wall", "Opaque");
         b.See("Too small: 1 l dries and tips over");
         b.See("Opaque: seedlings under a closed lid get no light");
-        b.Choose("kind", "translucent jug, 4 l");
+        b.Choose("kind", "Translucent jug, 4 l");
         foreach (var step in new[] { "ventHoles", "hinge", "mixFilled", "moistened", "sown", "twoLabels", "taped" })
             Check(b, step);
         b.Choose("place", "under the eaves");
-        b.Press("set out");
+        b.Press("Set out");
         b.See("Its drain holes are not checked off");
-        b.Press("change it");
+        b.Press("Change it");
         Check(b, "drainHoles");
         b.See("all done");
-        b.Press("set out");
+        b.Press("Set out");
         b.See("3 containers set out");
         b.Says("yard-headline", "27 containers out");
         b.Click(By.CssSelector("[data-testid='container-jug 39-2']"));
@@ -83,7 +83,7 @@ public sealed class YardTests : IClassFixture<DemoProgram>
         b.Press("carry in");
         b.SeeNoMore(By.CssSelector("[data-testid='warning-freezeComing']"));
         b.Type("survivors", "6");
-        b.PressIn("survivors", "record");
+        b.PressIn("survivors", "Record");
         b.See("6 stand, 2 lost to frost");
         b.Says("container-up", "6 seedlings now");
         b.SeeTest("inside-season");
@@ -95,12 +95,12 @@ public sealed class YardTests : IClassFixture<DemoProgram>
     {
         using var b = new Browser(_program.Address);
         b.Open("/yard");
-        b.Press("when to set out");
+        b.Press("When to set out");
         b.Says("wave-prairie-smoke", "needs at least 28 days of cold");
         b.Says("wave-prairie-smoke", "half is up by");
         b.Open("/plan?species=elegant-penstemon");
-        b.Choose("routeId", "winter container");
-        b.Choose("target", "starting on a day");
+        b.Choose("routeId", "Winter container");
+        b.Choose("target", "start on a set day");
         b.Type("date", "20 Mar 2027");
         b.Says("set-out-window", "enough cold comes before the warmth in nine winters of ten");
         b.Says("set-out-outside", "after the safe days");
@@ -116,7 +116,7 @@ public sealed class YardTests : IClassFixture<DemoProgram>
         b.Open("/workbench/container?container=tub6&cap=on&minC=-2&maxC=11");
         b.Says("simulator", "1.5 kg of stones in it");
         b.Says("simulator", "under 15 cm of snow");
-        b.Choose("exposure", "shade");
+        b.Choose("exposure", "Shade");
         b.SeeNoMore(By.XPath("//th[normalize-space(.)='in the shade']"));
         Assert.Contains("container=tub6", b.Driver.Url, StringComparison.Ordinal);
         Assert.Contains("exposure=shade", b.Driver.Url, StringComparison.Ordinal);

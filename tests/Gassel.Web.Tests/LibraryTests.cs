@@ -80,7 +80,7 @@ public sealed class LibraryTests(RunningBook book) : IClassFixture<RunningBook>
         Assert.Equal("Not entered; taken for now", Origin(made, "hazard"));
         Assert.Equal(["hazard", "longevity"], made["notEntered"]!.AsArray().Select(v => v!.GetValue<string>()));
         Assert.Null(Origin(made, "germination"));
-        Assert.Contains("looked up", made["species"]!["hazardNote"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("not known", made["species"]!["hazardNote"]!.GetValue<string>(), StringComparison.Ordinal);
         // the same value, entered: now it is somebody's
         values["notEntered"] = JsonNode.Parse("""["hazard"]""");
         values["origin"] = "own notes";

@@ -144,7 +144,7 @@ public sealed class NetworkTests : IDisposable
         await using var again = GasselHost.Build(new Launch(0, _folder, Demo: true), TimeProvider.System);
         await again.StartAsync(TestContext.Current.CancellationToken);
         Assert.True(again.Services.GetRequiredService<NetworkDoor>().IsOpen);
-        Assert.Contains("Code for the owner", string.Join('\n', ConsoleWords.OfTheDoor(again.Services)));
+        Assert.Contains("One-time code for the owner", string.Join('\n', ConsoleWords.OfTheDoor(again.Services)));
     }
 
     [Fact]

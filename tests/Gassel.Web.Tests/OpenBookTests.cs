@@ -262,7 +262,7 @@ public sealed class OpenBookTests : IAsyncLifetime
             ]!.GetValue<string>()
         );
         Assert.Equal(
-            "Not let in: name and password do not go together. After 5 wrong tries a name is shut for 10 minutes.",
+            "Not let in: name and password do not go together. After 5 wrong tries a name is locked for 10 minutes.",
             Assert.Single(words)
         );
     }

@@ -7,23 +7,10 @@ public sealed partial class SourceTests
 {
     private const int LongestLine = 140;
 
-    private static readonly string Root = Above(AppContext.BaseDirectory);
-
-    private static string Above(string folder) =>
-        File.Exists(Path.Combine(folder, "Gassel.slnx"))
-            ? folder
-            : Above(Path.GetDirectoryName(folder) ?? throw new InvalidOperationException("Gassel.slnx was not found above the tests."));
-
-    /// <summary>All of the code that is written by hand.</summary>
-    private static IEnumerable<string> Sources(params string[] folders) =>
-        folders
-            .SelectMany(f => Directory.EnumerateFiles(Path.Combine(Root, f), "*.cs", SearchOption.AllDirectories))
-            .Where(f => !f.Contains("/obj/", StringComparison.Ordinal) && !f.Contains("/Migrations/", StringComparison.Ordinal));
-
     [Fact]
     public void No_line_is_longer_than_140()
     {
-        var files = Sources("src", "tests", "bench").ToList();
+        var files = SourceFiles.In("src", "tests", "bench").ToList();
         Assert.True(files.Count > 500);
         Assert.Empty(
             files.SelectMany(f =>
@@ -35,7 +22,8 @@ public sealed partial class SourceTests
     [Fact]
     public void A_file_holds_one_public_type_and_is_named_after_it() =>
         Assert.Empty(
-            Sources("src")
+            SourceFiles
+                .In("src")
                 .SelectMany(file =>
                 {
                     var types = PublicType().Matches(File.ReadAllText(file)).Select(m => m.Groups["name"].Value).Distinct().ToList();
@@ -53,7 +41,8 @@ public sealed partial class SourceTests
     public void No_sentence_writes_a_value_itself()
     {
         string[] speak = ["Quantity.cs", "Speaker.cs", "RuleOfThumb.cs"];
-        var found = Sources("src/Gassel.Core", "src/Gassel.Web/Features")
+        var found = SourceFiles
+            .In("src/Gassel.Core", "src/Gassel.Web/Features")
             .Where(f => !speak.Contains(Path.GetFileName(f)))
             .SelectMany(f =>
                 File.ReadLines(f)

@@ -132,7 +132,7 @@ public sealed class SowingTests : IAsyncLifetime
         var (status, problem) = await Sow(death, "tray 9", "[10,11]", "keep");
         Assert.Equal(400, status);
         Assert.Equal("entries[0].payload.vessel", problem["field"]!.GetValue<string>());
-        Assert.Contains("mistaken", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("look-alike", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Empty((await _book.Get($"/api/batches/{death}/sowing"))["trays"]!.AsArray());
     }
 
@@ -219,7 +219,7 @@ public sealed class SowingTests : IAsyncLifetime
         Assert.Equal(50, batch["germination"]!["seeds"]!.GetValue<int>());
         var (status, problem) = await _book.Record(id, "2027-03-13", "warn", """{"kind":"count","part":"1","emerged":1,"lost":0}""");
         Assert.Equal(409, status);
-        Assert.Contains("given up", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("no longer waited for", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Contains("finished", batch["summary"]!["status"]!.GetValue<string>(), StringComparison.Ordinal);
     }
 

@@ -72,7 +72,7 @@ public sealed class TrialTests : IAsyncLifetime
         await _book.Record(_treated, "2027-03-28", "warn", """{"kind":"count","part":"1","emerged":9,"lost":0}""");
         var result = (await _book.Get($"/api/trials/{id}"))["result"]!;
         Assert.Equal(
-            "Deep came up less than shallow: 38 % and 75 %, 38 points less, between 9 and 58 (Fisher exact p 0.0189).",
+            "Deep came up less than shallow: 38 % and 75 %, 38 points less (between 9 and 58). This is unlikely to be chance.",
             result["sentence"]!.GetValue<string>()
         );
 

@@ -272,7 +272,7 @@ public sealed class YardTests : IAsyncLifetime
 
         await Site(keep: d => d.Date < new DateOnly(2027, 1, 10) || d.Date > new DateOnly(2027, 1, 12));
         var brief = (await _book.Get($"/api/yard/containers/{batch}/1"))["brief"]!;
-        Assert.Contains("whole only from 13 Jan", brief["withheld"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("known only from 13 Jan", brief["withheld"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Null(brief["cold"]);
     }
 

@@ -51,9 +51,7 @@ public static class Chilling
             [.. read.Gaps.Select(g => new ChillingGap(Instant(g.FromUnixMs), Instant(g.ToUnixMs), g.Hours))],
             response,
             need,
-            Text.Of(
-                $"Straight lines between {readings.Count} readings; a gap of more than {ReadingDays.LongestGapHours:0} h is left out whole."
-            )
+            Text.Of($"Straight lines between {readings.Count} readings; gaps of more than {ReadingDays.LongestGapHours:0} h are left out.")
         );
     }
 
@@ -108,14 +106,14 @@ public static class Chilling
             ),
         };
         if (days.Count > moist.Count)
-            working.Add($"{days.Count - moist.Count} days not moist are left out: dry seed gains nothing.");
+            working.Add($"{days.Count - moist.Count} days on which the seed was not moist are left out: dry seed gains nothing.");
         if (gaps.Count > 0)
             working.Add(Text.Of($"{gaps.Count} gaps, {gaps.Sum(g => g.Hours):0.#} h in all, are left out."));
         foreach (var warm in interruptions)
             working.Add(
                 Text.Of(
-                    $"{DayWords.Of(warm.From)} to {DayWords.Of(warm.To)}: {warm.Days} days above {Quantity.WholeDegrees(WarmAboveC)} may "
-                        + $"have undone what was gained before."
+                    $"{Quantity.Day(warm.From)} to {Quantity.Day(warm.To)}: {warm.Days} days above {Quantity.WholeDegrees(WarmAboveC)} may "
+                        + $"have undone the cold before them."
                 )
             );
         return new(

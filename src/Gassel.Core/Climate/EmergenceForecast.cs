@@ -34,7 +34,7 @@ public sealed record EmergenceForecast(
         var working = new List<string>
         {
             Text.Of(
-                $"Thermal time above {Quantity.Temperature(rate.BaseC)} from {DayWords.Of(from)} "
+                $"Thermal time above {Quantity.Temperature(rate.BaseC)} from {Quantity.Day(from)} "
                     + $"on{(rate.OptimumC is { } o ? $", no faster above {Quantity.Temperature(o)}"
                         : "")}"
                     + $"{(rate.CeilingC is { } c ? $", nothing at {Quantity.Temperature(c)} and above" : "")} "

@@ -8,7 +8,7 @@ public sealed record FilledWeather(IReadOnlyList<WholeDay> Days, IReadOnlyList<D
         [
             .. Filled.Select(g =>
                 Text.Of(
-                    $"{DayWords.Of(g.From)}{(g.To > g.From ? $" to {DayWords.Of(g.To)}" : "")}: no reading, taken "
+                    $"{Quantity.Day(g.From)}{(g.To > g.From ? $" to {Quantity.Day(g.To)}" : "")}: no reading, taken "
                         + $"between the days beside it."
                 )
             ),
@@ -16,8 +16,8 @@ public sealed record FilledWeather(IReadOnlyList<WholeDay> Days, IReadOnlyList<D
                 ?
                 [
                     Text.Of(
-                        $"{DayWords.Of(b.From)} to {DayWords.Of(b.To)}: {b.To.DayNumber - b.From.DayNumber + 1} days "
-                            + $"without a reading, more than {WeatherFilling.MostDays}; what follows is withheld."
+                        $"{Quantity.Day(b.From)} to {Quantity.Day(b.To)}: {b.To.DayNumber - b.From.DayNumber + 1} days "
+                            + $"without a reading. At most {WeatherFilling.MostDays} are filled in, so nothing is shown after them."
                     ),
                 ]
                 : Array.Empty<string>(),

@@ -125,7 +125,7 @@ public static class FrostDates
             ),
         };
         if (Math.Min(springs, autumns) < YearsForARisk)
-            lines.Add(Text.Of($"Under {YearsForARisk} years: too few for a risk, a range only."));
+            lines.Add(Text.Of($"With fewer than {YearsForARisk} years we give a range, not a risk."));
         return lines;
     }
 }

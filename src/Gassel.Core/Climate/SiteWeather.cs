@@ -35,16 +35,16 @@ public sealed record SiteWeather(IReadOnlyList<YardDay> Days, IReadOnlyList<stri
         var (known, working) = (new SortedDictionary<DateOnly, YardDay>(), new List<string>());
         Recorded(known, record.Where(d => d.Date >= from), today, offsetK);
         if (known.Count > 0)
-            working.Add($"Weather record of the site from {DayWords.Of(known.Keys.First())} to {DayWords.Of(known.Keys.Last())}.");
+            working.Add($"Weather record of the site from {Quantity.Day(known.Keys.First())} to {Quantity.Day(known.Keys.Last())}.");
         if (service is { } said)
         {
             Said(known, said.Days, offsetK);
-            working.Add($"Since then and a week ahead by the {said.Name}.");
+            working.Add($"Since then, and for the week ahead: {said.Name}.");
         }
         var own = measured.Where(d => d.CoveredHours >= HoursOfADay && d.Date >= from && d.Date < today).ToList();
         Measured(known, own);
         if (own.Count > 0)
-            working.Add($"{own.Count} days by the yard's own thermometer, from {DayWords.Of(own.Min(d => d.Date))} on.");
+            working.Add($"{own.Count} days from the yard's own thermometer, from {Quantity.Day(own.Min(d => d.Date))} on.");
         var days = Whole(known, working);
         AddTypical(days, record, offsetK, working);
         return new(days, working);
@@ -135,6 +135,6 @@ public sealed record SiteWeather(IReadOnlyList<YardDay> Days, IReadOnlyList<stri
             days.Add(new(date, mean.Min + offsetK, mean.Max + offsetK, 0, null, null, YardDaySource.Typical));
         }
         if (days[^1].Source == YardDaySource.Typical)
-            working.Add("Beyond that the mean of the same days over the years on record: no cold night stands out in a mean.");
+            working.Add("After that: the mean of the same days in the years on record. A mean shows no single cold night.");
     }
 }

@@ -19,7 +19,9 @@ public static class WeatherRows
         {
             var (day, fault) = Judge(row, order, unit);
             if (fault is null && days.TryGetValue(day.Date, out var there))
-                fault = Text.Of($"{day.Date:yyyy-MM-dd} stands in line {there.Line} already; each day may stand once, the first is kept.");
+                fault = Text.Of(
+                    $"{day.Date:yyyy-MM-dd} stands in line {there.Line} already; each day may appear once, and the first is kept."
+                );
             if (fault is null)
                 days.Add(day.Date, (row.Line, day));
             else

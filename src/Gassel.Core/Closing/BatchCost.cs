@@ -98,14 +98,14 @@ public sealed record BatchCost(
                 ),
                 .. Line($"{vessels:0} trays or containers at {costs.ContainerEach:0.##}", containers),
                 .. Line($"{kWh:0.#} kWh under lamps and on the mat at {costs.PerKWh:0.##}", energy),
-                .. Line($"{gestures} times hands on it, {costs.MinutesAGesture:0.#} min each at {costs.PerHour:0.##} an hour", work),
+                .. Line($"{gestures} jobs recorded, {costs.MinutesAGesture:0.#} min each at {costs.PerHour:0.##} an hour", work),
                 total is null
                     ? "No price is entered yet."
                     : Text.Of(
                         $"{total:0.00} in all for {plants} "
                             + $"{(furthest > 0 ? "plants that reached the pot or the ground" : "plants that live")}."
                     ),
-                .. known.Length is > 0 and < 5 ? ["What has no price is not in the sum."] : Array.Empty<string>(),
+                .. known.Length is > 0 and < 5 ? ["Anything without a price is left out."] : Array.Empty<string>(),
                 .. Line($"{plants} plants × {bought:0.00} for one bought, less the cost", plants * bought - total),
             ],
             plants * bought - total

@@ -120,11 +120,11 @@ public sealed record LongRecord(
             var (alive, asleep) => Text.Of($"{alive} grow, {asleep} dormant, alive: do not tip out"),
         };
         var still =
-            kept > 0 ? Text.Of($"; {kept} seeds are kept for another spring")
+            kept > 0 ? Text.Of($"; {kept} seeds kept for another spring")
             : waits > 0 && plants.Emerged > 0 ? Text.Of($"; {waits} seeds may still come")
             : "";
         return Text.Of(
-            $"{soFar} of {inAll} winters behind it; "
+            $"{soFar} of {inAll} winters done; "
                 + $"{where}{still}{(finish is { } on ? Text.Of($"; plants of planting size about {Quantity.Month(on)}") : "")}."
         );
     }

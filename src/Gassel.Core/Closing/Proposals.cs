@@ -19,7 +19,7 @@ public static class Proposals
                 b,
                 ProposalKind.DampingOff,
                 [LossCause.DampingOff],
-                "Less water from above, the dome off sooner, air moving; clean trays and fresh mix."
+                "Water less from above, take the dome off sooner and keep air moving. Use clean trays and fresh mix."
             ),
         b =>
             Lost(
@@ -28,21 +28,21 @@ public static class Proposals
                 [LossCause.Frost],
                 b.Setting == Treatments.RouteSetting.WinterContainer
                     ? "Set out later in the window, or under the eaves; cover when the yard warns."
-                    : "Harden off through the outlook, and plant out after the frost risk you accept."
+                    : "Harden off by the forecast, and plant out after the frost risk you accept."
             ),
         b =>
             Lost(
                 b,
                 ProposalKind.Pests,
                 [LossCause.Eaten, LossCause.Slugs, LossCause.Mice, LossCause.Birds],
-                "Net or lid against what ate them: grit and a ring against slugs, mesh against mice and birds."
+                "Keep off what ate them: grit and a ring against slugs, mesh against mice and birds."
             ),
         b =>
             Lost(
                 b,
                 ProposalKind.Dried,
                 [LossCause.Dried],
-                "Look more often in warm weeks, or a deeper mix; water from below when the surface pales."
+                "Look more often in warm weeks, or use a deeper mix. Water from below when the surface pales."
             ),
         b => Lost(b, ProposalKind.Overgrown, [LossCause.Overgrown], "Prick out or divide at the first true leaves; sow fewer to a cell."),
     ];
@@ -91,7 +91,7 @@ public static class Proposals
         var lost = b.Plants.Losses.Where(l => causes.Contains(l.Cause)).Sum(l => l.Plants);
         return b.Plants.Emerged == 0 || lost < Math.Max(2, WorthASentence * b.Plants.Emerged)
             ? null
-            : new(kind, b.Id, words, Say($"B-{b.Number} {b.CommonName}: {lost} of {b.Plants.Emerged} seedlings lost so."));
+            : new(kind, b.Id, words, Say($"B-{b.Number} {b.CommonName}: {lost} of {b.Plants.Emerged} seedlings lost this way."));
     }
 
     private static string Say(InvariantText text) => text.ToString().Replace(" %", " %", StringComparison.Ordinal);

@@ -51,7 +51,7 @@ public sealed record TreatmentsCompared(
                         + $"{next.Name}. The batches were not laid out as a trial: lots, days and places differed too."
                 )
                 : Text.Of(
-                    $"{Text.Capital(best.Name)} gave most, but so much seed cannot tell it from {next.Name} "
+                    $"{Text.Capital(best.Name)} gave most, but this much seed cannot tell it from {next.Name} "
                         + $"(difference {Points(low)} to {Points(high)} points)."
                 );
         return new(species.Key, species.First().CommonName, arms, best, words, compared.Working);

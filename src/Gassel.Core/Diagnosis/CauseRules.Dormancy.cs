@@ -14,7 +14,7 @@ public static partial class CauseRules
     public static CauseFinding? NotTimeYet(GerminationGround g)
     {
         var (e, window) = (new Evidence(), g.Window);
-        const string Look = "Nothing: keep it moist and count as before. Inside its window a batch is not given up.";
+        const string Look = "Nothing: keep it moist and keep counting. Do not give up on it inside its window.";
         if (g.Day > window.Longest)
         {
             e.Against.Add(
@@ -38,9 +38,9 @@ public static partial class CauseRules
         {
             var left = 1 - (curve.At(g.Day) / curve.MaxFraction);
             if (left < LittleLeft)
-                e.Against.Add(Text.Of($"By the curve of its own counts {1 - left:P0} of its wave is up: little more is expected."));
+                e.Against.Add(Text.Of($"Its own counts suggest that {1 - left:P0} of what will come is up: little more is expected."));
             else
-                e.For.Add(Text.Of($"By the curve of its own counts {left:P0} of its wave is still to come."));
+                e.For.Add(Text.Of($"Its own counts suggest that {left:P0} is still to come."));
         }
         return e.Finding(Cause.NotTimeYet, e.Against.Count > 0 ? Likelihood.Possible : Likelihood.Likely, Look);
     }
@@ -59,12 +59,12 @@ public static partial class CauseRules
                     is not (DormancyClass.Physiological or DormancyClass.Morphophysiological or DormancyClass.Combinational)
                 )
                     return null;
-                e.For.Add("The route has no cold, and the seed of this kind is held back from inside.");
+                e.For.Add("The route has no cold, and seed of this kind is dormant inside.");
                 if (g.Species.Depth == DormancyDepth.NonDeep)
                     e.Against.Add("Its dormancy is shallow: time in dry storage is often enough.");
                 return e.Finding(Cause.ChillingShort, Likelihood.Possible, Look);
             }
-            e.For.Add(Text.Of($"The route asks for {asked.Sum(s => s.Step.Days.Shortest)} days of cold or more, and none is on record."));
+            e.For.Add(Text.Of($"The route asks for {asked.Sum(s => s.Step.Days.Shortest)} days of cold or more, and none is recorded."));
             return e.Finding(Cause.ChillingShort, Likelihood.Likely, Look);
         }
         var (worst, measured) = (Likelihood.Unlikely, true);
@@ -75,7 +75,7 @@ public static partial class CauseRules
             measured &= cold.Measured.Days >= cold.Assumed.Days;
             var amount = Text.Of(
                 $"{gained:0.0} days by temperature since "
-                    + $"{DayWords.Of(cold.Since)}{(cold.Measured.Days < cold.Assumed.Days ? ", most of it assumed" : "")}"
+                    + $"{Quantity.Day(cold.Since)}{(cold.Measured.Days < cold.Assumed.Days ? ", most of it assumed" : "")}"
             );
             if (gained < shortest)
             {
@@ -84,7 +84,7 @@ public static partial class CauseRules
             }
             else if (gained < usual)
             {
-                e.For.Add(Text.Of($"{amount}: past the shortest of {shortest}, short of the usual {usual}."));
+                e.For.Add(Text.Of($"{amount}: more than the shortest, {shortest}, and less than the usual, {usual}."));
                 if (worst == Likelihood.Unlikely)
                     worst = Likelihood.Possible;
             }
@@ -96,8 +96,7 @@ public static partial class CauseRules
             {
                 e.For.Add(
                     Text.Of(
-                        $"Only {certain:0.0} of them are certain: it lay dry, or three days or more in the warm may "
-                            + $"have undone what was gained."
+                        $"Only {certain:0.0} of them are certain: it lay dry, or three or more warm days may " + $"have undone some of it."
                     )
                 );
                 worst = Likelihood.Likely;
@@ -135,10 +134,10 @@ public static partial class CauseRules
         var shortest = asked.Sum(s => s.Step.Days.Shortest);
         if (given < shortest)
         {
-            e.For.Add(Text.Of($"{given} days of warm-moist on record; the route asks for at least {shortest}."));
+            e.For.Add(Text.Of($"{given} days of warm-moist recorded; the route asks for at least {shortest}."));
             return e.Finding(Cause.WarmStepMissing, Likelihood.Likely, Look);
         }
-        e.Against.Add(Text.Of($"{given} days of warm-moist on record; the route asks for at least {shortest}."));
+        e.Against.Add(Text.Of($"{given} days of warm-moist recorded; the route asks for at least {shortest}."));
         return e.Finding(Cause.WarmStepMissing, Likelihood.Unlikely, Look);
     }
 
@@ -150,12 +149,12 @@ public static partial class CauseRules
         const string Look = "Dig up a few seeds: small and dark has taken no water. Abrade the unswollen and soak them once more.";
         if (!g.Spans(StepKind.Scarify).Any())
         {
-            e.For.Add("A water-tight coat, and no scarifying is on record.");
+            e.For.Add("A water-tight coat, and no scarifying is recorded.");
             return e.Finding(Cause.CoatNotBroken, Likelihood.Likely, Look);
         }
         if (g.Part.Inspections.Count == 0)
         {
-            e.For.Add("Scarified, but nobody looked whether the seed swelled.");
+            e.For.Add("Scarified, but nobody checked whether the seed swelled.");
             return e.Finding(Cause.CoatNotBroken, Likelihood.Possible, Look);
         }
         var last = g.Part.Inspections[^1];
@@ -163,11 +162,11 @@ public static partial class CauseRules
         if (g.Part.IsSwollen == false || (dry > Unswollen && g.Part.IsSwollen != true))
         {
             e.For.Add(
-                Text.Of($"{last.Soaked - last.Swollen} of {last.Soaked} had taken no water at the last look, {DayWords.Of(last.On)}.")
+                Text.Of($"{last.Soaked - last.Swollen} of {last.Soaked} had taken no water at the last look, {Quantity.Day(last.On)}.")
             );
             return e.Finding(Cause.CoatNotBroken, Likelihood.Likely, Look);
         }
-        e.Against.Add(Text.Of($"Seen swollen {DayWords.Of(last.On)}."));
+        e.Against.Add(Text.Of($"Seen swollen {Quantity.Day(last.On)}."));
         return e.Finding(Cause.CoatNotBroken, Likelihood.Unlikely, Look);
     }
 }

@@ -59,7 +59,7 @@ public static partial class CauseRules
                 )
             );
         if (g.OnMat && SowingAdvice.NoMatFor(g.Species) is not null)
-            e.For.Add(Text.Of($"It stands on a mat, and this kind wants no more than {Quantity.Temperature(band.HighC)}."));
+            e.For.Add(Text.Of($"It is on a mat, and this kind wants no more than {Quantity.Temperature(band.HighC)}."));
         if (e.For.Count > 0)
             return e.Finding(
                 Cause.TooHot,
@@ -80,7 +80,7 @@ public static partial class CauseRules
             return e.Finding(
                 Cause.CoveredThoughItNeedsLight,
                 Likelihood.CannotTell,
-                "Nobody recorded how it was covered: look at the tray. Seed that needs light lies on the surface."
+                "How it was covered is not recorded: look at the tray. Seed that needs light lies on the surface."
             );
         }
         if (cover != SowCover.Surface)
@@ -99,7 +99,7 @@ public static partial class CauseRules
         var e = new Evidence();
         const string Look = "Lay an opaque cover over half of the tray and watch that half.";
         if (g.Part.SownAs?.Cover is not { } cover)
-            return e.Finding(Cause.LitThoughItNeedsDark, Likelihood.CannotTell, "Nobody recorded how it was covered: look at the tray.");
+            return e.Finding(Cause.LitThoughItNeedsDark, Likelihood.CannotTell, "How it was covered is not recorded: look at the tray.");
         if (cover == SowCover.Surface)
         {
             e.For.Add($"This kind needs dark, and lies on the surface{(g.Lamps is { } lamps ? $" under lamps from {lamps.Words}" : "")}.");
@@ -116,7 +116,7 @@ public static partial class CauseRules
         var e = new Evidence();
         const string Look = "Scrape the mix off a few cells: white shoots bent under it ran out of strength.";
         if (g.Part.SownAs?.DepthMm is not { } depth)
-            return e.Finding(Cause.TooDeep, Likelihood.CannotTell, $"Nobody recorded how deep it was sown. {Look}");
+            return e.Finding(Cause.TooDeep, Likelihood.CannotTell, $"Sowing depth is not recorded. {Look}");
         if (depth > own.HighMm)
         {
             e.For.Add(Text.Of($"Sown {Quantity.Length(depth)} deep; this kind wants {Quantity.Lengths(own.LowMm, own.HighMm)}."));
@@ -133,7 +133,7 @@ public static partial class CauseRules
             return null;
         var (band, mean) = (g.Species.Germination, g.Days.Average(d => d.MeanC));
         var words = Text.Of(
-            $"The place is taken to have {Quantity.Temperature(mean)}, and its band is {Quantity.Temperatures(band.LowC, band.HighC)}; "
+            $"The place is assumed to be at {Quantity.Temperature(mean)}, and its band is {Quantity.Temperatures(band.LowC, band.HighC)}; "
                 + $"{(g.Measured.Any() ? $"only {g.Measured.Count()} of {g.Days.Count} days were measured" : "no reading")}."
         );
         if (assumedOutside)

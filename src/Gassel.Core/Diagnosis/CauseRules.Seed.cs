@@ -44,7 +44,7 @@ public static partial class CauseRules
         if (g.Lot is { } lot && g.Alive is { } alive)
         {
             var age = lot.AgeYears(g.SownOn);
-            var words = Text.Of($"{age:0.0} years old at sowing; by the rule at most {alive:P0} alive.");
+            var words = Text.Of($"{age:0.0} years old at sowing: by the rule for its age at most {alive:P0} alive.");
             if (alive < PoorSeed)
             {
                 e.For.Add(words);
@@ -66,7 +66,7 @@ public static partial class CauseRules
         var dry = g.ChecksSinceSowing.Where(c => c.Moisture == Moisture.Dry).ToList();
         var lost = g.Lost(LossCause.Dried);
         if (dry.Count > 0)
-            e.For.Add(Text.Of($"Found dry {string.Join(", ", dry.Select(c => DayWords.Of(c.On)))}; swollen seed that dries is dead."));
+            e.For.Add(Text.Of($"Found dry {string.Join(", ", dry.Select(c => Quantity.Day(c.On)))}; swollen seed that dries is dead."));
         if (lost > 0)
             e.For.Add(Text.Of($"{Seedlings(lost)} lost to drying."));
         if (e.For.Count > 0)
@@ -84,9 +84,9 @@ public static partial class CauseRules
         var rotten = g.Part.Cut?.Rotten ?? 0;
         var lost = g.Lost(LossCause.DampingOff);
         if (wet.Count > 0)
-            e.For.Add(Text.Of($"Found too wet {string.Join(", ", wet.Select(c => DayWords.Of(c.On)))}."));
+            e.For.Add(Text.Of($"Found too wet {string.Join(", ", wet.Select(c => Quantity.Day(c.On)))}."));
         if (mould.Count > 0)
-            e.For.Add(Text.Of($"Mould seen {string.Join(", ", mould.Select(c => DayWords.Of(c.On)))}."));
+            e.For.Add(Text.Of($"Mould seen {string.Join(", ", mould.Select(c => Quantity.Day(c.On)))}."));
         if (rotten > 0)
             e.For.Add(Text.Of($"{rotten} of {g.Part.Cut!.Value.Seeds} seeds cut were rotten."));
         if (lost > 0)
@@ -118,7 +118,7 @@ public static partial class CauseRules
         }
         if (g.Outdoors)
             return e.Finding(Cause.Frost, g.Result.Emerged > 0 ? Likelihood.CannotTell : Likelihood.Unlikely, Look);
-        e.Against.Add("It stands under a roof, and no loss to frost is on record.");
+        e.Against.Add("It is under a roof, and no loss to frost is recorded.");
         return e.Finding(Cause.Frost, Likelihood.Unlikely, Look);
     }
 
@@ -134,7 +134,7 @@ public static partial class CauseRules
         }
         if (g.Outdoors)
             return e.Finding(Cause.Pests, Likelihood.CannotTell, Look);
-        e.Against.Add("No seedling is on record as eaten.");
+        e.Against.Add("No eaten seedlings are recorded.");
         return e.Finding(Cause.Pests, Likelihood.Unlikely, Look);
     }
 
@@ -143,9 +143,9 @@ public static partial class CauseRules
     {
         var well = g.ChecksSinceSowing.Count;
         if (well == 0)
-            return e.Finding(cause, Likelihood.CannotTell, $"Nobody recorded how the mix looked since sowing. {look}");
+            return e.Finding(cause, Likelihood.CannotTell, $"No check of the mix is recorded since sowing. {look}");
         e.Against.Add(
-            Text.Of($"Seen moist at {well} {(well == 1 ? "look" : "looks")} since sowing, last {DayWords.Of(g.ChecksSinceSowing[^1].On)}.")
+            Text.Of($"Seen moist at {well} {(well == 1 ? "look" : "looks")} since sowing, last {Quantity.Day(g.ChecksSinceSowing[^1].On)}.")
         );
         return e.Finding(cause, Likelihood.Unlikely, look);
     }

@@ -30,7 +30,7 @@ public static class Judgement
             return $"{soFar}: as many as expected. Nothing needs explaining.";
         var expected = ground.Expected is { } share ? Text.Of($"{soFar}, {share:P0} were expected") : soFar;
         if (ground.Expected is { } hoped && result.Wilson.High > hoped && ground.Day > ground.Window.Longest)
-            expected += "; by the interval that can still be chance";
+            expected += "; that can still be chance";
         var likely = findings.Where(f => f.Likelihood == Likelihood.Likely).ToList();
         if (likely.Find(f => f.Cause == Cause.NotTimeYet) is { } early)
             return $"{expected}. Not time yet: {early.For[0].TrimEnd('.').ToLowerInvariant()}.{Beside(likely)}";
@@ -38,13 +38,13 @@ public static class Judgement
             return $"{expected}. Most likely: {string.Join("; ", likely.Select(f => f.Name))}.";
         var possible = findings.Where(f => f.Likelihood == Likelihood.Possible).Select(f => f.Name).ToList();
         return possible.Count > 0
-            ? $"{expected}. The record does not decide it; possible: {string.Join("; ", possible)}."
-            : $"{expected}. Cannot tell: nothing on record speaks for one cause. What to look at stands below.";
+            ? $"{expected}. Your records do not decide it. Possible: {string.Join("; ", possible)}."
+            : $"{expected}. Cannot tell: nothing recorded points to one cause. See below what to look at.";
     }
 
     private static string Beside(List<CauseFinding> likely)
     {
         var others = likely.Where(f => f.Cause != Cause.NotTimeYet).Select(f => f.Name).ToList();
-        return others.Count == 0 ? "" : $" To mind meanwhile: {string.Join("; ", others)}.";
+        return others.Count == 0 ? "" : $" Watch meanwhile: {string.Join("; ", others)}.";
     }
 }

@@ -58,19 +58,19 @@ public sealed record BatchLabel(
     private static string DueOf(BatchPlan plan, PartState part, PlannedStep step)
     {
         if (part.Spans.Count == 0)
-            return $"to start {DayWords.Of(plan.Start)}";
+            return $"to start {Quantity.Day(plan.Start)}";
         if (part.Open is not { } open)
             return "next step due";
         if (step.Step.Kind == StepKind.Germinate)
         {
             var days = plan.DaysToEmergence(part);
-            return $"up {DayWords.Of(open.Start.AddDays(days.Shortest))} to {DayWords.Of(open.Start.AddDays(days.Longest))}";
+            return $"up {Quantity.Day(open.Start.AddDays(days.Shortest))} to {Quantity.Day(open.Start.AddDays(days.Longest))}";
         }
         var next =
             plan.NextStep(open.Step) is not { } n ? "out"
             : plan.Steps[n].Step.Kind == StepKind.Germinate && part.SownOn is null ? "sow"
             : plan.Steps[n].Step.Kind.Words();
-        return $"due {DayWords.Of(open.Start.AddDays(step.PlannedDays))}: {next}";
+        return $"due {Quantity.Day(open.Start.AddDays(step.PlannedDays))}: {next}";
     }
 
     private static string? HazardOf(HazardLevel hazard) =>

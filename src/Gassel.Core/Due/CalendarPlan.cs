@@ -36,8 +36,8 @@ public static class CalendarPlan
                         Text.Of($"{part.Id}-{step.Step}"),
                         step.Start.Usual,
                         $"{name}{tail}: {act}",
-                        $"Any day from {DayWords.Of(step.Start.Earliest)} to "
-                            + $"{DayWords.Of(step.Start.Latest)}.{(plan.Steps[step.Step].Step.Note is { } note ? " " + note : "")}",
+                        $"Any day from {Quantity.Day(step.Start.Earliest)} to "
+                            + $"{Quantity.Day(step.Start.Latest)}.{(plan.Steps[step.Step].Step.Note is { } note ? " " + note : "")}",
                         inHours
                     )
                 );
@@ -63,8 +63,8 @@ public static class CalendarPlan
                         $"{part.Id}-ready",
                         outlook.Finish.Usual,
                         $"{name}{tail}: plants ready",
-                        $"Between {DayWords.Of(outlook.Finish.Earliest)} and {DayWords.Of(outlook.Finish.Latest)}; "
-                            + $"aimed at {DayWords.Of(outlook.Target)}.",
+                        $"Between {Quantity.Day(outlook.Finish.Earliest)} and {Quantity.Day(outlook.Finish.Latest)}; "
+                            + $"target {Quantity.Day(outlook.Target)}.",
                         false
                     )
                 );

@@ -30,7 +30,7 @@ public static partial class DueWork
                     : "With the first true leaves they are thinned, divided or pricked out; later they stay stunted.",
                 [
                     Text.Of(
-                        $"First seedling {DayWords.Of(clock.FirstUp)} + {SeedlingClock.LookAfterDays} days (our "
+                        $"First seedling {Quantity.Day(clock.FirstUp)} + {SeedlingClock.LookAfterDays} days (our "
                             + $"assumption); seed leaves come first, true leaves after them."
                     ),
                 ]
@@ -47,10 +47,10 @@ public static partial class DueWork
             by,
             Late(leaves, today),
             today <= by
-                ? Text.Of($"{clock.Crowding.Words} Best moved by {DayWords.Of(by)}.")
-                : Text.Of($"{clock.Crowding.Words} Overgrown since {DayWords.Of(by)}: they stay stunted."),
+                ? Text.Of($"{clock.Crowding.Words} Best moved by {Quantity.Day(by)}.")
+                : Text.Of($"{clock.Crowding.Words} Overgrown since {Quantity.Day(by)}: they stay stunted."),
             [
-                Text.Of($"True leaves {DayWords.Of(leaves)} + {SeedlingClock.MoveWithinDays} days (our assumption) = {DayWords.Of(by)}."),
+                Text.Of($"True leaves {Quantity.Day(leaves)} + {SeedlingClock.MoveWithinDays} days (our assumption) = {Quantity.Day(by)}."),
                 clock.InPlace
                     ? "Tap-rooted: thinned to one in its deep cell, not pricked out (common practice, no source)."
                     : "Thin to one, divide a crowded cell, or prick out at the first true leaves; not later (common practice, no source).",
@@ -96,8 +96,8 @@ public static partial class DueWork
                 next,
                 null,
                 0,
-                Text.Of($"{asleep} sleep still, dormant and alive: keep barely moist, do not tip out."),
-                [Text.Of($"The last came again {DayWords.Of(again)} + {ReturnEvery} days (our assumption).")]
+                Text.Of($"{asleep} still dormant but alive: keep barely moist, do not tip out."),
+                [Text.Of($"The last came up again {Quantity.Day(again)} + {ReturnEvery} days (our assumption).")]
             );
         }
         var due = part.Counts.Where(c => c.Emerged > 0).Min(c => c.On);
@@ -110,11 +110,11 @@ public static partial class DueWork
             due,
             null,
             0,
-            Text.Of($"{asleep} sleep, dormant and alive: keep barely moist and cool, do not tip out."),
+            Text.Of($"{asleep} dormant but alive: keep barely moist and cool, do not tip out."),
             [
                 Text.Of(
-                    $"Died back {DayWords.Of(slept)}; looked for as early in spring as they first came up, "
-                        + $"{DayWords.Of(due)} (our assumption)."
+                    $"Died back {Quantity.Day(slept)}; looked for as early in spring as they first came up, "
+                        + $"{Quantity.Day(due)} (our assumption)."
                 ),
             ]
         );
@@ -139,10 +139,10 @@ public static partial class DueWork
             0,
             Text.Of(
                 $"Day {been.Count + 1} of {days}; "
-                    + $"{(skipped <= 0 ? "a day that is skipped moves the end"
+                    + $"{(skipped <= 0 ? "a skipped day moves the end"
                         : Text.Of($"{skipped} skipped so far, each moved the end by a day"))}."
             ),
-            [Text.Of($"Hardening off since {DayWords.Of(open.Start)}; {been.Count} days out are recorded.")]
+            [Text.Of($"Hardening off since {Quantity.Day(open.Start)}; {been.Count} days out are recorded.")]
         );
     }
 
@@ -160,11 +160,11 @@ public static partial class DueWork
             due,
             null,
             Late(due, today),
-            Text.Of($"{wait} are hardened and wait in their pots."),
+            Text.Of($"{wait} hardened, waiting in their pots."),
             [
                 Text.Of(
-                    $"The route ended {DayWords.Of(ready)}; nothing of it is left but the "
-                        + $"ground{(due == ready ? "" : Text.Of($", which is open to them from {DayWords.Of(due)}"))}."
+                    $"The route ended {Quantity.Day(ready)}; only planting is left"
+                        + $"{(due == ready ? "" : Text.Of($", possible from {Quantity.Day(due)}"))}."
                 ),
             ]
         );

@@ -31,13 +31,13 @@ public static partial class DueWork
             return null;
         var (due, why) = (
             first.AddDays(DomeDaysAfterFirst),
-            Text.Of($"First seedling {DayWords.Of(first)} + {DomeDaysAfterFirst} days (3 to 5 is common practice, no source).")
+            Text.Of($"First seedling {Quantity.Day(first)} + {DomeDaysAfterFirst} days (3 to 5 is common practice, no source).")
         );
         if (plan.Forecast is { } forecast && HalfUp(part, forecast.Mean) is { } half && half < due)
         {
             (due, why) = (
                 half,
-                Text.Of($"Half of the {part.Seeds * forecast.Mean:0} expected were up {DayWords.Of(half)} (common practice, no source).")
+                Text.Of($"Half of the {part.Seeds * forecast.Mean:0} expected were up {Quantity.Day(half)} (common practice, no source).")
             );
         }
         return new(
@@ -82,11 +82,11 @@ public static partial class DueWork
             null,
             late,
             late == 0
-                ? Text.Of($"{part.Standing} stand; emergence expected until {DayWords.Of(due)}.")
-                : Text.Of($"{part.Standing} stand crowded; left too long they stay stunted. Late seed may still come."),
+                ? Text.Of($"{part.Standing} up; more expected until {Quantity.Day(due)}.")
+                : Text.Of($"{part.Standing} up and crowded: left too long they stay stunted. Late seed may still come up."),
             [
                 Text.Of(
-                    $"Sown {DayWords.Of(open.Start)} + {days.Longest} days, the longest to emergence of the route = {DayWords.Of(due)}."
+                    $"Sown {Quantity.Day(open.Start)} + {days.Longest} days, the longest to emergence of the route = {Quantity.Day(due)}."
                 ),
                 "Growing on follows the emergence (common practice, no source).",
             ]
@@ -109,12 +109,12 @@ public static partial class DueWork
             null,
             Late(due, today),
             today <= windowEnd
-                ? $"Expected between {DayWords.Of(firstLook)} and {DayWords.Of(windowEnd)}."
-                : $"Past the expected window, which ended {DayWords.Of(windowEnd)}.",
+                ? $"Expected between {Quantity.Day(firstLook)} and {Quantity.Day(windowEnd)}."
+                : $"Past the expected window, which ended {Quantity.Day(windowEnd)}.",
             [
                 last is { } l
-                    ? Text.Of($"Last count {DayWords.Of(l)} + {CountEveryDays} days (our assumption).")
-                    : Text.Of($"Sown {DayWords.Of(open.Start)} + {step.Step.Days.Shortest} days, the shortest to emergence of the route."),
+                    ? Text.Of($"Last count {Quantity.Day(l)} + {CountEveryDays} days (our assumption).")
+                    : Text.Of($"Sown {Quantity.Day(open.Start)} + {step.Step.Days.Shortest} days, the shortest to emergence of the route."),
             ]
         );
     }
@@ -131,11 +131,11 @@ public static partial class DueWork
             due,
             null,
             Late(due, today),
-            "Finished for this spring and kept: barely moist, through another winter.",
+            "Finished for this spring and kept for another winter: barely moist.",
             [
                 Text.Of(
-                    $"Put by {DayWords.Of(kept)}; looked at again as early in the next spring as in the first, "
-                        + $"{DayWords.Of(due)} (our assumption)."
+                    $"Put aside {Quantity.Day(kept)}; looked at again as early next spring as in the first, "
+                        + $"{Quantity.Day(due)} (our assumption)."
                 ),
             ]
         );

@@ -34,7 +34,7 @@ public static partial class DueWork
                 null,
                 Late(rest, today),
                 "Left on, seedlings grow pale under it.",
-                [Text.Of($"Three quarters came off {DayWords.Of(most.On)} + {StrawRestDays} days (common practice, no source).")]
+                [Text.Of($"Three quarters came off {Quantity.Day(most.On)} + {StrawRestDays} days (common practice, no source).")]
             );
         }
         var first = sown.AddDays(plan.DaysToEmergence(part).Shortest);
@@ -51,13 +51,13 @@ public static partial class DueWork
             "Seedlings must not come up under straw. While the ground is still frozen, wait: it keeps pots from heaving.",
             [
                 Text.Of(
-                    $"Set out {DayWords.Of(sown)}; the first seedling is expected "
-                        + $"{DayWords.Of(first)}{(part.Outdoors is null ? " by the plan, because no weather is known"
+                    $"Set out {Quantity.Day(sown)}; the first seedling is expected "
+                        + $"{Quantity.Day(first)}{(part.Outdoors is null ? " by the plan, because no weather is known"
                             : " by the container model")}."
                 ),
                 Text.Of(
-                    $"{StrawOffBeforeDays} days before it, {DayWords.Of(due)} (our assumption for early spring); a "
-                        + $"week with a mean of {Quantity.WholeDegrees(YardWatch.MulchOffC)} asks for it sooner."
+                    $"{StrawOffBeforeDays} days before it, {Quantity.Day(due)} (our assumption for early spring); a "
+                        + $"week with a mean of {Quantity.WholeDegrees(YardWatch.MulchOffC)} brings it forward."
                 ),
             ]
         );

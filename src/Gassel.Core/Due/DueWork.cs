@@ -134,7 +134,7 @@ public static partial class DueWork
             ),
             [
                 Text.Of(
-                    $"{part.Sprouted} of {part.Seeds} seen sprouted on {DayWords.Of(seen.On)}; "
+                    $"{part.Sprouted} of {part.Seeds} seen sprouted on {Quantity.Day(seen.On)}; "
                         + $"{plan.Steps[open.Step].Step.Kind.Words()} ends early with the sowing (common practice, no source)."
                 ),
             ]
@@ -146,11 +146,11 @@ public static partial class DueWork
         var first = plan.NextStep(-1)!.Value;
         var sow = plan.Steps[first].Step.Kind == StepKind.Germinate;
         var late = Late(plan.Start, today);
-        var target = DayWords.Of(plan.Anchor.Date);
+        var target = Quantity.Day(plan.Anchor.Date);
         var cost = (late, plan.LatestStart >= today) switch
         {
-            (0, _) => $"Start by {DayWords.Of(plan.LatestStart)} to be ready on {target}.",
-            (_, true) => $"Start by {DayWords.Of(plan.LatestStart)} to be ready on {target}, with every step kept short.",
+            (0, _) => $"Start by {Quantity.Day(plan.LatestStart)} to be ready on {target}.",
+            (_, true) => $"Start by {Quantity.Day(plan.LatestStart)} to be ready on {target}, with every step kept short.",
             _ => $"Too late for {target}. Each day of waiting moves the plants by a day.",
         };
         return new(
@@ -162,7 +162,7 @@ public static partial class DueWork
             late,
             cost,
             [
-                $"Planned start {DayWords.Of(plan.Start)}; window {DayWords.Of(plan.EarliestStart)} to {DayWords.Of(plan.LatestStart)}.",
+                $"Planned start {Quantity.Day(plan.Start)}; window {Quantity.Day(plan.EarliestStart)} to {Quantity.Day(plan.LatestStart)}.",
                 "Counted back from the target over the durations of the route (common practice, no source).",
             ]
         );
@@ -178,11 +178,11 @@ public static partial class DueWork
         var kind = plan.Steps[next].Step.Kind == StepKind.Germinate && part.SownOn is null ? DueKind.Sow : DueKind.StartStep;
         var cost = (late, until) switch
         {
-            (0, _) => $"Since {DayWords.Of(part.Spans[^1].Start)}.",
-            (_, { } last) when last >= today => $"Can wait until {DayWords.Of(last)}. Later steps move with it.",
+            (0, _) => $"Since {Quantity.Day(part.Spans[^1].Start)}.",
+            (_, { } last) when last >= today => $"Can wait until {Quantity.Day(last)}. Later steps move with it.",
             (_, { } last) when present.Kind > StepKind.Germinate =>
-                $"Overdue since {DayWords.Of(last)}: the plants wait for the next step.",
-            (_, { } last) => $"Overdue since {DayWords.Of(last)}: seed may sprout, rot or go dormant again.",
+                $"Overdue since {Quantity.Day(last)}: the plants wait for the next step.",
+            (_, { } last) => $"Overdue since {Quantity.Day(last)}: seed may sprout, rot or go dormant again.",
             _ when present.Kind >= StepKind.Germinate => "Between two steps.",
             _ => "Between two steps: moist seed should not wait.",
         };
@@ -196,10 +196,10 @@ public static partial class DueWork
             cost,
             [
                 until is null
-                    ? $"{Text.Capital(present.Kind.Words())} ended {DayWords.Of(due)}; {plan.Steps[next].Step.Kind.Words()} comes next."
+                    ? $"{Text.Capital(present.Kind.Words())} ended {Quantity.Day(due)}; {plan.Steps[next].Step.Kind.Words()} comes next."
                     : Text.Of(
-                        $"{Text.Capital(present.Kind.Words())} since {DayWords.Of(part.Spans[^1].Start)} + "
-                            + $"{plan.Steps[from].PlannedDays} days planned = {DayWords.Of(due)}."
+                        $"{Text.Capital(present.Kind.Words())} since {Quantity.Day(part.Spans[^1].Start)} + "
+                            + $"{plan.Steps[from].PlannedDays} days planned = {Quantity.Day(due)}."
                     ),
                 Text.Of($"Route: {present.Days.Shortest}–{present.Days.Usual}–{present.Days.Longest} days (shortest–usual–longest)."),
             ]
@@ -220,7 +220,7 @@ public static partial class DueWork
             step.Step.Kind == StepKind.HardenOff
                 ? "The plants are ready when this ends, in fair weather; wind or a skipped day moves it."
                 : "The plants are ready when this ends.",
-            [Text.Of($"{Text.Capital(step.Step.Kind.Words())} since {DayWords.Of(open.Start)} + {step.PlannedDays} days planned.")]
+            [Text.Of($"{Text.Capital(step.Step.Kind.Words())} since {Quantity.Day(open.Start)} + {step.PlannedDays} days planned.")]
         );
     }
 
@@ -246,8 +246,8 @@ public static partial class DueWork
                 today,
                 null,
                 0,
-                "Told, not watched: look at it, and its record begins.",
-                [$"In this step since {DayWords.Of(open.Start)} as told; no look at it is recorded."]
+                "Not checked since you added it: look at it now.",
+                [$"In this step since {Quantity.Day(open.Start)} as you entered it; no check is recorded yet."]
             );
         }
         var due = last.AddDays(interval);
@@ -260,7 +260,7 @@ public static partial class DueWork
             null,
             late,
             late == 0 ? "Moist without dripping, no mould, no sprouts." : "Not checked since then: it may be dry, mouldy or sprouting.",
-            [Text.Of($"Last looked at {DayWords.Of(last)} + {interval} days = {DayWords.Of(due)}."), why]
+            [Text.Of($"Last looked at {Quantity.Day(last)} + {interval} days = {Quantity.Day(due)}."), why]
         );
     }
 
@@ -274,7 +274,9 @@ public static partial class DueWork
             {
                 yield return onward with
                 {
-                    Cost = Text.Of($"{SwellingCycles.Tally(part)} since {DayWords.Of(seen)}: sow or go on today or tomorrow."),
+                    Cost = Text.Of(
+                        $"{SwellingCycles.Tally(part)} since {Quantity.Day(seen)}: sow or start the next step today or tomorrow."
+                    ),
                 };
             }
             yield break;
@@ -299,7 +301,7 @@ public static partial class DueWork
             Late(due, today) == 0
                 ? "Swollen and paler has taken water; small and dark has not."
                 : "Swollen seed drowns or sprouts in standing water.",
-            [Text.Of($"In water or moist medium since {DayWords.Of(last)} + {SoakHours} h (common practice, no source).")],
+            [Text.Of($"In water or moist medium since {Quantity.Day(last)} + {SoakHours} h (common practice, no source).")],
             last == open.Start ? open.StartedAt?.AddHours(SoakHours) : null
         );
     }
@@ -317,9 +319,9 @@ public static partial class DueWork
             null,
             Late(due, today),
             Late(due, today) == 0
-                ? "Fresh water of room temperature; look at the seed while at it."
+                ? "Use fresh water at room temperature, and check the seed."
                 : "What leached out stays in the water, and the water goes foul.",
-            [Text.Of($"Last water {DayWords.Of(on)} + {SoakHours} h (common practice, no source); changed {changes.Count} times so far.")],
+            [Text.Of($"Last water {Quantity.Day(on)} + {SoakHours} h (common practice, no source); changed {changes.Count} times so far.")],
             at?.AddHours(SoakHours)
         );
     }

@@ -29,13 +29,13 @@ public static class LookDates
         return sprouter
                 ? (
                     DueWork.SprouterCheckEveryDays,
-                    $"Sprouts in the cold and past half of its shortest time since {DayWords.Of(halfway)}: twice a "
+                    $"Sprouts in the cold and past half of its shortest time since {Quantity.Day(halfway)}: twice a "
                         + $"week (common practice, no source)."
                 )
             : fortnightly
                 ? (
                     DueWork.FortnightDays,
-                    $"Fortnightly by the school chosen, until half of its shortest time, {DayWords.Of(halfway)} "
+                    $"Every second week, as you chose, until half of its shortest time, {Quantity.Day(halfway)} "
                         + $"(common practice, no source)."
                 )
             : outdoors ? (DueWork.FortnightDays, "Outdoors every second week (our assumption).")

@@ -141,7 +141,7 @@ public sealed record SowingAdvice(
     private static (int, string) PerCell(Species species, double? expected)
     {
         if (expected is not { } share)
-            return (1, "One: nobody knows yet how many come up.");
+            return (1, "One seed to a cell: how many come up is not known yet.");
         var needed = share >= 1 ? 1 : (int)Math.Ceiling(Math.Log(EmptyCells) / Math.Log(1 - Math.Clamp(share, 0.01, 0.99)));
         var perCell = Math.Clamp(needed, 1, MostPerCell);
         return (

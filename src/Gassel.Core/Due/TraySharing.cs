@@ -18,12 +18,12 @@ public static class TraySharing
             if (MistakenFor(species, holder.Species))
                 return new(
                     true,
-                    $"{label} holds B-{holder.Number} {holder.Species.CommonName}, which it can be mistaken for: the "
-                        + $"two share no tray, container, box or bed."
+                    $"{label} holds B-{holder.Number} {holder.Species.CommonName}, a look-alike: never "
+                        + $"put the two in one tray, container, box or bed."
                 );
             if (species.Id != holder.Species.Id && (species.Hazard >= HazardLevel.Toxic || holder.Species.Hazard >= HazardLevel.Toxic))
             {
-                return new(true, $"{label} holds B-{holder.Number} {holder.Species.CommonName}: a toxic kind has a tray of its own.");
+                return new(true, $"{label} holds B-{holder.Number} {holder.Species.CommonName}: a toxic kind gets its own tray.");
             }
             var common = cells is null || holder.Cells is null ? (IEnumerable<int>?)null : cells.Intersect(holder.Cells).Order();
             if (common is null)

@@ -33,9 +33,9 @@ public static class SwellingCycles
         var words = (pays, inVain) switch
         {
             (_, >= 2) => Text.Of($"{inVain} cycles in a row swelled nothing: cut a few open before going on; they may be empty or dead."),
-            (true, _) => Text.Of($"{record}; another cycle may swell about {expected:0} of the {part.Seeds} left, and pays."),
+            (true, _) => Text.Of($"{record}; another cycle may swell about {expected:0} of the {part.Seeds} left: worth doing."),
             _ => Text.Of(
-                $"{record}; of the {part.Seeds} left another cycle would hardly swell one. Cut a few open, or sow them as they are."
+                $"{record}; another cycle would swell hardly any of the {part.Seeds} left. Cut a few open, or sow them as they are."
             ),
         };
         return new(
@@ -43,11 +43,11 @@ public static class SwellingCycles
             expected,
             words,
             [
-                .. all.Select((i, n) => Text.Of($"Cycle {n + 1}, {DayWords.Of(i.On)}: {i.Swollen} of {i.Soaked} swelled.")),
+                .. all.Select((i, n) => Text.Of($"Cycle {n + 1}, {Quantity.Day(i.On)}: {i.Swollen} of {i.Soaked} swelled.")),
                 Text.Of(
-                    $"Share hoped for: ({last.Swollen} + ½) ÷ ({last.Soaked} + 1) = {share:0.00}; times {part.Seeds} left = {expected:0.0}."
+                    $"Expected share: ({last.Swollen} + ½) ÷ ({last.Soaked} + 1) = {share:0.00}; times {part.Seeds} left = {expected:0.0}."
                 ),
-                "That the share stays is our assumption; it falls where the easy ones went first.",
+                "We assume the share stays the same; it falls if the easy seeds went first.",
             ]
         );
     }

@@ -68,7 +68,7 @@ public static class StoppingRule
                         + $"{Number(context.WindowLongestDays)}."
                     : $"Day {Number(day)} lies inside the expected window of "
                         + $"{Number(context.WindowShortestDays)}–{Number(context.WindowLongestDays)} "
-                        + $"days{(deadSeed ? ", and more may come in spite of dead seed" : "")}: no giving up inside it."
+                        + $"days{(deadSeed ? ", and more may come in spite of dead seed" : "")}: do not give up inside it."
             );
         }
         if (context.SpringsPassed < 2 && DormancyClasses.KeepsToSecondSpring(context.DormancyClass, context.Depth, context.Flags))
@@ -82,7 +82,7 @@ public static class StoppingRule
         {
             return Say(
                 AdviceKind.Wait,
-                Text.Of($"Another seedling in the next {HorizonDays} days has probability {r.ProbabilityOfAny:P0}: worth the space.")
+                Text.Of($"Another seedling in the next {HorizonDays} days is {r.ProbabilityOfAny:P0} likely: worth the space.")
             );
         }
         if ((double)emerged / sown >= MostlyUp)
@@ -128,12 +128,12 @@ public static class StoppingRule
         {
             share = t => context.PastBatches.Average(p => p.MaxFraction * EmergenceCurve.Reached(t, Math.Log(p.T50), p.Shape));
             lines.Add(
-                Text.Of($"No safe curve of its own yet: remaining emergence from the mean of {context.PastBatches.Count} past batches.")
+                Text.Of($"No reliable curve of its own yet: remaining emergence from the mean of {context.PastBatches.Count} past batches.")
             );
         }
         if (share is null)
         {
-            lines.Add("No safe curve yet and no past batches: what remains is unknown.");
+            lines.Add("No reliable curve yet and no past batches: what is still to come is not known.");
             return null;
         }
         var left = sown - emerged;

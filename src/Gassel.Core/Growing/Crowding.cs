@@ -22,13 +22,15 @@ public sealed record Crowding(int Standing, int? Cells, int? Surplus, bool IsByC
         return new(part.Standing, cells, cells is { } most ? Math.Max(0, part.Standing - most) : null, false);
     }
 
+    private string Seedlings => Text.Of($"{Standing} {(Standing == 1 ? "seedling" : "seedlings")}");
+
     public string Words =>
         this switch
         {
-            { Surplus: null } => Text.Of($"{Standing} stand together."),
-            { IsByCell: true, Surplus: 0 } => Text.Of($"{Standing} stand, one to a cell."),
-            { IsByCell: true } => Text.Of($"{Standing} stand in {Cells} cells: {Surplus} more than one to a cell."),
-            { Surplus: 0 } => Text.Of($"{Standing} stand in {Cells} cells; nobody counted by cell."),
-            _ => Text.Of($"{Standing} stand in {Cells} cells: at least {Surplus} more than one to a cell."),
+            { Surplus: null } => $"{Seedlings} together.",
+            { IsByCell: true, Surplus: 0 } => $"{Seedlings}, one to a cell.",
+            { IsByCell: true } => Text.Of($"{Seedlings} in {Cells} cells, {Surplus} too many for one to a cell."),
+            { Surplus: 0 } => Text.Of($"{Seedlings} in {Cells} cells, not counted by cell."),
+            _ => Text.Of($"{Seedlings} in {Cells} cells, at least {Surplus} too many for one to a cell."),
         };
 }

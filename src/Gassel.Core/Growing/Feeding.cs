@@ -33,12 +33,12 @@ public sealed record Feeding(DateOnly On, string Why)
         if (part.CameAgainOn is { } again)
             feeding = feeding.Later(
                 again.AddDays(AfterSleepDays),
-                Text.Of($"Came up again {DayWords.Of(again)} + {AfterSleepDays} days (our assumption).")
+                Text.Of($"Came up again {Quantity.Day(again)} + {AfterSleepDays} days (our assumption).")
             );
         if (part.Tended.LastOrDefault(t => t.What == Tending.Fed) is { On.Year: > 1 } fed)
             feeding = feeding.Later(
                 fed.On.AddDays(EveryDays),
-                Text.Of($"Last fed {DayWords.Of(fed.On)} + {EveryDays} days (our assumption; the label has the say).")
+                Text.Of($"Last fed {Quantity.Day(fed.On)} + {EveryDays} days (our assumption; follow the label).")
             );
         return feeding;
     }
@@ -48,9 +48,7 @@ public sealed record Feeding(DateOnly On, string Why)
         if (part.PottedOn is { } potted)
             return new(
                 potted.AddDays(FoodLastsDays),
-                Text.Of(
-                    $"Potted {DayWords.Of(potted)} + {FoodLastsDays} days that potting mix feeds (our assumption; the bag has the say)."
-                )
+                Text.Of($"Potted {Quantity.Day(potted)} + {FoodLastsDays} days that potting mix feeds (our assumption; follow the bag).")
             );
         if (mix == ContainerMix.WithNutrients)
         {
@@ -58,20 +56,20 @@ public sealed record Feeding(DateOnly On, string Why)
             var (from, since) = part is { IsContainer: false, SownOn: { } sown } ? (sown, "sown") : (up, "first seedling");
             return new(
                 from.AddDays(FoodLastsDays),
-                Text.Of($"Mix with nutrients; {since} {DayWords.Of(from)} + {FoodLastsDays} days (our assumption).")
+                Text.Of($"Mix with nutrients; {since} {Quantity.Day(from)} + {FoodLastsDays} days (our assumption).")
             );
         }
         if (part.TrueLeavesOn is { } leaves)
             return new(
                 leaves.AddDays(AfterTrueLeavesDays),
-                Text.Of($"Low-nutrient mix; true leaves {DayWords.Of(leaves)} + {AfterTrueLeavesDays} days (our assumption).")
+                Text.Of($"Low-nutrient mix; true leaves {Quantity.Day(leaves)} + {AfterTrueLeavesDays} days (our assumption).")
             );
         var supposed = up.AddDays(SeedlingClock.OutAfterDays);
         return new(
             supposed.AddDays(AfterTrueLeavesDays),
             Text.Of(
-                $"Low-nutrient mix; first seedling {DayWords.Of(up)}, true leaves about {DayWords.Of(supposed)}, nobody "
-                    + $"noted them, + {AfterTrueLeavesDays} days (our assumption)."
+                $"Low-nutrient mix; first seedling {Quantity.Day(up)}, true leaves about {Quantity.Day(supposed)}, not "
+                    + $"recorded, + {AfterTrueLeavesDays} days (our assumption)."
             )
         );
     }

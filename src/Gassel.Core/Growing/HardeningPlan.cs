@@ -111,7 +111,7 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                 var rule = isKnown
                     ? ""
                     : Say(
-                        $" No outlook: only above {Quantity.WholeDegrees(inBelow + DayAboveK)} by "
+                        $" No forecast: only above {Quantity.WholeDegrees(inBelow + DayAboveK)} by "
                             + $"day{(stays ? " and" : "")}{(stays ? $" {Quantity.WholeDegrees(inBelow)} at night" : "")}, "
                             + $"without strong wind."
                     );
@@ -150,8 +150,8 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
             [
                 opened
                     ? Say(
-                        $"Winter-sown: its top is opened by degrees over {days} days, an hour or two first and longer "
-                            + $"each day (common practice, no source: a week); open at night for the last third."
+                        $"Winter-sown: open its top a little more each day over {days} days, an hour or two at first "
+                            + $"(common practice, no source: a week); leave it open at night for the last third."
                     )
                     : Say(
                         $"{days} days, an hour or two of shade first and longer each day (common practice, no source: "
@@ -166,9 +166,9 @@ public sealed record HardeningPlan(IReadOnlyList<HardeningDay> Days, DateOnly Re
                         + $"to be out does not count."
                 ),
                 Say(
-                        $"{plan.Count - step} days waited, skipped or spent in at night; ready {DayWords.Of(ready)}. "
+                        $"{plan.Count - step} days waited, skipped or spent indoors at night; ready {Quantity.Day(ready)}. "
                             + $"{(plan.Exists(d => !d.WeatherKnown)
-                                ? "For some of them no outlook is known: they are taken as fair, and the end moves if they are not." : "")}"
+                                ? "Some days have no forecast: we assume fair weather, and the end moves if it is not." : "")}"
                     )
                     .TrimEnd(),
             ]

@@ -28,11 +28,11 @@ public sealed record LampLook(DateOnly DueOn, DateOnly? LastOn, int LateDays, in
             Math.Max(0, today.DayNumber - due.DayNumber),
             grow.Count,
             raised is { } on
-                ? $"Lamps last set {DayWords.Of(on)}; tubes {RuleOfThumb.TubesAbove} above the leaves, LED by its maker."
-                : $"Nobody recorded how high the lamps hang: tubes {RuleOfThumb.TubesAbove} above the leaves, LED by its maker.",
+                ? $"Lamps last set {Quantity.Day(on)}; tubes {RuleOfThumb.TubesAbove} above the leaves, LED by its maker."
+                : $"Lamp height is not recorded: tubes {RuleOfThumb.TubesAbove} above the leaves, LED by its maker.",
             [
                 Text.Of(
-                    $"{(raised is null ? $"First seedling there {DayWords.Of(first)}" : $"Last set {DayWords.Of(raised.Value)}")} "
+                    $"{(raised is null ? $"First seedling there {Quantity.Day(first)}" : $"Last set {Quantity.Day(raised.Value)}")} "
                         + $"+ {EveryDays} days (our assumption). Heights: common practice, no source."
                 ),
                 "Lamps near water hang on a residual-current (GFCI) outlet, with a drip loop in the cable; switch off "

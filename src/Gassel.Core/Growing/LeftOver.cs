@@ -23,8 +23,8 @@ public sealed record LeftOver(int Wanted, int Planted, int Stand, int Over)
         this switch
         {
             { Stand: 0 } => Text.Of($"{Planted} planted of {Wanted} wanted; none is left."),
-            { Over: > 0 } when Over == Stand => Text.Of($"{Planted} planted of {Wanted} wanted; the {Stand} that stand are left over."),
-            { Over: > 0 } => Text.Of($"{Planted} planted of {Wanted} wanted; of the {Stand} that stand {Over} are left over."),
-            _ => Text.Of($"{Planted} planted of {Wanted} wanted; the {Stand} that stand are wanted too."),
+            { Over: > 0 } when Over == Stand => Text.Of($"{Planted} planted of {Wanted} wanted; the other {Stand} are left over."),
+            { Over: > 0 } => Text.Of($"{Planted} planted of {Wanted} wanted; of the other {Stand}, {Over} are left over."),
+            _ => Text.Of($"{Planted} planted of {Wanted} wanted; the other {Stand} are wanted too."),
         };
 }

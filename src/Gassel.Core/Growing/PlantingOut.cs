@@ -66,10 +66,10 @@ public sealed record PlantingOut(
                 freeze is { } frozen
                     ? Text.Of(
                         $"In autumn {WeeksAtMost} to {WeeksAtLeast} weeks before the ground freezes, usually "
-                            + $"{DayWords.Of(frozen)} (common practice, no source)."
+                            + $"{Quantity.Day(frozen)} (common practice, no source)."
                     )
-                    : "When the ground freezes is not known; say it on Site, and autumn is reckoned too.",
-                "Hardened plants stand at least what the seedling stands (our assumption).",
+                    : "When the ground freezes is not known. Enter it on Site to plan for autumn too.",
+                "Hardened plants survive at least what the seedling survives (our assumption).",
             ]
         );
     }
@@ -107,7 +107,7 @@ public sealed record PlantingOut(
         }
         return (
             lastFrost,
-            lastFrost is null ? "No frost day is known." : "Last frost entered by hand: no years behind it, so no risk is known."
+            lastFrost is null ? "No frost day is known." : "Last frost entered by hand, without years on record: the risk is not known."
         );
     }
 
@@ -136,23 +136,24 @@ public sealed record PlantingOut(
         season switch
         {
             PlantingSeason.Autumn => Text.Of(
-                $"Plant now: the ground freezes in {WeeksAtLeast} to {WeeksAtMost} weeks. Until {DayWords.Of(to!.Value)}."
+                $"Plant now: the ground freezes in {WeeksAtLeast} to {WeeksAtMost} weeks. Until {Quantity.Day(to!.Value)}."
             ),
-            PlantingSeason.Spring => Text.Of($"Plant now: the accepted frost risk is passed since {DayWords.Of(spring!.Value)}."),
+            PlantingSeason.Spring => Text.Of($"Plant now: past the frost risk you accept since {Quantity.Day(spring!.Value)}."),
             PlantingSeason.Summer => from is { } f
-                ? Text.Of($"Past the frost, but summer dries: with water now, or better from {DayWords.Of(f)}.")
-                : "Past the frost, but summer dries: with water, or in autumn.",
+                ? Text.Of($"Frost is past, but summer is dry: water well now, or better plant from {Quantity.Day(f)}.")
+                : "Frost is past, but summer is dry: water well, or plant in autumn.",
             PlantingSeason.TooLate => spring is { } s
-                ? Text.Of($"Too near to frozen ground: keep them in their pots until {DayWords.Of(s)}.")
+                ? Text.Of($"Too near to frozen ground: keep them in their pots until {Quantity.Day(s)}.")
                 : "Too near to frozen ground: keep them in their pots until spring.",
             _ => (spring, from) switch
             {
                 ({ } s, { } f) => Text.Of(
-                    $"Plant from {DayWords.Of(s)} by the frost accepted, or in autumn {DayWords.Of(f)} to {DayWords.Of(to!.Value)}."
+                    $"Plant from {Quantity.Day(s)} at the frost risk you accept, or in autumn "
+                        + $"{Quantity.Day(f)} to {Quantity.Day(to!.Value)}."
                 ),
-                ({ } s, null) => Text.Of($"Plant from {DayWords.Of(s)} by the frost accepted."),
-                (null, { } f) => Text.Of($"Plant in autumn, {DayWords.Of(f)} to {DayWords.Of(to!.Value)}."),
-                _ => "Neither frost nor frozen ground is known: say them on Site.",
+                ({ } s, null) => Text.Of($"Plant from {Quantity.Day(s)} at the frost risk you accept."),
+                (null, { } f) => Text.Of($"Plant in autumn, {Quantity.Day(f)} to {Quantity.Day(to!.Value)}."),
+                _ => "Frost and frozen ground are not known: enter them on Site.",
             },
         };
 

@@ -55,13 +55,13 @@ public sealed record Vernalization(
             undone > 0
                 ? Text.Of(
                     $"{sum:0.0} effective days, but {heat[0].Days} days above {Quantity.WholeDegrees(HeatC)} from "
-                        + $"{DayWords.Of(heat[0].From)} on may have undone them."
+                        + $"{Quantity.Day(heat[0].From)} on may have undone them."
                 )
-            : met is { } on ? Text.Of($"{sum:0.0} effective days, enough since {DayWords.Of(on)}.")
+            : met is { } on ? Text.Of($"{sum:0.0} effective days, enough since {Quantity.Day(on)}.")
             : Text.Of(
                 $"{sum:0.0} of at least {need.Days.Shortest} effective "
                     + $"days{(end is null
-                        ? Text.Of($": {need.Days.Shortest - sum:0.0} are lacking by temperature, whatever the calendar says") : "")}."
+                        ? Text.Of($": {need.Days.Shortest - sum:0.0} still missing by temperature, whatever the calendar says") : "")}."
             );
         if (frosts.Count > 0)
             words += Text.Of(

@@ -53,11 +53,8 @@ public sealed record VernalizationPlan(
                 : [Rosette(need, plantOut, today, byDay)];
         var chosen = options.FirstOrDefault(o => o.IsPossible);
         var words = chosen is null
-            ? Text.Of($"Too late for {DayWords.Of(plantOut)}: plant out later, or they flower a year on.")
-            : Text.Of(
-                $"{Name(chosen.Way, kind)}: "
-                    + $"{string.Join("; ", chosen.Spells.Select(s => Text.Of($"{s.Words} {DayWords.Of(s.From)} to {DayWords.Of(s.To)}")))}."
-            );
+            ? Text.Of($"Too late for {Quantity.Day(plantOut)}: plant out later, or they flower a year on.")
+            : Text.Of($"{Name(chosen.Way, kind)}: " + $"{string.Join("; ", chosen.Spells.Select(SpellWords))}.");
         return new(
             kind,
             options,
@@ -74,7 +71,7 @@ public sealed record VernalizationPlan(
                         + "(common practice, no source).",
                 "Only for kinds that need it. It is not the cold that breaks dormancy, and its response is its own.",
                 byDay.Count == 0
-                    ? "No weather record is chosen on Site, so what the days risk is unknown."
+                    ? "No weather record is chosen on Site, so the risk on those days is not known."
                     : "Risks are shares of the years on record, by the air of the site, for the same days of the year.",
             ]
         );
@@ -203,6 +200,8 @@ public sealed record VernalizationPlan(
                     + $"{Share(years.FrostShare)} had frost on the leaves, {Share(years.HeatShare)} heat that may undo "
                     + $"it.{(years.EnoughShare < Doubtful ? $" A room or frame at {RuleOfThumb.VernalizingBand} is safer." : "")}"
             );
+
+    private static string SpellWords(VernalizationSpell s) => $"{s.Words} {Quantity.Day(s.From)} to {Quantity.Day(s.To)}";
 
     private static string Share(double share) => Text.Of($"{100 * share:0} %");
 

@@ -29,9 +29,10 @@ public static class Accidents
             )
             {
                 if (trouble is { Kind: PlaceTroubleKind.TooHot, WorstC: >= GerminationWarmth.CookingC })
-                    return $"cooked on {DayWords.Of(Day(trouble.From))}, at {Quantity.WholeDegrees(trouble.WorstC!.Value)}";
+                    return $"cooked on {Quantity.Day(Day(trouble.From))}, at {Quantity.WholeDegrees(trouble.WorstC!.Value)}";
                 if (trouble.Kind == PlaceTroubleKind.Frozen && part.Checks.Any(c => c.Sprouted > 0 && c.On <= Day(trouble.From)))
-                    return $"frozen after sprouting on {DayWords.Of(Day(trouble.From))}, at {Quantity.WholeDegrees(trouble.WorstC!.Value)}";
+                    return $"frozen after sprouting on {Quantity.Day(Day(trouble.From))}, "
+                        + $"at {Quantity.WholeDegrees(trouble.WorstC!.Value)}";
             }
         }
         for (var i = 1; i < part.Checks.Count; i++)
@@ -43,7 +44,7 @@ public static class Accidents
                 && now.On.DayNumber - before.On.DayNumber >= DrownedDays
                 && !part.Tended.Any(t => t.What == Tending.Drained && t.On >= before.On && t.On < now.On)
             )
-                return $"stood in water from {DayWords.Of(before.On)} to {DayWords.Of(now.On)}";
+                return $"stood in water from {Quantity.Day(before.On)} to {Quantity.Day(now.On)}";
         }
         return null;
     }

@@ -80,7 +80,8 @@ public sealed record ColdSoFar(
         var working = new List<string>
         {
             Text.Of(
-                $"In the cold since {DayWords.Of(open.Start)}: {days.Count} days by the calendar, the day it went in counted and today not."
+                $"In the cold since {Quantity.Day(open.Start)}: {days.Count} days by the calendar, "
+                    + $"counting the day it went in and not today."
             ),
         };
         MarkDry(part, open, days, working);
@@ -174,7 +175,7 @@ public sealed record ColdSoFar(
                 }
                 working.Add(
                     Text.Of(
-                        $"Found dry {DayWords.Of(check.On)}; last seen moist {DayWords.Of(good)}: "
+                        $"Found dry {Quantity.Day(check.On)}; last seen moist {Quantity.Day(good)}: "
                             + $"{check.On.DayNumber - good.DayNumber} days are uncertain, for dry seed gains nothing."
                     )
                 );
@@ -187,7 +188,7 @@ public sealed record ColdSoFar(
         if (leftDry is not { } since)
             return;
         Dry(days, since, DateOnly.MaxValue);
-        working.Add(Text.Of($"Found dry {DayWords.Of(since)} and not wetted: nothing is gained from then on until it is."));
+        working.Add(Text.Of($"Found dry {Quantity.Day(since)} and not wetted: nothing is gained from then on until it is."));
 
         static void Dry(List<Day> days, DateOnly from, DateOnly before)
         {
@@ -209,9 +210,9 @@ public sealed record ColdSoFar(
         {
             working.Add(
                 Text.Of(
-                    $"{DayWords.Of(spell.From)} to {DayWords.Of(spell.To)}: {spell.Days} days above "
-                        + $"{Quantity.WholeDegrees(Chilling.WarmAboveC)} before the shortest time: all may be kept or it may "
-                        + $"have started again."
+                    $"{Quantity.Day(spell.From)} to {Quantity.Day(spell.To)}: {spell.Days} days above "
+                        + $"{Quantity.WholeDegrees(Chilling.WarmAboveC)} before the shortest time: the cold before may still "
+                        + $"count, or may have to start over."
                 )
             );
         }

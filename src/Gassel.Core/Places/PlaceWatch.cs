@@ -113,8 +113,8 @@ public static class PlaceWatch
             from,
             to,
             null,
-            $"The probe of {Lower(place.Name)} {(to is null ? "says nothing" : "said nothing")}: what the seed had "
-                + $"meanwhile is assumed, not measured.",
+            $"{(to is null ? "No reading" : "There was no reading")} from the thermometer of {Lower(place.Name)}: "
+                + $"its temperature since then is assumed, not measured.",
             to is null ? "Look at its battery and plug; read the thermometer by eye and type it in at the next look." : null
         );
 
@@ -125,8 +125,8 @@ public static class PlaceWatch
             null,
             jump.TempC,
             Text.Of(
-                $"The probe of {Lower(place.Name)} jumped to {Quantity.Temperature(jump.TempC)} faster than any shelf can: "
-                    + $"kept, and left out of the cold."
+                $"The thermometer of {Lower(place.Name)} jumped to {Quantity.Temperature(jump.TempC)} faster than any shelf can: "
+                    + $"the reading is kept but not counted."
             ),
             "Look at its cable and where it lies."
         );

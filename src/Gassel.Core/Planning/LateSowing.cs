@@ -53,7 +53,7 @@ public sealed record LateSowing(
                 LateWay.UnderLamps,
                 upOn,
                 harden,
-                Text.Of($"Keep them under lamps until {DayWords.Of(harden)}, harden them off, and plant from {DayWords.Of(last)}.")
+                Text.Of($"Keep them under lamps until {Quantity.Day(harden)}, harden them off, and plant from {Quantity.Day(last)}.")
             ),
         };
         var planted = readyOn < first ? readyOn : first;
@@ -66,8 +66,8 @@ public sealed record LateSowing(
                     planted,
                     last,
                     Text.Of(
-                        $"Plant by {DayWords.Of(planted)} all the same, and cover them from {DayWords.Of(first)} to "
-                            + $"{DayWords.Of(last)}: straw or fleece against heaving. Some will be lost."
+                        $"Plant by {Quantity.Day(planted)} all the same, and cover them from {Quantity.Day(first)} to "
+                            + $"{Quantity.Day(last)}: straw or fleece against heaving. Some will be lost."
                     )
                 )
             );
@@ -78,7 +78,7 @@ public sealed record LateSowing(
                 LateWay.PotsInFrame,
                 potted,
                 last,
-                Text.Of($"Pot them by {DayWords.Of(potted)}, keep the pots in the cold frame until {DayWords.Of(last)}, and plant then.")
+                Text.Of($"Pot them by {Quantity.Day(potted)}, keep the pots in the cold frame until {Quantity.Day(last)}, and plant then.")
             )
         );
         return new(
@@ -89,10 +89,10 @@ public sealed record LateSowing(
             options,
             [
                 Text.Of(
-                    $"Up about {DayWords.Of(upOn)} + {RootingDays} days to root (common practice, no source: about "
-                        + $"eight weeks) = {DayWords.Of(rooted)}."
+                    $"Up about {Quantity.Day(upOn)} + {RootingDays} days to root (common practice, no source: about "
+                        + $"eight weeks) = {Quantity.Day(rooted)}."
                 ),
-                Text.Of($"First autumn frost about {DayWords.Of(first)}: {frostRests}."),
+                Text.Of($"First autumn frost about {Quantity.Day(first)}: {frostRests}."),
             ]
         );
     }

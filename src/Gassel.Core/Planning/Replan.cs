@@ -68,14 +68,14 @@ public static class Replan
                 .. part.Outdoors is { } sky
                     ?
                     [
-                        $"Outdoors the cold and the emergence end by the container model and the weather known: first "
-                            + $"seedlings about {DayWords.Of(sky.From)}, most by {DayWords.Of(sky.To)}.",
+                        $"Outdoors, cold and emergence follow the container model and the weather known: first "
+                            + $"seedlings about {Quantity.Day(sky.From)}, most by {Quantity.Day(sky.To)}.",
                     ]
                     : Array.Empty<string>(),
                 "What happened is fixed; the open step has what is left of its planned days; every later step follows "
                     + "with its own (common practice, no source).",
                 Text.Of(
-                    $"Counted from {DayWords.Of(from.Usual)}: "
+                    $"Counted from {Quantity.Day(from.Usual)}: "
                         + $"{string.Join(", ", ahead.Zip(left, (i, d) => LeftWords(plan.Steps[i].Step, d)))} "
                         + $"days still to go."
                 ),
@@ -171,19 +171,19 @@ public static class Replan
             if (days != 0)
                 changes.Add(
                     $"{Text.Capital(plan.Steps[span.Step].Step.Kind.Words())} began {Days(days)} than planned, on "
-                        + $"{DayWords.Of(span.Start)}."
+                        + $"{Quantity.Day(span.Start)}."
                 );
         }
         if (part.Open is { } open)
         {
             var longest = open.Start.AddDays(plan.Steps[open.Step].Step.Days.Longest);
             if (today > longest)
-                changes.Add($"{Text.Capital(plan.Steps[open.Step].Step.Kind.Words())} has overrun since {DayWords.Of(longest)}.");
+                changes.Add($"{Text.Capital(plan.Steps[open.Step].Step.Kind.Words())} has overrun since {Quantity.Day(longest)}.");
         }
         if (moved != 0)
-            changes.Add($"Plants {Days(moved)} than planned: {DayWords.Of(finish)} instead of {DayWords.Of(plan.Finish)}.");
+            changes.Add($"Plants {Days(moved)} than planned: {Quantity.Day(finish)} instead of {Quantity.Day(plan.Finish)}.");
         if (!inReach)
-            changes.Add($"The target of {DayWords.Of(plan.Anchor.Date)} is out of reach, even with every step at its shortest.");
+            changes.Add($"The target of {Quantity.Day(plan.Anchor.Date)} is out of reach, even with every step at its shortest.");
         return changes;
     }
 

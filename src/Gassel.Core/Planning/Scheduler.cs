@@ -77,9 +77,9 @@ public static class Scheduler
         {
             anchor.Event switch
             {
-                AnchorEvent.Start => $"Counted forwards from the start on {DayWords.Of(anchor.Date)}.",
-                AnchorEvent.Sow => $"Sowing fixed on {DayWords.Of(anchor.Date)}: counted back before it, forwards after it.",
-                _ => $"Counted back from planting out on {DayWords.Of(anchor.Date)}.",
+                AnchorEvent.Start => $"Counted forwards from the start on {Quantity.Day(anchor.Date)}.",
+                AnchorEvent.Sow => $"Sowing fixed on {Quantity.Day(anchor.Date)}: counted back before it, forwards after it.",
+                _ => $"Counted back from planting out on {Quantity.Day(anchor.Date)}.",
             },
         };
         lines.AddRange(
@@ -91,14 +91,14 @@ public static class Scheduler
             )
         );
         lines.Add(
-            $"Start: usual durations give {DayWords.Of(start.Usual)}; longest "
-                + $"{DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Latest : start.Earliest)}, shortest "
-                + $"{DayWords.Of(anchor.Event == AnchorEvent.Start ? start.Earliest : start.Latest)}."
+            $"Start: usual durations give {Quantity.Day(start.Usual)}; longest "
+                + $"{Quantity.Day(anchor.Event == AnchorEvent.Start ? start.Latest : start.Earliest)}, shortest "
+                + $"{Quantity.Day(anchor.Event == AnchorEvent.Start ? start.Earliest : start.Latest)}."
         );
         lines.Add(
             shortfall == 0
-                ? $"Today is {DayWords.Of(today)}: the usual start is not past."
-                : Text.Of($"Today is {DayWords.Of(today)}, {shortfall} days past the usual start on {DayWords.Of(start.Usual)}.")
+                ? $"Today is {Quantity.Day(today)}: the usual start is not past."
+                : Text.Of($"Today is {Quantity.Day(today)}, {shortfall} days past the usual start on {Quantity.Day(start.Usual)}.")
         );
         lines.Add("Rule: dates follow from the durations alone (common practice, no source).");
         return lines;

@@ -89,7 +89,7 @@ internal static class ShortfallOptions
             laid[0].Start,
             laid[^1].End,
             laid,
-            (possible ? $"Leaves out: {skipped}." : $"Leaving out {skipped} is not enough; started today it is late.")
+            (possible ? $"Leaves out: {skipped}." : $"Leaving out {skipped} is not enough; if started today, it is late.")
                 + PlantsAlone(steps.Take(anchorAt))
         );
     }

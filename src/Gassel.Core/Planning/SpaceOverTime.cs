@@ -91,14 +91,14 @@ public static class SpaceOverTime
             )
             {
                 return Text.Of(
-                    $"{batch.Name} begun on {DayWords.Of(batch.Start.AddDays(by))}, still in its window, would resolve "
+                    $"{batch.Name} begun on {Quantity.Day(batch.Start.AddDays(by))}, still in its window, would solve "
                         + $"{(first ? "it" : "the first of these")}."
                 );
             }
         }
         return Text.Of(
-            $"No start to come can resolve it: make room for {over.Taken - room} more {ShelfSpace.Unit(place)} from "
-                + $"{DayWords.Of(over.From)}."
+            $"No later start solves it: make room for {over.Taken - room} more {ShelfSpace.Unit(place)} from "
+                + $"{Quantity.Day(over.From)}."
         );
     }
 

@@ -9,7 +9,7 @@ internal readonly record struct AgedTest(int Germinated, string Words)
     public static AgedTest Of(GerminationTest test, SeedLot lot, Species species, ViabilitySchool school, double initial, DateOnly today)
     {
         if (test.On is not { } on)
-            return new(test.Germinated, "The day of the test is not known, so it is not aged: older seed comes up less.");
+            return new(test.Germinated, "The day of the test is not known, so its age is not counted: older seed comes up less.");
         if (on >= today)
             return new(test.Germinated, "Tested just now.");
         var (then, now) = (Alive(lot.AgeYears(on)), Alive(lot.AgeYears(today)));
@@ -18,7 +18,7 @@ internal readonly record struct AgedTest(int Germinated, string Words)
         return new(
             germinated,
             Text.Of(
-                $"Tested {DayWords.Of(on)}. Of seed alive then {share:P0} is alive today by the "
+                $"Tested {Quantity.Day(on)}. Of seed alive then {share:P0} is alive today by the "
                     + $"{(school == ViabilitySchool.Share ? "share" : "points")} school, so {test.Germinated} of "
                     + $"{test.Seeds} count as {germinated} of {test.Seeds}."
             )

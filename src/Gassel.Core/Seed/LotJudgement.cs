@@ -105,8 +105,8 @@ public sealed record LotJudgement(
             learned = LearnedGermination.From(Math.Clamp(alive * ComesUpOfLive, 0.01, 0.99), own!);
             working.Add(
                 Text.Of(
-                    $"Beside it, of other seed: {learned.Working[0]} A new batch is expected at {learned.Mean:P0}; the "
-                        + $"test of this seed goes before it."
+                    $"From your other batches: {learned.Working[0]} A new batch is expected at {learned.Mean:P0}; the "
+                        + $"test of this seed counts first."
                 )
             );
         }
@@ -209,7 +209,7 @@ public sealed record LotJudgement(
         }
         if (lot.Source == SeedSource.WildCollected && string.IsNullOrWhiteSpace(lot.Parent) && string.IsNullOrWhiteSpace(lot.Permission))
         {
-            yield return new(LotWarningKind.NoPermission, "No permission is noted for collecting it.");
+            yield return new(LotWarningKind.NoPermission, "Permission to collect it is not recorded.");
         }
     }
 }

@@ -82,7 +82,7 @@ public static class RouteRules
         if (step.Kind > StepKind.Germinate && before.All(s => s.Kind != StepKind.Germinate))
             yield return $"{name}: comes after germinating, not before it.";
         if (i > 0 && route.Steps[i - 1].Kind == step.Kind)
-            yield return $"{name}: stands twice in a row; make it one step with the days of both.";
+            yield return $"{name}: appears twice in a row; make it one step with the days of both.";
         var coat = species.DormancyClass is DormancyClass.Physical or DormancyClass.Combinational;
         if (
             coat

@@ -215,7 +215,7 @@ public static partial class StarterLibrary
                     new(0, 7),
                     Note: $"Outdoors, 8 to 12 weeks at {RuleOfThumb.RosetteBand}; frost adds nothing and may injure."
                 ),
-                new(StepKind.HardenOff, new(7, 7, 14), Note: "Out by degrees; heat soon after can undo a short cold."),
+                new(StepKind.HardenOff, new(7, 7, 14), Note: "Outside a little longer each day; heat soon after can undo a short cold."),
             ]
         );
 }

@@ -68,7 +68,7 @@ public sealed record TrialResult(
     {
         var lines = new List<string>();
         if (expectedUntil is { } until)
-            lines.Add($"Not over: seedlings are expected until {DayWords.Of(until)}. So far:");
+            lines.Add($"Not over: seedlings are expected until {Quantity.Day(until)}. So far:");
         if (arms.TrueForAll(a => a.Arm.Emerged == 0))
             return string.Join(' ', lines.Append("Nothing has come up in any arm: there is nothing to compare."));
         if (!pooled)
@@ -77,8 +77,7 @@ public sealed record TrialResult(
                 .Select(a =>
                     Text.Of(
                         $"{a.Arm.Name} "
-                            + $"({string.Join(", ", a.Replicates.Select(r => r.Fraction.ToString("P0", CultureInfo.InvariantCulture)))}; "
-                            + $"p {a.Agreement!.P:0.###})"
+                            + $"({string.Join(", ", a.Replicates.Select(r => r.Fraction.ToString("P0", CultureInfo.InvariantCulture)))})"
                     )
                 );
             lines.Add(
@@ -113,16 +112,15 @@ public sealed record TrialResult(
                     ? Text.Of($"{Text.Capital(Number(arm.Sown))} seeds each cannot tell")
                     : Text.Of($"{arm.Sown} and {control.Sown} seeds cannot tell");
             return Text.Of(
-                $"{seeds} {arm.Name} and {control.Name} apart: {shares}, and the difference may lie anywhere from "
-                    + $"{Points(low)} to {Points(high)} points (Fisher exact p {pair.HolmP:0.##})."
+                $"{seeds} {arm.Name} and {control.Name} apart: {shares}. The difference may be anywhere from "
+                    + $"{Points(low)} to {Points(high)} points."
             );
         }
         return Text.Of(
             $"{Text.Capital(arm.Name)} came up {(difference > 0 ? "more" : "less")} than {control.Name}: {shares}, "
-                + $"{Points(Math.Abs(difference))} points {(difference > 0 ? "more" : "less")}, between "
-                + $"{Points(difference > 0 ? low : -high)} and {Points(difference > 0 ? high : -low)} (Fisher exact "
-                + $"{ProbabilityWords.Of(pair.HolmP)}"
-                + $"{(comparison.Pairs.Count > 1 ? Text.Of($" over {comparison.Pairs.Count} pairs") : "")})."
+                + $"{Points(Math.Abs(difference))} points {(difference > 0 ? "more" : "less")} (between "
+                + $"{Points(difference > 0 ? low : -high)} and {Points(difference > 0 ? high : -low)}). "
+                + $"This is unlikely to be chance."
         );
     }
 
@@ -136,7 +134,7 @@ public sealed record TrialResult(
                     ? Text.Of(
                         $"{arm.Arm.Name}: {arm.Replicates.Count} vessels, chi-square {h.ChiSquare:0.##} on "
                             + $"{h.DegreesOfFreedom}, p {h.P:0.###}: "
-                            + $"{(arm.Agrees ? "they agree as far as so few seeds can tell" : "they do not agree")}."
+                            + $"{(arm.Agrees ? "they agree, as far as so few seeds can show" : "they do not agree")}."
                     )
                     : $"{arm.Arm.Name}: none or all came up in its vessels."
             );

@@ -64,7 +64,7 @@ public static class ContainerAdvice
         if (setup.MixCm is < 7 or > 10 && setup.Kind is not (ContainerPreset.Pot or ContainerPreset.ColdFrame))
             doubts.Add(Text.Of($"{Quantity.Length(10 * setup.MixCm)} of mix: {RuleOfThumb.MixDeep} is usual."));
         if (!setup.Drains && !setup.NeedsDailyWater && setup.Care == CareStyle.OpenByTemperature)
-            doubts.Add("No holes, its cap on and nobody waters it: it dries unseen. Water it a little every frost-free day.");
+            doubts.Add("No holes, cap on and not watered: it dries out unnoticed. Give it a little water every frost-free day.");
         if (!setup.Drains && setup.Care == CareStyle.CapOff)
             doubts.Add("No holes and its cap off: rain and snow fill it. Holes, or the cap on.");
         return doubts;
@@ -80,7 +80,7 @@ public static class ContainerAdvice
                 ? [$"{(setup.Drains ? "Watered daily" : "Without holes")}: a little water every frost-free day, none where it stands wet."]
                 : Array.Empty<string>(),
             .. setup.IsStrawed
-                ? ["Three quarters of the straw come off in early spring, the rest a month later; both will stand on Rounds."]
+                ? ["Three quarters of the straw come off in early spring, the rest a month later; both will be on Rounds."]
                 : Array.Empty<string>(),
         ];
 

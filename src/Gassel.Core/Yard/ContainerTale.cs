@@ -65,16 +65,17 @@ public sealed record ContainerTale(
             "Two stores of heat, mix and air, hour by hour from the weather (uncalibrated model; parameters are our "
                 + "assumption, see the Workbench).",
             Text.Of(
-                $"{known.Count} days recorded, {days.Count(d => d.Source == YardDaySource.Outlook)} by the outlook, "
+                $"{known.Count} days recorded, {days.Count(d => d.Source == YardDaySource.Outlook)} from the forecast, "
                     + $"then the mean of the same days over the years on record."
             ),
             Text.Of(
                 $"Cold in the mix so far {(known.Count > 0 ? known[^1].Cold : 0):0.0} of {need.ColdDays:0} days by "
                     + $"weight; {known.Sum(d => d.Inside.FrozenHours):0} hours frozen, which count for nothing."
             ),
-            met is { } enough ? $"Enough on {DayWords.Of(enough)}."
+            met is { } enough ? $"Enough on {Quantity.Day(enough)}."
             : warm is { } w
-                ? $"Not enough before the week's mean in the mix passes " + $"{Quantity.Temperature(need.CeilingC)} about {DayWords.Of(w)}."
+                ? $"Not enough before the week's mean in the mix passes "
+                    + $"{Quantity.Temperature(need.CeilingC)} about {Quantity.Day(w)}."
             : "Not enough by the summer.",
         ];
     }

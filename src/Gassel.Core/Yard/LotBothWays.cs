@@ -49,8 +49,8 @@ public sealed record LotBothWays(
                 : ("outdoors", -pair.Difference, -pair.High, -pair.Low);
         var points = Text.Of($"{100 * by:0} points, between {100 * low:0} and {100 * high:0}").Replace('-', '−');
         return pair.FisherP < 0.05
-            ? $"{over}{shares}: {more} came up more, by {points} (Fisher exact {ProbabilityWords.Of(pair.FisherP)})."
-            : $"{over}{shares}: so many seeds cannot tell the two apart ({more} by {points}).";
+            ? $"{over}{shares}: {more} came up more, by {points}. This is unlikely to be chance."
+            : $"{over}{shares}: this many seeds cannot tell the two apart ({more} by {points}).";
     }
 
     private static WayResult Way(IReadOnlyList<CountedBatch> batches, bool outdoors)

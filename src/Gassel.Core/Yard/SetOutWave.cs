@@ -15,9 +15,9 @@ public static class SetOutWave
     public static string Words(SetOutWindow? window, DateOnly first, SeedlingHardiness hardiness)
     {
         if (hardiness == SeedlingHardiness.Tender)
-            return "spring: its seedlings stand no frost";
+            return "spring: its seedlings survive no frost";
         if (window is not { } days)
-            return "early as can be: no day has enough cold in nine winters of ten";
+            return "as early as possible: no day has enough cold in nine winters of ten";
         return (days.Latest.DayNumber - first.DayNumber) switch
         {
             < BeforeMidwinter => "first wave, before midwinter",

@@ -164,7 +164,7 @@ public sealed class WinterRuns
 
     private static string SafeWords(SetOutWindow? safe, List<SetOutDate> good, double accept, int winters) =>
         safe is { } s
-            ? $"From {DayWords.Of(s.Earliest)} to {DayWords.Of(s.Latest)} a killing freeze after emergence comes in "
+            ? $"From {Quantity.Day(s.Earliest)} to {Quantity.Day(s.Latest)} a killing freeze after emergence comes in "
                 + $"{AtMost(accept, winters)}, which you accept."
         : good.Count > 0 && winters > 0 ? $"No day with enough cold keeps the killing freeze after emergence to {AtMost(accept, winters)}."
         : "";
@@ -180,13 +180,13 @@ public sealed class WinterRuns
             return "No winter of the record is whole enough to say anything.";
         if (window is { } w)
             return Text.Of(
-                $"From {DayWords.Of(w.Earliest)} to {DayWords.Of(w.Latest)} enough cold comes before the warmth in "
+                $"From {Quantity.Day(w.Earliest)} to {Quantity.Day(w.Latest)} enough cold comes before the warmth in "
                     + $"{(winters < WintersForShares
                         ? Text.Of($"at least {LeastMet(w, dates)} of {winters} winters") : "nine winters of ten or more")}."
             );
         var best = dates.MaxBy(d => d.ChillMetShare)!;
         return Text.Of(
-            $"No day has enough cold in nine winters of ten; {DayWords.Of(best.Date)} has it in {InTen(best.Counts.ChillMet, winters)}."
+            $"No day has enough cold in nine winters of ten; {Quantity.Day(best.Date)} has it in {InTen(best.Counts.ChillMet, winters)}."
         );
     }
 
@@ -239,7 +239,7 @@ public sealed class WinterRuns
         [
             Text.Of(
                 $"{Count} winters, each with the container simulated hour by hour from the daily range (uncalibrated "
-                    + $"model){(FilledDays > 0 ? $"; {FilledDays} missing days taken between their neighbours" : "")}."
+                    + $"model){(FilledDays > 0 ? $"; {FilledDays} missing days filled in from the days beside them" : "")}."
             ),
             .. LeftOut.Select(w => Text.Of($"Winter {w.Year}/{(w.Year + 1) % 100:00} is left out: {w.Why.TrimEnd('.')}.")),
             Text.Of(

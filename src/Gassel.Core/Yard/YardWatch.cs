@@ -167,8 +167,8 @@ public static partial class YardWatch
                 : new(
                     YardWarningKind.CountSurvivors,
                     Text.Of(
-                        $"The night of {Day(night)} it was {Quantity.WholeDegrees(run.AirC[i])} inside, and "
-                            + $"{Seedlings(c.Part.Standing)} stood. Count those that still do."
+                        $"The night of {Day(night)} it was {Quantity.WholeDegrees(run.AirC[i])} inside, with "
+                            + $"{Seedlings(c.Part.Standing)} up. Count the survivors."
                     ),
                     run.Hours[i].At,
                     null,
@@ -214,7 +214,7 @@ public static partial class YardWatch
             return null;
         return new(
             YardWarningKind.Flooded,
-            Text.Of($"Found dripping on {Day(last.On)}: look whether its holes drain, tip the water off. Drowned seed rots."),
+            Text.Of($"Found dripping on {Day(last.On)}: check that its holes drain, and tip the water off. Drowned seed rots."),
             null,
             null,
             null,
@@ -261,7 +261,7 @@ public static partial class YardWatch
             : new(
                 YardWarningKind.Dry,
                 Text.Of(
-                    $"Nothing wet it for {days} days, since {Day(since)}, at a mean of {Quantity.WholeDegrees(mean)}"
+                    $"No water for {days} days, since {Day(since)}, at a mean of {Quantity.WholeDegrees(mean)}"
                         + $"{(capped ? ", and its cap is on" : "")}. Lift it; water it if it is light."
                 ),
                 null,
@@ -324,7 +324,7 @@ public static partial class YardWatch
             YardWarningKind.OpenByDegrees,
             Text.Of(
                 $"Seedlings are up, days reach {Quantity.WholeDegrees(ahead.Max(d => d.MaxC))} and no killing night is in sight: "
-                    + $"open the top by degrees over a week, an hour or two more each day."
+                    + $"open the top a little more each day for a week, an hour or two at first."
             ),
             null,
             null,

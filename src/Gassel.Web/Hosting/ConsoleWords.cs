@@ -13,6 +13,6 @@ internal static class ConsoleWords
             yield break;
         yield return $"On the local network: {string.Join("  ", door.Addresses)}";
         if (owner.Code is { } code)
-            yield return $"Code for the owner, good once: {code}";
+            yield return $"One-time code for the owner: {code}";
     }
 }

@@ -36,7 +36,7 @@ public class LongRecordTests
         Assert.True(asleep.WintersInAll >= 2);
         Assert.NotNull(asleep.PlantableOn);
         Assert.Contains(
-            "19 dormant, alive: keep barely moist and cool, do not tip out; 40 seeds are kept for another spring",
+            "19 dormant, alive: keep barely moist and cool, do not tip out; 40 seeds kept for another spring",
             asleep.Words,
             StringComparison.Ordinal
         );

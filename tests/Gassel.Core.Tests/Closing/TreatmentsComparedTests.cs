@@ -64,7 +64,7 @@ public class TreatmentsComparedTests
         Assert.Equal("plain", compared.Arms.Single(a => a.ColdDays == 0).Name);
         var three = TreatmentsCompared.Of([Batch(1, "plain", 0, 4, 8), Batch(2, "fridge", 30, 6, 8), Batch(3, "fridge", 60, 6, 8)]);
         Assert.Equal(["plain", "fridge, 30 days of cold", "fridge, 60 days of cold"], Assert.Single(three).Arms.Select(a => a.Name));
-        Assert.Contains("Fridge gave most, but so much seed cannot tell it from plain", compared.Words, StringComparison.Ordinal);
+        Assert.Contains("Fridge gave most, but this much seed cannot tell it from plain", compared.Words, StringComparison.Ordinal);
     }
 
     [Fact]

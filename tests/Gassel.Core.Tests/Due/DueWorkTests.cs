@@ -134,7 +134,7 @@ public class DueWorkTests
         book.Add("2027-03-01", new Count("1", 8, 1));
         var potOn = Due(book, "2027-03-25").Single(i => i.Kind == DueKind.StartStep);
         Assert.Equal((2, 3), (potOn.Step, potOn.LateDays));
-        Assert.Contains("7 stand", potOn.Cost);
+        Assert.Contains("7 up and crowded", potOn.Cost);
     }
 
     /// <summary>Three of sixty before the shortest are picked out; six, or any past the shortest, and the whole bag is sown.</summary>

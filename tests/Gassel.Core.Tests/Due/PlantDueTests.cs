@@ -68,7 +68,7 @@ public class PlantDueTests
     {
         var left = Up().Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 20));
         Assert.Equal(D("2027-03-20"), Run(left).Parts[0].TrueLeavesOn);
-        Assert.Contains("10 stand", Only(Due(left, "2027-04-20"), DueKind.PrickOut).Cost.Said(), StringComparison.Ordinal);
+        Assert.Contains("10 seedlings", Only(Due(left, "2027-04-20"), DueKind.PrickOut).Cost.Said(), StringComparison.Ordinal);
         Assert.DoesNotContain(
             Due(left.Add("2027-04-21", new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 10)), "2027-04-22"),
             d => d.Kind == DueKind.PrickOut
@@ -81,8 +81,8 @@ public class PlantDueTests
         CountSpot[] spots = [new(1, null, 3, 0), new(2, null, 1, 0), new(5, null, 2, 0)];
         var byCell = Crowding.Of(Run(Up(spots: spots)).Parts[0]);
         Assert.Equal((6, 3, 3, true), (byCell.Standing, byCell.Cells, byCell.Surplus, byCell.IsByCell));
-        Assert.Equal("6 stand in 3 cells: 3 more than one to a cell.", byCell.Words);
-        Assert.Equal("30 stand in 24 cells: at least 6 more than one to a cell.", Crowding.Of(Run(Up(24)).Parts[0]).Words);
+        Assert.Equal("6 seedlings in 3 cells, 3 too many for one to a cell.", byCell.Words);
+        Assert.Equal("30 seedlings in 24 cells, at least 6 too many for one to a cell.", Crowding.Of(Run(Up(24)).Parts[0]).Words);
         // thinned to one, cell by cell
         var thinned = Up(spots: spots)
             .Add("2027-03-21", new Count("1", 0, 3, LossCause.Thinned, Spots: [new(1, null, 0, 2), new(5, null, 0, 1)]));

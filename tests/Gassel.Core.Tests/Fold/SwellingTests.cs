@@ -64,7 +64,7 @@ public class SwellingTests
         Assert.Equal((DueKind.StartStep, "1.1", Day.AddDays(1)), (due[0].Kind, due[0].Part, due[0].DueOn));
         Assert.Contains("40 of 60 swollen", due[0].Cost);
         Assert.Equal((DueKind.ScarifyAgain, "1.2", 0), (due[1].Kind, due[1].Part, due[1].Step));
-        Assert.Contains("In cycle 1, 40 of 60 swelled; another cycle may swell about 13 of the 20 left, and pays.", due[1].Cost);
+        Assert.Contains("In cycle 1, 40 of 60 swelled; another cycle may swell about 13 of the 20 left: worth doing.", due[1].Cost);
 
         state = book.Do(1, new StepStarted("1.2", 0), new StepStarted("1.2", 1), new StepStarted("1.1", 2));
         Assert.Empty(state.Conflicts);

@@ -80,7 +80,7 @@ public class PlantingOutTests
     {
         var byHand = On("2027-03-14", record: false, freeze: null);
         Assert.Equal((new DateOnly(2027, 5, 8), null), (byHand.SpringFrom, byHand.AutumnFrom));
-        Assert.Contains("no risk is known", byHand.Working[0], StringComparison.Ordinal);
+        Assert.Contains("the risk is not known", byHand.Working[0], StringComparison.Ordinal);
         Assert.Contains("not known", byHand.Working[1], StringComparison.Ordinal);
     }
 
@@ -132,8 +132,8 @@ public class PlantingOutTests
     public void What_stands_beyond_the_wish_is_left_over()
     {
         Assert.Null(LeftOver.Of(Tally(20, 0), 30));
-        Assert.Equal("10 planted of 30 wanted; the 20 that stand are wanted too.", LeftOver.Of(Tally(20, 10), 30)!.Words);
-        Assert.Equal("28 planted of 30 wanted; of the 20 that stand 18 are left over.", LeftOver.Of(Tally(20, 28), 30)!.Words);
+        Assert.Equal("10 planted of 30 wanted; the other 20 are wanted too.", LeftOver.Of(Tally(20, 10), 30)!.Words);
+        Assert.Equal("28 planted of 30 wanted; of the other 20, 18 are left over.", LeftOver.Of(Tally(20, 28), 30)!.Words);
         Assert.Equal("33 planted of 30 wanted; none is left.", LeftOver.Of(Tally(0, 33), 30)!.Words);
     }
 }

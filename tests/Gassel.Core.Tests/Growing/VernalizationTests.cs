@@ -59,7 +59,7 @@ public class VernalizationTests
     {
         var so = Vernalization.Of(VernalizationNeed.Rosette, Days((50, 2, 6)), null);
         Assert.Null(so.MetOn);
-        Assert.Contains("50.0 of at least 56 effective days: 6.0 are lacking", so.Words, StringComparison.Ordinal);
+        Assert.Contains("50.0 of at least 56 effective days: 6.0 still missing", so.Words, StringComparison.Ordinal);
         Assert.Equal(Start.AddDays(55), Vernalization.Of(VernalizationNeed.Rosette, Days((60, 2, 6)), null).MetOn);
     }
 }

@@ -24,7 +24,7 @@ public class SpaceOverTimeTests
         var shelf = Shelf(2, taken, movable);
         Assert.Equal([new SpaceStretch(Day.AddDays(20), Day.AddDays(40), 3)], shelf.Overflows);
         // twenty days later the two bags are gone
-        Assert.Equal("B-7 begun on 10 Feb 2027, still in its window, would resolve it.", shelf.Suggestion!.Said());
+        Assert.Equal("B-7 begun on 10 Feb 2027, still in its window, would solve it.", shelf.Suggestion!.Said());
     }
 
     [Fact]

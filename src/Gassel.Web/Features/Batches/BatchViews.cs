@@ -112,22 +112,22 @@ internal static class BatchViews
     private static string Status(BatchPlan plan, BatchState state, PartState main, DateOnly today)
     {
         if (state.DiscardedOn is { } given)
-            return Text.Of($"plan discarded {DayWords.Of(given)}");
+            return Text.Of($"plan discarded {Quantity.Day(given)}");
         if (!state.Started)
         {
-            return Text.Of($"{(plan.Start < today ? "start is past:" : "planned for")} {DayWords.Of(plan.Start)}");
+            return Text.Of($"{(plan.Start < today ? "start is past:" : "planned for")} {Quantity.Day(plan.Start)}");
         }
         if (state.BooksClosedOn is { } closed)
-            return Text.Of($"books closed {DayWords.Of(closed)}");
+            return Text.Of($"books closed {Quantity.Day(closed)}");
         if (state.Living.All(p => p.IsDone(plan)))
-            return state.Living.Max(p => p.Spans[^1].End) is { } end ? $"finished {DayWords.Of(end)}" : "finished";
+            return state.Living.Max(p => p.Spans[^1].End) is { } end ? $"finished {Quantity.Day(end)}" : "finished";
         if (main.Open is not { } open)
             return "between two steps";
         var step = plan.Steps[open.Step].Step;
         if (state.Living.Skip(1).Any() && state.Living.Any(p => p.SownOn is not null))
             return UpOf(plan, state);
         if (step.Kind == StepKind.Germinate && main is { KeptOn: not null, ClosedOn: null })
-            return Text.Of($"kept to next spring, {UpOf(plan, state)}");
+            return Text.Of($"kept for next spring, {UpOf(plan, state)}");
         return step.Kind == StepKind.Germinate
             ? UpOf(plan, state)
             : Text.Of($"{step.Kind.Words()}, day {main.DaysIn(plan, today)} of {plan.Steps[open.Step].PlannedDays}");

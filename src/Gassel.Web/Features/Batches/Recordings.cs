@@ -61,7 +61,7 @@ internal sealed class Recordings(
             RecordingResult.Recorded recorded => ([.. recorded.Batches.Select(b => new Recording(b.Row.Id, b.State.LastSequence))], null),
             RecordingResult.NoSuchEntry lost => (
                 null,
-                Refusal.NotFound("entry", lost.Id, "Only an entry of this batch can be taken back.").ToResult()
+                Refusal.NotFound("entry", lost.Id, "Only an entry of this batch can be undone.").ToResult()
             ),
             RecordingResult.Warned warned => (null, Warn(warned, (await shelf.Find(warned.Batch))!, BatchNames.OfPlaces(places), single)),
             RecordingResult.NoSuchBatch none => (null, BatchNames.NoSuchBatch(none.Batch).ToResult()),

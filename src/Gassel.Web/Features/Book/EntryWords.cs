@@ -48,7 +48,7 @@ internal static class EntryWords
             ),
             DomeOff p => $"Took the dome off{Of(p.Part)}.",
             SowingKept p => $"Finished for this spring; kept to the next{Of(p.Part)}.",
-            SowingClosed p => $"No more of its seed is waited for{Of(p.Part)}.",
+            SowingClosed p => $"Stopped waiting for its seed{Of(p.Part)}.",
             Prepared p => $"Made ready: {Container(p)}{Of(p.Part)}.",
             Tended p =>
                 $"{(Tendings.IsOfPlants(p.What) ? Text.Capital(p.What.Words())
@@ -79,9 +79,9 @@ internal static class EntryWords
                 $"{(p.Teaches ? "Result used for planning" : "Result left out of planning")}{(p.Why is null ? "" : $": {p.Why}")}.",
             Closed p => $"Closed the books{(p.Words is null ? "" : $": {p.Words}")}.",
             Replanned p => $"Replanned: {string.Join(", ", p.Steps.Select(s => Text.Of($"{Step(s.Step)} {s.Days} days")))}; aimed "
-                + $"at {DayWords.Of(p.Target)}.",
+                + $"at {Quantity.Day(p.Target)}.",
             Note p => p.Text,
-            VoidEntry => "Took an entry back.",
+            VoidEntry => "Undid an entry.",
             Unread p => $"An entry of kind {p.Kind} from a newer Gassel.",
             _ => throw new InvalidOperationException($"no words for {payload.GetType().Name}"),
         };

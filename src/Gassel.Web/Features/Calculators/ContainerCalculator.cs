@@ -190,7 +190,7 @@ internal static class ContainerCalculator
                 new(
                     "daily",
                     $"From {gap.From:yyyy-MM-dd} to {gap.To:yyyy-MM-dd} there is no reading; at most "
-                        + $"{WeatherFilling.MostDays} days in a row may be missing, so the inside is not reckoned."
+                        + $"{WeatherFilling.MostDays} days in a row may be missing, so the inside is not calculated."
                 )
             );
         }

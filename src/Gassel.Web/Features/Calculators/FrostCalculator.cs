@@ -37,7 +37,7 @@ internal static class FrostCalculator
                 return new(
                     $"daily[{i}].date",
                     Text.Of(
-                        $"daily[{i}].date was {day.Date:yyyy-MM-dd}, which daily[{seen[day.Date]}] has already; each day may stand once."
+                        $"daily[{i}].date was {day.Date:yyyy-MM-dd}, which daily[{seen[day.Date]}] has already; each day may appear once."
                     )
                 );
             }

@@ -42,7 +42,7 @@ internal static class MixCalculator
             if (Limits.Open($"parts[{i}].parts", request.Parts[i].Parts, 0, 100, includeMax: true) is { } wrong)
                 return wrong;
             if (request.Parts.Take(i).Any(p => p.Part == request.Parts[i].Part))
-                return new($"parts[{i}].part", $"{request.Parts[i].Part.Words()} stands twice; put its parts together.");
+                return new($"parts[{i}].part", $"{request.Parts[i].Part.Words()} appears twice; put its parts together.");
         }
         return null;
     }

@@ -57,7 +57,7 @@ internal static class CalendarEndpoints
                                 .NotFound(
                                     "calendar",
                                     "at this address",
-                                    "It was taken back, or never was; look at Season for the present one."
+                                    "It was withdrawn or never existed; see Season for the current one."
                                 )
                                 .ToResult();
                     }

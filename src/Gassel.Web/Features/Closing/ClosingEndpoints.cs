@@ -198,7 +198,7 @@ internal static class ClosingEndpoints
         if (refusal is not null)
             return refusal.ToResult();
         if (clock.Site is null)
-            return new Refusal("site", "Costs stand with the site; name the site first.").ToResult();
+            return new Refusal("site", "Costs are kept with the site; name the site first.").ToResult();
         await site.Change(settings => settings with { Costs = costs }, cancel);
         return TypedResults.Ok(costs);
     }

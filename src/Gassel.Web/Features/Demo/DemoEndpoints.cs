@@ -36,7 +36,7 @@ internal static class DemoEndpoints
         if (!clock.IsDemo)
             return new Refusal(
                 null,
-                "Only a demo book can be walked; the clock of a real book is the clock.",
+                "Only a demo book can skip days; a real book follows the real date.",
                 StatusCodes.Status404NotFound,
                 "Not found"
             ).ToResult();

@@ -32,7 +32,7 @@ internal static class LabelDrawing
                 (label.CommonName, 10.5, LabelFace.Bold),
                 (label.ScientificName, 9, LabelFace.Italic),
                 ($"{label.Code}{(label.Vessel is { } vessel ? $"  {vessel}" : "")}", 13, LabelFace.Bold),
-                ($"{label.Step}{(label.In is { } day ? $", in {DayWords.Of(day)}" : "")}", 8.5, LabelFace.Regular),
+                ($"{label.Step}{(label.In is { } day ? $", in {Quantity.Day(day)}" : "")}", 8.5, LabelFace.Regular),
                 (label.Due, 8.5, LabelFace.Bold),
                 (label.Lot, 7.5, LabelFace.Regular),
             ]
@@ -54,7 +54,7 @@ internal static class LabelDrawing
                 (label.Code, 14, LabelFace.Bold),
                 (label.CommonName, 9, LabelFace.Bold),
                 (label.ScientificName, 8, LabelFace.Italic),
-                (label.In is { } day ? $"in {DayWords.Of(day)}" : label.Due, 8, LabelFace.Regular),
+                (label.In is { } day ? $"in {Quantity.Day(day)}" : label.Due, 8, LabelFace.Regular),
             ]
         );
     }

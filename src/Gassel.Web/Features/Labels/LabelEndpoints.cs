@@ -102,7 +102,7 @@ internal static class LabelEndpoints
             job.Content,
             job.Paper,
             (job.First ?? 1) - 1,
-            $"Labels, {clock.Site?.Name ?? "Gassel"}, {DayWords.Of(clock.Today)}",
+            $"Labels, {clock.Site?.Name ?? "Gassel"}, {Quantity.Day(clock.Today)}",
             new(clock.Settings.Units)
         );
         var name = await printer.Print(pdf, clock.GetUtcNow(), cancel);

@@ -237,7 +237,7 @@ internal static class SessionEndpoints
     private static Refusal Wrong(string field, string why) =>
         new(
             field,
-            $"Not let in: {why}. After {SignIn.MostWrong} wrong tries a name is shut for {SignIn.ShutFor.TotalMinutes:0} minutes.",
+            $"Not let in: {why}. After {SignIn.MostWrong} wrong tries a name is locked for {SignIn.ShutFor.TotalMinutes:0} minutes.",
             StatusCodes.Status403Forbidden,
             "Not let in"
         );

@@ -27,7 +27,8 @@ internal static class PlanFrost
             var threshold = Kills(outlook, species.Hardiness);
             lines.Add(
                 Text.Of(
-                    $"Up outdoors from {Quantity.DayOfYear(up)}: for {Degrees(threshold.ThresholdC)}, which kills {threshold.Hurts}, "
+                    $"Up outdoors from {Quantity.DayOfYear(up)}: for {Quantity.Temperature(threshold.ThresholdC)}, which "
+                        + $"kills {threshold.Hurts}, "
                         + $"{FrostWords.Later(threshold.Frost, up, latitude)}."
                 )
             );
@@ -50,7 +51,7 @@ internal static class PlanFrost
         var month = latitude >= 0 ? up.Month : (up.Month + 5) % 12 + 1;
         if (month is >= 7 and <= 11 && schedule.Finish.Usual < YearDay.Next(days[0].MonthDay, up))
         {
-            yield return $"Up about {DayWords.Of(up)}: whether they root before the first frost of autumn cannot be told until you "
+            yield return $"Up about {Quantity.Day(up)}: whether they root before the first frost of autumn cannot be told until you "
                 + $"enter that frost on Site.";
         }
     }
@@ -72,9 +73,6 @@ internal static class PlanFrost
                 + $"{(firstHalf ? FrostWords.Later(outlook.Frost, day, latitude) : FrostWords.Earlier(outlook.Frost, day, latitude))}."
         );
     }
-
-    /// <summary>With a true minus sign.</summary>
-    private static string Degrees(double c) => Quantity.Temperature(c);
 
     private static ThresholdOutlook Kills(FrostOutlook outlook, SeedlingHardiness hardiness) =>
         outlook.Thresholds[

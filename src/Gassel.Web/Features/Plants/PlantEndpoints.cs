@@ -49,7 +49,7 @@ internal static class PlantEndpoints
             ? pots.Working[0]
             : Text.Of(
                 $"{pots.Working[0]} The lamp shelf holds {capacity}; others take {space.TakenThen} on "
-                    + $"{Core.DayWords.Of(space.FullestOn)}: "
+                    + $"{Core.Quantity.Day(space.FullestOn)}: "
                     + $"{(space.Fits ? "they fit." : $"{space.TakenThen + space.Needed - capacity} too many.")}"
             );
         return TypedResults.Ok(new PotsRoomView(pots, space, words));

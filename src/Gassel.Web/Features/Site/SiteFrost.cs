@@ -31,7 +31,7 @@ internal static class SiteFrost
         }
         else
         {
-            days.Add(new(FrostDayKind.LastFrostUsual, site.LastFrost, "entered by hand, no years behind it"));
+            days.Add(new(FrostDayKind.LastFrostUsual, site.LastFrost, "entered by hand, risk not known"));
         }
         if (clock.Settings.GroundFreeze is { } byHand)
             days.Add(new(FrostDayKind.GroundFreeze, byHand, "entered by hand"));

@@ -55,7 +55,7 @@ public sealed record SpeciesEdit(
         if (NotEntered?.Any(v => !MayBeOpen.Contains(v)) == true)
             return new("notEntered", $"notEntered holds a value that must be entered; valid are {string.Join(", ", MayBeOpen)}.");
         if (Flags.Distinct().Count() != Flags.Count)
-            return new("flags", "A flag stands twice; each may stand once.");
+            return new("flags", "A flag appears twice; each may appear once.");
         return ColdResponse is { IsOrdered: false }
             ? new("coldResponse", "The four temperatures of the cold response must not fall, as in -1, 0.5, 6, 12.")
             : null;
@@ -112,7 +112,7 @@ public sealed record SpeciesEdit(
             Depth,
             Flags,
             Hazard,
-            Trimmed(HazardNote) ?? (HazardIsOpen ? "Nobody has looked up whether it harms." : null),
+            Trimmed(HazardNote) ?? (HazardIsOpen ? "Whether it is harmful is not known." : null),
             Germination,
             NightC,
             SowingDepth,

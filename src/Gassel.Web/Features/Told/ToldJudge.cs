@@ -141,7 +141,7 @@ internal sealed class ToldJudge(
                 null,
                 [],
                 $"{kind.CommonName}, lot {lot.Id}: {route.Steps[step].Kind.Words()} by “{route.Name}” since "
-                    + $"{DayWords.Of(since)}, {seeds} seeds{lies}, {place.Name}"
+                    + $"{Quantity.Day(since)}, {seeds} seeds{lies}, {place.Name}"
             ),
             new(kind, lot, Plan(route, step, since, seeds), step, seeds, since, place, vessel)
         );

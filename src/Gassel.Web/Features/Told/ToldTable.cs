@@ -52,7 +52,7 @@ internal static class ToldTable
                         new(
                             "text",
                             $"The first line has {csv.RowFieldCount} cell{(csv.RowFieldCount == 1 ? "" : "s")}; wanted "
-                                + $"are {string.Join(", ", Columns)}, the last four if you like."
+                                + $"are {string.Join(", ", Columns)}, the last four optional."
                         )
                     );
                 }

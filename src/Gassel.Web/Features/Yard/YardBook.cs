@@ -86,7 +86,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
             return Withheld("This route asks for no cold.");
         var from = part.SownOn!.Value;
         if (from < sky.Days[0].Date)
-            return Withheld($"Its weather is whole only from {Core.DayWords.Of(sky.Days[0].Date)} on, and it was set out before.");
+            return Withheld($"Its weather is known only from {Core.Quantity.Day(sky.Days[0].Date)} on, and it was set out before.");
         if (from > sky.Days[^1].Date)
             return Withheld("It was set out after the last day of known weather.");
         var container =

@@ -116,7 +116,7 @@ export function Shell({ children }: { children: ReactNode }) {
             <Button
               size="small"
               variant="outlined"
-              aria-label="keys of this view"
+              aria-label="keys on this page"
               onClick={showKeys}
               sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 48, px: 0 }}
             >

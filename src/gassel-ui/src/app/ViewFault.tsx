@@ -7,9 +7,7 @@ export function ViewFault({ error, resetErrorBoundary }: FallbackProps) {
   return (
     <Card label="this page failed">
       <Typography variant="h1">This page has failed</Typography>
-      <Typography sx={{ my: 1 }}>
-        What you recorded is safe. The other pages still work; the fault is ours.
-      </Typography>
+      <Typography sx={{ my: 1 }}>What you recorded is safe. The other pages still work.</Typography>
       <Typography variant="body2" sx={{ mb: 1.5 }}>
         {error instanceof Error ? error.message : String(error)}
       </Typography>

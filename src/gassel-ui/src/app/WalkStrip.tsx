@@ -37,12 +37,12 @@ export function WalkStrip() {
         "@media print": { display: "none" },
       }}
     >
-      <Typography variant="body2">A made-up season. Walk on and see what the work becomes:</Typography>
+      <Typography variant="body2">A made-up season. Skip ahead to see the work change:</Typography>
       <Button size="small" variant="outlined" disabled={walking} onClick={() => void walk(1)}>
-        A day on
+        Skip a day
       </Button>
       <Button size="small" variant="outlined" disabled={walking} onClick={() => void walk(7)}>
-        A week on
+        Skip a week
       </Button>
       <Failure error={error} />
     </Box>

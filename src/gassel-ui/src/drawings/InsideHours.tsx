@@ -113,7 +113,7 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
             strokeDasharray="7 4"
           />
           <text x={LEFT + 4} y={y(killC) + 14} fontSize={12.5} fontWeight={600} fill={p.ink}>
-            its seedlings stand {shown(killC)}
+            its seedlings survive to {shown(killC)}
             {unitOf("temperature", units)}
           </text>
         </g>

@@ -77,7 +77,7 @@ export function SetOutChart({ result, today, chosen = null, compact = false }: S
             enough cold before the warmth
           </text>
           <text x={left + 222} y={top - 7} fontSize={12.5} fontWeight={600} fill={p.alarm}>
-            broken: a killing freeze after they are up
+            broken line: a killing freeze after they are up
           </text>
         </>
       )}

@@ -27,12 +27,12 @@ const WORDS_ROOM = 70;
 /** The stretches of a batch along time: firm edges for what was, broken ones for what follows; a thin line below tells what was planned. */
 export function Stretches({ stretches, x, top, height, least, edge, words, plannedAt }: StretchesProps) {
   const { palette: p } = useDevice();
-  return stretches.map((s) => {
+  return stretches.map((s, i) => {
     const long = Math.max(least, x(s.end) - x(s.start));
     const planned = plannedAt(s);
     const isAhead = s.time === "ahead";
     return (
-      <g key={s.kind + s.start}>
+      <g key={`${i} ${s.kind}`}>
         <rect
           x={x(s.start)}
           y={top}

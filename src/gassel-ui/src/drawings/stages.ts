@@ -1,3 +1,5 @@
+import { WORDS } from "../api/words";
 import type { PlantStage } from "../api/types";
 
-export const STAGES: readonly PlantStage[] = ["seedling", "prickedOut", "potted", "hardened", "planted"];
+/** In the order in which plants come to them. */
+export const STAGES = Object.keys(WORDS.PlantStage) as readonly PlantStage[];

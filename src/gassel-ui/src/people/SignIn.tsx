@@ -48,10 +48,10 @@ export function SignIn({ session }: { session: SessionView }) {
         <Typography variant="body2" sx={{ mb: 2 }}>
           {byCode
             ? session.ownerWanted
-              ? "This book has no owner yet. The code stands where Gassel was " +
+              ? "This book has no owner yet. The code is shown where Gassel was " +
                 "started; whoever has it chooses the owner's name and password."
               : "The owner of the book has given you a name and a code. Choose " +
-                "a password of your own; from then on the code is worth nothing."
+                "a password of your own; the code stops working then."
             : "The book is open to the local network, so it asks who you are. What you record carries your name."}
         </Typography>
         <Box

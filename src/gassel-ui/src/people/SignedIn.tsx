@@ -52,14 +52,14 @@ export function SignedIn({ session }: { session: SessionView }) {
       </Typography>
       {waiting.length > 0 && (
         <Typography variant="body2">
-          {several(waiting.length, "recording waits", "recordings wait")} here and would wait on after signing
-          out.
+          {several(waiting.length, "recording waits", "recordings wait")} here and stays on this device after
+          signing out.
         </Typography>
       )}
       {changing && (
         <Box sx={{ display: "grid", gap: 1.5, my: 1 }}>
           <TextField
-            label="Password of until now"
+            label="Current password"
             name="old"
             type="password"
             autoComplete="current-password"
@@ -84,7 +84,7 @@ export function SignedIn({ session }: { session: SessionView }) {
             Save the new password
           </Button>
         ) : (
-          <Button onClick={() => setChanging(true)}>Another password</Button>
+          <Button onClick={() => setChanging(true)}>Change password</Button>
         )}
         <Button onClick={() => void leave()}>Sign out</Button>
       </Box>

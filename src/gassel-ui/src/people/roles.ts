@@ -8,7 +8,7 @@ export const reaches = (role: Role, needed: Role): boolean => ROLES.indexOf(role
 
 /** What the roles may do, in words. */
 export const roleWords: Record<Role, string> = {
-  volunteer: "records, takes back own entries",
-  grower: "plans, keeps seed and species, takes back anybody's entry",
+  volunteer: "records, undoes own entries",
+  grower: "plans, keeps seed and species, undoes anyone’s entries",
   owner: "manages people, network and copies",
 };

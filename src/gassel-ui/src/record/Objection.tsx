@@ -19,12 +19,12 @@ export function Objection({ problem, isVoid, keepAsConflict, takeBackAll, close 
   return (
     <Dialog open onClose={close} aria-labelledby="objection-title">
       <DialogTitle id="objection-title">
-        {chain.length > 0 ? "Other entries stand on this one" : problem.title}
+        {chain.length > 0 ? "Other entries depend on this one" : problem.title}
       </DialogTitle>
       <DialogContent>
         {chain.length > 0 ? (
           <>
-            <Typography>Without it these could not be true. They can be taken back together:</Typography>
+            <Typography>Without it these could not be true. You can undo them together:</Typography>
             <ul>
               {chain.map((entry) => (
                 <li key={entry.id}>
@@ -42,7 +42,7 @@ export function Objection({ problem, isVoid, keepAsConflict, takeBackAll, close 
       </DialogContent>
       <DialogActions sx={{ flexWrap: "wrap", gap: 1 }}>
         {problem.status === 409 && !isVoid && (
-          <Button onClick={keepAsConflict}>It was so: keep it as a conflict</Button>
+          <Button onClick={keepAsConflict}>It did happen: keep it as a conflict</Button>
         )}
         {chain.length > 0 && (
           <Button onClick={() => takeBackAll(chain.map((entry) => entry.id))}>Undo all {chain.length}</Button>

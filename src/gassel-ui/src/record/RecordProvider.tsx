@@ -127,13 +127,13 @@ export function RecordProvider({ children }: { children: ReactNode }) {
       record: (batch, payloads, doneOn, told, settles) =>
         send(act([{ batch, payloads }], doneOn, told, settles ? [settles] : [])),
       recordMany: (batches, doneOn, told, settles) => send(act(batches, doneOn, told, settles)),
-      takeBack: (batch, ids, today) => send(act([{ batch, payloads: voids(ids) }], today, "Taken back", [])),
+      takeBack: (batch, ids, today) => send(act([{ batch, payloads: voids(ids) }], today, "Undone", [])),
       takeBackAct: (done) =>
         send(
           act(
             done.batches.map((b) => ({ batch: b.batch, payloads: voids(b.entries.map((e) => e.id)) })),
             entriesOf(done)[0]?.doneOn ?? "",
-            "Taken back",
+            "Undone",
             [],
           ),
         ),
@@ -159,10 +159,10 @@ export function RecordProvider({ children }: { children: ReactNode }) {
           key={done.act.act}
           told={
             done.waits
-              ? `${done.act.told}: kept on this device, sent again by itself. ${done.why ?? "Gassel does not answer."}`
+              ? `${done.act.told}: kept on this device and sent again automatically. ${done.why ?? "Gassel does not answer."}`
               : done.act.told
           }
-          undo={isVoid(done.act) ? "Put it back" : "Undo"}
+          undo={isVoid(done.act) ? "Redo" : "Undo"}
           onUndo={() => {
             setDone(null);
             void recorder.takeBackAct(done.act);

@@ -50,12 +50,11 @@ export function WaitingBar() {
           {!reached && "Gassel does not answer. "}
           {!reached && site && (
             <span style={{ fontWeight: 400 }}>
-              Its last word was at {timeAt(Date.parse(site.now), site.timeZone)}, {actDay(site.today)} by
-              that.{" "}
+              It last answered at {timeAt(Date.parse(site.now), site.timeZone)}, {actDay(site.today)}.{" "}
             </span>
           )}
           {waiting > 0 && `${several(waiting, "recording waits", "recordings wait")} on this device. `}
-          {refused > 0 && `${several(refused, "recording is", "recordings are")} not taken.`}
+          {refused > 0 && `${several(refused, "recording is", "recordings are")} not accepted.`}
         </Typography>
         {queue.length > 0 && (
           <Button onClick={() => setOpen(!open)} aria-expanded={open}>
@@ -96,10 +95,10 @@ function Waiting({ act }: { act: QueuedAct }) {
     >
       <Typography sx={{ flex: "1 1 16em" }}>
         {act.told}, {actDay(entriesOf(act)[0]?.doneOn ?? "")}, by {act.who}
-        {act.refused && `. Not taken: ${act.refused}`}
+        {act.refused && `. Not accepted: ${act.refused}`}
       </Typography>
       {act.refused && <Button onClick={() => void again()}>Try again</Button>}
-      {act.refused && <Button onClick={() => void takeOut(act.n).then(readQueue)}>Throw away</Button>}
+      {act.refused && <Button onClick={() => void takeOut(act.n).then(readQueue)}>Delete</Button>}
     </Box>
   );
 }

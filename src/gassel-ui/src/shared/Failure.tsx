@@ -10,7 +10,7 @@ export function Failure({ error }: { error: unknown }) {
   const words =
     error instanceof Refused
       ? error.problem.detail
-      : "Something went wrong on this page. Reload it; what was recorded is safe.";
+      : "Something went wrong on this page. Reload it; what you recorded is safe.";
   return (
     <Typography
       role="alert"

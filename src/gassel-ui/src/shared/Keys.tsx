@@ -81,10 +81,10 @@ export function KeysProvider({ children }: { children: ReactNode }) {
 }
 
 function KeysHelp({ keys, close }: { keys: ViewKey[]; close: () => void }) {
-  const rows = [...keys, { key: "?", shown: "?", does: "show the keys of this view" }];
+  const rows = [...keys, { key: "?", shown: "?", does: "show the keys on this page" }];
   return (
     <Dialog open onClose={close} aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">Keys of this view</DialogTitle>
+      <DialogTitle id="keys-title">Keys on this page</DialogTitle>
       <DialogContent>
         <Table size="small">
           <TableBody>

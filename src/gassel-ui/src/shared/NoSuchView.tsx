@@ -5,14 +5,14 @@ import { EmptyNote } from "./EmptyNote";
 export function NoSuchView() {
   return (
     <EmptyNote
-      title="There is no such view"
+      title="Page not found"
       action={
         <Button component={Link} to="/" variant="contained">
           To Rounds
         </Button>
       }
     >
-      The address is not one of Gassel's. What is due today stands on Rounds.
+      The address is not one of Gassel's. Today’s jobs are on Rounds.
     </EmptyNote>
   );
 }

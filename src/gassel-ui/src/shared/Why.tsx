@@ -1,8 +1,10 @@
 import { useId, useState } from "react";
-import { Box, Button } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { useDevice } from "../look/DeviceContext";
+import { capital } from "./words";
+import { sourceApart } from "./working";
 
-/** The working of a number, behind one gesture. */
+/** The working of a number, behind one gesture: the rule first, the numbers smaller under it, each with its source apart. */
 export function Why({ lines, about, words = "why" }: { lines: string[]; about: string; words?: string }) {
   const [open, setOpen] = useState(false);
   const id = useId();
@@ -23,26 +25,36 @@ export function Why({ lines, about, words = "why" }: { lines: string[]; about: s
           displayPrint: "none",
         }}
       >
-        {open ? "Close" : words}
+        {open ? "Close" : capital(words)}
       </Button>
       {open && (
         <Box
           id={id}
-          component="ol"
+          component="ul"
           sx={{
             m: 0,
             mb: 1,
-            pl: 3.5,
             py: 1,
-            pr: 1.5,
+            px: 1.5,
+            listStyle: "none",
             bgcolor: palette.paper,
             borderRadius: 1,
-            fontSize: "0.95rem",
-            lineHeight: 1.45,
+            fontSize: "0.92rem",
+            lineHeight: 1.4,
+            "& li + li": { mt: 0.5 },
+            "& li:first-of-type": { fontSize: "1rem", fontWeight: 600 },
+            "& small": { display: "block", fontSize: "0.85rem", fontWeight: 400, fontStyle: "italic" },
           }}
         >
-          {lines.map((line) => (
-            <li key={line}>{line}</li>
+          {lines.map(sourceApart).map((line) => (
+            <li key={line.said}>
+              {line.said}
+              {line.source && (
+                <Typography component="small" color="text.secondary">
+                  {line.source}
+                </Typography>
+              )}
+            </li>
           ))}
         </Box>
       )}

@@ -45,6 +45,14 @@ describe("units", () => {
     }
   });
 
+  it("show what was typed, without drift: 32 °F stays 32 °F", () => {
+    for (const measure of ["temperature", "length", "width", "perVolume", "weight", "capacity"] as const)
+      for (const typed of [0.13, 0.25, 5.5, 32, 41, 212])
+        expect(
+          Number(fromMetric(toMetric(typed, measure, "unitedStates"), measure, "unitedStates").toFixed(2)),
+        ).toBe(typed);
+  });
+
   /** A US gallon is 3.785411784 l, a fluid ounce its 128th part. */
   it("tell volumes in either, small ones in small units", () => {
     expect([volume(0.04, "metric"), volume(3.456, "metric")]).toEqual(["40\u00a0ml", "3.46\u00a0l"]);

@@ -72,7 +72,7 @@ export function Batch() {
               {species.scientificName}
             </Link>{" "}
             · lot {summary.lotId} · {plan.route.name}, version {plan.route.version} ·{" "}
-            {several(summary.seeds, "seed")} · {target} aimed at {shortDay(plan.anchor.date, today)}
+            {several(summary.seeds, "seed")} · {target} target {shortDay(plan.anchor.date, today)}
           </Typography>
           <Typography sx={{ fontWeight: 700, ml: "auto" }}>{summary.status}</Typography>
         </Box>

@@ -32,8 +32,8 @@ export function Batches() {
           </Button>
         }
       >
-        A batch is seed of one lot put through one route together. It begins with a plan; what is in the
-        fridge already is entered under “enter a winter under way” on Season.
+        A batch is seed of one lot put through one route together. It begins with a plan; enter what is in the
+        fridge already under “Add batches already in progress” on Season.
       </EmptyNote>
     );
   }
@@ -58,7 +58,7 @@ export function Batches() {
         </Button>
         <ForRole role="grower">
           <Button component={Link} to="/batches/told" variant="outlined">
-            Enter a winter under way
+            Add batches already in progress
           </Button>
         </ForRole>
       </Box>

@@ -15,8 +15,7 @@ export function ByNumber() {
     <Navigate to={`/batches/${batch.id}`} replace />
   ) : (
     <EmptyNote title={`There is no batch B-${number} in this book`}>
-      The label may be of another book. A label that cannot be told apart from a toxic one is treated as
-      toxic.
+      The label may belong to another book. Treat a label that could be a toxic one as toxic.
     </EmptyNote>
   );
 }

@@ -60,14 +60,14 @@ export function CauseList({ batch, part }: { batch: string; part: string }) {
                   </Typography>
                 ))}
                 <Typography variant="body2" color="text.secondary">
-                  Look next: {finding.lookNext}
+                  Check next: {finding.lookNext}
                 </Typography>
               </Box>
             </Box>
           ))}
           <Typography variant="body2" color="text.secondary">
-            By rules over what is recorded; their limits are our assumption. What nobody recorded they cannot
-            know.
+            Worked out by rules from your records; their limits are our assumption. They cannot know what was
+            not recorded.
           </Typography>
         </Box>
       )}

@@ -80,7 +80,7 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
       <TroubleList troubles={part.troubles.filter((trouble) => trouble.isPresent)} />
       <ColdChart cold={cold} today={today} />
       <Typography variant="body2" color="text.secondary">
-        Days gained, day by day. Full: measured. Textured: assumed. Pale: may have lain dry.
+        Days gained, day by day. Solid: measured. Textured: assumed. Pale: may have been dry.
       </Typography>
       <Box sx={{ overflowX: "auto" }} tabIndex={0} role="region" aria-label="cold by all schools">
         <Box

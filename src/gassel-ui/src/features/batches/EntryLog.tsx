@@ -53,9 +53,9 @@ export function EntryLog({ batch, log, today }: { batch: string; log: LogLine[];
                   {first.source === "file"
                     ? ", from a file"
                     : first.source === "told"
-                      ? ", told, not watched"
+                      ? ", earlier checks not recorded"
                       : ""}
-                  {gone ? ", taken back" : ""}
+                  {gone ? ", undone" : ""}
                 </Box>
                 {lines
                   .filter((line) => line.conflict)

@@ -41,7 +41,7 @@ export function GerminationCard({ batch, germination, today }: GerminationCardPr
             {several(germination.seeds, "seed")} sown.{" "}
             {first && first > today
               ? "No seedlings are expected before that day."
-              : "What came up is not known until someone counts."}
+              : "What came up is not known until you count."}
           </Typography>
         ) : (
           <>

@@ -42,7 +42,7 @@ export function NextWork({ due, plan, batch, today, looks }: NextWorkProps) {
       })}
       {looks.length > 0 && (
         <Typography variant="body2" data-testid="looks">
-          Looks: {looks.map((day) => shortDay(day, today)).join(", ")}.
+          Checks: {looks.map((day) => shortDay(day, today)).join(", ")}.
         </Typography>
       )}
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 0.5 }}>

@@ -97,11 +97,11 @@ export function PartResult({ batch, part, today, alone }: PartResultProps) {
       )}
       {state.closedOn ? (
         <Typography sx={{ fontWeight: 600 }}>
-          No more of its seed is waited for since {shortDay(state.closedOn, today)}.
+          Not waiting for its seed since {shortDay(state.closedOn, today)}.
         </Typography>
       ) : state.keptOn ? (
         <Typography sx={{ fontWeight: 600 }}>
-          Finished for this spring on {shortDay(state.keptOn, today)}; kept to the next.
+          Finished for this spring on {shortDay(state.keptOn, today)}; kept for the next.
         </Typography>
       ) : (
         advice && (

@@ -45,7 +45,7 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
             say({ kind: "sowingKept", part: state.id }, `B-${number}: finished for this spring, kept`)
           }
         >
-          Keep to next spring
+          Keep for next spring
         </Button>
       )}
       <Button size="small" onClick={() => setDialog("close")}>
@@ -66,7 +66,7 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
       )}
       {dialog === "close" && (
         <Dialog open onClose={() => setDialog(null)} aria-labelledby="close-title">
-          <DialogTitle id="close-title">B-{number}: no more of its seed is waited for</DialogTitle>
+          <DialogTitle id="close-title">B-{number}: no longer waiting for its seed</DialogTitle>
           <DialogContent>
             {cutFirst && (
               <Typography sx={{ fontWeight: 600, mb: 1 }}>
@@ -76,11 +76,11 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
             )}
             {keeps && (
               <Typography sx={{ mb: 1 }}>
-                Seed of this kind is not given up before its second spring: keep it instead.
+                Seed of this kind should wait for its second spring: keep it instead.
               </Typography>
             )}
             <Typography>
-              Counts end here; seedlings that stand go on. The result of the batch is reckoned from now on.
+              Counting ends here; living seedlings stay. The result of the batch is worked out from now on.
             </Typography>
           </DialogContent>
           <DialogActions data-testid="close-actions">
@@ -90,10 +90,10 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
               variant={cutFirst || keeps ? "outlined" : "contained"}
               onClick={() => {
                 setDialog(null);
-                say({ kind: "sowingClosed", part: state.id }, `B-${number}: its seed given up`);
+                say({ kind: "sowingClosed", part: state.id }, `B-${number}: stopped waiting for its seed`);
               }}
             >
-              Give it up
+              Stop waiting
             </Button>
           </DialogActions>
         </Dialog>
@@ -120,8 +120,8 @@ function CutDialog({ most, title, send, close }: CutDialogProps) {
       <DialogTitle id="cut-title">{title}</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 1 }}>
         <Typography>
-          Ten or twenty tell something. They leave the reckoning: cut seed is no failure. Blade away from the
-          hand; hold the seed in a clamp.
+          Ten or twenty seeds are enough. Cut seed is left out of the result. Blade away from the hand; hold
+          the seed in a clamp.
         </Typography>
         <NumberField label="Full and firm" name="full" value={full} onChange={setFull} {...limits} />
         <NumberField label="Empty" name="empty" value={empty} onChange={setEmpty} {...limits} />

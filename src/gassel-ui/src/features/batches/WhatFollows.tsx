@@ -116,7 +116,7 @@ function Part(props: { batch: BatchView; outlook: PartOutlook; today: Day; alone
           </Box>
           {choice.possible && may && (
             <Button variant="outlined" onClick={() => void take(choice.kind)} sx={{ px: 1.5 }}>
-              Take it
+              Use this
             </Button>
           )}
         </Box>

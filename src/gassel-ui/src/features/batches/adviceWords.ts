@@ -4,11 +4,11 @@ type Advice = NonNullable<GerminationResult["advice"]>;
 
 const WORDS: Record<Advice["kind"], string> = {
   wait: "Wait.",
-  enough: "This has given what it had; the space can go to something else.",
+  enough: "This is done; use the space for something else.",
   secondCold: "Little more will come now; a second cold may bring the rest.",
-  keepToNextSpring: "Finished for this spring; keep it to the next.",
+  keepToNextSpring: "Finished for this spring; keep it for the next.",
   close: "Little more will come; it can be closed.",
-  countFirst: "Count this sowing first: nobody has counted it for a while.",
+  countFirst: "Count this sowing first: the last count is a while ago.",
 };
 
 /** The stopping rule in a grower's words, with what the next two weeks may still bring. */

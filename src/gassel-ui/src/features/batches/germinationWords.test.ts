@@ -66,7 +66,7 @@ describe("the numbers of a sowing in words", () => {
   });
 
   it("hold the curve only where there is one", () => {
-    expect(inWords(result).some((w) => w.name === "where the curve leads")).toBe(false);
+    expect(inWords(result).some((w) => w.name === "where the curve ends")).toBe(false);
     const curve = { maxFraction: 0.8, t50: 6, shape: 10, logLikelihood: -85, extrapolated: true };
     expect(inWords({ ...result, curve }).at(-1)?.means).toContain("still a guess");
   });

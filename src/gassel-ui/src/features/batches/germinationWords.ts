@@ -50,7 +50,7 @@ export function inWords(result: GerminationResult): NumberInWords[] {
       value: i.meanTime !== null && result.times.mean === null ? "not known" : days(result.times.mean),
       means:
         i.meanTime !== null && result.times.mean === null
-          ? "the first count found many that nobody saw come"
+          ? "many were up before the first count"
           : i.timeVariance === null
             ? "of one seedling"
             : `give or take ${inDays(Math.sqrt(i.timeVariance))}`,
@@ -83,7 +83,7 @@ export function inWords(result: GerminationResult): NumberInWords[] {
     ...(curve
       ? [
           {
-            name: "where the curve leads",
+            name: "where the curve ends",
             value: `${percent(curve.maxFraction)} at most`,
             means:
               `half of that by ${inDays(curve.t50)}, steepness ${curve.shape.toFixed(1)}` +

@@ -106,7 +106,7 @@ function Figures({ books, today }: { books: Books; today: Day }) {
     ],
     ["cold", b.coldDays === 0 ? "none" : several(b.coldDays, "day")],
     ["lost", lost.length === 0 ? "none" : lost.join(", ")],
-    ["hands", `${several(b.gestures, "time")} hands on`],
+    ["work", `${several(b.gestures, "job")} recorded`],
     ["books", b.booksClosedOn ? `closed ${shortDay(b.booksClosedOn, today)}` : "open"],
   ];
   return (
@@ -134,7 +134,7 @@ function Cost({ books }: { books: Books }) {
         {moneyWords(cost.total, cost.perPlant, cost.saved)}
       </Typography>
       <Typography variant="body2" color="text.secondary">
-        Prices are entered on the season’s books; what a lot cost, with the lot.
+        Enter prices on the season’s books, and the price of a lot with the lot.
       </Typography>
       <Why lines={cost.working} about="the cost" />
     </Card>

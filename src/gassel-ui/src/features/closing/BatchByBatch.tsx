@@ -76,7 +76,7 @@ export function BatchByBatch({ account, today }: { account: SeasonAccount; today
             <th>came up</th>
             <th>forecast</th>
             <th>plants</th>
-            <th>hands</th>
+            <th>work</th>
             <th>cost</th>
             <th>books</th>
           </tr>
@@ -109,8 +109,8 @@ export function BatchByBatch({ account, today }: { account: SeasonAccount; today
             next season
           </Button>
           <Typography variant="body2" sx={{ flex: "1 1 40ch" }}>
-            Same species, route and plants, a year on; the same lot, or the youngest where it is used up; the
-            number of seeds by what their own results let expect.
+            Same species, route and number of plants, a year later. Same lot, or the youngest if it is used
+            up. Seed number from your own results.
           </Typography>
         </Box>
       </ForRole>
@@ -156,7 +156,7 @@ function Row({ batch: b, today, chosen, toggle }: RowProps) {
       </td>
       <td>{forecastWords(b)}</td>
       <td>{tallyWords(b.plants)}</td>
-      <td>{several(b.gestures, "time")}</td>
+      <td>{several(b.gestures, "job")}</td>
       <td style={{ whiteSpace: "nowrap" }}>
         {b.cost.total === null
           ? "no price yet"

@@ -51,11 +51,11 @@ export function CloseBooks({ batch, today }: { batch: BatchView; today: Day }) {
           <DialogTitle id="close-title">Close the books of B-{summary.number}</DialogTitle>
           <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
             <Typography>
-              {tallyWords(plants)}. Nothing more is recorded of it, until the closing is taken back from its
-              log. What it teaches goes into the next plan.
+              {tallyWords(plants)}. Nothing more can be recorded until you undo the closing in its log. Its
+              results are used in the next plan.
             </Typography>
             <TextField
-              label="What became of them"
+              label="Notes on the season"
               name="words"
               value={words}
               onChange={(event) => setWords(event.target.value)}

@@ -19,7 +19,7 @@ const FIELDS: [PriceKey, string, string, number][] = [
   ["lampWatts", "Lamps over a tray, W", "from memory: check", 10_000],
   ["matWatts", "Mat under a tray, W", "from memory: check", 10_000],
   ["perHour", "An hour of work", "", 10_000],
-  ["minutesAGesture", "Minutes a time", "hands on it", 600],
+  ["minutesAGesture", "Minutes a time", "jobs recorded", 600],
   ["boughtPlant", "A plant bought", "of any kind", 10_000],
 ];
 

@@ -67,7 +67,7 @@ export function SeasonBooks() {
             </Button>
           }
         >
-          Every batch that begins in a season stands in its books, open until they are closed.
+          Every batch that starts in a season is listed here. Close its books when it is done.
         </EmptyNote>
       ) : (
         <>
@@ -86,7 +86,7 @@ export function SeasonBooks() {
               <PlantFlow seeds={seedsSown} tally={plants} />
               {seedsSown < seeds && (
                 <Typography variant="body2">
-                  Drawn from the {several(seedsSown, "seed")} sown; the others are still in their treatments.
+                  Of the {several(seedsSown, "seed")} sown so far; the others are still in treatment.
                 </Typography>
               )}
               <Typography sx={{ fontWeight: 600 }} data-testid="season-plants">
@@ -99,7 +99,7 @@ export function SeasonBooks() {
               <Typography variant="h2">What to change next winter</Typography>
               <ProposalList proposals={proposals} />
               <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-                Proposed by rules over the record; nothing changes by itself. Routes are changed on Species.
+                Suggested by rules from your records; nothing changes by itself. Change routes on Species.
               </Typography>
             </Card>
           </Box>
@@ -126,7 +126,7 @@ function Ways({ ways }: { ways: SeasonAccount["ways"] }) {
         <li key={way.setting}>
           {WORDS.RouteSetting[way.setting]}: {several(way.batches, "batch", "batches")},{" "}
           {percent(way.fraction)} of {way.seeds} came up{way.open > 0 ? " so far" : ""} ({percent(way.low)} to{" "}
-          {percent(way.high)}); {several(way.plants, "plant")}, {several(way.gestures, "time")} hands on
+          {percent(way.high)}); {several(way.plants, "plant")}, {several(way.gestures, "job")} recorded
           {way.cost === null ? "" : `, ${way.cost.toFixed(2)} spent`}
           {way.open > 0 && `; ${way.open} still coming up`}
         </li>

@@ -23,15 +23,15 @@ export function Years() {
   if (records.length === 0)
     return (
       <EmptyNote
-        title="No batch lives through a second winter"
+        title="No batch goes through a second winter"
         action={
           <Button component={Link} to="/season" variant="contained">
             To the season
           </Button>
         }
       >
-        Double dormancy, bulbs on their way to planting size and trays kept for another spring stand here,
-        year beside year.
+        Batches that take more than one winter appear here: double dormancy, bulbs growing to planting size,
+        trays kept for another spring.
       </EmptyNote>
     );
   const south = (site.site?.latitude ?? 0) < 0;

@@ -11,8 +11,8 @@ describe("the books in words", () => {
     const forecast = { mean: 0.5, low: 0.3, high: 0.7 } as never;
     expect(forecastWords({ forecast: null, within: null, fraction: 0.5 })).toBe("none kept");
     expect(forecastWords({ forecast, within: null, fraction: null })).toBe("30 % to 70 %");
-    expect(forecastWords({ forecast, within: true, fraction: 0.5 })).toBe("30 % to 70 %: it came so");
-    expect(forecastWords({ forecast, within: false, fraction: 0.1 })).toBe("30 % to 70 %: it came less");
+    expect(forecastWords({ forecast, within: true, fraction: 0.5 })).toBe("30 % to 70 %: as forecast");
+    expect(forecastWords({ forecast, within: false, fraction: 0.1 })).toBe("30 % to 70 %: fewer came up");
   });
 
   it("begin with the first start and end with a year, at most three ahead", () => {

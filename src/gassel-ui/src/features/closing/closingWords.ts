@@ -6,13 +6,13 @@ import type { Day } from "../../time/days";
 export const seasonWords = (year: number): string =>
   `winter ${year}/${String((year + 1) % 100).padStart(2, "0")}`;
 
-/** What was forecast, and whether it came so. */
+/** What was forecast, and whether it came true. */
 export function forecastWords(b: Pick<BatchAccount, "forecast" | "within" | "fraction">): string {
   if (!b.forecast) return "none kept";
   const range = `${percent(b.forecast.low)} to ${percent(b.forecast.high)}`;
   if (b.within === null) return range;
-  if (b.within) return `${range}: it came so`;
-  return `${range}: it came ${(b.fraction ?? 0) < b.forecast.low ? "less" : "more"}`;
+  if (b.within) return `${range}: as forecast`;
+  return `${range}: ${(b.fraction ?? 0) < b.forecast.low ? "fewer" : "more"} came up`;
 }
 
 /**
@@ -37,7 +37,7 @@ export function moneyWords(total: number | null, perPlant: number | null, saved:
     saved === null
       ? ""
       : saved >= 0
-        ? `; ${saved.toFixed(2)} saved beside buying`
+        ? `; ${saved.toFixed(2)} saved compared with buying`
         : `; ${(-saved).toFixed(2)} more than buying`;
-  return `${total.toFixed(2)} by the prices entered${each}${beside}`;
+  return `${total.toFixed(2)} at your prices${each}${beside}`;
 }

@@ -28,7 +28,7 @@ export function Count() {
           </Button>
         }
       >
-        Only what is sown and still grows can be counted. Record the sowing on Rounds first.
+        Only a sowing that is still growing can be counted. Record the sowing on Rounds first.
       </EmptyNote>
     );
   }

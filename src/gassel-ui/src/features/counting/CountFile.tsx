@@ -59,7 +59,7 @@ export function CountFile({ batch, part }: { batch: string; part: string }) {
       <Typography variant="h2">Counts from a file</Typography>
       <Typography variant="body2" sx={{ mb: 1 }}>
         CSV in UTF-8, first line <code>date,emerged,lost</code>, with <code>cause</code> and{" "}
-        <code>rooted</code> if you like; dates as 2027-03-14. Every row is shown before anything is recorded.
+        <code>rooted</code> optional; dates as 2027-03-14. Every row is shown before anything is recorded.
       </Typography>
       <Button
         component="a"

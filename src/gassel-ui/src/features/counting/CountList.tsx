@@ -29,18 +29,18 @@ export function CountList() {
           </Button>
         }
       >
-        Trays and containers are counted here once they are sown. What is due for sowing stands on Rounds.
+        Trays and containers are counted here once they are sown. See Rounds for what is due to be sown.
       </EmptyNote>
     );
   }
   return (
     <>
       <Typography variant="h1" sx={{ mb: 1.5 }}>
-        {inYard ? "Which container stands in front of you" : "Which tray are you counting?"}
+        {inYard ? "Which container are you counting?" : "Which tray are you counting?"}
       </Typography>
       {inYard && (
         <Typography sx={{ mb: 1.5, fontWeight: 600 }} data-testid="yard-count">
-          The whole yard: {sown.reduce((sum, tray) => sum + inTray(tray).standing, 0)} seedlings stand of{" "}
+          The whole yard: {sown.reduce((sum, tray) => sum + inTray(tray).standing, 0)} seedlings from{" "}
           {several(
             sown.reduce((sum, tray) => sum + inTray(tray).seeds, 0),
             "seed",
@@ -64,9 +64,9 @@ export function CountList() {
               </Typography>
               <Typography>{tray.blind ?? tray.commonName}</Typography>
               <Typography variant="body2" color="text.secondary">
-                {tray.placeName} · {inTray(tray).standing} stand of {inTray(tray).seeds} seeds ·{" "}
+                {tray.placeName} · {inTray(tray).standing} from {inTray(tray).seeds} seeds ·{" "}
                 {waiting(tray).length > 0
-                  ? "counted, waits to be sent"
+                  ? "counted, waiting to be sent"
                   : tray.due
                     ? `count ${when(tray.due, today)}`
                     : resting(tray)}

@@ -47,8 +47,8 @@ export function CountPlan({ tray, tally, onTouch, turned = false }: CountPlanPro
         {byRow
           ? "Arrows up and down choose the row."
           : turned
-            ? `Touch a cell for one ${tally.field === "lost" ? "lost" : "new"}. Turned on its side: the first row runs down the left.`
-            : `Touch a cell for one ${tally.field === "lost" ? "lost" : "new"}; arrows choose, digits type.`}
+            ? `Tap a cell for one ${tally.field === "lost" ? "lost" : "new"}. Shown on its side: the first row runs down the left.`
+            : `Tap a cell for one ${tally.field === "lost" ? "lost" : "new"}; arrows choose, type digits.`}
         {tray.others.length > 0 &&
           tray.blind === null &&
           ` Also in this tray: ${[...new Set(tray.others.map((o) => `B-${o.number} ${o.commonName}`))].join(", ")}.`}

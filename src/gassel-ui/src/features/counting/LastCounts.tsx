@@ -25,7 +25,7 @@ export function LastCounts({
     <Card label="last counts">
       <Typography variant="h2">Last counts</Typography>
       {counts.length + waiting.length === 0 ? (
-        <Typography>None yet. Looking and finding nothing counts too: record 0.</Typography>
+        <Typography>None yet. Record 0 if you looked and found none.</Typography>
       ) : (
         <Box
           component="table"
@@ -48,7 +48,7 @@ export function LastCounts({
           <tbody>
             {waiting.map((count) => (
               <tr key={count.entry} data-testid="waiting-count">
-                <td>{actDay(count.on, today)}, waits to be sent</td>
+                <td>{actDay(count.on, today)}, waiting to be sent</td>
                 <td>{daysBetween(tray.sownOn, count.on)}</td>
                 <td>{count.emerged}</td>
                 <td>{count.lost}</td>

@@ -236,7 +236,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
         {above !== null && (
           <Box sx={{ mb: 1 }} data-testid="raise-estimate">
             <Typography sx={{ fontWeight: 600 }}>
-              {above} are up, and {tray.seeds} were estimated. The estimate is raised with this count to
+              {above} are up, and {tray.seeds} were estimated. This count raises the estimate to
             </Typography>
             <NumberField
               key={above}
@@ -246,7 +246,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
               onChange={setRaised}
               min={above}
               max={1_000_000}
-              helper="at least what is up; more where you think that others still lie"
+              helper="at least what is up; more if you think others may still come"
             />
           </Box>
         )}
@@ -290,11 +290,10 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
         </Box>
       </Card>
       <Box sx={{ display: "grid", gap: 2 }}>
-        <Card label="as it stands">
+        <Card label="standing">
           <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
             <Typography variant="h2" data-testid="standing">
-              {several(stands.standing, "seedling stands", "seedlings stand")} of{" "}
-              {several(stands.seeds, "seed")}
+              {several(stands.standing, "seedling")} from {several(stands.seeds, "seed")}
             </Typography>
             <Typography variant="body2" color="text.secondary" sx={{ ml: "auto" }}>
               tray {place} in this round

@@ -86,7 +86,7 @@ function LabelsOf({ view, batch }: { view: LabelsView; batch: string | null }) {
       <Card label="labels">
         <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap", mb: 1 }}>
           <Typography variant="h1">Labels</Typography>
-          <Typography color="text.secondary">ticked: none printed for this step yet</Typography>
+          <Typography color="text.secondary">ticked: not printed yet for this step</Typography>
           <Box sx={{ ml: "auto" }}>
             <Button onClick={() => setTicked(view.parts.map(partKey))}>All</Button>
             <Button onClick={() => setTicked([])}>None</Button>
@@ -162,7 +162,7 @@ function LabelsOf({ view, batch }: { view: LabelsView; batch: string | null }) {
                 onChange={setFirst}
                 min={1}
                 max={sheet?.perSheet ?? 1}
-                helper="of a sheet begun before"
+                helper="if part of the sheet is used"
               />
             )}
           </Box>
@@ -189,7 +189,7 @@ function LabelsOf({ view, batch }: { view: LabelsView; batch: string | null }) {
             page. The codes lead to {view.address}
             {view.onNetwork
               ? "."
-              : ", which only this machine finds; open the book to the network under Site first, if phones are to read them."}
+              : ", which only this computer can open. To scan them with a phone, open the book to the network on Site first."}
           </Typography>
         </Card>
         {shown && (

@@ -10,8 +10,7 @@ export function LearnedNote({ learned, tested }: { learned: LearnedView; tested:
       Expected before own results {percent(learned.priorMean)}; own {learned.germinated} of {learned.seeds} in{" "}
       {several(learned.batches, "batch", "batches")}; together {percent(learned.mean)}, and nine new batches
       in ten between {percent(learned.low)} and {percent(learned.high)}.
-      {tested && " This plan goes by the test of the lot."}{" "}
-      <Why lines={learned.working} about="own results" />
+      {tested && " This plan uses the test of the lot."} <Why lines={learned.working} about="own results" />
     </Typography>
   );
 }

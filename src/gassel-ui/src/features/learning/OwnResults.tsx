@@ -123,7 +123,8 @@ function OfRoute({ species, route }: { species: string; route: RouteResults }) {
       </Box>
       {route.batches.some((b) => b.forecast && !b.forecastKept) && (
         <Typography variant="body2" color="text.secondary">
-          * no forecast was kept with the plan; reckoned afterwards from the batches that were over before it.
+          * no forecast was kept with the plan; calculated afterwards from the batches that were over before
+          it.
         </Typography>
       )}
       {window && <Typography sx={{ mt: 0.5 }}>{window.words}</Typography>}
@@ -137,7 +138,7 @@ function OfRoute({ species, route }: { species: string; route: RouteResults }) {
               `${proposal.usual}-${proposal.longest}&origin=own results`
             }
           >
-            Look at it as a new version of the route
+            Try it as a new version of the route
           </Button>
         </ForRole>
       )}

@@ -130,7 +130,7 @@ export function Expected({ expected }: { expected: Expectation }) {
     <Typography variant="body2" sx={{ fontWeight: expected.plants === null ? 400 : 600 }}>
       {expected.plants === null
         ? `Plants: ${expected.why.charAt(0).toLowerCase()}${expected.why.slice(1)}`
-        : `About ${Math.round(expected.plants)} plants by own results`}
+        : `About ${Math.round(expected.plants)} plants, from your own results`}
     </Typography>
   );
 }

@@ -54,7 +54,7 @@ export function MeasuredFrom({ wish, change, frostDays, today }: MeasuredFromPro
           helper={
             signed !== null && frost
               ? `${weekWords(signed)}: ${actDay(addDays(frost, 7 * signed), today)}`
-              : "before it with a minus, as −6"
+              : "before it: with a minus, as −6"
           }
         />
       )}

@@ -99,8 +99,8 @@ export function PlanAnswer(props: PlanAnswerProps) {
         </Box>
         {plan.seedToFind && (
           <Typography sx={{ fontWeight: 600, mt: 0.5 }} data-testid="seed-to-find">
-            No seed of this yet: reckoned as wild seed of this season. Find{" "}
-            {seeds.seeds === null ? "the seed" : several(seeds.seeds, "seed")}, enter the lot, then make the
+            No seed of this yet: calculated for this season’s wild seed. Find{" "}
+            {seeds.seeds === null ? "the seed" : several(seeds.seeds, "seed")}, enter the lot, then create the
             batch.
           </Typography>
         )}
@@ -126,7 +126,7 @@ export function PlanAnswer(props: PlanAnswerProps) {
               {late === 1 ? "1 day" : `${late} days`} past the usual start
               {schedule.feasible
                 ? `; with every step at its shortest it can still start until ${shortDay(schedule.start.latest, today)}.`
-                : ", and past the last start as well."}
+                : ", and past the last possible start."}
             </span>
           </Typography>
         )}
@@ -162,7 +162,7 @@ export function PlanAnswer(props: PlanAnswerProps) {
         )}
         {plan.looks.length > 0 && (
           <Typography variant="body2" data-testid="plan-looks">
-            Looks: {plan.looks.map((day) => shortDay(day, today)).join(", ")}.
+            Checks: {plan.looks.map((day) => shortDay(day, today)).join(", ")}.
           </Typography>
         )}
         <PlanSteps plan={plan} chosen={chosen ?? null} today={today} />
@@ -234,7 +234,9 @@ function Confirm({
   if (plan.seedToFind || most === 0) return null;
   if (!may)
     return (
-      <Typography sx={{ mt: 1.5, fontWeight: 600 }}>Batches are made by growers and the owner.</Typography>
+      <Typography sx={{ mt: 1.5, fontWeight: 600 }}>
+        Only growers and the owner can create batches.
+      </Typography>
     );
   const confirm = async () => {
     setError(null);

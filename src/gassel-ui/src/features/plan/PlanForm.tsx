@@ -59,7 +59,7 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
         </TextField>
         {lots.length === 0 && (
           <Typography sx={{ fontWeight: 600 }} data-testid="no-seed-yet">
-            No seed of this yet: planned on seed to be found.{" "}
+            No seed of this yet: planned for seed you still need to find.{" "}
             <Link to={`/seed?new=${wish.speciesId}`}>Enter a lot</Link>
           </Typography>
         )}
@@ -146,7 +146,7 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
           name="batchName"
           value={wish.name}
           onChange={(event) => change({ name: event.target.value })}
-          helperText="if you like, beside its species"
+          helperText="optional"
         />
         <NumberField
           label="Second sowing after, weeks"
@@ -169,7 +169,7 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
           />
         )}
         <Button onClick={() => setMore(!more)} aria-expanded={more} sx={{ justifySelf: "start", px: 1 }}>
-          {more ? "Fewer wishes" : "Cover, place, confidence, survival, containers"}
+          {more ? "Fewer options" : "Cover, place, confidence, survival, containers"}
         </Button>
         {more && (
           <MoreWishes

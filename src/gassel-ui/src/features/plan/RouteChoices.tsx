@@ -81,15 +81,15 @@ export function RouteChoices({ plan, today, onRoute }: RouteChoicesProps) {
             ))}
           </Box>
           {route.routeId === plan.routeId ? (
-            <Typography sx={{ fontWeight: 700 }}>planned with</Typography>
+            <Typography sx={{ fontWeight: 700 }}>current plan</Typography>
           ) : (
             <Button
               variant="outlined"
               onClick={() => onRoute(route.routeId)}
-              aria-label={`take this route: ${route.name}`}
+              aria-label={`use this route: ${route.name}`}
               sx={{ px: 1, alignSelf: "start" }}
             >
-              Take this route
+              Use this route
             </Button>
           )}
         </Box>

@@ -51,7 +51,7 @@ export function SecondSowing({
               about {Math.round(sowing.own.expectedPlants)} plants by {shortDay(sowing.finish, today)}
             </Typography>
             <Typography variant="body2">
-              lost to a freeze, the other brings about {Math.round(sowing.other.expectedPlants)};{" "}
+              if lost to a freeze, the other gives about {Math.round(sowing.other.expectedPlants)};{" "}
               {percent(sowing.other.aloneReaches)} chance of all {plants}
             </Typography>
           </Box>

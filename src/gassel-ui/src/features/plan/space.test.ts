@@ -21,7 +21,7 @@ describe("room in words", () => {
       "lamp shelf 7 of 6 trays on 2 Apr: 1 too many",
     );
     expect(spaceWords({ ...check, capacity: null }, "2027-03-14")).toBe(
-      "lamp shelf: 2 trays, room not noted",
+      "lamp shelf: 2 trays, room not known",
     );
   });
 });

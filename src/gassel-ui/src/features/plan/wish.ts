@@ -3,13 +3,13 @@ import type { Day } from "../../time/days";
 
 /** What a plan may be aimed at. */
 export const AIMS = [
-  { id: "sowByFrost", words: "sowing, by the last frost" },
-  { id: "plantsByFrost", words: "plants to set out, by the last frost" },
-  { id: "plantsBeforeFreeze", words: "plants to set out in autumn" },
-  { id: "sowOn", words: "sowing on a day" },
-  { id: "plantsOn", words: "plants to set out on a day" },
-  { id: "startOn", words: "starting on a day" },
-  { id: "startToday", words: "starting today" },
+  { id: "sowByFrost", words: "sow, counted from the last frost" },
+  { id: "plantsByFrost", words: "plant out, counted from the last frost" },
+  { id: "plantsBeforeFreeze", words: "plant out in autumn" },
+  { id: "sowOn", words: "sow on a set day" },
+  { id: "plantsOn", words: "plant out on a set day" },
+  { id: "startOn", words: "start on a set day" },
+  { id: "startToday", words: "start today" },
 ] as const;
 
 /** How seed may be sown. */

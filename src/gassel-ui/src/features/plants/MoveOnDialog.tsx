@@ -96,7 +96,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
           max={1_000_000}
           helper={
             crowd && surplus
-              ? `${thereAt(tally, gesture, stage)} stand, ${surplus} more than one to a cell`
+              ? `${thereAt(tally, gesture, stage)} seedlings, ${surplus} too many for one to a cell`
               : `${thereAt(tally, gesture, stage)} ${gesture === "cameAgain" ? "sleep" : "grow"} there`
           }
         />
@@ -114,7 +114,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
               name="into"
               value={into}
               onChange={(e) => setInto(e.target.value)}
-              helperText="pots, plugs or bed, as you call them; may stay empty"
+              helperText="pots, plugs or bed, in your own words; optional"
             />
             {target === "potted" && (
               <MeasureField
@@ -127,7 +127,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
                 max={100}
                 helper={
                   room?.words ??
-                  `${units === "metric" ? "2.5–5 cm" : "1–2 in"} wider than before; says what room they take`
+                  `${units === "metric" ? "2.5–5 cm" : "1–2 in"} wider than before; used for the room they need`
                 }
               />
             )}
@@ -140,7 +140,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
                 onChange={setSpacing}
                 min={1}
                 max={1000}
-                helper={ground ? groundWords(ground, units) : "may stay empty"}
+                helper={ground ? groundWords(ground, units) : "optional"}
               />
             )}
             {(target === "prickedOut" || target === "potted") && (
@@ -153,7 +153,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
         )}
         {gesture === "thin" && (
           <Typography variant="body2">
-            Snip them off at the mix; pulling tears the roots that stay.
+            Snip them off at the mix; pulling tears the roots of the others.
           </Typography>
         )}
         {gesture === "lost" && (

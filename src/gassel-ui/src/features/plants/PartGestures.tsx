@@ -30,7 +30,7 @@ export function PartGestures({ batch, part, alone }: PartGesturesProps) {
     ["thin", "thin to one", crowded],
     ["lost", "lost", grows],
     ["diedBack", "died back", grows],
-    ["cameAgain", "came again", sleeps],
+    ["cameAgain", "came up again", sleeps],
   ];
   return (
     <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: 0.5 }}>
@@ -52,7 +52,7 @@ export function PartGestures({ batch, part, alone }: PartGesturesProps) {
             )
           }
         >
-          True leaves are out
+          First true leaves seen
         </Button>
       )}
       {others.map(

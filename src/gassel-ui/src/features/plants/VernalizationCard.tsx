@@ -66,13 +66,13 @@ export function VernalizationCard({ part, today }: { part: PartView; today: Day 
             .slice(-4)
             .map((f) => `${actDay(f.date, today)} ${degrees(Math.round(f.minC), units)}`)
             .join(", ")}
-          {v.frosts.length > 4 ? ` and ${v.frosts.length - 4} more` : ""}. Look at the leaves; cover them in
-          the next.
+          {v.frosts.length > 4 ? ` and ${v.frosts.length - 4} more` : ""}. Check the leaves; cover them next
+          time.
         </Typography>
       )}
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "baseline", columnGap: 1 }}>
         <Link to="/workbench/flowering?kind=wildRosette" style={{ color: "inherit" }}>
-          plan it from the day of planting out
+          plan it back from planting out
         </Link>
         <Why lines={v.working} about="cold for flowering" />
       </Box>

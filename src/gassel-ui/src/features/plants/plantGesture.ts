@@ -86,7 +86,7 @@ export function payloadOf(gesture: PlantGesture, part: string, m: PlantMove): [E
     case "diedBack":
       return [{ kind: "diedBack", part, stage: from, plants }, `${plants} died back`];
     case "cameAgain":
-      return [{ kind: "cameAgain", part, stage: from, plants }, `${plants} came again`];
+      return [{ kind: "cameAgain", part, stage: from, plants }, `${plants} came up again`];
   }
 }
 

@@ -15,8 +15,8 @@ export function AsideList({ aside }: { aside: RoundsView["aside"] }) {
             <Link to={`/batches/${batch.id}`} style={{ color: "inherit", fontWeight: 700 }}>
               B-{batch.number}
             </Link>{" "}
-            cannot be computed from what is recorded of it, so its jobs are missing here. Open it to undo the
-            entry that is wrong.
+            cannot be computed from what is recorded of it, so its jobs are missing here. Open it and undo the
+            wrong entry.
           </Typography>
         </Box>
       ))}

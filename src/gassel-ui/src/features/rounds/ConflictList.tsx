@@ -33,7 +33,7 @@ export function ConflictList({ conflicts, today }: { conflicts: RoundsView["conf
               variant="outlined"
               onClick={() => void takeBack(conflict.batchId, [conflict.entry], today)}
             >
-              Take it back
+              Undo
             </Button>
           )}
         </Box>

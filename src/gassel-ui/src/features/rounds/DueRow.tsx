@@ -49,7 +49,7 @@ const GESTURES: Partial<Record<StandingDue["due"]["kind"], [PlantGesture, string
   thin: [["thin", "thin…"]],
   plantOut: [["moveOn", "plant…"]],
   lookForReturn: [
-    ["cameAgain", "came again…"],
+    ["cameAgain", "came up again…"],
     ["lost", "lost…"],
   ],
 };
@@ -225,7 +225,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
           )}
         </Box>
         {waits ? (
-          <Typography sx={{ fontWeight: 700 }}>recorded, waits to be sent</Typography>
+          <Typography sx={{ fontWeight: 700 }}>recorded, waiting to be sent</Typography>
         ) : (
           <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
             {way && (

@@ -22,7 +22,7 @@ export function EarlyDialog({ name, step, day, shortest, next, goOn, close }: Ea
       </DialogTitle>
       <DialogContent>
         <Typography>
-          It is in this step for {several(day, "day")}. The shortest for this kind is{" "}
+          It has been in this step for {several(day, "day")}. The shortest for this kind is{" "}
           {several(shortest, "day")}.
         </Typography>
       </DialogContent>

@@ -43,9 +43,9 @@ interface LookDialogProps {
 /** Why the one and not the other, by the school chosen on Site. */
 const SCHOOL_WORDS: Record<SiteSettings["sproutSchool"], string> = {
   pickOutFirst:
-    "By the school chosen, picked out while fewer than one in ten have sprouted and the shortest time is not reached; then all sown.",
-  alwaysPickOut: "By the school chosen, always picked out.",
-  sowAllAtTheFirst: "By the school chosen, the first sprout sends all to be sown.",
+    "As you chose: picked out while fewer than one in ten have sprouted and the shortest time is not reached, then all sown.",
+  alwaysPickOut: "As you chose: always picked out.",
+  sowAllAtTheFirst: "As you chose: all sown at the first sprout.",
 };
 
 /** A bag that is not as it should be: dry or dripping, mouldy, or sprouting. */
@@ -77,7 +77,7 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
       part.batchId,
       payloads,
       doneOn,
-      `${name}: look recorded${sprouted ? `, ${sprouted} sprouted` : ""}`,
+      `${name}: check recorded${sprouted ? `, ${sprouted} sprouted` : ""}`,
       settles,
     );
   };
@@ -112,7 +112,7 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
         )}
         {moisture === "dry" && (
           <Typography>
-            Wet it. Nobody knows since when it was dry: the time since the last good look is uncertain.
+            Wet it. It may have been dry since the last good check, so that time is uncertain.
           </Typography>
         )}
         <Box>
@@ -144,13 +144,13 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
         {!sprouted && (
           <TextField
             select
-            label="Stands from now on"
+            label="Move to"
             name="movedTo"
             value={place}
             onChange={(event) => setPlace(event.target.value)}
-            helperText="three days in the warm before the shortest time may undo the cold"
+            helperText="three warm days before the shortest time may undo the cold"
           >
-            <MenuItem value="">Where it stood</MenuItem>
+            <MenuItem value="">Where it was</MenuItem>
             {places.map((p) => (
               <MenuItem key={p.id} value={p.id}>
                 {p.name}

@@ -94,7 +94,7 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
               onChange={setPlaceC}
               min={-40}
               max={60}
-              helper="if you read it: it goes with the looks below"
+              helper="if you read it: saved with the checks below"
             />
           </Suspense>
         </Box>

@@ -31,9 +31,9 @@ export function Rounds() {
   useKeys(
     useMemo(
       () => [
-        { key: "ArrowDown", shown: "↓", does: "next due thing", run: () => stepTo(1) },
-        { key: "ArrowUp", shown: "↑", does: "due thing before", run: () => stepTo(-1) },
-        { key: "o", shown: "o", does: "otherwise than usual; Enter is as usual", run: pressOther },
+        { key: "ArrowDown", shown: "↓", does: "next job", run: () => stepTo(1) },
+        { key: "ArrowUp", shown: "↑", does: "job before", run: () => stepTo(-1) },
+        { key: "o", shown: "o", does: "record differently; Enter records as usual", run: pressOther },
         { key: "[", shown: "[", does: "done a day earlier", run: () => setDoneOn(addDays(doneOn, -1)) },
         {
           key: "]",

@@ -73,7 +73,7 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
       part.batchId,
       [{ kind: "stepEnded", part: part.part, step: part.stepIndex }],
       doneOn,
-      `${name}: goes on as it is`,
+      `${name}: continues as it is`,
       settles,
     );
   };
@@ -95,7 +95,7 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
       <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
         {first && (
           <NumberField
-            label="Seeds put in"
+            label="Seeds used"
             name="seeds"
             value={seeds}
             onChange={setSeeds}
@@ -136,7 +136,7 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
           name="label"
           value={vessel.label}
           onChange={(e) => setVessel({ ...vessel, label: e.target.value })}
-          helperText="as written on it, inside and outside"
+          helperText="as written on the labels"
         />
         {moist && (
           <TextField
@@ -145,7 +145,7 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
             name="medium"
             value={vessel.medium ?? ""}
             onChange={(e) => setVessel({ ...vessel, medium: e.target.value as Vessel["medium"] })}
-            helperText={amount ? `${amount.amount}. ${amount.moistureTest}` : "amounts for the seed at hand"}
+            helperText={amount ? `${amount.amount}. ${amount.moistureTest}` : "amounts for this seed"}
           >
             {(media.data ?? []).map((m) => (
               <MenuItem key={m.medium} value={m.medium ?? ""}>
@@ -167,7 +167,7 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
           name="slot"
           value={vessel.slot ?? ""}
           onChange={(e) => setVessel({ ...vessel, slot: e.target.value || null })}
-          helperText="where on the shelf, if you like"
+          helperText="where on the shelf; optional"
         />
       </DialogContent>
       <DialogActions>

@@ -54,7 +54,7 @@ export function SwellingDialog({ part, doneOn, today, settles, close }: Swelling
           <Typography data-testid="swelling-follows">
             {swollen > 0 && `${several(swollen, "swollen seed")} go on today or tomorrow. `}
             {rest > 0 &&
-              `${several(rest, "seed")} took no water and ${rest === 1 ? "is" : "are"} due for another cycle.`}
+              `${several(rest, "seed")} took no water and ${rest === 1 ? "is" : "are"} ready for another cycle.`}
           </Typography>
         )}
       </DialogContent>

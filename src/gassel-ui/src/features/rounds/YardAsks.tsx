@@ -14,7 +14,7 @@ export function YardAsks({ alerts }: { alerts: YardAlert[] }) {
   const [all, setAll] = useState(false);
   const more = alerts.length - SHOWN;
   return (
-    <Card label="the yard asks" sx={{ mb: 2, py: { xs: 1, md: 1 } }}>
+    <Card label="yard jobs" sx={{ mb: 2, py: { xs: 1, md: 1 } }}>
       {(all ? alerts : alerts.slice(0, SHOWN)).map((alert) => (
         <AlertCard key={alert.kind} alert={alert} />
       ))}

@@ -23,7 +23,7 @@ describe("cold so far", () => {
     expect(
       told({ gained: 40.25, certain: 33, usualMet: { allKept: "2027-04-08", certain: "2027-04-15" } }),
     ).toBe(
-      "Cold by temperature: 33 to 40.3 of at least 60, 84 days. Enough: 8 Apr, or 15 Apr if only what is certain counts.",
+      "Cold by temperature: 33 to 40.3 of at least 60, 84 days. Enough: 8 Apr, or 15 Apr if only certain days count.",
     );
   });
 

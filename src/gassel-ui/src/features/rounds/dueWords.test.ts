@@ -18,8 +18,8 @@ const item = (
 
 describe("what is due", () => {
   it("is told with its lateness", () => {
-    expect(dueWords(item("checkBag", "2027-03-12"), "2027-03-14")).toBe("look 2 days late");
-    expect(dueWords(item("sow", "2027-03-13"), "2027-03-14")).toBe("sow 1 day late");
+    expect(dueWords(item("checkBag", "2027-03-12"), "2027-03-14")).toBe("look 2 days overdue");
+    expect(dueWords(item("sow", "2027-03-13"), "2027-03-14")).toBe("sow 1 day overdue");
     expect(dueWords(item("countSeedlings", "2027-03-14"), "2027-03-14")).toBe("count today");
     expect(dueWords(item("startStep", "2027-03-16"), "2027-03-14")).toBe("cold-moist Tue 16 Mar");
     // sleepers are waited for, and nothing about it is late

@@ -51,7 +51,7 @@ export function when(item: StandingDue, today: Day): string {
   const days = daysBetween(item.due.dueOn, today);
   // nothing is lost while sleepers are waited for
   if (days > 0 && item.due.kind === "lookForReturn") return `since ${actDay(item.due.dueOn, today)}`;
-  if (days > 0) return days === 1 ? "1 day late" : `${days} days late`;
+  if (days > 0) return days === 1 ? "1 day overdue" : `${days} days overdue`;
   return days === 0 ? "today" : actDay(item.due.dueOn, today);
 }
 
@@ -65,7 +65,7 @@ export function dueTitle(
 ): string {
   switch (kind) {
     case "checkBag":
-      return vessel === null ? "look at it" : `look at the ${vessel}`;
+      return vessel === null ? "look at it" : `check the ${vessel}`;
     case "changeWater":
       return "change the water";
     case "lookForSwelling":

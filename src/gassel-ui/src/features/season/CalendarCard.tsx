@@ -27,8 +27,8 @@ export function CalendarCard() {
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1.5 }}>
         <Typography variant="h2">Calendar</Typography>
         <Typography sx={{ flex: "1 1 24em" }}>
-          Every start, sowing and planting as a day in a calendar program. The feed follows the book by
-          itself; whoever has its address can read it.
+          Every start, sowing and planting day in your calendar. The feed updates by itself; anyone with its
+          address can read it.
         </Typography>
         <Button component="a" href="/api/calendar.ics" download variant="outlined">
           Save as a file
@@ -42,7 +42,7 @@ export function CalendarCard() {
             <Button variant="outlined" onClick={() => void change("make")}>
               New address
             </Button>
-            <Button onClick={() => void change("takeBack")}>Take the feed back</Button>
+            <Button onClick={() => void change("takeBack")}>Withdraw the feed</Button>
           </>
         )}
       </Box>

@@ -40,13 +40,12 @@ export function Season() {
               Plan a batch
             </Button>
             <Button component={Link} to="/batches/told" variant="outlined">
-              Enter a winter under way
+              Add batches already in progress
             </Button>
           </>
         }
       >
-        Each batch becomes a ribbon along the winter. Begin with a plan, or tell what is in the fridge
-        already.
+        Each batch becomes a ribbon along the winter. Begin with a plan, or add what is in the fridge already.
       </EmptyNote>
     );
   }
@@ -113,7 +112,7 @@ export function Season() {
         <Standing view={view} />
         {row && <WhatIf row={row} today={view.today} close={() => setChosen(null)} key={row.id} />}
         {rows.length === 0 ? (
-          <Typography sx={{ py: 2 }}>None is like that. Ask for every place and species.</Typography>
+          <Typography sx={{ py: 2 }}>Nothing matches. Choose every place and every species.</Typography>
         ) : (
           <SeasonChart
             view={view}
@@ -126,10 +125,8 @@ export function Season() {
         )}
         <Typography variant="body2" sx={{ color: palette.ink2, mt: 0.5 }}>
           Solid: done. Dashed: expected. Thin line: the plan, where it differed. Soft ochre: days on which it
-          may begin. ▲ the day aimed at.{" "}
-          {view.frost.length > 0 &&
-            "Blue: the more, the more years had frost still to come or come already. "}
-          Below: room taken, to the dotted line when full.
+          may begin. ▲ target day. {view.frost.length > 0 && "Blue: darker where frost came in more years. "}
+          Below: room used; the dotted line is full.
         </Typography>
       </Card>
       <SeasonDates season={{ ...view, rows }} />
@@ -155,7 +152,7 @@ function Standing({ view }: { view: SeasonView }) {
     <Box sx={{ mb: 0.5 }} data-testid="season-standing">
       <Typography>
         {several(view.rows.length, "batch", "batches")}, {late} late
-        {missing.length > 0 && `; ${missing.length} would miss the day aimed at as things stand`}.
+        {missing.length > 0 && `; ${missing.length} would miss the target day`}.
       </Typography>
       {crowded.map((s) => {
         const worst = s.overflows.reduce((a, b) => (b.taken > a.taken ? b : a));

@@ -49,8 +49,8 @@ export function WhatIf({ row, today, close }: { row: SeasonRow; today: Day; clos
           B-{row.number} {row.commonName}
         </Typography>
         <Typography>
-          aimed at {actDay(row.target, today)}
-          {row.missesBy > 0 && `, misses it by ${several(row.missesBy, "day")}`}
+          target {actDay(row.target, today)}
+          {row.missesBy > 0 && `, missed by ${several(row.missesBy, "day")}`}
           {row.lateDays > 0 && `; ${several(row.lateDays, "day")} overdue on Rounds`}
         </Typography>
         <Box sx={{ ml: "auto" }}>
@@ -76,8 +76,8 @@ export function WhatIf({ row, today, close }: { row: SeasonRow; today: Day; clos
                 </Typography>
                 <Typography>
                   {outlook.lateDays === 0
-                    ? "In time for the day aimed at."
-                    : `${several(outlook.lateDays, "day")} after the day aimed at` +
+                    ? "In time for the target day."
+                    : `${several(outlook.lateDays, "day")} after the target day` +
                       `${outlook.inReach ? "; still in reach with every step at its shortest" : ", out of reach"}.`}{" "}
                   It may begin from {shortDay(row.window.from, today)} to {shortDay(row.window.to, today)}.
                 </Typography>

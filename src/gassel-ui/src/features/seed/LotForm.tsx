@@ -175,7 +175,7 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
           </>
         ) : (
           <>
-            {text("Bought from", "gatheredAt", "if you like")}
+            {text("Bought from", "gatheredAt", "optional")}
             <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
               {number("Packed for the year", "packedFor", 1990, 2200)}
               {number("Germination printed on it", "printedPercent", 0.1, 100, { whole: false, unit: "%" })}
@@ -235,14 +235,17 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
         {number("Share you expect to come up", "expectedPercent", 0.1, 100, {
           whole: false,
           unit: "%",
-          helper: "empty: from age, storage and tests",
+          helper: "leave empty to use age, storage and tests",
         })}
         {number("Price of the lot", "price", 0, 100_000, {
           whole: false,
-          helper: hand.source === "wildCollected" ? "a day of collecting, if you count it" : "the packet",
+          helper:
+            hand.source === "wildCollected"
+              ? "the cost of a day’s collecting, if you count it"
+              : "the packet",
         })}
         {text("Cleaned how", "cleaning")}
-        {text("From plants of", "parent", "a batch of your own that bore it, such as B-17; may stay empty")}
+        {text("From plants of", "parent", "your own batch it came from, such as B-17; optional")}
         {text("Permission", "permission", "who allowed the collecting, or which permit")}
         <Box sx={three}>
           <NumberField

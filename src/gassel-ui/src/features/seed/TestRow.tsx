@@ -84,8 +84,8 @@ export function TestRow({ test, number, view, today, change, remove }: TestRowPr
         }
         helperText={
           chosen === "none"
-            ? "Untreated dormant seed tells of dormancy, not of life."
-            : "It stands in for the rule only on routes with this treatment."
+            ? "Dormant seed tested without treatment shows dormancy, not whether it is alive."
+            : "It replaces the rule only on routes with this treatment."
         }
       >
         <MenuItem value="none">None, straight onto a towel</MenuItem>

@@ -47,7 +47,7 @@ export function Sheet() {
       ),
     }));
   const record = async () => {
-    const told = `${several(settles.length, "thing")} recorded in one pass, done ${actDay(doneOn, today)}`;
+    const told = `${several(settles.length, "thing")} recorded, done ${actDay(doneOn, today)}`;
     if (await recordMany(batches, doneOn, told, settles)) setMarks({});
   };
   if (all.length === 0)
@@ -60,7 +60,7 @@ export function Sheet() {
           </Button>
         }
       >
-        The sheet lists what needs hands, to be printed and ticked.
+        The sheet lists the jobs, to print and tick off.
       </EmptyNote>
     );
   return (
@@ -139,7 +139,7 @@ export function Sheet() {
             disabled={settles.length === 0}
             onClick={() => void record()}
           >
-            Record {several(settles.length, "thing")} in one pass
+            Record {several(settles.length, "thing")} now
           </Button>
         </Card>
       )}

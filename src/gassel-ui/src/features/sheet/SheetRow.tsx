@@ -64,8 +64,8 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
         {part.part === "1" ? "" : `, part ${part.part}`}
         {part.vessel && `, ${part.vessel.label}`}
         {part.vessel?.slot && `, ${part.vessel.slot}`}: {title(part, item)}, {when(item, today)}
-        {waits && <b>; recorded, waits to be sent</b>}
-        {unread && <b>; its caution wants reading first, on Rounds</b>}
+        {waits && <b>; recorded, waiting to be sent</b>}
+        {unread && <b>; read its caution first, on Rounds</b>}
       </Typography>
       <Box
         component="span"
@@ -173,7 +173,7 @@ const BLANKS: Partial<Record<DueLine["item"]["due"]["kind"], string>> = {
   prickOut: "____ pricked out",
   thin: "____ thinned",
   plantOut: "____ planted",
-  lookForReturn: "____ came again",
+  lookForReturn: "____ came up again",
 };
 
 /** Plants that a line moves or takes out, by number. */
@@ -181,7 +181,7 @@ const MOVED: Partial<Record<DueLine["item"]["due"]["kind"], string>> = {
   prickOut: "pricked out",
   thin: "thinned",
   plantOut: "planted",
-  lookForReturn: "came again",
+  lookForReturn: "came up again",
 };
 
 interface NumberProps {

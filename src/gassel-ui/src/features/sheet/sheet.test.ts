@@ -66,7 +66,7 @@ const line = (
 const done = { ...unmarked, done: true };
 
 describe("the sheet", () => {
-  it("records ten bags in one pass with two exceptions", () => {
+  it("records ten bags now with two exceptions", () => {
     const lines = Array.from({ length: 10 }, (_, i) => line(i + 1, "checkBag"));
     const marks = Object.fromEntries(lines.map((l) => [l.key, done]));
     marks["3-1-checkBag"] = { ...done, moisture: "dry" };

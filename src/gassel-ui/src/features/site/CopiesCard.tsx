@@ -37,7 +37,7 @@ export function CopiesCard() {
       </Box>
       <Typography variant="body2" sx={{ color: palette.ink2 }}>
         One a day by itself, the last {dailyKept} kept, in {folder}. Put one back with{" "}
-        <code>./gassel restore FILE</code>; what it replaces is kept too. Keep one on another disk.
+        <code>./gassel restore FILE</code>; what it replaces is kept too. Keep a copy on another disk.
       </Typography>
       {all.length === 0 && <Typography>None yet.</Typography>}
       {all.slice(0, SHOWN).map((copy) => (

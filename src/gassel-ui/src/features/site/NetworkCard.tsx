@@ -41,8 +41,9 @@ export function NetworkCard() {
         <Open network={network.data} />
       ) : (
         <Typography variant="body2">
-          Gassel listens on this computer alone. Open to the local network, phones record at the bench, over
-          TLS, and everybody signs in, here too. Add the owner under People first.
+          Gassel listens on this computer alone. Open to the local network, phones can record at the bench
+          over an encrypted connection (TLS), and everybody signs in, here too. Add the owner under People
+          first.
         </Typography>
       )}
       {open && heldOpen && <Typography variant="body2">Opened by --lan at the start.</Typography>}
@@ -56,7 +57,7 @@ function Open({ network }: { network: NetworkView }) {
   if (!first)
     return (
       <Typography>
-        This computer has no address on a local network just now; connect it, and the address stands here.
+        This computer has no address on a local network just now; connect it to see the address here.
       </Typography>
     );
   return (

@@ -71,7 +71,7 @@ export function PeopleCard() {
             <b>{person.name}</b>
             <Typography component="span" variant="body2" sx={{ display: "block" }}>
               {person.left
-                ? "let go; the name stays with the entries"
+                ? "removed; the name stays with the entries"
                 : person.codeUntil
                   ? `has a code, good until ${actDay(person.codeUntil.slice(0, 10))}`
                   : person.hasPassword
@@ -96,7 +96,7 @@ export function PeopleCard() {
           )}
           {!person.left && <Button onClick={() => void renew(person)}>New code</Button>}
           <Button onClick={() => void change(person, { role: person.role, left: !person.left })}>
-            {person.left ? "Take back in" : "Let go"}
+            {person.left ? "Restore" : "Remove"}
           </Button>
         </Box>
       ))}

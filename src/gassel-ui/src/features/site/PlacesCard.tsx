@@ -53,10 +53,10 @@ function LampFields({ place, lamps, onChange }: LampFieldsProps) {
     <>
       <Typography variant="body2" sx={{ pt: 1.5 }}>
         {lamps === null
-          ? "no timer told"
+          ? "timer not set"
           : kept
             ? `${lamps.words}. ${lamps.warning ?? ""}`
-            : "hours are told once it is saved"}
+            : "hours appear when you save"}
       </Typography>
       {TIMES.map(([which, label]) => (
         <TextField
@@ -160,7 +160,7 @@ export function PlacesCard({ places }: { places: Place[] }) {
       })}
       <Failure error={error} />
       <Box sx={{ display: "flex", gap: 2, alignItems: "center" }}>
-        <ForRole role="grower" otherwise="Changed by growers and the owner.">
+        <ForRole role="grower" otherwise="Only growers and the owner can change this.">
           <Button
             variant="outlined"
             onClick={() => void save()}

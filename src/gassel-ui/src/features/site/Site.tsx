@@ -64,7 +64,7 @@ function Device() {
             helperText={
               name.trim() === ""
                 ? "A name or a role, 1 to 40 characters."
-                : "Stands beside every entry made here."
+                : "Shown beside every entry made here."
             }
             onChange={(event) => {
               setName(event.target.value);

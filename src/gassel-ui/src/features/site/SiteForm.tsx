@@ -153,7 +153,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
               ))}
             </TextField>
             <MeasureField
-              label="Site against record"
+              label="Site compared with record"
               name="frostOffset"
               measure="difference"
               value={settings.frostOffsetK}
@@ -204,7 +204,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             name="depthSchool"
             value={settings.depthSchool}
             onChange={(event) => set({ depthSchool: event.target.value as SiteSettings["depthSchool"] })}
-            helperText="where a species has none"
+            helperText="for species without a depth"
           >
             <MenuItem value="width">At most the seed’s width</MenuItem>
             <MenuItem value="twiceWidth">Twice its width</MenuItem>
@@ -215,7 +215,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           </TextField>
         </Box>
         <ChoiceField
-          label="Bags are looked at"
+          label="Bags are checked"
           name="checkSchool"
           value={settings.checkSchool}
           onChange={(checkSchool) => set({ checkSchool })}
@@ -227,7 +227,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           name="seedMix"
           value={settings.seedMix}
           onChange={(seedMix) => set({ seedMix })}
-          helper="decides when seedlings are fed"
+          helper="decides when seedlings need feeding"
           choices={wordsOf(WORDS.ContainerMix)}
         />
         <NumberField
@@ -238,14 +238,14 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           onChange={(percent) => percent !== null && set({ frostRisk: percent / 100 })}
           min={0}
           max={50}
-          helper="springs in a hundred with a later frost that kills"
+          helper="in how many springs of a hundred a killing frost comes later"
         />
         <ChoiceField
           label="Cold is counted in"
           name="coldSchool"
           value={settings.coldSchool}
           onChange={(coldSchool) => set({ coldSchool })}
-          helper="on Rounds; all three stand with the batch"
+          helper="on Rounds; the batch shows all three"
           choices={wordsOf(inUnits(WORDS.ColdSchool, settings.units))}
         />
         <ChoiceField
@@ -253,7 +253,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           name="sproutSchool"
           value={settings.sproutSchool}
           onChange={(sproutSchool) => set({ sproutSchool })}
-          helper="what Rounds proposes; it can be done otherwise each time"
+          helper="what Rounds suggests; you can record it differently each time"
           choices={wordsOf(WORDS.SproutSchool)}
         />
         <TextField
@@ -275,7 +275,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
         </TextField>
         <Failure error={error} />
         <Box sx={{ display: "flex", gap: 2, alignItems: "center", flexWrap: "wrap" }}>
-          <ForRole role="grower" otherwise="Changed by growers and the owner.">
+          <ForRole role="grower" otherwise="Only growers and the owner can change this.">
             <Button
               type="submit"
               variant="contained"

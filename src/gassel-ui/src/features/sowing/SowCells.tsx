@@ -24,7 +24,7 @@ export function SowCells({ grid, free, chosen, needed, change }: SowCellsProps) 
       <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
         <Typography data-testid="chosen-cells">
           {chosen.length === 0
-            ? "Touch the cells that were sown."
+            ? "Tap the cells that were sown."
             : `${chosen.length} cells: ${cellWords(chosen)}.`}
         </Typography>
         {needed !== null && (

@@ -226,16 +226,14 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
             ))}
           </TextField>
           <NumberField
-            label="Number sown is good to ±"
+            label="Number sown is right within ±"
             name="estimate"
             value={estimate}
             onChange={setEstimate}
             min={1}
             max={90}
             unit="%"
-            helper={
-              advice.estimatePercent === null ? "left empty where they were counted" : "strewn, not counted"
-            }
+            helper={advice.estimatePercent === null ? "leave empty if counted" : "scattered, not counted"}
           />
         </Box>
         {[stands?.warning, stands?.lightWarning].filter(Boolean).map((words) => (

@@ -19,7 +19,7 @@ export function CopyRoute({ to }: { to: string }) {
         const offer = offers[Number(event.target.value)];
         if (offer) void navigate(`/species/${to}/routes/new?of=${offer.species.id}&like=${offer.route.id}`);
       }}
-      helperText="its days are a beginning; nothing is saved before you have seen them"
+      helperText="its days are a start; you check them before saving"
       sx={{ mt: 2, minWidth: { xs: "100%", sm: 380 } }}
     >
       {offers.map(({ species, route }, i) => (

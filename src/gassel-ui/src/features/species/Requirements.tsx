@@ -49,7 +49,7 @@ export function Requirements({ view }: { view: SpeciesView }) {
             name: "hazard",
             says: (
               <strong>
-                Not known. Wear gloves and keep it from mouth and eyes until you have looked it up.
+                Not known. Wear gloves and keep it away from mouth and eyes until you have looked it up.
               </strong>
             ),
             origin: origin("hazard"),

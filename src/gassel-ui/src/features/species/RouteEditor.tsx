@@ -144,8 +144,8 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
         <Typography variant="body2" color="text.secondary">
           {copy
             ? `begun as a copy of “${like.name}”` +
-              `${giver ? ` of ${giver}: its days, also the days it comes up in, are from there until you change them` : ""}`
-            : `saving makes version ${like.version + 1}; batches stay with the version they were planned with`}
+              `${giver ? ` of ${giver}: its days, including the days to come up, are from there until you change them` : ""}`
+            : `saving makes version ${like.version + 1}; batches keep the version they were planned with`}
         </Typography>
       </Box>
       <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", md: "1.2fr 1fr 1.6fr" } }}>

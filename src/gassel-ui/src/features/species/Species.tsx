@@ -63,7 +63,7 @@ export function Species() {
           </ForRole>
         </Box>
         {found.length === 0 && (
-          <Typography sx={{ p: 1 }}>None answers to that. Ask for all, or take a word out.</Typography>
+          <Typography sx={{ p: 1 }}>Nothing matches. Choose all, or remove a word.</Typography>
         )}
         {found.map(({ species: s }) => (
           <Box
@@ -102,7 +102,7 @@ export function Species() {
             </Button>
           }
         >
-          The library holds the species listed beside this.
+          Choose one of the species in the list.
         </EmptyNote>
       )}
     </Box>

@@ -191,8 +191,8 @@ function Form({ species, notEntered, stamp }: FormProps) {
       </Typography>
       <Typography sx={{ mb: 2 }}>
         {species
-          ? "What you change stands before the starter value, with the origin you give. The starter value is kept."
-          : "It begins with the plainest route there is; change that one next."}
+          ? "Your value is used instead of the starter value, with the source you give. The starter value is kept."
+          : "It starts with the simplest route; change that next."}
       </Typography>
       <Box
         component="form"

@@ -43,9 +43,7 @@ export function SpeciesSheet({ view }: { view: SpeciesView }) {
       {species.lookAlike && (
         <Typography sx={{ mt: 1, fontWeight: 700, display: "flex", gap: 1 }}>
           <AlarmMark />
-          <span>
-            Not to be taken for {species.lookAlike}: own tray, own box, own bed, a warning on every label.
-          </span>
+          <span>Look-alike: {species.lookAlike}: own tray, own box, own bed, a warning on every label.</span>
         </Typography>
       )}
       <Requirements view={view} />

@@ -4,7 +4,7 @@ import type { Day } from "../../time/days";
 /** What a grower asks of the library. */
 export const QUESTIONS = [
   { id: "all", words: "all" },
-  { id: "stillToday", words: "started today, sown by the last frost" },
+  { id: "stillToday", words: "if started today, sown by the last frost" },
   { id: "plain", words: "no treatment" },
   { id: "short", words: "treated under 60 days" },
   { id: "long", words: "treated 90 days or more" },

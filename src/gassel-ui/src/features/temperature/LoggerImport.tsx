@@ -106,8 +106,8 @@ export function LoggerImport() {
     <Card label="logger file">
       <Typography variant="h1">A logger’s file for {name}</Typography>
       <Typography sx={{ mb: 1.5, maxWidth: "75ch" }}>
-        CSV with a first line that names the columns, one reading a row. Any size; it can be broken off, and
-        then nothing of it is kept.
+        CSV with a first line that names the columns, one reading a row. Any size. You can cancel while it is
+        read; then nothing is kept.
       </Typography>
       <Button component="label" variant={report ? "outlined" : "contained"} disabled={share !== null}>
         Choose a file
@@ -145,10 +145,10 @@ export function LoggerImport() {
               onChange={(c) => again({ atColumn: Number(c) })}
             />
             <ChoiceField
-              label="Time of day apart in"
+              label="Time of day in"
               name="timeColumn"
               value={report.timeColumn === null ? "none" : String(report.timeColumn)}
-              choices={[["none", "it stands with the day"], ...columns]}
+              choices={[["none", "it is with the day"], ...columns]}
               onChange={(c) => again({ timeColumn: c === "none" ? null : Number(c) })}
             />
             <ChoiceField
@@ -184,7 +184,7 @@ export function LoggerImport() {
               name="clock"
               value={report.clock}
               choices={[
-                ["siteTime", "changed in spring and autumn"],
+                ["siteTime", "changed for summer time"],
                 ["standardTime", "standard time all year"],
                 ["utc", "UTC"],
               ]}
@@ -218,7 +218,7 @@ export function LoggerImport() {
           {typeof report.thereAlready === "number" && report.savedAs === null && (
             <Typography role="alert">
               Nothing new: all {(report.thereAlready ?? 0).toLocaleString("en")} readings are in the book
-              already. Nothing was added.
+              already.
             </Typography>
           )}
           <Box>
@@ -269,7 +269,7 @@ export function LoggerImport() {
               </Typography>
               <LinearProgress variant="determinate" value={share * 100} sx={{ height: 12, my: 1 }} />
               <Button variant="outlined" onClick={() => cancel.current?.()}>
-                Break off
+                Cancel
               </Button>
             </Box>
           )}

@@ -75,8 +75,8 @@ export function Temperature() {
             </Box>
           ))}
           <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-            What is not measured is assumed, and the cold from it stands apart with each batch. What is
-            assumed is set on the page of the place and its frost.
+            What is not measured is assumed, and each batch shows that part of its cold apart. Set what is
+            assumed under Place and frost.
           </Typography>
         </Card>
         <PlaceSheet key={chosen} id={chosen} />

@@ -38,7 +38,7 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
     return (
       <Typography sx={{ my: 1 }}>
         Nothing has been measured here. Attach a probe or read a logger’s file; until then{" "}
-        {degrees(detail.place.assumedC, units)} is assumed, or what you read by eye at a look.
+        {degrees(detail.place.assumedC, units)} is assumed, or what you read by eye at a check.
       </Typography>
     );
   }
@@ -164,7 +164,7 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
       <Typography variant="body2" color="text.secondary">
         Pale: from coldest to warmest. Dark: the mean.
         {wanted &&
-          ` Ground: ${degrees(wanted.lowC, units)} to ${degrees(wanted.highC, units)}, as the step wants it.`}{" "}
+          ` Shaded: ${degrees(wanted.lowC, units)} to ${degrees(wanted.highC, units)}, the range this step needs.`}{" "}
         No mark: nothing measured.
       </Typography>
     </Box>

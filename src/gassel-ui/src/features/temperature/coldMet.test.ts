@@ -11,8 +11,8 @@ describe("when enough cold is had", () => {
   });
 
   it("is never called met where only the uncertain makes it so", () => {
-    expect(told("2027-03-01", "2027-03-20")).toBe("met 1 Mar, or 20 Mar if only what is certain counts");
-    expect(told("2027-03-20", null)).toBe("20 Mar, or not at this rate if only what is certain counts");
+    expect(told("2027-03-01", "2027-03-20")).toBe("met 1 Mar, or 20 Mar if only certain days count");
+    expect(told("2027-03-20", null)).toBe("20 Mar, or not at this rate if only certain days count");
   });
 
   it("is short in a table", () => {

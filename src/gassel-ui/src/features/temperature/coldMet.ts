@@ -8,7 +8,7 @@ export function metWords({ allKept, certain }: ColdMet, today: Day): string {
   if (allKept === null) return "not at this rate";
   if (certain === allKept) return on(allKept);
   const sure = certain === null ? "not at this rate" : shortDay(certain, today);
-  return `${on(allKept)}, or ${sure} if only what is certain counts`;
+  return `${on(allKept)}, or ${sure} if only certain days count`;
 }
 
 /** The same for a table: `24 Apr–1 May`. */

@@ -24,12 +24,12 @@ export function sendFile<T>(path: string, file: Blob, progress: (share: number) 
       if (event.lengthComputable) progress(event.loaded / event.total);
     };
     request.onabort = () =>
-      refuse({ status: 0, title: "Broken off", detail: "Broken off; nothing of the file was kept." });
+      refuse({ status: 0, title: "Cancelled", detail: "Cancelled; nothing of the file was kept." });
     request.onerror = () =>
       refuse({
         status: 0,
         title: "No answer",
-        detail: "The connection broke; nothing of the file was kept.",
+        detail: "The connection was lost; nothing of the file was kept.",
       });
     request.onload = () => {
       let body: unknown = null;

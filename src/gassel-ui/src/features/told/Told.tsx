@@ -71,11 +71,11 @@ export function Told() {
   };
   const said = filled(lines);
   return (
-    <Card label="a winter under way">
+    <Card label="batches in progress">
       <Typography variant="h1">Add batches already in progress</Typography>
       <Typography sx={{ mb: 1.5, maxWidth: "80ch" }}>
-        Nobody starts on 1 November. One line for each bag or container: what lies where since when. Type,
-        paste cells from a spreadsheet, or take a CSV file. Earlier checks are not recorded.
+        One line for each bag or container: what is where, and since when. Type, paste from a spreadsheet, or
+        use a CSV file. Earlier checks are not recorded.
       </Typography>
       <Box sx={{ overflowX: "auto" }}>
         <Box
@@ -193,7 +193,7 @@ export function Told() {
           </Button>
         )}
         <Button component="label" variant="outlined">
-          Take a CSV file
+          Use a CSV file
           <input
             type="file"
             accept=".csv,text/csv,text/plain"
@@ -210,7 +210,8 @@ export function Told() {
           Cancel
         </Button>
         <Typography role="status" data-testid="told-report">
-          {entered > 0 && `${several(entered, "batch", "batches")} entered; what is left here was refused. `}
+          {entered > 0 &&
+            `${several(entered, "batch", "batches")} entered; the lines left here were refused. `}
           {report && `${several(report.accepted, "line")} good, ${report.refused} refused.`}
         </Typography>
       </Box>

@@ -80,7 +80,7 @@ function OneTrial({ trial, today }: { trial: TrialView; today: Day }) {
               {result.arms.some((a) => a.replicates.length > 1) && (
                 <Typography variant="body2" color="text.secondary">
                   Small marks: each vessel by itself.{" "}
-                  {result.isPooled ? "They agree as far as so few seeds can tell." : "They do not agree."}
+                  {result.isPooled ? "They agree, as far as so few seeds can show." : "They do not agree."}
                 </Typography>
               )}
               {result.times.map((t) => (
@@ -111,7 +111,7 @@ function OneTrial({ trial, today }: { trial: TrialView; today: Day }) {
             ))}
           </Card>
           <Card label="how many seeds">
-            <Typography variant="h2">What so many seeds can show</Typography>
+            <Typography variant="h2">What this many seeds can show</Typography>
             <TrialSizeFields seedsAtHand={design.arms[0]?.seeds ?? null} />
           </Card>
         </Box>
@@ -197,7 +197,7 @@ function TrialActions({ trial, today }: { trial: TrialView; today: Day }) {
           {!trial.hasCounts && <Button onClick={() => setEditing(!editing)}>Change names</Button>}
           {first && trial.design.endedOn === null && (
             <Button onClick={() => void end()}>
-              {trial.design.blind ? "End it and look" : "End the trial"}
+              {trial.design.blind ? "End it and see the result" : "End the trial"}
             </Button>
           )}
         </ForRole>

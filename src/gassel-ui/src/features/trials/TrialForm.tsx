@@ -93,7 +93,7 @@ function Form({ today }: { today: Day }) {
       <Card label="the trial">
         <Typography variant="h1">Lay out a trial</Typography>
         <Typography sx={{ mb: 1.5 }}>
-          Seed of one lot, one thing changed, and a control that is treated as always.
+          Seed of one lot, one thing changed, and a control treated as usual.
         </Typography>
         <Box sx={{ display: "grid", gap: 1.5 }}>
           <TextField
@@ -125,7 +125,7 @@ function Form({ today }: { today: Day }) {
             name="changed"
             value={draft.changed}
             onChange={(e) => set({ changed: e.target.value })}
-            helperText="one thing only, or nobody can say what did it"
+            helperText="one thing only, or you cannot tell what made the difference"
           />
           {arms.map((arm, i) => (
             <ArmFields
@@ -181,7 +181,7 @@ function Form({ today }: { today: Day }) {
               onChange={(replicates) => set({ replicates })}
               min={1}
               max={50}
-              helper="two or more, or vessel and treatment cannot be told apart"
+              helper="two or more, or you cannot tell the vessel from the treatment"
             />
           )}
           <DayField
@@ -199,7 +199,7 @@ function Form({ today }: { today: Day }) {
                 name="blind"
               />
             }
-            label="counted blind: who counts does not see which arm it is"
+            label="counted blind: the person counting cannot see which arm it is"
           />
         </Box>
       </Card>

@@ -22,7 +22,7 @@ export function Trials() {
     return (
       <EmptyNote title="No trial yet" action={make}>
         A trial treats seed of one lot two or more ways with one thing changed: chilled or not, deep or
-        shallow. It is laid out at random here and judged with its uncertainty.
+        shallow. Gassel lays it out at random and gives the result with its uncertainty.
       </EmptyNote>
     );
   }

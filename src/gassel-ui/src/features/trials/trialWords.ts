@@ -39,7 +39,7 @@ interface Times {
 /** Days to emergence of two arms side by side; a difference that rounds to nothing is none. */
 export function timesWords(t: Times): string {
   const signed = (days: number): string => days.toFixed(1).replace("-", "−");
-  const range = `${signed(t.low)} to ${signed(t.high)} days; rank-sum p ${t.rankSumP.toFixed(3)}`;
+  const range = `${signed(t.low)} to ${signed(t.high)} days`;
   return Math.abs(t.difference) < 0.05
     ? `${t.first} and ${t.second} took equally long on average, difference ${range}`
     : `${t.first} ${Math.abs(t.difference).toFixed(1)} days ${t.difference < 0 ? "sooner" : "later"} than ${t.second} on average, ${range}`;

@@ -29,7 +29,7 @@ export function FrostCard({ site, record }: { site: SiteView; record: number | n
         <Typography variant="h2">Frost</Typography>
         <Typography sx={{ mb: 1, maxWidth: "60ch" }}>
           A record of daily minima and maxima tells how late frost comes in one spring of ten, and when the
-          ground freezes. Without one, plans rest on the day entered by hand.
+          ground freezes. Without one, plans use the day entered by hand.
         </Typography>
         {importing}
       </Card>

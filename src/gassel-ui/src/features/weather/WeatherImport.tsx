@@ -122,7 +122,7 @@ export function WeatherImport() {
       <Typography variant="h1">A weather record from a file</Typography>
       <Typography sx={{ mb: 1.5, maxWidth: "75ch" }}>
         CSV in UTF-8 with a first line that names the columns, one row a day: a date, a minimum and a maximum.
-        What cannot be used is named row by row; the rest is kept.
+        Rows that cannot be used are listed; the rest is kept.
       </Typography>
       <Button component="label" variant={report ? "outlined" : "contained"}>
         Choose a file
@@ -230,7 +230,7 @@ export function WeatherImport() {
                 disabled={name.trim() === "" || !site?.site}
                 sx={{ minHeight: 56 }}
               >
-                Keep the {several(report.days, "day")}, reckon frost from them
+                Keep the {several(report.days, "day")}, calculate frost from them
               </Button>
             </Box>
           )}
@@ -254,7 +254,7 @@ export function WeatherImport() {
                   gap.from === gap.to ? shortDay(gap.from) : `${shortDay(gap.from)} to ${shortDay(gap.to)}`,
                 )
                 .join(", ")}
-              . A half-year counts with nine tenths of its days.
+              . A half-year counts if it has nine tenths of its days.
             </Typography>
           )}
         </Box>

@@ -58,7 +58,7 @@ export function ColdDay() {
     <Card label="cold of a day">
       <Typography variant="h2">What a day of cold counts</Typography>
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1.5 }}>
-        For a fridge that swings, or a jug in the yard: one day between its coldest and its warmest.
+        For an uneven fridge or a jug in the yard: one day between its coldest and its warmest.
       </Typography>
       <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: "1fr 1fr" }}>
         <MeasureField
@@ -88,7 +88,7 @@ export function ColdDay() {
         choices={wordsOf(NAMES).map(
           ([key, name]) => [key, responses ? `${name}: ${knots(responses[key], units)}` : name] as const,
         )}
-        helper="nothing, all from, all to, nothing; the shape is an assumption"
+        helper="none below, full from, full to, none above; the shape is an assumption"
         sx={{ mt: 1.5, width: "100%" }}
       />
       <Failure error={chilling.error} />

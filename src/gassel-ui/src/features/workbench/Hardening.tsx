@@ -17,13 +17,13 @@ const kinds = (units: Units) =>
   [
     ["hardy", `hardy: in below ${degrees(0, units)}`],
     ["tender", `tender: in below ${degrees(7, units)}`],
-    ["winterSown", "winter-sown: opened by degrees"],
+    ["winterSown", "winter-sown: opened a little more each day"],
   ] as const;
 
-/** Day by day from the shelter into the open, by the outlook. */
+/** Day by day from the shelter into the open, by the forecast. */
 export function Hardening() {
   const site = useSite().data;
-  return site ? <HardeningFrom today={site.today} /> : <Loading what="the outlook" />;
+  return site ? <HardeningFrom today={site.today} /> : <Loading what="the forecast" />;
 }
 
 function HardeningFrom({ today }: { today: Day }) {
@@ -54,8 +54,8 @@ function HardeningFrom({ today }: { today: Day }) {
     <Tool
       title="Hardening off"
       about={
-        "Seven days or fourteen, by the outlook: in for frost, waiting for wind; a day that is " +
-        "skipped moves the end. Winter-sown containers stay out, and their tops are opened by degrees instead."
+        "Seven days or fourteen, by the forecast: in for frost, waiting in wind; a day that is " +
+        "skipped moves the end. Winter-sown containers stay out, and their tops are opened a little more each day instead."
       }
       fields={
         <>

@@ -45,13 +45,13 @@ export function SeedAge() {
     <Tool
       title="Seed and its age"
       about={
-        "What is left alive of a lot by a rule of thumb. A germination " +
+        "How much of a lot is still alive, by a rule of thumb. A germination " +
         "test under the route's treatment replaces it; a cut test bounds it."
       }
       fields={
         <>
           <ChoiceField
-            label="Reckoned by"
+            label="Calculated by"
             name="school"
             value={school}
             onChange={(s) => set({ school: s })}

@@ -72,7 +72,7 @@ export function SeedNumber() {
         <>
           {field("plants", "Plants wanted", 1, 1_000_000)}
           {field("germination", "Comes up", 1, 100, "%")}
-          {field("survival", "Of these live to be plants", 1, 100, "%")}
+          {field("survival", "Of these survive to be plants", 1, 100, "%")}
           {field("confidence", "How sure", 1, 99, "%")}
           {field("perCell", "Seeds to a cell", 1, 50, "", "empty: not by cells; thinned to one")}
         </>

@@ -11,7 +11,7 @@ export function TrialSizes() {
     <Card label="size of a trial">
       <Typography variant="h2">How many seeds a trial takes</Typography>
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1.5 }}>
-        To see one treatment beside a control, seeds in each of the two.
+        To tell a treatment from a control: seeds needed in each.
       </Typography>
       <NumberField
         label="Seeds at hand for each arm"

@@ -31,7 +31,7 @@ export const useAnswer = <A>(name: string, inputs: unknown, ask: (() => Promise<
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: () => {
-      if (!ask) throw new Error("nothing to reckon");
+      if (!ask) throw new Error("nothing to calculate");
       return ask();
     },
   });

@@ -29,7 +29,7 @@ export function BothWays() {
           </Button>
         }
       >
-        When seed of one lot is counted both indoors and in the yard, the two stand here side by side.
+        When seed of one lot is counted both indoors and in the yard, the two are shown here side by side.
       </EmptyNote>
     );
   }
@@ -60,7 +60,7 @@ function LotCard({ lot, today }: { lot: LotBothWays; today: Day }) {
     ["begun", (way) => shortDay(way.startedOn, today)],
     ["first up", (way) => (way.firstUpOn ? shortDay(way.firstUpOn, today) : "not yet")],
     ["start to emergence", (way) => (way.meanDays === null ? "not yet" : `${way.meanDays.toFixed(0)} days`)],
-    ["hands on it", (way) => several(way.gestures, "time")],
+    ["jobs recorded", (way) => several(way.gestures, "job")],
     [
       "lost",
       (way) =>

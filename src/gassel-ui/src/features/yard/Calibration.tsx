@@ -48,14 +48,14 @@ export function Calibration({ detail }: { detail: ContainerDetail }) {
       <Typography variant="h2">How far to trust the model</Typography>
       <Typography variant="body2">
         Wall {parameters.uWallWm2K.toFixed(1)} W/(m²·K), {Math.round(parameters.transmittance * 100)} % of the
-        sun let in. A thermometer that lay in this {brief.kind} for two days or more makes it better: a CSV
-        with a first line
+        sun let in. A thermometer placed in this {brief.kind} for two days or more makes it better: a CSV with
+        a first line
         <code> at,tempC</code>, an hour or less apart.
       </Typography>
       <ForRole role="grower">
         <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
           <Choice
-            label="where the thermometer lay"
+            label="where the thermometer was"
             value={spot}
             onChange={setSpot}
             options={[

@@ -100,7 +100,7 @@ function ContainerPage({
         </Typography>
         <Typography variant="body2" color="text.secondary">
           {brief.kind}
-          {brief.described ? "" : ", assumed: nobody described it"} · {careWords(brief.setup)} · out since{" "}
+          {brief.described ? "" : ", assumed: not described yet"} · {careWords(brief.setup)} · out since{" "}
           {shortDay(brief.setOutOn, today)} ·{" "}
           <Link to={`/batches/${brief.batchId}`} style={{ color: "inherit" }}>
             B-{brief.number}
@@ -155,7 +155,7 @@ function ContainerPage({
       <Box sx={{ display: "grid", gap: 1.5 }}>
         {brief.withheld !== null ? (
           <Card label="withheld">
-            <Typography sx={{ fontWeight: 600 }}>Nothing is said of its inside: {brief.withheld}</Typography>
+            <Typography sx={{ fontWeight: 600 }}>Inside not known: {brief.withheld}</Typography>
           </Card>
         ) : (
           <>
@@ -228,13 +228,13 @@ function Survivors({ detail }: { detail: ContainerDetail }) {
     >
       <Box sx={{ flex: "1 1 150px", maxWidth: 220 }}>
         <NumberField
-          label="After a freeze: still stand"
+          label="Survivors after a freeze"
           name="survivors"
           value={standing}
           onChange={setStanding}
           min={0}
           max={brief.standing}
-          helper={`of ${brief.standing} that stood`}
+          helper={`of ${brief.standing} before`}
         />
       </Box>
       <Button
@@ -245,7 +245,7 @@ function Survivors({ detail }: { detail: ContainerDetail }) {
             brief.batchId,
             [countOf(brief.part, 0, lost, { cause: lost > 0 ? "frost" : "unknown" })],
             doneOn,
-            `${brief.label}: ${standing} stand, ${lost} lost to frost`,
+            `${brief.label}: ${standing} alive, ${lost} lost to frost`,
           )
         }
       >
@@ -276,7 +276,7 @@ function Move({ detail }: { detail: ContainerDetail }) {
         )
       }
       choices={spots.map((s) => [s.id, s.name] as const)}
-      helper="moving it is recorded, and the model follows"
+      helper="the move is recorded, and the model follows"
     />
   );
 }

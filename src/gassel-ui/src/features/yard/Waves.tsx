@@ -62,7 +62,7 @@ export function Waves() {
             {record}
             {generated && !record?.includes("generated") ? ", generated" : ""}: each winter simulated hour by
             hour in the container (uncalibrated model). Height: winters with enough cold before the warmth;
-            broken: a killing freeze after they are up; band: nine winters of ten.
+            broken line: a killing freeze after they are up; band: nine winters of ten.
           </Typography>
           <Card label="waves" sx={{ py: { xs: 0.5, md: 0.5 } }}>
             {species.map((wave) => (

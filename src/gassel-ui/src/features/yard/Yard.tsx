@@ -87,8 +87,8 @@ export function Yard() {
           {out ? (
             <Box sx={{ display: "grid", gap: 1 }}>
               <Typography variant="body2" color="text.secondary">
-                Air inside at {timeAt(Date.parse(yard.data.now), site.timeZone)} by the model; it is not
-                calibrated unless a thermometer lay in one.
+                Air inside at {timeAt(Date.parse(yard.data.now), site.timeZone)} by the model; not calibrated
+                unless a thermometer was placed in one.
               </Typography>
               {spots
                 .filter((spot) => spot.containers.length > 0)
@@ -105,8 +105,8 @@ export function Yard() {
                 </Button>
               }
             >
-              Plan a species by its winter container route. When its day comes it stands here to be made ready
-              and set out; then the yard shows what the cold does inside.
+              Plan a species by its winter container route. When its day comes, prepare it and set it out
+              here. Then the yard shows the cold inside.
             </EmptyNote>
           )}
         </Box>

@@ -54,7 +54,7 @@ export function YardSpotCard({ spot, only }: { spot: YardSpot; only: Set<string>
         ))}
         {spot.containers.length === 0 && (
           <Typography color="text.secondary" sx={{ py: 1 }}>
-            Nothing stands here.
+            Nothing here.
           </Typography>
         )}
       </Box>

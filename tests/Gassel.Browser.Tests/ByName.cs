@@ -1,0 +1,16 @@
+using Xunit.Sdk;
+using Xunit.v3;
+
+[assembly: Xunit.TestCaseOrderer(typeof(Gassel.Browser.Tests.ByName))]
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>
+/// The tests of a class go by name. They share a demo, and the runner's own order hangs on the path
+/// of the build: what passes on one machine would fail on the next.
+/// </summary>
+public sealed class ByName : ITestCaseOrderer
+{
+    public IReadOnlyCollection<TTestCase> OrderTestCases<TTestCase>(IReadOnlyCollection<TTestCase> testCases)
+        where TTestCase : notnull, ITestCase => [.. testCases.OrderBy(t => t.TestCaseDisplayName, StringComparer.Ordinal)];
+}
