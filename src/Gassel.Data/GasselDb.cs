@@ -19,6 +19,9 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     public DbSet<WeatherDayRow> WeatherDays => Set<WeatherDayRow>();
     public DbSet<ReadingSeriesRow> ReadingSeries => Set<ReadingSeriesRow>();
     public DbSet<TrialRow> Trials => Set<TrialRow>();
+    public DbSet<ForecastWordRow> ForecastWords => Set<ForecastWordRow>();
+    public DbSet<ForecastServiceRow> ForecastServices => Set<ForecastServiceRow>();
+    public DbSet<ThermometerRow> Thermometers => Set<ThermometerRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -76,6 +79,23 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.Property(x => x.Device).HasConversion<string>();
             e.Property(x => x.Behaviour).HasConversion<string>();
             e.HasOne<PlaceRow>().WithMany().HasForeignKey(x => x.PlaceId);
+        });
+        modelBuilder.Entity<ForecastWordRow>(e =>
+        {
+            e.ToTable("forecast_words");
+            e.HasIndex(x => x.Day);
+            e.Property(x => x.Source).HasConversion<string>();
+        });
+        modelBuilder.Entity<ForecastServiceRow>(e =>
+        {
+            e.ToTable("forecast_service");
+            e.Property(x => x.Id).ValueGeneratedNever();
+        });
+        modelBuilder.Entity<ThermometerRow>(e =>
+        {
+            e.ToTable("thermometers");
+            e.Property(x => x.Id).ValueGeneratedNever();
+            e.HasOne<ReadingSeriesRow>().WithOne().HasForeignKey<ThermometerRow>(x => x.SeriesId);
         });
         modelBuilder.Entity<TrialRow>(e =>
         {

@@ -31,7 +31,7 @@ public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
             _browser.Driver.ExecuteScript(Axe);
             Look(path, "light", "{}");
             _browser.Press("Dark");
-            _browser.See(By.XPath($"//button[{Browser.Reads("light")}]"));
+            _browser.See(By.XPath($"//button[{Browser.Reads("Light")}]"));
             // colours of buttons take a moment to pass over
             _browser.Driver.ExecuteAsyncScript(
                 """

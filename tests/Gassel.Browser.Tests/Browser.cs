@@ -132,7 +132,7 @@ public sealed class Browser : IDisposable
         Type("latitude", "46.8");
         Type("timeZone", "America/Denver");
         Type("lastFrost", "8 May");
-        Press("save the site");
+        Press("Save the site");
         See("Saved.");
     }
 

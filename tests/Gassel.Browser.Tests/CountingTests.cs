@@ -38,7 +38,7 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
         b.PressKeys("1" + Keys.ArrowRight + Keys.ArrowRight + Keys.ArrowDown + "2");
         b.Says("tally-at", "cell 15; in all 3 new seedlings");
         b.PressKeys(Keys.ArrowLeft + "l" + "1");
-        b.Click(By.XPath($"//button[{Browser.Reads("eaten")}]"));
+        b.Click(By.XPath($"//button[{Browser.Reads("Eaten")}]"));
         b.PressKeys(Keys.Enter);
         b.See("tray 28: 3 new, 1 lost");
         b.Says("standing", "11 seedlings from 72 seeds");

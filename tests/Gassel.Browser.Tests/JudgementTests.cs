@@ -43,7 +43,7 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
         b.See("Finished for this spring on 14 Mar; kept for the next.");
         b.Press("Stop waiting for this seed");
         b.PressIn("close-actions", "Stop waiting");
-        b.See("No more of its seed is waited for since 14 Mar.");
+        b.See("Not waiting for its seed since 14 Mar.");
         Assert.Empty(b.Complaints());
     }
 

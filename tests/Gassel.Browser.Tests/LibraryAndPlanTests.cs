@@ -42,7 +42,7 @@ public sealed class LibraryAndPlanTests : IClassFixture<DemoProgram>, IDisposabl
         b.Type("containers", "0");
         b.See("Valid is a whole number from 1 to 60.");
         b.Type("containers", "1");
-        b.Press("why this many seeds");
+        b.Press("Why this many seeds");
         b.See("Spread over 1 container, each lost whole");
         b.Press("Create batch");
         b.See("B-43 prairie smoke");

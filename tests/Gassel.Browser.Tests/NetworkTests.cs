@@ -64,7 +64,7 @@ public sealed partial class NetworkTests : IDisposable
         second.See("Only growers and the owner can create batches.");
         second.Open("/seed");
         second.See("Seed on hand");
-        second.SeeNoMore(By.XPath($"//button[{Browser.Reads("enter a lot")}]"));
+        second.SeeNoMore(By.XPath($"//button[{Browser.Reads("Enter a lot")}]"));
         second.Open("/site");
         second.Press("Sign out");
         second.See("Who works here");

@@ -26,7 +26,7 @@ public sealed class PlantsTests : IDisposable
         MoveOn("seedling", "20", "pricked out", "plugs");
         b.Says("plants", "13 seedlings, 20 pricked out; 1 lost");
         MoveOn("prickedOut", "18", "potted", "9 cm pots");
-        b.Press("lost");
+        b.Press("Lost");
         b.Choose("from", "Pricked out");
         b.Type("plants", "2");
         b.Choose("cause", "Dried");

@@ -100,7 +100,7 @@ public sealed class SowingsTests : IClassFixture<DemoProgram>, IDisposable
             b.Choose("minColumn", "low");
             b.Says("weather-report", "4380 days can be used");
             b.Type("recordName", "bench station");
-            b.Press("keep the 4380 days, calculate frost from them");
+            b.Press("Keep the 4380 days, calculate frost from them");
             b.See("bench station, 1 Jan 2014");
             b.See("Half of the springs had frost after 10 May, one in ten after 10 May.");
             b.SeeTest("frost-chart");

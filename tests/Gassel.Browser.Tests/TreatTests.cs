@@ -33,7 +33,7 @@ public sealed class TreatTests : IDisposable
         b.Says("swelling-follows", "42 swollen seeds go on today or tomorrow. 18 seeds took no water and are ready for another cycle.");
         b.Press("Record");
         b.Says("due-10-1.1-startStep", "42 of 60 swollen after 1 cycle since 13 Mar");
-        b.Says("due-10-1.2-scarifyAgain", "In cycle 1, 42 of 60 swelled; another cycle may swell about 13 of the 18 left, and pays.");
+        b.Says("due-10-1.2-scarifyAgain", "In cycle 1, 42 of 60 swelled; another cycle may swell about 13 of the 18 left: worth doing.");
         b.PressIn("due-10-1.2-scarifyAgain", "scarified");
         b.PressIn("due-10-1.2-startStep", "started");
         b.Says("due-10-1.2-lookForSwelling", "how many have swollen, today");

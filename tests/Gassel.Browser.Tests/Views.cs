@@ -18,7 +18,7 @@ internal static class Views
             ("/workbench", "Mixing"),
             ("/season/books", "What to change next winter"),
             ("/season/years", "for two winters or more"),
-            ("/workbench/hardening", "outlook"),
+            ("/workbench/hardening", "forecast"),
             ("/workbench/flowering", "in the cold"),
             ("/yard/waves", "When to set out"),
             ("/yard/ways", "Indoors or outdoors"),

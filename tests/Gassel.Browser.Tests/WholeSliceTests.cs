@@ -44,7 +44,7 @@ public sealed class WholeSliceTests : IDisposable
         b.Type("weeks", "-30");
         b.SeeTest("plan-late");
         b.Click(By.CssSelector("[data-testid='choice-moveTarget']"));
-        b.Press("why this many seeds");
+        b.Press("Why this many seeds");
         b.See("Binomial");
         b.Type("seeds", "50");
         b.Press("Create batch with the later date");
@@ -117,7 +117,7 @@ public sealed class WholeSliceTests : IDisposable
 
         // result: fraction 0.8, Wilson 0.66963..0.88756, T50 5.941176, mean 6.7 (R); one seed sprouted in the bag is among those that
         // emerged
-        b.Press("what the counts say");
+        b.Press("What the counts say");
         b.Says("germination", "80 % germinated");
         b.Says("germination-interval", "40 of 50; 95 % interval 67 % to 89 %");
         b.Says("part-fraction", "80 %");

@@ -84,7 +84,7 @@ public sealed class YardTests : IClassFixture<DemoProgram>
         b.SeeNoMore(By.CssSelector("[data-testid='warning-freezeComing']"));
         b.Type("survivors", "6");
         b.PressIn("survivors", "Record");
-        b.See("6 stand, 2 lost to frost");
+        b.See("6 alive, 2 lost to frost");
         b.Says("container-up", "6 seedlings now");
         b.SeeTest("inside-season");
         Assert.Empty(b.Complaints());
@@ -99,7 +99,7 @@ public sealed class YardTests : IClassFixture<DemoProgram>
         b.Says("wave-prairie-smoke", "needs at least 28 days of cold");
         b.Says("wave-prairie-smoke", "half is up by");
         b.Open("/plan?species=elegant-penstemon");
-        b.Choose("routeId", "Winter container");
+        b.Choose("routeId", "winter container");
         b.Choose("target", "start on a set day");
         b.Type("date", "20 Mar 2027");
         b.Says("set-out-window", "enough cold comes before the warmth in nine winters of ten");

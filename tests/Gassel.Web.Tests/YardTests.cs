@@ -186,7 +186,7 @@ public sealed class YardTests : IAsyncLifetime
         Assert.Null(await Alert("freezeComing"));
         await _book.Record(batch, "2027-03-12", "warn", """{"kind":"count","part":"1","emerged":6,"lost":0}""");
         var alert = (await Alert("freezeComing"))!;
-        Assert.Equal("Freeze coming: cover or bring in this container", alert["title"]!.GetValue<string>());
+        Assert.Equal("Freeze coming: cover or bring in jug 1 (B-1 prairie smoke)", alert["title"]!.GetValue<string>());
         Assert.Equal(["covered", "carriedIn"], alert["actions"]!.AsArray().Select(a => a!["what"]!.GetValue<string>()));
         Assert.Contains((await _book.Get("/api/rounds"))["yard"]!.AsArray(), a => a!["kind"]!.GetValue<string>() == "freezeComing");
         Assert.Equal(200, (await Tend(batch, "carriedIn")).Status);

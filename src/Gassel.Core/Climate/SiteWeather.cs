@@ -39,7 +39,7 @@ public sealed record SiteWeather(IReadOnlyList<YardDay> Days, IReadOnlyList<stri
         if (service is { } said)
         {
             Said(known, said.Days, offsetK);
-            working.Add($"Since then, and for the week ahead: {said.Name}.");
+            working.Add(said.Name);
         }
         var own = measured.Where(d => d.CoveredHours >= HoursOfADay && d.Date >= from && d.Date < today).ToList();
         Measured(known, own);
@@ -77,8 +77,8 @@ public sealed record SiteWeather(IReadOnlyList<YardDay> Days, IReadOnlyList<stri
                 known.TryGetValue(day.Date, out var old) && old.Source == YardDaySource.Recorded
                     ? old with
                     {
-                        Wet = day.Wet,
-                        GustKmh = day.GustKmh,
+                        Wet = day.Wet ?? old.Wet,
+                        GustKmh = day.GustKmh ?? old.GustKmh,
                     }
                     : new(day.Date, day.MinC + offsetK, day.MaxC + offsetK, day.SnowCm, day.Wet, day.GustKmh, source);
         }

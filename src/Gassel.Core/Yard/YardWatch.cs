@@ -18,6 +18,9 @@ public static partial class YardWatch
     /// <summary>So far ahead a freeze is warned of, days (our assumption: an outlook is worth little beyond).</summary>
     public const int FreezeAheadDays = 4;
 
+    /// <summary>From this hour on the air falls towards the low of the next day.</summary>
+    private const int EveningFrom = 15;
+
     /// <summary>Heat is a matter of today and tomorrow, days.</summary>
     private const int HeatAheadDays = 1;
 
@@ -46,6 +49,25 @@ public static partial class YardWatch
         var sky = new Sky(weather, now);
         return [.. Rules.Select(rule => rule(container, sky)).OfType<YardWarning>().OrderBy(w => w.Kind)];
     }
+
+    /// <summary>
+    /// What the days ahead ask of a container whose past nobody knows: only its air is told, from the forecast alone, and the doubt is
+    /// said with it.
+    /// </summary>
+    public static IReadOnlyList<YardWarning> Ahead(YardContainer container, IReadOnlyList<YardDay> weather, DateTimeOffset now)
+    {
+        var sky = new Sky(weather, now);
+        return
+        [
+            .. RulesAhead
+                .Select(rule => rule(container, sky))
+                .OfType<YardWarning>()
+                .OrderBy(w => w.Kind)
+                .Select(w => w with { Reason = $"{w.Reason} Estimated from the forecast alone." }),
+        ];
+    }
+
+    private static readonly Func<YardContainer, Sky, YardWarning?>[] RulesAhead = [FreezeComing, Heat, CapTonight, Wind];
 
     private static readonly Func<YardContainer, Sky, YardWarning?>[] Rules =
     [
@@ -90,6 +112,10 @@ public static partial class YardWatch
             }
         }
 
+        /// <summary>The evening of the last day told hangs on a low that nobody told yet.</summary>
+        public bool IsTold(ContainerHour hour) =>
+            hour.At.Hour < EveningFrom || On(hour.Date.AddDays(1)) is { Source: not YardDaySource.Typical };
+
         public static int FirstHour(ContainerRun run, DateTimeOffset at) =>
             Math.Max(0, (int)Math.Ceiling((at - run.Hours[0].At).TotalHours));
     }
@@ -98,7 +124,9 @@ public static partial class YardWatch
     {
         if (c.KillC(sky.Date) is not { } kill)
             return null;
-        var cold = sky.HoursAhead(c.Tale.Run, FreezeAheadDays).Where(i => c.Tale.Run.AirC[i] <= kill).ToList();
+        var cold = sky.HoursAhead(c.Tale.Run, FreezeAheadDays)
+            .Where(i => c.Tale.Run.AirC[i] <= kill && sky.IsTold(c.Tale.Run.Hours[i]))
+            .ToList();
         if (cold.Count == 0)
             return null;
         var (from, to) = (c.Tale.Run.Hours[cold[0]].At, c.Tale.Run.Hours[cold[^1]].At.AddHours(1));

@@ -164,6 +164,83 @@ namespace Gassel.Data.Migrations
                     b.ToTable("entries", (string)null);
                 });
 
+            modelBuilder.Entity("Gassel.Data.Rows.ForecastServiceRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Address")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("AllowsOwnNetwork")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("AnsweredAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Fault")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Headers")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Mapping")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("forecast_service", (string)null);
+                });
+
+            modelBuilder.Entity("Gassel.Data.Rows.ForecastWordRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("Day")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("GustKmh")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("HighC")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("LowC")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("RainMm")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("SnowCm")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Source")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ToldAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Day");
+
+                    b.ToTable("forecast_words", (string)null);
+                });
+
             modelBuilder.Entity("Gassel.Data.Rows.LotRow", b =>
                 {
                     b.Property<int>("Id")
@@ -357,6 +434,26 @@ namespace Gassel.Data.Migrations
                     b.ToTable("species", (string)null);
                 });
 
+            modelBuilder.Entity("Gassel.Data.Rows.ThermometerRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("SeriesId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("TokenHash")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SeriesId")
+                        .IsUnique();
+
+                    b.ToTable("thermometers", (string)null);
+                });
+
             modelBuilder.Entity("Gassel.Data.Rows.TrialRow", b =>
                 {
                     b.Property<Guid>("Id")
@@ -480,6 +577,15 @@ namespace Gassel.Data.Migrations
                     b.HasOne("Gassel.Data.Rows.SpeciesRow", null)
                         .WithMany("Routes")
                         .HasForeignKey("SpeciesId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Gassel.Data.Rows.ThermometerRow", b =>
+                {
+                    b.HasOne("Gassel.Data.Rows.ReadingSeriesRow", null)
+                        .WithOne()
+                        .HasForeignKey("Gassel.Data.Rows.ThermometerRow", "SeriesId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -97,6 +97,7 @@ public static class GasselHost
         api.MapNetwork();
         api.MapSite();
         api.MapWeather();
+        api.MapForecast();
         api.MapTemperature();
         api.MapSpecies();
         api.MapLearning();
@@ -155,6 +156,7 @@ public static class GasselHost
         services.AddSingleton<WriteGate>();
         services.AddSingleton<Library>();
         services.AddSingleton<WeatherBook>();
+        services.AddSingleton<ForecastBook>();
         services.AddSingleton<ReadingBook>();
         services.AddSingleton<BatchShelf>();
         services.AddSingleton<SetAside>();

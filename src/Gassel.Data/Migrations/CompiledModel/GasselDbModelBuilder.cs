@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("fd85d005-7209-44a0-b25b-f0e2563c520d"), entityTypeCount: 12)
+            : base(skipDetectChanges: false, modelId: new Guid("417e434e-ba2a-4a37-af5e-c41d1dc6979b"), entityTypeCount: 15)
         {
         }
 
@@ -20,12 +20,15 @@ namespace Gassel.Data.CompiledModel
             var person = PersonEntityType.Create(this);
             var batchRow = BatchRowEntityType.Create(this);
             var entryRow = EntryRowEntityType.Create(this);
+            var forecastServiceRow = ForecastServiceRowEntityType.Create(this);
+            var forecastWordRow = ForecastWordRowEntityType.Create(this);
             var lotRow = LotRowEntityType.Create(this);
             var placeRow = PlaceRowEntityType.Create(this);
             var readingSeriesRow = ReadingSeriesRowEntityType.Create(this);
             var routeRow = RouteRowEntityType.Create(this);
             var siteRow = SiteRowEntityType.Create(this);
             var speciesRow = SpeciesRowEntityType.Create(this);
+            var thermometerRow = ThermometerRowEntityType.Create(this);
             var trialRow = TrialRowEntityType.Create(this);
             var weatherDayRow = WeatherDayRowEntityType.Create(this);
             var weatherRecordRow = WeatherRecordRowEntityType.Create(this);
@@ -36,17 +39,21 @@ namespace Gassel.Data.CompiledModel
             LotRowEntityType.CreateForeignKey1(lotRow, speciesRow);
             ReadingSeriesRowEntityType.CreateForeignKey1(readingSeriesRow, placeRow);
             RouteRowEntityType.CreateForeignKey1(routeRow, speciesRow);
+            ThermometerRowEntityType.CreateForeignKey1(thermometerRow, readingSeriesRow);
             WeatherDayRowEntityType.CreateForeignKey1(weatherDayRow, weatherRecordRow);
 
             PersonEntityType.CreateAnnotations(person);
             BatchRowEntityType.CreateAnnotations(batchRow);
             EntryRowEntityType.CreateAnnotations(entryRow);
+            ForecastServiceRowEntityType.CreateAnnotations(forecastServiceRow);
+            ForecastWordRowEntityType.CreateAnnotations(forecastWordRow);
             LotRowEntityType.CreateAnnotations(lotRow);
             PlaceRowEntityType.CreateAnnotations(placeRow);
             ReadingSeriesRowEntityType.CreateAnnotations(readingSeriesRow);
             RouteRowEntityType.CreateAnnotations(routeRow);
             SiteRowEntityType.CreateAnnotations(siteRow);
             SpeciesRowEntityType.CreateAnnotations(speciesRow);
+            ThermometerRowEntityType.CreateAnnotations(thermometerRow);
             TrialRowEntityType.CreateAnnotations(trialRow);
             WeatherDayRowEntityType.CreateAnnotations(weatherDayRow);
             WeatherRecordRowEntityType.CreateAnnotations(weatherRecordRow);

@@ -11,7 +11,8 @@ namespace Gassel.Web.Features.Weather;
 /// <summary>
 /// Puts the yard's weather together: its own thermometer, the site's record, the weather service, and the mean of the years beyond.
 /// </summary>
-internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Library library, SiteClock clock) : IDisposable
+internal sealed class YardWeather(WeatherBook weather, ForecastBook forecasts, ReadingBook readings, Library library, SiteClock clock)
+    : IDisposable
 {
     /// <summary>So far back, days: a winter and the autumn before it.</summary>
     private const int BackDays = 420;
@@ -25,7 +26,7 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
 
     /// <param name="Changes">Of what is known already: a file read, a thermometer set aside. Counts at once.</param>
     /// <param name="Readings">New ones, a handful at a time.</param>
-    private readonly record struct Key(int? Record, DateOnly Today, double OffsetK, long Readings, string Zone, long Changes);
+    private readonly record struct Key(int? Record, DateOnly Today, double OffsetK, long Readings, string Zone, long Changes, long Words);
 
     /// <summary>Null where no weather is known at all.</summary>
     public IWeatherService? Service => clock.IsDemo ? Simulated : null;
@@ -56,7 +57,8 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
                 clock.Settings.FrostOffsetK,
                 spots.Sum(readings.VersionOf) / ReadingsATurn,
                 clock.LocalTimeZone.Id,
-                spots.Sum(readings.ChangesOf)
+                spots.Sum(readings.ChangesOf),
+                forecasts.Version
             );
             if (_kept is { } kept && kept.Key == key)
                 return kept.Sky;
@@ -70,6 +72,33 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
         }
     }
 
+    /// <summary>What is foretold from today on.</summary>
+    public Task<Forecast> Forecast(CancellationToken cancel = default) => Foretold(clock.Today, cancel);
+
+    private async Task<Forecast> Foretold(DateOnly from, CancellationToken cancel)
+    {
+        var (now, words) = (clock.GetUtcNow(), await forecasts.From(from));
+        var said = Service is { } service ? await service.Days(from, clock.Today, cancel) : [];
+        return Core.Climate.Forecast.Of(
+            [
+                .. said.Where(d => !d.Observed)
+                    .Select(d => new ForecastWord(
+                        d.Date,
+                        d.MinC,
+                        d.MaxC,
+                        d.GustKmh,
+                        d.Wet == true ? 1 : 0,
+                        d.SnowCm,
+                        now.AddMinutes(-1),
+                        ForecastSource.Service,
+                        Service!.Name
+                    )),
+                .. words,
+            ],
+            TimeZoneInfo.ConvertTime(now, clock.LocalTimeZone)
+        );
+    }
+
     /// <summary>A probe speaks every ten minutes; the days are made anew about every two hours.</summary>
     private const int ReadingsATurn = 12;
 
@@ -79,12 +108,16 @@ internal sealed class YardWeather(WeatherBook weather, ReadingBook readings, Lib
     {
         var (today, offsetK) = (clock.Today, clock.Settings.FrostOffsetK);
         var from = today.AddDays(-BackDays);
-        (string, IReadOnlyList<ServiceDay>)? said = Service is { } service ? (service.Name, await service.Days(from, today, cancel)) : null;
+        var foretold = await Foretold(from, cancel);
+        var days = foretold.ToServiceDays();
+        if (Service is { } service)
+            days = [.. (await service.Days(from, today, cancel)).Where(d => d.Observed), .. days.Where(d => d.Date >= today)];
+        (string, IReadOnlyList<ServiceDay>)? said = days.Count > 0 ? (foretold.Words, days) : null;
         var measured = spots.SelectMany(p => readings.Days(p, Core.Treatments.ColdResponse.Usual, clock.LocalTimeZone));
-        var (days, working) = SiteWeather.Together(Record(), said, measured, from, today, offsetK);
+        var (whole, working) = SiteWeather.Together(Record(), said, measured, from, today, offsetK);
         var standard = clock.LocalTimeZone.BaseUtcOffset;
         var hours =
-            days.Count == 0 ? [] : ContainerHours.FromDays([.. days.Select(d => d.ToWholeDay())], clock.Site?.Latitude ?? 0, standard);
-        return new(days, hours, working, ++_version, standard);
+            whole.Count == 0 ? [] : ContainerHours.FromDays([.. whole.Select(d => d.ToWholeDay())], clock.Site?.Latitude ?? 0, standard);
+        return new(whole, hours, working, ++_version, standard);
     }
 }

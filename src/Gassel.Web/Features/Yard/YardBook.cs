@@ -79,14 +79,18 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     )
     {
         var (place, setup) = (places[part.Place!], part.Setup ?? ContainerSetup.Assumed);
-        YardVessel Withheld(string why) => new(batch, part, species, place, setup, null, why, []);
+        var life = Life(part, places, setup, sky);
+        YardVessel Withheld(string why) => new(batch, part, species, place, setup, life, null, why, []);
         if (sky.Days.Count == 0)
-            return Withheld("No weather is known for the yard: import a record on Site, or attach a yard thermometer.");
+            return Withheld("No weather is known for the yard: enter the forecast, import a record on Site, or add a thermometer.");
         if (SpeciesOutdoors.NeedOf(species, batch.Plan.Route) is not { } need)
             return Withheld("This route asks for no cold.");
         var from = part.SownOn!.Value;
         if (from < sky.Days[0].Date)
-            return Withheld($"Its weather is known only from {Core.Quantity.Day(sky.Days[0].Date)} on, and it was set out before.");
+            return Withheld($"Its weather is known only from {Core.Quantity.Day(sky.Days[0].Date)} on, and it was set out before.") with
+            {
+                Warnings = Ahead(part, species, setup, life, need, sky),
+            };
         if (from > sky.Days[^1].Date)
             return Withheld("It was set out after the last day of known weather.");
         var container =
@@ -94,31 +98,39 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
             && (kept.Sequence, kept.Sky) == (batch.State.LastSequence, sky.Version)
             && kept.Species == Mark(species)
                 ? kept.Container
-                : Tell(batch, part, species, places, setup, need, from, sky);
-        return new(
-            batch,
-            part,
-            species,
-            place,
-            setup,
-            container,
-            null,
-            YardWatch.Of(container, sky.DaysFrom(from), TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone))
-        );
+                : Tell(batch, part, species, setup, life, need, from, sky);
+        return new(batch, part, species, place, setup, life, container, null, YardWatch.Of(container, sky.DaysFrom(from), Now));
     }
 
-    private YardContainer Tell(
-        ShelvedBatch batch,
+    private DateTimeOffset Now => TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone);
+
+    /// <summary>
+    /// Where the weather since it went out is not known it begins with the first day known, at that day's low, not below 0 °C: a freeze is
+    /// warned of rather too early than too late (our assumption).
+    /// </summary>
+    private IReadOnlyList<YardWarning> Ahead(
         PartState part,
         Core.Treatments.Species species,
-        Dictionary<string, Place> places,
         ContainerSetup setup,
+        ContainerLife life,
         SetOutNeed need,
-        DateOnly from,
         YardSky sky
     )
     {
-        var life = new ContainerLife(
+        var from = sky.Days[0].Date;
+        var run = new ContainerModel(Parameters(setup), setup.StonesKg).Run(
+            sky.HoursFrom(from),
+            hour => life.At(hour.At),
+            Math.Max(0, sky.Days[0].MinC)
+        );
+        var tale = ContainerTale.Of(run, sky.DaysFrom(from), need, IsSouth);
+        return YardWatch.Ahead(new(part, setup, life, tale, SpeciesOutdoors.IsCool(species)), sky.DaysFrom(from), Now);
+    }
+
+    private bool IsSouth => (clock.Site?.Latitude ?? 0) < 0;
+
+    private static ContainerLife Life(PartState part, Dictionary<string, Place> places, ContainerSetup setup, YardSky sky) =>
+        new(
             setup,
             [
                 .. part
@@ -128,7 +140,19 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
             [.. part.Tended.OrderBy(t => t.On)],
             sky.Offset
         );
-        var tale = ContainerTale.Of(Run(life, from, sky), sky.DaysFrom(from), need, (clock.Site?.Latitude ?? 0) < 0);
+
+    private YardContainer Tell(
+        ShelvedBatch batch,
+        PartState part,
+        Core.Treatments.Species species,
+        ContainerSetup setup,
+        ContainerLife life,
+        SetOutNeed need,
+        DateOnly from,
+        YardSky sky
+    )
+    {
+        var tale = ContainerTale.Of(Run(life, from, sky), sky.DaysFrom(from), need, IsSouth);
         var container = new YardContainer(part, setup, life, tale, SpeciesOutdoors.IsCool(species));
         _containers[(batch.Row.Id, part.Id)] = (batch.State.LastSequence, sky.Version, Mark(species), container);
         return container;

@@ -6,6 +6,7 @@ using Gassel.Data;
 namespace Gassel.Web.Features.Yard;
 
 /// <summary>A container that is out, of a batch.</summary>
+/// <param name="Life">How it stood and stands, also where nothing is known of its inside.</param>
 /// <param name="Container">Null where nothing can be said of its inside; <paramref name="Withheld"/> says why.</param>
 internal sealed record YardVessel(
     ShelvedBatch Batch,
@@ -13,6 +14,7 @@ internal sealed record YardVessel(
     Core.Treatments.Species Species,
     Place Place,
     ContainerSetup Setup,
+    ContainerLife Life,
     YardContainer? Container,
     string? Withheld,
     IReadOnlyList<YardWarning> Warnings

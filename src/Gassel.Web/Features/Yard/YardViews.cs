@@ -20,7 +20,7 @@ internal static class YardViews
         var (batch, part, today) = (vessel.Batch, vessel.Part, clock.Today);
         var now = clock.GetUtcNow();
         var tale = vessel.Container?.Tale;
-        var setting = vessel.Container?.SettingAt(now);
+        var setting = vessel.Life.At(now);
         var hour = tale is null ? -1 : HourOf(tale.Run, now);
         var so = tale?.Days.LastOrDefault(d => d.Inside.Date < today).Cold;
         return new(
@@ -38,8 +38,8 @@ internal static class YardViews
             part.Seeds,
             part.Emerged,
             part.Standing,
-            setting?.Cap ?? vessel.Setup.UsualCap,
-            setting?.Shelter ?? Shelter.None,
+            setting.Cap,
+            setting.Shelter,
             vessel.Container?.Stands(today, hour) ?? (part.Standing > 0 ? ContainerStanding.Up : ContainerStanding.Unknown),
             hour < 0 ? null : Math.Round(tale!.Run.AirC[hour], 1),
             hour < 0 ? null : Math.Round(tale!.Run.MediumC[hour], 1),
@@ -149,7 +149,7 @@ internal static class YardViews
     private static string Title(YardWarningKind kind, List<AlertedContainer> containers)
     {
         var n = containers.Count;
-        var these = n == 1 ? "this container" : Text.Of($"these {n} containers");
+        var these = containers is [var one] ? Text.Of($"{one.Label} (B-{one.Number} {one.CommonName})") : Text.Of($"these {n} containers");
         return kind switch
         {
             YardWarningKind.FreezeComing => $"Freeze coming: cover or bring in {these}",

@@ -859,6 +859,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForecastView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ForecastToTell"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForecastView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/temperatures": {
         parameters: {
             query?: never;
@@ -6744,6 +6811,59 @@ export interface components {
             kind: components["schemas"]["StepKind"];
             method: null | components["schemas"]["ScarifyMethod"];
             why: string;
+        };
+        ForecastDay: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            lowC?: null | number;
+            /** Format: double */
+            highC?: null | number;
+            /** Format: double */
+            gustKmh?: null | number;
+            /** Format: double */
+            rainMm?: null | number;
+            /** Format: double */
+            snowCm?: null | number;
+        };
+        ForecastLine: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            lowC: null | number;
+            /** Format: double */
+            highC: null | number;
+            /** Format: double */
+            gustKmh: null | number;
+            /** Format: double */
+            rainMm: null | number;
+            /** Format: double */
+            snowCm: null | number;
+            source: null | components["schemas"]["ForecastSource"];
+            by: null | string;
+            /** Format: date-time */
+            toldAt: null | string;
+            /** Format: double */
+            usualLowC: null | number;
+            /** Format: double */
+            usualHighC: null | number;
+        };
+        /** @enum {unknown} */
+        ForecastSource: "typed" | "file" | "service" | null;
+        /** @enum {unknown} */
+        ForecastState: "none" | "stale" | "known";
+        ForecastToTell: {
+            who: string;
+            days: components["schemas"]["ForecastDay"][];
+        };
+        ForecastView: {
+            state: components["schemas"]["ForecastState"];
+            words: string;
+            onRecord: null | string;
+            skill: null | string;
+            /** Format: date */
+            until: null | string;
+            days: components["schemas"]["ForecastLine"][];
         };
         FractionInterval: {
             /** Format: double */

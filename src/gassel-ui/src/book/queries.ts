@@ -57,6 +57,14 @@ export const yardQuery = {
   queryFn: async () => (await answerOrLast("yard", () => answered(api.GET("/api/yard")))).data,
 };
 
+/** What is known of the weather to come. */
+export const useForecast = () =>
+  useQuery({
+    queryKey: ["forecast"],
+    queryFn: () => answered(api.GET("/api/forecast")),
+    refetchInterval: HEARTBEAT_MS,
+  });
+
 export const useYard = () => useQuery({ ...yardQuery, refetchInterval: HEARTBEAT_MS });
 
 export const useContainer = (batch: string, part: string) =>

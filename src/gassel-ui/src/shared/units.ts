@@ -83,7 +83,8 @@ export type Measure =
   | "volume"
   | "capacity"
   | "weight"
-  | "perVolume";
+  | "perVolume"
+  | "speed";
 
 const SCALES: Record<Measure, { unit: string; us: string; times: number; plus: number }> = {
   temperature: { unit: "°C", us: "°F", times: 1.8, plus: 32 },
@@ -94,6 +95,7 @@ const SCALES: Record<Measure, { unit: string; us: string; times: number; plus: n
   weight: { unit: "kg", us: "lb", times: 1 / 0.45359237, plus: 0 },
   perVolume: { unit: "a litre", us: "a gallon", times: 3.785411784, plus: 0 },
   volume: { unit: "l", us: "fl oz", times: 33.814, plus: 0 },
+  speed: { unit: "km/h", us: "mph", times: 1 / 1.609344, plus: 0 },
   elevation: { unit: "m", us: "ft", times: 1 / 0.3048, plus: 0 },
 };
 

@@ -17,6 +17,7 @@ import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
 import { pressOther, stepTo } from "./rowKeys";
 import { YardAsks } from "./YardAsks";
+import { ForecastCard } from "../weather/ForecastCard";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
 
@@ -99,6 +100,7 @@ export function Rounds() {
           <TroubleList troubles={troubles} />
         </Card>
       )}
+      {rounds.data.places.some((p) => p.place.kind === "yard" && p.parts.length > 0) && <ForecastCard />}
       {rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
       {rounds.data.aside.length > 0 && <AsideList aside={rounds.data.aside} />}
       {conflicts.length > 0 && (

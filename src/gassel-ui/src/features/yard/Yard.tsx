@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useSearchParams } from "react-router";
-import { useSite, useYard } from "../../book/queries";
+import { useForecast, useSite, useYard } from "../../book/queries";
 import type { ToSetOut } from "../../api/types";
 import { OutlookStrip } from "../../drawings/OutlookStrip";
 import { Card } from "../../shared/Card";
@@ -11,6 +11,7 @@ import { Loading } from "../../shared/Loading";
 import { unitOf, useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { actDay, timeAt } from "../../time/days";
+import { ForecastCard } from "../weather/ForecastCard";
 import { AlertCard } from "./AlertCard";
 import { PrepareDialog } from "./PrepareDialog";
 import { YardSpotCard } from "./YardSpotCard";
@@ -22,12 +23,13 @@ export function Yard() {
   const yard = useYard();
   const site = useSite().data;
   const units = useUnits();
+  const forecast = useForecast().data;
   const [pointed, setPointed] = useState<string[] | null>(null);
   const [asked, setAsked] = useSearchParams();
   const [preparing, setPreparing] = useState<ToSetOut | null>(null);
   if (yard.error) return <Failure error={yard.error} />;
   if (!yard.data || !site) return <Loading what="the yard" />;
-  const { alerts, outlook, spots, toSetOut, today, service, working } = yard.data;
+  const { alerts, outlook, spots, toSetOut, today, working } = yard.data;
   const out = spots.some((spot) => spot.containers.length > 0);
   // from Rounds one comes for one batch
   const wanted = preparing ?? toSetOut.find((batch) => batch.batchId === asked.get("ready"));
@@ -77,7 +79,7 @@ export function Yard() {
               <Box sx={{ display: "flex", alignItems: "baseline", gap: 1, flexWrap: "wrap" }}>
                 <Typography variant="h2">Outdoors, {unitOf("temperature", units)}</Typography>
                 <Typography variant="body2" color="text.secondary">
-                  full: recorded; broken: {service ? `by the ${service}` : "by the record"}
+                  solid: recorded; dashed: forecast
                 </Typography>
                 <Why lines={working} about="the weather of the yard" />
               </Box>
@@ -86,7 +88,11 @@ export function Yard() {
           )}
           {out ? (
             <Box sx={{ display: "grid", gap: 1 }}>
-              <Typography variant="body2" color="text.secondary">
+              <Typography
+                variant="body2"
+                color="text.secondary"
+                hidden={spots.every((spot) => spot.containers.every((c) => c.airC === null))}
+              >
                 Air inside at {timeAt(Date.parse(yard.data.now), site.timeZone)} by the model; not calibrated
                 unless a thermometer was placed in one.
               </Typography>
@@ -111,14 +117,13 @@ export function Yard() {
           )}
         </Box>
         <Box sx={{ display: "grid", gap: 1.5, order: { xs: 1, md: 2 } }}>
+          <ForecastCard />
           <Card label="what the weather asks">
             {alerts.length === 0 && (
-              <Typography>
-                {outlook.length === 0
-                  ? "No weather is known for the yard, so nothing is watched. Look at the containers yourself, or import a record on Site."
-                  : service
-                    ? "The weather asks nothing of the yard today."
-                    : "No forecast is known. By the days on record nothing is asked today; look at tonight’s low yourself."}
+              <Typography data-testid="nothing-asked">
+                {forecast?.state === "known"
+                  ? "By this forecast nothing needs doing in the yard today."
+                  : "Whether the yard needs anything is not known without a forecast. Check the containers yourself."}
               </Typography>
             )}
             {alerts.map((alert) => (

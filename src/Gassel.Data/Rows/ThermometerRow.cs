@@ -1,0 +1,13 @@
+namespace Gassel.Data.Rows;
+
+/// <summary>A thermometer that sends its readings.</summary>
+public sealed class ThermometerRow
+{
+    public Guid Id { get; set; }
+
+    /// <summary>Its readings; name and place stand there.</summary>
+    public int SeriesId { get; set; }
+
+    /// <summary>SHA-256 of its token; the token itself is shown once and kept nowhere.</summary>
+    public required string TokenHash { get; set; }
+}

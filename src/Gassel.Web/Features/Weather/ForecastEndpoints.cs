@@ -1,0 +1,111 @@
+using Gassel.Core.Climate;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Data.Readings;
+using Gassel.Web.Features.People;
+using Gassel.Web.Runtime;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Gassel.Web.Features.Weather;
+
+/// <summary>The weather to come: what is known of it, and telling it by hand.</summary>
+internal static class ForecastEndpoints
+{
+    /// <summary>Days shown and typed.</summary>
+    private const int DaysShown = 10;
+
+    /// <summary>Nights of other years beside a forecast that is missing.</summary>
+    private const int NightsAhead = 4;
+
+    /// <summary>So far back forecasts are set beside what came, days.</summary>
+    private const int SkillDays = 200;
+
+    public static void MapForecast(this RouteGroupBuilder api)
+    {
+        api.MapGet("/forecast", Known);
+        api.MapPost("/forecast", Tell).For(Role.Volunteer).ProducesProblem(400);
+    }
+
+    private static async Task<ForecastView> Known(
+        YardWeather weather,
+        ForecastBook words,
+        ReadingBook readings,
+        Library library,
+        SiteClock clock,
+        CancellationToken cancel
+    )
+    {
+        var forecast = await weather.Forecast(cancel);
+        var (today, record, offsetK) = (clock.Today, weather.Record(), clock.Settings.FrostOffsetK);
+        var told = forecast.Days.ToDictionary(d => d.Date);
+        var measured = (await library.Places())
+            .Where(p => p.Exposure == Exposure.Open)
+            .SelectMany(p => readings.Days(p.Id, ColdResponse.Usual, clock.LocalTimeZone));
+        var skill = ForecastSkill.Of(await words.From(today.AddDays(-SkillDays)), measured, forecast.Now.Offset);
+        return new(
+            forecast.State,
+            forecast.Words,
+            NightsOnRecord.Of(record, today, NightsAhead, offsetK)?.Words,
+            skill?.Words,
+            forecast.Until,
+            [
+                .. Enumerable
+                    .Range(0, DaysShown + 1)
+                    .Select(i => today.AddDays(i))
+                    .Select(day =>
+                    {
+                        var word = told.GetValueOrDefault(day);
+                        var same = record.Where(d => (d.Date.Month, d.Date.Day) == (day.Month, day.Day) && d.MeanC is not null).ToList();
+                        return new ForecastLine(
+                            day,
+                            word?.LowC,
+                            word?.HighC,
+                            word?.GustKmh,
+                            word?.RainMm,
+                            word?.SnowCm,
+                            word?.Source,
+                            word?.By,
+                            word?.ToldAt,
+                            same.Count == 0 ? null : same.Average(d => d.MinC!.Value) + offsetK,
+                            same.Count == 0 ? null : same.Average(d => d.MaxC!.Value) + offsetK
+                        );
+                    }),
+            ]
+        );
+    }
+
+    private static async Task<Results<Ok<ForecastView>, ProblemHttpResult>> Tell(
+        ForecastToTell told,
+        Asker asker,
+        YardWeather weather,
+        ForecastBook words,
+        ReadingBook readings,
+        Library library,
+        WriteGate gate,
+        SiteClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (told.Check(clock.Today) is { } wrong)
+            return wrong.ToResult();
+        var (now, by) = (clock.GetUtcNow(), asker.Sign(told.Who));
+        await words.Add(
+            told.Days.Select(d => new ForecastWord(
+                d.Date,
+                d.LowC,
+                d.HighC,
+                d.GustKmh,
+                d.RainMm,
+                d.SnowCm,
+                now,
+                ForecastSource.Typed,
+                $"typed by {by}"
+            )),
+            gate,
+            cancel
+        );
+        return TypedResults.Ok(await Known(weather, words, readings, library, clock, cancel));
+    }
+}

@@ -1,0 +1,123 @@
+using System.Globalization;
+using System.Net.Http.Json;
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>A grower's own winter in an empty book: the forecast typed in by hand, and what it asks of the yard.</summary>
+public sealed class ForecastTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: false);
+    private readonly Browser _browser;
+
+    public ForecastTests()
+    {
+        _browser = new(_program.Address);
+        _browser.NameSite();
+    }
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    [Fact]
+    public async Task Tonights_low_warns_of_the_jug_with_seedlings_and_of_no_other_and_one_tap_covers_it()
+    {
+        var b = _browser;
+        await TwoJugs();
+        b.Open("/yard");
+        // nothing is known, and nothing is shown as fine
+        b.Says("forecast-words", "No forecast: enter tonight's low.");
+        b.Says("nothing-asked", "is not known without a forecast");
+        b.Open("/");
+        b.Says("forecast-words", "No forecast: enter tonight's low.");
+        b.Type("tonight", "-14");
+        b.Press("Record");
+        b.Says("alert-freezeComing", "Freeze coming: cover or bring in jug 1 (B-1 small camas)");
+        b.Says("alert-freezeComing", "Estimated from the forecast alone.");
+        var site = await _program.Get("/api/site");
+        var tonight = DateOnly.Parse(site["today"]!.GetValue<string>(), CultureInfo.InvariantCulture).AddDays(1);
+        b.Says("forecast-words", $"Forecast to {tonight.ToString("d MMM", CultureInfo.InvariantCulture)}");
+        var alert = Assert.Single((await _program.Get("/api/yard"))["alerts"]!.AsArray(), a =>
+            a!["kind"]!.GetValue<string>() == "freezeComing"
+        )!;
+        Assert.Equal(1, Assert.Single(alert["containers"]!.AsArray())!["number"]!.GetValue<int>());
+        b.PressIn("alert-freezeComing", "Bring in");
+        b.SeeNoMore(By.CssSelector("[data-testid='alert-freezeComing']"));
+        Assert.Equal(
+            "carriedIn",
+            (await _program.Get("/api/yard"))["spots"]!
+                .AsArray()
+                .SelectMany(s => s!["containers"]!.AsArray())
+                .Single(c => c!["number"]!.GetValue<int>() == 1)!["shelter"]!.GetValue<string>()
+        );
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public async Task Ten_days_are_pasted_and_what_does_not_fit_is_named()
+    {
+        var b = _browser;
+        b.Open("/yard");
+        b.Press("Enter forecast");
+        b.SeeTest("forecast-grid");
+        b.Type("lowC-1", "warm");
+        b.See("“warm” does not fit. Valid is a number from -60 to 60.");
+        b.Type("lowC-1", "");
+        Paste("lowC-1", "-3\t5\t30\n-6\t2\t75\n-9\t-1\t40");
+        b.Press("Record forecast");
+        b.SeeNoMore(By.CssSelector("[data-testid='forecast-grid']"));
+        var days = (await _program.Get("/api/forecast"))["days"]!.AsArray();
+        Assert.Equal([-3, -6, -9], days.Skip(1).Take(3).Select(d => d!["lowC"]!.GetValue<double>()));
+        Assert.Equal(75, days[2]!["gustKmh"]!.GetValue<double>());
+        Assert.Null(days[4]!["lowC"]);
+        b.Says("nothing-asked", "By this forecast nothing needs doing in the yard today.");
+        Assert.Empty(b.Complaints());
+    }
+
+    private void Paste(string field, string text) =>
+        _browser.Driver.ExecuteScript(
+            """
+            const data = new DataTransfer();
+            data.setData("text", arguments[1]);
+            document.querySelector(`[name='${arguments[0]}']`)
+              .dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));
+            """,
+            field,
+            text
+        );
+
+    /// <summary>Two jugs that went out last winter; seedlings are up in the first.</summary>
+    private async Task TwoJugs()
+    {
+        (
+            await _program.Http.PostAsJsonAsync(
+                "/api/lots",
+                new
+                {
+                    speciesId = "small-camas",
+                    lot = new
+                    {
+                        gatheredAt = "meadow",
+                        gatheredOn = "2025-07-01",
+                        counted = 300,
+                        assumedFraction = 0.6,
+                    },
+                }
+            )
+        ).EnsureSuccessStatusCode();
+        const string line =
+            """{"species":"small-camas","lot":"1","step":"sown","since":"2025-11-01","seeds":"40","place":"","route":"winter container","vessel":"jug"}""";
+        await _program.Send("/api/told", $$"""{"save":true,"who":"grower","lines":[{{line}},{{line}}]}""");
+        var first = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 1)!["id"];
+        await _program.Send(
+            $"/api/batches/{first}/entries",
+            $$$"""
+            {"act":"{{{Guid.NewGuid()}}}","who":"grower","ifConflict":"warn","entries":[{"id":"{{{Guid.NewGuid()}}}","doneOn":"2026-04-20","doneAt":null,"recordedAt":"2026-04-20T18:00:00Z",
+            "payload":{"kind":"count","part":"1","emerged":12,"lost":0}}]}
+            """
+        );
+    }
+}
