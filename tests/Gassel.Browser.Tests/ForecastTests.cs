@@ -77,6 +77,25 @@ public sealed class ForecastTests : IDisposable
         Assert.Empty(b.Complaints());
     }
 
+    [Fact]
+    public async Task A_thermometer_is_made_in_three_taps_and_what_curl_posts_is_seen_without_reload()
+    {
+        var b = _browser;
+        b.Open("/site/temperature/cold-shelf");
+        b.Press("Add thermometer");
+        b.Press("Create");
+        b.See("Waiting for the first reading");
+        var line = b.SeeTest("reading-line").Text.Replace("4.2", "3.5", StringComparison.Ordinal);
+        using (var curl = System.Diagnostics.Process.Start("sh", ["-c", $"{line} --silent --output /dev/null --fail"])!)
+        {
+            await curl.WaitForExitAsync(TestContext.Current.CancellationToken);
+            Assert.Equal(0, curl.ExitCode);
+        }
+        b.See("First reading received");
+        b.Says("place-now", "3.5 °C, measured");
+        Assert.Empty(b.Complaints());
+    }
+
     private void Paste(string field, string text) =>
         _browser.Driver.ExecuteScript(
             """

@@ -42,7 +42,7 @@ public sealed class OwnBookTests : IDisposable
             b.See("A weather record from a file");
             b.Driver.FindElement(By.CssSelector("[data-testid='weather-file']")).SendKeys(file);
             b.Says("weather-report", "400 days can be used");
-            b.See("keep the 400 days, calculate frost from them");
+            b.See("Keep the 400 days, calculate frost from them");
             b.Press("Keep the 400 days, last frost stays 8 May");
             b.See("Site");
             b.SeeNoMore(By.CssSelector("[data-testid='weather-report']"));

@@ -55,7 +55,7 @@ public sealed class PlantsTests : IDisposable
         b.Press("Record");
         b.SeeNoMore(By.CssSelector("[role='dialog']"));
         await Conserves(4);
-        b.See("6 stand in 72 cells");
+        b.See("6 seedlings in 72 cells");
         b.PressIn("due-4-1-prickOut", "prick out…");
         b.Press("Record");
         b.SeeNoMore(By.CssSelector("[data-testid='due-4-1-prickOut']"));

@@ -146,7 +146,7 @@ public sealed class SeasonTests : IDisposable
         b.PressIn("verdict-1", "small camas");
         b.Says("verdict-1", "since 12 Jan, 40 seeds, Cold shelf");
         b.Press("Enter 2 good lines");
-        b.Says("told-report", "2 batches entered; what is left here was refused");
+        b.Says("told-report", "2 batches entered; the lines left here were refused");
         b.Type("since-1", "3 Feb");
         b.Press("Check 1 line");
         b.Press("Enter 1 good line");

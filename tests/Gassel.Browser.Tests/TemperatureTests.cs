@@ -177,8 +177,8 @@ public sealed class TemperatureTests : IClassFixture<DemoProgram>, IDisposable
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'Read the whole file')]"));
         b.See(By.CssSelector("[role='progressbar']"));
         b.See("% read");
-        b.Press("Cancel");
-        b.See("Cancelled; nothing of the file was kept.");
+        b.Press("Stop reading");
+        b.See("Stopped; nothing of the file was kept.");
         Assert.Empty((await _program.Get("/api/places/lamp-shelf/temperature"))["series"]!.AsArray());
         Assert.Empty(b.Complaints());
     }

@@ -71,7 +71,7 @@ public sealed class TreatTests : IDisposable
         b.Click(By.CssSelector("[aria-label='problem: B-46 saskatoon']"));
         b.Type("sprouted-46-1-checkBag", "3");
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'Record 1')]"));
-        b.See("recorded now");
+        b.See("recorded, done");
         b.SeeNoMore(By.CssSelector("[data-testid='line-43-1-checkBag']"));
         b.SeeNoMore(By.CssSelector("[data-testid='line-52-1-checkBag']"));
         var batches = (await _program.Get("/api/batches")).AsArray().Where(x => x!["number"]!.GetValue<int>() > 42).ToList();

@@ -30,7 +30,7 @@ public sealed class WholeSliceTests : IDisposable
 
         b.Press("Seed");
         b.See("A new lot");
-        b.Choose("speciesId", "Arrowleaf balsamroot");
+        b.Choose("speciesId", "arrowleaf balsamroot");
         b.Type("gatheredAt", "south slope");
         b.Type("gatheredOn", "2 Jul 2026");
         b.Type("counted", "300");

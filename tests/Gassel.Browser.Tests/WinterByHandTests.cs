@@ -115,7 +115,7 @@ public sealed class WinterByHandTests : IDisposable
         foreach (var step in b.Driver.FindElements(By.CssSelector("[role='dialog'] input[type='checkbox'][aria-label]")))
             b.Driver.ExecuteScript("arguments[0].click()", step);
         b.Press("Set out");
-        b.Says("told", "Set out");
+        b.Says("told", "set out");
         Assert.Equal(
             Ago(150),
             DateOnly.Parse(

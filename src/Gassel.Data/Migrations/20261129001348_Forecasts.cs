@@ -69,6 +69,8 @@ namespace Gassel.Data.Migrations
                         onDelete: ReferentialAction.Cascade);
                 });
 
+            migrationBuilder.Sql("CREATE TABLE humidity (SeriesId INTEGER NOT NULL REFERENCES reading_series (Id), At INTEGER NOT NULL, Percent REAL NOT NULL, PRIMARY KEY (SeriesId, At)) WITHOUT ROWID");
+
             migrationBuilder.CreateIndex(
                 name: "IX_forecast_words_Day",
                 table: "forecast_words",
@@ -84,6 +86,8 @@ namespace Gassel.Data.Migrations
         /// <inheritdoc />
         protected override void Down(MigrationBuilder migrationBuilder)
         {
+            migrationBuilder.Sql("DROP TABLE humidity");
+
             migrationBuilder.DropTable(
                 name: "forecast_service");
 

@@ -246,11 +246,62 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         return place is not null;
     }
 
-    /// <summary>Devices that the program asks.</summary>
+    /// <summary>Series from which a reading is expected every now and then.</summary>
     public async Task<IReadOnlyList<ReadingSeriesRow>> Attached()
     {
         await using var db = connect();
-        return await db.ReadingSeries.AsNoTracking().Where(s => s.Attached && s.Device != null).ToListAsync();
+        return await db.ReadingSeries.AsNoTracking().Where(s => s.Attached).ToListAsync();
+    }
+
+    /// <summary>Simulated devices that the program asks.</summary>
+    public async Task<IReadOnlyList<ReadingSeriesRow>> Asked() => [.. (await Attached()).Where(s => s.Device is not null)];
+
+    /// <summary>
+    /// Sets every simulated device of a real book aside for good: its readings stay, marked as what they are, and count as measured
+    /// nowhere.
+    /// </summary>
+    /// <returns>How many there were.</returns>
+    public async Task<int> SetSimulatedAside(WriteGate gate)
+    {
+        var found = await gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                return await db
+                    .ReadingSeries.Where(s => s.Device != null && !(s.Aside && !s.Attached))
+                    .ExecuteUpdateAsync(s => s.SetProperty(x => x.Aside, true).SetProperty(x => x.Attached, false), CancellationToken.None);
+            },
+            CancellationToken.None
+        );
+        lock (_turn)
+            _used = null;
+        return found;
+    }
+
+    /// <summary>Humidity of a place in order, percent.</summary>
+    public IReadOnlyList<HumidityReading> HumidityBetween(string place, DateTimeOffset from, DateTimeOffset to)
+    {
+        int[] series;
+        lock (_turn)
+            series = Used(place);
+        using var table = new ReadingTable(file);
+        return [.. table.ReadHumidity(series, from.ToUnixTimeMilliseconds(), to.ToUnixTimeMilliseconds())];
+    }
+
+    /// <summary>Keeps what several thermometers sent in one turn of writing: on disk when it comes back.</summary>
+    public async Task Keep(IReadOnlyList<SentReadings> sent, WriteGate gate, CancellationToken cancel)
+    {
+        await gate.Write(
+            () =>
+            {
+                using var table = new ReadingTable(file);
+                table.AppendAll(sent);
+                return Task.FromResult(sent.Count);
+            },
+            cancel
+        );
+        foreach (var place in sent.Where(s => s.Readings.Count > 0).GroupBy(s => s.PlaceId))
+            Stale(place.Key, place.Min(s => s.Readings.Min(r => r.UnixMs)), isNew: true);
     }
 
     /// <summary>Takes away what a program that was killed had begun.</summary>
@@ -274,6 +325,9 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
             CancellationToken.None
         );
     }
+
+    /// <summary>A series of the place is new or was changed past this book.</summary>
+    public void Forget(string place) => Stale(place, null);
 
     private int AddSeries(ReadingSeriesRow row)
     {

@@ -26,6 +26,13 @@ internal sealed class ReadingTable : IDisposable
     public int Append(int series, ReadOnlySpan<TemperatureReading> readings)
     {
         using var transaction = _connection.BeginTransaction();
+        var added = Insert(series, readings);
+        transaction.Commit();
+        return added;
+    }
+
+    private int Insert(int series, ReadOnlySpan<TemperatureReading> readings)
+    {
         var db = _connection.Handle!;
         raw.sqlite3_prepare_v2(db, "INSERT OR IGNORE INTO readings (SeriesId, At, CentiC) VALUES (?1, ?2, ?3)", out var insert);
         using (insert)
@@ -40,10 +47,43 @@ internal sealed class ReadingTable : IDisposable
                     throw new SqliteException(raw.sqlite3_errmsg(db).utf8_to_string(), fault);
                 raw.sqlite3_reset(insert);
             }
-            var added = raw.sqlite3_total_changes(db) - before;
-            transaction.Commit();
-            return added;
+            return raw.sqlite3_total_changes(db) - before;
         }
+    }
+
+    /// <summary>Adds what several thermometers sent in one transaction.</summary>
+    public void AppendAll(IEnumerable<SentReadings> sent)
+    {
+        using var transaction = _connection.BeginTransaction();
+        using var humid = _connection.CreateCommand();
+        humid.CommandText = "INSERT OR IGNORE INTO humidity (SeriesId, At, Percent) VALUES ($series, $at, $percent)";
+        foreach (var (series, _, readings, humidity) in sent)
+        {
+            Insert(series, [.. readings]);
+            foreach (var (at, percent) in humidity)
+            {
+                humid.Parameters.Clear();
+                humid.Parameters.AddWithValue("$series", series);
+                humid.Parameters.AddWithValue("$at", at / MsPerSecond);
+                humid.Parameters.AddWithValue("$percent", percent);
+                humid.ExecuteNonQuery();
+            }
+        }
+        transaction.Commit();
+    }
+
+    public IEnumerable<HumidityReading> ReadHumidity(IReadOnlyCollection<int> series, long fromUnixMs, long toUnixMs)
+    {
+        if (series.Count == 0)
+            yield break;
+        using var command = _connection.CreateCommand();
+        command.CommandText =
+            $"SELECT At, Percent FROM humidity WHERE SeriesId IN ({string.Join(',', series)}) AND At >= $from AND At <= $to ORDER BY At";
+        command.Parameters.AddWithValue("$from", fromUnixMs / MsPerSecond);
+        command.Parameters.AddWithValue("$to", toUnixMs / MsPerSecond);
+        using var reader = command.ExecuteReader();
+        while (reader.Read())
+            yield return new(reader.GetInt64(0) * MsPerSecond, reader.GetDouble(1));
     }
 
     /// <summary>Readings of the series from an instant on, in order of time; of several at one second the first series'.</summary>

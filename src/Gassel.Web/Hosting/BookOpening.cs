@@ -37,6 +37,8 @@ internal sealed class BookOpening(
         await readings.ClearHalfImported(gate);
         if (launch.Demo)
             await DemoSeason.Fill(db, weather, readings, gate, real.GetUtcNow());
+        else
+            await readings.SetSimulatedAside(gate);
         await clock.Follow(db);
         await OpenDoor(db);
     }

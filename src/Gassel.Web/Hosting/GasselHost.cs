@@ -99,6 +99,7 @@ public static class GasselHost
         api.MapWeather();
         api.MapForecast();
         api.MapTemperature();
+        api.MapThermometers();
         api.MapSpecies();
         api.MapLearning();
         api.MapSeed();
@@ -119,6 +120,7 @@ public static class GasselHost
         api.MapCopies();
         api.MapCalculators();
         app.MapCalendarFeed();
+        app.MapReadingIntake();
         app.MapAuthority();
         app.MapOpenApi().For(Role.Volunteer);
         if (!Launch.IsDescribing)
@@ -189,6 +191,9 @@ public static class GasselHost
         services.AddSingleton<TemperatureWatch>();
         services.AddSingleton<ProbeRounds>();
         services.AddHostedService(provider => provider.GetRequiredService<ProbeRounds>());
+        services.AddSingleton<ThermometerBook>();
+        services.AddSingleton<ReadingIntake>();
+        services.AddHostedService(provider => provider.GetRequiredService<ReadingIntake>());
         services.AddHostedService<DailyCopies>();
     }
 

@@ -58,7 +58,7 @@ internal static class DemoEndpoints
             cancel
         );
         var said = 0;
-        foreach (var series in await readings.Attached())
+        foreach (var series in await readings.Asked())
         {
             var told = new List<Core.Climate.TemperatureReading>();
             var thermometer = Thermometers.Of(series);

@@ -22,6 +22,9 @@ internal static class SignIn
     /// <summary>Name of the limit on addresses where a password or a code is tried.</summary>
     public const string Tries = "tries";
 
+    /// <summary>Name of the limit on what one thermometer sends.</summary>
+    public const string Devices = "devices";
+
     public const string TokenHeader = "X-Gassel-Token";
 
     /// <summary>Wrong tries after which a name is shut (our assumption).</summary>
@@ -138,6 +141,14 @@ internal static class SignIn
         };
         limits.AddPolicy(Tries, context =>
             RateLimitPartition.GetFixedWindowLimiter(Device(context), _ => new() { PermitLimit = 20, Window = TimeSpan.FromMinutes(1) })
+        );
+        limits.AddPolicy(Devices, context =>
+            RateLimitPartition.GetTokenBucketLimiter(context.Request.RouteValues["id"]?.ToString() ?? "", _ => new()
+                {
+                    TokenLimit = 600,
+                    TokensPerPeriod = 100,
+                    ReplenishmentPeriod = TimeSpan.FromSeconds(1),
+                })
         );
         limits.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context =>
             context.RequestServices.GetRequiredService<NetworkDoor>().IsOpen

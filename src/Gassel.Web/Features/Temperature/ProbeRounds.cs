@@ -23,7 +23,7 @@ internal sealed partial class ProbeRounds(
     public async Task AskAll(CancellationToken cancel)
     {
         var now = clock.GetUtcNow();
-        foreach (var series in await readings.Attached())
+        foreach (var series in await readings.Asked())
         {
             if (await Ask(Thermometers.Of(series), series.Name, now, log, cancel) is { } tempC)
                 await readings.Append(series.Id, series.PlaceId, [new(now.ToUnixTimeMilliseconds(), tempC)], gate, cancel);

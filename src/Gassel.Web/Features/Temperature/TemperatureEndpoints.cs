@@ -5,6 +5,7 @@ using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Readings;
+using Gassel.Data.Rows;
 using Gassel.Web.Features.People;
 using Gassel.Web.Problems;
 using Gassel.Web.Runtime;
@@ -103,6 +104,13 @@ internal static class TemperatureEndpoints
     {
         if (!(await watch.Places()).TryGetValue(id, out var place))
             return NoSuchPlace(id).ToResult();
+        if (!clock.IsDemo)
+            return new Refusal(
+                "device",
+                "Only a demo book plays simulated thermometers; in your own book add one that measures.",
+                StatusCodes.Status409Conflict,
+                "Not accepted"
+            ).ToResult();
         if ((await readings.Attached()).Any(s => s.PlaceId == id))
             return new Refusal(
                 "device",
@@ -121,14 +129,17 @@ internal static class TemperatureEndpoints
         int id,
         SeriesChange change,
         ReadingBook readings,
+        ThermometerBook thermometers,
         WriteGate gate,
         SiteClock clock
     )
     {
         if ((await readings.Series()).SingleOrDefault(s => s.Id == id) is not { } series)
             return Refusal.NotFound("readings", id, "Choose one of those listed under Site, Temperature.").ToResult();
-        if (series.Device is null && (change.Attached is not null || change.Behaviour is not null))
+        if (series.Source == ReadingSource.File && (change.Attached is not null || change.Behaviour is not null))
             return new Refusal("attached", $"{series.Name} is a file; it can be set aside and nothing else.").ToResult();
+        if (series.Device is not null && !clock.IsDemo)
+            return new Refusal("aside", $"{series.Name} is simulated; in a real book it stays aside.").ToResult();
         await readings.Change(
             id,
             row =>
@@ -140,6 +151,7 @@ internal static class TemperatureEndpoints
             },
             gate
         );
+        thermometers.Forget();
         return TypedResults.Ok<IReadOnlyList<ReadingSeries>>([.. (await readings.Series()).Where(s => s.PlaceId == series.PlaceId)]);
     }
 

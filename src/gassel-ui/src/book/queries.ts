@@ -7,6 +7,8 @@ import type { CapPosition, ContainerPreset, ContainerSetup, MixRequest, TrialReq
 
 const HEARTBEAT_MS = 60_000;
 const HEARTBEAT_ALONE_MS = 5_000;
+/** A reading that was just sent is seen while one still stands there. */
+const READING_MS = 4_000;
 
 /** Who is signed in, and what may be done here. */
 export const sessionQuery = {
@@ -220,7 +222,7 @@ export const usePlaceTemperature = (id: string) =>
   useQuery({
     queryKey: ["temperatures", id],
     queryFn: () => answered(api.GET("/api/places/{id}/temperature", { params: { path: { id } } })),
-    refetchInterval: HEARTBEAT_MS,
+    refetchInterval: READING_MS,
     retry: false,
   });
 

@@ -269,7 +269,7 @@ export function LoggerImport() {
               </Typography>
               <LinearProgress variant="determinate" value={share * 100} sx={{ height: 12, my: 1 }} />
               <Button variant="outlined" onClick={() => cancel.current?.()}>
-                Cancel
+                Stop reading
               </Button>
             </Box>
           )}

@@ -63,7 +63,8 @@ export function SeriesList({ series, place }: { series: ReadingSeries[]; place: 
             <Typography variant="h3">
               {s.name}
               {s.aside && ", set aside"}
-              {s.source === "probe" && !s.attached && ", taken off"}
+              {s.device !== null && !site.demo && ", simulated readings never count"}
+              {s.source !== "file" && s.aside === false && !s.attached && ", taken off"}
             </Typography>
             <Typography variant="body2" color="text.secondary">
               {s.count.toLocaleString("en")} readings
@@ -84,14 +85,16 @@ export function SeriesList({ series, place }: { series: ReadingSeries[]; place: 
                 sx={{ minWidth: 220 }}
               />
             )}
-            {s.device !== null && (
+            {s.source !== "file" && (s.device === null || site.demo) && (
               <Button variant="outlined" onClick={() => void change(s.id, { attached: !s.attached })}>
-                {s.attached ? "Take off" : "Ask it again"}
+                {s.attached ? "Take off" : "Attach again"}
               </Button>
             )}
-            <Button variant="outlined" onClick={() => void change(s.id, { aside: !s.aside })}>
-              {s.aside ? "Use it again" : "Set aside"}
-            </Button>
+            {(s.device === null || site.demo) && (
+              <Button variant="outlined" onClick={() => void change(s.id, { aside: !s.aside })}>
+                {s.aside ? "Use it again" : "Set aside"}
+              </Button>
+            )}
           </ForRole>
         </Box>
       ))}

@@ -9,6 +9,7 @@ import { Loading } from "../../shared/Loading";
 import { degrees, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
 import { SiteParts } from "../site/SiteParts";
+import { NewThermometer } from "./NewThermometer";
 import { Probe } from "./Probe";
 import { SeriesList } from "./SeriesList";
 import { TemperatureChart } from "./TemperatureChart";
@@ -116,7 +117,8 @@ function PlaceSheet({ id }: { id: string }) {
       <Card label="thermometers">
         <Typography variant="h2">Thermometers and files</Typography>
         <SeriesList series={series} place={place} />
-        <Probe place={place} series={series} />
+        <NewThermometer place={place} series={series} />
+        {site.demo && <Probe place={place} series={series} />}
       </Card>
       {over.length > 0 && (
         <Card label="what happened">

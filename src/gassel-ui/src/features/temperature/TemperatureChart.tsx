@@ -37,7 +37,7 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
   if (detail.hours.length === 0 && detail.days.length === 0) {
     return (
       <Typography sx={{ my: 1 }}>
-        Nothing has been measured here. Attach a probe or read a logger’s file; until then{" "}
+        Nothing has been measured here. Add a thermometer or read a logger’s file; until then{" "}
         {degrees(detail.place.assumedC, units)} is assumed, or what you read by eye at a check.
       </Typography>
     );

@@ -24,7 +24,7 @@ export function sendFile<T>(path: string, file: Blob, progress: (share: number) 
       if (event.lengthComputable) progress(event.loaded / event.total);
     };
     request.onabort = () =>
-      refuse({ status: 0, title: "Cancelled", detail: "Cancelled; nothing of the file was kept." });
+      refuse({ status: 0, title: "Stopped", detail: "Stopped; nothing of the file was kept." });
     request.onerror = () =>
       refuse({
         status: 0,

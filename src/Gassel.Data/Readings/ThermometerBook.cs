@@ -1,0 +1,101 @@
+using System.Buffers.Text;
+using System.Collections.Concurrent;
+using System.Security.Cryptography;
+using System.Text;
+using Gassel.Data.Rows;
+using Microsoft.EntityFrameworkCore;
+
+namespace Gassel.Data.Readings;
+
+/// <summary>Thermometers that send by themselves, each with a secret of its own. The book keeps what the secret hashes to.</summary>
+public sealed class ThermometerBook(Func<GasselDb> connect, ReadingBook readings)
+{
+    private const int TokenBytes = 32;
+    private readonly ConcurrentDictionary<Guid, KeptThermometer> _known = [];
+
+    /// <returns>Its id, and the token that is shown this once.</returns>
+    public async Task<(Guid Id, string Token)> Make(string name, string place, DateTimeOffset now, WriteGate gate)
+    {
+        var (id, token) = (Guid.CreateVersion7(now), NewToken());
+        await gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                var series = new ReadingSeriesRow
+                {
+                    PlaceId = place,
+                    Name = name,
+                    Source = ReadingSource.Sent,
+                    Attached = true,
+                    AddedAt = now.ToUnixTimeMilliseconds(),
+                };
+                db.ReadingSeries.Add(series);
+                await db.SaveChangesAsync();
+                db.Thermometers.Add(
+                    new()
+                    {
+                        Id = id,
+                        SeriesId = series.Id,
+                        TokenHash = Hash(token),
+                    }
+                );
+                return await db.SaveChangesAsync();
+            },
+            CancellationToken.None
+        );
+        readings.Forget(place);
+        return (id, token);
+    }
+
+    /// <summary>Another token in the place of the one there was, which is worth nothing from now on.</summary>
+    /// <returns>Null where there is no such thermometer.</returns>
+    public async Task<string?> Renew(Guid id, WriteGate gate)
+    {
+        var token = NewToken();
+        var found = await gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                return await db
+                    .Thermometers.Where(t => t.Id == id)
+                    .ExecuteUpdateAsync(t => t.SetProperty(x => x.TokenHash, Hash(token)), CancellationToken.None);
+            },
+            CancellationToken.None
+        );
+        _known.TryRemove(id, out _);
+        return found == 0 ? null : token;
+    }
+
+    /// <summary>Null where there is no such thermometer.</summary>
+    public async Task<KeptThermometer?> Find(Guid id)
+    {
+        if (_known.TryGetValue(id, out var known))
+            return known;
+        await using var db = connect();
+        var found = await (
+            from t in db.Thermometers
+            join s in db.ReadingSeries on t.SeriesId equals s.Id
+            where t.Id == id
+            select new KeptThermometer(t.Id, s.Id, s.PlaceId, t.TokenHash, s.Attached)
+        ).SingleOrDefaultAsync();
+        return found is null ? null : _known.GetOrAdd(id, found);
+    }
+
+    /// <summary>Ids by series.</summary>
+    public async Task<IReadOnlyDictionary<int, Guid>> BySeries()
+    {
+        await using var db = connect();
+        return await db.Thermometers.AsNoTracking().ToDictionaryAsync(t => t.SeriesId, t => t.Id);
+    }
+
+    /// <summary>Something was changed of a series; it is read again.</summary>
+    public void Forget() => _known.Clear();
+
+    /// <summary>Whether a token is that of the thermometer, in a time that tells nothing of how near it was.</summary>
+    public static bool Fits(KeptThermometer thermometer, string token) =>
+        CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(Hash(token)), Encoding.ASCII.GetBytes(thermometer.TokenHash));
+
+    private static string NewToken() => Base64Url.EncodeToString(RandomNumberGenerator.GetBytes(TokenBytes));
+
+    private static string Hash(string token) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(token)));
+}
