@@ -215,7 +215,7 @@ export const useTemperatures = () =>
   useQuery({
     queryKey: ["temperatures"],
     queryFn: () => answered(api.GET("/api/temperatures")),
-    refetchInterval: HEARTBEAT_MS,
+    refetchInterval: READING_MS,
   });
 
 export const usePlaceTemperature = (id: string) =>

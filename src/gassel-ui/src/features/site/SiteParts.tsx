@@ -3,9 +3,9 @@ import { NavLink } from "react-router";
 import { useDevice } from "../../look/DeviceContext";
 
 const PARTS = [
-  { path: "/site", name: "the place and its frost" },
-  { path: "/site/temperature", name: "temperatures" },
-  { path: "/site/people", name: "people, phones, copies" },
+  { path: "/site", name: "Place and frost" },
+  { path: "/site/temperature", name: "Temperatures" },
+  { path: "/site/people", name: "People, phones, copies" },
 ] as const;
 
 /** The pages of Site. */

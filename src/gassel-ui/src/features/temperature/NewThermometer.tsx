@@ -6,12 +6,14 @@ import type { Place, ReadingSeries } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { ForRole } from "../../people/ForRole";
 import { Failure } from "../../shared/Failure";
+import { useUnits } from "../../shared/units";
 import { readingLine } from "./readingLine";
 
 /** A thermometer that sends its readings: made with its name, and how it sends shown once to copy. */
 export function NewThermometer({ place, series }: { place: Place; series: ReadingSeries[] }) {
   const queries = useQueryClient();
   const { palette } = useDevice();
+  const units = useUnits();
   const [name, setName] = useState(`${place.name}, thermometer`);
   const [asking, setAsking] = useState(false);
   const [made, setMade] = useState<{ id: string; token: string } | null>(null);
@@ -53,11 +55,13 @@ export function NewThermometer({ place, series }: { place: Place; series: Readin
                 fontSize: "0.9rem",
               }}
             >
-              {readingLine(window.location.origin, made.id, made.token)}
+              {readingLine(window.location.origin, made.id, made.token, units)}
             </Box>
             <Button
               onClick={() =>
-                void navigator.clipboard.writeText(readingLine(window.location.origin, made.id, made.token))
+                void navigator.clipboard.writeText(
+                  readingLine(window.location.origin, made.id, made.token, units),
+                )
               }
             >
               Copy

@@ -67,7 +67,7 @@ export function SeriesList({ series, place }: { series: ReadingSeries[]; place: 
               {s.source !== "file" && s.aside === false && !s.attached && ", taken off"}
             </Typography>
             <Typography variant="body2" color="text.secondary">
-              {s.count.toLocaleString("en")} readings
+              {s.count.toLocaleString("en")} {s.count === 1 ? "reading" : "readings"}
               {s.from && s.to
                 ? `, ${momentWords(s.from, site.timeZone, site.today)} to ${momentWords(s.to, site.timeZone, site.today)}`
                 : ""}
