@@ -22,6 +22,9 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     public DbSet<ForecastWordRow> ForecastWords => Set<ForecastWordRow>();
     public DbSet<ForecastServiceRow> ForecastServices => Set<ForecastServiceRow>();
     public DbSet<ThermometerRow> Thermometers => Set<ThermometerRow>();
+    public DbSet<MailServerRow> MailServers => Set<MailServerRow>();
+    public DbSet<MessageWishRow> MessageWishes => Set<MessageWishRow>();
+    public DbSet<SentMessageRow> SentMessages => Set<SentMessageRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -97,6 +100,7 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.Property(x => x.Id).ValueGeneratedNever();
             e.HasOne<ReadingSeriesRow>().WithOne().HasForeignKey<ThermometerRow>(x => x.SeriesId);
         });
+        MapMessages(modelBuilder);
         modelBuilder.Entity<TrialRow>(e =>
         {
             e.ToTable("trials");
@@ -115,6 +119,22 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     }
 
     /// <summary>Of what Identity can keep, the part that sign-in by name and password needs.</summary>
+    private static void MapMessages(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<MailServerRow>(e =>
+        {
+            e.ToTable("mail_server");
+            e.Property(x => x.Id).ValueGeneratedNever();
+            e.Property(x => x.Security).HasConversion<string>();
+        });
+        modelBuilder.Entity<MessageWishRow>().ToTable("message_wishes");
+        modelBuilder.Entity<SentMessageRow>(e =>
+        {
+            e.ToTable("sent_messages");
+            e.HasIndex(x => new { x.WishId, x.Key });
+        });
+    }
+
     private static void MapPeople(ModelBuilder modelBuilder)
     {
         modelBuilder.Entity<Person>(e =>

@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from "node:fs";
-import { fileURLToPath } from "node:url";
+import process from "node:process";
+import { fileURLToPath, URL } from "node:url";
 import { expect, it } from "vitest";
 import { interfaceSentences, sentencesOf } from "./sentences.js";
 

@@ -158,12 +158,14 @@ public sealed class PlantsTests : IDisposable
         _browser.SeeNoMore(By.CssSelector("[role='dialog']"));
     }
 
+    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
+
     private void Ask(string from, string plants, string to, string? into)
     {
         var b = _browser;
         b.Press("Move on");
-        b.Choose("from", from == "prickedOut" ? "pricked out" : from);
-        b.Choose("to", to);
+        b.Choose("from", from == "prickedOut" ? "Pricked out" : Capital(from));
+        b.Choose("to", Capital(to));
         b.Type("plants", plants);
         if (into is not null)
             b.Type("into", into);

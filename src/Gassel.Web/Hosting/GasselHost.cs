@@ -14,6 +14,7 @@ using Gassel.Web.Features.Counting;
 using Gassel.Web.Features.Demo;
 using Gassel.Web.Features.Labels;
 using Gassel.Web.Features.Learning;
+using Gassel.Web.Features.Messages;
 using Gassel.Web.Features.Network;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plan;
@@ -106,6 +107,7 @@ public static class GasselHost
         api.MapPlan();
         api.MapBatches();
         api.MapRounds();
+        api.MapMessages();
         api.MapSowing();
         api.MapCount();
         api.MapYard();
@@ -191,6 +193,12 @@ public static class GasselHost
         services.AddSingleton<TemperatureWatch>();
         services.AddSingleton<ProbeRounds>();
         services.AddHostedService(provider => provider.GetRequiredService<ProbeRounds>());
+        services.AddSingleton<RoundsBook>();
+        services.AddSingleton<MessageBook>();
+        services.AddSingleton<AlarmsNow>();
+        services.AddSingleton<MorningList>();
+        services.AddSingleton<MessageRounds>();
+        services.AddHostedService(provider => provider.GetRequiredService<MessageRounds>());
         services.AddSingleton<ThermometerBook>();
         services.AddSingleton<ReadingIntake>();
         services.AddHostedService(provider => provider.GetRequiredService<ReadingIntake>());

@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("417e434e-ba2a-4a37-af5e-c41d1dc6979b"), entityTypeCount: 15)
+            : base(skipDetectChanges: false, modelId: new Guid("ac881320-c2da-4c69-a096-cb1186eba756"), entityTypeCount: 18)
         {
         }
 
@@ -23,9 +23,12 @@ namespace Gassel.Data.CompiledModel
             var forecastServiceRow = ForecastServiceRowEntityType.Create(this);
             var forecastWordRow = ForecastWordRowEntityType.Create(this);
             var lotRow = LotRowEntityType.Create(this);
+            var mailServerRow = MailServerRowEntityType.Create(this);
+            var messageWishRow = MessageWishRowEntityType.Create(this);
             var placeRow = PlaceRowEntityType.Create(this);
             var readingSeriesRow = ReadingSeriesRowEntityType.Create(this);
             var routeRow = RouteRowEntityType.Create(this);
+            var sentMessageRow = SentMessageRowEntityType.Create(this);
             var siteRow = SiteRowEntityType.Create(this);
             var speciesRow = SpeciesRowEntityType.Create(this);
             var thermometerRow = ThermometerRowEntityType.Create(this);
@@ -48,9 +51,12 @@ namespace Gassel.Data.CompiledModel
             ForecastServiceRowEntityType.CreateAnnotations(forecastServiceRow);
             ForecastWordRowEntityType.CreateAnnotations(forecastWordRow);
             LotRowEntityType.CreateAnnotations(lotRow);
+            MailServerRowEntityType.CreateAnnotations(mailServerRow);
+            MessageWishRowEntityType.CreateAnnotations(messageWishRow);
             PlaceRowEntityType.CreateAnnotations(placeRow);
             ReadingSeriesRowEntityType.CreateAnnotations(readingSeriesRow);
             RouteRowEntityType.CreateAnnotations(routeRow);
+            SentMessageRowEntityType.CreateAnnotations(sentMessageRow);
             SiteRowEntityType.CreateAnnotations(siteRow);
             SpeciesRowEntityType.CreateAnnotations(speciesRow);
             ThermometerRowEntityType.CreateAnnotations(thermometerRow);

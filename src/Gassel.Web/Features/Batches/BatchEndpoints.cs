@@ -86,7 +86,7 @@ internal static class BatchEndpoints
                     species,
                     places,
                     part => watch.Cold(b, part, species, places, known, inside, clock.Today),
-                    part => RoundsEndpoints.Warmth(b.Plan, part, species, places, now),
+                    part => RoundsBook.Warmth(b.Plan, part, species, places, now),
                     known,
                     troubles,
                     days,

@@ -86,7 +86,7 @@ internal static class CountTrays
                 part.Lost,
                 part.Rooted,
                 part.Standing,
-                due.TryGetValue(part.Id, out var count) ? RoundsEndpoints.Explain(count, batch.Plan, species, places) : null,
+                due.TryGetValue(part.Id, out var count) ? RoundsBook.Explain(count, batch.Plan, species, places) : null,
                 part.Counts,
                 null
             );

@@ -2755,6 +2755,238 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/messages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MessagesView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages/server": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MailServerToUse"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MessagesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages/wishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MessageWish"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MessagesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages/wishes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MessagesView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages/wishes/{id}/test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MessagesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{id}/sowing": {
         parameters: {
             query?: never;
@@ -7710,6 +7942,26 @@ export interface components {
             id: string;
             token: string;
         };
+        /** @enum {unknown} */
+        MailSecurity: "startTls" | "tls" | "none";
+        MailServerToUse: {
+            host: string;
+            /** Format: int32 */
+            port: number;
+            security: components["schemas"]["MailSecurity"];
+            from: string;
+            user?: null | string;
+            password?: null | string;
+        };
+        MailServerView: {
+            host: string;
+            /** Format: int32 */
+            port: number;
+            security: components["schemas"]["MailSecurity"];
+            user: null | string;
+            hasPassword: boolean;
+            from: string;
+        };
         MediumAmount: {
             medium: components["schemas"]["MoistMedium"];
             amount: string;
@@ -7719,6 +7971,27 @@ export interface components {
             waterMl: null | number;
             moistureTest: string;
             topics: string[];
+        };
+        MessagesView: {
+            server: null | components["schemas"]["MailServerView"];
+            wishes: components["schemas"]["MessageWishView"][];
+            sent: components["schemas"]["SentMessage"][];
+        };
+        MessageWish: {
+            name: string;
+            mail: string;
+            alarms: boolean;
+            /** Format: time */
+            morningAt?: null | string;
+            /** Format: time */
+            quietFrom?: null | string;
+            /** Format: time */
+            quietTo?: null | string;
+        };
+        MessageWishView: {
+            /** Format: int32 */
+            id: number;
+            wish: components["schemas"]["MessageWish"];
         };
         MixAmount: {
             part: components["schemas"]["MixPart"];
@@ -8791,6 +9064,21 @@ export interface components {
             purity: number;
             /** Format: int32 */
             seeds: number;
+        };
+        SentMessage: {
+            /** Format: int32 */
+            id: number;
+            mail: string;
+            subject: string;
+            text: string;
+            reason: string;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date-time */
+            sentAt: null | string;
+            /** Format: int32 */
+            tries: number;
+            fault: null | string;
         };
         SeriesChange: {
             attached?: null | boolean;

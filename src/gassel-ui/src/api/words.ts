@@ -79,6 +79,7 @@ export const WORDS = {
     overgrown: "overgrown",
     heat: "heat",
   },
+  MailSecurity: { startTls: "STARTTLS (port 587)", tls: "TLS (port 465)", none: "none, this computer only" },
   MixPart: {
     peat: "peat",
     coir: "coir",

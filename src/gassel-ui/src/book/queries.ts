@@ -67,6 +67,14 @@ export const useForecast = () =>
     refetchInterval: HEARTBEAT_MS,
   });
 
+/** Who is told what by e-mail, and what was sent. */
+export const useMessages = () =>
+  useQuery({
+    queryKey: ["messages"],
+    queryFn: () => answered(api.GET("/api/messages")),
+    refetchInterval: HEARTBEAT_MS,
+  });
+
 export const useYard = () => useQuery({ ...yardQuery, refetchInterval: HEARTBEAT_MS });
 
 export const useContainer = (batch: string, part: string) =>

@@ -304,7 +304,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
             {tray.emerged} came up, {tray.lost} lost, {left} not up yet
             {tray.countsRoots && `, ${tray.rooted} rooted`}.{" "}
             <Link to={`/batches/${batchId}`} style={{ color: palette.slate }}>
-              what the counts say
+              What the counts say
             </Link>
           </Typography>
           {byThumb ? null : grid && tally.scope !== "tray" ? (

@@ -5,6 +5,7 @@ import { useDevice } from "../../look/DeviceContext";
 const PARTS = [
   { path: "/site", name: "Place and frost" },
   { path: "/site/temperature", name: "Temperatures" },
+  { path: "/site/messages", name: "Messages" },
   { path: "/site/people", name: "People, phones, copies" },
 ] as const;
 
@@ -19,6 +20,7 @@ export function SiteParts() {
         display: "flex",
         gap: 1,
         mb: 1.5,
+        flexWrap: "wrap",
         "& a": {
           color: palette.slate,
           fontWeight: 600,

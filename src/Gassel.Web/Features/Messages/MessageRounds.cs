@@ -1,0 +1,225 @@
+using Gassel.Core;
+using Gassel.Core.Messages;
+using Gassel.Data;
+using Gassel.Data.Rows;
+using Gassel.Web.Door;
+using Gassel.Web.Runtime;
+using MailKit;
+
+namespace Gassel.Web.Features.Messages;
+
+/// <summary>Once a minute: what is the matter, who wants to be told of it, and whatever still waits to be sent.</summary>
+internal sealed partial class MessageRounds(
+    MessageBook book,
+    AlarmsNow alarms,
+    MorningList morning,
+    NetworkDoor door,
+    Launch launch,
+    SiteClock clock,
+    TimeProvider real,
+    ILogger<MessageRounds> log
+) : BackgroundService
+{
+    public static readonly TimeSpan Every = TimeSpan.FromMinutes(1);
+
+    /// <summary>Tries before a message is given up: the last some ten hours after the first.</summary>
+    public const int MostTries = 10;
+
+    private static readonly TimeSpan ToldBefore = TimeSpan.FromDays(7);
+
+    /// <summary>One round at a time: what is being sent is not sent by another as well.</summary>
+    private readonly SemaphoreSlim _turn = new(1, 1);
+
+    /// <summary>Goes round once.</summary>
+    public async Task GoRound(CancellationToken cancel)
+    {
+        await _turn.WaitAsync(cancel);
+        try
+        {
+            await Round(cancel);
+        }
+        finally
+        {
+            _turn.Release();
+        }
+    }
+
+    public override void Dispose()
+    {
+        _turn.Dispose();
+        base.Dispose();
+    }
+
+    private async Task Round(CancellationToken cancel)
+    {
+        var wishes = await book.Wishes();
+        if (wishes.Count == 0 || await book.Server() is not { } server)
+            return;
+        var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone);
+        var present = await alarms.All(cancel);
+        foreach (var wish in wishes)
+        {
+            var made = await Made(wish, present, now, cancel);
+            if (made.Count > 0)
+                await book.Add(made);
+        }
+        await SendWaiting(server, now, cancel);
+    }
+
+    private async Task<List<SentMessageRow>> Made(
+        MessageWishRow wish,
+        IReadOnlyList<Alarm> present,
+        DateTimeOffset now,
+        CancellationToken cancel
+    )
+    {
+        var before = await book.Of(wish.Id, now - ToldBefore);
+        var made = new List<SentMessageRow>();
+        if (wish.Alarms)
+        {
+            var told = before
+                .Where(m => Enum.TryParse<AlarmKind>(m.Kind, out _))
+                .Select(m => new SentAlarm(
+                    m.Key,
+                    Enum.Parse<AlarmKind>(m.Kind),
+                    m.BadnessK,
+                    m.Subject,
+                    DateTimeOffset.FromUnixTimeMilliseconds(m.MadeAt),
+                    m.IsOver
+                ))
+                .ToList();
+            QuietHours? quiet = wish is { QuietFrom: { } from, QuietTo: { } to } ? new(from, to) : null;
+            made.AddRange(AlarmRules.ToSend(present, told, now, quiet).Select(a => Of(wish, a, now)));
+        }
+        var key = Text.Of($"morning:{now:yyyy-MM-dd}");
+        if (wish.MorningAt is { } at && TimeOnly.FromTimeSpan(now.TimeOfDay) >= at && before.All(m => m.Key != key))
+        {
+            var (subject, text) = await morning.Of(present, cancel);
+            made.Add(Row(wish, key, "", 0, false, $"daily at {at:HH\\:mm}", subject, $"{text}\n{Link("/")}", now));
+        }
+        return made;
+    }
+
+    private SentMessageRow Of(MessageWishRow wish, AlarmToSend due, DateTimeOffset now)
+    {
+        var (alarm, isOver) = (due.Alarm, due.Reason == AlarmReason.Over);
+        var title = isOver && !alarm.Title.StartsWith("Over: ", StringComparison.Ordinal) ? $"Over: {alarm.Title}" : alarm.Title;
+        return Row(
+            wish,
+            alarm.Key,
+            alarm.Kind.ToString(),
+            alarm.BadnessK,
+            isOver,
+            due.Reason.Words(),
+            Said(title),
+            Said($"{title}\n{alarm.Text}\n{Link(alarm.Path)}"),
+            now
+        );
+    }
+
+    /// <summary>A message that only shows that messages arrive.</summary>
+    public async Task Test(MessageWishRow wish, CancellationToken cancel)
+    {
+        var now = clock.GetUtcNow();
+        var text = $"This is a test. Alarms and morning lists of {clock.Site?.Name ?? "Gassel"} come to this address.\n{Link("/")}";
+        await book.Add([Row(wish, Text.Of($"test:{now:O}"), "", 0, false, "test", "Gassel: test message", text, now)]);
+        await _turn.WaitAsync(cancel);
+        try
+        {
+            if (await book.Server() is { } server)
+                await SendWaiting(server, now, cancel);
+        }
+        finally
+        {
+            _turn.Release();
+        }
+    }
+
+    private static SentMessageRow Row(
+        MessageWishRow wish,
+        string key,
+        string kind,
+        double badness,
+        bool isOver,
+        string reason,
+        string subject,
+        string text,
+        DateTimeOffset now
+    ) =>
+        new()
+        {
+            WishId = wish.Id,
+            Mail = wish.Mail,
+            Key = key,
+            Kind = kind,
+            BadnessK = badness,
+            IsOver = isOver,
+            Reason = reason,
+            Subject = subject,
+            Text = text,
+            MadeAt = now.ToUnixTimeMilliseconds(),
+            NextTryAt = now.ToUnixTimeMilliseconds(),
+        };
+
+    private string Said(string words) => Speaker.HasValues(words) ? clock.Speaker.Say(words) : words;
+
+    private string Link(string path) =>
+        (door.Addresses is [var first, ..] ? first : Text.Of($"http://localhost:{launch.Port}")).TrimEnd('/') + path;
+
+    private async Task SendWaiting(MailServerRow server, DateTimeOffset now, CancellationToken cancel)
+    {
+        foreach (var message in await book.Waiting(now, MostTries))
+        {
+            string? fault = null;
+            try
+            {
+                await Mail.Send(server, message.Mail, message.Subject, message.Text, cancel);
+            }
+            catch (Exception failed)
+                when (failed
+                        is IOException
+                            or System.Net.Sockets.SocketException
+                            or ProtocolException
+                            or CommandException
+                            or ServiceNotConnectedException
+                            or MailKit.Security.AuthenticationException
+                            or MailKit.Security.SslHandshakeException
+                            or TimeoutException
+                            or NotSupportedException
+                            or MimeKit.ParseException
+                )
+            {
+                fault = failed.Message;
+                NotSent(log, message.Mail, fault);
+            }
+            // later each time: 1, 2, 4 … minutes
+            var next = now.AddMinutes(Math.Pow(2, message.Tries)).ToUnixTimeMilliseconds();
+            await book.Tried(message.Id, fault is null ? now.ToUnixTimeMilliseconds() : null, fault, next);
+        }
+    }
+
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        if (Launch.IsDescribing)
+            return;
+        while (true)
+        {
+            await Task.Delay(Every, real, stoppingToken);
+            try
+            {
+                await GoRound(stoppingToken);
+            }
+            catch (Exception failed) when (failed is IOException or Microsoft.Data.Sqlite.SqliteException)
+            {
+                // a full disk must not stop the work; the next round tries again
+                NotMade(log, failed.Message);
+            }
+        }
+    }
+
+    [LoggerMessage(LogLevel.Warning, "a message to {Mail} was not sent: {Why}")]
+    private static partial void NotSent(ILogger log, string mail, string why);
+
+    [LoggerMessage(LogLevel.Warning, "messages could not be made: {Why}")]
+    private static partial void NotMade(ILogger log, string why);
+}

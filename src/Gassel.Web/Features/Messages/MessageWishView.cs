@@ -1,0 +1,3 @@
+namespace Gassel.Web.Features.Messages;
+
+public sealed record MessageWishView(int Id, MessageWish Wish);

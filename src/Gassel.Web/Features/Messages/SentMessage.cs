@@ -1,0 +1,16 @@
+namespace Gassel.Web.Features.Messages;
+
+/// <param name="Reason">Why it was sent.</param>
+/// <param name="SentAt">Null while it waits.</param>
+/// <param name="Fault">Why the last try failed; null where it did not.</param>
+public sealed record SentMessage(
+    int Id,
+    string Mail,
+    string Subject,
+    string Text,
+    string Reason,
+    DateTimeOffset MadeAt,
+    DateTimeOffset? SentAt,
+    int Tries,
+    string? Fault
+);

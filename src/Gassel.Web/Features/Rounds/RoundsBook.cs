@@ -1,0 +1,231 @@
+using Gassel.Core.Climate;
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
+using Gassel.Core.Growing;
+using Gassel.Core.Places;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Data;
+using Gassel.Web.Features.Book;
+using Gassel.Web.Features.Plants;
+using Gassel.Web.Features.Temperature;
+using Gassel.Web.Features.Trials;
+using Gassel.Web.Features.Yard;
+using Gassel.Web.Runtime;
+
+namespace Gassel.Web.Features.Rounds;
+
+/// <summary>What every bag, tray and container asks for on a day, place by place.</summary>
+internal sealed class RoundsBook(
+    Library library,
+    OutdoorBatches shelf,
+    TemperatureWatch watch,
+    TrayRights trays,
+    TrialBook trials,
+    SetAside aside,
+    PlantOutlook plants,
+    SiteClock clock
+)
+{
+    public async Task<RoundsView> On(DateOnly today, CancellationToken cancel)
+    {
+        var species = (await library.Species()).ToDictionary(s => s.Id);
+        var places = await library.Places();
+        var names = BatchNames.OfPlaces(places);
+        var batches = await shelf.All(cancel);
+
+        var kept = await trials.All();
+        var (known, temperatures, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
+        var (weather, practices) = (await plants.Days(cancel), plants.Practices());
+        var standing = aside
+            .Many(batches, b =>
+                Stand(
+                    b,
+                    species[b.Row.SpeciesId],
+                    places,
+                    (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, inside, today),
+                    temperatures,
+                    known,
+                    weather,
+                    clock.Settings,
+                    practices[species[b.Row.SpeciesId].Hardiness],
+                    kept,
+                    today
+                )
+            )
+            .ToLookup(s => s.PlaceId, s => s.Part);
+        var conflicts = batches
+            .SelectMany(b =>
+                b.State.Log.Where(l => l.Conflict is not null)
+                    .Select(l => new RoundsConflict(
+                        b.Row.Id,
+                        b.Row.Number,
+                        species[b.Row.SpeciesId].CommonName,
+                        l.Entry.Id,
+                        l.Entry.DoneOn,
+                        l.Entry.Who,
+                        EntryWords.Of(l.Entry.Payload, b.Plan, names),
+                        l.Conflict!.Words
+                    ))
+            )
+            .Concat(
+                (await trays.Overlaps()).Select(o => new RoundsConflict(
+                    o.Batch.Row.Id,
+                    o.Batch.Row.Number,
+                    species[o.Batch.Row.SpeciesId].CommonName,
+                    o.Entry.Id,
+                    o.Entry.DoneOn,
+                    o.Entry.Who,
+                    EntryWords.Of(o.Entry.Payload, o.Batch.Plan, names),
+                    o.Words
+                ))
+            );
+        var byPlace = places
+            .Select(p => new RoundsPlace(
+                p,
+                temperatures[p.Id],
+                LampLook.Of(p, batches.SelectMany(b => b.State.Living.Where(x => x.Place == p.Id && !x.BooksClosed)), today),
+                [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)]
+            ))
+            .ToList();
+        return new RoundsView(
+            today,
+            byPlace.Sum(p => p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
+            [.. byPlace.Where(p => p.Parts.Count > 0)],
+            [.. conflicts],
+            YardViews.Alerts(inside.Vessels.Values),
+            aside.All
+        );
+    }
+
+    private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(
+        ShelvedBatch batch,
+        Core.Treatments.Species species,
+        IReadOnlyList<Place> places,
+        Func<PartState, IReadOnlyDictionary<string, Place>, ColdSoFar?> coldOf,
+        Dictionary<string, PlaceTemperature> temperatures,
+        IPlaceTemperatures known,
+        IReadOnlyDictionary<DateOnly, YardDay> weather,
+        SiteSettings schools,
+        DuePractice practice,
+        IEnumerable<KeptTrial> trials,
+        DateOnly today
+    )
+    {
+        var byId = places.ToDictionary(p => p.Id);
+        var toRead = Cautions.ToRead(species.Hazard).Where(topic => !batch.State.CautionsRead.Contains(topic)).ToList();
+        var due = DueWork.For(batch.Plan, batch.State, species, today, practice).ToLookup(d => d.Part);
+        foreach (var part in batch.State.Living.Where(p => !p.IsDone(batch.Plan) || due[p.Id].Any()))
+        {
+            var open = part.Open;
+            yield return (
+                part.Place ?? places.First(p => p.Kind == PlaceKind.Table).Id,
+                new(
+                    batch.Row.Id,
+                    batch.Row.Number,
+                    species.CommonName,
+                    species.Hazard,
+                    part.Id,
+                    part.Seeds,
+                    batch.Plan.Seeds,
+                    part.Sprouted,
+                    part.Standing,
+                    part.Vessel,
+                    open is null ? null : batch.Plan.Steps[open.Step].Step.Kind,
+                    open?.Step,
+                    open is null ? null : part.DaysIn(batch.Plan, today),
+                    open is null ? null : batch.Plan.Steps[open.Step].PlannedDays,
+                    open is null ? null : batch.Plan.Steps[open.Step].Step.Days.Shortest,
+                    SowAll(batch.Plan, part, schools, today),
+                    open is null ? null : SowAll(batch.Plan, part, schools, open.Start),
+                    places.FirstOrDefault(p => p.Kind == UsualPlaces.ForSprouts)?.Id,
+                    ColdBrief.Of(coldOf(part, byId), schools.ColdSchool),
+                    Warmth(batch.Plan, part, species, byId, temperatures),
+                    open is not null && batch.Plan.Steps[open.Step].Step.Kind is StepKind.PlantVernalization or StepKind.SeedVernalization
+                        ? VernalizationSoFar.Of(batch.Plan, part, byId, known, today)?.Words
+                        : null,
+                    HardeningSoFar.Of(batch.Plan, part, species, weather, today)?.Days.FirstOrDefault(d => d.Date == today),
+                    part.Plants.Emerged == 0 ? null : part.Plants,
+                    open is not null && batch.Plan.Steps[open.Step].Step.Kind.IsMoistHold() ? BagCares.For(species.Hazard) : [],
+                    toRead,
+                    Sowing(batch, part, species, places, schools),
+                    LaidSowing.Of(trials, batch, species, schools.DepthSchool, places),
+                    batch.Plan.Sowing?.Clump == true,
+                    [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]
+                )
+            );
+        }
+    }
+
+    /// <summary>Null outside a moist hold.</summary>
+    private static int? SowAll(BatchPlan plan, PartState part, SiteSettings schools, DateOnly day) =>
+        part.Open is { } open && plan.Steps[open.Step].Step.Kind.IsMoistHold()
+            ? schools.SproutSchool.SowAllFrom(plan.Steps[open.Step], open, part, day)
+            : null;
+
+    private static Sown? Sowing(
+        ShelvedBatch batch,
+        PartState part,
+        Core.Treatments.Species species,
+        IReadOnlyList<Place> places,
+        SiteSettings schools
+    )
+    {
+        if (part.SownOn is not null || batch.Plan.GerminateStep is not { } germinate || batch.Plan.Route.IsOutdoors)
+            return null;
+        var kind = UsualPlaces.For(batch.Plan.Route.Setting, batch.Plan.Steps[germinate].Step);
+        return SowingAdvice
+            .Of(species, batch.Plan.Route, schools.DepthSchool, batch.Plan.Forecast?.Mean)
+            .Usual(batch.Row.Number, part.Id, places.FirstOrDefault(p => p.Kind == kind)?.Id, batch.Plan.Sowing);
+    }
+
+    /// <summary>An assumed temperature is no news of the seed; null then, and outside the germinate step.</summary>
+    internal static GerminationWarmth? Warmth(
+        BatchPlan plan,
+        PartState part,
+        Core.Treatments.Species species,
+        IReadOnlyDictionary<string, Place> places,
+        Dictionary<string, PlaceTemperature> temperatures
+    ) =>
+        part.Open is { } open
+        && plan.Steps[open.Step].Step.Kind == StepKind.Germinate
+        && part.Place is { } place
+        && places.TryGetValue(place, out var where)
+        && where.Kind != PlaceKind.Yard
+        && temperatures.TryGetValue(place, out var now)
+        && now.Source != TemperatureSource.Assumed
+            ? GerminationWarmth.Of(species, now.TempC, where.Kind == PlaceKind.HeatMat)
+            : null;
+
+    internal static StandingDue Explain(DueItem due, BatchPlan plan, Core.Treatments.Species species, IReadOnlyList<Place> places)
+    {
+        var (setting, step) = (plan.Route.Setting, plan.Steps[due.Step].Step);
+        var moves = due.Kind is DueKind.StartStep or DueKind.ScarifyAgain or DueKind.Sow;
+        var kind = UsualPlaces.For(setting, step);
+        return new(
+            due,
+            step.Kind,
+            step.Note,
+            IsLookedOver(due.Kind) ? [] : Cautions.For(species.Hazard, step, setting),
+            moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null,
+            due.Kind == DueKind.StartStep && setting == RouteSetting.WinterContainer && plan.IsSownAt(due.Step),
+            due.Kind == DueKind.StartStep && step.Optional
+        );
+    }
+
+    /// <summary>Done without a hand on seed, mix or plant: no caution belongs to it.</summary>
+    private static bool IsLookedOver(DueKind kind) =>
+        kind
+            is DueKind.CountSeedlings
+                or DueKind.LookForTrueLeaves
+                or DueKind.LookForReturn
+                or DueKind.TakeDomeOff
+                or DueKind.CarryOut
+                or DueKind.Feed
+                or DueKind.EndStep
+                or DueKind.StrawMostOff
+                or DueKind.StrawRestOff;
+
+    private static int Lateness(StandingPart part, DateOnly today) =>
+        part.Due.Count == 0 ? int.MinValue : part.Due.Max(d => today.DayNumber - d.Due.DueOn.DayNumber);
+}
