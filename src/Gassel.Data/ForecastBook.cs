@@ -4,7 +4,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Data;
 
-/// <summary>Every word on the weather to come, kept also after the day came: beside what was measured it shows how good they were.</summary>
+/// <summary>
+/// Every word on the weather to come, kept also after the day came: beside what was measured it shows how good they were.
+/// </summary>
 public sealed class ForecastBook(Func<GasselDb> connect)
 {
     private long _version;

@@ -127,14 +127,17 @@ public sealed class ForecastTests : IDisposable
                 }
             )
         ).EnsureSuccessStatusCode();
-        const string line =
-            """{"species":"small-camas","lot":"1","step":"sown","since":"2025-11-01","seeds":"40","place":"","route":"winter container","vessel":"jug"}""";
+        const string line = """
+            {"species":"small-camas","lot":"1","step":"sown","since":"2025-11-01","seeds":"40","place":"","route":"winter container",
+            "vessel":"jug"}
+            """;
         await _program.Send("/api/told", $$"""{"save":true,"who":"grower","lines":[{{line}},{{line}}]}""");
         var first = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 1)!["id"];
         await _program.Send(
             $"/api/batches/{first}/entries",
             $$$"""
-            {"act":"{{{Guid.NewGuid()}}}","who":"grower","ifConflict":"warn","entries":[{"id":"{{{Guid.NewGuid()}}}","doneOn":"2026-04-20","doneAt":null,"recordedAt":"2026-04-20T18:00:00Z",
+            {"act":"{{{Guid.NewGuid()}}}","who":"grower","ifConflict":"warn","entries":[{"id":"{{{Guid.NewGuid()}}}",
+            "doneOn":"2026-04-20","doneAt":null,"recordedAt":"2026-04-20T18:00:00Z",
             "payload":{"kind":"count","part":"1","emerged":12,"lost":0}}]}
             """
         );

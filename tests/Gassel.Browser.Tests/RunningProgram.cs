@@ -173,7 +173,7 @@ public sealed partial class RunningProgram : IDisposable
     [GeneratedRegex("local network: (?<address>https://\\S+)")]
     private static partial Regex NetworkLine();
 
-    [GeneratedRegex("good once: (?<code>\\S+)")]
+    [GeneratedRegex("for the owner: (?<code>\\S+)")]
     private static partial Regex CodeLine();
 
     [GeneratedRegex("ready at (?<address>http://\\S+)")]

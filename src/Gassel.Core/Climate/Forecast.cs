@@ -2,8 +2,8 @@ namespace Gassel.Core.Climate;
 
 /// <summary>What is foretold, day by day: of each the newest word.</summary>
 /// <param name="Days">In order.</param>
-/// <param name="Now">At the site.</param>
-public sealed record Forecast(IReadOnlyList<ForecastWord> Days, DateTimeOffset Now)
+/// <param name="At">Moment at the site from which one looks ahead.</param>
+public sealed record Forecast(IReadOnlyList<ForecastWord> Days, DateTimeOffset At)
 {
     /// <summary>Days ahead that may be told (our assumption: beyond them a forecast is a guess).</summary>
     public const int MostDaysAhead = 15;
@@ -26,23 +26,23 @@ public sealed record Forecast(IReadOnlyList<ForecastWord> Days, DateTimeOffset N
             now
         );
 
-    public DateOnly Today => DateOnly.FromDateTime(Now.DateTime);
+    private DateOnly Date => DateOnly.FromDateTime(At.DateTime);
 
     /// <summary>The word on the night to come: its low falls on tomorrow morning. Null where nobody told it.</summary>
-    public ForecastWord? Tonight => Days.FirstOrDefault(d => d.Date == Today.AddDays(1) && d.LowC is not null);
+    public ForecastWord? Tonight => Days.FirstOrDefault(d => d.Date == Date.AddDays(1) && d.LowC is not null);
 
     /// <summary>Last day foretold without a gap from tonight on; null where tonight is not.</summary>
     public DateOnly? Until =>
         Tonight is null
             ? null
-            : Days.Where(d => d.Date > Today && d.LowC is not null)
+            : Days.Where(d => d.Date > Date && d.LowC is not null)
                 .Select(d => d.Date)
-                .Where((date, i) => date == Today.AddDays(1 + i))
+                .Where((date, i) => date == Date.AddDays(1 + i))
                 .Last();
 
     public ForecastState State =>
         Tonight is not { } tonight ? ForecastState.None
-        : Now - tonight.ToldAt > GoodFor ? ForecastState.Stale
+        : At - tonight.ToldAt > GoodFor ? ForecastState.Stale
         : ForecastState.Known;
 
     /// <summary>What is known, from whom, how old and how far ahead.</summary>
@@ -54,7 +54,7 @@ public sealed record Forecast(IReadOnlyList<ForecastWord> Days, DateTimeOffset N
             _ => $"Forecast to {Quantity.Day(Until!.Value)}, {Tonight!.By}, {Moment(Tonight)}.",
         };
 
-    private string Moment(ForecastWord word) => Quantity.Moment(word.ToldAt.ToOffset(Now.Offset));
+    private string Moment(ForecastWord word) => Quantity.Moment(word.ToldAt.ToOffset(At.Offset));
 
     /// <summary>Days of the forecast as weather; of one told only by its low or its high the other is taken to be
     /// <see cref="DayRangeK"/> away.</summary>

@@ -131,7 +131,7 @@ public class PlantDueTests
     {
         var feeding = Only(Due(Up(), "2027-03-21"), DueKind.Feed);
         Assert.Equal(D("2027-03-29"), feeding.DueOn);
-        Assert.Contains("nobody noted them", Assert.Single(feeding.Working), StringComparison.Ordinal);
+        Assert.Contains("not recorded", Assert.Single(feeding.Working), StringComparison.Ordinal);
     }
 
     [Fact]

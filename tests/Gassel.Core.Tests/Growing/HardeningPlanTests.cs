@@ -65,7 +65,7 @@ public class HardeningPlanTests
     {
         var plan = Plan();
         Assert.All(plan.Days, d => Assert.False(d.WeatherKnown));
-        Assert.All(plan.Days, d => Assert.Contains("No outlook: only above 3 °C by day", d.Words.Said(), StringComparison.Ordinal));
+        Assert.All(plan.Days, d => Assert.Contains("No forecast: only above 3 °C by day", d.Words.Said(), StringComparison.Ordinal));
         Assert.Contains("and 0 °C at night", plan.Days[^1].Words.Said(), StringComparison.Ordinal);
         Assert.Contains("no forecast", plan.Working[^1], StringComparison.Ordinal);
         Assert.True(Plan(outlook: Outlook((0, 5, 5))).Days[0].WeatherKnown);

@@ -43,7 +43,7 @@ internal static class ForecastEndpoints
         var measured = (await library.Places())
             .Where(p => p.Exposure == Exposure.Open)
             .SelectMany(p => readings.Days(p.Id, ColdResponse.Usual, clock.LocalTimeZone));
-        var skill = ForecastSkill.Of(await words.From(today.AddDays(-SkillDays)), measured, forecast.Now.Offset);
+        var skill = ForecastSkill.Of(await words.From(today.AddDays(-SkillDays)), measured, forecast.At.Offset);
         return new(
             forecast.State,
             forecast.Words,

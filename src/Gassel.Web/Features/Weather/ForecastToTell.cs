@@ -1,3 +1,4 @@
+using Gassel.Core;
 using Gassel.Core.Climate;
 using Gassel.Web.Problems;
 
@@ -33,8 +34,11 @@ public sealed record ForecastToTell(string Who, IReadOnlyList<ForecastDay> Days)
             return new($"{at}.date", $"{at}.date was {day.Date:yyyy-MM-dd}; valid is a day from {today:yyyy-MM-dd} to {last:yyyy-MM-dd}.");
         if (day is { LowC: null, HighC: null, GustKmh: null, RainMm: null, SnowCm: null })
             return new(at, $"{at} says nothing; give a low, a high, gusts, rain or snow.");
-        if (day.LowC > day.HighC)
-            return new($"{at}.lowC", $"{at}.lowC was {day.LowC}, above highC {day.HighC}; valid is a low up to the high.");
+        if (day is { LowC: { } low, HighC: { } high } && low > high)
+            return new(
+                $"{at}.lowC",
+                $"{at}.lowC was {Quantity.Temperature(low)}, above highC {Quantity.Temperature(high)}; valid is a low up to the high."
+            );
         Refusal? Number(string field, double? value, double min, double max) =>
             value is { } v ? Limits.Number($"{at}.{field}", v, min, max) : null;
         return Number("lowC", day.LowC, LoggerRows.ColdestC, LoggerRows.HottestC)

@@ -3,6 +3,7 @@ import { useMessages, useSite } from "../../book/queries";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
+import { several } from "../../shared/numbers";
 import { momentWords } from "../../time/moments";
 import { SiteParts } from "../site/SiteParts";
 import { MailServer } from "./MailServer";
@@ -36,7 +37,7 @@ export function Messages() {
               <Typography sx={{ fontWeight: 600 }}>{message.subject}</Typography>
               <Typography variant="body2" color="text.secondary">
                 {momentWords(message.madeAt, site.timeZone, site.today)}, to {message.mail}; {message.reason}
-                {message.sentAt === null && `; not sent yet, tried ${message.tries}`}
+                {message.sentAt === null && `; not sent yet, tried ${several(message.tries, "time")}`}
                 {message.fault !== null && message.sentAt === null && `: ${message.fault}`}
               </Typography>
             </Box>
