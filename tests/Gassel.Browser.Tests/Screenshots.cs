@@ -68,7 +68,7 @@ public sealed class Screenshots
         // the word on the last recording goes after eight seconds
         Thread.Sleep(9000);
         phone.Driver.ExecuteScript("window.scrollTo(0, 0)");
-        phone.Press("show");
+        phone.Press("Show");
         ((ITakesScreenshot)phone.Driver).GetScreenshot().SaveAsFile(Path.Combine(folder, "offline-phone.png"));
     }
 
