@@ -37,7 +37,7 @@ internal static class Views
         string Id(int number) => batches.Single(b => b!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<string>();
         return
         [
-            ("rounds", "/", "today"),
+            ("rounds", "/", "jobs today"),
             ("season", "/season", "would miss the target day"),
             ("plan", "/plan?species=globemallow", "What can still be done"),
             ("batches", "/batches", "42 batches"),

@@ -98,5 +98,5 @@ internal static class ThermometerEndpoints
     }
 
     private static ProblemHttpResult Refused(string field, string why, int status) =>
-        new Refusal(field, why, status, "Not accepted").ToResult();
+        new Refusal(field, why, status, status == StatusCodes.Status401Unauthorized ? "Not signed in" : "Not accepted").ToResult();
 }

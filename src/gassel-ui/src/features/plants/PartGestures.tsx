@@ -26,11 +26,11 @@ export function PartGestures({ batch, part, alone }: PartGesturesProps) {
   const sleeps = plants.stages.some((s) => s.dormant > 0);
   const crowded = clock !== null && (surplus === null || surplus > 0);
   const others: [PlantGesture, string, boolean][] = [
-    ["divide", "divide", crowded && !clock.inPlace],
-    ["thin", "thin to one", crowded],
-    ["lost", "lost", grows],
-    ["diedBack", "died back", grows],
-    ["cameAgain", "came up again", sleeps],
+    ["divide", "Divide", crowded && !clock.inPlace],
+    ["thin", "Thin to one", crowded],
+    ["lost", "Lost", grows],
+    ["diedBack", "Died back", grows],
+    ["cameAgain", "Came up again", sleeps],
   ];
   return (
     <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: 0.5 }}>
