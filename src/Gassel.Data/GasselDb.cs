@@ -20,7 +20,6 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     public DbSet<ReadingSeriesRow> ReadingSeries => Set<ReadingSeriesRow>();
     public DbSet<TrialRow> Trials => Set<TrialRow>();
     public DbSet<ForecastWordRow> ForecastWords => Set<ForecastWordRow>();
-    public DbSet<ForecastServiceRow> ForecastServices => Set<ForecastServiceRow>();
     public DbSet<ThermometerRow> Thermometers => Set<ThermometerRow>();
     public DbSet<MailServerRow> MailServers => Set<MailServerRow>();
     public DbSet<MessageWishRow> MessageWishes => Set<MessageWishRow>();
@@ -88,11 +87,6 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.ToTable("forecast_words");
             e.HasIndex(x => x.Day);
             e.Property(x => x.Source).HasConversion<string>();
-        });
-        modelBuilder.Entity<ForecastServiceRow>(e =>
-        {
-            e.ToTable("forecast_service");
-            e.Property(x => x.Id).ValueGeneratedNever();
         });
         modelBuilder.Entity<ThermometerRow>(e =>
         {

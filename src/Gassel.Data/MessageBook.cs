@@ -14,13 +14,14 @@ public sealed class MessageBook(Func<GasselDb> connect, WriteGate gate)
         return await db.MailServers.AsNoTracking().SingleOrDefaultAsync(s => s.Id == Only);
     }
 
-    /// <summary>Puts a server in the place of the one there was; a password left out stays.</summary>
+    /// <summary>Puts a server in the place of the one there was; a password left out stays with its host.</summary>
     public Task Use(MailServerRow server) =>
         Write(async db =>
         {
             var old = await db.MailServers.SingleOrDefaultAsync(s => s.Id == Only);
             server.Id = Only;
-            server.Password ??= old?.Password;
+            // a password is not carried to another server
+            server.Password ??= old?.Host == server.Host ? old.Password : null;
             if (old is not null)
                 db.MailServers.Remove(old);
             await db.SaveChangesAsync();
@@ -37,7 +38,7 @@ public sealed class MessageBook(Func<GasselDb> connect, WriteGate gate)
 
     /// <returns>False where there is no such wish.</returns>
     public async Task<bool> Remove(int id) =>
-        await Write(async db => await db.MessageWishes.SingleOrDefaultAsync(w => w.Id == id) is { } wish && db.Remove(wish) is not null);
+        await Write(async db => await db.MessageWishes.Where(w => w.Id == id).ExecuteDeleteAsync() > 0);
 
     /// <summary>What was made, the newest first.</summary>
     public async Task<IReadOnlyList<SentMessageRow>> Sent(int most)
@@ -61,7 +62,7 @@ public sealed class MessageBook(Func<GasselDb> connect, WriteGate gate)
             return Task.FromResult(true);
         });
 
-    /// <summary>Waiting messages whose turn has come.</summary>
+    /// <summary>Waiting messages whose turn has come; somebody removed is sent nothing more.</summary>
     public async Task<IReadOnlyList<SentMessageRow>> Waiting(DateTimeOffset now, int mostTries)
     {
         await using var db = connect();
@@ -69,6 +70,7 @@ public sealed class MessageBook(Func<GasselDb> connect, WriteGate gate)
         return await db
             .SentMessages.AsNoTracking()
             .Where(m => m.SentAt == null && m.Tries < mostTries && m.NextTryAt <= at)
+            .Where(m => db.MessageWishes.Any(w => w.Id == m.WishId))
             .OrderBy(m => m.Id)
             .ToListAsync();
     }

@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Net.Http.Json;
 using OpenQA.Selenium;
 
 namespace Gassel.Browser.Tests;
@@ -31,6 +30,7 @@ public sealed class ForecastTests : IDisposable
         // nothing is known, and nothing is shown as fine
         b.Says("forecast-words", "No forecast: enter tonight's low.");
         b.Says("nothing-asked", "is not known without a forecast");
+        Assert.Equal([false, false], await Watched());
         b.Open("/");
         b.Says("forecast-words", "No forecast: enter tonight's low.");
         b.Type("tonight", "-14");
@@ -44,6 +44,7 @@ public sealed class ForecastTests : IDisposable
             a!["kind"]!.GetValue<string>() == "freezeComing"
         )!;
         Assert.Equal(1, Assert.Single(alert["containers"]!.AsArray())!["number"]!.GetValue<int>());
+        Assert.Equal([true, true], await Watched());
         b.PressIn("alert-freezeComing", "Bring in");
         b.SeeNoMore(By.CssSelector("[data-testid='alert-freezeComing']"));
         Assert.Equal(
@@ -96,6 +97,12 @@ public sealed class ForecastTests : IDisposable
         Assert.Empty(b.Complaints());
     }
 
+    private async Task<IEnumerable<bool>> Watched() =>
+        (await _program.Get("/api/yard"))["spots"]!
+            .AsArray()
+            .SelectMany(s => s!["containers"]!.AsArray())
+            .Select(c => c!["isWatched"]!.GetValue<bool>());
+
     private void Paste(string field, string text) =>
         _browser.Driver.ExecuteScript(
             """
@@ -111,22 +118,7 @@ public sealed class ForecastTests : IDisposable
     /// <summary>Two jugs that went out last winter; seedlings are up in the first.</summary>
     private async Task TwoJugs()
     {
-        (
-            await _program.Http.PostAsJsonAsync(
-                "/api/lots",
-                new
-                {
-                    speciesId = "small-camas",
-                    lot = new
-                    {
-                        gatheredAt = "meadow",
-                        gatheredOn = "2025-07-01",
-                        counted = 300,
-                        assumedFraction = 0.6,
-                    },
-                }
-            )
-        ).EnsureSuccessStatusCode();
+        await _program.Lot("small-camas");
         const string line = """
             {"species":"small-camas","lot":"1","step":"sown","since":"2025-11-01","seeds":"40","place":"","route":"winter container",
             "vessel":"jug"}

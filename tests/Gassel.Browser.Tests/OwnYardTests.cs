@@ -1,4 +1,3 @@
-using System.Net.Http.Json;
 using OpenQA.Selenium;
 
 namespace Gassel.Browser.Tests;
@@ -21,29 +20,11 @@ public sealed class OwnYardTests : IDisposable
         _program.Dispose();
     }
 
-    private async Task Lot(string speciesId) =>
-        (
-            await _program.Http.PostAsJsonAsync(
-                "/api/lots",
-                new
-                {
-                    speciesId,
-                    lot = new
-                    {
-                        gatheredAt = "meadow",
-                        gatheredOn = "2025-07-01",
-                        counted = 300,
-                        assumedFraction = 0.6,
-                    },
-                }
-            )
-        ).EnsureSuccessStatusCode();
-
     [Fact]
     public async Task Pots_told_afterwards_ask_for_their_straw_on_rounds()
     {
         var b = _browser;
-        await Lot("small-camas");
+        await _program.Lot("small-camas");
         b.Open("/batches/told");
         b.Type("species-1", "small camas");
         b.Type("step-1", "sown");
@@ -71,7 +52,7 @@ public sealed class OwnYardTests : IDisposable
     public async Task A_trial_of_jugs_with_and_without_stones_is_laid_out_and_set_out()
     {
         var b = _browser;
-        await Lot("prairie-smoke");
+        await _program.Lot("prairie-smoke");
         b.Open("/trials/new");
         b.Type("name", "Stones");
         b.Type("changed", "stones in the jug");

@@ -144,6 +144,15 @@ public sealed partial class RunningProgram : IDisposable
             throw new InvalidOperationException($"{path}: {await answer.Content.ReadAsStringAsync()}");
     }
 
+    /// <summary>Three hundred seeds of a species, gathered in the summer of 2025.</summary>
+    public Task Lot(string speciesId) =>
+        Send(
+            "/api/lots",
+            $$$"""
+            {"speciesId":"{{{speciesId}}}","lot":{"gatheredAt":"meadow","gatheredOn":"2025-07-01","counted":300,"assumedFraction":0.6}}
+            """
+        );
+
     /// <summary>Ends the program as a power cut would: SIGKILL, with whatever it was about to write.</summary>
     public void Dispose()
     {

@@ -91,8 +91,9 @@ public sealed class TemperatureTests : IClassFixture<DemoProgram>, IDisposable
         b.Says("logger-report", "1 jump that no shelf can make");
         b.Type("loggerName", "bag logger");
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'Read the whole file')]"));
-        b.See("bag logger");
         b.SeeTest("temperature-chart");
+        var series = Assert.Single((await _program.Get("/api/places/yard-shade/temperature"))["series"]!.AsArray())!["id"];
+        b.Says($"series-{series}", "bag logger");
         b.Open($"/batches/{batch}");
         b.Says("cold-schools", "days of the calendar 83.0 1.0 84.0");
         // 1.5 °C counts whole; yesterday is assumed still

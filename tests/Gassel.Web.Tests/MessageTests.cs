@@ -1,6 +1,5 @@
 using System.Collections.Concurrent;
 using System.Net;
-using System.Text;
 using System.Text.Json.Nodes;
 using Gassel.Web.Features.Messages;
 using Microsoft.Extensions.DependencyInjection;
@@ -81,12 +80,12 @@ public sealed class MessageTests : IAsyncLifetime
                     $$"""{"tempC":{{tempC}},"at":"{{now.AddMinutes(-10 * i):O}}"}"""
                 )
             );
-        using var request = new HttpRequestMessage(HttpMethod.Post, $"/api/thermometers/{thermometer["id"]}/readings")
-        {
-            Content = new StringContent($"[{string.Join(',', readings)}]", Encoding.UTF8, "application/json"),
-        };
-        request.Headers.Authorization = new("Bearer", thermometer["token"]!.GetValue<string>());
-        (await _book.Http.SendAsync(request, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        var (status, _) = await _book.SendReadings(
+            thermometer["id"]!.GetValue<string>(),
+            thermometer["token"]!.GetValue<string>(),
+            $"[{string.Join(',', readings)}]"
+        );
+        Assert.Equal(200, status);
     }
 
     [Fact]
@@ -153,6 +152,45 @@ public sealed class MessageTests : IAsyncLifetime
 
     private async Task SetUpServer(int port) =>
         await _book.Put("/api/messages/server", $$"""{"host":"127.0.0.1","port":{{port}},"security":"none","from":"gassel@example.org"}""");
+
+    /// <summary>TLS asked of a server that has none: shown, tried again, and the program goes on.</summary>
+    [Fact]
+    public async Task A_server_that_cannot_do_what_is_asked_is_shown_with_its_reason()
+    {
+        await SetUp();
+        await _book.Put(
+            "/api/messages/server",
+            $$"""{"host":"127.0.0.1","port":{{_port}},"security":"startTls","from":"gassel@example.org"}"""
+        );
+        await Thermometer(11);
+        await GoRound();
+        Assert.Empty(_post.Taken);
+        var waiting = Assert.Single((await _book.Get("/api/messages"))["sent"]!.AsArray())!;
+        Assert.Contains("STARTTLS", waiting["fault"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Somebody_removed_is_sent_nothing_more_and_a_password_is_not_carried_to_another_server()
+    {
+        await SetUp(port: 1);
+        await Thermometer(11);
+        await GoRound();
+        var id = (await _book.Get("/api/messages"))["wishes"]![0]!["id"];
+        Assert.Equal(200, (await _book.Send(HttpMethod.Delete, $"/api/messages/wishes/{id}")).Status);
+        await _book.Post("/api/messages/wishes", """{"name":"Ines","mail":"ines@example.org","alarms":false,"morningAt":"23:59:00"}""");
+        await _book.Put(
+            "/api/messages/server",
+            $$"""{"host":"127.0.0.1","port":{{_port}},"security":"none","from":"gassel@example.org","password":"secret words"}"""
+        );
+        _book.Clock.Advance(TimeSpan.FromMinutes(5));
+        await GoRound();
+        Assert.Empty(_post.Taken);
+        var (_, moved) = await _book.Put(
+            "/api/messages/server",
+            $$"""{"host":"localhost","port":{{_port}},"security":"none","from":"gassel@example.org"}"""
+        );
+        Assert.False(moved["server"]!["hasPassword"]!.GetValue<bool>());
+    }
 
     [Fact]
     public async Task A_test_is_sent_at_once_and_the_password_is_never_shown()

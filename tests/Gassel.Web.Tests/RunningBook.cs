@@ -63,6 +63,24 @@ public sealed class RunningBook : IAsyncLifetime
     }
 
     /// <summary>Site, lot 1 of balsamroot with 500 seeds, and a batch planned to start on 14 March. Returns the batch's id.</summary>
+    /// <summary>What a thermometer sends, by its id and token.</summary>
+    public async Task<(int Status, JsonNode Body)> SendReadings(
+        string thermometer,
+        string? token,
+        string json,
+        string type = "application/json"
+    )
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Post, $"/api/thermometers/{thermometer}/readings")
+        {
+            Content = new StringContent(json, Encoding.UTF8, type),
+        };
+        if (token is not null)
+            request.Headers.Authorization = new("Bearer", token);
+        using var answer = await Http.SendAsync(request);
+        return ((int)answer.StatusCode, JsonNode.Parse(await answer.Content.ReadAsStringAsync())!);
+    }
+
     public async Task<Guid> BatchOfBalsamroot(int seeds = 60)
     {
         await Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");

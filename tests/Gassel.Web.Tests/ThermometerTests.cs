@@ -1,5 +1,3 @@
-using System.Net.Http.Headers;
-using System.Text;
 using System.Text.Json.Nodes;
 
 namespace Gassel.Web.Tests;
@@ -20,17 +18,8 @@ public sealed class ThermometerTests : IAsyncLifetime
         return (made["id"]!.GetValue<string>(), made["token"]!.GetValue<string>());
     }
 
-    private async Task<(int Status, JsonNode Body)> Send(string id, string? token, string json, string type = "application/json")
-    {
-        using var request = new HttpRequestMessage(HttpMethod.Post, $"/api/thermometers/{id}/readings")
-        {
-            Content = new StringContent(json, Encoding.UTF8, type),
-        };
-        if (token is not null)
-            request.Headers.Authorization = new AuthenticationHeaderValue("Bearer", token);
-        using var answer = await _book.Http.SendAsync(request);
-        return ((int)answer.StatusCode, JsonNode.Parse(await answer.Content.ReadAsStringAsync())!);
-    }
+    private Task<(int Status, JsonNode Body)> Send(string id, string? token, string json, string type = "application/json") =>
+        _book.SendReadings(id, token, json, type);
 
     private async Task<JsonNode> Now(string place = "cold-shelf") => (await _book.Get($"/api/places/{place}/temperature"))["now"]!;
 

@@ -9,8 +9,6 @@ public sealed record ForecastSkill(int Nights, double OffK, double MissK)
     /// <summary>Fewer nights tell nothing (our assumption).</summary>
     public const int LeastNights = 7;
 
-    private const double HoursOfADay = 20;
-
     /// <param name="words">All that was told.</param>
     /// <param name="measured">Days of the site's own thermometer.</param>
     /// <param name="offset">Clock of the site, from UTC.</param>
@@ -22,7 +20,7 @@ public sealed record ForecastSkill(int Nights, double OffK, double MissK)
             .GroupBy(w => w.Date)
             .ToDictionary(g => g.Key, g => g.MaxBy(w => w.ToldAt)!.LowC!.Value);
         var off = measured
-            .Where(d => d.CoveredHours >= HoursOfADay && told.ContainsKey(d.Date))
+            .Where(d => d.CoveredHours >= SiteWeather.HoursOfADay && told.ContainsKey(d.Date))
             .Select(d => d.MinC - told[d.Date])
             .ToList();
         return off.Count < LeastNights ? null : new(off.Count, off.Average(), off.Average(Math.Abs));

@@ -6,9 +6,6 @@ public enum ForecastSource
     [Words("typed in")]
     Typed,
 
-    [Words("from a file")]
-    File,
-
     [Words("from a service")]
     Service,
 }

@@ -4,7 +4,7 @@ namespace Gassel.Core.Climate;
 /// <param name="LowC">Of the night that ends on the day; null where nobody said. So with the others.</param>
 /// <param name="GustKmh">Strongest wind.</param>
 /// <param name="SnowCm">Depth on the ground.</param>
-/// <param name="By">Who typed it, the name of the file or of the service.</param>
+/// <param name="By">Who typed it, or the name of the service.</param>
 public sealed record ForecastWord(
     DateOnly Date,
     double? LowC,

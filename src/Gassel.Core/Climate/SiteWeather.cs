@@ -15,17 +15,17 @@ public sealed record SiteWeather(IReadOnlyList<YardDay> Days, IReadOnlyList<stri
     private const int YearsForTypical = 5;
 
     /// <summary>A day of the thermometer counts with so many hours (our assumption).</summary>
-    private const double HoursOfADay = 20;
+    public const double HoursOfADay = 20;
 
     /// <param name="record">Days of the site's record, in order; from them the typical days as well.</param>
-    /// <param name="service">What a weather service says, in order, with the name it goes by; null without one.</param>
+    /// <param name="service">What is foretold and what a service saw, in order, with what is to be said of it; null for nothing.</param>
     /// <param name="measured">Days of the site's own thermometers.</param>
     /// <param name="from">First day of interest; earlier ones only make the mean.</param>
     /// <param name="today">Days before it are past.</param>
     /// <param name="offsetK">The site against station and service; its own thermometer needs none.</param>
     public static SiteWeather Together(
         IReadOnlyList<DailyTemperature> record,
-        (string Name, IReadOnlyList<ServiceDay> Days)? service,
+        (string Words, IReadOnlyList<ServiceDay> Days)? service,
         IEnumerable<TemperatureDay> measured,
         DateOnly from,
         DateOnly today,
@@ -39,7 +39,7 @@ public sealed record SiteWeather(IReadOnlyList<YardDay> Days, IReadOnlyList<stri
         if (service is { } said)
         {
             Said(known, said.Days, offsetK);
-            working.Add(said.Name);
+            working.Add(said.Words);
         }
         var own = measured.Where(d => d.CoveredHours >= HoursOfADay && d.Date >= from && d.Date < today).ToList();
         Measured(known, own);

@@ -164,41 +164,6 @@ namespace Gassel.Data.Migrations
                     b.ToTable("entries", (string)null);
                 });
 
-            modelBuilder.Entity("Gassel.Data.Rows.ForecastServiceRow", b =>
-                {
-                    b.Property<int>("Id")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Address")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<bool>("AllowsOwnNetwork")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("AnsweredAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Fault")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Headers")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Mapping")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.ToTable("forecast_service", (string)null);
-                });
-
             modelBuilder.Entity("Gassel.Data.Rows.ForecastWordRow", b =>
                 {
                     b.Property<int>("Id")

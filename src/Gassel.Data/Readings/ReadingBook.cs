@@ -260,10 +260,9 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
     /// Sets every simulated device of a real book aside for good: its readings stay, marked as what they are, and count as measured
     /// nowhere.
     /// </summary>
-    /// <returns>How many there were.</returns>
-    public async Task<int> SetSimulatedAside(WriteGate gate)
+    public async Task SetSimulatedAside(WriteGate gate)
     {
-        var found = await gate.Write(
+        await gate.Write(
             async () =>
             {
                 await using var db = connect();
@@ -275,17 +274,6 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         );
         lock (_turn)
             _used = null;
-        return found;
-    }
-
-    /// <summary>Humidity of a place in order, percent.</summary>
-    public IReadOnlyList<HumidityReading> HumidityBetween(string place, DateTimeOffset from, DateTimeOffset to)
-    {
-        int[] series;
-        lock (_turn)
-            series = Used(place);
-        using var table = new ReadingTable(file);
-        return [.. table.ReadHumidity(series, from.ToUnixTimeMilliseconds(), to.ToUnixTimeMilliseconds())];
     }
 
     /// <summary>Keeps what several thermometers sent in one turn of writing: on disk when it comes back.</summary>

@@ -72,20 +72,6 @@ internal sealed class ReadingTable : IDisposable
         transaction.Commit();
     }
 
-    public IEnumerable<HumidityReading> ReadHumidity(IReadOnlyCollection<int> series, long fromUnixMs, long toUnixMs)
-    {
-        if (series.Count == 0)
-            yield break;
-        using var command = _connection.CreateCommand();
-        command.CommandText =
-            $"SELECT At, Percent FROM humidity WHERE SeriesId IN ({string.Join(',', series)}) AND At >= $from AND At <= $to ORDER BY At";
-        command.Parameters.AddWithValue("$from", fromUnixMs / MsPerSecond);
-        command.Parameters.AddWithValue("$to", toUnixMs / MsPerSecond);
-        using var reader = command.ExecuteReader();
-        while (reader.Read())
-            yield return new(reader.GetInt64(0) * MsPerSecond, reader.GetDouble(1));
-    }
-
     /// <summary>Readings of the series from an instant on, in order of time; of several at one second the first series'.</summary>
     public IEnumerable<TemperatureReading> Read(IReadOnlyCollection<int> series, long fromUnixMs, long toUnixMs = long.MaxValue)
     {

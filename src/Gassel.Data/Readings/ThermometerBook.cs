@@ -1,5 +1,4 @@
 using System.Buffers.Text;
-using System.Collections.Concurrent;
 using System.Security.Cryptography;
 using System.Text;
 using Gassel.Data.Rows;
@@ -11,7 +10,6 @@ namespace Gassel.Data.Readings;
 public sealed class ThermometerBook(Func<GasselDb> connect, ReadingBook readings)
 {
     private const int TokenBytes = 32;
-    private readonly ConcurrentDictionary<Guid, KeptThermometer> _known = [];
 
     /// <returns>Its id, and the token that is shown this once.</returns>
     public async Task<(Guid Id, string Token)> Make(string name, string place, DateTimeOffset now, WriteGate gate)
@@ -62,23 +60,19 @@ public sealed class ThermometerBook(Func<GasselDb> connect, ReadingBook readings
             },
             CancellationToken.None
         );
-        _known.TryRemove(id, out _);
         return found == 0 ? null : token;
     }
 
     /// <summary>Null where there is no such thermometer.</summary>
     public async Task<KeptThermometer?> Find(Guid id)
     {
-        if (_known.TryGetValue(id, out var known))
-            return known;
         await using var db = connect();
-        var found = await (
+        return await (
             from t in db.Thermometers
             join s in db.ReadingSeries on t.SeriesId equals s.Id
             where t.Id == id
             select new KeptThermometer(t.Id, s.Id, s.PlaceId, t.TokenHash, s.Attached)
         ).SingleOrDefaultAsync();
-        return found is null ? null : _known.GetOrAdd(id, found);
     }
 
     /// <summary>Ids by series.</summary>
@@ -87,9 +81,6 @@ public sealed class ThermometerBook(Func<GasselDb> connect, ReadingBook readings
         await using var db = connect();
         return await db.Thermometers.AsNoTracking().ToDictionaryAsync(t => t.SeriesId, t => t.Id);
     }
-
-    /// <summary>Something was changed of a series; it is read again.</summary>
-    public void Forget() => _known.Clear();
 
     /// <summary>Whether a token is that of the thermometer, in a time that tells nothing of how near it was.</summary>
     public static bool Fits(KeptThermometer thermometer, string token) =>

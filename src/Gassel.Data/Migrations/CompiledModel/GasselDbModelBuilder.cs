@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("ac881320-c2da-4c69-a096-cb1186eba756"), entityTypeCount: 18)
+            : base(skipDetectChanges: false, modelId: new Guid("738e6b93-9d20-4f60-83a3-7c01b2d1bb5b"), entityTypeCount: 17)
         {
         }
 
@@ -20,7 +20,6 @@ namespace Gassel.Data.CompiledModel
             var person = PersonEntityType.Create(this);
             var batchRow = BatchRowEntityType.Create(this);
             var entryRow = EntryRowEntityType.Create(this);
-            var forecastServiceRow = ForecastServiceRowEntityType.Create(this);
             var forecastWordRow = ForecastWordRowEntityType.Create(this);
             var lotRow = LotRowEntityType.Create(this);
             var mailServerRow = MailServerRowEntityType.Create(this);
@@ -48,7 +47,6 @@ namespace Gassel.Data.CompiledModel
             PersonEntityType.CreateAnnotations(person);
             BatchRowEntityType.CreateAnnotations(batchRow);
             EntryRowEntityType.CreateAnnotations(entryRow);
-            ForecastServiceRowEntityType.CreateAnnotations(forecastServiceRow);
             ForecastWordRowEntityType.CreateAnnotations(forecastWordRow);
             LotRowEntityType.CreateAnnotations(lotRow);
             MailServerRowEntityType.CreateAnnotations(mailServerRow);

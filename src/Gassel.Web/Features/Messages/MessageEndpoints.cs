@@ -41,6 +41,7 @@ internal static class MessageEndpoints
                     DateTimeOffset.FromUnixTimeMilliseconds(m.MadeAt),
                     m.SentAt is { } at ? DateTimeOffset.FromUnixTimeMilliseconds(at) : null,
                     m.Tries,
+                    m.SentAt is null && m.Tries >= MessageRounds.MostTries,
                     m.Fault
                 )),
             ]

@@ -3,8 +3,8 @@ using Gassel.Core.Messages;
 using Gassel.Data;
 using Gassel.Data.Rows;
 using Gassel.Web.Door;
+using Gassel.Web.Features.Weather;
 using Gassel.Web.Runtime;
-using MailKit;
 
 namespace Gassel.Web.Features.Messages;
 
@@ -13,6 +13,7 @@ internal sealed partial class MessageRounds(
     MessageBook book,
     AlarmsNow alarms,
     MorningList morning,
+    YardWeather weather,
     NetworkDoor door,
     Launch launch,
     SiteClock clock,
@@ -89,7 +90,8 @@ internal sealed partial class MessageRounds(
                 ))
                 .ToList();
             QuietHours? quiet = wish is { QuietFrom: { } from, QuietTo: { } to } ? new(from, to) : null;
-            made.AddRange(AlarmRules.ToSend(present, told, now, quiet).Select(a => Of(wish, a, now)));
+            var forecast = (await weather.Forecast(cancel)).Words;
+            made.AddRange(AlarmRules.ToSend(present, told, now, quiet).Select(a => Of(wish, a, forecast, now)));
         }
         var key = Text.Of($"morning:{now:yyyy-MM-dd}");
         if (wish.MorningAt is { } at && TimeOnly.FromTimeSpan(now.TimeOfDay) >= at && before.All(m => m.Key != key))
@@ -100,7 +102,8 @@ internal sealed partial class MessageRounds(
         return made;
     }
 
-    private SentMessageRow Of(MessageWishRow wish, AlarmToSend due, DateTimeOffset now)
+    /// <param name="forecast">What is known of the nights to come, said with a freeze or heat that is over: it clears no other.</param>
+    private SentMessageRow Of(MessageWishRow wish, AlarmToSend due, string forecast, DateTimeOffset now)
     {
         var (alarm, isOver) = (due.Alarm, due.Reason == AlarmReason.Over);
         var title = isOver && !alarm.Title.StartsWith("Over: ", StringComparison.Ordinal) ? $"Over: {alarm.Title}" : alarm.Title;
@@ -112,7 +115,7 @@ internal sealed partial class MessageRounds(
             isOver,
             due.Reason.Words(),
             Said(title),
-            Said($"{title}\n{alarm.Text}\n{Link(alarm.Path)}"),
+            Said($"{title}\n{(isOver && alarm.Kind is AlarmKind.Freeze or AlarmKind.Heat ? forecast : alarm.Text)}\n{Link(alarm.Path)}"),
             now
         );
     }
@@ -175,19 +178,8 @@ internal sealed partial class MessageRounds(
             {
                 await Mail.Send(server, message.Mail, message.Subject, message.Text, cancel);
             }
-            catch (Exception failed)
-                when (failed
-                        is IOException
-                            or System.Net.Sockets.SocketException
-                            or ProtocolException
-                            or CommandException
-                            or ServiceNotConnectedException
-                            or MailKit.Security.AuthenticationException
-                            or MailKit.Security.SslHandshakeException
-                            or TimeoutException
-                            or NotSupportedException
-                            or MimeKit.ParseException
-                )
+            // whatever a server does, it is shown and tried again, and takes no other message with it
+            catch (Exception failed) when (!cancel.IsCancellationRequested)
             {
                 fault = failed.Message;
                 NotSent(log, message.Mail, fault);
@@ -209,9 +201,9 @@ internal sealed partial class MessageRounds(
             {
                 await GoRound(stoppingToken);
             }
-            catch (Exception failed) when (failed is IOException or Microsoft.Data.Sqlite.SqliteException)
+            catch (Exception failed) when (!stoppingToken.IsCancellationRequested)
             {
-                // a full disk must not stop the work; the next round tries again
+                // neither a full disk nor a batch that cannot be computed stops the program; the next round tries again
                 NotMade(log, failed.Message);
             }
         }

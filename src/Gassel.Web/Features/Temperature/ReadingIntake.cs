@@ -17,7 +17,7 @@ internal sealed class ReadingIntake(ReadingBook readings, WriteGate gate) : Back
 
     private sealed record Waiting(SentReadings Sent, TaskCompletionSource Kept);
 
-    /// <exception cref="IOException">It could not be written, nor any other way. Nothing of it was kept.</exception>
+    /// <exception cref="Exception">It could not be written; nothing of it was kept.</exception>
     public async Task Keep(SentReadings sent, CancellationToken cancel)
     {
         var waiting = new Waiting(sent, new(TaskCreationOptions.RunContinuationsAsynchronously));
@@ -37,8 +37,9 @@ internal sealed class ReadingIntake(ReadingBook readings, WriteGate gate) : Back
                 await readings.Keep([.. turn.Select(w => w.Sent)], gate, stoppingToken);
                 turn.ForEach(w => w.Kept.TrySetResult());
             }
-            catch (Exception failed) when (failed is IOException or Microsoft.Data.Sqlite.SqliteException or OperationCanceledException)
+            catch (Exception failed)
             {
+                // who waits is told; the next turn goes on
                 turn.ForEach(w => w.Kept.TrySetException(failed));
             }
         }

@@ -129,7 +129,6 @@ internal static class TemperatureEndpoints
         int id,
         SeriesChange change,
         ReadingBook readings,
-        ThermometerBook thermometers,
         WriteGate gate,
         SiteClock clock
     )
@@ -151,7 +150,6 @@ internal static class TemperatureEndpoints
             },
             gate
         );
-        thermometers.Forget();
         return TypedResults.Ok<IReadOnlyList<ReadingSeries>>([.. (await readings.Series()).Where(s => s.PlaceId == series.PlaceId)]);
     }
 

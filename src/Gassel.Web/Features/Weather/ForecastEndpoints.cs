@@ -57,7 +57,6 @@ internal static class ForecastEndpoints
                     .Select(day =>
                     {
                         var word = told.GetValueOrDefault(day);
-                        var same = record.Where(d => (d.Date.Month, d.Date.Day) == (day.Month, day.Day) && d.MeanC is not null).ToList();
                         return new ForecastLine(
                             day,
                             word?.LowC,
@@ -67,9 +66,7 @@ internal static class ForecastEndpoints
                             word?.SnowCm,
                             word?.Source,
                             word?.By,
-                            word?.ToldAt,
-                            same.Count == 0 ? null : same.Average(d => d.MinC!.Value) + offsetK,
-                            same.Count == 0 ? null : same.Average(d => d.MaxC!.Value) + offsetK
+                            word?.ToldAt
                         );
                     }),
             ]

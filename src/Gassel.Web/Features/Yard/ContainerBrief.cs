@@ -42,5 +42,6 @@ public sealed record ContainerBrief(
     EmergenceWindow? Emergence,
     DateOnly? FirstUpOn,
     string? Withheld,
+    bool IsWatched,
     IReadOnlyList<YardWarning> Warnings
 );

@@ -80,7 +80,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     {
         var (place, setup) = (places[part.Place!], part.Setup ?? ContainerSetup.Assumed);
         var life = Life(part, places, setup, sky);
-        YardVessel Withheld(string why) => new(batch, part, species, place, setup, life, null, why, []);
+        YardVessel Withheld(string why) => new(batch, part, species, place, setup, life, null, why, [], false);
         if (sky.Days.Count == 0)
             return Withheld("No weather is known for the yard: enter the forecast, import a record on Site, or add a thermometer.");
         if (SpeciesOutdoors.NeedOf(species, batch.Plan.Route) is not { } need)
@@ -90,6 +90,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
             return Withheld($"Its weather is known only from {Core.Quantity.Day(sky.Days[0].Date)} on, and it was set out before.") with
             {
                 Warnings = Ahead(part, species, setup, life, need, sky),
+                IsWatched = true,
             };
         if (from > sky.Days[^1].Date)
             return Withheld("It was set out after the last day of known weather.");

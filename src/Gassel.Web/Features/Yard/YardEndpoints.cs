@@ -48,7 +48,6 @@ internal static class YardEndpoints
             ],
             YardViews.Alerts(vessels),
             YardViews.Outlook(sky, clock.Today),
-            weather.Service?.Name,
             await Waiting(library, shelf, trials),
             sky.Working
         );

@@ -3,7 +3,6 @@ using Gassel.Core.Climate;
 namespace Gassel.Web.Features.Yard;
 
 /// <param name="Outlook">From a week ago to the end of the outlook.</param>
-/// <param name="Service">Name of the weather service; null for none.</param>
 /// <param name="Working">What the weather rests on.</param>
 public sealed record YardView(
     DateTimeOffset Now,
@@ -11,7 +10,6 @@ public sealed record YardView(
     IReadOnlyList<YardSpot> Spots,
     IReadOnlyList<YardAlert> Alerts,
     IReadOnlyList<YardDay> Outlook,
-    string? Service,
     IReadOnlyList<ToSetOut> ToSetOut,
     IReadOnlyList<string> Working
 );

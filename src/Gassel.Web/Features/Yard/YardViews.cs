@@ -50,6 +50,7 @@ internal static class YardViews
             tale?.Emergence is { } e ? new(e.T10, e.T50, e.T90) : null,
             part.Counts.Where(c => c.Emerged > 0).Select(c => (DateOnly?)c.On).Min(),
             vessel.Withheld,
+            vessel.IsWatched,
             vessel.Warnings
         );
     }

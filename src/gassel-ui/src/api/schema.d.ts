@@ -6427,6 +6427,7 @@ export interface components {
             /** Format: date */
             firstUpOn: null | string;
             withheld: null | string;
+            isWatched: boolean;
             warnings: components["schemas"]["YardWarning"][];
         };
         ContainerCalibration: {
@@ -7264,13 +7265,9 @@ export interface components {
             by: null | string;
             /** Format: date-time */
             toldAt: null | string;
-            /** Format: double */
-            usualLowC: null | number;
-            /** Format: double */
-            usualHighC: null | number;
         };
         /** @enum {unknown} */
-        ForecastSource: "typed" | "file" | "service" | null;
+        ForecastSource: "typed" | "service" | null;
         /** @enum {unknown} */
         ForecastState: "none" | "stale" | "known";
         ForecastToTell: {
@@ -9078,6 +9075,7 @@ export interface components {
             sentAt: null | string;
             /** Format: int32 */
             tries: number;
+            isGivenUp: boolean;
             fault: null | string;
         };
         SeriesChange: {
@@ -10263,7 +10261,6 @@ export interface components {
             spots: components["schemas"]["YardSpot"][];
             alerts: components["schemas"]["YardAlert"][];
             outlook: components["schemas"]["YardDay"][];
-            service: null | string;
             toSetOut: components["schemas"]["ToSetOut"][];
             working: string[];
         };

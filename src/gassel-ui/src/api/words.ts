@@ -46,7 +46,7 @@ export const WORDS = {
   },
   DormancyDepth: { nonDeep: "non-deep", intermediate: "intermediate", deep: "deep" },
   Exposure: { open: "open ground", eaves: "under eaves", southWall: "south wall", shade: "shade" },
-  ForecastSource: { typed: "typed in", file: "from a file", service: "from a service" },
+  ForecastSource: { typed: "typed in", service: "from a service" },
   HazardLevel: {
     none: "none known",
     irritant: "irritant or mildly toxic",

@@ -46,8 +46,8 @@ export function Why({ lines, about, words = "why" }: { lines: string[]; about: s
             "& small": { display: "block", fontSize: "0.85rem", fontWeight: 400, fontStyle: "italic" },
           }}
         >
-          {lines.map(sourceApart).map((line) => (
-            <li key={line.said}>
+          {lines.map(sourceApart).map((line, i) => (
+            <li key={i}>
               {line.said}
               {line.source && (
                 <Typography component="small" color="text.secondary">

@@ -37,7 +37,8 @@ export function Messages() {
               <Typography sx={{ fontWeight: 600 }}>{message.subject}</Typography>
               <Typography variant="body2" color="text.secondary">
                 {momentWords(message.madeAt, site.timeZone, site.today)}, to {message.mail}; {message.reason}
-                {message.sentAt === null && `; not sent yet, tried ${several(message.tries, "time")}`}
+                {message.sentAt === null &&
+                  `; ${message.isGivenUp ? "given up" : "not sent yet"}, tried ${several(message.tries, "time")}`}
                 {message.fault !== null && message.sentAt === null && `: ${message.fault}`}
               </Typography>
             </Box>

@@ -53,6 +53,9 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
         thermometer. Each once, again if it gets worse or lasts 12 hours. In quiet hours only freeze, fridge
         and mat.
       </Typography>
+      {!ready && (
+        <Typography sx={{ fontWeight: 600, mb: 1 }}>No mail server yet: nobody is told anything.</Typography>
+      )}
       {wishes.map(({ id, wish }) => (
         <Box
           key={id}

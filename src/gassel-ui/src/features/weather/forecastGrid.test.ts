@@ -12,8 +12,6 @@ const line = (date: string, lowC: number | null = null): ForecastLine => ({
   source: null,
   by: null,
   toldAt: null,
-  usualLowC: null,
-  usualHighC: null,
 });
 
 describe("a forecast typed in", () => {
@@ -28,6 +26,12 @@ describe("a forecast typed in", () => {
     expect(daysToTell(grid, before, lines, "unitedStates")).toEqual([
       { date: "2027-03-16", lowC: -5, highC: 5 },
     ]);
+  });
+
+  it("leaves a cell that was not touched as it was told", () => {
+    const grid = before.map((row) => [...row]);
+    grid[1] = ["24.8", "41", "", "", ""];
+    expect(daysToTell(grid, before, lines, "unitedStates")).toEqual([{ date: "2027-03-15", highC: 5 }]);
   });
 
   it("takes a block of a table from the cell on, with or without signs", () => {

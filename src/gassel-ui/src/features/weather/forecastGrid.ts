@@ -29,7 +29,7 @@ export const gridOf = (lines: ForecastLine[], units: Units): Grid =>
   lines.map((line) =>
     COLUMNS.map(({ field, measure }) => {
       const value = line[field];
-      return value === null ? "" : String(Number(fromMetric(value, measure, units).toFixed(1)));
+      return value === null ? "" : String(Number(fromMetric(value, measure, units).toFixed(2)));
     }),
   );
 
@@ -59,15 +59,16 @@ export function pasted(grid: Grid, row: number, column: number, text: string): G
   );
 }
 
-/** The days in which something was typed otherwise than it stood before, metric. */
+/** What was typed otherwise than it stood before, metric: a cell left as it was is not told again. */
 export function daysToTell(grid: Grid, before: Grid, lines: ForecastLine[], units: Units): ForecastDay[] {
   return grid.flatMap((cells, r) => {
     const line = lines[r];
-    if (!line || cells.every((cell, c) => cell.trim() === (before[r]?.[c] ?? ""))) return [];
+    if (!line) return [];
     const day: ForecastDay = { date: line.date };
     COLUMNS.forEach(({ field, measure }, c) => {
       const text = (cells[c] ?? "").trim();
-      if (text !== "") day[field] = toMetric(Number(text.replace("−", "-")), measure, units);
+      if (text !== "" && text !== before[r]?.[c])
+        day[field] = toMetric(Number(text.replace("−", "-")), measure, units);
     });
     return Object.keys(day).length > 1 ? [day] : [];
   });

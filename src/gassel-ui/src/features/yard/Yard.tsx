@@ -30,6 +30,7 @@ export function Yard() {
   if (yard.error) return <Failure error={yard.error} />;
   if (!yard.data || !site) return <Loading what="the yard" />;
   const { alerts, outlook, spots, toSetOut, today, working } = yard.data;
+  const unwatched = spots.flatMap((spot) => spot.containers.filter((c) => !c.isWatched));
   const out = spots.some((spot) => spot.containers.length > 0);
   // from Rounds one comes for one batch
   const wanted = preparing ?? toSetOut.find((batch) => batch.batchId === asked.get("ready"));
@@ -122,8 +123,14 @@ export function Yard() {
             {alerts.length === 0 && (
               <Typography data-testid="nothing-asked">
                 {forecast?.state === "known"
-                  ? "By this forecast nothing needs doing in the yard today."
+                  ? `By this forecast nothing needs doing ${unwatched.length > 0 ? "for the others" : "in the yard today"}.`
                   : "Whether the yard needs anything is not known without a forecast. Check the containers yourself."}
+              </Typography>
+            )}
+            {forecast?.state === "known" && unwatched.length > 0 && (
+              <Typography data-testid="unwatched">
+                <b>Not watched, check yourself:</b> {unwatched.map((c) => c.label).join(", ")}. Open one to
+                see why.
               </Typography>
             )}
             {alerts.map((alert) => (

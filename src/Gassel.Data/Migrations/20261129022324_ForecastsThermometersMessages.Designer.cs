@@ -11,8 +11,8 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Gassel.Data.Migrations
 {
     [DbContext(typeof(GasselDb))]
-    [Migration("20261129005850_Messages")]
-    partial class Messages
+    [Migration("20261129022324_ForecastsThermometersMessages")]
+    partial class ForecastsThermometersMessages
     {
         /// <inheritdoc />
         protected override void BuildTargetModel(ModelBuilder modelBuilder)
@@ -165,41 +165,6 @@ namespace Gassel.Data.Migrations
                     b.HasIndex("BatchId", "Sequence");
 
                     b.ToTable("entries", (string)null);
-                });
-
-            modelBuilder.Entity("Gassel.Data.Rows.ForecastServiceRow", b =>
-                {
-                    b.Property<int>("Id")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Address")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<bool>("AllowsOwnNetwork")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("AnsweredAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Fault")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Headers")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Mapping")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.ToTable("forecast_service", (string)null);
                 });
 
             modelBuilder.Entity("Gassel.Data.Rows.ForecastWordRow", b =>
