@@ -24,6 +24,46 @@ public sealed class ForecastBook(Func<GasselDb> connect)
         ];
     }
 
+    /// <summary>The service that is asked; null where there is none.</summary>
+    public async Task<ForecastServiceRow?> Service()
+    {
+        await using var db = connect();
+        return await db.ForecastServices.AsNoTracking().SingleOrDefaultAsync();
+    }
+
+    /// <summary>Puts a service in the place of the one there was; null for none.</summary>
+    public Task Use(string? service, WriteGate gate) =>
+        gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                await db.ForecastServices.ExecuteDeleteAsync();
+                if (service is not null)
+                    db.ForecastServices.Add(new() { Service = service });
+                return await db.SaveChangesAsync();
+            },
+            CancellationToken.None
+        );
+
+    /// <summary>Notes what became of a question; nothing where another service is used by now.</summary>
+    public Task Asked(ForecastServiceRow how, WriteGate gate) =>
+        gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                return await db
+                    .ForecastServices.Where(s => s.Id == how.Id && s.Service == how.Service)
+                    .ExecuteUpdateAsync(s =>
+                        s.SetProperty(x => x.AskedAt, how.AskedAt)
+                            .SetProperty(x => x.ToldAt, how.ToldAt)
+                            .SetProperty(x => x.NextAt, how.NextAt)
+                            .SetProperty(x => x.Failures, how.Failures)
+                            .SetProperty(x => x.Fault, how.Fault)
+                    );
+            },
+            CancellationToken.None
+        );
+
     public async Task Add(IEnumerable<ForecastWord> words, WriteGate gate, CancellationToken cancel)
     {
         var rows = words.Select(ForecastWordRow.Of).ToList();

@@ -20,7 +20,9 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     public DbSet<ReadingSeriesRow> ReadingSeries => Set<ReadingSeriesRow>();
     public DbSet<TrialRow> Trials => Set<TrialRow>();
     public DbSet<ForecastWordRow> ForecastWords => Set<ForecastWordRow>();
+    public DbSet<ForecastServiceRow> ForecastServices => Set<ForecastServiceRow>();
     public DbSet<ThermometerRow> Thermometers => Set<ThermometerRow>();
+    public DbSet<BrokerRow> Brokers => Set<BrokerRow>();
     public DbSet<MailServerRow> MailServers => Set<MailServerRow>();
     public DbSet<MessageWishRow> MessageWishes => Set<MessageWishRow>();
     public DbSet<SentMessageRow> SentMessages => Set<SentMessageRow>();
@@ -88,12 +90,7 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.HasIndex(x => x.Day);
             e.Property(x => x.Source).HasConversion<string>();
         });
-        modelBuilder.Entity<ThermometerRow>(e =>
-        {
-            e.ToTable("thermometers");
-            e.Property(x => x.Id).ValueGeneratedNever();
-            e.HasOne<ReadingSeriesRow>().WithOne().HasForeignKey<ThermometerRow>(x => x.SeriesId);
-        });
+        MapDevices(modelBuilder);
         MapMessages(modelBuilder);
         modelBuilder.Entity<TrialRow>(e =>
         {
@@ -112,7 +109,22 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
         });
     }
 
-    /// <summary>Of what Identity can keep, the part that sign-in by name and password needs.</summary>
+    private static void MapDevices(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<ThermometerRow>(e =>
+        {
+            e.ToTable("thermometers");
+            e.Property(x => x.Id).ValueGeneratedNever();
+            e.HasOne<ReadingSeriesRow>().WithOne().HasForeignKey<ThermometerRow>(x => x.SeriesId);
+        });
+        modelBuilder.Entity<ForecastServiceRow>().ToTable("forecast_service");
+        modelBuilder.Entity<BrokerRow>(e =>
+        {
+            e.ToTable("broker");
+            e.Property(x => x.Id).ValueGeneratedNever();
+        });
+    }
+
     private static void MapMessages(ModelBuilder modelBuilder)
     {
         modelBuilder.Entity<MailServerRow>(e =>
@@ -129,6 +141,7 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
         });
     }
 
+    /// <summary>Of what Identity can keep, the part that sign-in by name and password needs.</summary>
     private static void MapPeople(ModelBuilder modelBuilder)
     {
         modelBuilder.Entity<Person>(e =>

@@ -17,6 +17,7 @@ namespace Gassel.Data;
 /// <param name="FrostRisk">Share of springs with a later frost that is accepted at planting out, 0..0.5.</param>
 /// <param name="FirstFrost">Month and day of the usual first frost of autumn, <c>MM-dd</c>, by hand; null where a record has it or nobody
 /// knows.</param>
+/// <param name="Longitude">Degrees east, west of Greenwich below 0; a forecast service may want it. Null where not told.</param>
 /// <param name="Costs">Prices of the grower's own; null for the starter ones.</param>
 public sealed record SiteSettings(
     double? ElevationM = null,
@@ -33,7 +34,8 @@ public sealed record SiteSettings(
     CostAssumptions? Costs = null,
     ContainerMix SeedMix = ContainerMix.LowNutrient,
     double FrostRisk = PlantingOut.UsualRisk,
-    string? FirstFrost = null
+    string? FirstFrost = null,
+    double? Longitude = null
 )
 {
     /// <summary>The newest fit of a kind replaces an older one of the same kind.</summary>

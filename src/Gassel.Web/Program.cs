@@ -31,6 +31,8 @@ catch (IOException taken) when (taken.InnerException is AddressInUseException)
 if (!Launch.IsDescribing)
 {
     var thisMachine = app.Urls.First(url => url.StartsWith("http:", StringComparison.Ordinal));
+    if (await DemoDevices.Plug(app.Services, thisMachine) is { } unplugged)
+        Console.Error.WriteLine($"gassel: {unplugged}");
     Console.WriteLine($"Gassel is ready at {thisMachine.Replace("127.0.0.1", "localhost", StringComparison.Ordinal)}");
     foreach (var line in ConsoleWords.OfTheDoor(app.Services))
         Console.WriteLine(line);

@@ -1,7 +1,7 @@
 using Xunit.Sdk;
 using Xunit.v3;
 
-[assembly: Xunit.TestCaseOrderer(typeof(Gassel.Browser.Tests.ByName))]
+[assembly: Xunit.TestMethodOrderer(typeof(Gassel.Browser.Tests.ByName))]
 
 namespace Gassel.Browser.Tests;
 
@@ -9,8 +9,8 @@ namespace Gassel.Browser.Tests;
 /// The tests of a class go by name. They share a demo, and the runner's own order hangs on the path
 /// of the build: what passes on one machine would fail on the next.
 /// </summary>
-public sealed class ByName : ITestCaseOrderer
+public sealed class ByName : ITestMethodOrderer
 {
-    public IReadOnlyCollection<TTestCase> OrderTestCases<TTestCase>(IReadOnlyCollection<TTestCase> testCases)
-        where TTestCase : notnull, ITestCase => [.. testCases.OrderBy(t => t.TestCaseDisplayName, StringComparer.Ordinal)];
+    public IReadOnlyCollection<TTestMethod?> OrderTestMethods<TTestMethod>(IReadOnlyCollection<TTestMethod?> testMethods)
+        where TTestMethod : notnull, ITestMethod => [.. testMethods.OrderBy(m => m?.MethodName, StringComparer.Ordinal)];
 }

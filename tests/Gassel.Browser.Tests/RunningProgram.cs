@@ -15,12 +15,29 @@ public sealed partial class RunningProgram : IDisposable
     private readonly bool _keepFolder;
     private bool _gone;
 
+    /// <summary>Made-up weather and thermometers for the demos of all tests; it ends with the run, which holds its input.</summary>
+    private static readonly Lazy<string> Devices = new(() =>
+    {
+        var process = Process.Start(
+            new ProcessStartInfo("dotnet", [Path.Combine(Build, "Gassel.Devices.dll"), "--port", "0", "--mqtt", "--until-stdin-ends"])
+            {
+                RedirectStandardInput = true,
+                RedirectStandardOutput = true,
+            }
+        )!;
+        var said = process.StandardOutput.ReadLine() ?? throw new InvalidOperationException("the made-up devices did not start");
+        return said.Split(' ')[^1];
+    });
+
     /// <summary>A demo book filled once; every test begins with a copy of it.</summary>
     private static readonly Lazy<string> DemoBook = new(() =>
     {
         var folder = Directory.CreateTempSubdirectory("gassel-demo-").FullName;
         using var process = Process.Start(
-            new ProcessStartInfo("dotnet", [Path.Combine(Build, "Gassel.Web.dll"), "--demo", "--port", "0", "--data", folder])
+            new ProcessStartInfo(
+                "dotnet",
+                [Path.Combine(Build, "Gassel.Web.dll"), "--demo", "--devices", Devices.Value, "--port", "0", "--data", folder]
+            )
             {
                 RedirectStandardOutput = true,
             }
@@ -49,7 +66,7 @@ public sealed partial class RunningProgram : IDisposable
             _folder,
         };
         if (demo)
-            arguments.Add("--demo");
+            arguments.AddRange(["--demo", "--devices", Devices.Value]);
         if (demo && !File.Exists(Path.Combine(_folder, "gassel.db")))
         {
             foreach (var file in Directory.GetFiles(DemoBook.Value, "gassel.db*"))

@@ -1,13 +1,10 @@
 using Gassel.Data;
-using Gassel.Data.Devices;
-using Gassel.Web.Features.Temperature;
 using Gassel.Web.Runtime;
 using Microsoft.Extensions.DependencyInjection;
-using Microsoft.Extensions.Logging.Abstractions;
 
 namespace Gassel.Web.Tests;
 
-/// <summary>What is kept in memory while others write, and devices that fail.</summary>
+/// <summary>What is kept in memory while others write.</summary>
 public sealed class KeptReadingTests
 {
     [Fact]
@@ -69,23 +66,6 @@ public sealed class KeptReadingTests
         await Assert.ThrowsAsync<InvalidOperationException>(kept.Get);
         Assert.Equal(7, await kept.Get());
     }
-
-    private sealed class Broken : IThermometer
-    {
-        public ValueTask<double?> Read(DateTimeOffset at, CancellationToken cancel) => throw new FormatException("garbage on the line");
-    }
-
-    [Fact]
-    public async Task A_thermometer_that_fails_however_is_silent_and_stops_nothing() =>
-        Assert.Null(
-            await ProbeRounds.Ask(
-                new Broken(),
-                "cold shelf",
-                DateTimeOffset.UtcNow,
-                NullLogger.Instance,
-                TestContext.Current.CancellationToken
-            )
-        );
 
     /// <summary>A reader sees one site or the other, never the name of one with the latitude of the other.</summary>
     [Fact]

@@ -62,7 +62,6 @@ public sealed class RunningBook : IAsyncLifetime
         return ((int)response.StatusCode, JsonNode.Parse(text)!);
     }
 
-    /// <summary>Site, lot 1 of balsamroot with 500 seeds, and a batch planned to start on 14 March. Returns the batch's id.</summary>
     /// <summary>What a thermometer sends, by its id and token.</summary>
     public async Task<(int Status, JsonNode Body)> SendReadings(
         string thermometer,
@@ -81,6 +80,7 @@ public sealed class RunningBook : IAsyncLifetime
         return ((int)answer.StatusCode, JsonNode.Parse(await answer.Content.ReadAsStringAsync())!);
     }
 
+    /// <summary>Site, lot 1 of balsamroot with 500 seeds, and a batch planned to start on 14 March. Returns the batch's id.</summary>
     public async Task<Guid> BatchOfBalsamroot(int seeds = 60)
     {
         await Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");

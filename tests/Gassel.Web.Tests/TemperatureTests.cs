@@ -291,7 +291,9 @@ public sealed class TemperatureTests : IAsyncLifetime
     public async Task Sums_that_are_gone_on_with_are_those_of_a_fresh_start()
     {
         var (gate, start) = (_book.Services.GetRequiredService<WriteGate>(), new DateTimeOffset(2027, 3, 1, 0, 0, 0, TimeSpan.Zero));
-        var series = await Readings.Attach("warm-shelf", "x", Data.Rows.DeviceKind.RoomProbe, start, gate);
+        var thermometers = _book.Services.GetRequiredService<ThermometerBook>();
+        await thermometers.Make("x", "warm-shelf", start, gate);
+        var series = (await thermometers.BySeries()).Single().Key;
         var random = new Random(5);
         var at = start;
         for (var turn = 0; turn < 60; turn++)

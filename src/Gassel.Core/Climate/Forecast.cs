@@ -70,7 +70,8 @@ public sealed record Forecast(IReadOnlyList<ForecastWord> Days, DateTimeOffset A
                 day.SnowCm ?? 0,
                 day.RainMm is null && day.SnowCm is null ? null : day.RainMm > 0 || day.SnowCm > 0,
                 day.GustKmh,
-                false
+                // told when the day was over
+                DateOnly.FromDateTime(day.ToldAt.ToOffset(At.Offset).DateTime) > day.Date
             ),
         ];
 }

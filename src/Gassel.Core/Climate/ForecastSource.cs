@@ -8,4 +8,7 @@ public enum ForecastSource
 
     [Words("from a service")]
     Service,
+
+    [Words("from a file")]
+    File,
 }

@@ -31,23 +31,16 @@ public static class WeatherRows
         return new(usable, refused, Gaps(usable));
     }
 
-    /// <summary>The order that most of the dates can only be read in; the year first where none tells.</summary>
-    public static DayOrder GuessOrder(IEnumerable<string> dates)
-    {
-        var told = dates.Select(Told).OfType<DayOrder>().GroupBy(o => o).ToDictionary(g => g.Key, g => g.Count());
-        return told.Count == 0 ? DayOrder.YearFirst : told.MaxBy(t => t.Value).Key;
-    }
-
     /// <summary>No air is above 60 °C, so such numbers are °F.</summary>
     public static TemperatureUnit GuessUnit(IEnumerable<string> maxima) =>
         maxima.Select(Number).Any(n => n > 60) ? TemperatureUnit.Fahrenheit : TemperatureUnit.Celsius;
 
     private static (DailyTemperature Day, string? Fault) Judge(WeatherCells row, DayOrder order, TemperatureUnit unit)
     {
-        if (DayOf(row.Date, order) is not { } date)
+        if (DayTexts.Day(row.Date, order) is not { } date)
         {
-            var other = Told(row.Date) is { } told && told != order ? $"; it stands {Words(told)}" : "";
-            return (default, $"date was '{row.Date}'{other}; valid is a day that exists, read with the {Words(order)}.");
+            var other = DayTexts.OnlyOrder(row.Date) is { } told && told != order ? $"; it stands {DayTexts.Words(told)}" : "";
+            return (default, $"date was '{row.Date}'{other}; valid is a day that exists, read with the {DayTexts.Words(order)}.");
         }
         var (min, minFault) = Temperature("min", row.Min, unit);
         var (max, maxFault) = Temperature("max", row.Max, unit);
@@ -75,49 +68,11 @@ public static class WeatherRows
             );
     }
 
-    private static double? Number(string text) =>
+    internal static double? Number(string text) =>
         double.TryParse(text, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value)
         && double.IsFinite(value)
             ? value
             : null;
-
-    private static DateOnly? DayOf(string text, DayOrder order)
-    {
-        if (Parts(text) is not { } parts)
-            return null;
-        var (year, month, day) = order switch
-        {
-            DayOrder.YearFirst => (parts[0], parts[1], parts[2]),
-            DayOrder.DayFirst => (parts[2], parts[1], parts[0]),
-            _ => (parts[2], parts[0], parts[1]),
-        };
-        if (year is < 1900 or > 2200 || month is < 1 or > 12 || day < 1 || day > DateTime.DaysInMonth(year, month))
-            return null;
-        return new(year, month, day);
-    }
-
-    /// <summary>The order in which a date can only be read; null where it fits more than one or none.</summary>
-    private static DayOrder? Told(string text) =>
-        Parts(text) switch
-        {
-            [> 31, _, _] => DayOrder.YearFirst,
-            [> 12 and <= 31, <= 12, > 31] => DayOrder.DayFirst,
-            [<= 12, > 12 and <= 31, > 31] => DayOrder.MonthFirst,
-            _ => null,
-        };
-
-    private static int[]? Parts(string text)
-    {
-        var day = text.Split('T', ' ')[0];
-        // 20120131 as some services write it
-        if (day.Length == 8 && day.All(char.IsAsciiDigit))
-            day = $"{day[..4]}-{day[4..6]}-{day[6..]}";
-        var parts = day.Split('-', '/', '.');
-        if (parts.Length != 3)
-            return null;
-        var numbers = parts.Select(p => int.TryParse(p, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : -1).ToArray();
-        return numbers.All(n => n > 0) ? numbers : null;
-    }
 
     private static List<DayGap> Gaps(List<DailyTemperature> days) =>
         [
@@ -125,12 +80,4 @@ public static class WeatherRows
                 .Where(p => p.Second.Date > p.First.Date.AddDays(1))
                 .Select(p => new DayGap(p.First.Date.AddDays(1), p.Second.Date.AddDays(-1))),
         ];
-
-    public static string Words(DayOrder order) =>
-        order switch
-        {
-            DayOrder.YearFirst => "year first",
-            DayOrder.DayFirst => "day first",
-            _ => "month first",
-        };
 }

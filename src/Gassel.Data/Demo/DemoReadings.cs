@@ -14,10 +14,10 @@ internal static class DemoReadings
 {
     private static readonly TimeSpan Every = TimeSpan.FromMinutes(10);
 
-    public static async Task Fill(ReadingBook readings, DateTimeOffset now, WriteGate gate)
+    public static async Task Fill(ReadingBook readings, ThermometerBook thermometers, DateTimeOffset now, WriteGate gate)
     {
         var ajar = At("2027-03-13", 21);
-        var fridge = await readings.Attach("cold-shelf", "Fridge probe, simulated", DeviceKind.FridgeProbe, At("2026-11-05", 8), gate);
+        var fridge = await Add("cold-shelf", "Fridge probe, simulated", DeviceKind.FridgeProbe, At("2026-11-05", 8));
         var warming = new SimulatedThermometer(DeviceKind.FridgeProbe, SimulatedBehaviour.Warming, ajar);
         var freezing = new SimulatedThermometer(DeviceKind.FridgeProbe, SimulatedBehaviour.Freezing, At("2027-02-06", 1));
         await Tell(fridge, "cold-shelf", At("2026-11-05", 8), at => at switch
@@ -41,7 +41,15 @@ internal static class DemoReadings
         )
         {
             var probe = new SimulatedThermometer(kind, SimulatedBehaviour.Steady, now);
-            await Tell(await readings.Attach(place, name, kind, now, gate), place, At("2027-02-15", 8), at => probe.At(at));
+            await Tell(await Add(place, name, kind, now), place, At("2027-02-15", 8), at => probe.At(at));
+        }
+
+        async Task<int> Add(string place, string name, DeviceKind kind, DateTimeOffset at)
+        {
+            var (id, _) = await thermometers.Make(name, place, at, gate);
+            var series = (await thermometers.BySeries()).Single(s => s.Value == id).Key;
+            await readings.Change(series, row => (row.Device, row.BehaviourSince) = (kind, at.ToUnixTimeMilliseconds()), gate);
+            return series;
         }
 
         Task Tell(int series, string place, DateTimeOffset from, Func<DateTimeOffset, double?> said)

@@ -42,7 +42,14 @@ public static class DemoSeason
         ["yard-shade"] = 8,
     };
 
-    public static async Task Fill(GasselDb db, WeatherBook weather, ReadingBook readings, WriteGate gate, DateTimeOffset realNow)
+    public static async Task Fill(
+        GasselDb db,
+        WeatherBook weather,
+        ReadingBook readings,
+        ThermometerBook thermometers,
+        WriteGate gate,
+        DateTimeOffset realNow
+    )
     {
         if (await db.Sites.AnyAsync())
             return;
@@ -83,6 +90,6 @@ public static class DemoSeason
         }
         db.Trials.Add(DemoTrial.Row);
         await db.SaveChangesAsync();
-        await DemoReadings.Fill(readings, Starts, gate);
+        await DemoReadings.Fill(readings, thermometers, Starts, gate);
     }
 }

@@ -8,11 +8,9 @@ namespace Gassel.Data.Devices;
 /// All numbers are our invention.
 /// </summary>
 /// <param name="since">From when on it behaves so; before that it was steady.</param>
-public sealed class SimulatedThermometer(DeviceKind kind, SimulatedBehaviour behaviour, DateTimeOffset since) : IThermometer
+public sealed class SimulatedThermometer(DeviceKind kind, SimulatedBehaviour behaviour, DateTimeOffset since)
 {
     private const double HoursToChange = 3;
-
-    public ValueTask<double?> Read(DateTimeOffset at, CancellationToken cancel) => ValueTask.FromResult(At(at));
 
     /// <summary>To a hundredth of a degree; null where it is silent.</summary>
     public double? At(DateTimeOffset at)

@@ -8,7 +8,7 @@ namespace Gassel.Data.Devices;
 /// the same day
 /// is always told alike. All numbers are our invention.
 /// </summary>
-public sealed class SimulatedWeather : IWeatherService
+public static class SimulatedWeather
 {
     /// <summary>So many days are told ahead, today not counted.</summary>
     public const int AheadDays = 7;
@@ -16,9 +16,9 @@ public sealed class SimulatedWeather : IWeatherService
     /// <summary>Error of a forecast per day of distance, K at most.</summary>
     private const double ErrorK = 0.25;
 
-    public string Name => "weather service, simulated";
-
-    public ValueTask<IReadOnlyList<ServiceDay>> Days(DateOnly from, DateOnly today, CancellationToken cancel)
+    /// <summary>Days from a day on to the end of what it tells, in order; empty where it knows nothing.</summary>
+    /// <param name="today">Days before it are observed, from it on forecast.</param>
+    public static IReadOnlyList<ServiceDay> Days(DateOnly from, DateOnly today)
     {
         var days = new List<ServiceDay>();
         for (var day = from; day <= today.AddDays(AheadDays); day = day.AddDays(1))
@@ -31,7 +31,7 @@ public sealed class SimulatedWeather : IWeatherService
                 new(day, Math.Round(real.MinC + error, 1), Math.Round(real.MaxC + error, 1), real.SnowCm, real.Wet, Gust(day), day < today)
             );
         }
-        return ValueTask.FromResult<IReadOnlyList<ServiceDay>>(days);
+        return days;
     }
 
     /// <summary>The air of the yard at a moment, °C; null outside the invented years.</summary>

@@ -108,6 +108,32 @@ namespace Gassel.Data.Migrations
                     b.ToTable("batches", (string)null);
                 });
 
+            modelBuilder.Entity("Gassel.Data.Rows.BrokerRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Host")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Password")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Port")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Tls")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("User")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("broker", (string)null);
+                });
+
             modelBuilder.Entity("Gassel.Data.Rows.EntryRow", b =>
                 {
                     b.Property<long>("Sequence")
@@ -162,6 +188,36 @@ namespace Gassel.Data.Migrations
                     b.HasIndex("BatchId", "Sequence");
 
                     b.ToTable("entries", (string)null);
+                });
+
+            modelBuilder.Entity("Gassel.Data.Rows.ForecastServiceRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("AskedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Failures")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Fault")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("NextAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Service")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("ToldAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("forecast_service", (string)null);
                 });
 
             modelBuilder.Entity("Gassel.Data.Rows.ForecastWordRow", b =>
@@ -266,6 +322,18 @@ namespace Gassel.Data.Migrations
 
                     b.Property<bool>("Alarms")
                         .HasColumnType("INTEGER");
+
+                    b.Property<bool>("AllowPrivate")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Hook")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("HookPlain")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("HookSecret")
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("Mail")
                         .IsRequired()
@@ -527,11 +595,20 @@ namespace Gassel.Data.Migrations
                     b.Property<Guid>("Id")
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("Fahrenheit")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("SeriesId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("TempPath")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("TokenHash")
                         .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Topic")
                         .HasColumnType("TEXT");
 
                     b.HasKey("Id");

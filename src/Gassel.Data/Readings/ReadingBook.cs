@@ -114,27 +114,6 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
             .LastOrDefault();
     }
 
-    /// <summary>Adds a series that the program fills by asking its device.</summary>
-    public Task<int> Attach(string place, string name, DeviceKind device, DateTimeOffset now, WriteGate gate) =>
-        gate.Write(
-            () =>
-                Task.FromResult(
-                    AddSeries(
-                        new()
-                        {
-                            PlaceId = place,
-                            Name = name,
-                            Source = ReadingSource.Probe,
-                            Device = device,
-                            Attached = true,
-                            BehaviourSince = now.ToUnixTimeMilliseconds(),
-                            AddedAt = now.ToUnixTimeMilliseconds(),
-                        }
-                    )
-                ),
-            CancellationToken.None
-        );
-
     /// <summary>Adds readings to a series.</summary>
     public async Task Append(int series, string place, TemperatureReading[] readings, WriteGate gate, CancellationToken cancel)
     {
@@ -253,8 +232,8 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         return await db.ReadingSeries.AsNoTracking().Where(s => s.Attached).ToListAsync();
     }
 
-    /// <summary>Simulated devices that the program asks.</summary>
-    public async Task<IReadOnlyList<ReadingSeriesRow>> Asked() => [.. (await Attached()).Where(s => s.Device is not null)];
+    /// <summary>Attached ones that are made up.</summary>
+    public async Task<IReadOnlyList<ReadingSeriesRow>> Played() => [.. (await Attached()).Where(s => s.Device is not null)];
 
     /// <summary>
     /// Sets every simulated device of a real book aside for good: its readings stay, marked as what they are, and count as measured

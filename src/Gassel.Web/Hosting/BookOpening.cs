@@ -18,6 +18,7 @@ internal sealed class BookOpening(
     Launch launch,
     WeatherBook weather,
     ReadingBook readings,
+    ThermometerBook thermometers,
     WriteGate gate,
     SiteClock clock,
     NetworkDoor door,
@@ -36,7 +37,7 @@ internal sealed class BookOpening(
         weather.ClearHalfImported();
         await readings.ClearHalfImported(gate);
         if (launch.Demo)
-            await DemoSeason.Fill(db, weather, readings, gate, real.GetUtcNow());
+            await DemoSeason.Fill(db, weather, readings, thermometers, gate, real.GetUtcNow());
         else
             await readings.SetSimulatedAside(gate);
         await clock.Follow(db);

@@ -23,6 +23,16 @@ internal static class CsvText
         return string.IsNullOrWhiteSpace(text) ? (null, new("file", $"The file is empty; the first line must {firstLine}.")) : (text, null);
     }
 
+    /// <summary>Text with a first line of names, its cells parted by what parts that line most often: a comma, a semicolon or a tab.</summary>
+    public static CsvDataReader Open(string text)
+    {
+        var first = text.Split('\n', 2)[0];
+        var delimiter = Delimiters.MaxBy(d => first.Count(c => c == d));
+        return CsvDataReader.Create(new StringReader(text), new CsvDataReaderOptions { Delimiter = delimiter, HasHeaders = true });
+    }
+
+    private static readonly char[] Delimiters = [',', ';', '\t'];
+
     public static Refusal Malformed(CsvFormatException at) =>
         new("file", $"Line {at.RowNumber + 1} is not well-formed CSV; look for an open quotation mark.");
 

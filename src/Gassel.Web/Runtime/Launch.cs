@@ -9,6 +9,7 @@ namespace Gassel.Web.Runtime;
 /// <param name="NetworkPort">On the network, over TLS; 0 lets the system choose.</param>
 /// <param name="Certificate">File of a certificate of one's own; null for the book's own authority.</param>
 /// <param name="Key">File of its key, where that is another.</param>
+/// <param name="Devices">Where the made-up devices of a demo listen; null without any.</param>
 /// <param name="OwnerCode">True to make a code for an owner, also where there is one: the password was forgotten.</param>
 public sealed record Launch(
     int Port,
@@ -18,7 +19,8 @@ public sealed record Launch(
     int NetworkPort = 0,
     string? Certificate = null,
     string? Key = null,
-    bool OwnerCode = false
+    bool OwnerCode = false,
+    Uri? Devices = null
 )
 {
     /// <summary>True while the build writes the interface description: nothing may touch a disk then.</summary>
@@ -35,6 +37,7 @@ public sealed record Launch(
         string? data = null,
             certificate = null,
             key = null;
+        Uri? devices = null;
         var (demo, lan, ownerCode) = (false, false, false);
         for (var i = 0; i < args.Length; i++)
         {
@@ -66,16 +69,20 @@ public sealed record Launch(
                 case "--key" when i + 1 < args.Length:
                     key = args[++i];
                     break;
+                case "--devices" when i + 1 < args.Length:
+                    if (!Uri.TryCreate(args[++i], UriKind.Absolute, out devices) || devices is not { Scheme: "http", IsLoopback: true })
+                        return (null, $"--devices was '{args[i]}'; valid is an address on this machine such as http://localhost:8740.");
+                    break;
                 case "--data" when i + 1 < args.Length:
                     data = args[++i];
                     break;
-                case "--port" or "--network-port" or "--data" or "--certificate" or "--key":
+                case "--port" or "--network-port" or "--data" or "--certificate" or "--key" or "--devices":
                     return (null, $"{args[i]} needs a value after it.");
             }
         }
         data ??= Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData), "gassel", demo ? "demo" : "book");
         if (key is not null && certificate is null)
             return (null, "--key needs --certificate FILE beside it.");
-        return (new(port, data, demo, lan, networkPort ?? (port is 0 or 65535 ? 0 : port + 1), certificate, key, ownerCode), null);
+        return (new(port, data, demo, lan, networkPort ?? (port is 0 or 65535 ? 0 : port + 1), certificate, key, ownerCode, devices), null);
     }
 }

@@ -62,7 +62,7 @@ public class WeatherRowsTests
     public void A_mixed_order_of_date_parts_is_named_at_the_row()
     {
         string[] rows = ["25/12/2026,1,2", "26/12/2026,1,2", "12/28/2026,1,2", "2026-12-29,1,2"];
-        Assert.Equal(DayOrder.DayFirst, WeatherRows.GuessOrder(rows.Select(r => r.Split(',')[0])));
+        Assert.Equal(DayOrder.DayFirst, DayTexts.GuessOrder(rows.Select(r => r.Split(',')[0])));
         var read = Read(DayOrder.DayFirst, rows);
         Assert.Equal(2, read.Days.Count);
         Assert.Contains("it stands month first", read.Refused[0].Refused);

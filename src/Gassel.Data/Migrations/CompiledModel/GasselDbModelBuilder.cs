@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("738e6b93-9d20-4f60-83a3-7c01b2d1bb5b"), entityTypeCount: 17)
+            : base(skipDetectChanges: false, modelId: new Guid("7e17b644-5d9e-4985-9fad-bcec2e5b771a"), entityTypeCount: 19)
         {
         }
 
@@ -19,7 +19,9 @@ namespace Gassel.Data.CompiledModel
         {
             var person = PersonEntityType.Create(this);
             var batchRow = BatchRowEntityType.Create(this);
+            var brokerRow = BrokerRowEntityType.Create(this);
             var entryRow = EntryRowEntityType.Create(this);
+            var forecastServiceRow = ForecastServiceRowEntityType.Create(this);
             var forecastWordRow = ForecastWordRowEntityType.Create(this);
             var lotRow = LotRowEntityType.Create(this);
             var mailServerRow = MailServerRowEntityType.Create(this);
@@ -46,7 +48,9 @@ namespace Gassel.Data.CompiledModel
 
             PersonEntityType.CreateAnnotations(person);
             BatchRowEntityType.CreateAnnotations(batchRow);
+            BrokerRowEntityType.CreateAnnotations(brokerRow);
             EntryRowEntityType.CreateAnnotations(entryRow);
+            ForecastServiceRowEntityType.CreateAnnotations(forecastServiceRow);
             ForecastWordRowEntityType.CreateAnnotations(forecastWordRow);
             LotRowEntityType.CreateAnnotations(lotRow);
             MailServerRowEntityType.CreateAnnotations(mailServerRow);

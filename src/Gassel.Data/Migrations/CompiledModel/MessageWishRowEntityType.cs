@@ -19,7 +19,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.MessageWishRow",
                 typeof(MessageWishRow),
                 baseEntityType,
-                propertyCount: 7,
+                propertyCount: 11,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -37,6 +37,34 @@ namespace Gassel.Data.CompiledModel
                 propertyInfo: typeof(MessageWishRow).GetProperty("Alarms", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(MessageWishRow).GetField("<Alarms>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: false);
+
+            var allowPrivate = runtimeEntityType.AddProperty(
+                "AllowPrivate",
+                typeof(bool),
+                propertyInfo: typeof(MessageWishRow).GetProperty("AllowPrivate", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(MessageWishRow).GetField("<AllowPrivate>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: false);
+
+            var hook = runtimeEntityType.AddProperty(
+                "Hook",
+                typeof(string),
+                propertyInfo: typeof(MessageWishRow).GetProperty("Hook", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(MessageWishRow).GetField("<Hook>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
+            var hookPlain = runtimeEntityType.AddProperty(
+                "HookPlain",
+                typeof(bool),
+                propertyInfo: typeof(MessageWishRow).GetProperty("HookPlain", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(MessageWishRow).GetField("<HookPlain>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: false);
+
+            var hookSecret = runtimeEntityType.AddProperty(
+                "HookSecret",
+                typeof(string),
+                propertyInfo: typeof(MessageWishRow).GetProperty("HookSecret", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(MessageWishRow).GetField("<HookSecret>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var mail = runtimeEntityType.AddProperty(
                 "Mail",

@@ -20,7 +20,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.ThermometerRow",
                 typeof(ThermometerRow),
                 baseEntityType,
-                propertyCount: 3,
+                propertyCount: 6,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -33,6 +33,13 @@ namespace Gassel.Data.CompiledModel
                 afterSaveBehavior: PropertySaveBehavior.Throw,
                 sentinel: new Guid("00000000-0000-0000-0000-000000000000"));
 
+            var fahrenheit = runtimeEntityType.AddProperty(
+                "Fahrenheit",
+                typeof(bool),
+                propertyInfo: typeof(ThermometerRow).GetProperty("Fahrenheit", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(ThermometerRow).GetField("<Fahrenheit>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: false);
+
             var seriesId = runtimeEntityType.AddProperty(
                 "SeriesId",
                 typeof(int),
@@ -40,11 +47,25 @@ namespace Gassel.Data.CompiledModel
                 fieldInfo: typeof(ThermometerRow).GetField("<SeriesId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: 0);
 
+            var tempPath = runtimeEntityType.AddProperty(
+                "TempPath",
+                typeof(string),
+                propertyInfo: typeof(ThermometerRow).GetProperty("TempPath", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(ThermometerRow).GetField("<TempPath>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var tokenHash = runtimeEntityType.AddProperty(
                 "TokenHash",
                 typeof(string),
                 propertyInfo: typeof(ThermometerRow).GetProperty("TokenHash", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(ThermometerRow).GetField("<TokenHash>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var topic = runtimeEntityType.AddProperty(
+                "Topic",
+                typeof(string),
+                propertyInfo: typeof(ThermometerRow).GetProperty("Topic", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(ThermometerRow).GetField("<Topic>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var key = runtimeEntityType.AddKey(
                 new[] { id });

@@ -1,7 +1,6 @@
 using Gassel.Data;
-using Gassel.Data.Devices;
 using Gassel.Data.People;
-using Gassel.Data.Readings;
+using Gassel.Web.Features.Forecasts;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Problems;
@@ -28,7 +27,8 @@ internal static class DemoEndpoints
         WalkRequest request,
         Func<GasselDb> connect,
         WriteGate gate,
-        ReadingBook readings,
+        PlayedProbes probes,
+        ForecastService forecasts,
         SiteClock clock,
         CancellationToken cancel
     )
@@ -57,20 +57,8 @@ internal static class DemoEndpoints
             },
             cancel
         );
-        var said = 0;
-        foreach (var series in await readings.Asked())
-        {
-            var told = new List<Core.Climate.TemperatureReading>();
-            var thermometer = Thermometers.Of(series);
-            for (var at = from + ProbeRounds.Every; at <= clock.GetUtcNow(); at += ProbeRounds.Every)
-            {
-                if (await thermometer.Read(at, cancel) is { } tempC)
-                    told.Add(new(at.ToUnixTimeMilliseconds(), tempC));
-            }
-            if (told.Count > 0)
-                await readings.Append(series.Id, series.PlaceId, [.. told], gate, cancel);
-            said += told.Count;
-        }
+        var said = await probes.Walk(from, clock.GetUtcNow(), cancel);
+        await forecasts.Ask(atOnce: true, cancel);
         return TypedResults.Ok(new Walked(clock.Today, said));
     }
 }

@@ -111,7 +111,7 @@ internal sealed class LoggerFile : IAsyncDisposable
         {
             return (null, CsvText.Malformed(malformed));
         }
-        var order = question.Order ?? WeatherRows.GuessOrder(first.Select(f => f.When));
+        var order = question.Order ?? DayTexts.GuessOrder(first.Select(f => f.When));
         var told =
             columns[temp].Contains("°F", StringComparison.OrdinalIgnoreCase)
             || columns[temp].Contains("fahrenheit", StringComparison.OrdinalIgnoreCase)
@@ -266,7 +266,7 @@ internal sealed class LoggerFile : IAsyncDisposable
                 $"No temperature; valid is a number from {Quantity.Temperature(LoggerRows.ColdestC)} to "
                     + $"{Quantity.Temperature(LoggerRows.HottestC)}."
             ),
-            _ => $"No moment that exists, read with the {WeatherRows.Words(_how.Order)}; valid is a day and a time such "
+            _ => $"No moment that exists, read with the {DayTexts.Words(_how.Order)}; valid is a day and a time such "
                 + $"as 2027-03-14 09:00.",
         };
 

@@ -96,8 +96,7 @@ internal static class TemperatureEndpoints
         ProbeToAttach probe,
         TemperatureWatch watch,
         ReadingBook readings,
-        ProbeRounds probes,
-        WriteGate gate,
+        PlayedProbes probes,
         SiteClock clock,
         CancellationToken cancel
     )
@@ -118,8 +117,7 @@ internal static class TemperatureEndpoints
                 StatusCodes.Status409Conflict,
                 "Not accepted"
             ).ToResult();
-        await readings.Attach(id, $"{DeviceWords.Of(probe.Device)}, simulated", probe.Device, clock.GetUtcNow(), gate);
-        await probes.AskAll(cancel);
+        await probes.Attach(id, probe.Device, cancel);
         return TypedResults.Ok(
             new PlaceOverview(place, (await watch.Now())[id], [.. (await readings.Series()).Where(s => s.PlaceId == id)])
         );
@@ -129,8 +127,10 @@ internal static class TemperatureEndpoints
         int id,
         SeriesChange change,
         ReadingBook readings,
+        PlayedProbes probes,
         WriteGate gate,
-        SiteClock clock
+        SiteClock clock,
+        CancellationToken cancel
     )
     {
         if ((await readings.Series()).SingleOrDefault(s => s.Id == id) is not { } series)
@@ -150,6 +150,8 @@ internal static class TemperatureEndpoints
             },
             gate
         );
+        if (series.Device is not null)
+            await probes.Play(cancel);
         return TypedResults.Ok<IReadOnlyList<ReadingSeries>>([.. (await readings.Series()).Where(s => s.PlaceId == series.PlaceId)]);
     }
 

@@ -27,7 +27,7 @@ internal sealed class TemperatureWatch(
     private static readonly TimeSpan Looked = TimeSpan.FromDays(200);
 
     /// <summary>So much later silence may have set in; a new reading is looked at once.</summary>
-    private static readonly TimeSpan KeptFor = ProbeRounds.Every;
+    private static readonly TimeSpan KeptFor = TimeSpan.FromMinutes(10);
 
     private readonly ConcurrentDictionary<
         string,

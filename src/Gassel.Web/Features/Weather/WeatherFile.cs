@@ -9,7 +9,6 @@ internal static class WeatherFile
 {
     private const int MaxRows = 40_000;
     private const int Shown = 200;
-    private static readonly char[] Delimiters = [',', ';', '\t'];
 
     public static ((WeatherFileReport Report, IReadOnlyList<DailyTemperature> Days)? Reading, Refusal? Refusal) Read(
         byte[] bytes,
@@ -20,8 +19,7 @@ internal static class WeatherFile
         if (text is null)
             return (null, notText);
         var firstLine = text.Split('\n', 2)[0];
-        var delimiter = Delimiters.MaxBy(d => firstLine.Count(c => c == d));
-        using var csv = CsvDataReader.Create(new StringReader(text), new CsvDataReaderOptions { Delimiter = delimiter, HasHeaders = true });
+        using var csv = CsvText.Open(text);
         var columns = Enumerable.Range(0, csv.FieldCount).Select(i => csv.GetName(i).Trim()).ToList();
         if (columns.Count < 3)
             return (
@@ -64,7 +62,7 @@ internal static class WeatherFile
         {
             return (null, CsvText.Malformed(malformed));
         }
-        var order = question.Order ?? WeatherRows.GuessOrder(rows.Select(r => r.Date));
+        var order = question.Order ?? DayTexts.GuessOrder(rows.Select(r => r.Date));
         var unit = question.Unit ?? WeatherRows.GuessUnit(rows.Select(r => r.Max));
         var read = WeatherRows.Read(rows, order, unit);
         return (

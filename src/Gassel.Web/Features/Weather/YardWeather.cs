@@ -2,14 +2,13 @@ using Gassel.Core.Climate;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Data;
-using Gassel.Data.Devices;
 using Gassel.Data.Readings;
 using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Features.Weather;
 
 /// <summary>
-/// Puts the yard's weather together: its own thermometer, the site's record, the weather service, and the mean of the years beyond.
+/// Puts the yard's weather together: its own thermometer, the site's record, the forecast, and the mean of the years beyond.
 /// </summary>
 internal sealed class YardWeather(WeatherBook weather, ForecastBook forecasts, ReadingBook readings, Library library, SiteClock clock)
     : IDisposable
@@ -27,11 +26,6 @@ internal sealed class YardWeather(WeatherBook weather, ForecastBook forecasts, R
     /// <param name="Changes">Of what is known already: a file read, a thermometer set aside. Counts at once.</param>
     /// <param name="Readings">New ones, a handful at a time.</param>
     private readonly record struct Key(int? Record, DateOnly Today, double OffsetK, long Readings, string Zone, long Changes, long Words);
-
-    /// <summary>Null where no weather is known at all.</summary>
-    public IWeatherService? Service => clock.IsDemo ? Simulated : null;
-
-    private static readonly SimulatedWeather Simulated = new();
 
     /// <summary>Days of the site's weather record; empty without one.</summary>
     public IReadOnlyList<DailyTemperature> Record()
@@ -77,26 +71,8 @@ internal sealed class YardWeather(WeatherBook weather, ForecastBook forecasts, R
 
     private async Task<Forecast> Foretold(DateOnly from, CancellationToken cancel)
     {
-        var (now, words) = (clock.GetUtcNow(), await forecasts.From(from));
-        var said = Service is { } service ? await service.Days(from, clock.Today, cancel) : [];
-        return Core.Climate.Forecast.Of(
-            [
-                .. said.Where(d => !d.Observed)
-                    .Select(d => new ForecastWord(
-                        d.Date,
-                        d.MinC,
-                        d.MaxC,
-                        d.GustKmh,
-                        d.Wet == true ? 1 : 0,
-                        d.SnowCm,
-                        now.AddMinutes(-1),
-                        ForecastSource.Service,
-                        Service!.Name
-                    )),
-                .. words,
-            ],
-            TimeZoneInfo.ConvertTime(now, clock.LocalTimeZone)
-        );
+        var words = await forecasts.From(from).WaitAsync(cancel);
+        return Core.Climate.Forecast.Of(words, TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone));
     }
 
     /// <summary>A probe speaks every ten minutes; the days are made anew about every two hours.</summary>
@@ -110,8 +86,6 @@ internal sealed class YardWeather(WeatherBook weather, ForecastBook forecasts, R
         var from = today.AddDays(-BackDays);
         var foretold = await Foretold(from, cancel);
         var days = foretold.ToServiceDays();
-        if (Service is { } service)
-            days = [.. (await service.Days(from, today, cancel)).Where(d => d.Observed), .. days.Where(d => d.Date >= today)];
         (string, IReadOnlyList<ServiceDay>)? said = days.Count > 0 ? (foretold.Words, days) : null;
         var measured = spots.SelectMany(p => readings.Days(p, Core.Treatments.ColdResponse.Usual, clock.LocalTimeZone));
         var (whole, working) = SiteWeather.Together(Record(), said, measured, from, today, offsetK);

@@ -5,10 +5,11 @@ using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Readings;
 using Gassel.Web.Features.People;
+using Gassel.Web.Features.Weather;
 using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 
-namespace Gassel.Web.Features.Weather;
+namespace Gassel.Web.Features.Forecasts;
 
 /// <summary>The weather to come: what is known of it, and telling it by hand.</summary>
 internal static class ForecastEndpoints
@@ -54,21 +55,7 @@ internal static class ForecastEndpoints
                 .. Enumerable
                     .Range(0, DaysShown + 1)
                     .Select(i => today.AddDays(i))
-                    .Select(day =>
-                    {
-                        var word = told.GetValueOrDefault(day);
-                        return new ForecastLine(
-                            day,
-                            word?.LowC,
-                            word?.HighC,
-                            word?.GustKmh,
-                            word?.RainMm,
-                            word?.SnowCm,
-                            word?.Source,
-                            word?.By,
-                            word?.ToldAt
-                        );
-                    }),
+                    .Select(day => told.TryGetValue(day, out var word) ? ForecastLine.Of(word) : new(day)),
             ]
         );
     }

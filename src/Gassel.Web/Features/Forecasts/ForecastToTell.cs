@@ -2,7 +2,7 @@ using Gassel.Core;
 using Gassel.Core.Climate;
 using Gassel.Web.Problems;
 
-namespace Gassel.Web.Features.Weather;
+namespace Gassel.Web.Features.Forecasts;
 
 /// <param name="Who">Who types it, 1 to 40 characters.</param>
 /// <param name="Days">Each day once, from today on.</param>
@@ -41,10 +41,10 @@ public sealed record ForecastToTell(string Who, IReadOnlyList<ForecastDay> Days)
             );
         Refusal? Number(string field, double? value, double min, double max) =>
             value is { } v ? Limits.Number($"{at}.{field}", v, min, max) : null;
-        return Number("lowC", day.LowC, LoggerRows.ColdestC, LoggerRows.HottestC)
-            ?? Number("highC", day.HighC, LoggerRows.ColdestC, LoggerRows.HottestC)
-            ?? Number("gustKmh", day.GustKmh, 0, 400)
-            ?? Number("rainMm", day.RainMm, 0, 1000)
-            ?? Number("snowCm", day.SnowCm, 0, 1000);
+        return Number("lowC", day.LowC, ForecastBounds.ColdestC, ForecastBounds.HottestC)
+            ?? Number("highC", day.HighC, ForecastBounds.ColdestC, ForecastBounds.HottestC)
+            ?? Number("gustKmh", day.GustKmh, 0, ForecastBounds.MostKmh)
+            ?? Number("rainMm", day.RainMm, 0, ForecastBounds.MostRainMm)
+            ?? Number("snowCm", day.SnowCm, 0, ForecastBounds.MostSnowCm);
     }
 }

@@ -1,4 +1,4 @@
-namespace Gassel.Web.Features.Weather;
+namespace Gassel.Web.Features.Forecasts;
 
 /// <summary>One day as somebody types it; what is left out is not told.</summary>
 /// <param name="LowC">Of the night that ends on the day, °C.</param>

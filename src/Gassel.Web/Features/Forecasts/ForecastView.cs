@@ -1,6 +1,6 @@
 using Gassel.Core.Climate;
 
-namespace Gassel.Web.Features.Weather;
+namespace Gassel.Web.Features.Forecasts;
 
 /// <summary>What is known of the weather to come.</summary>
 /// <param name="Words">What is known, from whom, how old and how far ahead.</param>

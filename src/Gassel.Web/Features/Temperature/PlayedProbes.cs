@@ -1,0 +1,80 @@
+using System.Collections.Concurrent;
+using Gassel.Data;
+using Gassel.Data.Readings;
+using Gassel.Data.Rows;
+using Gassel.Web.Runtime;
+
+namespace Gassel.Web.Features.Temperature;
+
+/// <summary>The made-up thermometers of a demo: they hold a token each and send as real ones do.</summary>
+internal sealed class PlayedProbes(
+    DeviceStandIns standIns,
+    ThermometerBook thermometers,
+    ReadingBook readings,
+    WriteGate gate,
+    SiteClock clock,
+    TimeProvider real
+)
+{
+    /// <summary>The book knows only what they hash to; each start gives new ones.</summary>
+    private readonly ConcurrentDictionary<Guid, string> _tokens = new();
+
+    /// <summary>Has the program beside play all that are attached, as they are to behave now.</summary>
+    /// <returns>Readings that came in.</returns>
+    public async Task<int> Play(CancellationToken cancel)
+    {
+        if (!standIns.ArePlayed)
+            return 0;
+        var ids = await thermometers.BySeries();
+        var played = new List<object>();
+        foreach (var series in await readings.Played())
+        {
+            if (!ids.TryGetValue(series.Id, out var id))
+                continue;
+            if (!_tokens.TryGetValue(id, out var token))
+                _tokens[id] = token = (await thermometers.Renew(id, gate))!;
+            var since = DateTimeOffset.FromUnixTimeMilliseconds(series.BehaviourSince);
+            played.Add(
+                new
+                {
+                    standIns.Book,
+                    id,
+                    token,
+                    kind = series.Device,
+                    series.Behaviour,
+                    since,
+                    AheadMs,
+                    topic = (string?)null,
+                }
+            );
+        }
+        return await standIns.Tell("/probes", played, cancel);
+    }
+
+    /// <summary>What they would have said between, where a demo skips days.</summary>
+    public async Task<int> Walk(DateTimeOffset from, DateTimeOffset to, CancellationToken cancel) =>
+        standIns.ArePlayed
+            ? await standIns.Tell(
+                "/probes/walk",
+                new
+                {
+                    from,
+                    to,
+                    AheadMs,
+                },
+                cancel
+            )
+            : 0;
+
+    private double AheadMs => (clock.GetUtcNow() - real.GetUtcNow()).TotalMilliseconds;
+
+    /// <summary>Adds one to a place of a demo.</summary>
+    public async Task Attach(string place, DeviceKind device, CancellationToken cancel)
+    {
+        var now = clock.GetUtcNow();
+        var (id, _) = await thermometers.Make($"{DeviceWords.Of(device)}, simulated", place, now, gate);
+        var series = (await thermometers.BySeries()).Single(s => s.Value == id).Key;
+        await readings.Change(series, row => (row.Device, row.BehaviourSince) = (device, now.ToUnixTimeMilliseconds()), gate);
+        await Play(cancel);
+    }
+}

@@ -1,0 +1,46 @@
+using Gassel.Core.Climate;
+using Gassel.Data;
+using Gassel.Web.Features.Forecasts;
+using Gassel.Web.Features.Temperature;
+using Gassel.Web.Runtime;
+
+namespace Gassel.Web.Hosting;
+
+/// <summary>Plugs the made-up devices into a demo, through the same doors that a real weather service and real thermometers have.</summary>
+internal static class DemoDevices
+{
+    /// <param name="book">Address of this program.</param>
+    /// <returns>What the console is to be told; null where all went well or there are none.</returns>
+    public static async Task<string?> Plug(IServiceProvider services, string book)
+    {
+        var standIns = services.GetRequiredService<DeviceStandIns>();
+        standIns.Book = book;
+        if (!standIns.ArePlayed)
+            return null;
+        try
+        {
+            await UseForecast(services, standIns.Address!);
+            await services.GetRequiredService<PlayedProbes>().Play(CancellationToken.None);
+            return null;
+        }
+        catch (HttpRequestException unreachable)
+        {
+            return $"The made-up devices do not answer: {unreachable.Message}";
+        }
+    }
+
+    private static async Task UseForecast(IServiceProvider services, Uri standIns)
+    {
+        var service = new ForecastServiceToUse(
+            "weather service, simulated",
+            $"{standIns}forecast?latitude={{latitude}}&from={{from}}&to={{to}}",
+            new("ahead.date", null, "ahead.low", "ahead.high", "ahead.gust", "ahead.rain", "ahead.snow"),
+            Units: new ForecastUnits(),
+            AllowPrivate: true
+        );
+        var (book, wanted) = (services.GetRequiredService<ForecastBook>(), CoreJson.Write(service));
+        if ((await book.Service())?.Service != wanted)
+            await book.Use(wanted, services.GetRequiredService<WriteGate>());
+        await services.GetRequiredService<ForecastService>().Ask(atOnce: true, CancellationToken.None);
+    }
+}

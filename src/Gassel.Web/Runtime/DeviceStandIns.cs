@@ -1,0 +1,31 @@
+using System.Text.Json.Nodes;
+
+namespace Gassel.Web.Runtime;
+
+/// <summary>The program beside a demo that plays its devices. It is told which to play; what they say comes in as from real ones.</summary>
+internal sealed class DeviceStandIns(Launch launch) : IDisposable
+{
+    private readonly HttpClient _http = new() { BaseAddress = launch.Devices, Timeout = TimeSpan.FromMinutes(1) };
+
+    /// <summary>False for a real book, and for a demo without the program beside.</summary>
+    public bool ArePlayed => launch is { Demo: true, Devices: not null };
+
+    public Uri? Address => launch.Devices;
+
+    /// <summary>Where this program can be told readings; known once it listens.</summary>
+    public string Book { get; set; } = "";
+
+    /// <summary>Port of the MQTT broker beside; null without one.</summary>
+    public async Task<int?> BrokerPort(CancellationToken cancel) =>
+        (await _http.GetFromJsonAsync<JsonNode>("/", cancel))?["brokerPort"]?.GetValue<int>();
+
+    /// <returns>Readings that came in meanwhile.</returns>
+    public async Task<int> Tell<T>(string path, T what, CancellationToken cancel)
+    {
+        using var answer = await _http.PostAsJsonAsync(path, what, Data.CoreJson.Options, cancel);
+        answer.EnsureSuccessStatusCode();
+        return await answer.Content.ReadFromJsonAsync<int>(cancel);
+    }
+
+    public void Dispose() => _http.Dispose();
+}
