@@ -79,6 +79,35 @@ public sealed class ForecastTests : IDisposable
     }
 
     [Fact]
+    public async Task A_service_is_tried_then_used_and_the_yard_knows_what_it_said()
+    {
+        var b = _browser;
+        b.Open("/yard");
+        b.Press("File or service");
+        b.Type("name", "Valley weather");
+        b.Type("address", $"{RunningProgram.StandIns}/forecast?latitude={{latitude}}&from={{from}}&to={{to}}&shape=days");
+        b.Type("rows", "$.days[*]");
+        b.Type("date", "day");
+        b.Type("low", "air.lowest");
+        b.Press("Try it");
+        b.Says("forecast-trial", "stands in a private network");
+        b.Click(By.XPath("//label[contains(., 'in my own network')]"));
+        b.Press("Try it");
+        b.Says("forecast-trial", "No low of a night to come could be read.");
+        b.Type("low", "air.min");
+        b.Type("high", "air.max");
+        b.Press("Try it");
+        b.SeeNoMore(By.CssSelector("[data-testid='forecast-trial'] [role='alert']"));
+        b.Press("Use this service");
+        b.Says("service-state", "Valley weather is asked each hour");
+        b.Says("forecast-words", "Valley weather");
+        Assert.Equal("known", (await _program.Get("/api/forecast"))["state"]!.GetValue<string>());
+        b.Open("/yard");
+        b.Says("nothing-asked", "By this forecast nothing needs doing in the yard today.");
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
     public async Task A_thermometer_is_made_in_three_taps_and_what_curl_posts_is_seen_without_reload()
     {
         var b = _browser;

@@ -19,15 +19,19 @@ public sealed partial class RunningProgram : IDisposable
     private static readonly Lazy<string> Devices = new(() =>
     {
         var process = Process.Start(
-            new ProcessStartInfo("dotnet", [Path.Combine(Build, "Gassel.Devices.dll"), "--port", "0", "--mqtt", "--until-stdin-ends"])
+            new ProcessStartInfo("dotnet", [Path.Combine(Build, "Gassel.Devices.dll"), "--port", "0", "--until-stdin-ends"])
             {
                 RedirectStandardInput = true,
                 RedirectStandardOutput = true,
             }
         )!;
         var said = process.StandardOutput.ReadLine() ?? throw new InvalidOperationException("the made-up devices did not start");
+        // let go of, its input would end, and it with it
+        _devices = process;
         return said.Split(' ')[^1];
     });
+
+    private static Process? _devices;
 
     /// <summary>A demo book filled once; every test begins with a copy of it.</summary>
     private static readonly Lazy<string> DemoBook = new(() =>
@@ -111,6 +115,9 @@ public sealed partial class RunningProgram : IDisposable
     public static string Build =>
         Environment.GetEnvironmentVariable("GASSEL_BUILD")
         ?? throw new InvalidOperationException("GASSEL_BUILD must name the folder of the built program; './gassel test' sets it.");
+
+    /// <summary>Where the made-up devices are asked, as a service outside would be.</summary>
+    public static string StandIns => Devices.Value;
 
     public Uri Address { get; }
 

@@ -10,6 +10,7 @@ internal static class Views
             ("/species/globemallow/routes/globemallow-hot-water", "saving makes version 2"),
             ("/sheet", "Sheet for"),
             ("/site/people", "Phones on the local network"),
+            ("/site/forecast", "A weather service"),
             ("/site/messages", "Mail server"),
             ("/site/weather", "A weather record from a file"),
             ("/batches/told", "Add batches already in progress"),

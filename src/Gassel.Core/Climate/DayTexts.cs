@@ -50,12 +50,4 @@ public static class DayTexts
         var numbers = parts.Select(p => int.TryParse(p, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : -1).ToArray();
         return numbers.All(n => n > 0) ? numbers : null;
     }
-
-    public static string Words(DayOrder order) =>
-        order switch
-        {
-            DayOrder.YearFirst => "year first",
-            DayOrder.DayFirst => "day first",
-            _ => "month first",
-        };
 }

@@ -73,7 +73,7 @@ public sealed class ForecastRows(
     private (ForecastWord? Word, string? Fault) Judge(ForecastCells row, DateOnly today)
     {
         if (DayTexts.Day(row.Date, order) is not { } date)
-            return (null, $"date was '{row.Date}'; valid is a day that exists, read with the {DayTexts.Words(order)}.");
+            return (null, $"date was '{row.Date}'; valid is a day that exists, read with the {order.Words()}.");
         if (date > today.AddDays(Forecast.MostDaysAhead))
             return (null, Text.Of($"{date:yyyy-MM-dd} is more than {Forecast.MostDaysAhead} days ahead; so far no forecast holds."));
         string? fault = null;

@@ -39,8 +39,8 @@ public static class WeatherRows
     {
         if (DayTexts.Day(row.Date, order) is not { } date)
         {
-            var other = DayTexts.OnlyOrder(row.Date) is { } told && told != order ? $"; it stands {DayTexts.Words(told)}" : "";
-            return (default, $"date was '{row.Date}'{other}; valid is a day that exists, read with the {DayTexts.Words(order)}.");
+            var other = DayTexts.OnlyOrder(row.Date) is { } told && told != order ? $"; it stands {told.Words()}" : "";
+            return (default, $"date was '{row.Date}'{other}; valid is a day that exists, read with the {order.Words()}.");
         }
         var (min, minFault) = Temperature("min", row.Min, unit);
         var (max, maxFault) = Temperature("max", row.Max, unit);

@@ -67,13 +67,73 @@ public sealed class ThermometerBook(Func<GasselDb> connect, ReadingBook readings
     public async Task<KeptThermometer?> Find(Guid id)
     {
         await using var db = connect();
-        return await (
-            from t in db.Thermometers
-            join s in db.ReadingSeries on t.SeriesId equals s.Id
-            where t.Id == id
-            select new KeptThermometer(t.Id, s.Id, s.PlaceId, t.TokenHash, s.Attached)
-        ).SingleOrDefaultAsync();
+        return await Kept(db).SingleOrDefaultAsync(t => t.Id == id);
     }
+
+    public async Task<IReadOnlyList<KeptThermometer>> All()
+    {
+        await using var db = connect();
+        return await Kept(db).ToListAsync();
+    }
+
+    private static IQueryable<KeptThermometer> Kept(GasselDb db) =>
+        from t in db.Thermometers
+        join s in db.ReadingSeries on t.SeriesId equals s.Id
+        select new KeptThermometer
+        {
+            Id = t.Id,
+            Series = s.Id,
+            PlaceId = s.PlaceId,
+            TokenHash = t.TokenHash,
+            Attached = s.Attached,
+            Topic = t.Topic,
+            TempPath = t.TempPath,
+            Fahrenheit = t.Fahrenheit,
+        };
+
+    /// <returns>False where there is no such thermometer.</returns>
+    public async Task<bool> Listen(Guid id, string? topic, string? tempPath, bool fahrenheit, WriteGate gate) =>
+        await gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                return await db
+                    .Thermometers.Where(t => t.Id == id)
+                    .ExecuteUpdateAsync(t =>
+                        t.SetProperty(x => x.Topic, topic).SetProperty(x => x.TempPath, tempPath).SetProperty(x => x.Fahrenheit, fahrenheit)
+                    );
+            },
+            CancellationToken.None
+        ) > 0;
+
+    /// <summary>The broker that thermometers send through; null without one.</summary>
+    public async Task<BrokerRow?> Broker()
+    {
+        await using var db = connect();
+        return await db.Brokers.AsNoTracking().SingleOrDefaultAsync();
+    }
+
+    /// <summary>Puts a broker in the place of the one there was, null for none; a password left out stays with its host.</summary>
+    public Task Use(BrokerRow? broker, WriteGate gate) =>
+        gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                var old = await db.Brokers.SingleOrDefaultAsync();
+                if (old is not null)
+                    db.Brokers.Remove(old);
+                await db.SaveChangesAsync();
+                if (broker is not null)
+                {
+                    broker.Id = 1;
+                    // a password is not carried to another broker
+                    broker.Password ??= old?.Host == broker.Host ? old.Password : null;
+                    db.Brokers.Add(broker);
+                }
+                return await db.SaveChangesAsync();
+            },
+            CancellationToken.None
+        );
 
     /// <summary>Ids by series.</summary>
     public async Task<IReadOnlyDictionary<int, Guid>> BySeries()

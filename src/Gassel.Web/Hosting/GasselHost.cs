@@ -103,6 +103,7 @@ public static class GasselHost
         api.MapForecastService();
         api.MapTemperature();
         api.MapThermometers();
+        api.MapBroker();
         api.MapSpecies();
         api.MapLearning();
         api.MapSeed();
@@ -207,6 +208,8 @@ public static class GasselHost
         services.AddSingleton<ThermometerBook>();
         services.AddSingleton<ReadingIntake>();
         services.AddHostedService(provider => provider.GetRequiredService<ReadingIntake>());
+        services.AddSingleton<MqttEar>();
+        services.AddHostedService(provider => provider.GetRequiredService<MqttEar>());
         services.AddHostedService<DailyCopies>();
     }
 

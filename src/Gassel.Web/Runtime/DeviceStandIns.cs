@@ -15,16 +15,34 @@ internal sealed class DeviceStandIns(Launch launch) : IDisposable
     /// <summary>Where this program can be told readings; known once it listens.</summary>
     public string Book { get; set; } = "";
 
-    /// <summary>Port of the MQTT broker beside; null without one.</summary>
-    public async Task<int?> BrokerPort(CancellationToken cancel) =>
-        (await _http.GetFromJsonAsync<JsonNode>("/", cancel))?["brokerPort"]?.GetValue<int>();
+    /// <summary>Of the MQTT broker beside, once it was looked for; null without one.</summary>
+    public int? BrokerPort { get; private set; }
 
-    /// <returns>Readings that came in meanwhile.</returns>
-    public async Task<int> Tell<T>(string path, T what, CancellationToken cancel)
+    /// <returns>Its port; null where there is none, or the program beside does not answer.</returns>
+    public async Task<int?> FindBroker(CancellationToken cancel)
     {
-        using var answer = await _http.PostAsJsonAsync(path, what, Data.CoreJson.Options, cancel);
-        answer.EnsureSuccessStatusCode();
-        return await answer.Content.ReadFromJsonAsync<int>(cancel);
+        try
+        {
+            return BrokerPort = (await _http.GetFromJsonAsync<JsonNode>("/", cancel))?["brokerPort"]?.GetValue<int>();
+        }
+        catch (HttpRequestException)
+        {
+            return null;
+        }
+    }
+
+    /// <returns>Readings that came in meanwhile; null where the program beside does not answer.</returns>
+    public async Task<int?> Tell<T>(string path, T what, CancellationToken cancel)
+    {
+        try
+        {
+            using var answer = await _http.PostAsJsonAsync(path, what, Data.CoreJson.Options, cancel);
+            return answer.IsSuccessStatusCode ? await answer.Content.ReadFromJsonAsync<int>(cancel) : null;
+        }
+        catch (HttpRequestException)
+        {
+            return null;
+        }
     }
 
     public void Dispose() => _http.Dispose();

@@ -11,6 +11,7 @@ internal sealed class PlayedProbes(
     DeviceStandIns standIns,
     ThermometerBook thermometers,
     ReadingBook readings,
+    MqttEar ear,
     WriteGate gate,
     SiteClock clock,
     TimeProvider real
@@ -20,17 +21,18 @@ internal sealed class PlayedProbes(
     private readonly ConcurrentDictionary<Guid, string> _tokens = new();
 
     /// <summary>Has the program beside play all that are attached, as they are to behave now.</summary>
-    /// <returns>Readings that came in.</returns>
-    public async Task<int> Play(CancellationToken cancel)
+    /// <returns>Readings that came in; null where the program beside does not answer.</returns>
+    public async Task<int?> Play(CancellationToken cancel)
     {
         if (!standIns.ArePlayed)
             return 0;
-        var ids = await thermometers.BySeries();
+        var known = (await thermometers.All()).ToDictionary(t => t.Series);
         var played = new List<object>();
         foreach (var series in await readings.Played())
         {
-            if (!ids.TryGetValue(series.Id, out var id))
+            if (!known.TryGetValue(series.Id, out var thermometer))
                 continue;
+            var id = thermometer.Id;
             if (!_tokens.TryGetValue(id, out var token))
                 _tokens[id] = token = (await thermometers.Renew(id, gate))!;
             var since = DateTimeOffset.FromUnixTimeMilliseconds(series.BehaviourSince);
@@ -44,27 +46,41 @@ internal sealed class PlayedProbes(
                     series.Behaviour,
                     since,
                     AheadMs,
-                    topic = (string?)null,
+                    // one that is heard by MQTT speaks so where the broker beside is there
+                    topic = standIns.BrokerPort is null ? null : thermometer.Topic,
                 }
             );
         }
         return await standIns.Tell("/probes", played, cancel);
     }
 
+    /// <summary>Has the heat mat of the demo speak through the broker beside, the others by HTTP.</summary>
+    public async Task UseBroker(CancellationToken cancel)
+    {
+        if (await standIns.FindBroker(cancel) is not { } port)
+            return;
+        await thermometers.Use(new() { Host = "localhost", Port = port }, gate);
+        foreach (var series in (await readings.Played()).Where(s => s.Device == DeviceKind.MatThermostat))
+        {
+            if ((await thermometers.All()).SingleOrDefault(t => t.Series == series.Id) is { } mat)
+                await thermometers.Listen(mat.Id, $"made-up/{mat.Id}", "tempC", false, gate);
+        }
+        ear.Look();
+    }
+
     /// <summary>What they would have said between, where a demo skips days.</summary>
-    public async Task<int> Walk(DateTimeOffset from, DateTimeOffset to, CancellationToken cancel) =>
-        standIns.ArePlayed
-            ? await standIns.Tell(
-                "/probes/walk",
-                new
-                {
-                    from,
-                    to,
-                    AheadMs,
-                },
-                cancel
-            )
-            : 0;
+    public async Task<int> Walk(DateTimeOffset from, DateTimeOffset to, CancellationToken cancel)
+    {
+        if (!standIns.ArePlayed)
+            return 0;
+        var walk = new
+        {
+            from,
+            to,
+            AheadMs,
+        };
+        return await standIns.Tell("/probes/walk", walk, cancel) ?? 0;
+    }
 
     private double AheadMs => (clock.GetUtcNow() - real.GetUtcNow()).TotalMilliseconds;
 

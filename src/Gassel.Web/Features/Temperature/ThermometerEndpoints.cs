@@ -17,7 +17,6 @@ internal static class ThermometerEndpoints
     public static void MapThermometers(this RouteGroupBuilder api)
     {
         api.MapPost("/thermometers", Make).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
-        api.MapGet("/thermometers", (ThermometerBook book) => book.BySeries()).For(Role.Grower);
         api.MapPost("/thermometers/{id:guid}/token", Renew).For(Role.Grower).ProducesProblem(404);
     }
 
@@ -53,7 +52,7 @@ internal static class ThermometerEndpoints
     private static async Task<Results<Ok<MadeThermometer>, ProblemHttpResult>> Renew(Guid id, ThermometerBook book, WriteGate gate) =>
         await book.Renew(id, gate) is { } token ? TypedResults.Ok(new MadeThermometer(id, token)) : NoSuch(id).ToResult();
 
-    private static Refusal NoSuch(Guid id) => Refusal.NotFound("thermometer", id, "Choose one of those listed under Site, Temperatures.");
+    internal static Refusal NoSuch(Guid id) => Refusal.NotFound("thermometer", id, "Choose one of those listed under Site, Temperatures.");
 
     private static async Task<Results<Ok<ReadingsTaken>, ProblemHttpResult>> Take(
         Guid id,

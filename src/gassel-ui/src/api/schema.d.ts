@@ -926,6 +926,244 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/forecast/service": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForecastServiceView"];
+                    };
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ForecastServiceToUse"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForecastServiceView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForecastServiceView"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forecast/service/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ForecastServiceToUse"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForecastTrial"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forecast/service/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForecastServiceView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forecast/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    who?: string;
+                    save?: boolean;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "text/csv": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForecastTrial"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/temperatures": {
         parameters: {
             query?: never;
@@ -6857,6 +7095,11 @@ export interface components {
          * @enum {unknown}
          */
         DepthSchool: "width" | "twiceWidth" | "thriceThickness" | "grit";
+        /**
+         * @default millimeters
+         * @enum {unknown}
+         */
+        DepthUnit: "millimeters" | "centimeters" | "meters" | "inches";
         /** @enum {unknown} */
         DeviceKind: "fridgeProbe" | "matThermostat" | "roomProbe" | "yardThermometer" | null;
         /** @enum {unknown} */
@@ -7248,31 +7491,92 @@ export interface components {
             /** Format: double */
             snowCm?: null | number;
         };
+        ForecastFields: {
+            date: string;
+            rows?: null | string;
+            low?: null | string;
+            high?: null | string;
+            gust?: null | string;
+            rain?: null | string;
+            snow?: null | string;
+        };
+        /**
+         * @default json
+         * @enum {unknown}
+         */
+        ForecastFormat: "json" | "csv";
+        ForecastHeader: {
+            name: string;
+            value?: null | string;
+        };
         ForecastLine: {
             /** Format: date */
             date: string;
             /** Format: double */
-            lowC: null | number;
+            lowC?: null | number;
             /** Format: double */
-            highC: null | number;
+            highC?: null | number;
             /** Format: double */
-            gustKmh: null | number;
+            gustKmh?: null | number;
             /** Format: double */
-            rainMm: null | number;
+            rainMm?: null | number;
             /** Format: double */
-            snowCm: null | number;
-            source: null | components["schemas"]["ForecastSource"];
-            by: null | string;
+            snowCm?: null | number;
+            source?: null | components["schemas"]["ForecastSource"];
+            by?: null | string;
+            /** Format: date-time */
+            toldAt?: null | string;
+        };
+        ForecastServiceToUse: {
+            name: string;
+            address: string;
+            fields: components["schemas"]["ForecastFields"];
+            format?: components["schemas"]["ForecastFormat"];
+            order?: components["schemas"]["DayOrder"];
+            units?: null | components["schemas"]["ForecastUnits"];
+            headers?: null | components["schemas"]["ForecastHeader"][];
+            /** @default false */
+            allowPrivate: boolean;
+        };
+        ForecastServiceView: {
+            service: null | components["schemas"]["ForecastServiceToUse"];
+            /** Format: date-time */
+            askedAt: null | string;
             /** Format: date-time */
             toldAt: null | string;
+            /** Format: date-time */
+            nextAt: null | string;
+            fault: null | string;
         };
         /** @enum {unknown} */
-        ForecastSource: "typed" | "service" | null;
+        ForecastSource: "typed" | "service" | "file" | null;
         /** @enum {unknown} */
         ForecastState: "none" | "stale" | "known";
         ForecastToTell: {
             who: string;
             days: components["schemas"]["ForecastDay"][];
+        };
+        ForecastTrial: {
+            beginning: string;
+            days: components["schemas"]["ForecastLine"][];
+            refused: components["schemas"]["RefusedRow"][];
+            /** Format: int32 */
+            refusedCount: number;
+            /** Format: int32 */
+            past: number;
+            fault: null | string;
+            field: null | string;
+            columns: string[];
+            fields?: null | components["schemas"]["ForecastFields"];
+            units?: null | components["schemas"]["ForecastUnits"];
+            /** @default false */
+            saved: boolean;
+        };
+        ForecastUnits: {
+            temperature: components["schemas"]["TemperatureUnit"];
+            wind: components["schemas"]["SpeedUnit"];
+            rain: components["schemas"]["DepthUnit"];
+            snow: components["schemas"]["DepthUnit"];
         };
         ForecastView: {
             state: components["schemas"]["ForecastState"];
@@ -9220,6 +9524,8 @@ export interface components {
              */
             frostRisk: number;
             firstFrost: null | string;
+            /** Format: double */
+            longitude: null | number;
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -9420,6 +9726,11 @@ export interface components {
             setOut: components["schemas"]["SetOutResult"];
             wave: string;
         };
+        /**
+         * @default kilometersPerHour
+         * @enum {unknown}
+         */
+        SpeedUnit: "kilometersPerHour" | "milesPerHour" | "metersPerSecond" | "knots";
         SplitChild: {
             part: string;
             /** Format: int32 */

@@ -36,6 +36,8 @@ export const WORDS = {
     pot: "pot under straw",
     coldFrame: "cold frame",
   },
+  DayOrder: { yearFirst: "year first", dayFirst: "day first", monthFirst: "month first" },
+  DepthUnit: { millimeters: "millimeters", centimeters: "centimeters", meters: "meters", inches: "inches" },
   DormancyClass: {
     none: "no dormancy",
     physiological: "physiological dormancy",
@@ -46,7 +48,8 @@ export const WORDS = {
   },
   DormancyDepth: { nonDeep: "non-deep", intermediate: "intermediate", deep: "deep" },
   Exposure: { open: "open ground", eaves: "under eaves", southWall: "south wall", shade: "shade" },
-  ForecastSource: { typed: "typed in", service: "from a service" },
+  ForecastFormat: { json: "JSON", csv: "CSV" },
+  ForecastSource: { typed: "typed in", service: "from a service", file: "from a file" },
   HazardLevel: {
     none: "none known",
     irritant: "irritant or mildly toxic",
@@ -156,6 +159,12 @@ export const WORDS = {
     tapRooted: "tap root",
     needsDark: "needs dark",
   },
+  SpeedUnit: {
+    kilometersPerHour: "kilometers an hour",
+    milesPerHour: "miles an hour",
+    metersPerSecond: "meters a second",
+    knots: "knots",
+  },
   SproutSchool: {
     pickOutFirst: "pick out while few and early, else sow all",
     alwaysPickOut: "always pick out, the rest goes back",
@@ -180,6 +189,7 @@ export const WORDS = {
     plantVernalization: "plant vernalization",
     hardenOff: "harden off",
   },
+  TemperatureUnit: { celsius: "Celsius", fahrenheit: "Fahrenheit" },
   Tending: {
     capOn: "cap put on",
     capOff: "cap taken off",

@@ -4,6 +4,9 @@ import { QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-qu
 import { BrowserRouter, Route, Routes, useLocation } from "react-router";
 import { ErrorBoundary } from "react-error-boundary";
 import { Textures } from "../drawings/Textures";
+const SiteForecast = lazy(() =>
+  import("../features/site/SiteForecast").then((m) => ({ default: m.SiteForecast })),
+);
 const Messages = lazy(() => import("../features/messages/Messages").then((m) => ({ default: m.Messages })));
 import { RecordProvider } from "../record/RecordProvider";
 import { Refused } from "../api/client";
@@ -142,6 +145,7 @@ function Views() {
       <Route path="/workbench" element={<Workbench />} />
       <Route path="/workbench/:tool" element={<Workbench />} />
       <Route path="/site" element={<Site />} />
+      <Route path="/site/forecast" element={<SiteForecast />} />
       <Route path="/site/messages" element={<Messages />} />
       <Route path="/site/people" element={<SitePeople />} />
       <Route path="/site/temperature" element={<Temperature />} />

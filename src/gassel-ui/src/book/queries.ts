@@ -67,6 +67,14 @@ export const useForecast = () =>
     refetchInterval: HEARTBEAT_MS,
   });
 
+/** The service that is asked for it. */
+export const useForecastService = () =>
+  useQuery({
+    queryKey: ["forecastService"],
+    queryFn: () => answered(api.GET("/api/forecast/service")),
+    refetchInterval: HEARTBEAT_MS,
+  });
+
 /** Who is told what by e-mail, and what was sent. */
 export const useMessages = () =>
   useQuery({

@@ -93,7 +93,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
         }}
       >
         <TextField label="Name" name="name" value={name} onChange={(event) => setName(event.target.value)} />
-        <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: "1fr 1fr" }}>
+        <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1fr" } }}>
           <NumberField
             label="Latitude"
             name="latitude"
@@ -104,6 +104,17 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             whole={false}
             unit="°"
             helper="south with a minus"
+          />
+          <NumberField
+            label="Longitude"
+            name="longitude"
+            value={settings.longitude ?? null}
+            onChange={(longitude) => set({ longitude })}
+            min={-180}
+            max={180}
+            whole={false}
+            unit="°"
+            helper="west with a minus"
           />
           <MeasureField
             label="Elevation"

@@ -5,6 +5,7 @@ import { useDevice } from "../../look/DeviceContext";
 const PARTS = [
   { path: "/site", name: "Place and frost" },
   { path: "/site/temperature", name: "Temperatures" },
+  { path: "/site/forecast", name: "Forecast" },
   { path: "/site/messages", name: "Messages" },
   { path: "/site/people", name: "People, phones, copies" },
 ] as const;

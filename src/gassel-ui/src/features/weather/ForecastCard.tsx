@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
+import { Link } from "react-router";
 import { useForecast, useSite } from "../../book/queries";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
@@ -8,7 +9,7 @@ import { ForecastGrid } from "./ForecastGrid";
 import { TonightsLow } from "./TonightsLow";
 
 /** What is known of the weather to come, with the fields to tell it right there where it is missing or old. */
-export function ForecastCard() {
+export function ForecastCard({ onItsPage = false }: { onItsPage?: boolean }) {
   const forecast = useForecast().data;
   const today = useSite().data?.today;
   const units = useUnits();
@@ -35,6 +36,11 @@ export function ForecastCard() {
         >
           {open ? "Close" : "Enter forecast"}
         </Button>
+        {!onItsPage && (
+          <Button size="small" component={Link} to="/site/forecast">
+            File or service
+          </Button>
+        )}
       </Box>
       {!known && forecast.onRecord && (
         <Typography variant="body2" color="text.secondary">

@@ -29,7 +29,9 @@ export const gridOf = (lines: ForecastLine[], units: Units): Grid =>
   lines.map((line) =>
     COLUMNS.map(({ field, measure }) => {
       const value = line[field];
-      return value === null ? "" : String(Number(fromMetric(value, measure, units).toFixed(2)));
+      return value === null || value === undefined
+        ? ""
+        : String(Number(fromMetric(value, measure, units).toFixed(2)));
     }),
   );
 

@@ -1,0 +1,38 @@
+import { Box } from "@mui/material";
+import { useForecastService, useSite } from "../../book/queries";
+import { Failure } from "../../shared/Failure";
+import { Loading } from "../../shared/Loading";
+import { SiteParts } from "./SiteParts";
+import { ForecastCard } from "../weather/ForecastCard";
+import { ForecastFile } from "../weather/ForecastFile";
+import { ForecastService } from "../weather/ForecastService";
+
+/** Where the weather to come is from: typed, a file, a service. */
+export function SiteForecast() {
+  const service = useForecastService();
+  const site = useSite().data;
+  if (service.error) return <Failure error={service.error} />;
+  if (!service.data || !site) return <Loading what="the forecast" />;
+  return (
+    <>
+      <SiteParts />
+      <ForecastCard onItsPage />
+      <Box
+        sx={{
+          display: "grid",
+          gap: 1.5,
+          gridTemplateColumns: { xs: "minmax(0,1fr)", md: "minmax(0,3fr) minmax(0,2fr)" },
+          alignItems: "start",
+        }}
+      >
+        <ForecastService
+          key={service.data.service?.address ?? ""}
+          view={service.data}
+          today={site.today}
+          timeZone={site.timeZone}
+        />
+        <ForecastFile today={site.today} />
+      </Box>
+    </>
+  );
+}
