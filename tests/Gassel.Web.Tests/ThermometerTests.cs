@@ -39,6 +39,8 @@ public sealed class ThermometerTests : IAsyncLifetime
         var series = (await _book.Get("/api/places/cold-shelf/temperature"))["series"]!.AsArray().Single()!;
         Assert.Equal(1, series["count"]!.GetValue<int>());
         Assert.Equal("sent", series["source"]!.GetValue<string>());
+        var humidity = (await _book.Get("/api/places/cold-shelf/temperature"))["humidity"]!.AsArray();
+        Assert.Equal(81, Assert.Single(humidity)!["meanPercent"]!.GetValue<double>());
         // without a moment it is of now
         Assert.Equal(200, (await Send(id, token, """{"tempF":50}""")).Status);
         Assert.Equal(10, (await Now())["tempC"]!.GetValue<double>(), 2);

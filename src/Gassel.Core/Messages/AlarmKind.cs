@@ -14,4 +14,7 @@ public enum AlarmKind
 
     [Words("thermometer silent")]
     Silent,
+
+    [Words("soak past its hour")]
+    Soak,
 }

@@ -41,7 +41,7 @@ public static class AlarmRules
 
     private static AlarmReason? Reason(Alarm alarm, SentAlarm? last, DateTimeOffset now) =>
         last is null or { IsOver: true } ? AlarmReason.New
-        : alarm.BadnessK >= last.BadnessK + WorseByK ? AlarmReason.Worse
+        : alarm.BadnessK >= last.BadnessK + WorseByK || alarm.About?.Except(last.About ?? []).Any() == true ? AlarmReason.Worse
         : now - last.At >= AgainAfter ? AlarmReason.Still
         : null;
 }

@@ -472,6 +472,9 @@ namespace Gassel.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("About")
+                        .HasColumnType("TEXT");
+
                     b.Property<double>("BadnessK")
                         .HasColumnType("REAL");
 

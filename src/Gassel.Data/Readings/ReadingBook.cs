@@ -97,6 +97,16 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         return [.. table.Read(series, from.ToUnixTimeMilliseconds(), to.ToUnixTimeMilliseconds())];
     }
 
+    /// <summary>Relative humidity of a place between two moments, in order of time.</summary>
+    public IReadOnlyList<HumidityReading> Humidity(string place, DateTimeOffset from, DateTimeOffset to)
+    {
+        int[] series;
+        lock (_turn)
+            series = Used(place);
+        using var table = new ReadingTable(file);
+        return [.. table.Humidity(series, from.ToUnixTimeMilliseconds(), to.ToUnixTimeMilliseconds())];
+    }
+
     /// <summary>The newest reading of a place; null where there is none.</summary>
     public TemperatureReading? Last(string place)
     {

@@ -95,6 +95,21 @@ internal sealed class ReadingTable : IDisposable
         }
     }
 
+    /// <summary>Relative humidity of the series between two instants, in order of time.</summary>
+    public IEnumerable<HumidityReading> Humidity(IReadOnlyCollection<int> series, long fromUnixMs, long toUnixMs)
+    {
+        if (series.Count == 0)
+            yield break;
+        using var command = _connection.CreateCommand();
+        command.CommandText =
+            $"SELECT At, Percent FROM humidity WHERE SeriesId IN ({string.Join(',', series)}) AND At >= $from AND At <= $to ORDER BY At";
+        command.Parameters.AddWithValue("$from", fromUnixMs / MsPerSecond);
+        command.Parameters.AddWithValue("$to", toUnixMs / MsPerSecond);
+        using var reader = command.ExecuteReader();
+        while (reader.Read())
+            yield return new(reader.GetInt64(0) * MsPerSecond, reader.GetDouble(1));
+    }
+
     /// <summary>Null where the series has none.</summary>
     public TemperatureReading? Last(int series)
     {

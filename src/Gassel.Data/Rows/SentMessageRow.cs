@@ -14,6 +14,9 @@ public sealed class SentMessageRow
     public required string Kind { get; set; }
     public double BadnessK { get; set; }
     public bool IsOver { get; set; }
+
+    /// <summary>Each thing that an alarm is about, parted by a space; null where it is one.</summary>
+    public string? About { get; set; }
     public required string Reason { get; set; }
     public required string Subject { get; set; }
     public required string Text { get; set; }

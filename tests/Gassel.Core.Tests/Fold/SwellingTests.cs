@@ -175,4 +175,15 @@ public class SwellingTests
         Assert.Equal(Day.AddDays(2), DueWork.For(plan, state, iris, Day.AddDays(2)).Single(d => d.Kind == DueKind.ChangeWater).DueOn);
         Assert.Equal(ConflictCode.NotSoaking, Assert.Single(new Book(plan).Do(0, new WaterChanged("1")).Conflicts).Code);
     }
+
+    [Fact]
+    public void Seed_in_water_past_its_hour_is_told_and_not_before()
+    {
+        var iris = StarterLibrary.All.Single(s => s.Id == "western-iris");
+        var plan = Plan(iris);
+        var state = new Book(plan).Do(0, new StepStarted("1", 0, 60));
+        var due = Book.At(0).AddHours(24);
+        Assert.Empty(PastHours.Of(plan, state, iris, due.AddMinutes(-1)));
+        Assert.Equal(DueKind.ChangeWater, Assert.Single(PastHours.Of(plan, state, iris, due)).Kind);
+    }
 }

@@ -38,6 +38,15 @@ public sealed class AlarmRulesTests
         Assert.Equal(reason, Reason(Freeze(), Told(Freeze(), hoursAgo)));
 
     [Fact]
+    public void One_more_jug_under_the_same_freeze_is_worse_and_one_less_is_not()
+    {
+        var two = Freeze() with { About = ["1:jug", "2:jug"] };
+        SentAlarm Before(params string[] about) => Told(Freeze(), 1) with { About = about };
+        Assert.Equal(AlarmReason.Worse, Reason(two, Before("1:jug")));
+        Assert.Null(Reason(two, Before("1:jug", "2:jug", "3:jug")));
+    }
+
+    [Fact]
     public void When_it_is_over_that_is_told_once_and_what_comes_back_is_new()
     {
         var over = Assert.Single(AlarmRules.ToSend([], [Told(Freeze(), 3)], Noon, null));

@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("7e17b644-5d9e-4985-9fad-bcec2e5b771a"), entityTypeCount: 19)
+            : base(skipDetectChanges: false, modelId: new Guid("44369f14-063b-4a9c-a1ac-80797e54d1d1"), entityTypeCount: 19)
         {
         }
 

@@ -19,7 +19,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.SentMessageRow",
                 typeof(SentMessageRow),
                 baseEntityType,
-                propertyCount: 15,
+                propertyCount: 16,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -31,6 +31,13 @@ namespace Gassel.Data.CompiledModel
                 valueGenerated: ValueGenerated.OnAdd,
                 afterSaveBehavior: PropertySaveBehavior.Throw,
                 sentinel: 0);
+
+            var about = runtimeEntityType.AddProperty(
+                "About",
+                typeof(string),
+                propertyInfo: typeof(SentMessageRow).GetProperty("About", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(SentMessageRow).GetField("<About>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var badnessK = runtimeEntityType.AddProperty(
                 "BadnessK",

@@ -1,9 +1,11 @@
 using Gassel.Core;
+using Gassel.Core.Due;
 using Gassel.Core.Messages;
 using Gassel.Core.Places;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Data;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Runtime;
@@ -11,7 +13,14 @@ using Gassel.Web.Runtime;
 namespace Gassel.Web.Features.Messages;
 
 /// <summary>What is the matter now and cannot wait until somebody opens the page.</summary>
-internal sealed class AlarmsNow(YardBook yard, TemperatureWatch watch, Library library, SiteClock clock)
+internal sealed class AlarmsNow(
+    YardBook yard,
+    TemperatureWatch watch,
+    OutdoorBatches shelf,
+    SetAside aside,
+    Library library,
+    SiteClock clock
+)
 {
     public async Task<IReadOnlyList<Alarm>> All(CancellationToken cancel)
     {
@@ -19,14 +28,38 @@ internal sealed class AlarmsNow(YardBook yard, TemperatureWatch watch, Library l
         foreach (var alert in YardViews.Alerts(await yard.All(cancel)))
         {
             if (KindOf(alert.Kind) is { } kind)
-                alarms.Add(new($"yard:{alert.Kind}", kind, Badness(kind, alert.WorstC), alert.Title, Text(alert), "/yard"));
+                alarms.Add(
+                    new($"yard:{alert.Kind}", kind, Badness(kind, alert.WorstC), alert.Title, Text(alert), "/yard", About: About(alert))
+                );
         }
         foreach (var place in await library.Places())
         {
             foreach (var trouble in (await watch.Troubles(place)).Where(t => t.IsPresent && t.Kind != PlaceTroubleKind.Jumping))
                 alarms.Add(Of(place, trouble));
         }
+        alarms.AddRange(await Soaks(cancel));
         return alarms;
+    }
+
+    private static List<string> About(YardAlert alert) =>
+        [.. alert.Containers.Select(c => Core.Text.Of($"{c.Number}:{c.Label.Replace(' ', '-')}"))];
+
+    private async Task<IEnumerable<Alarm>> Soaks(CancellationToken cancel)
+    {
+        var species = (await library.Species()).ToDictionary(s => s.Id);
+        var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone);
+        return aside.Many(await shelf.All(cancel), b =>
+            PastHours
+                .Of(b.Plan, b.State, species[b.Row.SpeciesId], now)
+                .Select(due => new Alarm(
+                    $"soak:{b.Row.Id}:{due.Part}:{due.Kind}",
+                    AlarmKind.Soak,
+                    0,
+                    Core.Text.Of($"B-{b.Row.Number} {species[b.Row.SpeciesId].CommonName}: in water past its hour"),
+                    string.Join('\n', [due.Cost, .. due.Working]),
+                    Core.Text.Of($"/b/{b.Row.Number}")
+                ))
+        );
     }
 
     private static AlarmKind? KindOf(YardWarningKind kind) =>

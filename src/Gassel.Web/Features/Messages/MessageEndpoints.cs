@@ -17,7 +17,7 @@ internal static class MessageEndpoints
     {
         api.MapGet("/messages", Whole).For(Role.Grower);
         api.MapPut("/messages/server", Use).For(Role.Owner).ProducesProblem(400);
-        api.MapPost("/messages/wishes", Add).For(Role.Grower).ProducesProblem(400);
+        api.MapPost("/messages/wishes", Add).For(Role.Grower).ProducesProblem(400).ProducesProblem(403);
         api.MapDelete("/messages/wishes/{id:int}", Remove).For(Role.Grower).ProducesProblem(404);
         api.MapPost("/messages/wishes/{id:int}/test", Test).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
     }
@@ -28,7 +28,15 @@ internal static class MessageEndpoints
             [
                 .. (await book.Wishes()).Select(w => new MessageWishView(
                     w.Id,
-                    new(w.Name, w.Mail, w.Alarms, w.MorningAt, w.QuietFrom, w.QuietTo)
+                    new(
+                        w.Name,
+                        w.Mail,
+                        w.Alarms,
+                        w.MorningAt,
+                        w.QuietFrom,
+                        w.QuietTo,
+                        w.Hook is { } hook ? new(hook, null, w.HookPlain, w.AllowPrivate) : null
+                    )
                 )),
             ],
             [
@@ -65,21 +73,27 @@ internal static class MessageEndpoints
         return TypedResults.Ok(await Whole(book));
     }
 
-    private static async Task<Results<Ok<MessagesView>, ProblemHttpResult>> Add(MessageWish wish, MessageBook book)
+    private static async Task<Results<Ok<MessagesView>, ProblemHttpResult>> Add(MessageWish wish, Asker asker, MessageBook book)
     {
         if (wish.Check() is { } wrong)
             return wrong.ToResult();
+        if (wish.Hook is not null && asker.Role != Role.Owner)
+            return new Refusal("hook", "Only the owner can have an address told over HTTP.", StatusCodes.Status403Forbidden).ToResult();
         if ((await book.Wishes()).Count >= MostWishes)
             return new Refusal("name", $"There are {MostWishes} already; remove one first.").ToResult();
         await book.Add(
             new MessageWishRow
             {
                 Name = wish.Name.Trim(),
-                Mail = wish.Mail.Trim(),
+                Mail = wish.Hook is null ? wish.Mail.Trim() : "",
                 Alarms = wish.Alarms,
                 MorningAt = wish.MorningAt,
                 QuietFrom = wish.QuietFrom,
                 QuietTo = wish.QuietTo,
+                Hook = wish.Hook?.Address.Trim(),
+                HookSecret = wish.Hook?.Secret,
+                HookPlain = wish.Hook?.Plain ?? false,
+                AllowPrivate = wish.Hook?.AllowPrivate ?? false,
             }
         );
         return TypedResults.Ok(await Whole(book));
@@ -95,10 +109,10 @@ internal static class MessageEndpoints
         CancellationToken cancel
     )
     {
-        if (await book.Server() is null)
-            return new Refusal("server", "Set up the mail server first.").ToResult();
         if ((await book.Wishes()).SingleOrDefault(w => w.Id == id) is not { } wish)
             return NoSuch(id).ToResult();
+        if (wish.Hook is null && await book.Server() is null)
+            return new Refusal("server", "Set up the mail server first.").ToResult();
         await rounds.Test(wish, cancel);
         return TypedResults.Ok(await Whole(book));
     }

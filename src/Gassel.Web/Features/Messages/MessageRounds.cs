@@ -54,7 +54,10 @@ internal sealed partial class MessageRounds(
     private async Task Round(CancellationToken cancel)
     {
         var wishes = await book.Wishes();
-        if (wishes.Count == 0 || await book.Server() is not { } server)
+        var server = await book.Server();
+        // without a mail server only hooks can be told
+        wishes = [.. wishes.Where(w => w.Hook is not null || server is not null)];
+        if (wishes.Count == 0)
             return;
         var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone);
         var present = await alarms.All(cancel);
@@ -64,7 +67,7 @@ internal sealed partial class MessageRounds(
             if (made.Count > 0)
                 await book.Add(made);
         }
-        await SendWaiting(server, now, cancel);
+        await SendWaiting(server, wishes, now, cancel);
     }
 
     private async Task<List<SentMessageRow>> Made(
@@ -86,7 +89,8 @@ internal sealed partial class MessageRounds(
                     m.BadnessK,
                     m.Subject,
                     DateTimeOffset.FromUnixTimeMilliseconds(m.MadeAt),
-                    m.IsOver
+                    m.IsOver,
+                    m.About?.Split(' ')
                 ))
                 .ToList();
             QuietHours? quiet = wish is { QuietFrom: { } from, QuietTo: { } to } ? new(from, to) : null;
@@ -107,7 +111,7 @@ internal sealed partial class MessageRounds(
     {
         var (alarm, isOver) = (due.Alarm, due.Reason == AlarmReason.Over);
         var title = isOver && !alarm.Title.StartsWith("Over: ", StringComparison.Ordinal) ? $"Over: {alarm.Title}" : alarm.Title;
-        return Row(
+        var row = Row(
             wish,
             alarm.Key,
             alarm.Kind.ToString(),
@@ -118,6 +122,8 @@ internal sealed partial class MessageRounds(
             Said($"{title}\n{(isOver && alarm.Kind is AlarmKind.Freeze or AlarmKind.Heat ? forecast : alarm.Text)}\n{Link(alarm.Path)}"),
             now
         );
+        row.About = alarm.About is { } about ? string.Join(' ', about) : null;
+        return row;
     }
 
     /// <summary>A message that only shows that messages arrive.</summary>
@@ -129,8 +135,7 @@ internal sealed partial class MessageRounds(
         await _turn.WaitAsync(cancel);
         try
         {
-            if (await book.Server() is { } server)
-                await SendWaiting(server, now, cancel);
+            await SendWaiting(await book.Server(), [wish], now, cancel);
         }
         finally
         {
@@ -152,7 +157,7 @@ internal sealed partial class MessageRounds(
         new()
         {
             WishId = wish.Id,
-            Mail = wish.Mail,
+            Mail = wish.Hook ?? wish.Mail,
             Key = key,
             Kind = kind,
             BadnessK = badness,
@@ -169,14 +174,27 @@ internal sealed partial class MessageRounds(
     private string Link(string path) =>
         (door.Addresses is [var first, ..] ? first : Text.Of($"http://localhost:{launch.Port}")).TrimEnd('/') + path;
 
-    private async Task SendWaiting(MailServerRow server, DateTimeOffset now, CancellationToken cancel)
+    private async Task SendWaiting(
+        MailServerRow? server,
+        IReadOnlyList<MessageWishRow> wishes,
+        DateTimeOffset now,
+        CancellationToken cancel
+    )
     {
+        var of = wishes.ToDictionary(w => w.Id);
         foreach (var message in await book.Waiting(now, MostTries))
         {
+            if (!of.TryGetValue(message.WishId, out var wish))
+                continue;
             string? fault = null;
             try
             {
-                await Mail.Send(server, message.Mail, message.Subject, message.Text, cancel);
+                if (wish.Hook is not null)
+                    await Hook.Send(wish, message, real.GetUtcNow(), cancel);
+                else if (server is not null)
+                    await Mail.Send(server, message.Mail, message.Subject, message.Text, cancel);
+                else
+                    continue;
             }
             // whatever a server does, it is shown and tried again, and takes no other message with it
             catch (Exception failed) when (!cancel.IsCancellationRequested)

@@ -9,6 +9,7 @@ namespace Gassel.Web.Features.Temperature;
 /// <summary>One place closely.</summary>
 /// <param name="Wanted">The temperatures that seed is kept at there; null where that hangs on the seed.</param>
 /// <param name="Hours">The last two weeks.</param>
+/// <param name="Humidity">The last two weeks, where a thermometer tells it too; nothing is computed from it.</param>
 /// <param name="Days">The last months, weighted by the usual response.</param>
 /// <param name="Jumps">Of the last two weeks; kept, and left out of every sum.</param>
 public sealed record PlaceDetail(
@@ -17,6 +18,7 @@ public sealed record PlaceDetail(
     TemperatureBand? Wanted,
     IReadOnlyList<ReadingSeries> Series,
     IReadOnlyList<HourOfReadings> Hours,
+    IReadOnlyList<HourOfHumidity> Humidity,
     IReadOnlyList<SampleReading> Jumps,
     IReadOnlyList<TemperatureDay> Days,
     IReadOnlyList<TypedReading> Typed,

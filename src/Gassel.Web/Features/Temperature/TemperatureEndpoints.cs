@@ -83,6 +83,12 @@ internal static class TemperatureEndpoints
                             h.Max(r => r.Reading.TempC)
                         )),
                 ],
+                [
+                    .. readings
+                        .Humidity(id, now.AddHours(-HoursShown), now)
+                        .GroupBy(h => h.UnixMs / 3_600_000)
+                        .Select(h => new HourOfHumidity(Local(h.Key * 3_600_000), Math.Round(h.Average(r => r.Percent), 1))),
+                ],
                 [.. recent.Where(r => r.IsJump).Select(r => new SampleReading(Local(r.Reading.UnixMs), r.Reading.TempC))],
                 [.. days.SkipWhile(d => d.Date < clock.Today.AddDays(-DaysShown))],
                 known.Typed(id),

@@ -1571,9 +1571,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": {
-                            [key: string]: string;
-                        };
+                        "application/json": components["schemas"]["SendingThermometer"][];
                     };
                 };
             };
@@ -1667,6 +1665,151 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/broker": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BrokerView"];
+                    };
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BrokerToUse"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BrokerView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BrokerView"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/thermometers/{id}/topic": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ThermometerTopic"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SendingThermometer"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3109,6 +3252,15 @@ export interface paths {
                 };
                 /** @description Bad Request */
                 400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Forbidden */
+                403: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -6331,6 +6483,28 @@ export interface components {
             /** Format: int64 */
             bytes: number;
         };
+        BrokerToUse: {
+            host: string;
+            /** Format: int32 */
+            port: number;
+            /** @default false */
+            tls: boolean;
+            user?: null | string;
+            password?: null | string;
+        };
+        BrokerView: {
+            host: null | string;
+            /** Format: int32 */
+            port: null | number;
+            tls: boolean;
+            user: null | string;
+            hasPassword: boolean;
+            connected: boolean;
+            fault: null | string;
+            /** Format: date-time */
+            lastMessageAt: null | string;
+            lastRefused: null | string;
+        };
         CalendarAddress: {
             path: null | string;
         };
@@ -7895,6 +8069,12 @@ export interface components {
             /** Format: double */
             snowCm?: null | number;
         };
+        HourOfHumidity: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            meanPercent: number;
+        };
         HourOfReadings: {
             /** Format: date-time */
             at: string;
@@ -8273,6 +8453,14 @@ export interface components {
             moistureTest: string;
             topics: string[];
         };
+        MessageHook: {
+            address: string;
+            secret: null | string;
+            /** @default false */
+            plain: boolean;
+            /** @default false */
+            allowPrivate: boolean;
+        };
         MessagesView: {
             server: null | components["schemas"]["MailServerView"];
             wishes: components["schemas"]["MessageWishView"][];
@@ -8288,6 +8476,7 @@ export interface components {
             quietFrom?: null | string;
             /** Format: time */
             quietTo?: null | string;
+            hook?: null | components["schemas"]["MessageHook"];
         };
         MessageWishView: {
             /** Format: int32 */
@@ -8629,6 +8818,7 @@ export interface components {
             wanted: null | components["schemas"]["TemperatureBand"];
             series: components["schemas"]["ReadingSeries"][];
             hours: components["schemas"]["HourOfReadings"][];
+            humidity: components["schemas"]["HourOfHumidity"][];
             jumps: components["schemas"]["SampleReading"][];
             days: components["schemas"]["TemperatureDay"][];
             typed: components["schemas"]["TypedReading"][];
@@ -9366,6 +9556,15 @@ export interface components {
             /** Format: int32 */
             seeds: number;
         };
+        SendingThermometer: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            series: number;
+            topic: null | string;
+            tempPath: null | string;
+            unit: components["schemas"]["TemperatureUnit"];
+        };
         SentMessage: {
             /** Format: int32 */
             id: number;
@@ -9970,6 +10169,11 @@ export interface components {
         ThermometerToMake: {
             name: string;
             place: string;
+        };
+        ThermometerTopic: {
+            topic: null | string;
+            tempPath?: null | string;
+            unit?: components["schemas"]["TemperatureUnit"];
         };
         ThresholdView: {
             /** Format: double */

@@ -75,6 +75,18 @@ export const useForecastService = () =>
     refetchInterval: HEARTBEAT_MS,
   });
 
+/** Thermometers that send, and where each is heard by MQTT. */
+export const useThermometers = () =>
+  useQuery({ queryKey: ["thermometers"], queryFn: () => answered(api.GET("/api/thermometers")) });
+
+/** The MQTT broker and how it does. */
+export const useBroker = () =>
+  useQuery({
+    queryKey: ["broker"],
+    queryFn: () => answered(api.GET("/api/broker")),
+    refetchInterval: HEARTBEAT_MS,
+  });
+
 /** Who is told what by e-mail, and what was sent. */
 export const useMessages = () =>
   useQuery({

@@ -5,8 +5,17 @@ import { answered, api } from "../../api/client";
 import type { MessagesView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
+import { ChoiceField } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { timeOf, wishWords } from "./messageWords";
+
+type Way = "mail" | "json" | "text";
+
+const WAYS: [Way, string][] = [
+  ["mail", "e-mail"],
+  ["json", "HTTP, as JSON"],
+  ["text", "HTTP, as plain text"],
+];
 
 /** Who is told, of what, and when not. */
 export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; ready: boolean }) {
@@ -14,6 +23,9 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
   const { palette } = useDevice();
   const [name, setName] = useState("");
   const [mail, setMail] = useState("");
+  const [way, setWay] = useState<Way>("mail");
+  const [secret, setSecret] = useState("");
+  const [isPrivate, setPrivate] = useState(false);
   const [alarms, setAlarms] = useState(true);
   const [morning, setMorning] = useState("06:00");
   const [quietFrom, setQuietFrom] = useState("22:00");
@@ -34,7 +46,11 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
         api.POST("/api/messages/wishes", {
           body: {
             name,
-            mail,
+            mail: way === "mail" ? mail : "",
+            hook:
+              way === "mail"
+                ? null
+                : { address: mail, secret, plain: way === "text", allowPrivate: isPrivate },
             alarms,
             morningAt: timeOf(morning),
             quietFrom: timeOf(quietFrom),
@@ -44,17 +60,18 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
       );
       setName("");
       setMail("");
+      setSecret("");
     });
   return (
     <Card label="recipients">
       <Typography variant="h2">Who is told</Typography>
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
         Alarms: a freeze over seedlings, a fridge or mat out of bounds, heat in containers, a silent
-        thermometer. Each once, again if it gets worse or lasts 12 hours. In quiet hours only freeze, fridge
-        and mat.
+        thermometer, a soak past its hour. Each once, again if it gets worse or lasts 12 hours. In quiet hours
+        only freeze, fridge and mat.
       </Typography>
       {!ready && (
-        <Typography sx={{ fontWeight: 600, mb: 1 }}>No mail server yet: nobody is told anything.</Typography>
+        <Typography sx={{ fontWeight: 600, mb: 1 }}>No mail server yet: nobody is told by e-mail.</Typography>
       )}
       {wishes.map(({ id, wish }) => (
         <Box
@@ -70,11 +87,11 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
           }}
         >
           <Typography sx={{ flex: "1 1 16em" }}>
-            <b>{wish.name}</b>, {wish.mail}: {wishWords(wish)}
+            <b>{wish.name}</b>, {wish.hook?.address ?? wish.mail}: {wishWords(wish)}
           </Typography>
           <Button
             variant="outlined"
-            disabled={!ready}
+            disabled={!ready && wish.hook === null}
             onClick={() =>
               void attempt(() =>
                 answered(api.POST("/api/messages/wishes/{id}/test", { params: { path: { id } } })),
@@ -103,13 +120,39 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
         }}
       >
         <TextField label="Name" name="recipient" value={name} onChange={(e) => setName(e.target.value)} />
+        <ChoiceField
+          label="Told by"
+          name="way"
+          value={way}
+          onChange={setWay}
+          choices={WAYS}
+          sx={{ gridColumn: { sm: "span 2" } }}
+        />
         <TextField
-          label="E-mail"
+          label={way === "mail" ? "E-mail" : "Address"}
           name="mail"
           value={mail}
           onChange={(e) => setMail(e.target.value)}
-          sx={{ gridColumn: { sm: "span 2" } }}
+          sx={{ gridColumn: "1 / -1" }}
         />
+        {way !== "mail" && (
+          <>
+            <TextField
+              label="Secret"
+              name="secret"
+              type="password"
+              autoComplete="new-password"
+              value={secret}
+              helperText="16 characters or more; the receiver checks the signature with it"
+              onChange={(e) => setSecret(e.target.value)}
+              sx={{ gridColumn: { sm: "span 2" } }}
+            />
+            <FormControlLabel
+              control={<Checkbox checked={isPrivate} onChange={(e) => setPrivate(e.target.checked)} />}
+              label="This address is in my own network"
+            />
+          </>
+        )}
         <TextField
           label="Morning list at"
           name="morning"

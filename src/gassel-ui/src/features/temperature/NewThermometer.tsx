@@ -3,16 +3,15 @@ import { Box, Button, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { Place, ReadingSeries } from "../../api/types";
-import { useDevice } from "../../look/DeviceContext";
 import { ForRole } from "../../people/ForRole";
 import { Failure } from "../../shared/Failure";
 import { useUnits } from "../../shared/units";
 import { readingLine } from "./readingLine";
+import { ReadingLine } from "./ReadingLine";
 
 /** A thermometer that sends its readings: made with its name, and how it sends shown once to copy. */
 export function NewThermometer({ place, series }: { place: Place; series: ReadingSeries[] }) {
   const queries = useQueryClient();
-  const { palette } = useDevice();
   const units = useUnits();
   const [name, setName] = useState(`${place.name}, thermometer`);
   const [asking, setAsking] = useState(false);
@@ -37,35 +36,7 @@ export function NewThermometer({ place, series }: { place: Place; series: Readin
             <Typography variant="h3">
               {heard ? "First reading received" : "Waiting for the first reading"}
             </Typography>
-            <Typography sx={{ mb: 0.5 }}>
-              Send readings with this line, from the thermometer or from a computer. The token is shown only
-              now.
-            </Typography>
-            <Box
-              component="pre"
-              data-testid="reading-line"
-              sx={{
-                m: 0,
-                p: 1.5,
-                overflowX: "auto",
-                whiteSpace: "pre-wrap",
-                overflowWrap: "anywhere",
-                bgcolor: palette.paper,
-                borderRadius: 1,
-                fontSize: "0.9rem",
-              }}
-            >
-              {readingLine(window.location.origin, made.id, made.token, units)}
-            </Box>
-            <Button
-              onClick={() =>
-                void navigator.clipboard.writeText(
-                  readingLine(window.location.origin, made.id, made.token, units),
-                )
-              }
-            >
-              Copy
-            </Button>
+            <ReadingLine line={readingLine(window.location.origin, made.id, made.token, units)} />
             <Button onClick={() => setMade(null)}>Done</Button>
           </Box>
         ) : asking ? (

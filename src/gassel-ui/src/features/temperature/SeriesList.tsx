@@ -3,13 +3,14 @@ import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answered, api } from "../../api/client";
-import { useSite } from "../../book/queries";
+import { useSite, useThermometers } from "../../book/queries";
 import type { Place, ReadingSeries } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { ForRole } from "../../people/ForRole";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { momentWords } from "../../time/moments";
+import { Sending } from "./Sending";
 
 const PLAYS: [ReadingSeries["behaviour"], string][] = [
   ["steady", "steady"],
@@ -25,6 +26,8 @@ export function SeriesList({ series, place }: { series: ReadingSeries[]; place: 
   const site = useSite().data;
   const queries = useQueryClient();
   const [error, setError] = useState<unknown>(null);
+  const [sending, setSending] = useState<number | null>(null);
+  const thermometers = useThermometers().data;
   if (!site) return null;
   const change = async (
     id: number,
@@ -85,6 +88,11 @@ export function SeriesList({ series, place }: { series: ReadingSeries[]; place: 
                 sx={{ minWidth: 220 }}
               />
             )}
+            {s.source === "sent" && s.attached && thermometers?.some((t) => t.series === s.id) && (
+              <Button variant="outlined" onClick={() => setSending(sending === s.id ? null : s.id)}>
+                How it sends
+              </Button>
+            )}
             {s.source !== "file" && (s.device === null || site.demo) && (
               <Button variant="outlined" onClick={() => void change(s.id, { attached: !s.attached })}>
                 {s.attached ? "Take off" : "Attach again"}
@@ -96,6 +104,11 @@ export function SeriesList({ series, place }: { series: ReadingSeries[]; place: 
               </Button>
             )}
           </ForRole>
+          {thermometers
+            ?.filter((t) => t.series === s.id && sending === s.id)
+            .map((t) => (
+              <Sending key={t.id} thermometer={t} close={() => setSending(null)} />
+            ))}
         </Box>
       ))}
       <Failure error={error} />

@@ -9,6 +9,8 @@ import { Loading } from "../../shared/Loading";
 import { degrees, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
 import { SiteParts } from "../site/SiteParts";
+import { Broker } from "./Broker";
+import { HumidityChart } from "./HumidityChart";
 import { NewThermometer } from "./NewThermometer";
 import { Probe } from "./Probe";
 import { SeriesList } from "./SeriesList";
@@ -81,6 +83,9 @@ export function Temperature() {
           </Typography>
         </Card>
         <PlaceSheet key={chosen} id={chosen} />
+        <Box sx={{ gridColumn: { md: 2 } }}>
+          <Broker />
+        </Box>
       </Box>
     </>
   );
@@ -103,6 +108,12 @@ function PlaceSheet({ id }: { id: string }) {
         </Box>
         <TroubleList troubles={now.troubles} />
         <TemperatureChart detail={detail.data} timeZone={site.timeZone} today={site.today} />
+        <HumidityChart
+          hours={detail.data.humidity}
+          place={place.name}
+          timeZone={site.timeZone}
+          today={site.today}
+        />
         {typed.length > 0 && (
           <Typography variant="body2">
             Read by eye:{" "}

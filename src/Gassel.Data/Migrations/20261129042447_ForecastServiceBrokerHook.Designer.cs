@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Gassel.Data.Migrations
 {
     [DbContext(typeof(GasselDb))]
-    [Migration("20261129034241_ForecastServiceBrokerHook")]
+    [Migration("20261129042447_ForecastServiceBrokerHook")]
     partial class ForecastServiceBrokerHook
     {
         /// <inheritdoc />
@@ -474,6 +474,9 @@ namespace Gassel.Data.Migrations
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("About")
+                        .HasColumnType("TEXT");
 
                     b.Property<double>("BadnessK")
                         .HasColumnType("REAL");

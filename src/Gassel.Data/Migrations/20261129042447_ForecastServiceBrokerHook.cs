@@ -29,6 +29,12 @@ namespace Gassel.Data.Migrations
                 type: "TEXT",
                 nullable: true);
 
+            migrationBuilder.AddColumn<string>(
+                name: "About",
+                table: "sent_messages",
+                type: "TEXT",
+                nullable: true);
+
             migrationBuilder.AddColumn<bool>(
                 name: "AllowPrivate",
                 table: "message_wishes",
@@ -110,6 +116,10 @@ namespace Gassel.Data.Migrations
             migrationBuilder.DropColumn(
                 name: "Topic",
                 table: "thermometers");
+
+            migrationBuilder.DropColumn(
+                name: "About",
+                table: "sent_messages");
 
             migrationBuilder.DropColumn(
                 name: "AllowPrivate",
