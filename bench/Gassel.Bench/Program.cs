@@ -9,6 +9,11 @@ if (args is [_, "readings"])
     await ReadingBench.Run(root);
     return;
 }
+if (args is [_, "thermometers"])
+{
+    await ThermometerBench.Run(root);
+    return;
+}
 if (args is [_, "germination"])
 {
     GerminationBench.Run(root);
@@ -29,3 +34,4 @@ await SeasonBench.Run(root);
 GerminationBench.Run(root);
 YardBench.Run();
 await ReadingBench.Run(root);
+await ThermometerBench.Run(root);

@@ -102,7 +102,7 @@ internal static class ReadingBench
             throw new InvalidOperationException("sqlite3 failed");
     }
 
-    private static async Task<Guid> Prepare(HttpClient http)
+    internal static async Task<Guid> Prepare(HttpClient http)
     {
         await Ask.Send(
             http,
@@ -146,7 +146,7 @@ internal static class ReadingBench
     }
 
     /// <summary>One entry after the other, as one grower does who does not wait between.</summary>
-    private static async Task<List<double>> RecordUntil(HttpClient http, Guid batch, CancellationToken until)
+    internal static async Task<List<double>> RecordUntil(HttpClient http, Guid batch, CancellationToken until)
     {
         var times = new List<double>();
         while (!until.IsCancellationRequested)

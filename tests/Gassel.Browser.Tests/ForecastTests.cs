@@ -126,6 +126,42 @@ public sealed class ForecastTests : IDisposable
         Assert.Empty(b.Complaints());
     }
 
+    [Fact]
+    public async Task A_freeze_is_mailed_once_as_soon_as_it_is_foretold()
+    {
+        using var post = new PostOffice();
+        var b = _browser;
+        await TwoJugs();
+        b.Open("/site/messages");
+        b.Type("host", "127.0.0.1");
+        b.Choose("security", "None");
+        b.Type("port", $"{post.Port}");
+        b.Type("from", "gassel@example.org");
+        b.Press("Save server");
+        b.See("Saved.");
+        b.Type("recipient", "Odila");
+        b.Type("mail", "odila@example.org");
+        b.Type("morning", "");
+        b.Press("Add recipient");
+        b.See("odila@example.org: alarms");
+        b.Open("/yard");
+        b.Type("tonight", "-14");
+        b.Press("Record");
+        b.SeeTest("alert-freezeComing");
+        Assert.StartsWith("Freeze coming: cover or bring in jug 1", await post.First(), StringComparison.Ordinal);
+        b.Open("/site/messages");
+        b.See("Freeze coming: cover or bring in jug 1");
+        // told again by a lower night of the same freeze only where it is worse by degrees
+        b.Open("/yard");
+        b.Press("Enter forecast");
+        b.Type("lowC-1", "-14.5");
+        b.Press("Record forecast");
+        b.SeeNoMore(By.CssSelector("[data-testid='forecast-grid']"));
+        await Task.Delay(TimeSpan.FromSeconds(8), TestContext.Current.CancellationToken);
+        Assert.Equal(1, post.Count);
+        Assert.Empty(b.Complaints());
+    }
+
     private async Task<IEnumerable<bool>> Watched() =>
         (await _program.Get("/api/yard"))["spots"]!
             .AsArray()

@@ -55,8 +55,16 @@ public sealed partial class RunningProgram : IDisposable
     /// <param name="folder">A data folder that outlives the program; null for a fresh one that goes with it.</param>
     /// <param name="lan">True to open it to the network.</param>
     /// <param name="talkative">True to have it log all it can.</param>
+    /// <param name="devices">False for a demo whose weather service and thermometers are off.</param>
     /// <param name="like">A program that ran before; its addresses are taken again.</param>
-    public RunningProgram(bool demo, string? folder = null, bool lan = false, RunningProgram? like = null, bool talkative = false)
+    public RunningProgram(
+        bool demo,
+        string? folder = null,
+        bool lan = false,
+        RunningProgram? like = null,
+        bool talkative = false,
+        bool devices = true
+    )
     {
         (_folder, _keepFolder) = (folder ?? Directory.CreateTempSubdirectory("gassel-browser-").FullName, folder is not null);
         var arguments = new List<string>
@@ -70,8 +78,8 @@ public sealed partial class RunningProgram : IDisposable
             _folder,
         };
         if (demo)
-            arguments.AddRange(["--demo", "--devices", Devices.Value]);
-        if (demo && !File.Exists(Path.Combine(_folder, "gassel.db")))
+            arguments.AddRange(devices ? ["--demo", "--devices", Devices.Value] : ["--demo"]);
+        if (demo && devices && !File.Exists(Path.Combine(_folder, "gassel.db")))
         {
             foreach (var file in Directory.GetFiles(DemoBook.Value, "gassel.db*"))
                 File.Copy(file, Path.Combine(_folder, Path.GetFileName(file)));

@@ -14,7 +14,7 @@ public sealed class Screenshots
         using var program = new RunningProgram(demo: true);
         var views = await Views.Named(program);
         string[] onDesk = ["rounds", "season", "plan", "yard", "container", "seed", "species", "site"],
-            onPhone = ["rounds", "count", "yard"];
+            onPhone = ["rounds", "count"];
         using (var desk = new Browser(program.Address))
         {
             foreach (var (name, path, sign) in views.Where(v => onDesk.Contains(v.Name)))
@@ -33,6 +33,10 @@ public sealed class Screenshots
             Take(desk, ("/season/books", "Books of winter"), folder, "books", () => desk.Choose("season", "Winter 2025/26"), "81 planted");
             Take(desk, ("/workbench", "loose fill"), folder, "workbench");
         }
+        // nobody tells the weather to come
+        using (var silent = new RunningProgram(demo: true, devices: false))
+        using (var deaf = new Browser(silent.Address, 390, 844))
+            Take(deaf, ("/yard", "No forecast"), folder, "yard-no-forecast");
         using var phone = new Browser(program.Address, 390, 844);
         foreach (var (name, path, sign) in views.Where(v => onPhone.Contains(v.Name)))
             Take(phone, (path, sign), folder, $"{name}-phone");

@@ -14,6 +14,7 @@ internal sealed partial class MessageRounds(
     AlarmsNow alarms,
     MorningList morning,
     YardWeather weather,
+    ForecastBook forecasts,
     NetworkDoor door,
     Launch launch,
     SiteClock clock,
@@ -22,6 +23,8 @@ internal sealed partial class MessageRounds(
 ) : BackgroundService
 {
     public static readonly TimeSpan Every = TimeSpan.FromMinutes(1);
+
+    private static readonly TimeSpan Look = TimeSpan.FromSeconds(5);
 
     /// <summary>Tries before a message is given up: the last some ten hours after the first.</summary>
     public const int MostTries = 10;
@@ -214,7 +217,7 @@ internal sealed partial class MessageRounds(
             return;
         while (true)
         {
-            await Task.Delay(Every, real, stoppingToken);
+            await NextRound(stoppingToken);
             try
             {
                 await GoRound(stoppingToken);
@@ -225,6 +228,14 @@ internal sealed partial class MessageRounds(
                 NotMade(log, failed.Message);
             }
         }
+    }
+
+    /// <summary>A minute, or as soon as something new is foretold: a freeze is told while there is time.</summary>
+    private async Task NextRound(CancellationToken cancel)
+    {
+        var (until, words) = (real.GetUtcNow() + Every, forecasts.Version);
+        while (real.GetUtcNow() < until && forecasts.Version == words)
+            await Task.Delay(Look, real, cancel);
     }
 
     [LoggerMessage(LogLevel.Warning, "a message to {Mail} was not sent: {Why}")]

@@ -6,6 +6,7 @@ using Gassel.Core.Places;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Data.Readings;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Plants;
 using Gassel.Web.Features.Temperature;
@@ -24,6 +25,7 @@ internal sealed class RoundsBook(
     TrialBook trials,
     SetAside aside,
     PlantOutlook plants,
+    ReadingBook readings,
     SiteClock clock
 )
 {
@@ -94,7 +96,8 @@ internal sealed class RoundsBook(
             [.. byPlace.Where(p => p.Parts.Count > 0)],
             [.. conflicts],
             YardViews.Alerts(inside.Vessels.Values),
-            aside.All
+            aside.All,
+            clock.IsDemo ? [] : [.. (await readings.Series()).Where(s => s.Device is not null).Select(s => s.Name)]
         );
     }
 

@@ -5,6 +5,7 @@ namespace Gassel.Web.Features.Rounds;
 
 /// <param name="DueCount">Things due today or late, over all places.</param>
 /// <param name="Yard">What the weather asks of containers.</param>
+/// <param name="SimulatedAside">Simulated thermometers that an older version let into a real book: kept, and counted nowhere.</param>
 /// <param name="Aside">Batches that cannot be computed, and are in no list.</param>
 public sealed record RoundsView(
     DateOnly Today,
@@ -12,5 +13,6 @@ public sealed record RoundsView(
     IReadOnlyList<RoundsPlace> Places,
     IReadOnlyList<RoundsConflict> Conflicts,
     IReadOnlyList<YardAlert> Yard,
-    IReadOnlyList<BatchAside> Aside
+    IReadOnlyList<BatchAside> Aside,
+    IReadOnlyList<string> SimulatedAside
 );

@@ -9234,6 +9234,7 @@ export interface components {
             conflicts: components["schemas"]["RoundsConflict"][];
             yard: components["schemas"]["YardAlert"][];
             aside: components["schemas"]["BatchAside"][];
+            simulatedAside: string[];
         };
         Route: {
             id: string;

@@ -27,7 +27,7 @@ export function Messages() {
           alignItems: "start",
         }}
       >
-        <MailServer key={server?.host ?? ""} server={server} />
+        <MailServer server={server} />
         <Recipients wishes={wishes} ready={server !== null} />
         <Card label="sent" sx={{ gridColumn: "1 / -1" }}>
           <Typography variant="h2">Sent</Typography>

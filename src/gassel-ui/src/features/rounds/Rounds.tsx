@@ -16,6 +16,7 @@ import { ConflictList } from "./ConflictList";
 import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
 import { pressOther, stepTo } from "./rowKeys";
+import { SimulatedNote } from "./SimulatedNote";
 import { YardAsks } from "./YardAsks";
 import { ForecastCard } from "../weather/ForecastCard";
 import { useDoneOn } from "../../record/DoneOn";
@@ -102,6 +103,7 @@ export function Rounds() {
       )}
       {rounds.data.places.some((p) => p.place.kind === "yard" && p.parts.length > 0) && <ForecastCard />}
       {rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
+      <SimulatedNote names={rounds.data.simulatedAside} />
       {rounds.data.aside.length > 0 && <AsideList aside={rounds.data.aside} />}
       {conflicts.length > 0 && (
         <Box sx={{ order: { xs: 1, md: 0 } }}>
