@@ -7,6 +7,8 @@ import { linear } from "./scale";
 
 const [HEIGHT, TOP, BOTTOM, LEFT] = [168, 20, 40, 34];
 const DAY = 46;
+/** Gusts from which on the wind is told, and the height of its line. */
+const [STORM_KMH, WIND] = [60, 14];
 
 /** Days behind and ahead: a bar from the coldest to the warmest of each, with snow, rain and wind where they matter. */
 export function OutlookStrip({ days, today }: { days: YardDay[]; today: Day }) {
@@ -18,9 +20,19 @@ export function OutlookStrip({ days, today }: { days: YardDay[]; today: Day }) {
   const high = Math.max(5, ...days.map((d) => d.maxC));
   const y = linear(low - 1, high + 1, HEIGHT - BOTTOM, TOP);
   const shown = (c: number) => String(Math.round(units === "metric" ? c : toFahrenheit(c))).replace("-", "−");
+  // snow that lies on is said once, and wind has a line of its own: side by side they do not fit
+  const fallen = (day: YardDay, before: YardDay | undefined) =>
+    day.snowCm > 0
+      ? Math.round(day.snowCm) === Math.round(before?.snowCm ?? 0)
+        ? ""
+        : `snow ${length(10 * day.snowCm, units)}`
+      : day.wet
+        ? "rain"
+        : "";
+  const height = HEIGHT + (days.some((day) => (day.gustKmh ?? 0) >= STORM_KMH) ? WIND : 0);
   return (
     <svg
-      viewBox={`0 0 ${width} ${HEIGHT}`}
+      viewBox={`0 0 ${width} ${height}`}
       width="100%"
       style={{ display: "block", maxWidth: width * 1.3 }}
       role="img"
@@ -87,14 +99,13 @@ export function OutlookStrip({ days, today }: { days: YardDay[]; today: Day }) {
               {day.date === today ? "today" : `${weekday} ${date}`}
             </text>
             <text x={x} y={HEIGHT - 1} fontSize={11.5} textAnchor="middle" fill={p.ink2}>
-              {(day.gustKmh ?? 0) >= 60
-                ? speed(day.gustKmh ?? 0, units)
-                : day.snowCm > 0
-                  ? `snow ${length(10 * day.snowCm, units)}`
-                  : day.wet
-                    ? "rain"
-                    : ""}
+              {fallen(day, days[i - 1])}
             </text>
+            {(day.gustKmh ?? 0) >= STORM_KMH && (
+              <text x={x} y={HEIGHT + WIND - 2} fontSize={11.5} textAnchor="middle" fill={p.ink2}>
+                {speed(day.gustKmh ?? 0, units)}
+              </text>
+            )}
           </g>
         );
       })}
