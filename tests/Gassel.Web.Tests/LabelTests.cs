@@ -89,6 +89,31 @@ public sealed class LabelTests : IAsyncLifetime
         );
     }
 
+    /// <summary>What leaves the program on paper or for a calendar speaks the units of the site as its screens do.</summary>
+    [Theory]
+    [InlineData("unitedStates", @"\d\s?(°C|mm|cm|l|km/h)\b")]
+    [InlineData("metric", @"\d\s?(°F|in|gal|mph)\b")]
+    public async Task Labels_and_calendar_speak_the_units_of_the_site_alone(string units, string other)
+    {
+        await _book.Put(
+            "/api/site?asOf=*",
+            $$$"""
+            {"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"units":"{{{units}}}"}}
+            """
+        );
+        var words = new System.Text.RegularExpressions.Regex(other);
+        foreach (var content in new[] { "outside", "inside" })
+        {
+            var (status, printed) = await Print("a4By24", content);
+            Assert.True(status == 200, printed.ToJsonString());
+            Assert.DoesNotMatch(words, Run("pdftotext", "-layout", await Fetch(printed), "-"));
+        }
+        var calendar = await _book.Http.GetStringAsync(new Uri("/api/calendar.ics", UriKind.Relative));
+        Assert.Contains("BEGIN:VEVENT", calendar, StringComparison.Ordinal);
+        // long lines are folded after RFC 5545
+        Assert.DoesNotMatch(words, calendar.Replace("\r\n ", "", StringComparison.Ordinal));
+    }
+
     [Fact]
     public async Task A_print_is_noted_with_the_batch_and_can_be_taken_back()
     {

@@ -45,6 +45,29 @@ public sealed class ThermometerBook(Func<GasselDb> connect, ReadingBook readings
         return (id, token);
     }
 
+    /// <summary>Lets a series that is there already be sent to; a token is made for it with <see cref="Renew"/>.</summary>
+    public async Task<Guid> Adopt(int series, DateTimeOffset now, WriteGate gate)
+    {
+        var id = Guid.CreateVersion7(now);
+        await gate.Write(
+            async () =>
+            {
+                await using var db = connect();
+                db.Thermometers.Add(
+                    new()
+                    {
+                        Id = id,
+                        SeriesId = series,
+                        TokenHash = Hash(NewToken()),
+                    }
+                );
+                return await db.SaveChangesAsync();
+            },
+            CancellationToken.None
+        );
+        return id;
+    }
+
     /// <summary>Another token in the place of the one there was, which is worth nothing from now on.</summary>
     /// <returns>Null where there is no such thermometer.</returns>
     public async Task<string?> Renew(Guid id, WriteGate gate)

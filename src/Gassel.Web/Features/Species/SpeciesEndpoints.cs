@@ -1,4 +1,5 @@
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Rows;
@@ -15,6 +16,7 @@ internal static class SpeciesEndpoints
     public static void MapSpecies(this RouteGroupBuilder api)
     {
         api.MapGet("/species", All);
+        api.MapGet("/hardiness", () => Enum.GetValues<SeedlingHardiness>().Select(h => new HardinessView(h, HardinessWords.Of(h))).ToList());
         api.MapPost("/species", Add).For(Role.Grower).ProducesProblem(400);
         api.MapPut("/species/{id}", Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapPost("/species/{id}/starter-values", BackToStarter).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);

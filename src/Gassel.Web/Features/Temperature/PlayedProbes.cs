@@ -30,9 +30,9 @@ internal sealed class PlayedProbes(
         var played = new List<object>();
         foreach (var series in await readings.Played())
         {
-            if (!known.TryGetValue(series.Id, out var thermometer))
-                continue;
-            var id = thermometer.Id;
+            // one of an older demo, which the program asked itself, gets a token now
+            var thermometer = known.GetValueOrDefault(series.Id);
+            var id = thermometer?.Id ?? await thermometers.Adopt(series.Id, clock.GetUtcNow(), gate);
             if (!_tokens.TryGetValue(id, out var token))
                 _tokens[id] = token = (await thermometers.Renew(id, gate))!;
             var since = DateTimeOffset.FromUnixTimeMilliseconds(series.BehaviourSince);
@@ -47,7 +47,7 @@ internal sealed class PlayedProbes(
                     since,
                     AheadMs,
                     // one that is heard by MQTT speaks so where the broker beside is there
-                    topic = standIns.BrokerPort is null ? null : thermometer.Topic,
+                    topic = standIns.BrokerPort is null ? null : thermometer?.Topic,
                 }
             );
         }

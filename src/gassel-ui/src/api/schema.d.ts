@@ -1883,6 +1883,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hardiness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HardinessView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/species/{id}": {
         parameters: {
             query?: never;
@@ -8040,6 +8075,10 @@ export interface components {
             tender?: null | boolean;
             skipped?: null | string[];
             winterSown?: null | boolean;
+        };
+        HardinessView: {
+            hardiness: components["schemas"]["SeedlingHardiness"];
+            words: string;
         };
         /** @enum {unknown} */
         HazardLevel: "none" | "irritant" | "toxic" | "veryToxic";

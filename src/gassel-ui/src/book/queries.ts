@@ -75,6 +75,10 @@ export const useForecastService = () =>
     refetchInterval: HEARTBEAT_MS,
   });
 
+/** What seedlings of each hardiness stand; changes with the units alone. */
+export const useHardiness = () =>
+  useQuery({ queryKey: ["hardiness"], queryFn: () => answered(api.GET("/api/hardiness")) });
+
 /** Thermometers that send, and where each is heard by MQTT. */
 export const useThermometers = () =>
   useQuery({ queryKey: ["thermometers"], queryFn: () => answered(api.GET("/api/thermometers")) });

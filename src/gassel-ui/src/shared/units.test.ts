@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import amounts from "../../../../tests/amounts.json";
 import {
   area,
   band,
@@ -8,9 +9,28 @@ import {
   fromMetric,
   inches,
   length,
+  speed,
   toMetric,
   volume,
 } from "./units";
+import type { Units } from "./units";
+
+type Row = [number, string, string];
+
+const AMOUNTS = amounts as unknown as Record<Kind, Row[]>;
+
+type Kind = "temperature" | "difference" | "length" | "volume" | "speed" | "area";
+
+const KINDS: [Kind, (amount: number, units: Units) => string][] = [
+  ["temperature", degrees],
+  ["difference", difference],
+  ["length", length],
+  ["volume", volume],
+  ["speed", speed],
+  ["area", area],
+];
+
+const plain = (text: string): string => text.replaceAll("\u00a0", " ").replaceAll("\u2060", "");
 
 /** Fixed points: water freezes at 32 °F and boils at 212 °F; an inch is 25.4 mm, a foot 304.8 mm. */
 describe("units", () => {
@@ -60,5 +80,11 @@ describe("units", () => {
       "1\u00a0gal",
       "1\u00a0fl oz",
     ]);
+  });
+  it.each(KINDS)("write %s as the speaker of the core does", (kind, write) => {
+    for (const [amount, metric, customary] of AMOUNTS[kind]) {
+      expect(plain(write(amount, "metric"))).toBe(metric);
+      expect(plain(write(amount, "unitedStates"))).toBe(customary);
+    }
   });
 });

@@ -57,15 +57,15 @@ export function area(m2: number, units: Units): string {
   return units === "metric" ? `${trim(m2, 2)}\u00a0m²` : `${trim(feet, m2 < 1 ? 1 : 0)}\u00a0sq\u00a0ft`;
 }
 
-/** Litres, or millilitres below a tenth; US gallons, or fluid ounces below a quarter. */
-export const volume = (litres: number, units: Units): string =>
-  units === "metric"
-    ? litres < 0.1
+/** Litres, or millilitres below a tenth; US fluid ounces, quarts or gallons. As the server's speaker writes them. */
+export function volume(litres: number, units: Units): string {
+  if (units === "metric")
+    return litres < 0.1 && litres > 0
       ? `${trim(litres * 1000, 0)}\u00a0ml`
-      : `${trim(litres, 2)}\u00a0l`
-    : litres < 0.946
-      ? `${trim(litres * 33.814, 1)}\u00a0fl oz`
-      : `${trim(litres / 3.78541, 2)}\u00a0gal`;
+      : `${trim(litres, litres < 10 ? 2 : 1)}\u00a0l`;
+  if (litres < 0.237) return `${trim(litres * 33.814, 1)}\u00a0fl oz`;
+  return litres < 3.785 ? `${trim(litres * 1.05669, 1)}\u00a0qt` : `${trim(litres / 3.78541, 1)}\u00a0gal`;
+}
 
 export const speed = (kmh: number, units: Units): string =>
   units === "metric" ? `${trim(kmh, 0)}\u00a0km/h` : `${trim(kmh / 1.609344, 0)}\u00a0mph`;

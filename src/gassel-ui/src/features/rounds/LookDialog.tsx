@@ -15,7 +15,7 @@ import {
   Typography,
 } from "@mui/material";
 import { usePlaces, useSite } from "../../book/queries";
-import type { BagCare, Moisture, MouldSeen, SiteSettings, StandingDue, StandingPart } from "../../api/types";
+import type { BagCare, Moisture, MouldSeen, StandingDue, StandingPart } from "../../api/types";
 import { fits } from "./careWords";
 import { lookPayloads, usualOf } from "./look";
 import type { SproutAction } from "../../record/entries";
@@ -39,14 +39,6 @@ interface LookDialogProps {
   placeC: number | null;
   close: () => void;
 }
-
-/** Why the one and not the other, by the school chosen on Site. */
-const SCHOOL_WORDS: Record<SiteSettings["sproutSchool"], string> = {
-  pickOutFirst:
-    "As you chose: picked out while fewer than one in ten have sprouted and the shortest time is not reached, then all sown.",
-  alwaysPickOut: "As you chose: always picked out.",
-  sowAllAtTheFirst: "As you chose: all sown at the first sprout.",
-};
 
 /** A bag that is not as it should be: dry or dripping, mouldy, or sprouting. */
 export function LookDialog({ part, item, doneOn, today, settles, placeC, close }: LookDialogProps) {
@@ -174,7 +166,8 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
               {usual === "pickOut"
                 ? `Usual here: pick out and sow the ${sprouted}, return the other ${left - (sprouted ?? 0)}. `
                 : "Usual here: sow the whole bag. "}
-              {SCHOOL_WORDS[school]} Sow today or tomorrow, root down, frost-free. Common practice, no source.
+              As set on Site: {WORDS.SproutSchool[school]}. Sow today or tomorrow, root down, frost-free.
+              Common practice, no source.
             </Typography>
           </>
         )}

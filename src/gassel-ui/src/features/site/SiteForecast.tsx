@@ -11,8 +11,7 @@ import { ForecastService } from "../weather/ForecastService";
 export function SiteForecast() {
   const service = useForecastService();
   const site = useSite().data;
-  if (service.error) return <Failure error={service.error} />;
-  if (!service.data || !site) return <Loading what="the forecast" />;
+  if (!site || service.isPending) return <Loading what="the forecast" />;
   return (
     <>
       <SiteParts />
@@ -25,12 +24,16 @@ export function SiteForecast() {
           alignItems: "start",
         }}
       >
-        <ForecastService
-          key={service.data.service?.address ?? ""}
-          view={service.data}
-          today={site.today}
-          timeZone={site.timeZone}
-        />
+        {service.data ? (
+          <ForecastService
+            key={service.data.service?.address ?? ""}
+            view={service.data}
+            today={site.today}
+            timeZone={site.timeZone}
+          />
+        ) : (
+          <Failure error={service.error} />
+        )}
         <ForecastFile today={site.today} />
       </Box>
     </>

@@ -3,14 +3,16 @@ import { Box, Typography } from "@mui/material";
 import type { ReactNode } from "react";
 import type { SpeciesValue, SpeciesView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
+import { useHardiness } from "../../book/queries";
 import { band, degrees, useUnits } from "../../shared/units";
-import { classWords, depthWords, durationWords, hardinessWords } from "./speciesWords";
+import { classWords, depthWords, durationWords } from "./speciesWords";
 
 /** What the seed asks for, a line each, with the origin of the value at its end. */
 export function Requirements({ view }: { view: SpeciesView }) {
   const { species, explained, depthExplained, flagsExplained, depth, routes } = view;
   const { palette } = useDevice();
   const units = useUnits();
+  const hardinesses = useHardiness().data ?? [];
   const { noneBelowC, fullFromC, fullToC, noneAboveC } = species.responseToCold;
   const origin = (value: SpeciesValue): string => {
     const words = species.origins?.find((o) => o.value === value)?.origin ?? species.origin;
@@ -86,7 +88,11 @@ export function Requirements({ view }: { view: SpeciesView }) {
       says: `${depthWords(depth.depth, units)}${species.sowingDepth ? "" : `. ${depth.why}`}`,
       origin: species.sowingDepth ? origin("sowingDepth") : "your school",
     },
-    { name: "seedlings", says: hardinessWords(species.hardiness, units), origin: origin("hardiness") },
+    {
+      name: "seedlings",
+      says: hardinesses.find((h) => h.hardiness === species.hardiness)?.words ?? "",
+      origin: origin("hardiness"),
+    },
     {
       name: "cold counts",
       says:

@@ -4,7 +4,7 @@ import { Box, Button, Checkbox, FormControlLabel, FormGroup, TextField, Typograp
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams } from "react-router";
 import { answered, api } from "../../api/client";
-import { useSpecies, useSite } from "../../book/queries";
+import { useSpecies, useHardiness } from "../../book/queries";
 import type { SpeciesEdit, SpeciesView } from "../../api/types";
 import { NoSuchView } from "../../shared/NoSuchView";
 import { Card } from "../../shared/Card";
@@ -13,7 +13,6 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { MeasureField } from "../../shared/MeasureField";
 import type { Measure } from "../../shared/units";
-import { hardinessWords } from "./speciesWords";
 
 type Species = SpeciesView["species"];
 
@@ -31,8 +30,6 @@ export function SpeciesForm() {
     <NoSuchView />
   );
 }
-
-const HARDINESS = ["snowMelt", "hardy", "halfHardy", "tender"] as const;
 
 interface Numbers {
   lowC: number | null;
@@ -67,7 +64,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
   const [asOf] = useState(stamp);
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const units = useSite().data?.settings.units ?? "metric";
+  const hardinesses = useHardiness().data ?? [];
   const [scientificName, setScientificName] = useState(species?.scientificName ?? "");
   const [commonName, setCommonName] = useState(species?.commonName ?? "");
   const [dormancyClass, setClass] = useState<Species["dormancyClass"]>(
@@ -246,7 +243,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
             "hardiness",
             hardiness,
             setHardiness,
-            HARDINESS.map((value) => [value, hardinessWords(value, units)] as const),
+            hardinesses.map((h) => [h.hardiness, h.words] as const),
           )}
           {choice("longevity", "Seed keeps", "longevity", longevity, setLongevity, wordsOf(WORDS.Longevity))}
         </Box>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { depthWords, durationWords, hardinessWords } from "./speciesWords";
+import { depthWords, durationWords } from "./speciesWords";
 
 describe("a species in words", () => {
   it("tells how long a step takes", () => {
@@ -14,10 +14,9 @@ describe("a species in words", () => {
       "usually 3 years (1.9 to 4)",
     );
   });
-  it("tells depth and hardiness", () => {
+  it("tells depth", () => {
     expect(depthWords({ lowMm: 0, highMm: 0 }, "metric")).toBe("on the surface, pressed in");
     expect(depthWords({ lowMm: 6, highMm: 10 }, "metric")).toBe("6\u00a0mm to 10\u00a0mm deep");
     expect(depthWords(null, "metric")).toBe("depth unknown");
-    expect(hardinessWords("hardy", "unitedStates")).toBe("survive to 25\u00a0°F");
   });
 });

@@ -2,7 +2,7 @@ import { WORDS } from "../../api/words";
 import type { SpeciesView } from "../../api/types";
 import { several } from "../../shared/numbers";
 import { capital } from "../../shared/words";
-import { degrees, length } from "../../shared/units";
+import { length } from "../../shared/units";
 import type { Units } from "../../shared/units";
 
 type Species = SpeciesView["species"];
@@ -10,14 +10,6 @@ type Species = SpeciesView["species"];
 export const classWords = (species: Species): string =>
   capital(WORDS.DormancyClass[species.dormancyClass]) +
   (species.depth ? `, ${WORDS.DormancyDepth[species.depth]}` : "");
-
-const STANDS_C: Record<Species["hardiness"], number> = { snowMelt: -6, hardy: -4, halfHardy: -2, tender: 0 };
-
-/** As in "seedlings survive to −4 °C". */
-export const hardinessWords = (hardiness: Species["hardiness"], units: Units): string =>
-  hardiness === "tender"
-    ? "survive no frost"
-    : `${hardiness === "snowMelt" ? "come up at snow-melt and " : ""}survive to ${degrees(STANDS_C[hardiness], units)}`;
 
 export function depthWords(depth: SpeciesView["depth"]["depth"], units: Units): string {
   if (!depth) return "depth unknown";
