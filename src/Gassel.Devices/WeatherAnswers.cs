@@ -6,7 +6,8 @@ using Gassel.Data.Devices;
 namespace Gassel.Devices;
 
 /// <summary>
-/// The weather of the invented valley, told as services tell it: by arrays, by a list of days or of hours, as CSV, in °C or °F, and with the
+/// The weather of the invented valley, told as services tell it: by arrays, by a list of days or of hours, as CSV, in °C or °F, and
+/// with the
 /// faults that services have.
 /// </summary>
 internal static class WeatherAnswers
@@ -88,7 +89,9 @@ internal static class WeatherAnswers
         return $$"""{"made":"up","days":[{{string.Join(',', told)}}]}""";
     }
 
-    /// <summary>Every hour between the low before dawn and the high in the afternoon; of the third day half is missing where asked so.</summary>
+    /// <summary>
+    /// Every hour between the low before dawn and the high in the afternoon; of the third day half is missing where asked so.
+    /// </summary>
     private static string Hours(IReadOnlyList<ServiceDay> days, bool half)
     {
         var told = new List<string>();

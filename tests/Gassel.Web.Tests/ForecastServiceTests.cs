@@ -39,7 +39,8 @@ public sealed class ForecastServiceTests : IAsyncLifetime
     /// <param name="more">Of the address, after the days.</param>
     private string Service(string more = "", string fields = Arrays, string rest = "\"allowPrivate\":true") =>
         $$"""
-            {"name":"Valley weather","address":"{{_outside.Urls.First()}}/forecast?latitude={latitude}&longitude={longitude}&from={from}&to={to}{{more}}",
+            {"name":"Valley weather",
+             "address":"{{_outside.Urls.First()}}/forecast?latitude={latitude}&longitude={longitude}&from={from}&to={to}{{more}}",
              "fields":{{fields}},{{rest}}}
             """;
 
@@ -211,7 +212,7 @@ public sealed class ForecastServiceTests : IAsyncLifetime
         {
             var content = new ByteArrayContent(Encoding.UTF8.GetBytes(text));
             content.Headers.ContentType = new MediaTypeHeaderValue("text/csv");
-            return await _book.Send(HttpMethod.Post, $"/api/forecast/file?who=Odila{query}", content);
+            return await _book.Send(HttpMethod.Post, $"/api/forecast-file?who=Odila{query}", content);
         }
         const string Csv = "Day;Low F;High F\n2027-03-15;20;61\n2027-03-16;x;61\n2027-03-13;20;61\n";
         var (status, trial) = await File("", Csv);

@@ -86,7 +86,10 @@ public sealed class HookTests : IAsyncLifetime
         Assert.DoesNotContain(Secret, (await _book.Get("/api/messages")).ToJsonString(), StringComparison.Ordinal);
     }
 
-    /// <summary>RFC 4231, test case 2, of the same function: key "Jefe", data "what do ya want for nothing?"; the points part id, moment and body.</summary>
+    /// <summary>
+    /// RFC 4231, test case 2, of the same function: key "Jefe", data "what do ya want for nothing?"; the points part id, moment and
+    /// body.
+    /// </summary>
     [Fact]
     public void The_signature_is_an_hmac_of_the_whole()
     {

@@ -108,7 +108,10 @@ public sealed class LabelTests : IAsyncLifetime
             Assert.True(status == 200, printed.ToJsonString());
             Assert.DoesNotMatch(words, Run("pdftotext", "-layout", await Fetch(printed), "-"));
         }
-        var calendar = await _book.Http.GetStringAsync(new Uri("/api/calendar.ics", UriKind.Relative));
+        var calendar = await _book.Http.GetStringAsync(
+            new Uri("/api/calendar.ics", UriKind.Relative),
+            TestContext.Current.CancellationToken
+        );
         Assert.Contains("BEGIN:VEVENT", calendar, StringComparison.Ordinal);
         // long lines are folded after RFC 5545
         Assert.DoesNotMatch(words, calendar.Replace("\r\n ", "", StringComparison.Ordinal));

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Gassel.Devices;
 using Gassel.Web.Hosting;
 using Gassel.Web.Runtime;
 using Microsoft.Extensions.Time.Testing;
@@ -298,9 +299,13 @@ public sealed class PlantTests : IAsyncLifetime
         var folder = Directory.CreateTempSubdirectory("gassel-walk-").FullName;
         var clock = new FakeTimeProvider(new DateTimeOffset(2026, 11, 1, 12, 0, 0, TimeSpan.Zero));
         var cancel = TestContext.Current.CancellationToken;
-        await using (var app = GasselHost.Build(new Launch(0, folder, Demo: true), clock))
+        await using var devices = StandIns.Build(0);
+        await devices.StartAsync(cancel);
+        var launch = new Launch(0, folder, Demo: true, Devices: new Uri(devices.Urls.First()));
+        await using (var app = GasselHost.Build(launch, clock))
         {
             await app.StartAsync(cancel);
+            Assert.Null(await DemoDevices.Plug(app.Services, app.Urls.First()));
             using var http = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
             async Task<JsonNode> Walk(string body) =>
                 JsonNode.Parse(

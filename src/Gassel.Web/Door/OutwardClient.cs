@@ -17,7 +17,9 @@ internal static class OutwardClient
 
     private const int MostRedirects = 3;
 
-    /// <summary>Ranges beside <see cref="LocalAddresses.PrivateRanges"/> that are no address of anybody in the open internet: RFC 6890.</summary>
+    /// <summary>
+    /// Ranges beside <see cref="LocalAddresses.PrivateRanges"/> that are no address of anybody in the open internet: RFC 6890.
+    /// </summary>
     private static readonly IReadOnlyList<IPNetwork> Nobodys =
     [
         IPNetwork.Parse("0.0.0.0/8"),

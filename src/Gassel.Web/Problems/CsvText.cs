@@ -23,7 +23,9 @@ internal static class CsvText
         return string.IsNullOrWhiteSpace(text) ? (null, new("file", $"The file is empty; the first line must {firstLine}.")) : (text, null);
     }
 
-    /// <summary>Text with a first line of names, its cells parted by what parts that line most often: a comma, a semicolon or a tab.</summary>
+    /// <summary>
+    /// Text with a first line of names, its cells parted by what parts that line most often: a comma, a semicolon or a tab.
+    /// </summary>
     public static CsvDataReader Open(string text)
     {
         var first = text.Split('\n', 2)[0];

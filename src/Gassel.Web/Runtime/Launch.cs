@@ -27,7 +27,8 @@ public sealed record Launch(
     public static bool IsDescribing => Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
 
     /// <summary>
-    /// Reads <c>--port N --data DIR --demo --lan --network-port N --certificate FILE --key FILE --devices ADDRESS</c>; a fault is returned as a line for the
+    /// Reads <c>--port N --data DIR --demo --lan --network-port N --certificate FILE --key FILE --devices ADDRESS</c>; a fault is
+    /// returned as a line for the
     /// console.
     /// </summary>
     public static (Launch? Launch, string? Fault) Read(string[] args)

@@ -6,7 +6,8 @@ namespace Gassel.Web.Features.Forecasts;
 /// </summary>
 /// <param name="Rows">Leads to the days or hours; null where each field is an array. Not used for CSV.</param>
 /// <param name="Date">Day or moment: a date, with or without a time, or seconds since 1970.</param>
-/// <param name="Low">Lowest temperature; null where it is not told, so with the others. The same as <paramref name="High"/> for hours.</param>
+/// <param name="Low">Lowest temperature; null where it is not told, so with the others. The same as <paramref name="High"/> for
+/// hours.</param>
 public sealed record ForecastFields(
     string Date,
     string? Rows = null,

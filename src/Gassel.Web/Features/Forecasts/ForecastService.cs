@@ -66,7 +66,9 @@ internal sealed partial class ForecastService(
         }
     }
 
-    /// <summary>An hour; after failures 2, 4, 8 … minutes up to an hour, so that a short fault costs little and a long one bothers nobody.</summary>
+    /// <summary>
+    /// An hour; after failures 2, 4, 8 … minutes up to an hour, so that a short fault costs little and a long one bothers nobody.
+    /// </summary>
     internal static TimeSpan Pause(int failures) =>
         failures == 0 ? Every : TimeSpan.FromMinutes(Math.Min(Every.TotalMinutes, Math.Pow(2, failures)));
 

@@ -20,7 +20,7 @@ internal static class ForecastServiceEndpoints
         api.MapDelete("/forecast/service", Drop).For(Role.Owner);
         api.MapPost("/forecast/service/try", Try).For(Role.Owner).ProducesProblem(400);
         api.MapPost("/forecast/service/ask", AskNow).For(Role.Grower);
-        api.MapPost("/forecast/file", ReadFile)
+        api.MapPost("/forecast-file", ReadFile)
             .For(Role.Volunteer)
             .Accepts<string>("text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(MostFileBytes))

@@ -16,7 +16,7 @@ internal static class SpeciesEndpoints
     public static void MapSpecies(this RouteGroupBuilder api)
     {
         api.MapGet("/species", All);
-        api.MapGet("/hardiness", () => Enum.GetValues<SeedlingHardiness>().Select(h => new HardinessView(h, HardinessWords.Of(h))).ToList());
+        api.MapGet("/hardiness", Hardiness);
         api.MapPost("/species", Add).For(Role.Grower).ProducesProblem(400);
         api.MapPut("/species/{id}", Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         api.MapPost("/species/{id}/starter-values", BackToStarter).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
@@ -37,6 +37,9 @@ internal static class SpeciesEndpoints
         api.MapPost("/species/{id}/route-judgement", Judge).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/species/{id}/routes/{routeId}/versions", Versions).ProducesProblem(404);
     }
+
+    private static List<HardinessView> Hardiness() =>
+        [.. Enum.GetValues<SeedlingHardiness>().Select(h => new HardinessView(h, HardinessWords.Of(h)))];
 
     private static async Task<List<SpeciesView>> All(Library library, SiteClock clock) =>
         [.. (await library.Species()).Select(s => View(s, library, clock))];

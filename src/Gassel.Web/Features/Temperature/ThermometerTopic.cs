@@ -5,7 +5,8 @@ namespace Gassel.Web.Features.Temperature;
 
 /// <summary>Where a thermometer is heard by MQTT.</summary>
 /// <param name="Topic">Without wildcards; null to hear it no more.</param>
-/// <param name="TempPath">JSONPath of the temperature in the message, such as <c>temperature</c>; null where the message is the number.</param>
+/// <param name="TempPath">JSONPath of the temperature in the message, such as <c>temperature</c>; null where the message is the
+/// number.</param>
 public sealed record ThermometerTopic(string? Topic, string? TempPath = null, TemperatureUnit Unit = TemperatureUnit.Celsius)
 {
     internal Refusal? Check()

@@ -1095,7 +1095,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/forecast/file": {
+    "/api/forecast-file": {
         parameters: {
             query?: never;
             header?: never;

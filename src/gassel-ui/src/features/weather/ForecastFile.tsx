@@ -47,7 +47,7 @@ export function ForecastFile({ today }: { today: Day }) {
     try {
       const body = await chosen.arrayBuffer();
       const answer = await answered(
-        api.POST("/api/forecast/file", {
+        api.POST("/api/forecast-file", {
           params: { query: { ...mapping, who, save } as never },
           body: body as unknown as string,
           bodySerializer: (bytes) => bytes,
