@@ -142,7 +142,7 @@ public sealed class CountingTests : IClassFixture<DemoProgram>
         b.Press("All free");
         b.Says("chosen-cells", "51 cells: 22–72.");
         b.PressIn("sow-actions", "Record");
-        b.See("B-6 streambank globemallow: sown");
+        b.SeeNoMore(By.CssSelector("[data-testid='due-6-1-sow']"));
         OpenTray(b, "B-6, B-8 tray 8");
         b.See("0 seedlings from 248 seeds");
     }
