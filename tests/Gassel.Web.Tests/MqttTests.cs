@@ -81,6 +81,33 @@ public sealed class MqttTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task One_that_was_taken_off_is_heard_no_more_until_it_is_attached_again()
+    {
+        await Thermometer("""{"topic":"bench/fridge"}""");
+        await Connected();
+        await Say("3.5");
+        Assert.Equal(3.5, await Until(Now, c => c is not null));
+        var series = (await _book.Get("/api/thermometers"))[0]!["series"];
+        async Task Attach(bool attached)
+        {
+            var change = $$"""{"attached":{{(attached ? "true" : "false")}}}""";
+            Assert.Equal(200, (await _book.Put($"/api/reading-series/{series}", change)).Status);
+            // it connects anew, with others to listen to
+            await Task.Delay(500, TestContext.Current.CancellationToken);
+            await Heard(b => b["connected"]!.GetValue<bool>());
+        }
+        await Attach(false);
+        _book.Clock.Advance(TimeSpan.FromMinutes(1));
+        await Say("9");
+        await Attach(true);
+        _book.Clock.Advance(TimeSpan.FromMinutes(1));
+        await Say("4.5");
+        Assert.Equal(4.5, await Until(Now, c => c == 4.5));
+        var detail = await _book.Get("/api/places/cold-shelf/temperature");
+        Assert.Equal(2, detail["series"]![0]!["count"]!.GetValue<int>());
+    }
+
+    [Fact]
     public async Task A_broker_that_is_not_there_is_told_and_one_that_comes_is_found()
     {
         await Thermometer("""{"topic":"bench/fridge"}""");
@@ -104,6 +131,7 @@ public sealed class MqttTests : IAsyncLifetime
     [Theory]
     [InlineData("""{"topic":"bench/#"}""", "topic")]
     [InlineData("""{"topic":"a+b"}""", "topic")]
+    [InlineData("""{"topic":"a","tempPath":"$.[("}""", "tempPath")]
     public async Task A_topic_is_one_and_no_pattern(string topic, string field)
     {
         var (_, made) = await _book.Post("/api/thermometers", """{"name":"fridge","place":"cold-shelf"}""");

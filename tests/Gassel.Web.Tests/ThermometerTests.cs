@@ -1,4 +1,8 @@
 using System.Text.Json.Nodes;
+using Gassel.Data;
+using Gassel.Data.Readings;
+using Gassel.Data.Rows;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace Gassel.Web.Tests;
 
@@ -44,6 +48,25 @@ public sealed class ThermometerTests : IAsyncLifetime
         // without a moment it is of now
         Assert.Equal(200, (await Send(id, token, """{"tempF":50}""")).Status);
         Assert.Equal(10, (await Now())["tempC"]!.GetValue<double>(), 2);
+    }
+
+    /// <summary>An older version let made-up probes into real books; they are set aside as the book opens.</summary>
+    [Fact]
+    public async Task A_made_up_thermometer_of_a_real_book_is_set_aside_at_the_start_and_told_on_Rounds()
+    {
+        var (id, token) = await Make();
+        await Send(id, token, """{"tempC":4.25}""");
+        Assert.Empty((await _book.Get("/api/rounds"))["simulatedAside"]!.AsArray());
+        var series = (await _book.Get("/api/places/cold-shelf/temperature"))["series"]![0]!["id"]!.GetValue<int>();
+        await _book
+            .Services.GetRequiredService<ReadingBook>()
+            .Change(series, row => row.Device = DeviceKind.FridgeProbe, _book.Services.GetRequiredService<WriteGate>());
+        await _book.Restart();
+        Assert.Equal("fridge", Assert.Single((await _book.Get("/api/rounds"))["simulatedAside"]!.AsArray())!.GetValue<string>());
+        Assert.Equal("assumed", (await Now())["source"]!.GetValue<string>());
+        // its reading is still there
+        var kept = (await _book.Get("/api/places/cold-shelf/temperature"))["series"]![0]!;
+        Assert.Equal((true, 1), (kept["aside"]!.GetValue<bool>(), kept["count"]!.GetValue<int>()));
     }
 
     [Theory]

@@ -266,7 +266,7 @@ internal sealed class LoggerFile : IAsyncDisposable
                 $"No temperature; valid is a number from {Quantity.Temperature(LoggerRows.ColdestC)} to "
                     + $"{Quantity.Temperature(LoggerRows.HottestC)}."
             ),
-            _ => $"No moment that exists, read with the {_how.Order.Words()}; valid is a day and a time such " + $"as 2027-03-14 09:00.",
+            _ => $"No moment that exists, read with the {_how.Order.Words()}; valid is a day and a time such as 2027-03-14 09:00.",
         };
 
     private static string DoubtWords(List<double> readC, TemperatureUnit unit, TemperatureUnit other, double placeC)

@@ -24,7 +24,7 @@ internal sealed partial class MqttEar(ThermometerBook book, ReadingIntake intake
 
     public Heard Now => _heard;
 
-    /// <summary>Broker or topics are others now.</summary>
+    /// <summary>Broker, topics or who may send are others now.</summary>
     public void Look()
     {
         var old = Interlocked.Exchange(ref _changed, new());
@@ -40,13 +40,13 @@ internal sealed partial class MqttEar(ThermometerBook book, ReadingIntake intake
         {
             var changed = _changed;
             using var until = CancellationTokenSource.CreateLinkedTokenSource(stoppingToken, changed.Token);
-            var begun = real.GetUtcNow();
+            var (begun, isWanted) = (real.GetUtcNow(), true);
             try
             {
                 if (await book.Broker() is { } broker)
                     await Listen(broker, until.Token);
                 else
-                    _heard = new(false, null, null, null);
+                    (_heard, isWanted) = (new(false, null, null, null), false);
             }
             catch (Exception failed) when (!until.IsCancellationRequested)
             {
@@ -54,13 +54,15 @@ internal sealed partial class MqttEar(ThermometerBook book, ReadingIntake intake
                 _heard = _heard with { Connected = false, Fault = failed.Message };
                 NotHeard(log, failed.Message);
             }
-            catch (OperationCanceledException)
+            catch (Exception)
             {
+                // broken off, in whatever words, because something else is wanted now
+                _heard = _heard with { Connected = false };
                 continue;
             }
             pause = real.GetUtcNow() - begun > Seldom ? Again : TimeSpan.FromTicks(Math.Min(pause.Ticks * 2, Seldom.Ticks));
-            var wait = await book.Broker() is null ? Timeout.InfiniteTimeSpan : pause;
-            await Task.Delay(wait, real, until.Token).ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
+            await Task.Delay(isWanted ? pause : Timeout.InfiniteTimeSpan, real, until.Token)
+                .ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
         }
     }
 

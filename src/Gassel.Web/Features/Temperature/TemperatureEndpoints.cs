@@ -134,6 +134,7 @@ internal static class TemperatureEndpoints
         SeriesChange change,
         ReadingBook readings,
         PlayedProbes probes,
+        MqttEar ear,
         WriteGate gate,
         SiteClock clock,
         CancellationToken cancel
@@ -156,6 +157,8 @@ internal static class TemperatureEndpoints
             },
             gate
         );
+        if (change.Attached is not null)
+            ear.Look();
         if (series.Device is not null)
             await probes.Play(cancel);
         return TypedResults.Ok<IReadOnlyList<ReadingSeries>>([.. (await readings.Series()).Where(s => s.PlaceId == series.PlaceId)]);

@@ -1,5 +1,7 @@
 using Gassel.Core.Climate;
 using Gassel.Web.Problems;
+using Newtonsoft.Json;
+using Newtonsoft.Json.Linq;
 
 namespace Gassel.Web.Features.Temperature;
 
@@ -9,10 +11,25 @@ namespace Gassel.Web.Features.Temperature;
 /// number.</param>
 public sealed record ThermometerTopic(string? Topic, string? TempPath = null, TemperatureUnit Unit = TemperatureUnit.Celsius)
 {
+    private static bool IsPath(string path)
+    {
+        try
+        {
+            new JObject().SelectToken(path);
+            return true;
+        }
+        catch (JsonException)
+        {
+            return false;
+        }
+    }
+
     internal Refusal? Check()
     {
         if ((Limits.Text("topic", Topic, 200, required: false) ?? Limits.Text("tempPath", TempPath, 200, required: false)) is { } wrong)
             return wrong;
+        if (TempPath is { } path && !IsPath(path))
+            return new("tempPath", $"tempPath was '{path}'; valid is a JSONPath such as temperature or $.sensors[0].t.");
         return Topic is { } topic && topic.AsSpan().IndexOfAny("#+\0") >= 0
             ? new("topic", $"topic was '{topic}'; valid is one topic without # and +, such as greenhouse/bench.")
             : null;

@@ -13,6 +13,8 @@ export interface ServiceForm extends Record<FieldName, string> {
   headerName: string;
   headerValue: string;
   allowPrivate: boolean;
+  /** Headers beyond the one that the form shows; they are sent on as they are. */
+  moreHeaders: NonNullable<ForecastServiceToUse["headers"]>;
 }
 
 type Units = NonNullable<ForecastServiceToUse["units"]>;
@@ -21,7 +23,7 @@ export type FieldName = "rows" | "date" | "low" | "high" | "gust" | "rain" | "sn
 export const FIELDS: FieldName[] = ["rows", "date", "low", "high", "gust", "rain", "snow"];
 
 export function formOf(service: ForecastServiceToUse | null): ServiceForm {
-  const [header] = service?.headers ?? [];
+  const [header, ...moreHeaders] = service?.headers ?? [];
   return {
     name: service?.name ?? "",
     address: service?.address ?? "",
@@ -33,6 +35,7 @@ export function formOf(service: ForecastServiceToUse | null): ServiceForm {
     snowUnit: service?.units?.snow ?? "centimeters",
     headerName: header?.name ?? "",
     headerValue: "",
+    moreHeaders,
     allowPrivate: service?.allowPrivate ?? false,
     rows: service?.fields.rows ?? "",
     date: service?.fields.date ?? "",
@@ -53,7 +56,10 @@ export function serviceOf(form: ServiceForm): ForecastServiceToUse {
     format: form.format,
     order: form.order,
     units: { temperature: form.temperature, wind: form.wind, rain: form.rainUnit, snow: form.snowUnit },
-    headers: told(form.headerName) ? [{ name: form.headerName.trim(), value: told(form.headerValue) }] : [],
+    headers: [
+      ...(told(form.headerName) ? [{ name: form.headerName.trim(), value: told(form.headerValue) }] : []),
+      ...form.moreHeaders,
+    ],
     allowPrivate: form.allowPrivate,
     fields: {
       date: form.date.trim(),
