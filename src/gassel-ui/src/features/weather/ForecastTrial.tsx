@@ -2,16 +2,17 @@ import { Box, Typography } from "@mui/material";
 import type { ForecastTrial as Trial } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { several } from "../../shared/numbers";
-import { unitOf, useUnits } from "../../shared/units";
+import { degrees, length, speed, useUnits } from "../../shared/units";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { COLUMNS, gridOf } from "./forecastGrid";
+import { COLUMNS } from "./forecastGrid";
 
 /** What a forecast from outside says, before it counts. */
 export function ForecastTrial({ trial, today }: { trial: Trial; today: Day }) {
   const units = useUnits();
   const { palette } = useDevice();
-  const grid = gridOf(trial.days, units);
+  const told = (value: number | null | undefined, words: (value: number) => string) =>
+    value === null || value === undefined ? "–" : words(value);
   return (
     <Box data-testid="forecast-trial" sx={{ mt: 1.5, display: "grid", gap: 1 }}>
       {trial.fault && (
@@ -23,7 +24,10 @@ export function ForecastTrial({ trial, today }: { trial: Trial; today: Day }) {
         <Box sx={{ overflowX: "auto" }}>
           <Box
             component="table"
-            sx={{ borderCollapse: "collapse", "& td, & th": { pr: 2, py: 0.25, textAlign: "right" } }}
+            sx={{
+              borderCollapse: "collapse",
+              "& td, & th": { pr: 1.5, py: 0.25, textAlign: "right", whiteSpace: "nowrap" },
+            }}
           >
             <thead>
               <tr>
@@ -31,21 +35,21 @@ export function ForecastTrial({ trial, today }: { trial: Trial; today: Day }) {
                   Day
                 </Box>
                 {COLUMNS.map((column) => (
-                  <th key={column.field}>
-                    {column.words} {unitOf(column.measure, units)}
-                  </th>
+                  <th key={column.field}>{column.words}</th>
                 ))}
               </tr>
             </thead>
             <tbody>
-              {trial.days.map((line, r) => (
+              {trial.days.map((line) => (
                 <tr key={line.date}>
                   <Box component="td" sx={{ textAlign: "left !important" }}>
                     {actDay(line.date, today)}
                   </Box>
-                  {COLUMNS.map((column, c) => (
-                    <td key={column.field}>{grid[r]?.[c] || "–"}</td>
-                  ))}
+                  <td>{told(line.lowC, (c) => degrees(c, units))}</td>
+                  <td>{told(line.highC, (c) => degrees(c, units))}</td>
+                  <td>{told(line.gustKmh, (kmh) => speed(kmh, units))}</td>
+                  <td>{told(line.rainMm, (mm) => length(mm, units))}</td>
+                  <td>{told(line.snowCm, (cm) => length(10 * cm, units))}</td>
                 </tr>
               ))}
             </tbody>
