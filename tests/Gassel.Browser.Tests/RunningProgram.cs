@@ -7,10 +7,14 @@ using System.Text.RegularExpressions;
 
 namespace Gassel.Browser.Tests;
 
-/// <summary>The built program as a process of its own, on a fresh data folder.</summary>
+/// <summary>
+/// The program on a fresh data folder: as a process of its own where its console, the network, a lasting folder or its sudden end matters,
+/// otherwise beside the tests.
+/// </summary>
 public sealed partial class RunningProgram : IDisposable
 {
-    private readonly Process _process;
+    private readonly Process? _process;
+    private readonly ProgramBeside? _beside;
     private readonly string _folder;
     private readonly bool _keepFolder;
     private bool _gone;
@@ -67,6 +71,34 @@ public sealed partial class RunningProgram : IDisposable
     )
     {
         (_folder, _keepFolder) = (folder ?? Directory.CreateTempSubdirectory("gassel-browser-").FullName, folder is not null);
+        if (demo && devices && !File.Exists(Path.Combine(_folder, "gassel.db")))
+        {
+            foreach (var file in Directory.GetFiles(DemoBook.Value, "gassel.db*"))
+                File.Copy(file, Path.Combine(_folder, Path.GetFileName(file)));
+        }
+        if (folder is null && !lan && !talkative)
+        {
+            _beside = new ProgramBeside(new(0, _folder, demo, Devices: demo && devices ? new Uri(Devices.Value) : null));
+            Address = _beside.Address;
+            Http = new HttpClient { BaseAddress = Address };
+            return;
+        }
+        _process = Process.Start(Command(demo, lan, like, talkative, devices))!;
+        Address = new Uri(Next(ReadyLine()).Groups["address"].Value);
+        Http = new HttpClient { BaseAddress = Address };
+        if (lan)
+            Network = new Uri(Next(NetworkLine()).Groups["address"].Value);
+        if (lan && like is null)
+            OwnerCode = Next(CodeLine()).Groups["code"].Value;
+        _ = Task.Run(() =>
+        {
+            while (_process.StandardOutput.ReadLine() is { } line)
+                Said.Enqueue(line);
+        });
+    }
+
+    private ProcessStartInfo Command(bool demo, bool lan, RunningProgram? like, bool talkative, bool devices)
+    {
         var arguments = new List<string>
         {
             Path.Combine(Build, "Gassel.Web.dll"),
@@ -79,11 +111,6 @@ public sealed partial class RunningProgram : IDisposable
         };
         if (demo)
             arguments.AddRange(devices ? ["--demo", "--devices", Devices.Value] : ["--demo"]);
-        if (demo && devices && !File.Exists(Path.Combine(_folder, "gassel.db")))
-        {
-            foreach (var file in Directory.GetFiles(DemoBook.Value, "gassel.db*"))
-                File.Copy(file, Path.Combine(_folder, Path.GetFileName(file)));
-        }
         if (lan)
             arguments.Add("--lan");
         var start = new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true };
@@ -91,18 +118,7 @@ public sealed partial class RunningProgram : IDisposable
         start.Environment["DOTNET_TC_CallCounting"] = "0";
         if (talkative)
             start.Environment["Logging__LogLevel__Default"] = "Trace";
-        _process = Process.Start(start)!;
-        Address = new Uri(Next(ReadyLine()).Groups["address"].Value);
-        Http = new HttpClient { BaseAddress = Address };
-        if (lan)
-            Network = new Uri(Next(NetworkLine()).Groups["address"].Value);
-        if (lan && like is null)
-            OwnerCode = Next(CodeLine()).Groups["code"].Value;
-        _ = Task.Run(() =>
-        {
-            while (_process.StandardOutput.ReadLine() is { } line)
-                Said.Enqueue(line);
-        });
+        return start;
     }
 
     /// <summary>What the program says when it is run with these words from the console.</summary>
@@ -185,16 +201,17 @@ public sealed partial class RunningProgram : IDisposable
             """
         );
 
-    /// <summary>Ends the program as a power cut would: SIGKILL, with whatever it was about to write.</summary>
+    /// <summary>Ends the program; a process as a power cut would: SIGKILL, with whatever it was about to write.</summary>
     public void Dispose()
     {
         if (_gone)
             return;
         _gone = true;
         Http.Dispose();
-        _process.Kill();
-        _process.WaitForExit();
-        _process.Dispose();
+        _beside?.Dispose();
+        _process?.Kill();
+        _process?.WaitForExit();
+        _process?.Dispose();
         if (!_keepFolder)
             Directory.Delete(_folder, recursive: true);
     }
@@ -202,7 +219,7 @@ public sealed partial class RunningProgram : IDisposable
     /// <summary>The next line of the console that matches, past what is logged.</summary>
     private Match Next(Regex line)
     {
-        while (_process.StandardOutput.ReadLine() is { } said)
+        while (_process!.StandardOutput.ReadLine() is { } said)
         {
             Said.Enqueue(said);
             if (line.Match(said) is { Success: true } match)

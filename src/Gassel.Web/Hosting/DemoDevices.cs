@@ -7,7 +7,7 @@ using Gassel.Web.Runtime;
 namespace Gassel.Web.Hosting;
 
 /// <summary>Plugs the made-up devices into a demo, through the same doors that a real weather service and real thermometers have.</summary>
-internal static class DemoDevices
+public static class DemoDevices
 {
     /// <param name="book">Address of this program.</param>
     /// <returns>What the console is to be told; null where all went well or there are none.</returns>
