@@ -33,10 +33,11 @@ public static class StarterBook
             }
         }
         var places = await db.Places.ToDictionaryAsync(p => p.Id);
-        foreach (var (starter, i) in UsualPlaces.Starter.Select((p, i) => (p, i)))
+        var last = places.Values.Select(p => p.Position).DefaultIfEmpty(-1).Max();
+        foreach (var starter in UsualPlaces.Starter)
         {
             if (places.TryGetValue(starter.Id, out var place))
-                (place.Position, place.Exposure) = (i, place.Exposure ?? starter.Exposure);
+                place.Exposure ??= starter.Exposure;
             else
                 db.Places.Add(
                     new()
@@ -44,11 +45,11 @@ public static class StarterBook
                         Id = starter.Id,
                         Name = starter.Name,
                         Kind = starter.Kind,
-                        AssumedC = starter.AssumedC,
+                        AssumedC = starter.DayC,
                         LampsOn = starter.Lamps?.On,
                         LampsOff = starter.Lamps?.Off,
                         Exposure = starter.Exposure,
-                        Position = i,
+                        Position = ++last,
                     }
                 );
         }

@@ -21,6 +21,7 @@ const ROOMS = [
   "features/labels",
   "features/learning",
   "features/site",
+  "features/places",
   "features/messages",
   "features/temperature",
   "features/species",

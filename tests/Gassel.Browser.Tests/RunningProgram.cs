@@ -41,18 +41,7 @@ public sealed partial class RunningProgram : IDisposable
     private static readonly Lazy<string> DemoBook = new(() =>
     {
         var folder = Directory.CreateTempSubdirectory("gassel-demo-").FullName;
-        using var process = Process.Start(
-            new ProcessStartInfo(
-                "dotnet",
-                [Path.Combine(Build, "Gassel.Web.dll"), "--demo", "--devices", Devices.Value, "--port", "0", "--data", folder]
-            )
-            {
-                RedirectStandardOutput = true,
-            }
-        )!;
-        _ = process.StandardOutput.ReadLine() ?? throw new InvalidOperationException("the demo ended before it was ready");
-        process.Kill();
-        process.WaitForExit();
+        using var filling = new ProgramBeside(new(0, folder, Demo: true, Devices: new Uri(Devices.Value)));
         return folder;
     });
 

@@ -149,7 +149,7 @@ public sealed class PlanChoicesTests : IAsyncLifetime
     [Fact]
     public async Task A_full_shelf_is_named_with_its_day()
     {
-        await _book.Put("/api/places", """[{"id":"cold-shelf","assumedC":4,"capacity":1}]""");
+        await _book.Put("/api/places/cold-shelf", """{"name":"Cold shelf","kind":"coldShelf","dayC":4,"capacity":1}""");
         var (_, plan) = await Plan(""" "target":"sow","date":"2027-07-01" """);
         var cold = plan["space"]!.AsArray().Single(s => s!["place"]!.GetValue<string>() == "coldShelf")!;
         Assert.False(cold["fits"]!.GetValue<bool>());

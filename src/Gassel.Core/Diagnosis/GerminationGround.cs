@@ -92,7 +92,7 @@ public sealed record GerminationGround(
             lot,
             lot is null ? null : LotJudgement.Of(lot, species, plan.Route, school, sown).Alive,
             stands?.Kind == PlaceKind.HeatMat,
-            stands?.Kind == PlaceKind.Yard,
+            stands?.IsOutdoors == true,
             stands?.Lamps,
             today
         );

@@ -84,7 +84,7 @@ public static partial class DueWork
     private static DueItem? Return(PartState part, StepSpan open, DateOnly today)
     {
         var asleep = part.Plants.Dormant;
-        if (asleep == 0 || part.DiedBackOn is not { } slept)
+        if (asleep == 0 || part.DiedBackOn is not { } slept || part.FirstUpOn is not { } firstUp)
             return null;
         if (part.CameAgainOn is { } again && again >= slept)
         {
@@ -100,7 +100,7 @@ public static partial class DueWork
                 [Text.Of($"The last came up again {Quantity.Day(again)} + {ReturnEvery} days (our assumption).")]
             );
         }
-        var due = part.Counts.Where(c => c.Emerged > 0).Min(c => c.On);
+        var due = firstUp;
         while (due < slept.AddDays(LeastDaysKept))
             due = due.AddYears(1);
         return new(

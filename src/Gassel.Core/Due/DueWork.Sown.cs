@@ -27,7 +27,7 @@ public static partial class DueWork
     /// <summary>Null before the first seedling.</summary>
     private static DueItem? DomeUp(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
     {
-        if (part.Counts.FirstOrDefault(c => c.Emerged > 0)?.On is not { } first)
+        if (part.FirstUpOn is not { } first)
             return null;
         var (due, why) = (
             first.AddDays(DomeDaysAfterFirst),

@@ -41,6 +41,22 @@ public sealed record BatchState(
             || (p.Open is { } open && plan.Steps[open.Step].Step.Kind > Treatments.StepKind.Germinate)
         );
 
+    /// <summary>
+    /// What a part that is moved away from another is called: its id and the next letter, for numbers are what splits give.
+    /// </summary>
+    public string NextPart(string part)
+    {
+        var taken = Parts.Select(p => p.Id).ToHashSet();
+        var name = part;
+        while (true)
+        {
+            var free = Enumerable.Range('a', 26).Select(letter => name + (char)letter).FirstOrDefault(id => !taken.Contains(id));
+            if (free is not null)
+                return free;
+            name += 'z';
+        }
+    }
+
     /// <summary>Plants by stage, over all parts.</summary>
     public PlantTally Plants => PlantTally.Of(Living.Select(p => p.Plants));
 

@@ -29,6 +29,8 @@ public enum ConflictCode
     MoreCutThanLeft,
     SowingIsClosed,
     NoDome,
+    MoreSeedMovedThanLeft,
+    MovesAllOrNothing,
     NotOut,
     NotSheltered,
     StageBackwards,

@@ -63,7 +63,7 @@ internal sealed partial class Folding
         part.Emerged += count.Emerged;
         part.Lost += count.Lost;
         // of seedlings that sleep some may be found dead
-        part.Dormant[0] = Math.Min(part.Dormant[0], part.Emerged - part.Lost - part.MovedOff);
+        part.Dormant[0] = Math.Min(part.Dormant[0], part.Emerged + part.ArrivedSeedlings - part.Lost - part.MovedOff);
         part.Rooted += count.Rooted;
         part.Counts.Add(new(entry.Id, entry.DoneOn, count.Emerged, count.Lost, count.Cause, count.Rooted, count.Spots));
         return null;

@@ -29,7 +29,7 @@ internal sealed partial class Folding(BatchPlan plan)
             CautionRead p => Read(p),
             Labelled p => OnPart(entry, p.Part, part => Label(entry, part)),
             Split p => OnPart(entry, p.Part, part => Split(entry, p, part)),
-            Moved p => OnPart(entry, p.Part, part => Stand(part, p.Place, null, entry.DoneOn)),
+            Moved p => OnPart(entry, p.Part, part => Move(entry, p, part)),
             Sown p => OnPart(entry, p.Part, part => Sow(entry, p, part)),
             Count p => OnPart(entry, p.Part, part => Count(entry, p, part)),
             Estimated p => OnPart(entry, p.Part, part => Estimate(entry, p, part)),
@@ -124,7 +124,7 @@ internal sealed partial class Folding(BatchPlan plan)
             return new(entry.Id, ConflictCode.StepOutOfOrder, part.Id);
         if (kind > StepKind.Germinate && part.SownOn is null)
             return new(entry.Id, ConflictCode.NotSown, part.Id);
-        if (part.Seeds == 0 && part.Cut is null)
+        if (part.Seeds == 0 && part.Cut is null && part.SownOn is null)
         {
             if (start.Seeds is not > 0)
                 return new(entry.Id, ConflictCode.NoSeeds, part.Id);
@@ -256,15 +256,6 @@ internal sealed partial class Folding(BatchPlan plan)
     private Conflict? Read(CautionRead caution)
     {
         CautionsRead.Add(caution.Topic);
-        return null;
-    }
-
-    private static Conflict? Stand(WorkingPart part, string? place, Vessel? vessel, DateOnly on)
-    {
-        if (place is not null && place != part.Place)
-            part.Stays.Add(new(place, on));
-        part.Place = place ?? part.Place;
-        part.Vessel = vessel ?? part.Vessel;
         return null;
     }
 }

@@ -148,11 +148,20 @@ public sealed record PartState(
     /// <summary>Seedlings that left the sowing for a later stage.</summary>
     public int MovedOff { get; init; }
 
+    /// <summary>Seedlings that came from the part it was moved away from.</summary>
+    public int Arrived { get; init; }
+
+    /// <summary>Day of their first; null where none came.</summary>
+    public DateOnly? CameUpOn { get; init; }
+
+    /// <summary>Day of its first seedling, here or where it came from; null before.</summary>
+    public DateOnly? FirstUpOn => Counts.Where(c => c.Emerged > 0).Select(c => (DateOnly?)c.On).Append(CameUpOn).Min();
+
     /// <summary>Its plants by stage.</summary>
     public PlantTally Plants { get; init; } = PlantTally.None;
 
     /// <summary>Seedlings that stand where they came up; those that died back for the season are not counted.</summary>
-    public int Standing => Emerged - Lost - MovedOff - Plants.At(PlantStage.Seedling).Dormant;
+    public int Standing => Emerged + Arrived - Lost - MovedOff - Plants.At(PlantStage.Seedling).Dormant;
 
     /// <summary>Seeds seen with a root, for kinds that root one season and shoot the next.</summary>
     public int Rooted => Counts.Sum(c => c.Rooted);
@@ -162,6 +171,9 @@ public sealed record PartState(
     /// is not counted twice.
     /// </summary>
     public int Germinated => Math.Max(Math.Max(Sprouted, Rooted), Emerged);
+
+    /// <summary>Seed that was not seen to germinate yet.</summary>
+    public int Waiting => Seeds - Math.Max(Math.Max(Sprouted, Rooted), Emerged);
 
     /// <summary>
     /// Counts by days since its own sowing, those of one day together. Seedlings seen on the day of sowing count at half a day.

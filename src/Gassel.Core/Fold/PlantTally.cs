@@ -6,7 +6,7 @@ namespace Gassel.Core.Fold;
 /// Where the plants of a sowing are. Every seedling that came up is alive at a stage, dormant at one, or lost at one: nothing is made out
 /// of nothing.
 /// </summary>
-/// <param name="Emerged">Seedlings that came up.</param>
+/// <param name="Emerged">Seedlings that came up; those that came from another part with them, those that went to one without.</param>
 /// <param name="Stages">In order, one for each stage.</param>
 public sealed record PlantTally(int Emerged, IReadOnlyList<StageCount> Stages, IReadOnlyList<StageLoss> Losses)
 {

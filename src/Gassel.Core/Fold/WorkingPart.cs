@@ -54,8 +54,18 @@ internal sealed class WorkingPart(string id, string? parent)
     /// <summary>Seedlings that left the sowing for a later stage.</summary>
     public int MovedOff { get; set; }
 
+    /// <summary>Plants that came from another part, less those that went to one.</summary>
+    public int Arrived { get; set; }
+
+    /// <summary>Of those that came, seedlings.</summary>
+    public int ArrivedSeedlings { get; init; }
+
+    /// <summary>Day of the first seedling where they came from; null where none came.</summary>
+    public DateOnly? CameUpOn { get; init; }
+
     /// <summary>Growing at a stage now.</summary>
-    public int AliveAt(PlantStage stage) => stage == PlantStage.Seedling ? Emerged - Lost - MovedOff - Dormant[0] : GrowingAt[(int)stage];
+    public int AliveAt(PlantStage stage) =>
+        stage == PlantStage.Seedling ? Emerged + ArrivedSeedlings - Lost - MovedOff - Dormant[0] : GrowingAt[(int)stage];
 
     /// <summary>Seeds seen to have germinated, one way or another.</summary>
     public int Seen => Math.Max(Math.Max(Sprouted, Rooted), Emerged);
@@ -91,6 +101,8 @@ internal sealed class WorkingPart(string id, string? parent)
             CameAgainOn = CameAgainOn,
             DaysOut = DaysOut,
             MovedOff = MovedOff,
+            Arrived = ArrivedSeedlings,
+            CameUpOn = CameUpOn,
             BooksClosed = BooksClosed,
             Plants = Tally(),
             KeptOn = KeptOn,
@@ -109,14 +121,14 @@ internal sealed class WorkingPart(string id, string? parent)
             .ThenByDescending(l => l.Plants)
             .ToList();
         return new(
-            Emerged,
+            Emerged + Arrived,
             [
                 .. PlantStages.All.Select(s => new StageCount(
                     s,
                     AliveAt(s),
                     Dormant[(int)s],
                     losses.Where(l => l.Stage == s).Sum(l => l.Plants),
-                    s == PlantStage.Seedling ? Emerged : Reached[(int)s]
+                    s == PlantStage.Seedling ? Emerged + Arrived : Reached[(int)s]
                 )),
             ],
             losses

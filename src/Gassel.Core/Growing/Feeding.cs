@@ -27,7 +27,7 @@ public sealed record Feeding(DateOnly On, string Why)
     /// <param name="mix">What it was sown into.</param>
     public static Feeding? Next(PartState part, ContainerMix mix)
     {
-        if (part.Counts.Where(c => c.Emerged > 0).Select(c => c.On).DefaultIfEmpty().Min() is not { Year: > 1 } up)
+        if (part.FirstUpOn is not { } up)
             return null;
         var feeding = First(part, mix, up);
         if (part.CameAgainOn is { } again)

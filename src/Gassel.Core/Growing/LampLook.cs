@@ -19,7 +19,7 @@ public sealed record LampLook(DateOnly DueOn, DateOnly? LastOn, int LateDays, in
         var grow = place.IsLit ? there.Where(p => p.Plants.Growing > 0).ToList() : [];
         if (grow.Count == 0)
             return null;
-        var first = grow.SelectMany(p => p.Counts.Where(c => c.Emerged > 0)).Min(c => c.On);
+        var first = grow.Min(p => p.FirstUpOn)!.Value;
         var raised = grow.SelectMany(p => p.Tended.Where(t => t.What == Record.Tending.LampsRaised)).Select(t => (DateOnly?)t.On).Max();
         var due = (raised ?? first).AddDays(EveryDays);
         return new(

@@ -34,9 +34,8 @@ public sealed record SeedlingClock(
     /// <summary>Null where no seedling stands, and for kinds that make one leaf and die back: there is nothing to wait for.</summary>
     public static SeedlingClock? Of(PartState part, Species species)
     {
-        if (part.Standing <= 0 || species.Hardiness == SeedlingHardiness.SnowMelt)
+        if (part.Standing <= 0 || species.Hardiness == SeedlingHardiness.SnowMelt || part.FirstUpOn is not { } up)
             return null;
-        var up = part.Counts.Where(c => c.Emerged > 0).Min(c => c.On);
         return new(
             up,
             up.AddDays(LookAfterDays),

@@ -1,3 +1,4 @@
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Places;
@@ -11,6 +12,22 @@ public sealed record GerminationWarmth(WarmthLevel Level, double TempC, string W
     public const double CookingC = 38;
 
     public bool IsTooWarm => Level >= WarmthLevel.AboveBand;
+
+    /// <summary>
+    /// The indoor place for trays that suits seed of a species best by what is known of it: within the band and nearest to its middle; null
+    /// where none is within.
+    /// </summary>
+    /// <param name="tempC">How warm a place is, °C.</param>
+    public static Place? Better(Species species, IEnumerable<Place> places, Func<Place, double> tempC)
+    {
+        var (low, high) = (species.Germination.LowC, species.Germination.HighC);
+        return places
+            .Where(p =>
+                p is { RetiredOn: null, IsOutdoors: false, Kind: not (PlaceKind.HeatMat or PlaceKind.ColdShelf or PlaceKind.Garage) }
+            )
+            .Where(p => tempC(p) >= low && tempC(p) <= high)
+            .MinBy(p => Math.Abs(tempC(p) - ((low + high) / 2)));
+    }
 
     public static GerminationWarmth Of(Species species, double tempC, bool onMat)
     {

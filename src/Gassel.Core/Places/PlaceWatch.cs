@@ -100,7 +100,7 @@ public static class PlaceWatch
     private static PlaceTroubleKind? KindOf(PlaceKind place, double tempC) =>
         place switch
         {
-            PlaceKind.Yard => null,
+            PlaceKind.Yard or PlaceKind.Bed => null,
             PlaceKind.ColdShelf when tempC > ColdTooWarmC => PlaceTroubleKind.TooWarm,
             PlaceKind.ColdShelf when tempC < FrozenBelowC => PlaceTroubleKind.Frozen,
             _ when tempC >= HotC => PlaceTroubleKind.TooHot,
@@ -113,7 +113,7 @@ public static class PlaceWatch
             from,
             to,
             null,
-            $"{(to is null ? "No reading" : "There was no reading")} from the thermometer of {Lower(place.Name)}: "
+            $"{(to is null ? "No reading" : "There was no reading")} from the thermometer of {place.InSentence}: "
                 + $"its temperature since then is assumed, not measured.",
             to is null ? "Look at its battery and plug; read the thermometer by eye and type it in at the next look." : null
         );
@@ -125,13 +125,11 @@ public static class PlaceWatch
             null,
             jump.TempC,
             Text.Of(
-                $"The thermometer of {Lower(place.Name)} jumped to {Quantity.Temperature(jump.TempC)} faster than any shelf can: "
+                $"The thermometer of {place.InSentence} jumped to {Quantity.Temperature(jump.TempC)} faster than any shelf can: "
                     + $"the reading is kept but not counted."
             ),
             "Look at its cable and where it lies."
         );
-
-    private static string Lower(string name) => char.ToLowerInvariant(name[0]) + name[1..];
 
     private sealed class Run(PlaceTroubleKind kind, DateTimeOffset from, double firstC)
     {

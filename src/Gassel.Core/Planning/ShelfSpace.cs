@@ -17,26 +17,22 @@ public static class ShelfSpace
     /// <summary>Days of growing on under lamps before the plants go out (our assumption).</summary>
     public const int DaysUnderLamps = 56;
 
-    public static string Unit(PlaceKind place) =>
-        place switch
-        {
-            PlaceKind.LampShelf or PlaceKind.HeatMat => "trays",
-            PlaceKind.Yard => "containers",
-            _ => "bags",
-        };
+    public static string Unit(PlaceKind place) => PlaceTrait.Of(place).Holds;
 
     /// <summary>What a plan takes along its steps.</summary>
     /// <param name="steps">Steps of the route with the days they are laid to; those of no day take nothing.</param>
+    /// <param name="near">The kind that a book has where it has none of the usual one.</param>
     public static IReadOnlyList<SpaceTaken> Of(
         RouteSetting setting,
         IEnumerable<(RouteStep Step, DateOnly Start, DateOnly End)> steps,
         int trays,
-        int containers
+        int containers,
+        Func<PlaceKind, PlaceKind> near
     ) =>
         [
             .. from s in steps
             where s.End > s.Start
-            from stay in Stays(UsualPlaces.For(setting, s.Step), s.Step.Kind, s.Start, s.End)
+            from stay in Stays(near(UsualPlaces.For(setting, s.Step)), s.Step.Kind, s.Start, s.End, near)
             select new SpaceTaken(
                 stay.Place,
                 stay.From,
@@ -51,7 +47,8 @@ public static class ShelfSpace
         BatchPlan plan,
         BatchState state,
         IReadOnlyDictionary<string, PlaceKind> kinds,
-        DateOnly today
+        DateOnly today,
+        Func<PlaceKind, PlaceKind> near
     ) =>
         [
             .. from part in state.Living
@@ -61,11 +58,11 @@ public static class ShelfSpace
             let step = plan.Steps[s.Step].Step
             let place = s.Time == RibbonTime.Now && part.Place is { } at && kinds.TryGetValue(at, out var kind)
                 ? kind
-                : UsualPlaces.For(plan.Route.Setting, step)
+                : near(UsualPlaces.For(plan.Route.Setting, step))
             let trays = s.Kind > StepKind.Germinate ? Grown(part) ?? Trays((int)(plan.Plants * share))
             : part.Vessel is { Kind: VesselKind.Tray or VesselKind.DeepCells or VesselKind.Flat } ? 1
             : Trays(part.Seeds > 0 ? part.Seeds : plan.Seeds)
-            from stay in Stays(place, s.Kind, s.Start, s.End)
+            from stay in Stays(place, s.Kind, s.Start, s.End, near)
             select new SpaceTaken(
                 stay.Place,
                 stay.From,
@@ -138,20 +135,21 @@ public static class ShelfSpace
         PlaceKind place,
         StepKind kind,
         DateOnly from,
-        DateOnly to
+        DateOnly to,
+        Func<PlaceKind, PlaceKind> near
     )
     {
         var goesOut = from.AddDays(DaysUnderLamps);
-        if (place != PlaceKind.LampShelf || kind != StepKind.GrowOn || to <= goesOut)
+        if (place != near(PlaceKind.LampShelf) || kind != StepKind.GrowOn || to <= goesOut)
             return [(place, from, to)];
-        return [(place, from, goesOut), (PlaceKind.Yard, goesOut, to)];
+        return [(place, from, goesOut), (near(PlaceKind.Yard), goesOut, to)];
     }
 
     private static int Units(PlaceKind place, int trays, int containers) =>
-        place switch
+        PlaceTrait.Of(place).Holds switch
         {
-            PlaceKind.LampShelf or PlaceKind.HeatMat => trays,
-            PlaceKind.Yard => containers,
+            PlaceTrait.Trays => trays,
+            PlaceTrait.Containers => containers,
             _ => 1,
         };
 }

@@ -1,3 +1,5 @@
 namespace Gassel.Core.Record;
 
-public sealed record Moved(string Part, string Place) : EntryPayload;
+/// <summary>Put at another place.</summary>
+/// <param name="Some">What of the part went; null where all of it did.</param>
+public sealed record Moved(string Part, string Place, MovedSome? Some = null) : EntryPayload;

@@ -1,10 +1,12 @@
 namespace Gassel.Core.Record;
 
+/// <summary>What a place is like: what may stand there, what is watched, what it is taken to be by day and by night.</summary>
 public enum PlaceKind
 {
     [Words("table")]
     Table,
 
+    /// <summary>A fridge is one.</summary>
     [Words("cold shelf")]
     ColdShelf,
 
@@ -18,6 +20,25 @@ public enum PlaceKind
     [Words("heat mat")]
     HeatMat,
 
+    /// <summary>A spot in the open, by what stands around it.</summary>
     [Words("yard")]
     Yard,
+
+    [Words("windowsill")]
+    Windowsill,
+
+    [Words("heated greenhouse")]
+    HeatedGreenhouse,
+
+    [Words("unheated greenhouse")]
+    Greenhouse,
+
+    [Words("garage")]
+    Garage,
+
+    [Words("cold frame")]
+    ColdFrame,
+
+    [Words("bed")]
+    Bed,
 }

@@ -27,6 +27,19 @@ public static class UsualPlaces
     /// </summary>
     public const PlaceKind ForSprouts = PlaceKind.LampShelf;
 
+    /// <summary>
+    /// The place of a book for a kind: the first of it that is used, else of the kind that comes nearest; null where none comes near.
+    /// </summary>
+    public static Place? Of(PlaceKind kind, IReadOnlyList<Place> places) =>
+        PlaceTrait
+            .Of(kind)
+            .Instead.Prepend(kind)
+            .Select(k => places.FirstOrDefault(p => p.Kind == k && p.RetiredOn is null))
+            .FirstOrDefault(p => p is not null);
+
+    /// <summary>Where a step is usually done, of the places of a book.</summary>
+    public static Place? For(RouteSetting setting, RouteStep step, IReadOnlyList<Place> places) => Of(For(setting, step), places);
+
     /// <summary>What the step that is usually done there wants; null where it hangs on the seed.</summary>
     public static TemperatureBand? Wanted(PlaceKind kind) =>
         kind switch

@@ -188,7 +188,7 @@ public static partial class YardWatch
         for (var i = Math.Min(Sky.FirstHour(run, sky.At), run.Hours.Count) - 1; i >= first; i--)
         {
             var night = run.Hours[i].Date;
-            if (run.AirC[i] > c.Tale.Need.KillC || !c.Part.Counts.Any(n => n.Emerged > 0 && n.On < night))
+            if (run.AirC[i] > c.Tale.Need.KillC || !(c.Part.FirstUpOn < night))
                 continue;
             return c.Part.Counts.Any(n => n.On > night)
                 ? null

@@ -385,8 +385,14 @@ namespace Gassel.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<double?>("NightC")
+                        .HasColumnType("REAL");
+
                     b.Property<int>("Position")
                         .HasColumnType("INTEGER");
+
+                    b.Property<DateOnly?>("RetiredOn")
+                        .HasColumnType("TEXT");
 
                     b.HasKey("Id");
 

@@ -8,7 +8,15 @@ public sealed class PlaceRow
     public required string Id { get; set; }
     public required string Name { get; set; }
     public PlaceKind Kind { get; set; }
+
+    /// <summary>By day, °C.</summary>
     public double AssumedC { get; set; }
+
+    /// <summary>By night, °C; null where it is as by day.</summary>
+    public double? NightC { get; set; }
+
+    /// <summary>Day from which nothing comes here any more; null while it is used.</summary>
+    public DateOnly? RetiredOn { get; set; }
 
     /// <summary>Bags, trays or containers that fit; null where nobody counted.</summary>
     public int? Capacity { get; set; }
@@ -24,5 +32,15 @@ public sealed class PlaceRow
     public int Position { get; set; }
 
     public Place ToPlace() =>
-        new(Id, Name, Kind, AssumedC, Capacity, LampsOn is { } on && LampsOff is { } off ? new Lamps(on, off) : null, Exposure);
+        new(
+            Id,
+            Name,
+            Kind,
+            AssumedC,
+            Capacity,
+            LampsOn is { } on && LampsOff is { } off ? new Lamps(on, off) : null,
+            Exposure,
+            NightC,
+            RetiredOn
+        );
 }

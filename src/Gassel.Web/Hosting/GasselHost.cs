@@ -98,6 +98,7 @@ public static class GasselHost
         api.MapPeople();
         api.MapNetwork();
         api.MapSite();
+        api.MapPlaces();
         api.MapWeather();
         api.MapForecast();
         api.MapForecastService();

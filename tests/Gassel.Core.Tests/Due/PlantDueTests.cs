@@ -247,7 +247,8 @@ public class PlantDueTests
                     Plan,
                     Run(Up().Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 30, PotCm: cm))),
                     new Dictionary<string, PlaceKind> { ["lamp-shelf"] = PlaceKind.LampShelf },
-                    D("2027-03-21")
+                    D("2027-03-21"),
+                    kind => kind
                 )
                 .First(s => s.Place == PlaceKind.LampShelf)
                 .Units;

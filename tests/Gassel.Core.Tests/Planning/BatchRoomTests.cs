@@ -15,7 +15,8 @@ public class BatchRoomTests
 
     private static readonly Dictionary<string, PlaceKind> Kinds = UsualPlaces.Starter.ToDictionary(p => p.Id, p => p.Kind);
 
-    private static IReadOnlyList<SpaceTaken> Of(Book book, DateOnly today) => ShelfSpace.Of(Plan, book.Fold(Plan), Kinds, today);
+    private static IReadOnlyList<SpaceTaken> Of(Book book, DateOnly today) =>
+        ShelfSpace.Of(Plan, book.Fold(Plan), Kinds, today, kind => kind);
 
     [Fact]
     public void Before_it_begins_it_takes_what_the_plan_says()
@@ -61,8 +62,8 @@ public class BatchRoomTests
     {
         var plan = Book.Plan("alumroot") with { Seeds = 300, Plants = 60 };
         var book = new Book().Add(Start, new StepStarted("1", 0, 300, "lamp-shelf", new(VesselKind.Tray, "tray 7", 72)));
-        Assert.All(ShelfSpace.Of(plan, book.Fold(plan), Kinds, Start.AddDays(3)), t => Assert.Equal(1, t.Units));
-        Assert.Equal(5, ShelfSpace.Of(plan, new Book().Fold(plan), Kinds, Start)[0].Units);
+        Assert.All(ShelfSpace.Of(plan, book.Fold(plan), Kinds, Start.AddDays(3), kind => kind), t => Assert.Equal(1, t.Units));
+        Assert.Equal(5, ShelfSpace.Of(plan, new Book().Fold(plan), Kinds, Start, kind => kind)[0].Units);
     }
 
     /// <summary>No mat where the top of the band is 18 °C or less; common practice, no source.</summary>

@@ -32,11 +32,11 @@ public class ShelfSpaceTests
             (new RouteStep(StepKind.GrowOn, new(100, 120, 150)), Day, Day.AddDays(120)),
             (new RouteStep(StepKind.Scarify, default), Day, Day),
         };
-        var taken = ShelfSpace.Of(RouteSetting.Indoors, steps, trays: 2, containers: 3);
+        var taken = ShelfSpace.Of(RouteSetting.Indoors, steps, trays: 2, containers: 3, kind => kind);
         Assert.Equal([new(PlaceKind.LampShelf, Day, Day.AddDays(56), 2), new(PlaceKind.Yard, Day.AddDays(56), Day.AddDays(120), 2)], taken);
         Assert.Equal(
             [new(PlaceKind.Yard, Day, Day.AddDays(120), 3)],
-            ShelfSpace.Of(RouteSetting.WinterContainer, steps, trays: 2, containers: 3)
+            ShelfSpace.Of(RouteSetting.WinterContainer, steps, trays: 2, containers: 3, kind => kind)
         );
     }
 

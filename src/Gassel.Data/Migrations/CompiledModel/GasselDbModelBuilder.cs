@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("44369f14-063b-4a9c-a1ac-80797e54d1d1"), entityTypeCount: 19)
+            : base(skipDetectChanges: false, modelId: new Guid("97c65a4a-d50b-43ea-b801-246b3a50bc4b"), entityTypeCount: 19)
         {
         }
 

@@ -20,7 +20,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.PlaceRow",
                 typeof(PlaceRow),
                 baseEntityType,
-                propertyCount: 9,
+                propertyCount: 11,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -80,12 +80,26 @@ namespace Gassel.Data.CompiledModel
                 propertyInfo: typeof(PlaceRow).GetProperty("Name", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(PlaceRow).GetField("<Name>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
+            var nightC = runtimeEntityType.AddProperty(
+                "NightC",
+                typeof(double?),
+                propertyInfo: typeof(PlaceRow).GetProperty("NightC", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(PlaceRow).GetField("<NightC>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var position = runtimeEntityType.AddProperty(
                 "Position",
                 typeof(int),
                 propertyInfo: typeof(PlaceRow).GetProperty("Position", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(PlaceRow).GetField("<Position>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: 0);
+
+            var retiredOn = runtimeEntityType.AddProperty(
+                "RetiredOn",
+                typeof(DateOnly?),
+                propertyInfo: typeof(PlaceRow).GetProperty("RetiredOn", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(PlaceRow).GetField("<RetiredOn>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var key = runtimeEntityType.AddKey(
                 new[] { id });

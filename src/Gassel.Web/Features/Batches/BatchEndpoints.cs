@@ -42,7 +42,6 @@ internal static class BatchEndpoints
         api.MapPost("/batches/{id:guid}/what-if", Replanning.WhatIf).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/batches/{id:guid}/media", Media.For).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/batches/{id:guid}/parts/{part}/causes", Causes.Of).ProducesProblem(404);
-        api.MapGet("/places", (Library library) => library.Places());
     }
 
     private static async Task<List<BatchSummary>> All(

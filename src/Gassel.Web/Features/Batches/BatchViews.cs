@@ -80,7 +80,8 @@ internal static class BatchViews
                     p.Divided ? null : HardeningSoFar.Of(plan, p, species, weather, today),
                     p.Divided ? [] : [.. p.Touched(troubles, zone)],
                     p.SownOn is null || plan.GerminateStep is null ? null : plan.DaysToEmergence(p),
-                    p.Divided ? [] : LookDates.Ahead(plan, p, species, practice.Check, today)
+                    p.Divided ? [] : LookDates.Ahead(plan, p, species, practice.Check, today),
+                    state.NextPart(p.Id)
                 )),
             ],
             BatchGermination.From(plan, state),

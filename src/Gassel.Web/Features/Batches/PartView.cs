@@ -20,6 +20,7 @@ namespace Gassel.Web.Features.Batches;
 /// <param name="Clock">Where true leaves are looked for or seedlings crowd; null without seedlings, and for kinds that make one
 /// leaf.</param>
 /// <param name="Hardening">Day by day; null outside that step.</param>
+/// <param name="NextPart">What a part that is moved away from it is called.</param>
 /// <param name="Troubles">What happened to the place while it stood there, since the present step began; those that last at the
 /// end.</param>
 public sealed record PartView(
@@ -35,7 +36,8 @@ public sealed record PartView(
     HardeningPlan? Hardening,
     IReadOnlyList<PlaceTrouble> Troubles,
     DurationRange? Window,
-    IReadOnlyList<DateOnly> Looks
+    IReadOnlyList<DateOnly> Looks,
+    string NextPart
 )
 {
     /// <summary>The same crowd in words; null with the clock.</summary>

@@ -77,7 +77,8 @@ internal static class Replanning
             batch.Plan.Route.Setting,
             outlook.Steps.Select(s => (batch.Plan.Steps[s.Step].Step, s.Start.Usual, s.End.Usual)),
             ShelfSpace.Trays(batch.Plan.Seeds),
-            1
+            1,
+            room.Near
         );
         return TypedResults.Ok(new WhatIfView(outlook, [.. ShelfSpace.Check(own, others, room.Capacity).Where(c => !c.Fits)]));
     }

@@ -33,6 +33,8 @@ internal static class EntryWords
             CautionRead => "Read the caution.",
             Labelled p => Text.Of($"Printed {p.Inside + p.Outside} {(p.Inside + p.Outside == 1 ? "label" : "labels")}{Of(p.Part)}."),
             Split p => $"Divided part {p.Part}: {string.Join(", ", p.Children.Select(c => Text.Of($"{c.Part} with {c.Seeds} seeds")))}.",
+            Moved { Some: { } some } p =>
+                $"Moved {MovedWords(some)} to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}, now part {some.Part}.",
             Moved p => $"Moved to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}.",
             Sown p => $"Sown{(p.Seeds is { } n ? Text.Of($" {n} seeds") : "")}{How(p)}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
             Count p => Text.Of(
@@ -123,4 +125,16 @@ internal static class EntryWords
             ScarifyWay.HotWater => ", in hot water",
             _ => "",
         };
+
+    private static string MovedWords(MovedSome some) =>
+        string.Join(
+            " and ",
+            new[]
+            {
+                some.Plants > 0
+                    ? Text.Of($"{some.Plants} {(some.Stage == PlantStage.Seedling ? "" : some.Stage.Words() + " ")}plants")
+                    : "",
+                some.Seeds > 0 ? Text.Of($"{some.Seeds} seeds not yet up") : "",
+            }.Where(words => words.Length > 0)
+        );
 }

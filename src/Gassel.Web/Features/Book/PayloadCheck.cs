@@ -42,7 +42,7 @@ internal static class PayloadCheck
                             ?? Limits.Whole($"{at}.children[{i}].sprouted", c.Sprouted, 0, c.Seeds)
                     )
                     .FirstOrDefault(r => r is not null),
-            Moved p => Part(at, p.Part) ?? Place($"{at}.place", p.Place, places),
+            Moved p => Part(at, p.Part) ?? Place($"{at}.place", p.Place, places) ?? Some($"{at}.some", p.Some),
             Sown p => Part(at, p.Part)
                 ?? Place($"{at}.place", p.Place, places)
                 ?? VesselOf($"{at}.vessel", p.Vessel)
@@ -103,6 +103,14 @@ internal static class PayloadCheck
         };
 
     private static Refusal? Part(string at, string part) => Limits.Text($"{at}.part", part, 40);
+
+    private static Refusal? Some(string at, MovedSome? some) =>
+        some is null
+            ? null
+            : Part(at, some.Part)
+                ?? Limits.Whole($"{at}.plants", some.Plants, 0, MaxSeeds)
+                ?? Limits.Whole($"{at}.seeds", some.Seeds, 0, MaxSeeds)
+                ?? Limits.Text($"{at}.label", some.Label, 40, required: false);
 
     private static Refusal? Seeds(string field, int? seeds) => seeds is { } n ? Limits.Whole(field, n, 1, MaxSeeds) : null;
 

@@ -32,7 +32,7 @@ internal sealed class AlarmsNow(
                     new($"yard:{alert.Kind}", kind, Badness(kind, alert.WorstC), alert.Title, Text(alert), "/yard", About: About(alert))
                 );
         }
-        foreach (var place in await library.Places())
+        foreach (var place in (await library.Places()).Where(p => p.RetiredOn is null))
         {
             foreach (var trouble in (await watch.Troubles(place)).Where(t => t.IsPresent && t.Kind != PlaceTroubleKind.Jumping))
                 alarms.Add(Of(place, trouble));

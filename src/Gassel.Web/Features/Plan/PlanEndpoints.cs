@@ -1,7 +1,6 @@
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
 using Gassel.Core.Planning;
-using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data.People;
 using Gassel.Web.Features.Book;
@@ -36,7 +35,7 @@ internal static class PlanEndpoints
 
         var schedule = ground.Schedule(ground.Route);
         var seeds = ground.Seeds(ground.Route);
-        var routes = ground.Species.Routes.Select(r => Beside(r, ground, books, own, taken, room.Capacity)).ToList();
+        var routes = ground.Species.Routes.Select(r => Beside(r, ground, books, own, taken, room)).ToList();
         return TypedResults.Ok(
             new PlanView(
                 ground.Anchor,
@@ -98,7 +97,7 @@ internal static class PlanEndpoints
         PlanBooks books,
         IReadOnlyList<OwnResult> own,
         IReadOnlyList<SpaceTaken> taken,
-        Dictionary<PlaceKind, int> room
+        Room room
     )
     {
         var schedule = ground.Schedule(route);
@@ -119,7 +118,7 @@ internal static class PlanEndpoints
                 ground.Species,
                 PlanFrost.Of(books.Frost, books.Clock.Site?.Latitude ?? 0, ground.Species, route, schedule)
             ),
-            ShelfSpace.Check(ground.Space(route, schedule, seeds), taken, room)
+            ShelfSpace.Check(ground.Space(route, schedule, seeds, room), taken, room.Capacity)
         );
     }
 

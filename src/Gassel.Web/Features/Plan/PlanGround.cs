@@ -3,6 +3,7 @@ using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Seed;
 using Gassel.Web.Problems;
@@ -76,10 +77,10 @@ internal sealed record PlanGround(
     }
 
     /// <summary>Room that the plan takes with its days as they would be lived.</summary>
-    public IReadOnlyList<SpaceTaken> Space(Core.Treatments.Route route, Schedule schedule, SeedsNeededResult seeds)
+    public IReadOnlyList<SpaceTaken> Space(Core.Treatments.Route route, Schedule schedule, SeedsNeededResult seeds, Room room)
     {
         var trays = seeds.Cells?.Trays ?? ShelfSpace.Trays(seeds.Seeds ?? Request.Plants);
-        return ShelfSpace.Of(route.Setting, route.Steps.Zip(schedule.Laid(), (s, d) => (s, d.Start, d.End)), trays, Containers);
+        return ShelfSpace.Of(route.Setting, route.Steps.Zip(schedule.Laid(), (s, d) => (s, d.Start, d.End)), trays, Containers, room.Near);
     }
 
     public Expectation Expect(IReadOnlyList<OwnResult> own, Core.Treatments.Route route, int coldDays, int? seeds) =>

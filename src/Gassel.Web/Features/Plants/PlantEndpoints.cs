@@ -33,22 +33,18 @@ internal static class PlantEndpoints
             return BatchNames.NoSuchBatch(id).ToResult();
         var pots = PotRoom.Of(plants, potCm);
         var room = await Room.At(library);
-        var indoors = batch.State.Living.Any(p =>
-            p.Place is { } at && room.Kinds.TryGetValue(at, out var kind) && kind is PlaceKind.LampShelf or PlaceKind.HeatMat
+        var at = room.Places.FirstOrDefault(p =>
+            batch.State.Living.Any(part => part.Place == p.Id) && p is { IsOutdoors: false, Holds: PlaceTrait.Trays }
         );
-        if (!indoors)
+        if (at is null)
             return TypedResults.Ok(new PotsRoomView(pots, null, pots.Working[0]));
         var today = clock.Today;
         var others = room.Taken((await shelf.All()).Where(b => b.Row.Id != id), today);
-        var space = ShelfSpace.Check(
-            [new(PlaceKind.LampShelf, today, today.AddDays(ShelfSpace.DaysUnderLamps), pots.Trays)],
-            others,
-            room.Capacity
-        )[0];
+        var space = ShelfSpace.Check([new(at.Kind, today, today.AddDays(ShelfSpace.DaysUnderLamps), pots.Trays)], others, room.Capacity)[0];
         var words = space.Capacity is not { } capacity
             ? pots.Working[0]
             : Text.Of(
-                $"{pots.Working[0]} The lamp shelf holds {capacity}; others take {space.TakenThen} on "
+                $"{pots.Working[0]} The {at.Kind.Words()} holds {capacity}; others take {space.TakenThen} on "
                     + $"{Core.Quantity.Day(space.FullestOn)}: "
                     + $"{(space.Fits ? "they fit." : $"{space.TakenThen + space.Needed - capacity} too many.")}"
             );

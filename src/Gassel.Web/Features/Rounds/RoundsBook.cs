@@ -121,8 +121,9 @@ internal sealed class RoundsBook(
         foreach (var part in batch.State.Living.Where(p => !p.IsDone(batch.Plan) || due[p.Id].Any()))
         {
             var open = part.Open;
+            var warmth = Warmth(batch.Plan, part, species, byId, temperatures);
             yield return (
-                part.Place ?? places.First(p => p.Kind == PlaceKind.Table).Id,
+                part.Place ?? (UsualPlaces.Of(PlaceKind.Table, places) ?? places[0]).Id,
                 new(
                     batch.Row.Id,
                     batch.Row.Number,
@@ -141,9 +142,9 @@ internal sealed class RoundsBook(
                     open is null ? null : batch.Plan.Steps[open.Step].Step.Days.Shortest,
                     SowAll(batch.Plan, part, schools, today),
                     open is null ? null : SowAll(batch.Plan, part, schools, open.Start),
-                    places.FirstOrDefault(p => p.Kind == UsualPlaces.ForSprouts)?.Id,
+                    UsualPlaces.Of(UsualPlaces.ForSprouts, places)?.Id,
                     ColdBrief.Of(coldOf(part, byId), schools.ColdSchool),
-                    Warmth(batch.Plan, part, species, byId, temperatures),
+                    warmth,
                     open is not null && batch.Plan.Steps[open.Step].Step.Kind is StepKind.PlantVernalization or StepKind.SeedVernalization
                         ? VernalizationSoFar.Of(batch.Plan, part, byId, known, today)?.Words
                         : null,
@@ -154,6 +155,9 @@ internal sealed class RoundsBook(
                     Sowing(batch, part, species, places, schools),
                     LaidSowing.Of(trials, batch, species, schools.DepthSchool, places),
                     batch.Plan.Sowing?.Clump == true,
+                    part.Waiting,
+                    batch.State.NextPart(part.Id),
+                    warmth is { IsTooWarm: true } ? GerminationWarmth.Better(species, places, p => temperatures[p.Id].TempC)?.Id : null,
                     [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]
                 )
             );
@@ -176,10 +180,10 @@ internal sealed class RoundsBook(
     {
         if (part.SownOn is not null || batch.Plan.GerminateStep is not { } germinate || batch.Plan.Route.IsOutdoors)
             return null;
-        var kind = UsualPlaces.For(batch.Plan.Route.Setting, batch.Plan.Steps[germinate].Step);
+        var usual = UsualPlaces.For(batch.Plan.Route.Setting, batch.Plan.Steps[germinate].Step, places);
         return SowingAdvice
             .Of(species, batch.Plan.Route, schools.DepthSchool, batch.Plan.Forecast?.Mean)
-            .Usual(batch.Row.Number, part.Id, places.FirstOrDefault(p => p.Kind == kind)?.Id, batch.Plan.Sowing);
+            .Usual(batch.Row.Number, part.Id, usual?.Id, batch.Plan.Sowing);
     }
 
     /// <summary>An assumed temperature is no news of the seed; null then, and outside the germinate step.</summary>
@@ -194,7 +198,7 @@ internal sealed class RoundsBook(
         && plan.Steps[open.Step].Step.Kind == StepKind.Germinate
         && part.Place is { } place
         && places.TryGetValue(place, out var where)
-        && where.Kind != PlaceKind.Yard
+        && !where.IsOutdoors
         && temperatures.TryGetValue(place, out var now)
         && now.Source != TemperatureSource.Assumed
             ? GerminationWarmth.Of(species, now.TempC, where.Kind == PlaceKind.HeatMat)
@@ -204,13 +208,12 @@ internal sealed class RoundsBook(
     {
         var (setting, step) = (plan.Route.Setting, plan.Steps[due.Step].Step);
         var moves = due.Kind is DueKind.StartStep or DueKind.ScarifyAgain or DueKind.Sow;
-        var kind = UsualPlaces.For(setting, step);
         return new(
             due,
             step.Kind,
             step.Note,
             IsLookedOver(due.Kind) ? [] : Cautions.For(species.Hazard, step, setting),
-            moves ? places.FirstOrDefault(p => p.Kind == kind)?.Id : null,
+            moves ? UsualPlaces.For(setting, step, places)?.Id : null,
             due.Kind == DueKind.StartStep && setting == RouteSetting.WinterContainer && plan.IsSownAt(due.Step),
             due.Kind == DueKind.StartStep && step.Optional
         );

@@ -28,6 +28,9 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Sowing">How it is usually sown; null once it is, and for seed that goes out with its first cold.</param>
 /// <param name="Laid">What a trial wants of its seed; null outside one.</param>
 /// <param name="Clump">Several to a cell are divided later, by the plan.</param>
+/// <param name="Waiting">Seed of it that was not seen to germinate yet.</param>
+/// <param name="NextPart">What a part that is moved away from it is called.</param>
+/// <param name="MoveTo">Id of the place that suits it better, where this one is too warm to come up; null elsewhere.</param>
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
     Guid BatchId,
@@ -58,5 +61,8 @@ public sealed record StandingPart(
     Sown? Sowing,
     LaidSowing? Laid,
     bool Clump,
+    int Waiting,
+    string NextPart,
+    string? MoveTo,
     IReadOnlyList<StandingDue> Due
 );

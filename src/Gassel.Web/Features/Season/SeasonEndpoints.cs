@@ -42,7 +42,7 @@ internal static class SeasonEndpoints
             .ThenBy(r => r.Number)
             .ToList();
 
-        var taken = aside.Each(batches, b => (Batch: b, Taken: ShelfSpace.Of(b.Plan, b.State, room.Kinds, today))).ToList();
+        var taken = aside.Each(batches, b => (Batch: b, Taken: ShelfSpace.Of(b.Plan, b.State, room.Kinds, today, room.Near))).ToList();
         var movable = taken
             .Where(t => !t.Batch.State.Started)
             .Select(t => Movable(t.Batch, species[t.Batch.Row.SpeciesId].CommonName, t.Taken, today))

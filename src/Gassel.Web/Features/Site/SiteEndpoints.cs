@@ -1,5 +1,4 @@
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
@@ -16,7 +15,6 @@ internal static class SiteEndpoints
     {
         api.MapGet("/site", (SiteClock clock, WeatherBook weather) => View(clock, weather));
         api.MapPut("/site", Save).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        api.MapPut("/places", SavePlaces).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
     }
 
     private static SiteDetails? Details(SiteClock clock) =>
@@ -83,46 +81,6 @@ internal static class SiteEndpoints
                 await db.SaveChangesAsync(CancellationToken.None);
                 await clock.Follow(db);
                 return TypedResults.Ok(View(clock, weather));
-            },
-            cancel
-        );
-    }
-
-    private static async Task<Results<Ok<IReadOnlyList<Place>>, ProblemHttpResult>> SavePlaces(
-        IReadOnlyList<PlaceRoom> places,
-        Func<GasselDb> connect,
-        WriteGate gate,
-        Library library,
-        CancellationToken cancel
-    )
-    {
-        for (var i = 0; i < places.Count; i++)
-        {
-            var refusal = Limits.Number($"[{i}].assumedC", places[i].AssumedC, -40, 50)
-                ?? Limits.Whole($"[{i}].capacity", places[i].Capacity ?? 0, 0, 100_000);
-            if (refusal is not null)
-                return refusal.ToResult();
-        }
-        return await gate.Write<Results<Ok<IReadOnlyList<Place>>, ProblemHttpResult>>(
-            async () =>
-            {
-                await using var db = connect();
-                var rows = await db.Places.ToDictionaryAsync(p => p.Id, CancellationToken.None);
-                if (places.FirstOrDefault(p => !rows.ContainsKey(p.Id)) is { } lost)
-                    return Refusal.NotFound("place", lost.Id, $"Places are {string.Join(", ", rows.Keys)}.").ToResult();
-                foreach (var place in places)
-                {
-                    var row = rows[place.Id];
-                    (row.AssumedC, row.Capacity, row.LampsOn, row.LampsOff) = (
-                        place.AssumedC,
-                        place.Capacity,
-                        place.Lamps?.On,
-                        place.Lamps?.Off
-                    );
-                }
-                await db.SaveChangesAsync(CancellationToken.None);
-                library.Forget();
-                return TypedResults.Ok(await library.Places());
             },
             cancel
         );

@@ -27,14 +27,14 @@ internal static class SowingEndpoints
         var (plan, places) = (batch.Plan, await library.Places());
         var advice = SowingAdvice.Of(species, plan.Route, clock.Settings.DepthSchool, plan.Forecast?.Mean);
         var step = plan.Steps.FirstOrDefault(s => s.Step.Kind == StepKind.Germinate)?.Step;
-        var usual = step is null ? null : places.FirstOrDefault(p => p.Kind == UsualPlaces.For(plan.Route.Setting, step))?.Id;
+        var usual = step is null ? null : UsualPlaces.For(plan.Route.Setting, step, places)?.Id;
         return TypedResults.Ok(
             new SowingView(
                 advice,
                 Shared(species, await trays.Standing()),
                 [
                     .. places
-                        .Where(p => p.Kind != PlaceKind.ColdShelf)
+                        .Where(p => p.Kind != PlaceKind.ColdShelf && p.RetiredOn is null)
                         .Select(p => new SowingPlace(
                             p.Id,
                             p.Name,

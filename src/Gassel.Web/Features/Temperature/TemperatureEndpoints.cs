@@ -50,7 +50,9 @@ internal static class TemperatureEndpoints
     private static async Task<IReadOnlyList<PlaceOverview>> All(TemperatureWatch watch, ReadingBook readings, Library library)
     {
         var (now, series) = (await watch.Now(), (await readings.Series()).ToLookup(s => s.PlaceId));
-        return [.. (await library.Places()).Select(p => new PlaceOverview(p, now[p.Id], [.. series[p.Id]]))];
+        // of a place that is not used any more what it measured is still worth a look
+        var shown = (await library.Places()).Where(p => p.RetiredOn is null || series[p.Id].Any());
+        return [.. shown.Select(p => new PlaceOverview(p, now[p.Id], [.. series[p.Id]]))];
     }
 
     private static async Task<Results<Ok<PlaceDetail>, ProblemHttpResult>> One(

@@ -59,7 +59,7 @@ internal sealed class TemperatureWatch(
             vessel is null ? 0 : inside.Sky,
             known.TypedMark,
             species.ResponseToCold,
-            places.Values.Aggregate(0, (sum, p) => HashCode.Combine(sum, p.Id, p.AssumedC))
+            places.Values.Aggregate(0, (sum, p) => HashCode.Combine(sum, p.Id, p.AssumedC, p.NightC))
         );
         if (_cold.TryGetValue((batch.Row.Id, part.Id), out var kept) && kept.Mark == mark)
             return kept.Cold;

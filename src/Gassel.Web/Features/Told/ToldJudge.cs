@@ -122,7 +122,7 @@ internal sealed class ToldJudge(
             var words = ToldVessel.Words(route.IsOutdoors, sown);
             return No("vessel", $"vessel was '{line.Vessel}'; valid here is {string.Join(", ", words)}.", words);
         }
-        var place = named ?? places.FirstOrDefault(p => p.Kind == UsualPlaces.For(route.Setting, route.Steps[step]));
+        var place = named ?? UsualPlaces.For(route.Setting, route.Steps[step], places);
         if (place is null)
         {
             return No(
@@ -166,7 +166,7 @@ internal sealed class ToldJudge(
                     ),
                 ];
         }
-        var outdoors = place?.Kind == PlaceKind.Yard || ToldVessel.IsContainerOnly(line.Vessel);
+        var outdoors = place?.IsOutdoors == true || ToldVessel.IsContainerOnly(line.Vessel);
         return [.. kind.Routes.OrderByDescending(r => outdoors && r.Setting == RouteSetting.WinterContainer)];
     }
 

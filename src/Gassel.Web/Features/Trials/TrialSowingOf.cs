@@ -25,7 +25,7 @@ internal static class TrialSowingOf
     )
     {
         var (plan, step) = (batch.Plan, Step(batch.Plan));
-        var place = places.FirstOrDefault(p => p.Kind == UsualPlaces.For(plan.Route.Setting, plan.Steps[step].Step))?.Id;
+        var place = UsualPlaces.For(plan.Route.Setting, plan.Steps[step].Step, places)?.Id;
         return plan.Route.IsOutdoors
             ? TrialSowing.SetOut(design, arm, batch.State, step, place, [])
             : TrialSowing.Entries(

@@ -58,7 +58,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         && !part.IsDone(batch.Plan)
         && part.Place is { } place
         && places.TryGetValue(place, out var where)
-        && where.Kind == PlaceKind.Yard;
+        && where.IsOpenAir;
 
     /// <summary>Parameters of a setup, with what was fitted for its kind on this site.</summary>
     public ContainerParameters Parameters(ContainerSetup setup) =>
@@ -135,7 +135,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
             setup,
             [
                 .. part
-                    .Stays.Where(s => places.TryGetValue(s.Place, out var p) && p.Kind == PlaceKind.Yard)
+                    .Stays.Where(s => places.TryGetValue(s.Place, out var p) && p.IsOpenAir)
                     .Select(s => new ExposureFrom(s.From, places[s.Place].Exposure ?? Exposure.Open)),
             ],
             [.. part.Tended.OrderBy(t => t.On)],
@@ -196,7 +196,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     {
         private readonly Dictionary<ColdResponse, IReadOnlyList<TemperatureDay>> _days = [];
 
-        private bool IsYard(string place) => places.TryGetValue(place, out var p) && p.Kind == PlaceKind.Yard;
+        private bool IsYard(string place) => places.TryGetValue(place, out var p) && p.IsOpenAir;
 
         /// <summary>A thermometer in the yard's air says nothing of a mix.</summary>
         public IReadOnlyList<TemperatureDay> Measured(string place, ColdResponse response) =>

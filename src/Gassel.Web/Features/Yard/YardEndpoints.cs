@@ -43,7 +43,7 @@ internal static class YardEndpoints
             clock.Today,
             [
                 .. (await library.Places())
-                    .Where(p => p.Kind == PlaceKind.Yard)
+                    .Where(p => p.IsOpenAir)
                     .Select(p => new YardSpot(p, [.. briefs[p.Id].OrderBy(b => b.Number).ThenBy(b => b.Part, StringComparer.Ordinal)])),
             ],
             YardViews.Alerts(vessels),

@@ -655,7 +655,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["PlaceRoom"][];
+                    "application/json": string[];
                 };
             };
             responses: {
@@ -677,8 +677,143 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+            };
+        };
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlaceToKeep"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Place"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/place-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlaceKindView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlaceToKeep"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Place"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
                 /** @description Not Found */
                 404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -7527,6 +7662,7 @@ export interface components {
             kind?: "moved";
             part: string;
             place: string;
+            some: null | components["schemas"]["MovedSome"];
         };
         EntryPayloadMovedOn: {
             /** @enum {string} */
@@ -8575,6 +8711,18 @@ export interface components {
         Moisture: "dry" | "right" | "dripping";
         /** @enum {unknown} */
         MouldSeen: "none" | "some" | "much";
+        MovedSome: {
+            part: string;
+            /** Format: int32 */
+            plants: number;
+            stage: components["schemas"]["PlantStage"];
+            /**
+             * Format: int32
+             * @default 0
+             */
+            seeds: number;
+            label: null | string;
+        };
         NameAndPassword: {
             name: string;
             password: string;
@@ -8774,6 +8922,12 @@ export interface components {
             daysOut: components["schemas"]["DayOut"][];
             /** Format: int32 */
             movedOff: number;
+            /** Format: int32 */
+            arrived: number;
+            /** Format: date */
+            cameUpOn: null | string;
+            /** Format: date */
+            firstUpOn: null | string;
             plants: components["schemas"]["PlantTally"];
             /** Format: int32 */
             standing: number;
@@ -8781,6 +8935,8 @@ export interface components {
             rooted: number;
             /** Format: int32 */
             germinated: number;
+            /** Format: int32 */
+            waiting: number;
         };
         PartToPrint: {
             /** Format: uuid */
@@ -8803,6 +8959,7 @@ export interface components {
             troubles: components["schemas"]["PlaceTrouble"][];
             window: null | components["schemas"]["DurationRange"];
             looks: string[];
+            nextPart: string;
             crowdWords: null | string;
         };
         PasswordChange: {
@@ -8844,12 +9001,22 @@ export interface components {
             name: string;
             kind: components["schemas"]["PlaceKind"];
             /** Format: double */
-            assumedC: number;
+            dayC: number;
             /** Format: int32 */
             capacity: null | number;
             lamps: null | components["schemas"]["Lamps"];
             exposure: null | components["schemas"]["Exposure"];
+            /** Format: double */
+            nightC: null | number;
+            /** Format: date */
+            retiredOn: null | string;
+            /** Format: double */
+            assumedC: number;
             isLit: boolean;
+            isOutdoors: boolean;
+            isOpenAir: boolean;
+            inSentence: null | string;
+            holds: null | string;
         };
         PlaceDetail: {
             place: components["schemas"]["Place"];
@@ -8864,7 +9031,16 @@ export interface components {
             troubles: components["schemas"]["PlaceTrouble"][];
         };
         /** @enum {unknown} */
-        PlaceKind: "table" | "coldShelf" | "warmShelf" | "lampShelf" | "heatMat" | "yard";
+        PlaceKind: "table" | "coldShelf" | "warmShelf" | "lampShelf" | "heatMat" | "yard" | "windowsill" | "heatedGreenhouse" | "greenhouse" | "garage" | "coldFrame" | "bed";
+        PlaceKindView: {
+            kind: components["schemas"]["PlaceKind"];
+            /** Format: double */
+            dayC: number;
+            /** Format: double */
+            nightC: number;
+            holds: string;
+            isOutdoors: boolean;
+        };
         PlaceOverTime: {
             place: components["schemas"]["PlaceKind"];
             unit: string;
@@ -8879,14 +9055,6 @@ export interface components {
             now: components["schemas"]["PlaceTemperature"];
             series: components["schemas"]["ReadingSeries"][];
         };
-        PlaceRoom: {
-            id: string;
-            /** Format: double */
-            assumedC: number;
-            /** Format: int32 */
-            capacity: null | number;
-            lamps?: null | components["schemas"]["Lamps"];
-        };
         PlaceTemperature: {
             /** Format: double */
             tempC: number;
@@ -8896,6 +9064,20 @@ export interface components {
             /** Format: date */
             typedOn: null | string;
             troubles: components["schemas"]["PlaceTrouble"][];
+        };
+        PlaceToKeep: {
+            name: string;
+            kind: components["schemas"]["PlaceKind"];
+            /** Format: double */
+            dayC: number;
+            /** Format: double */
+            nightC?: null | number;
+            /** Format: int32 */
+            capacity?: null | number;
+            lamps?: null | components["schemas"]["Lamps"];
+            exposure?: null | components["schemas"]["Exposure"];
+            /** @default false */
+            retired: boolean;
         };
         PlaceTrouble: {
             kind: components["schemas"]["PlaceTroubleKind"];
@@ -10074,6 +10256,10 @@ export interface components {
             sowing: null | components["schemas"]["Sown"];
             laid: null | components["schemas"]["LaidSowing"];
             clump: boolean;
+            /** Format: int32 */
+            waiting: number;
+            nextPart: string;
+            moveTo: null | string;
             due: components["schemas"]["StandingDue"][];
         };
         Stay: {

@@ -105,6 +105,12 @@ export const WORDS = {
     lampShelf: "lamp shelf",
     heatMat: "heat mat",
     yard: "yard",
+    windowsill: "windowsill",
+    heatedGreenhouse: "heated greenhouse",
+    greenhouse: "unheated greenhouse",
+    garage: "garage",
+    coldFrame: "cold frame",
+    bed: "bed",
   },
   PlantStage: {
     seedling: "seedlings",

@@ -4,6 +4,7 @@ import { QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-qu
 import { BrowserRouter, Route, Routes, useLocation } from "react-router";
 import { ErrorBoundary } from "react-error-boundary";
 import { Textures } from "../drawings/Textures";
+const Places = lazy(() => import("../features/places/Places").then((m) => ({ default: m.Places })));
 const SiteForecast = lazy(() =>
   import("../features/site/SiteForecast").then((m) => ({ default: m.SiteForecast })),
 );
@@ -145,6 +146,7 @@ function Views() {
       <Route path="/workbench" element={<Workbench />} />
       <Route path="/workbench/:tool" element={<Workbench />} />
       <Route path="/site" element={<Site />} />
+      <Route path="/site/places" element={<Places />} />
       <Route path="/site/forecast" element={<SiteForecast />} />
       <Route path="/site/messages" element={<Messages />} />
       <Route path="/site/people" element={<SitePeople />} />

@@ -3,7 +3,14 @@ import { answerOrLast } from "../offline/answers";
 import { currentConnection } from "../offline/connection";
 import { dayReckoned } from "../time/days";
 import { answered, api, sendToken } from "../api/client";
-import type { CapPosition, ContainerPreset, ContainerSetup, MixRequest, TrialRequest } from "../api/types";
+import type {
+  CapPosition,
+  ContainerPreset,
+  ContainerSetup,
+  MixRequest,
+  Place,
+  TrialRequest,
+} from "../api/types";
 
 const HEARTBEAT_MS = 60_000;
 const HEARTBEAT_ALONE_MS = 5_000;
@@ -147,6 +154,13 @@ export const placesQuery = {
   queryFn: async () => (await answerOrLast("places", () => answered(api.GET("/api/places")))).data,
 };
 
+export const usePlaceKinds = () =>
+  useQuery({
+    queryKey: ["place-kinds"],
+    staleTime: Infinity,
+    queryFn: () => answered(api.GET("/api/place-kinds")),
+  });
+
 export const useRounds = () => useQuery(roundsQuery);
 
 /** What a day ahead will ask for; today's rounds where none is named. */
@@ -242,6 +256,10 @@ export const useSpecies = () =>
 export const useLots = () => useQuery({ queryKey: ["lots"], queryFn: () => answered(api.GET("/api/lots")) });
 
 export const usePlaces = () => useQuery(placesQuery);
+
+/** The places to which something may come, in the order of the grower. */
+export const usePlacesInUse = (): Place[] =>
+  (usePlaces().data ?? []).filter((place) => place.retiredOn === null);
 
 export const useTemperatures = () =>
   useQuery({

@@ -24,6 +24,7 @@ import { NextWork } from "./NextWork";
 import { PartResult } from "./PartResult";
 import { Uncomputable } from "./Uncomputable";
 import { WhatFollows } from "./WhatFollows";
+import { Whereabouts } from "./Whereabouts";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
 
@@ -155,6 +156,7 @@ export function Batch() {
             looks={[...new Set(living.flatMap((part) => part.looks))].sort()}
           />
           {sown.length > 0 && <WhatFollows batch={batch.data} today={today} />}
+          <Whereabouts batch={batch.data} parts={living} today={today} />
           <CloseBooks batch={batch.data} today={today} />
           <Card label="log">
             <Typography variant="h2">Log</Typography>

@@ -126,7 +126,7 @@ function LabelsOf({ view, batch }: { view: LabelsView; batch: string | null }) {
                   {part.label.vessel ? `${part.label.vessel}, ` : ""}
                   {part.label.step}
                   {places.find((p) => p.id === part.placeId) &&
-                    `, ${places.find((p) => p.id === part.placeId)?.name.toLowerCase()}`}
+                    `, ${places.find((p) => p.id === part.placeId)?.inSentence}`}
                   ; {part.label.due}
                   {part.label.printed &&
                     `; printed ${shortDay(part.label.printed, today)}${part.label.stale ? ", of an earlier step" : ""}`}

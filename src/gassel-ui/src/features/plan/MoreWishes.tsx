@@ -1,6 +1,6 @@
 import { WORDS } from "../../api/words";
 import { Typography } from "@mui/material";
-import { usePlaces } from "../../book/queries";
+import { usePlacesInUse } from "../../book/queries";
 import type { SowCover } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
@@ -15,9 +15,7 @@ interface MoreWishesProps {
 
 /** What is seldom changed. */
 export function MoreWishes({ wish, change, outdoors }: MoreWishesProps) {
-  const places = (usePlaces().data ?? []).filter((p) =>
-    outdoors ? p.kind === "yard" : p.kind !== "coldShelf",
-  );
+  const places = usePlacesInUse().filter((p) => (outdoors ? p.isOpenAir : p.kind !== "coldShelf"));
   const share = (label: string, name: "toPot" | "toHardened" | "toPlanted") => (
     <NumberField
       label={label}

@@ -14,7 +14,7 @@ import {
   ToggleButtonGroup,
   Typography,
 } from "@mui/material";
-import { usePlaces, useSite } from "../../book/queries";
+import { usePlacesInUse, useSite } from "../../book/queries";
 import type { BagCare, Moisture, MouldSeen, StandingDue, StandingPart } from "../../api/types";
 import { fits } from "./careWords";
 import { lookPayloads, usualOf } from "./look";
@@ -49,7 +49,7 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
   const [sprouted, setSprouted] = useState<number | null>(0);
   const [care, setCare] = useState<BagCare[]>([]);
   const [place, setPlace] = useState("");
-  const places = usePlaces().data ?? [];
+  const places = usePlacesInUse();
   const [chosen, setChosen] = useState<SproutAction | null>(null);
   const left = part.seeds - part.sprouted;
   const usual = usualOf(part, sprouted ?? 0, doneOn, today);

@@ -1,5 +1,5 @@
 import { lazy, memo, Suspense, useState } from "react";
-import { Box, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { RoundsView, StandingPart } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
@@ -14,12 +14,22 @@ import { nowWords } from "../temperature/temperatureWords";
 import { DueRow } from "./DueRow";
 import { linesOf } from "./dueLines";
 import { dueWords } from "./dueWords";
+import type { Movable } from "../places/move";
 import { LampsLine } from "./LampsLine";
 
 // the first view does not wait for a field
 const MeasureField = lazy(() =>
   import("../../shared/MeasureField").then((m) => ({ default: m.MeasureField })),
 );
+
+const MoveDialog = lazy(() => import("../places/MoveDialog").then((m) => ({ default: m.MoveDialog })));
+const MoveNow = lazy(() => import("../places/MoveNow").then((m) => ({ default: m.MoveNow })));
+
+const movable = (part: StandingPart, place: string): Movable => ({
+  ...part,
+  place,
+  label: part.vessel?.label ?? null,
+});
 
 interface PlaceCardProps {
   place: RoundsView["places"][number];
@@ -33,6 +43,7 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
   const { palette } = useDevice();
   const units = useUnits();
   const due = linesOf(place, today);
+  const [moving, setMoving] = useState(false);
   const [placeC, setPlaceC] = useState<number | null>(null);
   const { temperature } = place;
   const hurt = temperature.troubles.some((trouble) => trouble.hurtsSeed);
@@ -50,6 +61,15 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
         >
           {several(place.parts.length, "vessel")} · {nowWords(temperature, units, timeZone, today)}
         </Typography>
+        <Button
+          size="small"
+          variant="outlined"
+          aria-label={`move from ${place.place.name}`}
+          sx={{ ml: "auto" }}
+          onClick={() => setMoving(true)}
+        >
+          Move to…
+        </Button>
       </Box>
       <Box
         sx={{
@@ -78,6 +98,11 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
             <AlarmMark />
             <span>
               B-{part.number}: {warmthWords(part.warmth ?? { words: "", toDo: null })}
+              {part.moveTo !== null && (
+                <Suspense>
+                  <MoveNow part={movable(part, place.place.id)} to={part.moveTo} doneOn={doneOn} />
+                </Suspense>
+              )}
             </span>
           </Typography>
         ))}
@@ -98,6 +123,17 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
             />
           </Suspense>
         </Box>
+      )}
+      {moving && (
+        <Suspense>
+          <MoveDialog
+            parts={place.parts.map((part) => movable(part, place.place.id))}
+            from={place.place.inSentence}
+            doneOn={doneOn}
+            today={today}
+            close={() => setMoving(false)}
+          />
+        </Suspense>
       )}
       <Box>
         {due.map(({ key, part, item }) => (

@@ -101,7 +101,7 @@ export function Rounds() {
           <TroubleList troubles={troubles} />
         </Card>
       )}
-      {rounds.data.places.some((p) => p.place.kind === "yard" && p.parts.length > 0) && <ForecastCard />}
+      {rounds.data.places.some((p) => p.place.isOutdoors && p.parts.length > 0) && <ForecastCard />}
       {rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
       <SimulatedNote names={rounds.data.simulatedAside} />
       {rounds.data.aside.length > 0 && <AsideList aside={rounds.data.aside} />}

@@ -9,7 +9,7 @@ import {
   MenuItem,
   TextField,
 } from "@mui/material";
-import { useMedia, usePlaces } from "../../book/queries";
+import { useMedia, usePlacesInUse } from "../../book/queries";
 import type { ScarifyWay, StandingDue, StandingPart, Vessel } from "../../api/types";
 import { stepWords } from "../../drawings/steps";
 import { usualStart, usualVessel } from "../../record/entries";
@@ -41,10 +41,10 @@ const KINDS: Vessel["kind"][] = ["bag", "jar", "tray", "pot", "container"];
 
 /** Starting a step or sowing other than usual: another number of seeds, vessel or place. */
 export function StartDialog({ part, item, doneOn, today, settles, close }: StartDialogProps) {
-  const places = usePlaces().data ?? [];
+  const places = usePlacesInUse();
   const { record } = useRecord();
   const [vessel, setVessel] = useState(() => usualVessel(item, part));
-  const [place, setPlace] = useState(item.toPlace ?? "table");
+  const [place, setPlace] = useState(item.toPlace ?? places[0]?.id ?? "");
   const [seeds, setSeeds] = useState<number | null>(part.plannedSeeds);
   const [way, setWay] = useState<ScarifyWay | "">("");
   const scarify = item.stepKind === "scarify";

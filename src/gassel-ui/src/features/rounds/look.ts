@@ -35,7 +35,7 @@ export function lookPayloads(part: StandingPart, look: Look): EntryPayload[] {
     part.sproutsTo,
   );
   return look.sprouted === 0 && look.place
-    ? [...payloads, { kind: "moved", part: part.part, place: look.place }]
+    ? [...payloads, { kind: "moved", part: part.part, place: look.place, some: null }]
     : payloads;
 }
 

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Box, MenuItem, TextField, Typography } from "@mui/material";
-import { usePlaces, useSession, useSite, useWeatherRecords } from "../../book/queries";
+import { useSession, useSite, useWeatherRecords } from "../../book/queries";
 import { useDevice } from "../../look/DeviceContext";
 import type { Light } from "../../look/device";
 import { Card } from "../../shared/Card";
@@ -8,14 +8,12 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { FrostCard } from "../weather/FrostCard";
 import { SignedIn } from "../../people/SignedIn";
-import { PlacesCard } from "./PlacesCard";
 import { SiteForm } from "./SiteForm";
 import { SiteParts } from "./SiteParts";
 
 /** Where the nursery is, what the frost does there, and who records on this device. */
 export function Site() {
   const site = useSite();
-  const places = usePlaces().data;
   const records = useWeatherRecords();
   const error = site.error ?? records.error;
   if (error) return <Failure error={error} />;
@@ -37,7 +35,6 @@ export function Site() {
         </Box>
         <Box sx={{ display: "grid", gap: 2 }}>
           {site.data.site && <FrostCard site={site.data} record={site.data.site.weatherRecordId ?? null} />}
-          {places && <PlacesCard places={places} />}
         </Box>
       </Box>
     </>

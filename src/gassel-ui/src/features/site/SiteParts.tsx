@@ -3,7 +3,8 @@ import { NavLink } from "react-router";
 import { useDevice } from "../../look/DeviceContext";
 
 const PARTS = [
-  { path: "/site", name: "Place and frost" },
+  { path: "/site", name: "Location and frost" },
+  { path: "/site/places", name: "Places" },
   { path: "/site/temperature", name: "Temperatures" },
   { path: "/site/forecast", name: "Forecast" },
   { path: "/site/messages", name: "Messages" },

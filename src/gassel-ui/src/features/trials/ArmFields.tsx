@@ -23,7 +23,7 @@ interface ArmFieldsProps {
 export function ArmFields({ arm, at, routes, places, change, leaveOut }: ArmFieldsProps) {
   const route = routes.find((r) => r.id === arm.routeId) ?? routes[0];
   const outdoors = route?.setting === "winterContainer";
-  const spots = places.filter((p) => (outdoors ? p.kind === "yard" : p.kind !== "coldShelf"));
+  const spots = places.filter((p) => (outdoors ? p.isOpenAir : p.kind !== "coldShelf"));
   return (
     <Box
       role="group"

@@ -3,7 +3,7 @@ import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField, Typograph
 import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 import { answered, api } from "../../api/client";
-import { useLots, usePlaces, useSite, useSpecies, useTrialLayout } from "../../book/queries";
+import { useLots, usePlacesInUse, useSite, useSpecies, useTrialLayout } from "../../book/queries";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { useWho } from "../../people/usePerson";
 import { newId } from "../../record/newId";
@@ -42,7 +42,7 @@ function Form({ today }: { today: Day }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [id] = useState(() => newId());
-  const places = usePlaces().data ?? [];
+  const places = usePlacesInUse();
   const [lotId, setLot] = useState(lots[0]?.id ?? 0);
   const [draft, setDraft] = useState<TrialDraft>(() => ({
     name: "",

@@ -2,7 +2,7 @@ import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
-import { useContainer, usePlaces, useSite } from "../../book/queries";
+import { useContainer, usePlacesInUse, useSite } from "../../book/queries";
 import type { ContainerDetail, Tending } from "../../api/types";
 import { ContainerCutaway } from "../../drawings/ContainerCutaway";
 import { InsideHours } from "../../drawings/InsideHours";
@@ -260,7 +260,7 @@ function Move({ detail }: { detail: ContainerDetail }) {
   const { record } = useRecord();
   const { doneOn } = useDoneOn();
   const { brief } = detail;
-  const spots = (usePlaces().data ?? []).filter((place) => place.kind === "yard");
+  const spots = usePlacesInUse().filter((place) => place.isOpenAir);
   if (spots.length < 2) return null;
   return (
     <ChoiceField
@@ -270,7 +270,7 @@ function Move({ detail }: { detail: ContainerDetail }) {
       onChange={(place) =>
         void record(
           brief.batchId,
-          [{ kind: "moved", part: brief.part, place }],
+          [{ kind: "moved", part: brief.part, place, some: null }],
           doneOn,
           `${brief.label}: moved to ${spots.find((s) => s.id === place)?.name ?? place}`,
         )

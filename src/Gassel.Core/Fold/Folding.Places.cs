@@ -1,0 +1,74 @@
+using Gassel.Core.Record;
+
+namespace Gassel.Core.Fold;
+
+/// <summary>Where things stand: all of a part, or some of it as a part of its own. Seed and plants stay conserved.</summary>
+internal sealed partial class Folding
+{
+    private Conflict? Move(Entry entry, Moved moved, WorkingPart part) =>
+        moved.Some is { } some ? MoveSome(entry, moved.Place, some, part) : Stand(part, moved.Place, null, entry.DoneOn);
+
+    private Conflict? MoveSome(Entry entry, string place, MovedSome some, WorkingPart part)
+    {
+        if (_parts.ContainsKey(some.Part))
+            return new(entry.Id, ConflictCode.PartExists, some.Part);
+        var waiting = part.Seeds - part.Seen;
+        if (some.Seeds > waiting)
+            return new(entry.Id, ConflictCode.MoreSeedMovedThanLeft, part.Id, some.Seeds, waiting);
+        if (some.Plants > part.AliveAt(some.Stage))
+            return TooMany(entry, some.Plants, some.Stage, part);
+        var (plants, sleeping) = (PlantStages.All.Sum(part.AliveAt), part.Dormant.Sum());
+        // an empty part would stay behind, and an empty one would go
+        if (some.Plants + some.Seeds == 0 || (some.Plants == plants && sleeping == 0 && some.Seeds == waiting))
+            return new(entry.Id, ConflictCode.MovesAllOrNothing, part.Id, some.Plants + some.Seeds, plants + waiting);
+        var gone = new WorkingPart(some.Part, part.Id)
+        {
+            Seeds = some.Seeds,
+            Spans = [.. part.Spans],
+            Place = part.Place,
+            Vessel = some.Label is { } label && part.Vessel is { } vessel ? vessel with { Label = label } : part.Vessel,
+            EstimatePercent = part.EstimatePercent,
+            Arrived = some.Plants,
+            ArrivedSeedlings = some.Stage == PlantStage.Seedling ? some.Plants : 0,
+            CameUpOn = part.CameUpOn ?? part.Counts.Where(c => c.Emerged > 0).Select(c => (DateOnly?)c.On).Min(),
+            SownOn = part.SownOn,
+            SownAs = part.SownAs is { } sown ? sown with { Cells = null } : null,
+            DomeOffOn = part.DomeOffOn,
+            TrueLeavesOn = part.TrueLeavesOn,
+            PottedOn = part.PottedOn,
+            PotCm = part.PotCm,
+            KeptOn = part.KeptOn,
+            ClosedOn = part.ClosedOn,
+            Setup = part.Setup,
+            Preparation = part.Preparation,
+            IsSwollen = part.IsSwollen,
+        };
+        gone.Checks.AddRange(part.Checks);
+        gone.Inspections.AddRange(part.Inspections);
+        gone.WaterChanges.AddRange(part.WaterChanges);
+        gone.Stays.AddRange(part.Stays);
+        gone.Tended.AddRange(part.Tended);
+        gone.DaysOut.AddRange(part.DaysOut);
+        part.Seeds -= some.Seeds;
+        part.Arrived -= some.Plants;
+        if (some.Stage == PlantStage.Seedling)
+            part.MovedOff += some.Plants;
+        else
+        {
+            part.GrowingAt[(int)some.Stage] -= some.Plants;
+            gone.GrowingAt[(int)some.Stage] += some.Plants;
+        }
+        _parts[gone.Id] = gone;
+        _order.Add(gone.Id);
+        return Stand(gone, place, null, entry.DoneOn);
+    }
+
+    private static Conflict? Stand(WorkingPart part, string? place, Vessel? vessel, DateOnly on)
+    {
+        if (place is not null && place != part.Place)
+            part.Stays.Add(new(place, on));
+        part.Place = place ?? part.Place;
+        part.Vessel = vessel ?? part.Vessel;
+        return null;
+    }
+}

@@ -1,0 +1,185 @@
+import { useState } from "react";
+import {
+  Box,
+  Button,
+  Checkbox,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  FormControlLabel,
+  TextField,
+  Typography,
+} from "@mui/material";
+import { WORDS } from "../../api/words";
+import { usePlacesInUse } from "../../book/queries";
+import type { Place } from "../../api/types";
+import { useRecord } from "../../record/RecordProvider";
+import { Choice } from "../../shared/Choice";
+import { ChoiceField } from "../../shared/ChoiceField";
+import { NumberField } from "../../shared/NumberField";
+import { several } from "../../shared/numbers";
+import { nearDay } from "../../time/days";
+import type { Day } from "../../time/days";
+import { aliveAt, divides, moves, partName, someFault, stagesOf } from "./move";
+import type { Movable, Some } from "./move";
+
+interface MoveDialogProps {
+  /** What may go; one alone needs no choice. */
+  parts: Movable[];
+  /** From where, as it is told; null for one that stands nowhere. */
+  from: string | null;
+  doneOn: Day;
+  today: Day;
+  close: () => void;
+}
+
+/** To another place: all of it or some, one thing or many at once. The place is the last touch. */
+export function MoveDialog({ parts, from, doneOn, today, close }: MoveDialogProps) {
+  const places = usePlacesInUse();
+  const { record, recordMany } = useRecord();
+  const [ticked, setTicked] = useState<number[]>(() => (parts.length === 1 ? [0] : []));
+  const [some, setSome] = useState<Some | null>(null);
+  const chosen = parts.filter((_, i) => ticked.includes(i));
+  const one = chosen.length === 1 ? chosen[0] : undefined;
+  const share = one && divides(one) ? some : null;
+  const fault = one && share ? someFault(one, share) : null;
+  const goals = places.filter((place) => !(chosen.length > 0 && chosen.every((p) => p.place === place.id)));
+  const send = async (place: Place) => {
+    const [first, ...rest] = moves(chosen, place.id, share);
+    if (!first || fault) return;
+    const what = one ? partName(one) : several(chosen.length, "vessel");
+    const told = `${what}: ${share ? "some " : ""}moved to ${place.inSentence}`;
+    close();
+    await (rest.length === 0
+      ? record(first.batch, first.payloads, doneOn, told)
+      : recordMany([first, ...rest], doneOn, told, []));
+  };
+  const tick = (i: number) =>
+    setTicked((before) => (before.includes(i) ? before.filter((t) => t !== i) : [...before, i]));
+  return (
+    <Dialog open onClose={close} fullWidth maxWidth="xs" aria-labelledby="go-title">
+      <DialogTitle id="go-title">
+        {parts.length === 1 && one
+          ? `Move ${partName(one)} ${one.commonName}`
+          : `Move from ${from ?? "here"}`}
+        {doneOn === today ? "" : `, ${nearDay(doneOn, today)}`}
+      </DialogTitle>
+      <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
+        {parts.length > 1 && (
+          <Box role="group" aria-label="what goes">
+            <Button onClick={() => setTicked(ticked.length === parts.length ? [] : parts.map((_, i) => i))}>
+              {ticked.length === parts.length ? "None of them" : "All of them"}
+            </Button>
+            {parts.map((part, i) => (
+              <FormControlLabel
+                key={part.batchId + part.part}
+                sx={{ display: "flex", minHeight: 48, m: 0 }}
+                control={<Checkbox checked={ticked.includes(i)} onChange={() => tick(i)} />}
+                label={`${partName(part)} ${part.commonName}${part.label ? `, ${part.label}` : ""}`}
+              />
+            ))}
+          </Box>
+        )}
+        {one && divides(one) && (
+          <Choice
+            label="how much"
+            value={share ? "some" : "all"}
+            onChange={(next) =>
+              setSome(
+                next === "all"
+                  ? null
+                  : { stage: stagesOf(one)[0] ?? "seedling", plants: 0, seeds: 0, label: "" },
+              )
+            }
+            options={[
+              ["all", "all of it"],
+              ["some", "only some"],
+            ]}
+          />
+        )}
+        {one && share && <SomeFields part={one} some={share} change={setSome} fault={fault} />}
+        <Typography variant="h3">
+          {chosen.length === 0 ? "Tick what goes, then where to" : "Where to"}
+        </Typography>
+        <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
+          {goals.map((place) => (
+            <Button
+              key={place.id}
+              variant="outlined"
+              disabled={chosen.length === 0 || fault !== null}
+              sx={{ minHeight: 52, lineHeight: 1.2 }}
+              onClick={() => void send(place)}
+            >
+              {place.name}
+            </Button>
+          ))}
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={close}>Cancel</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+interface SomeFieldsProps {
+  part: Movable;
+  some: Some;
+  change: (some: Some) => void;
+  fault: string | null;
+}
+
+/** How many plants and seeds go. */
+function SomeFields({ part, some, change, fault }: SomeFieldsProps) {
+  const stages = stagesOf(part);
+  return (
+    <>
+      {stages.length > 1 && (
+        <ChoiceField
+          label="Of those"
+          name="stage"
+          value={some.stage}
+          onChange={(stage) => change({ ...some, stage, plants: 0 })}
+          choices={stages.map((s) => [s, `${WORDS.PlantStage[s]}: ${aliveAt(part, s)}`] as const)}
+        />
+      )}
+      {stages.length > 0 && (
+        <NumberField
+          key={some.stage}
+          label="Plants that go"
+          name="plants"
+          value={some.plants}
+          onChange={(plants) => change({ ...some, plants: plants ?? 0 })}
+          min={0}
+          max={1_000_000}
+          helper={`of ${aliveAt(part, some.stage)} ${WORDS.PlantStage[some.stage]}`}
+        />
+      )}
+      {part.waiting > 0 && (
+        <NumberField
+          label={stages.length > 0 ? "Seed not up yet that goes" : "Seeds that go"}
+          name="seeds"
+          value={some.seeds}
+          onChange={(seeds) => change({ ...some, seeds: seeds ?? 0 })}
+          min={0}
+          max={1_000_000}
+          helper={`of ${part.waiting}`}
+        />
+      )}
+      <TextField
+        label="What stands there is labelled"
+        name="label"
+        value={some.label}
+        onChange={(event) => change({ ...some, label: event.target.value })}
+        helperText={`optional; it becomes part ${part.nextPart}`}
+        slotProps={{ htmlInput: { maxLength: 40 } }}
+      />
+      {fault && (
+        <Typography role="status" sx={{ fontWeight: 600 }}>
+          {fault}
+        </Typography>
+      )}
+    </>
+  );
+}

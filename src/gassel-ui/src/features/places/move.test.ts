@@ -1,0 +1,66 @@
+import { describe, expect, it } from "vitest";
+import type { PlantTally } from "../../api/types";
+import { divides, moves, partName, someFault, stagesOf } from "./move";
+import type { Movable, Some } from "./move";
+
+const stages = ["seedling", "prickedOut", "potted", "hardened", "planted"] as const;
+const tally = (alive: number[]): PlantTally =>
+  ({
+    emerged: 30,
+    losses: [],
+    stages: stages.map((stage, i) => ({ stage, alive: alive[i] ?? 0, dormant: 0, lost: 0, reached: 0 })),
+  }) as unknown as PlantTally;
+
+const tray = (more: Partial<Movable> = {}): Movable => ({
+  batchId: "b",
+  number: 12,
+  commonName: "beardtongue",
+  part: "1",
+  place: "heat-mat",
+  label: "tray 12",
+  plants: tally([20]),
+  waiting: 10,
+  nextPart: "1a",
+  ...more,
+});
+
+const some = (more: Partial<Some> = {}): Some => ({
+  stage: "seedling",
+  plants: 5,
+  seeds: 0,
+  label: "",
+  ...more,
+});
+
+describe("moving", () => {
+  it("keeps the parts of a batch together in one gesture", () => {
+    const sent = moves([tray(), tray({ part: "2" }), tray({ batchId: "c" })], "table", null);
+    expect(sent.map((b) => [b.batch, b.payloads.length])).toEqual([
+      ["b", 2],
+      ["c", 1],
+    ]);
+    expect(sent[0]?.payloads[0]).toEqual({ kind: "moved", part: "1", place: "table", some: null });
+  });
+
+  it("names the part that goes and what goes with it", () => {
+    const [batch] = moves([tray()], "table", some({ seeds: 3, label: " tray 13 " }));
+    expect(batch?.payloads[0]).toMatchObject({
+      some: { part: "1a", plants: 5, stage: "seedling", seeds: 3, label: "tray 13" },
+    });
+  });
+
+  it("says why an amount is not some of it", () => {
+    expect(someFault(tray(), some())).toBeNull();
+    expect(someFault(tray(), some({ plants: 21 }))).toContain("20");
+    expect(someFault(tray(), some({ seeds: 11 }))).toContain("10");
+    expect(someFault(tray(), some({ plants: 0 }))).not.toBeNull();
+    expect(someFault(tray(), some({ plants: 20, seeds: 10 }))).toContain("all");
+  });
+
+  it("one thing alone does not divide", () => {
+    expect(divides(tray({ plants: null, waiting: 1 }))).toBe(false);
+    expect(divides(tray())).toBe(true);
+    expect(stagesOf(tray({ plants: tally([0, 0, 4]) }))).toEqual(["potted"]);
+    expect(partName(tray({ part: "1a" }))).toBe("B-12 · 1a");
+  });
+});
