@@ -22,6 +22,7 @@ public static class RuleOfThumb
     public static string VesselHolds { get; } = Quantity.Rule("2 to 4 l", "2 qt to 1 gal");
     public static string NextPotSmall { get; } = Quantity.Rule("2.5 to 5 cm", "1 to 2 in");
     public static string NextPotWide { get; } = Quantity.Rule("5 to 8 cm", "2 to 3 in");
+    public static string WaterFromBelow { get; } = Quantity.Rule("240–480 ml", "1–2 cups");
     public static string DeepSnow { get; } = Quantity.Rule("10 cm", "4 in");
     public static string SnowFades { get; } = Quantity.Rule("15 cm", "6 in");
     public static string GroundUnderSnow { get; } = Quantity.Rule("−0.2 °C", "31.6 °F");

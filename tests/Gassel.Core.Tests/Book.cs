@@ -43,6 +43,14 @@ internal sealed class Book
         return this;
     }
 
+    /// <summary>The same with the moment it was done at.</summary>
+    public Book At(DateTimeOffset moment, EntryPayload payload)
+    {
+        Add(DateOnly.FromDateTime(moment.DateTime), payload);
+        _entries[^1] = _entries[^1] with { DoneAt = moment };
+        return this;
+    }
+
     /// <summary>Id of the n-th entry, from 1.</summary>
     public static Guid IdOf(int number) => new(number, 0, 0, [0, 0, 0, 0, 0, 0, 0, 1]);
 

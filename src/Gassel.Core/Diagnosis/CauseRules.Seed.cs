@@ -59,6 +59,9 @@ public static partial class CauseRules
         return e.Finding(Cause.OldOrEmptySeed, likelihood, Look);
     }
 
+    /// <summary>So many looks at a pale surface are a habit (our assumption).</summary>
+    private const int PaleLooks = 2;
+
     public static CauseFinding? DriedOut(GerminationGround g)
     {
         var e = new Evidence();
@@ -67,10 +70,26 @@ public static partial class CauseRules
         var lost = g.Lost(LossCause.Dried);
         if (dry.Count > 0)
             e.For.Add(Text.Of($"Found dry {string.Join(", ", dry.Select(c => Quantity.Day(c.On)))}; swollen seed that dries is dead."));
+        var pale = g.WaterBefore.Where(l => l.Seen == SurfaceSeen.Dry).ToList();
+        // a covered seed may have a pale surface over it now and then
+        var pales = g.MustNotDry ? pale.Count > 0 : pale.Count >= PaleLooks && 2 * pale.Count > g.WaterBefore.Count;
+        if (pales)
+        {
+            e.For.Add(
+                Text.Of(
+                    $"The surface was pale at {pale.Count} of {g.WaterBefore.Count} looks before the first seedling, last "
+                        + $"{Quantity.Day(pale[^1].On)}{(g.MustNotDry ? "; this seed lies near it and must not dry" : "")}."
+                )
+            );
+        }
         if (lost > 0)
             e.For.Add(Text.Of($"{Seedlings(lost)} lost to drying."));
         if (e.For.Count > 0)
-            return e.Finding(Cause.DriedOut, dry.Count > 0 ? Likelihood.Likely : Likelihood.Possible, Look);
+            return e.Finding(
+                Cause.DriedOut,
+                dry.Count > 0 || (pales && pale.Count >= PaleLooks) ? Likelihood.Likely : Likelihood.Possible,
+                Look
+            );
         return Looked(g, e, Cause.DriedOut, Look);
     }
 
@@ -85,6 +104,13 @@ public static partial class CauseRules
         var lost = g.Lost(LossCause.DampingOff);
         if (wet.Count > 0)
             e.For.Add(Text.Of($"Found too wet {string.Join(", ", wet.Select(c => Quantity.Day(c.On)))}."));
+        var shiny = g.WaterBefore.Where(l => l.Seen == SurfaceSeen.Wet).ToList();
+        if (shiny.Count > 0)
+            e.For.Add(
+                Text.Of(
+                    $"The surface was shiny with water at {shiny.Count} of {g.WaterBefore.Count} looks, last {Quantity.Day(shiny[^1].On)}."
+                )
+            );
         if (mould.Count > 0)
             e.For.Add(Text.Of($"Mould seen {string.Join(", ", mould.Select(c => Quantity.Day(c.On)))}."));
         if (rotten > 0)
@@ -94,7 +120,9 @@ public static partial class CauseRules
         if (e.For.Count > 0)
             return e.Finding(
                 Cause.DrownedOrRotted,
-                2 * rotten >= (g.Part.Cut?.Seeds ?? 1) || (wet.Count > 0 && mould.Count > 0) ? Likelihood.Likely : Likelihood.Possible,
+                2 * rotten >= (g.Part.Cut?.Seeds ?? 1) || (wet.Count + shiny.Count > 0 && mould.Count > 0)
+                    ? Likelihood.Likely
+                    : Likelihood.Possible,
                 Look
             );
         return Looked(g, e, Cause.DrownedOrRotted, Look);
@@ -141,12 +169,11 @@ public static partial class CauseRules
     /// <summary>By the looks at the tray: well at each of them, or nobody looked.</summary>
     private static CauseFinding Looked(GerminationGround g, Evidence e, Cause cause, string look)
     {
-        var well = g.ChecksSinceSowing.Count;
+        List<DateOnly> looks = [.. g.ChecksSinceSowing.Select(c => c.On), .. g.WaterBefore.Select(l => l.On)];
+        var well = looks.Count;
         if (well == 0)
             return e.Finding(cause, Likelihood.CannotTell, $"No check of the mix is recorded since sowing. {look}");
-        e.Against.Add(
-            Text.Of($"Seen moist at {well} {(well == 1 ? "look" : "looks")} since sowing, last {Quantity.Day(g.ChecksSinceSowing[^1].On)}.")
-        );
+        e.Against.Add(Text.Of($"Seen moist at {well} {(well == 1 ? "look" : "looks")} since sowing, last {Quantity.Day(looks.Max())}."));
         return e.Finding(cause, Likelihood.Unlikely, look);
     }
 }

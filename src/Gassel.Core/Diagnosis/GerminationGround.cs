@@ -41,6 +41,16 @@ public sealed record GerminationGround(
 
     public IReadOnlyList<CheckRecord> ChecksSinceSowing => [.. Part.Checks.Where(c => c.On >= SownOn)];
 
+    /// <summary>Looks at its water before its first seedling.</summary>
+    public IReadOnlyList<WaterLook> WaterBefore => [.. Part.WaterLooks.Where(l => Part.FirstUpOn is not { } up || l.On < up)];
+
+    /// <summary>Its seed lies where one drying is too much.</summary>
+    public bool MustNotDry =>
+        Species.Water == WaterRegime.NeverDry
+        || Species.Has(SpeciesFlag.NeedsLight)
+        || Species.Has(SpeciesFlag.DustFine)
+        || Part.SownAs?.Cover == SowCover.Surface;
+
     public IEnumerable<SownDay> Measured => Days.Where(d => d.Source != TemperatureSource.Assumed);
 
     public int Lost(LossCause cause) => Part.Counts.Where(c => c.Cause == cause).Sum(c => c.Lost);

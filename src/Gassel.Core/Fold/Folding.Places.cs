@@ -47,6 +47,7 @@ internal sealed partial class Folding
         gone.Inspections.AddRange(part.Inspections);
         gone.WaterChanges.AddRange(part.WaterChanges);
         gone.Stays.AddRange(part.Stays);
+        gone.WaterLooks.AddRange(part.WaterLooks);
         gone.Tended.AddRange(part.Tended);
         gone.DaysOut.AddRange(part.DaysOut);
         part.Seeds -= some.Seeds;
@@ -61,6 +62,14 @@ internal sealed partial class Folding
         _parts[gone.Id] = gone;
         _order.Add(gone.Id);
         return Stand(gone, place, null, entry.DoneOn);
+    }
+
+    private static Conflict? LookAtWater(Entry entry, WaterLooked looked, WorkingPart part)
+    {
+        if (part.SownOn is null)
+            return new(entry.Id, ConflictCode.NotSown, part.Id);
+        part.WaterLooks.Add(new(entry.Id, entry.DoneOn, entry.DoneAt, looked.Seen, looked.Given));
+        return null;
     }
 
     private static Conflict? Stand(WorkingPart part, string? place, Vessel? vessel, DateOnly on)

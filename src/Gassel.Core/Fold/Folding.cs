@@ -29,6 +29,7 @@ internal sealed partial class Folding(BatchPlan plan)
             CautionRead p => Read(p),
             Labelled p => OnPart(entry, p.Part, part => Label(entry, part)),
             Split p => OnPart(entry, p.Part, part => Split(entry, p, part)),
+            WaterLooked p => OnPart(entry, p.Part, part => LookAtWater(entry, p, part)),
             Moved p => OnPart(entry, p.Part, part => Move(entry, p, part)),
             Sown p => OnPart(entry, p.Part, part => Sow(entry, p, part)),
             Count p => OnPart(entry, p.Part, part => Count(entry, p, part)),

@@ -76,6 +76,9 @@ public sealed record PartState(
     /// <summary>Where it stood, in order.</summary>
     public IReadOnlyList<Stay> Stays { get; init; } = [];
 
+    /// <summary>Looks at its water since it was sown, those where it came from included.</summary>
+    public IReadOnlyList<WaterLook> WaterLooks { get; init; } = [];
+
     /// <summary>Day of the last print of its labels; null where there was none.</summary>
     public DateOnly? LabelledOn { get; init; }
 

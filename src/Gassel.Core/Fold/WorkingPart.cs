@@ -18,6 +18,7 @@ internal sealed class WorkingPart(string id, string? parent)
     public List<InspectionRecord> Inspections { get; } = [];
     public List<WaterChange> WaterChanges { get; } = [];
     public List<Stay> Stays { get; } = [];
+    public List<WaterLook> WaterLooks { get; } = [];
     public bool? IsSwollen { get; set; }
     public (DateOnly On, string For)? Labelled { get; set; }
     public SownAs? SownAs { get; set; }
@@ -85,6 +86,7 @@ internal sealed class WorkingPart(string id, string? parent)
             IsSwollen = IsSwollen,
             WaterChanges = WaterChanges,
             Stays = Stays,
+            WaterLooks = WaterLooks,
             LabelledOn = Labelled?.On,
             LabelledFor = Labelled?.For,
             SownAs = SownAs,

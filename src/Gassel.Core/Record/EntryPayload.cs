@@ -16,6 +16,7 @@ namespace Gassel.Core.Record;
 [JsonDerivedType(typeof(Labelled), "labelled")]
 [JsonDerivedType(typeof(Split), "split")]
 [JsonDerivedType(typeof(Moved), "moved")]
+[JsonDerivedType(typeof(WaterLooked), "waterLooked")]
 [JsonDerivedType(typeof(Sown), "sown")]
 [JsonDerivedType(typeof(Count), "count")]
 [JsonDerivedType(typeof(Estimated), "estimated")]

@@ -10,6 +10,7 @@ namespace Gassel.Core.Treatments;
 /// <param name="Longevity">How its seed keeps.</param>
 /// <param name="ColdResponse">Its own response to cold; null for the starter one of its kind.</param>
 /// <param name="SeedSize">Null where nobody measured it.</param>
+/// <param name="Water">How dry its mix may get; null to go by its seed and stage.</param>
 /// <param name="Origins">Values with an origin of their own; null for none.</param>
 public sealed record Species(
     string Id,
@@ -31,7 +32,8 @@ public sealed record Species(
     Longevity Longevity = Longevity.Medium,
     ColdResponse? ColdResponse = null,
     SeedSize? SeedSize = null,
-    IReadOnlyList<ValueOrigin>? Origins = null
+    IReadOnlyList<ValueOrigin>? Origins = null,
+    WaterRegime? Water = null
 )
 {
     /// <summary>Origin of a value that nobody entered: something must stand there to reckon with.</summary>

@@ -222,6 +222,30 @@ public class CauseRulesTests
     }
 
     [Fact]
+    public void What_was_found_at_the_water_speaks_for_drying_and_for_rot()
+    {
+        Told Found(params SurfaceSeen[] seen) =>
+            new()
+            {
+                With = s => s with { Flags = [] },
+                Sown = new("1", "lamp-shelf", null, Cover: SowCover.Mix, DepthMm: 6),
+                After = [.. seen.Select(s => new WaterLooked("1", s))],
+            };
+        Assert.Equal(Likelihood.Unlikely, Found(SurfaceSeen.Moist, SurfaceSeen.Moist).Of(Cause.DriedOut));
+        Assert.Equal(Likelihood.Unlikely, Found(SurfaceSeen.Moist, SurfaceSeen.Moist).Of(Cause.DrownedOrRotted));
+        // covered seed bears a pale surface now and then, not most of the time
+        Assert.Equal(Likelihood.Unlikely, Found(SurfaceSeen.Dry, SurfaceSeen.Moist, SurfaceSeen.Moist).Of(Cause.DriedOut));
+        Assert.Equal(Likelihood.Likely, Found(SurfaceSeen.Dry, SurfaceSeen.Dry, SurfaceSeen.Moist).Of(Cause.DriedOut));
+        Assert.Equal(Likelihood.Possible, Found(SurfaceSeen.Wet, SurfaceSeen.Moist).Of(Cause.DrownedOrRotted));
+        // seed on the surface bears it not once
+        var surface = Found(SurfaceSeen.Dry, SurfaceSeen.Moist, SurfaceSeen.Moist) with
+        {
+            Sown = new("1", "lamp-shelf", null, Cover: SowCover.Surface),
+        };
+        Assert.Equal(Likelihood.Possible, surface.Of(Cause.DriedOut));
+    }
+
+    [Fact]
     public void Losses_name_frost_and_what_ate_them()
     {
         Assert.Equal(Likelihood.Likely, new Told { After = [new Count("1", 9, 6, LossCause.Frost)] }.Of(Cause.Frost));

@@ -33,6 +33,7 @@ internal static class EntryWords
             CautionRead => "Read the caution.",
             Labelled p => Text.Of($"Printed {p.Inside + p.Outside} {(p.Inside + p.Outside == 1 ? "label" : "labels")}{Of(p.Part)}."),
             Split p => $"Divided part {p.Part}: {string.Join(", ", p.Children.Select(c => Text.Of($"{c.Part} with {c.Seeds} seeds")))}.",
+            WaterLooked p => $"Looked at the water: {p.Seen.Words()}, {p.Given.Words()}{Of(p.Part)}.",
             Moved { Some: { } some } p =>
                 $"Moved {MovedWords(some)} to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}, now part {some.Part}.",
             Moved p => $"Moved to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}.",

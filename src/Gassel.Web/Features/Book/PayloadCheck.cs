@@ -42,6 +42,7 @@ internal static class PayloadCheck
                             ?? Limits.Whole($"{at}.children[{i}].sprouted", c.Sprouted, 0, c.Seeds)
                     )
                     .FirstOrDefault(r => r is not null),
+            WaterLooked p => Part(at, p.Part),
             Moved p => Part(at, p.Part) ?? Place($"{at}.place", p.Place, places) ?? Some($"{at}.some", p.Some),
             Sown p => Part(at, p.Part)
                 ?? Place($"{at}.place", p.Place, places)

@@ -16,10 +16,11 @@ internal sealed class MorningList(RoundsBook rounds, YardWeather weather, SiteCl
             .Places.Select(p =>
                 (
                     p.Place.Name,
+                    Own: p.JobWords(today),
                     Due: p.Parts.SelectMany(s => s.Due.Where(d => d.Due.DueOn <= today).Select(d => (s.Number, d.Due.DueOn))).ToList()
                 )
             )
-            .Where(p => p.Due.Count > 0)
+            .Where(p => p.Due.Count + p.Own.Count > 0)
             .OrderByDescending(p => p.Due.Count(d => d.DueOn < today))
             .ToList();
         var late = places.Sum(p => p.Due.Count(d => d.DueOn < today));
@@ -27,8 +28,8 @@ internal sealed class MorningList(RoundsBook rounds, YardWeather weather, SiteCl
         {
             var overdue = p.Due.Count(d => d.DueOn < today);
             return Core.Text.Of(
-                $"{p.Name}: {Jobs(p.Due.Count)}{(overdue > 0 ? Core.Text.Of($", {overdue} overdue") : "")} "
-                    + $"({string.Join(", ", p.Due.OrderBy(d => d.DueOn).Select(d => $"B-{d.Number}").Distinct())})"
+                $"{p.Name}: {Jobs(p.Due.Count + p.Own.Count)}{(overdue > 0 ? Core.Text.Of($", {overdue} overdue") : "")} "
+                    + $"({string.Join(", ", p.Due.OrderBy(d => d.DueOn).Select(d => $"B-{d.Number}").Distinct().Concat(p.Own))})"
             );
         });
         var forecast = (await weather.Forecast(cancel)).Words;

@@ -87,18 +87,36 @@ internal sealed class RoundsBook(
                 p,
                 temperatures[p.Id],
                 LampLook.Of(p, batches.SelectMany(b => b.State.Living.Where(x => x.Place == p.Id && !x.BooksClosed)), today),
+                WaterRound.Of(
+                    p,
+                    from b in batches
+                    from x in b.State.Living
+                    where x.Place == p.Id && !x.IsDone(b.Plan)
+                    select (b.Row.Id, b.Row.Number, x, species[b.Row.SpeciesId]),
+                    weather,
+                    Moment(today)
+                ),
                 [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)]
             ))
             .ToList();
         return new RoundsView(
             today,
-            byPlace.Sum(p => p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
+            byPlace.Sum(p => p.JobsDue(today) + p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
             [.. byPlace.Where(p => p.Parts.Count > 0)],
             [.. conflicts],
             YardViews.Alerts(inside.Vessels.Values),
             aside.All,
             clock.IsDemo ? [] : [.. (await readings.Series()).Where(s => s.Device is not null).Select(s => s.Name)]
         );
+    }
+
+    /// <summary>Now at the site; of another day its noon.</summary>
+    private DateTimeOffset Moment(DateOnly day)
+    {
+        if (day == clock.Today)
+            return TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone);
+        var noon = day.ToDateTime(new TimeOnly(12, 0));
+        return new(noon, clock.LocalTimeZone.GetUtcOffset(noon));
     }
 
     private static IEnumerable<(string PlaceId, StandingPart Part)> Stand(

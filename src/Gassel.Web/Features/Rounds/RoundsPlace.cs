@@ -6,4 +6,22 @@ namespace Gassel.Web.Features.Rounds;
 
 /// <param name="Temperature">How warm it is there, and what is the matter.</param>
 /// <param name="Lamps">When to look at the lamps; null where there are none, or nothing grows under them.</param>
-public sealed record RoundsPlace(Place Place, PlaceTemperature Temperature, LampLook? Lamps, IReadOnlyList<StandingPart> Parts);
+/// <param name="Water">What there wants its water looked at; null where nothing does.</param>
+public sealed record RoundsPlace(
+    Place Place,
+    PlaceTemperature Temperature,
+    LampLook? Lamps,
+    WaterRound? Water,
+    IReadOnlyList<StandingPart> Parts
+)
+{
+    /// <summary>Jobs of the place itself that are due, beside those of what stands there.</summary>
+    public int JobsDue(DateOnly today) => JobWords(today).Count;
+
+    /// <summary>The same, each in a word.</summary>
+    public IReadOnlyList<string> JobWords(DateOnly today) =>
+        [
+            .. Lamps?.DueOn <= today ? ["lamps"] : Array.Empty<string>(),
+            .. Water is { Parts.Count: > 0 } ? ["water"] : Array.Empty<string>(),
+        ];
+}

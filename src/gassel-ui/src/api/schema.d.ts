@@ -7548,7 +7548,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadWaterLooked"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCameAgain: {
             /** @enum {string} */
             kind?: "cameAgain";
@@ -7796,6 +7796,13 @@ export interface components {
             /** @enum {string} */
             kind?: "waterChanged";
             part: string;
+        };
+        EntryPayloadWaterLooked: {
+            /** @enum {string} */
+            kind?: "waterLooked";
+            part: string;
+            seen: components["schemas"]["SurfaceSeen"];
+            given: components["schemas"]["WaterGiven"];
         };
         /** @enum {unknown} */
         EntrySource: "hand" | "file" | "told";
@@ -8897,6 +8904,7 @@ export interface components {
             isContainer: boolean;
             isDomed: boolean;
             stays: components["schemas"]["Stay"][];
+            waterLooks: components["schemas"]["WaterLook"][];
             /** Format: date */
             labelledOn: null | string;
             labelledFor: null | string;
@@ -9444,6 +9452,7 @@ export interface components {
             place: components["schemas"]["Place"];
             temperature: components["schemas"]["PlaceTemperature"];
             lamps: null | components["schemas"]["LampLook"];
+            water: null | components["schemas"]["WaterRound"];
             parts: components["schemas"]["StandingPart"][];
         };
         RoundsView: {
@@ -10095,6 +10104,7 @@ export interface components {
             coldResponse: null | components["schemas"]["ColdResponse"];
             seedSize: null | components["schemas"]["SeedSize"];
             origins: null | components["schemas"]["ValueOrigin"][];
+            water: null | components["schemas"]["WaterRegime"];
             responseToCold: components["schemas"]["ColdResponse"];
         };
         SpeciesEdit: {
@@ -10300,6 +10310,8 @@ export interface components {
             remaining: null | components["schemas"]["Remaining"];
             working: string[];
         };
+        /** @enum {unknown} */
+        SurfaceSeen: "moist" | "dry" | "wet";
         TaleDay: {
             inside: components["schemas"]["ContainerDay"];
             source: components["schemas"]["YardDaySource"];
@@ -10842,6 +10854,42 @@ export interface components {
             on: string;
             /** Format: date-time */
             at: null | string;
+        };
+        /** @enum {unknown} */
+        WaterGiven: "none" | "fromBelow" | "fromAbove";
+        WaterLook: {
+            /** Format: uuid */
+            entry: string;
+            /** Format: date */
+            on: string;
+            /** Format: date-time */
+            at: null | string;
+            seen: components["schemas"]["SurfaceSeen"];
+            given: components["schemas"]["WaterGiven"];
+        };
+        WaterNeed: {
+            /** Format: uuid */
+            batch: string;
+            /** Format: int32 */
+            number: number;
+            part: string;
+            label: null | string;
+            regime: components["schemas"]["WaterRegime"];
+            why: string;
+        };
+        /** @enum {unknown} */
+        WaterRegime: "neverDry" | "surfaceDries" | "drySide" | null;
+        WaterRound: {
+            parts: components["schemas"]["WaterNeed"][];
+            /** Format: int32 */
+            neverDry: number;
+            /** Format: int32 */
+            lateDays: number;
+            /** Format: date-time */
+            tipOutAt: null | string;
+            words: string;
+            howTo: string;
+            working: string[];
         };
         WavesView: {
             /** Format: int32 */

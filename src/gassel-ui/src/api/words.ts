@@ -195,6 +195,7 @@ export const WORDS = {
     plantVernalization: "plant vernalization",
     hardenOff: "harden off",
   },
+  SurfaceSeen: { moist: "moist: dark", dry: "dry: pale", wet: "too wet: shiny" },
   TemperatureUnit: { celsius: "Celsius", fahrenheit: "Fahrenheit" },
   Tending: {
     capOn: "cap put on",
@@ -220,5 +221,11 @@ export const WORDS = {
     container: "container",
     deepCells: "deep cells",
     flat: "flat",
+  },
+  WaterGiven: { none: "not watered", fromBelow: "watered from below", fromAbove: "watered from above" },
+  WaterRegime: {
+    neverDry: "never dry",
+    surfaceDries: "let the surface dry between",
+    drySide: "on the dry side",
   },
 } as const;

@@ -14,7 +14,13 @@ import type { Day } from "../time/days";
 import { newId } from "./newId";
 
 /** Soaks and their water are timed by the hour, and so is what is done to caps and covers. */
-const HOURS_MATTER: EntryPayload["kind"][] = ["stepStarted", "waterChanged", "inspected", "tended"];
+const HOURS_MATTER: EntryPayload["kind"][] = [
+  "stepStarted",
+  "waterChanged",
+  "waterLooked",
+  "inspected",
+  "tended",
+];
 
 /**
  * The entries of one gesture, ready to send.

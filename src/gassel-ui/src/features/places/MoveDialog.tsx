@@ -44,7 +44,9 @@ export function MoveDialog({ parts, from, doneOn, today, close }: MoveDialogProp
   const one = chosen.length === 1 ? chosen[0] : undefined;
   const share = one && divides(one) ? some : null;
   const fault = one && share ? someFault(one, share) : null;
-  const goals = places.filter((place) => !(chosen.length > 0 && chosen.every((p) => p.place === place.id)));
+  const goals = places.filter(
+    (place) => !(chosen.length > 0 ? chosen : parts).every((p) => p.place === place.id),
+  );
   const send = async (place: Place) => {
     const [first, ...rest] = moves(chosen, place.id, share);
     if (!first || fault) return;

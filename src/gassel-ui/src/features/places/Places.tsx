@@ -3,6 +3,7 @@ import { Box, Button, IconButton, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answered, api } from "../../api/client";
+import { WORDS } from "../../api/words";
 import { usePlaceKinds, usePlaces } from "../../book/queries";
 import type { Place } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
@@ -53,7 +54,10 @@ export function Places() {
         </Box>
         <Typography sx={{ maxWidth: "46em", mb: 1 }}>
           Rounds goes through them in this order. Temperatures are assumed until a{" "}
-          <Link to="/site/temperature">thermometer</Link> measures them; room is checked when you plan.
+          <Link to="/site/temperature" style={{ color: "inherit" }}>
+            thermometer
+          </Link>{" "}
+          measures them; room is checked when you plan.
         </Typography>
         {used.map((place, i) => (
           <PlaceRow
@@ -114,7 +118,7 @@ function PlaceRow({ place, first, last, shift, edit }: PlaceRowProps) {
         <Typography component="span" sx={{ fontWeight: 700, mr: 1 }}>
           {place.name}
         </Typography>
-        {kindWords(place) !== place.name.toLowerCase() && (
+        {!place.name.toLowerCase().startsWith(WORDS.PlaceKind[place.kind]) && (
           <Typography component="span" color="text.secondary">
             {kindWords(place)}
           </Typography>

@@ -16,6 +16,7 @@ import { linesOf } from "./dueLines";
 import { dueWords } from "./dueWords";
 import type { Movable } from "../places/move";
 import { LampsLine } from "./LampsLine";
+import { WaterLine } from "./WaterLine";
 
 // the first view does not wait for a field
 const MeasureField = lazy(() =>
@@ -61,15 +62,6 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
         >
           {several(place.parts.length, "vessel")} · {nowWords(temperature, units, timeZone, today)}
         </Typography>
-        <Button
-          size="small"
-          variant="outlined"
-          aria-label={`move from ${place.place.name}`}
-          sx={{ ml: "auto" }}
-          onClick={() => setMoving(true)}
-        >
-          Move to…
-        </Button>
       </Box>
       <Box
         sx={{
@@ -86,6 +78,20 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
         {place.parts.map((part) => (
           <Standing key={part.batchId + part.part} part={part} today={today} hurt={hurt} />
         ))}
+        <Button
+          aria-label={`move from ${place.place.name}`}
+          sx={{
+            ml: "auto",
+            flex: "none",
+            alignSelf: "center",
+            position: "sticky",
+            right: 0,
+            bgcolor: "background.paper",
+          }}
+          onClick={() => setMoving(true)}
+        >
+          Move to…
+        </Button>
       </Box>
       {place.parts
         .filter((part) => part.warmth?.isTooWarm)
@@ -106,8 +112,11 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
             </span>
           </Typography>
         ))}
+      <WaterLine place={place} doneOn={doneOn} />
       <LampsLine place={place} doneOn={doneOn} today={today} />
-      {due.length === 0 && <Typography color="text.secondary">Nothing is due here today.</Typography>}
+      {due.length === 0 && !place.water && !(place.lamps && place.lamps.dueOn <= today) && (
+        <Typography color="text.secondary">Nothing is due here today.</Typography>
+      )}
       {looks && temperature.source !== "measured" && (
         <Box sx={{ maxWidth: 330, mt: 1, minHeight: 80 }}>
           <Suspense>

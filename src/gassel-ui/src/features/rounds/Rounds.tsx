@@ -17,6 +17,7 @@ import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
 import { pressOther, stepTo } from "./rowKeys";
 import { SimulatedNote } from "./SimulatedNote";
+import { waterKey } from "./water";
 import { YardAsks } from "./YardAsks";
 import { ForecastCard } from "../weather/ForecastCard";
 import { useDoneOn } from "../../record/DoneOn";
@@ -54,7 +55,9 @@ export function Rounds() {
   // what was recorded here and waits is done; only what is still listed as due is taken off
   const dueCount =
     rounds.data.dueCount -
-    places.flatMap((place) => linesOf(place, today)).filter((line) => settled.has(line.key)).length;
+    places.flatMap((place) => linesOf(place, today)).filter((line) => settled.has(line.key)).length -
+    places.filter((place) => (place.water?.parts.length ?? 0) > 0 && settled.has(waterKey(place.place.id)))
+      .length;
   if (places.length === 0) {
     const next = !site.site
       ? (["/site", "Name the site"] as const)

@@ -1,0 +1,30 @@
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+
+namespace Gassel.Core.Growing;
+
+/// <summary>Which regime a part stands under, by its kind and how far it has come (common practice, no source).</summary>
+public static class WaterRegimes
+{
+    /// <summary>In an open vessel with seed that may come up or plants that are not in the ground: somebody must look at its water.</summary>
+    public static bool AsksFor(PartState part) =>
+        part.SownOn is not null
+        && part is { IsContainer: false, BooksClosed: false, Divided: false }
+        && (part.Plants.Growing > 0 || part.Plants.Dormant > 0 || (part.ClosedOn is null && part.Waiting > 0 && part.Plants.Alive == 0));
+
+    public static (WaterRegime Regime, string Why) Of(PartState part, Species species)
+    {
+        if (part.Plants is { Growing: 0, Dormant: > 0 })
+            return (WaterRegime.DrySide, "Dormant: barely moist, so that nothing rots.");
+        if (part.KeptOn is not null && part.Plants.Growing == 0)
+            return (WaterRegime.DrySide, "Kept for another spring: barely moist.");
+        if (species.Water is { } own)
+            return (own, $"As entered for {species.CommonName}.");
+        if (part.Plants.Growing == 0 && (species.Has(SpeciesFlag.NeedsLight) || part.SownAs?.Cover == SowCover.Surface))
+            return (WaterRegime.NeverDry, "Seed on the surface that drank and dries again is lost.");
+        if (species.Has(SpeciesFlag.DustFine) && part.TrueLeavesOn is null)
+            return (WaterRegime.NeverDry, "Dust-fine seed: a tray of fine seedlings can be lost in a few hours of drying.");
+        return (WaterRegime.SurfaceDries, "Most seedlings: water when the surface turns pale, so that gnats and damping off stay away.");
+    }
+}

@@ -1,0 +1,78 @@
+import { useState } from "react";
+import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
+import { WORDS } from "../../api/words";
+import type { SurfaceSeen, WaterGiven, WaterNeed } from "../../api/types";
+import { useDevice } from "../../look/DeviceContext";
+import { Choice } from "../../shared/Choice";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
+import { needKey, usualLook } from "./water";
+import type { Look } from "./water";
+
+interface WaterDialogProps {
+  name: string;
+  needs: WaterNeed[];
+  send: (look: (need: WaterNeed) => Look) => void;
+  close: () => void;
+}
+
+const SEEN: readonly (readonly [SurfaceSeen, string])[] = [
+  ["moist", "moist"],
+  ["dry", "pale"],
+  ["wet", "too wet"],
+];
+
+/** Vessel by vessel: how its surface was found, and what it got. */
+export function WaterDialog({ name, needs, send, close }: WaterDialogProps) {
+  const { palette } = useDevice();
+  const [found, setFound] = useState<ReadonlyMap<string, Look>>(new Map());
+  const lookOf = (need: WaterNeed): Look => found.get(needKey(need)) ?? usualLook("moist");
+  const set = (need: WaterNeed, look: Look) => setFound(new Map(found).set(needKey(need), look));
+  return (
+    <Dialog open onClose={close} fullWidth maxWidth="xs" aria-labelledby="water-title">
+      <DialogTitle id="water-title">{name}: how was the surface?</DialogTitle>
+      <DialogContent>
+        {needs.map((need) => {
+          const look = lookOf(need);
+          return (
+            <Box
+              key={needKey(need)}
+              data-testid={`look-${need.number}-${need.part}`}
+              sx={{ py: 1, borderTop: `1px solid ${palette.line}`, display: "grid", gap: 1 }}
+            >
+              <Typography>
+                <strong>
+                  B-{need.number}
+                  {need.part === "1" ? "" : ` · ${need.part}`}
+                </strong>
+                {need.label ? ` ${need.label}` : ""}
+                {need.regime ? `, ${WORDS.WaterRegime[need.regime]}` : ""}
+              </Typography>
+              <Choice
+                label={`surface of B-${need.number} ${need.part}`}
+                value={look.seen}
+                onChange={(seen) => set(need, usualLook(seen))}
+                options={SEEN}
+              />
+              {look.seen !== "wet" && (
+                <ChoiceField<WaterGiven>
+                  label="Water"
+                  name={`given-${need.number}-${need.part}`}
+                  size="small"
+                  value={look.given}
+                  onChange={(given) => set(need, { ...look, given })}
+                  choices={wordsOf(WORDS.WaterGiven)}
+                />
+              )}
+            </Box>
+          );
+        })}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={close}>Cancel</Button>
+        <Button variant="contained" onClick={() => send(lookOf)}>
+          Record
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,132 @@
+using System.Globalization;
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>An empty book on a phone: places of one's own, and what happens between sowing and planting.</summary>
+public sealed class BenchTests : IDisposable
+{
+    private readonly RunningProgram _program = new(demo: false);
+    private readonly Browser _browser;
+
+    public BenchTests()
+    {
+        _browser = new(_program.Address, 390, 844);
+        _browser.NameSite();
+    }
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+    }
+
+    private static string Days(int before) =>
+        DateTime.Today.AddDays(-before).ToString("d MMM yyyy", CultureInfo.InvariantCulture);
+
+    /// <summary>A tray of forty seeds sown three weeks ago at a place.</summary>
+    private void Sown(string place)
+    {
+        var b = _browser;
+        b.Open("/batches/told");
+        b.Type("species-1", "alumroot");
+        b.Type("step-1", "sown");
+        b.Type("since-1", Days(21));
+        b.Type("seeds-1", "40");
+        b.Type("vessel-1", "tray");
+        b.Type("place-1", place);
+        b.Press("Check 1 line");
+        b.Says("verdict-1", $"40 seeds, tray, {place}");
+        b.Press("Enter 1 good line");
+        b.SeeNoMore(By.CssSelector("[data-testid='told-report']"));
+    }
+
+    private void AddPlace(string kind, string name)
+    {
+        _browser.Press("Add a place");
+        _browser.Choose("kind", kind);
+        _browser.Type("name", name);
+        _browser.Press("Save");
+        _browser.SeeNoMore(By.CssSelector("[role='dialog']"));
+    }
+
+    [Fact]
+    public async Task Places_are_the_growers_own_and_a_tray_goes_from_one_to_another()
+    {
+        var b = _browser;
+        await _program.Lot("alumroot");
+        b.Open("/site/places");
+        AddPlace("Cold shelf or fridge", "Fridge in the shed");
+        AddPlace("Windowsill", "Kitchen window");
+        b.Says("place-fridge-in-the-shed", "cold shelf or fridge");
+        b.Click(By.CssSelector("[aria-label='Kitchen window: up']"));
+        b.Click(By.CssSelector("[aria-label='Heat mat: change']"));
+        b.Type("name", "The mat");
+        b.Press("Save");
+        b.Says("place-heat-mat", "The mat");
+
+        Sown("The mat");
+        b.Open("/");
+        b.See("The mat");
+        // two touches: the tray off the mat
+        b.Press("Move to…");
+        b.Press("Kitchen window");
+        b.See("B-1: moved to Kitchen window");
+        b.SeeTest("now-kitchen-window");
+
+        // some of it, by what stands there
+        b.Open("/b/1");
+        b.Says("stands-1", "Kitchen window");
+        b.Press("Move to…");
+        b.Press("Only some");
+        b.Type("seeds", "41");
+        b.See("40 seeds are not up yet.");
+        b.Type("seeds", "15");
+        b.Type("label", "tray 2");
+        b.Press("Lamp shelf");
+        b.Says("stands-1a", "tray 2, Lamp shelf");
+        var parts = (await _program.Get($"/api/batches/{(await _program.Get("/api/batches"))[0]!["id"]}"))["parts"]!.AsArray();
+        Assert.Equal([25, 15], parts.Select(p => p!["state"]!["seeds"]!.GetValue<int>()));
+
+        // the shelf is still in use; the mat is not
+        b.Open("/site/places");
+        b.Click(By.CssSelector("[aria-label='Kitchen window: change']"));
+        b.Press("Retire this place");
+        b.See("B-1 still stand at Kitchen window");
+        b.Press("Cancel");
+        b.Click(By.CssSelector("[aria-label='The mat: change']"));
+        b.Press("Retire this place");
+        b.See("What stood there stays in the record.");
+        // the one refusal is all that the console has to say
+        Assert.Single(b.Complaints());
+        b.Open("/b/1");
+        b.See("The mat");
+    }
+
+    [Fact]
+    public async Task Water_is_looked_at_by_place_and_what_was_found_is_kept()
+    {
+        var b = _browser;
+        await _program.Lot("alumroot");
+        Sown("Lamp shelf");
+        Sown("Heat mat");
+        b.Open("/");
+        b.Says("water-lamp-shelf", "1 vessel, 1 never dry");
+        b.Says("water-heat-mat", "then tip the rest out");
+        b.PressIn("water-heat-mat", "All moist");
+        b.See("Heat mat: all moist");
+        b.SeeNoMore(By.CssSelector("[data-testid='water-heat-mat']"));
+        // what differs is said one by one, and what drinks from below is tipped out afterwards
+        b.PressIn("water-lamp-shelf", "One by one…");
+        b.PressIn("look-1-1", "Pale");
+        b.Press("Record");
+        b.See("Lamp shelf: water looked at");
+        b.Says("water-lamp-shelf", "Tip out the water that is left");
+        b.Says("time-left", "in 20 min");
+        b.Open("/b/1");
+        b.See("Looked at the water: dry: pale, watered from below.");
+        b.Open("/b/2");
+        b.See("Looked at the water: moist: dark, not watered.");
+        Assert.Empty(b.Complaints());
+    }
+}
