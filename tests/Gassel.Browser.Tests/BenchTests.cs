@@ -21,8 +21,7 @@ public sealed class BenchTests : IDisposable
         _program.Dispose();
     }
 
-    private static string Days(int before) =>
-        DateTime.Today.AddDays(-before).ToString("d MMM yyyy", CultureInfo.InvariantCulture);
+    private static string Days(int before) => DateTime.Today.AddDays(-before).ToString("d MMM yyyy", CultureInfo.InvariantCulture);
 
     /// <summary>A tray of forty seeds sown three weeks ago at a place.</summary>
     private void Sown(string place)
@@ -111,7 +110,7 @@ public sealed class BenchTests : IDisposable
         Sown("Lamp shelf");
         Sown("Heat mat");
         b.Open("/");
-        b.Says("water-lamp-shelf", "1 vessel, 1 never dry");
+        b.Says("water-lamp-shelf", "1 vessel, never to dry");
         b.Says("water-heat-mat", "then tip the rest out");
         b.PressIn("water-heat-mat", "All moist");
         b.See("Heat mat: all moist");
@@ -128,5 +127,58 @@ public sealed class BenchTests : IDisposable
         b.Open("/b/2");
         b.See("Looked at the water: moist: dark, not watered.");
         Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public async Task A_tray_goes_off_the_mat_is_thinned_potted_twice_hardened_and_planted()
+    {
+        var b = _browser;
+        await _program.Lot("alumroot");
+        Sown("Heat mat");
+        b.Open("/");
+        b.Press("Move to…");
+        b.Press("Lamp shelf");
+        b.See("B-1: moved to lamp shelf");
+        b.PressIn("water-lamp-shelf", "All pale, watered");
+        b.Says("water-lamp-shelf", "Tip out the water that is left");
+
+        // what came up
+        b.Open("/count");
+        b.Click(By.CssSelector("[aria-label='count B-1 tray 1']"));
+        foreach (var key in "24")
+            b.Press(key.ToString());
+        b.Press("Record");
+        b.Says("standing", "24 seedlings");
+        b.Open("/b/1");
+        b.Says("plants", "24 seedlings");
+        b.Press("Thin to one");
+        b.Type("plants", "4");
+        b.Press("Record");
+        b.SeeNoMore(By.CssSelector("[role='dialog']"));
+        b.Says("plants", "20 seedlings");
+        Move("20", "potted", "2.5");
+        b.Says("plants", "20 potted");
+        b.Press("Repot");
+        b.Type("potCm", "4");
+        b.Press("Record");
+        b.See("20 repotted");
+        b.Press("Pinched back");
+        b.See("Pinched or cut back.");
+        Move("20", "hardened", null);
+        Move("18", "planted", null);
+        b.Says("plants", "2 hardened, 18 planted");
+        b.See("Repotted 20 plants");
+    }
+
+    private void Move(string plants, string to, string? pot)
+    {
+        var b = _browser;
+        b.Click(By.CssSelector("[aria-label='move on, part 1']"));
+        b.Type("plants", plants);
+        b.Choose("to", char.ToUpperInvariant(to[0]) + to[1..]);
+        if (pot is not null)
+            b.Type("potCm", pot);
+        b.Press("Record");
+        b.SeeNoMore(By.CssSelector("[role='dialog']"));
     }
 }

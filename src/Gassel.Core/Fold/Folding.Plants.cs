@@ -32,7 +32,7 @@ internal sealed partial class Folding
     {
         if (part.SownOn is null)
             return new(entry.Id, ConflictCode.NotSown, part.Id);
-        if (moved.To <= moved.From)
+        if (moved.To <= moved.From && !moved.IsRepotting())
             return new(entry.Id, ConflictCode.StageBackwards, part.Id);
         if (moved.Plants > part.AliveAt(moved.From))
             return TooMany(entry, moved.Plants, moved.From, part);

@@ -77,7 +77,10 @@ public sealed record WaterRound(
             never,
             due.Select(d => d.Late).DefaultIfEmpty(0).Max(),
             soaked?.AddMinutes(MinutesInWater),
-            Text.Of($"{needs.Count} {(needs.Count == 1 ? "vessel" : "vessels")}{(never > 0 ? $", {never} never dry" : "")}."),
+            Text.Of(
+                $"{needs.Count} {(needs.Count == 1 ? "vessel" : "vessels")}"
+                    + $"{(never == 0 ? "" : never == needs.Count ? ", never to dry" : Text.Of($", {never} never to dry"))}."
+            ),
             $"Pale mix is drying, dark mix is moist. From below: {RuleOfThumb.WaterFromBelow} a tray for 15 to {MinutesInWater} minutes, "
                 + "then tip the rest out.",
             [why, .. needs.GroupBy(n => (n.Regime, n.Why)).Select(g => $"{Text.Capital(g.Key.Regime.Words())} ({Names(g)}): {g.Key.Why}")]

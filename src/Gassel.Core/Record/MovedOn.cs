@@ -1,6 +1,7 @@
 namespace Gassel.Core.Record;
 
-/// <summary>Plants came a stage further: pricked out, potted, hardened, planted. Stages may be passed over.</summary>
+/// <summary>Plants came a stage further: pricked out, potted, hardened, planted. Stages may be passed over; from potted to potted they
+/// are potted again.</summary>
 /// <param name="Into">What they are in now, as it is labelled; null where that is the same.</param>
 /// <param name="Divided">Several that stood in one cell were taken apart.</param>
 /// <param name="PotCm">Width of the pot they are in now; null where nobody said.</param>
@@ -13,4 +14,8 @@ public sealed record MovedOn(
     double? SpacingCm = null,
     bool Divided = false,
     double? PotCm = null
-) : EntryPayload;
+) : EntryPayload
+{
+    /// <summary>Into the next pot; the stage stays.</summary>
+    public bool IsRepotting() => From == PlantStage.Potted && To == PlantStage.Potted;
+}

@@ -50,4 +50,8 @@ public enum Tending
     /// <summary>The lamps over it were set higher again.</summary>
     [Words("lamps raised")]
     LampsRaised,
+
+    /// <summary>Leggy growth taken back above a leaf.</summary>
+    [Words("pinched or cut back")]
+    PinchedBack,
 }

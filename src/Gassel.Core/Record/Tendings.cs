@@ -4,7 +4,7 @@ namespace Gassel.Core.Record;
 public static class Tendings
 {
     /// <summary>Done to plants wherever they stand, not to a container.</summary>
-    public static bool IsOfPlants(Tending what) => what is Tending.Fed or Tending.LampsRaised;
+    public static bool IsOfPlants(Tending what) => what is Tending.Fed or Tending.LampsRaised or Tending.PinchedBack;
 
     /// <summary>The cap after it; null where it leaves the cap alone.</summary>
     public static CapPosition? Cap(Tending what, ContainerSetup setup) =>

@@ -38,6 +38,23 @@ public class PlantFoldTests
     }
 
     [Fact]
+    public void Potted_plants_go_into_the_next_pot_and_stay_potted()
+    {
+        var state = Run(
+            Sown()
+                .Add("2027-03-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 20, PotCm: 6))
+                .Add("2027-04-20", new MovedOn("1", PlantStage.Potted, PlantStage.Potted, 18, PotCm: 9))
+        );
+        Assert.Empty(state.Conflicts);
+        Assert.Equal(20, state.Plants.At(PlantStage.Potted).Alive);
+        Assert.Equal(20, state.Plants.At(PlantStage.Potted).Reached);
+        Assert.Equal((new DateOnly(2027, 4, 20), 9), (state.Parts[0].PottedOn!.Value, state.Parts[0].PotCm!.Value));
+        Assert.True(state.Plants.IsWhole);
+        var tooMany = Run(Sown().Add("2027-03-20", new MovedOn("1", PlantStage.Potted, PlantStage.Potted, 1)));
+        Assert.Equal(ConflictCode.MorePlantsThanThere, Assert.Single(tooMany.Conflicts).Code);
+    }
+
+    [Fact]
     public void A_stage_may_be_passed_over_and_counts_as_reached()
     {
         var plants = Run(Sown().Add("2027-04-20", new MovedOn("1", PlantStage.Seedling, PlantStage.Planted, 28))).Plants;

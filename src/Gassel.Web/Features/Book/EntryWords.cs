@@ -62,7 +62,7 @@ internal static class EntryWords
                 $"Out to harden off{(p.Hours switch { null => "", >= 24 => ", day and night", var h => $" for {h} h" })}{Of(p.Part)}."
             ),
             MovedOn p => Text.Of(
-                $"{(p.Divided ? "Divided, " + p.To.Words() : Text.Capital(p.To.Words()))} {p.Plants} "
+                $"{(p.Divided ? "Divided, " + p.To.Words() : p.IsRepotting() ? "Repotted" : Text.Capital(p.To.Words()))} {p.Plants} "
                     + $"{(p.Plants == 1
                         ? "plant" : "plants")}"
                     + $"{(p.Into is null ? "" : $", {p.Into}")}"

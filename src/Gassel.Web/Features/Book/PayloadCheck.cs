@@ -80,7 +80,11 @@ internal static class PayloadCheck
                 ?? Limits.Text($"{at}.into", p.Into, 80, required: false)
                 ?? (p.SpacingCm is { } cm ? Limits.Number($"{at}.spacingCm", cm, 1, 1000) : null)
                 ?? (p.PotCm is { } pot ? Limits.Number($"{at}.potCm", pot, 1, 100) : null)
-                ?? (p.To <= p.From ? new Refusal($"{at}.to", $"to must be a stage after {p.From.Words()}; plants go forward.") : null),
+                ?? (
+                    p.To <= p.From && !p.IsRepotting()
+                        ? new Refusal($"{at}.to", $"to must be a stage after {p.From.Words()}; plants go forward.")
+                        : null
+                ),
             PlantsLost p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),
             DiedBack p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),
             CameAgain p => Part(at, p.Part) ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds),

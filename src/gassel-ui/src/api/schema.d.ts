@@ -10354,7 +10354,7 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
-        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed" | "lampsRaised";
+        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed" | "lampsRaised" | "pinchedBack";
         TendingRecord: {
             /** Format: uuid */
             entry: string;

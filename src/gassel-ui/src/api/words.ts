@@ -212,6 +212,7 @@ export const WORDS = {
     mulchRestOff: "rest of the straw off",
     fed: "fed",
     lampsRaised: "lamps raised",
+    pinchedBack: "pinched or cut back",
   },
   VesselKind: {
     bag: "bag",

@@ -43,7 +43,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
   const { record } = useRecord();
   const from = stagesFor(tally, gesture);
   const first = at ?? firstStage(tally, gesture);
-  const moves = gesture === "moveOn" || gesture === "divide";
+  const moves = gesture === "moveOn" || gesture === "divide" || gesture === "repot";
   const crowd = gesture === "divide" || gesture === "thin";
   const [stage, setStage] = useState<PlantStage>(first);
   const [to, setTo] = useState<PlantStage>(goalsOf(gesture, first)[0] ?? "planted");

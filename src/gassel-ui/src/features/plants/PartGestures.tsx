@@ -28,6 +28,7 @@ export function PartGestures({ batch, part, alone }: PartGesturesProps) {
   const others: [PlantGesture, string, boolean][] = [
     ["divide", "Divide", crowded && !clock.inPlace],
     ["thin", "Thin to one", crowded],
+    ["repot", "Repot", plants.stages.some((s) => s.stage === "potted" && s.alive > 0)],
     ["lost", "Lost", grows],
     ["diedBack", "Died back", grows],
     ["cameAgain", "Came up again", sleeps],
@@ -62,6 +63,20 @@ export function PartGestures({ batch, part, alone }: PartGesturesProps) {
               {words}
             </Button>
           ),
+      )}
+      {plants.stages.some((s) => s.stage !== "planted" && s.alive > 0) && (
+        <Button
+          onClick={() =>
+            void record(
+              batch.id,
+              [{ kind: "tended", part: id, what: "pinchedBack" }],
+              doneOn,
+              `B-${batch.number}: pinched or cut back`,
+            )
+          }
+        >
+          Pinched back
+        </Button>
       )}
       {open && (
         <MoveOnDialog

@@ -4,11 +4,12 @@ import { countOf } from "../../record/entries";
 import { STAGES } from "../../drawings/stages";
 import { stageInHand, stagesAfter } from "./plantWords";
 
-export type PlantGesture = "moveOn" | "divide" | "thin" | "lost" | "diedBack" | "cameAgain";
+export type PlantGesture = "moveOn" | "divide" | "repot" | "thin" | "lost" | "diedBack" | "cameAgain";
 
 export const GESTURE_TITLES: Record<PlantGesture, string> = {
   moveOn: "plants move on",
   divide: "divide crowded cells",
+  repot: "into the next pot",
   thin: "thin to one",
   lost: "plants lost",
   diedBack: "died back for the season: dormant, alive",
@@ -39,7 +40,9 @@ export const stagesFor = (tally: PlantTally, gesture: PlantGesture): PlantStage[
       thereAt(tally, gesture, stage) > 0 &&
       (gesture === "divide" || gesture === "thin"
         ? stage === "seedling"
-        : gesture !== "moveOn" || stage !== "planted"),
+        : gesture === "repot"
+          ? stage === "potted"
+          : gesture !== "moveOn" || stage !== "planted"),
   );
 
 /** The stage that is most likely meant. */
@@ -51,7 +54,7 @@ export function firstStage(tally: PlantTally, gesture: PlantGesture): PlantStage
 
 /** Where plants can go from a stage: those that are divided stay indoors. */
 export const goalsOf = (gesture: PlantGesture, from: PlantStage): PlantStage[] =>
-  gesture === "divide" ? ["prickedOut", "potted"] : stagesAfter(from);
+  gesture === "divide" ? ["prickedOut", "potted"] : gesture === "repot" ? ["potted"] : stagesAfter(from);
 
 /** What a gesture records, and how it is told. */
 export function payloadOf(gesture: PlantGesture, part: string, m: PlantMove): [EntryPayload, string] {
@@ -59,6 +62,7 @@ export function payloadOf(gesture: PlantGesture, part: string, m: PlantMove): [E
   switch (gesture) {
     case "moveOn":
     case "divide":
+    case "repot":
       return [
         {
           kind: "movedOn",
@@ -71,7 +75,9 @@ export function payloadOf(gesture: PlantGesture, part: string, m: PlantMove): [E
           divided: gesture === "divide",
           potCm: m.to === "potted" ? m.potCm : null,
         },
-        `${plants} ${gesture === "divide" ? "divided, " : ""}${WORDS.PlantStage[m.to]}`,
+        gesture === "repot"
+          ? `${plants} repotted`
+          : `${plants} ${gesture === "divide" ? "divided, " : ""}${WORDS.PlantStage[m.to]}`,
       ];
     case "thin":
       return [countOf(part, 0, plants, { cause: "thinned" }), `${plants} thinned`];

@@ -36,7 +36,6 @@ export function WaterLine({ place, doneOn }: WaterLineProps) {
     <Box data-testid={`water-${place.place.id}`} sx={{ py: 0.5 }}>
       {water.tipOutAt !== null && (
         <Typography component="div" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, fontWeight: 600 }}>
-          <AlarmMark />
           <span>Tip out the water that is left in the trays</span>
           <TimeLeft dueAt={water.tipOutAt} />
         </Typography>
