@@ -65,22 +65,29 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
         _browser.Open("/");
         _browser.Says("warmth-25", "prairie smoke comes up at 18–21 °C");
         _browser.Says("warmth-25", "Take it off the mat, or turn the thermostat down.");
+        // one touch
+        _browser.PressIn("warmth-25", "Move to lamp shelf");
+        _browser.See("B-25: moved to lamp shelf");
+        _browser.SeeNoMore(By.CssSelector("[data-testid='warmth-25']"));
     }
 
     [Fact]
     public void Lamps_that_leave_too_little_dark_are_told_on_Site()
     {
         var b = _browser;
-        b.Open("/site");
-        b.See("05:00 to 21:00: 16 h light, 8 h dark.");
+        b.Open("/site/places");
+        b.Says("place-lamp-shelf", "05:00 to 21:00: 16 h light, 8 h dark");
+        b.Click(By.CssSelector("[aria-label='Lamp shelf: change']"));
+        b.See("16 h light, 8 h dark.");
         b.Driver.ExecuteScript(
             """
-            const field = document.querySelector("input[name='lamps-on-lamp-shelf']");
+            const field = document.querySelector("input[name='lamps-on']");
             Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field, "03:00");
             field.dispatchEvent(new Event("input", { bubbles: true }));
             """
         );
-        b.Press("Save the places");
-        b.See("03:00 to 21:00: 18 h light, 6 h dark. Only 6 h of dark: seedlings want at least 8 h.");
+        b.Press("Save");
+        b.Says("place-lamp-shelf", "03:00 to 21:00: 18 h light, 6 h dark");
+        b.Says("place-lamp-shelf", "Only 6 h of dark: seedlings want at least 8 h.");
     }
 }

@@ -7,7 +7,7 @@ namespace Gassel.Core.Growing;
 /// <summary>Which regime a part stands under, by its kind and how far it has come (common practice, no source).</summary>
 public static class WaterRegimes
 {
-    /// <summary>In an open vessel with seed that may come up or plants that are not in the ground: somebody must look at its water.</summary>
+    /// <summary>In an open vessel, with seed that may come up or plants that are not in the ground.</summary>
     public static bool AsksFor(PartState part) =>
         part.SownOn is not null
         && part is { IsContainer: false, BooksClosed: false, Divided: false }

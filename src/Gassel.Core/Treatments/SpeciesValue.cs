@@ -13,4 +13,5 @@ public enum SpeciesValue
     ResponseToCold,
     Longevity,
     Notes,
+    Water,
 }

@@ -7,6 +7,7 @@ namespace Gassel.Web.Features.Species;
 /// <param name="Origin">Where the changed values come from, or all of them for a new species.</param>
 /// <param name="SowingDepth">Null to follow the site's school.</param>
 /// <param name="ColdResponse">Null for the starter one of its kind.</param>
+/// <param name="Water">How dry its mix may get; null to go by its seed and stage.</param>
 /// <param name="NotEntered">Values that nobody entered: what stands there is only reckoned with. Null for none.</param>
 public sealed record SpeciesEdit(
     string ScientificName,
@@ -26,7 +27,8 @@ public sealed record SpeciesEdit(
     ColdResponse? ColdResponse,
     SeedSize? SeedSize,
     string Origin,
-    IReadOnlyList<SpeciesValue>? NotEntered = null
+    IReadOnlyList<SpeciesValue>? NotEntered = null,
+    WaterRegime? Water = null
 )
 {
     public Refusal? Check()
@@ -77,6 +79,7 @@ public sealed record SpeciesEdit(
                 SpeciesValue.SowingDepth => (after.SowingDepth, after.SeedSize) != (before.SowingDepth, before.SeedSize),
                 SpeciesValue.Hardiness => after.Hardiness != before.Hardiness,
                 SpeciesValue.ResponseToCold => after.ResponseToCold != before.ResponseToCold,
+                SpeciesValue.Water => after.Water != before.Water,
                 SpeciesValue.Longevity => after.Longevity != before.Longevity,
                 _ => after.Notes != before.Notes,
             };
@@ -124,7 +127,10 @@ public sealed record SpeciesEdit(
             Longevity,
             ColdResponse,
             SeedSize,
-            NotEntered is null or [] ? null : [.. NotEntered.Distinct().Select(v => new ValueOrigin(v, Core.Treatments.Species.NotEntered))]
+            NotEntered is null or []
+                ? null
+                : [.. NotEntered.Distinct().Select(v => new ValueOrigin(v, Core.Treatments.Species.NotEntered))],
+            Water
         );
 
     private bool HazardIsOpen => NotEntered?.Contains(SpeciesValue.Hazard) == true;

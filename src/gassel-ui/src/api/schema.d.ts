@@ -10126,11 +10126,12 @@ export interface components {
             seedSize: null | components["schemas"]["SeedSize"];
             origin: string;
             notEntered?: null | components["schemas"]["SpeciesValue"][];
+            water?: null | components["schemas"]["WaterRegime"];
         };
         /** @enum {unknown} */
         SpeciesFlag: "inhibitorToLeach" | "restrictingHull" | "rootBeforeShoot" | "germinatesInCold" | "afterRipensDry" | "slimyWhenWet" | "doNotDry" | "needsLight" | "dustFine" | "tapRooted" | "needsDark";
         /** @enum {unknown} */
-        SpeciesValue: "dormancyClass" | "flags" | "hazard" | "germination" | "nightC" | "sowingDepth" | "hardiness" | "responseToCold" | "longevity" | "notes";
+        SpeciesValue: "dormancyClass" | "flags" | "hazard" | "germination" | "nightC" | "sowingDepth" | "hardiness" | "responseToCold" | "longevity" | "notes" | "water";
         SpeciesView: {
             species: components["schemas"]["Species"];
             explained: string;

@@ -129,6 +129,11 @@ function PlaceRow({ place, first, last, shift, edit }: PlaceRowProps) {
           {place.capacity === null ? "room not counted" : `room for ${place.capacity} ${place.holds}`}
           {place.lamps ? ` · ${place.lamps.words}` : place.isLit ? " · lamp timer not set" : ""}
         </Typography>
+        {place.lamps?.warning && (
+          <Typography variant="body2" sx={{ fontWeight: 600 }}>
+            {place.lamps.warning}
+          </Typography>
+        )}
       </Box>
       <ForRole role="grower">
         <Box sx={{ display: "flex" }}>

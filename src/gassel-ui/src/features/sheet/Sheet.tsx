@@ -11,12 +11,17 @@ import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { actDay, addDays } from "../../time/days";
 import { linesOf } from "../rounds/dueLines";
-import { paperScale, passOf, unmarked, wantsReading } from "./sheet";
+import { paperScale, passOf, unmarked, wantsReading, withWater } from "./sheet";
+import { WaterRow } from "./WaterRow";
+import { waterKey } from "../rounds/water";
+import type { RoundsView } from "../../api/types";
 import type { Mark } from "./sheet";
 import type { DueLine } from "../rounds/dueLines";
 import { SheetRow } from "./SheetRow";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
+
+const waterOf = ({ water }: RoundsView["places"][number]) => (water && water.parts.length > 0 ? water : null);
 
 /** The morning's sheet: printed with boxes to tick, and in the evening entered in one pass with the day it was done. */
 export function Sheet() {
@@ -32,11 +37,14 @@ export function Sheet() {
   if (!rounds.data || !site) return <Loading what="the sheet" />;
   const { today } = rounds.data;
   const places = rounds.data.places
-    .map((place) => ({ place: place.place, lines: linesOf(place, today) }))
-    .filter((p) => p.lines.length > 0);
+    .map((place) => ({ place: place.place, lines: linesOf(place, today), water: waterOf(place) }))
+    .filter((p) => p.lines.length > 0 || p.water);
+  const waters = places.flatMap(({ place, water }) =>
+    water && !settled.has(waterKey(place.id)) ? [{ id: place.id, needs: water.parts }] : [],
+  );
   const all = places.flatMap((p) => p.lines);
   const open = (line: DueLine) => !wantsReading(line) && !settled.has(line.key);
-  const { batches, settles } = passOf(all.filter(open), marks);
+  const { batches, settles } = withWater(passOf(all.filter(open), marks), waters, marks);
   const tickBags = (lines: DueLine[]) =>
     setMarks((before) => ({
       ...before,
@@ -50,7 +58,7 @@ export function Sheet() {
     const told = `${several(settles.length, "thing")} recorded, done ${actDay(doneOn, today)}`;
     if (await recordMany(batches, doneOn, told, settles)) setMarks({});
   };
-  if (all.length === 0)
+  if (places.length === 0)
     return (
       <EmptyNote
         title={tomorrow ? "Nothing is due tomorrow" : "Nothing is due today"}
@@ -90,13 +98,13 @@ export function Sheet() {
           "& > *": { breakInside: "avoid", mb: "12px" },
           "@media print": {
             columnCount: "auto",
-            zoom: paperScale(all.length, places.length),
+            zoom: paperScale(all.length + waters.length, places.length),
             "& > *": { mb: "1mm", p: "1mm 3mm" },
             "& h2": { fontSize: "12pt" },
           },
         }}
       >
-        {places.map(({ place, lines }) => (
+        {places.map(({ place, lines, water }) => (
           <Card key={place.id} label={place.name}>
             <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
               <Typography variant="h2">{place.name}</Typography>
@@ -106,6 +114,17 @@ export function Sheet() {
                 </Button>
               )}
             </Box>
+            {water && (
+              <WaterRow
+                place={place.name}
+                words={water.words}
+                done={marks[waterKey(place.id)]?.done ?? false}
+                waits={settled.has(waterKey(place.id))}
+                change={(done) =>
+                  setMarks((before) => ({ ...before, [waterKey(place.id)]: { ...unmarked, done } }))
+                }
+              />
+            )}
             {lines.map((line) => (
               <SheetRow
                 key={line.key}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { StandingDue, StandingPart } from "../../api/types";
-import { paperScale, passOf, payloadsOf, unmarked, wantsReading } from "./sheet";
+import { paperScale, passOf, payloadsOf, unmarked, wantsReading, withWater } from "./sheet";
 import type { DueLine } from "../rounds/dueLines";
 
 const part = (number: number, more: Partial<StandingPart> = {}): StandingPart => ({
@@ -130,5 +130,27 @@ describe("the sheet", () => {
   it("ticks off no seed whose caution nobody has read", () => {
     expect(wantsReading(line(1, "startStep", { toRead: ["toxicSeed"] }))).toBe(true);
     expect(wantsReading(line(1, "checkBag", { toRead: ["toxicSeed"] }))).toBe(false);
+  });
+});
+
+describe("water on the sheet", () => {
+  const needs = [
+    { batch: "batch 1", number: 1, part: "1", label: null, regime: "neverDry", why: "" },
+  ] as const;
+  const places = [{ id: "lamp-shelf", needs: [...needs] }];
+
+  it("a ticked place joins what else its batches record", () => {
+    const pass = {
+      batches: [{ batch: "batch 1", payloads: [{ kind: "domeOff", part: "1" } as const] }],
+      settles: ["x"],
+    };
+    const all = withWater(pass, places, { "water-lamp-shelf": { ...unmarked, done: true } });
+    expect(all.batches).toHaveLength(1);
+    expect(all.batches[0]?.payloads.map((p) => p.kind)).toEqual(["domeOff", "waterLooked"]);
+    expect(all.settles).toEqual(["x", "water-lamp-shelf"]);
+  });
+
+  it("what is not ticked records nothing", () => {
+    expect(withWater({ batches: [], settles: [] }, places, {}).batches).toEqual([]);
   });
 });

@@ -1,7 +1,8 @@
-import type { EntryPayload, Moisture, MouldSeen } from "../../api/types";
+import type { EntryPayload, Moisture, MouldSeen, WaterNeed } from "../../api/types";
 import { countOf, lookAtBag, lookForSwelling, usualStart } from "../../record/entries";
 import { firstStage } from "../plants/plantGesture";
 import { endOf } from "../rounds/endOf";
+import { looks, usualLook, waterKey } from "../rounds/water";
 import type { BatchPayloads } from "../../record/RecordProvider";
 import type { DueLine } from "../rounds/dueLines";
 
@@ -118,6 +119,23 @@ export function passOf(
     batches.set(line.part.batchId, [...(batches.get(line.part.batchId) ?? []), ...payloads]);
   }
   return { batches: [...batches].map(([batch, payloads]) => ({ batch, payloads })), settles };
+}
+
+/** The looks at the water that were ticked, each with the rest of its batch. */
+export function withWater(
+  pass: { batches: BatchPayloads[]; settles: string[] },
+  places: { id: string; needs: WaterNeed[] }[],
+  marks: Record<string, Mark>,
+): { batches: BatchPayloads[]; settles: string[] } {
+  const ticked = places.filter((p) => marks[waterKey(p.id)]?.done);
+  const batches = new Map(pass.batches.map((b) => [b.batch, b.payloads]));
+  for (const place of ticked)
+    for (const { batch, payloads } of looks(place.needs, () => usualLook("moist")))
+      batches.set(batch, [...(batches.get(batch) ?? []), ...payloads]);
+  return {
+    batches: [...batches].map(([batch, payloads]) => ({ batch, payloads })),
+    settles: [...pass.settles, ...ticked.map((p) => waterKey(p.id))],
+  };
 }
 
 /** Rows that fit a sheet of paper as large as they are meant; a place with its heading takes two. */

@@ -109,6 +109,9 @@ export function Requirements({ view }: { view: SpeciesView }) {
           },
         ]
       : []),
+    ...(species.water
+      ? [{ name: "water", says: WORDS.WaterRegime[species.water], origin: origin("water") }]
+      : []),
     { name: "seed keeps", says: WORDS.Longevity[species.longevity], origin: origin("longevity") },
     ...(species.notes ? [{ name: "notes", says: species.notes, origin: origin("notes") }] : []),
   ];

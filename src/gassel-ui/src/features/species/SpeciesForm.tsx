@@ -79,6 +79,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
   const [hazardNote, setHazardNote] = useState(species?.hazardNote ?? "");
   const [lookAlike, setLookAlike] = useState(species?.lookAlike ?? "");
   const [hardiness, setHardiness] = useState<Species["hardiness"]>(species?.hardiness ?? "hardy");
+  const [water, setWater] = useState<Species["water"]>(species?.water ?? null);
   const [longevity, setLongevity] = useState<Species["longevity"]>(species?.longevity ?? "medium");
   const [notes, setNotes] = useState(species?.notes ?? "");
   const [origin, setOrigin] = useState("");
@@ -124,6 +125,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
       })),
       hardiness,
       longevity,
+      water,
       coldResponse:
         noneBelowC === null || fullFromC === null || fullToC === null || noneAboveC === null
           ? null
@@ -245,6 +247,13 @@ function Form({ species, notEntered, stamp }: FormProps) {
             setHardiness,
             hardinesses.map((h) => [h.hardiness, h.words] as const),
           )}
+          <ChoiceField
+            label="Water"
+            name="water"
+            value={water ?? "byStage"}
+            onChange={(value) => setWater(value === "byStage" ? null : value)}
+            choices={[["byStage", "by its seed and stage"], ...wordsOf(WORDS.WaterRegime)]}
+          />
           {choice("longevity", "Seed keeps", "longevity", longevity, setLongevity, wordsOf(WORDS.Longevity))}
         </Box>
         <Box sx={grid}>
