@@ -1,3 +1,5 @@
+using OpenQA.Selenium;
+
 namespace Gassel.Browser.Tests;
 
 /// <summary>Why few came up, what is done about it, and what is learned from it.</summary>
