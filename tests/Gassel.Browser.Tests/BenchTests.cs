@@ -170,6 +170,24 @@ public sealed class BenchTests : IDisposable
         b.See("Repotted 20 plants");
     }
 
+    [Fact]
+    public async Task What_did_not_come_up_gets_a_second_cold_and_is_counted_on()
+    {
+        var b = _browser;
+        await _program.Lot("alumroot");
+        Sown("Lamp shelf");
+        b.Open("/b/1");
+        b.Press("Second cold");
+        b.See("a second cold for 40 seeds");
+        b.Type("days", "45");
+        b.Press("Into the cold");
+        b.See("B-1: in its second cold at cold shelf");
+        b.Says("stands-1", "Cold shelf");
+        b.See("second cold, day 0 of 45");
+        b.See("Back into the cold for 45 days");
+        Assert.Empty(b.Complaints());
+    }
+
     private void Move(string plants, string to, string? pot)
     {
         var b = _browser;

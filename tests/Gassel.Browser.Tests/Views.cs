@@ -52,6 +52,7 @@ internal static class Views
             ("seed", "/seed", "Seed on hand"),
             ("species", "/species/globemallow", "Route: hot water"),
             ("site", "/site", "This device"),
+            ("places", "/site/places", "Your places"),
         ];
     }
 }

@@ -17,6 +17,9 @@ public enum DueKind
     CountSeedlings,
     TakeDomeOff,
     EndStep,
+
+    /// <summary>Out of a cold that was given after sowing.</summary>
+    EndSecondCold,
     LookForTrueLeaves,
 
     /// <summary>Or divide or thin: seedlings leave their crowd.</summary>

@@ -18,6 +18,11 @@ public static partial class DueWork
     /// <param name="potOn">Potting on is asked for by the route's days, because no true leaves ask for it.</param>
     private static IEnumerable<DueItem> Germinating(BatchPlan plan, PartState part, StepSpan open, DateOnly today, bool potOn)
     {
+        if (part.SecondCold is { } cold)
+        {
+            yield return OutOfTheCold(part, open, cold, today);
+            yield break;
+        }
         if (part.ClosedOn is null && part.Emerged < part.Seeds)
             yield return Tally(plan.Steps[open.Step], part, open, today);
         if (potOn && part.Standing > 0 && PotOn(plan, part, open, today) is { } onward)
@@ -93,14 +98,30 @@ public static partial class DueWork
         );
     }
 
+    private static DueItem OutOfTheCold(PartState part, StepSpan open, ColdSpell cold, DateOnly today)
+    {
+        var due = cold.From.AddDays(cold.Days);
+        return new(
+            DueKind.EndSecondCold,
+            part.Id,
+            open.Step,
+            due,
+            null,
+            Late(due, today),
+            Text.Of($"{part.Waiting} seeds in their second cold since {Quantity.Day(cold.From)}; then back to where it comes up."),
+            [Text.Of($"In the cold again {Quantity.Day(cold.From)} + {cold.Days} days as you set them = {Quantity.Day(due)}.")]
+        );
+    }
+
     private static DueItem Tally(PlannedStep step, PartState part, StepSpan open, DateOnly today)
     {
-        var last = part.Counts.Count > 0 ? part.Counts.Max(c => c.On) : (DateOnly?)null;
-        var firstLook = open.Start.AddDays(Math.Max(1, step.Step.Days.Shortest));
+        var from = part.ColdsAgain.Count > 0 ? part.WaitsFrom!.Value : open.Start;
+        var last = part.Counts.Where(c => c.On >= from).Select(c => (DateOnly?)c.On).Max();
+        var firstLook = from.AddDays(Math.Max(1, step.Step.Days.Shortest));
         if (part.KeptOn is { } kept && (last is null || last <= kept))
             return NextSpring(part, open, kept, firstLook, today);
         var due = last?.AddDays(CountEveryDays) ?? firstLook;
-        var windowEnd = open.Start.AddDays(step.Step.Days.Longest);
+        var windowEnd = from.AddDays(step.Step.Days.Longest);
         return new(
             DueKind.CountSeedlings,
             part.Id,
@@ -114,7 +135,10 @@ public static partial class DueWork
             [
                 last is { } l
                     ? Text.Of($"Last count {Quantity.Day(l)} + {CountEveryDays} days (our assumption).")
-                    : Text.Of($"Sown {Quantity.Day(open.Start)} + {step.Step.Days.Shortest} days, the shortest to emergence of the route."),
+                    : Text.Of(
+                        $"{(part.ColdsAgain.Count > 0 ? "Out of its second cold" : "Sown")} {Quantity.Day(from)} + {step.Step.Days.Shortest} days, "
+                            + $"the shortest to emergence of the route."
+                    ),
             ]
         );
     }

@@ -40,6 +40,7 @@ public sealed record Conflict(Guid Entry, ConflictCode Code, string? Part = null
             ConflictCode.MoreSeedMovedThanLeft => $"{Said} seeds to move, but only {Limit} of part {Part} are not up yet.",
             ConflictCode.MovesAllOrNothing =>
                 $"Some of part {Part} is 1 or more and fewer than the {Limit} plants and seeds there; move the whole part instead.",
+            ConflictCode.NoSeedWaits => $"All seed of part {Part} is up: none is left that a cold could bring.",
             ConflictCode.NotOut => $"Part {Part} is not in a container that is out on that day: nothing to tend.",
             ConflictCode.NotSheltered => $"Part {Part} is neither covered nor carried in on that day.",
             ConflictCode.StageBackwards => "Plants go forward: seedlings, pricked out, potted, hardened, planted.",

@@ -31,6 +31,7 @@ public enum ConflictCode
     NoDome,
     MoreSeedMovedThanLeft,
     MovesAllOrNothing,
+    NoSeedWaits,
     NotOut,
     NotSheltered,
     StageBackwards,

@@ -47,6 +47,7 @@ internal sealed partial class Folding
         gone.Inspections.AddRange(part.Inspections);
         gone.WaterChanges.AddRange(part.WaterChanges);
         gone.Stays.AddRange(part.Stays);
+        gone.ColdsAgain.AddRange(part.ColdsAgain);
         gone.WaterLooks.AddRange(part.WaterLooks);
         gone.Tended.AddRange(part.Tended);
         gone.DaysOut.AddRange(part.DaysOut);

@@ -145,6 +145,28 @@ internal sealed partial class Folding
         return null;
     }
 
+    private static Conflict? Chill(Entry entry, ColdAgain cold, WorkingPart part)
+    {
+        if (part.SownOn is null)
+            return new(entry.Id, ConflictCode.NotSown, part.Id);
+        if (part.ClosedOn is not null)
+            return new(entry.Id, ConflictCode.SowingIsClosed, part.Id);
+        if (part.Seeds - part.Seen <= 0)
+            return new(entry.Id, ConflictCode.NoSeedWaits, part.Id);
+        if (part.ColdsAgain is [.., { End: null }])
+            return new(entry.Id, ConflictCode.StepAlreadyStarted, part.Id);
+        part.ColdsAgain.Add(new(entry.DoneOn, cold.Days, null));
+        return Stand(part, cold.Place, cold.Vessel, entry.DoneOn);
+    }
+
+    private static Conflict? EndChill(Entry entry, ColdAgainEnded ended, WorkingPart part)
+    {
+        if (part.ColdsAgain is not [.., { End: null } last])
+            return new(entry.Id, ConflictCode.StepNotOpen, part.Id);
+        part.ColdsAgain[^1] = last with { End = entry.DoneOn };
+        return Stand(part, ended.Place, null, entry.DoneOn);
+    }
+
     private static Conflict? Close(Entry entry, WorkingPart part)
     {
         if (part.SownOn is null)

@@ -30,6 +30,8 @@ internal sealed partial class Folding(BatchPlan plan)
             Labelled p => OnPart(entry, p.Part, part => Label(entry, part)),
             Split p => OnPart(entry, p.Part, part => Split(entry, p, part)),
             WaterLooked p => OnPart(entry, p.Part, part => LookAtWater(entry, p, part)),
+            ColdAgain p => OnPart(entry, p.Part, part => Chill(entry, p, part)),
+            ColdAgainEnded p => OnPart(entry, p.Part, part => EndChill(entry, p, part)),
             Moved p => OnPart(entry, p.Part, part => Move(entry, p, part)),
             Sown p => OnPart(entry, p.Part, part => Sow(entry, p, part)),
             Count p => OnPart(entry, p.Part, part => Count(entry, p, part)),

@@ -76,6 +76,15 @@ public sealed record PartState(
     /// <summary>Where it stood, in order.</summary>
     public IReadOnlyList<Stay> Stays { get; init; } = [];
 
+    /// <summary>Colds it was given after it was sown, in order.</summary>
+    public IReadOnlyList<ColdSpell> ColdsAgain { get; init; } = [];
+
+    /// <summary>The cold it lies in now, of those given after it was sown; null outside one.</summary>
+    public ColdSpell? SecondCold => ColdsAgain is [.., { End: null } last] ? last : null;
+
+    /// <summary>Day from which it may come up: of its sowing, or of the end of the last cold after it; null before sowing.</summary>
+    public DateOnly? WaitsFrom => ColdsAgain is [.., { End: { } end }] ? end : SownOn;
+
     /// <summary>Looks at its water since it was sown, those where it came from included.</summary>
     public IReadOnlyList<WaterLook> WaterLooks { get; init; } = [];
 

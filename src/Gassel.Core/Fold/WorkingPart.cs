@@ -17,6 +17,7 @@ internal sealed class WorkingPart(string id, string? parent)
     public List<CountRecord> Counts { get; } = [];
     public List<InspectionRecord> Inspections { get; } = [];
     public List<WaterChange> WaterChanges { get; } = [];
+    public List<ColdSpell> ColdsAgain { get; } = [];
     public List<Stay> Stays { get; } = [];
     public List<WaterLook> WaterLooks { get; } = [];
     public bool? IsSwollen { get; set; }
@@ -87,6 +88,7 @@ internal sealed class WorkingPart(string id, string? parent)
             WaterChanges = WaterChanges,
             Stays = Stays,
             WaterLooks = WaterLooks,
+            ColdsAgain = ColdsAgain,
             LabelledOn = Labelled?.On,
             LabelledFor = Labelled?.For,
             SownAs = SownAs,

@@ -114,6 +114,8 @@ public sealed record WaterRound(
         {
             if (place.Kind is PlaceKind.HeatMat or PlaceKind.HeatedGreenhouse)
                 return (new(1, true), "Warm mix and dry air: look morning and evening (common practice, no source).");
+            if (place.Kind == PlaceKind.ColdShelf)
+                return (new(DrySideDays, false), "In the cold a tray hardly dries: look once a week (our assumption).");
             if (!place.IsOutdoors)
                 return (new(1, false), "Look once a day (common practice, no source).");
             if (!sky.TryGetValue(today, out var day))

@@ -17,6 +17,8 @@ namespace Gassel.Core.Record;
 [JsonDerivedType(typeof(Split), "split")]
 [JsonDerivedType(typeof(Moved), "moved")]
 [JsonDerivedType(typeof(WaterLooked), "waterLooked")]
+[JsonDerivedType(typeof(ColdAgain), "coldAgain")]
+[JsonDerivedType(typeof(ColdAgainEnded), "coldAgainEnded")]
 [JsonDerivedType(typeof(Sown), "sown")]
 [JsonDerivedType(typeof(Count), "count")]
 [JsonDerivedType(typeof(Estimated), "estimated")]

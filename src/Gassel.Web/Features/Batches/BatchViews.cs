@@ -129,6 +129,8 @@ internal static class BatchViews
             return UpOf(plan, state);
         if (step.Kind == StepKind.Germinate && main is { KeptOn: not null, ClosedOn: null })
             return Text.Of($"kept for next spring, {UpOf(plan, state)}");
+        if (step.Kind == StepKind.Germinate && main.SecondCold is { } cold)
+            return Text.Of($"second cold, day {today.DayNumber - cold.From.DayNumber} of {cold.Days}; {UpOf(plan, state)}");
         return step.Kind == StepKind.Germinate
             ? UpOf(plan, state)
             : Text.Of($"{step.Kind.Words()}, day {main.DaysIn(plan, today)} of {plan.Steps[open.Step].PlannedDays}");

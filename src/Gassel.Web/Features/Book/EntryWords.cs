@@ -34,6 +34,8 @@ internal static class EntryWords
             Labelled p => Text.Of($"Printed {p.Inside + p.Outside} {(p.Inside + p.Outside == 1 ? "label" : "labels")}{Of(p.Part)}."),
             Split p => $"Divided part {p.Part}: {string.Join(", ", p.Children.Select(c => Text.Of($"{c.Part} with {c.Seeds} seeds")))}.",
             WaterLooked p => $"Looked at the water: {p.Seen.Words()}, {p.Given.Words()}{Of(p.Part)}.",
+            ColdAgain p => Text.Of($"Back into the cold for {p.Days} days{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}."),
+            ColdAgainEnded p => $"Out of the second cold{At(p.Place)}{Of(p.Part)}.",
             Moved { Some: { } some } p =>
                 $"Moved {MovedWords(some)} to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}, now part {some.Part}.",
             Moved p => $"Moved to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}.",

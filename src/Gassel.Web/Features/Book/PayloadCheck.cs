@@ -43,6 +43,11 @@ internal static class PayloadCheck
                     )
                     .FirstOrDefault(r => r is not null),
             WaterLooked p => Part(at, p.Part),
+            ColdAgain p => Part(at, p.Part)
+                ?? Limits.Whole($"{at}.days", p.Days, 1, 400)
+                ?? Place($"{at}.place", p.Place, places)
+                ?? VesselOf($"{at}.vessel", p.Vessel),
+            ColdAgainEnded p => Part(at, p.Part) ?? Place($"{at}.place", p.Place, places),
             Moved p => Part(at, p.Part) ?? Place($"{at}.place", p.Place, places) ?? Some($"{at}.some", p.Some),
             Sown p => Part(at, p.Part)
                 ?? Place($"{at}.place", p.Place, places)

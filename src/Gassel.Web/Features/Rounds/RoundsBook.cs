@@ -225,7 +225,7 @@ internal sealed class RoundsBook(
     internal static StandingDue Explain(DueItem due, BatchPlan plan, Core.Treatments.Species species, IReadOnlyList<Place> places)
     {
         var (setting, step) = (plan.Route.Setting, plan.Steps[due.Step].Step);
-        var moves = due.Kind is DueKind.StartStep or DueKind.ScarifyAgain or DueKind.Sow;
+        var moves = due.Kind is DueKind.StartStep or DueKind.ScarifyAgain or DueKind.Sow or DueKind.EndSecondCold;
         return new(
             due,
             step.Kind,
@@ -247,6 +247,7 @@ internal sealed class RoundsBook(
                 or DueKind.CarryOut
                 or DueKind.Feed
                 or DueKind.EndStep
+                or DueKind.EndSecondCold
                 or DueKind.StrawMostOff
                 or DueKind.StrawRestOff;
 

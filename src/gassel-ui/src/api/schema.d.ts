@@ -6919,6 +6919,14 @@ export interface components {
             working: string[];
             all: components["schemas"]["ColdAmount"];
         };
+        ColdSpell: {
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            days: number;
+            /** Format: date */
+            end: null | string;
+        };
         ComesUp: {
             /** Format: date */
             from: string;
@@ -7467,7 +7475,7 @@ export interface components {
             dueAt: null | string;
         };
         /** @enum {unknown} */
-        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "lookForTrueLeaves" | "prickOut" | "thin" | "feed" | "lookForReturn" | "carryOut" | "plantOut" | "strawMostOff" | "strawRestOff";
+        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "endSecondCold" | "lookForTrueLeaves" | "prickOut" | "thin" | "feed" | "lookForReturn" | "carryOut" | "plantOut" | "strawMostOff" | "strawRestOff";
         DurationRange: {
             /** Format: int32 */
             shortest: number;
@@ -7548,7 +7556,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadWaterLooked"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadWaterLooked"] | components["schemas"]["EntryPayloadColdAgain"] | components["schemas"]["EntryPayloadColdAgainEnded"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCameAgain: {
             /** @enum {string} */
             kind?: "cameAgain";
@@ -7586,6 +7594,21 @@ export interface components {
             /** @enum {string} */
             kind?: "closed";
             words: null | string;
+        };
+        EntryPayloadColdAgain: {
+            /** @enum {string} */
+            kind?: "coldAgain";
+            part: string;
+            /** Format: int32 */
+            days: number;
+            place: null | string;
+            vessel: null | components["schemas"]["Vessel"];
+        };
+        EntryPayloadColdAgainEnded: {
+            /** @enum {string} */
+            kind?: "coldAgainEnded";
+            part: string;
+            place: null | string;
         };
         EntryPayloadCount: {
             /** @enum {string} */
@@ -8904,6 +8927,10 @@ export interface components {
             isContainer: boolean;
             isDomed: boolean;
             stays: components["schemas"]["Stay"][];
+            coldsAgain: components["schemas"]["ColdSpell"][];
+            secondCold: components["schemas"]["ColdSpell"];
+            /** Format: date */
+            waitsFrom: null | string;
             waterLooks: components["schemas"]["WaterLook"][];
             /** Format: date */
             labelledOn: null | string;

@@ -4,6 +4,7 @@ import type { EntryPayload, PartView } from "../../api/types";
 import { useRecord } from "../../record/RecordProvider";
 import { NumberField } from "../../shared/NumberField";
 import { useDoneOn } from "../../record/DoneOn";
+import { SecondColdDialog } from "./SecondColdDialog";
 
 interface SowingActionsProps {
   batch: string;
@@ -15,7 +16,7 @@ interface SowingActionsProps {
 export function SowingActions({ batch, number, part }: SowingActionsProps) {
   const { record } = useRecord();
   const { doneOn } = useDoneOn();
-  const [dialog, setDialog] = useState<"cut" | "close" | null>(null);
+  const [dialog, setDialog] = useState<"cut" | "close" | "cold" | null>(null);
   const { state, result } = part;
   const left = state.seeds - state.germinated;
   const say = (payload: EntryPayload, told: string) => void record(batch, [payload], doneOn, told);
@@ -35,6 +36,15 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
       {left > 0 && (
         <Button size="small" onClick={() => setDialog("cut")}>
           Cut test
+        </Button>
+      )}
+      {left > 0 && state.secondCold === null && (
+        <Button
+          size="small"
+          variant={result?.advice?.kind === "secondCold" ? "outlined" : "text"}
+          onClick={() => setDialog("cold")}
+        >
+          Second cold
         </Button>
       )}
       {left > 0 && !state.keptOn && (
@@ -62,6 +72,21 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
               `B-${number}: ${cut.full + cut.empty + cut.rotten} seeds cut`,
             )
           }
+        />
+      )}
+      {dialog === "cold" && (
+        <SecondColdDialog
+          number={number}
+          left={left}
+          standing={state.standing}
+          close={() => setDialog(null)}
+          send={(days, place) => {
+            setDialog(null);
+            say(
+              { kind: "coldAgain", part: state.id, days, place: place.id, vessel: null },
+              `B-${number}: in its second cold at ${place.inSentence}`,
+            );
+          }}
         />
       )}
       {dialog === "close" && (

@@ -89,6 +89,12 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
         payloads: () => [{ kind: "waterChanged", part: part.part }],
         told: "water changed",
       };
+    case "endSecondCold":
+      return {
+        button: "Taken out",
+        payloads: () => [{ kind: "coldAgainEnded", part: part.part, place: item.toPlace }],
+        told: "out of its second cold",
+      };
     case "takeDomeOff":
       return {
         button: "dome off",

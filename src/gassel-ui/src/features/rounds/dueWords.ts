@@ -20,6 +20,8 @@ export function order(item: StandingDue): string {
       return "count";
     case "takeDomeOff":
       return "dome off";
+    case "endSecondCold":
+      return "out of the cold";
     case "lookForTrueLeaves":
       return "true leaves?";
     case "prickOut":
@@ -76,6 +78,8 @@ export function dueTitle(
       return "count seedlings";
     case "takeDomeOff":
       return "take the dome off";
+    case "endSecondCold":
+      return "out of its second cold";
     case "lookForTrueLeaves":
       return "look for true leaves";
     case "prickOut":

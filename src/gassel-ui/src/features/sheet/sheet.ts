@@ -57,6 +57,8 @@ export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] 
       return mark.number === null ? null : lookForSwelling(part, mark.number);
     case "countSeedlings":
       return mark.number === null ? null : [countOf(part.part, mark.number, mark.lost ?? 0)];
+    case "endSecondCold":
+      return [{ kind: "coldAgainEnded", part: part.part, place: item.toPlace }];
     case "takeDomeOff":
       return [{ kind: "domeOff", part: part.part }];
     case "lookForTrueLeaves":

@@ -1,0 +1,60 @@
+using Gassel.Core.Due;
+using Gassel.Core.Fold;
+using Gassel.Core.Record;
+
+namespace Gassel.Core.Tests.Fold;
+
+/// <summary>What is left of a sowing may go back into the cold (common practice, no source) and is counted on afterwards.</summary>
+public class SecondColdTests
+{
+    private static Book Some() => Book.SownBalsamroot().Add("2027-03-05", new Count("1", 12, 0));
+
+    private static BatchState Run(Book book) => BatchFold.Run(Book.Plan(), book.Entries);
+
+    private static IEnumerable<DueItem> Due(Book book, string today) =>
+        DueWork.For(
+            Book.Plan(),
+            Run(book),
+            Book.Of("balsamroot"),
+            DateOnly.Parse(today, System.Globalization.CultureInfo.InvariantCulture)
+        );
+
+    [Fact]
+    public void It_lies_in_the_cold_until_it_is_taken_out_and_is_counted_from_then_on()
+    {
+        var cold = Some().Add("2027-04-20", new ColdAgain("1", 60, "cold-shelf"));
+        var part = Assert.Single(Run(cold).Parts);
+        Assert.Equal((new DateOnly(2027, 4, 20), 60, "cold-shelf"), (part.SecondCold!.Value.From, part.SecondCold.Value.Days, part.Place));
+        var due = Assert.Single(Due(cold, "2027-05-01"), d => d.Kind is DueKind.EndSecondCold or DueKind.CountSeedlings);
+        Assert.Equal((DueKind.EndSecondCold, new DateOnly(2027, 6, 19)), (due.Kind, due.DueOn));
+
+        var outside = cold.Add("2027-06-20", new ColdAgainEnded("1", "lamp-shelf"));
+        part = Assert.Single(Run(outside).Parts);
+        Assert.Null(part.SecondCold);
+        Assert.Equal(("lamp-shelf", new DateOnly(2027, 6, 20)), (part.Place, part.WaitsFrom));
+        var look = Assert.Single(Due(outside, "2027-06-21"), d => d.Kind == DueKind.CountSeedlings);
+        Assert.True(look.DueOn > new DateOnly(2027, 6, 20));
+        Assert.Equal(15, Run(outside.Add("2027-07-10", new Count("1", 3, 0))).Germinated);
+    }
+
+    [Fact]
+    public void It_needs_seed_that_waits_and_is_given_once_at_a_time()
+    {
+        ConflictCode Code(Book book) => Assert.Single(Run(book).Conflicts).Code;
+        var bag = new Book().Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf"));
+        Assert.Equal(ConflictCode.NotSown, Code(bag.Add("2026-12-05", new ColdAgain("1", 60))));
+        Assert.Equal(
+            ConflictCode.NoSeedWaits,
+            Code(Book.SownBalsamroot().Add("2027-03-05", new Count("1", 60, 0)).Add("2027-04-01", new ColdAgain("1", 60)))
+        );
+        Assert.Equal(
+            ConflictCode.SowingIsClosed,
+            Code(Some().Add("2027-04-01", new SowingClosed("1")).Add("2027-04-02", new ColdAgain("1", 60)))
+        );
+        Assert.Equal(
+            ConflictCode.StepAlreadyStarted,
+            Code(Some().Add("2027-04-01", new ColdAgain("1", 60)).Add("2027-04-02", new ColdAgain("1", 60)))
+        );
+        Assert.Equal(ConflictCode.StepNotOpen, Code(Some().Add("2027-04-01", new ColdAgainEnded("1"))));
+    }
+}
