@@ -136,8 +136,8 @@ public static partial class DueWork
                 last is { } l
                     ? Text.Of($"Last count {Quantity.Day(l)} + {CountEveryDays} days (our assumption).")
                     : Text.Of(
-                        $"{(part.ColdsAgain.Count > 0 ? "Out of its second cold" : "Sown")} {Quantity.Day(from)} + {step.Step.Days.Shortest} days, "
-                            + $"the shortest to emergence of the route."
+                        $"{(part.ColdsAgain.Count > 0 ? "Out of its second cold" : "Sown")} {Quantity.Day(from)} "
+                            + $"+ {step.Step.Days.Shortest} days, the shortest to emergence of the route."
                     ),
             ]
         );
