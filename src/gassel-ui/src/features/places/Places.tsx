@@ -114,7 +114,7 @@ function PlaceRow({ place, first, last, shift, edit }: PlaceRowProps) {
         borderTop: `1px solid ${palette.line}`,
       }}
     >
-      <Box sx={{ flex: "1 1 15em", py: 0.5 }}>
+      <Box sx={{ flex: "1 1 9em", py: 0.5 }}>
         <Typography component="span" sx={{ fontWeight: 700, mr: 1 }}>
           {place.name}
         </Typography>
