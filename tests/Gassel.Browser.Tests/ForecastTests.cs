@@ -1,4 +1,6 @@
 using System.Globalization;
+using System.Net;
+using System.Net.Sockets;
 using OpenQA.Selenium;
 
 namespace Gassel.Browser.Tests;
@@ -160,6 +162,42 @@ public sealed class ForecastTests : IDisposable
         await Task.Delay(TimeSpan.FromSeconds(8), TestContext.Current.CancellationToken);
         Assert.Equal(1, post.Count);
         Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public async Task A_hook_is_set_up_by_hand_and_gets_a_signed_test()
+    {
+        using var receiver = new HttpListener();
+        var port = FreePort();
+        receiver.Prefixes.Add($"http://127.0.0.1:{port}/");
+        receiver.Start();
+        var heard = receiver.GetContextAsync();
+        var b = _browser;
+        b.Open("/site/messages");
+        b.Type("recipient", "Shed");
+        b.Choose("way", "JSON");
+        b.Type("mail", $"http://127.0.0.1:{port}/told");
+        b.Type("secret", "sixteen or more letters");
+        b.Type("morning", "");
+        // an address on one's own network is asked only where its owner says so
+        b.Click(By.XPath("//label[contains(., 'This address is in my own network')]"));
+        b.Press("Add recipient");
+        b.See($"http://127.0.0.1:{port}/told: alarms");
+        b.Press("Send a test");
+        var context = await heard.WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken);
+        Assert.StartsWith("application/json", context.Request.ContentType, StringComparison.Ordinal);
+        Assert.NotNull(context.Request.Headers["webhook-signature"]);
+        using var reader = new StreamReader(context.Request.InputStream);
+        Assert.Contains("test", await reader.ReadToEndAsync(TestContext.Current.CancellationToken), StringComparison.OrdinalIgnoreCase);
+        context.Response.StatusCode = 204;
+        context.Response.Close();
+    }
+
+    private static int FreePort()
+    {
+        using var probe = new TcpListener(IPAddress.Loopback, 0);
+        probe.Start();
+        return ((IPEndPoint)probe.LocalEndpoint).Port;
     }
 
     private async Task<IEnumerable<bool>> Watched() =>
