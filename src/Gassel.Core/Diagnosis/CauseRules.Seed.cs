@@ -169,10 +169,17 @@ public static partial class CauseRules
     /// <summary>By the looks at the tray: well at each of them, or nobody looked.</summary>
     private static CauseFinding Looked(GerminationGround g, Evidence e, Cause cause, string look)
     {
-        List<DateOnly> looks = [.. g.ChecksSinceSowing.Select(c => c.On), .. g.WaterBefore.Select(l => l.On)];
+        List<DateOnly> looks =
+        [
+            .. g.ChecksSinceSowing.Select(c => c.On),
+            .. g.WaterBefore.Where(l => l.Seen == SurfaceSeen.Moist).Select(l => l.On),
+        ];
         var well = looks.Count;
         if (well == 0)
-            return e.Finding(cause, Likelihood.CannotTell, $"No check of the mix is recorded since sowing. {look}");
+        {
+            var told = g.WaterBefore.Count > 0 ? "No look since sowing found it moist." : "No check of the mix is recorded since sowing.";
+            return e.Finding(cause, Likelihood.CannotTell, $"{told} {look}");
+        }
         e.Against.Add(Text.Of($"Seen moist at {well} {(well == 1 ? "look" : "looks")} since sowing, last {Quantity.Day(looks.Max())}."));
         return e.Finding(cause, Likelihood.Unlikely, look);
     }

@@ -32,7 +32,7 @@ internal sealed partial class Folding
             ArrivedSeedlings = some.Stage == PlantStage.Seedling ? some.Plants : 0,
             CameUpOn = part.CameUpOn ?? part.Counts.Where(c => c.Emerged > 0).Select(c => (DateOnly?)c.On).Min(),
             SownOn = part.SownOn,
-            SownAs = part.SownAs is { } sown ? sown with { Cells = null } : null,
+            SownAs = part.SownAs is { } sown ? sown with { Cells = null, Dome = false } : null,
             DomeOffOn = part.DomeOffOn,
             TrueLeavesOn = part.TrueLeavesOn,
             PottedOn = part.PottedOn,

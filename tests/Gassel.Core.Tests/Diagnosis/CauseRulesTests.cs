@@ -235,6 +235,9 @@ public class CauseRulesTests
         Assert.Equal(Likelihood.Unlikely, Found(SurfaceSeen.Moist, SurfaceSeen.Moist).Of(Cause.DrownedOrRotted));
         // covered seed bears a pale surface now and then, not most of the time
         Assert.Equal(Likelihood.Unlikely, Found(SurfaceSeen.Dry, SurfaceSeen.Moist, SurfaceSeen.Moist).Of(Cause.DriedOut));
+        Assert.Contains("moist at 2 looks", Found(SurfaceSeen.Dry, SurfaceSeen.Moist, SurfaceSeen.Moist).Find(Cause.DriedOut)!.Against[0]);
+        // a look that found it pale is no look that found it well
+        Assert.Equal(Likelihood.CannotTell, Found(SurfaceSeen.Dry).Of(Cause.DriedOut));
         Assert.Equal(Likelihood.Likely, Found(SurfaceSeen.Dry, SurfaceSeen.Dry, SurfaceSeen.Moist).Of(Cause.DriedOut));
         Assert.Equal(Likelihood.Possible, Found(SurfaceSeen.Wet, SurfaceSeen.Moist).Of(Cause.DrownedOrRotted));
         // seed on the surface bears it not once
