@@ -58,7 +58,7 @@ export function Whereabouts({ batch, parts, today }: WhereaboutsProps) {
             <ForRole role="volunteer">
               <Button
                 variant="outlined"
-                aria-label={`move part ${id} to another place`}
+                aria-label={`Move to…, part ${id}`}
                 onClick={() => setOpen(movable(batch.summary, batch.species, part))}
               >
                 Move to…

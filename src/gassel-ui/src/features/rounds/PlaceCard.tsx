@@ -79,7 +79,7 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
           <Standing key={part.batchId + part.part} part={part} today={today} hurt={hurt} />
         ))}
         <Button
-          aria-label={`move from ${place.place.name}`}
+          aria-label={`Move to… from ${place.place.name}`}
           sx={{
             ml: "auto",
             flex: "none",
