@@ -110,7 +110,7 @@ public sealed class BenchTests : IDisposable
         Sown("Lamp shelf");
         Sown("Heat mat");
         b.Open("/");
-        b.Says("water-lamp-shelf", "1 vessel, never to dry");
+        b.Says("water-lamp-shelf", "1 vessel, must not dry out");
         b.Says("water-heat-mat", "then tip the rest out");
         b.PressIn("water-heat-mat", "All moist");
         b.See("Heat mat: all moist");

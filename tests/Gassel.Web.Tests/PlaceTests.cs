@@ -77,7 +77,7 @@ public sealed class PlaceTests : IAsyncLifetime
         // what stood there stays in the record, by its name
         var log = (await _book.Get($"/api/batches/{batch}"))["log"]!.AsArray().Select(l => l!["words"]!.GetValue<string>()).ToList();
         Assert.Contains(log, words => words.Contains("Fridge", StringComparison.Ordinal));
-        Assert.Contains("Moved 20 seeds not yet up to Cold shelf, now part 1a.", log);
+        Assert.Contains("Moved to Cold shelf: 20 seeds not yet up, now part 1a.", log);
         Assert.Equal("1b", (await _book.Get($"/api/batches/{batch}"))["parts"]![0]!["nextPart"]!.GetValue<string>());
     }
 

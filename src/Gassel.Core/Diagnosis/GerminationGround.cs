@@ -1,5 +1,6 @@
 using Gassel.Core.Fold;
 using Gassel.Core.Germination;
+using Gassel.Core.Growing;
 using Gassel.Core.Places;
 using Gassel.Core.Record;
 using Gassel.Core.Seed;
@@ -45,11 +46,7 @@ public sealed record GerminationGround(
     public IReadOnlyList<WaterLook> WaterBefore => [.. Part.WaterLooks.Where(l => Part.FirstUpOn is not { } up || l.On < up)];
 
     /// <summary>Its seed lies where one drying is too much.</summary>
-    public bool MustNotDry =>
-        Species.Water == WaterRegime.NeverDry
-        || Species.Has(SpeciesFlag.NeedsLight)
-        || Species.Has(SpeciesFlag.DustFine)
-        || Part.SownAs?.Cover == SowCover.Surface;
+    public bool MustNotDry => WaterRegimes.OfSeed(Part, Species).Regime == WaterRegime.NeverDry;
 
     public IEnumerable<SownDay> Measured => Days.Where(d => d.Source != TemperatureSource.Assumed);
 

@@ -18,11 +18,8 @@ public static partial class DueWork
     /// <param name="potOn">Potting on is asked for by the route's days, because no true leaves ask for it.</param>
     private static IEnumerable<DueItem> Germinating(BatchPlan plan, PartState part, StepSpan open, DateOnly today, bool potOn)
     {
-        if (part.SecondCold is { } cold)
-        {
-            yield return OutOfTheCold(part, open, cold, today);
+        if (part.SecondCold is not null)
             yield break;
-        }
         if (part.ClosedOn is null && part.Emerged < part.Seeds)
             yield return Tally(plan.Steps[open.Step], part, open, today);
         if (potOn && part.Standing > 0 && PotOn(plan, part, open, today) is { } onward)
@@ -98,13 +95,13 @@ public static partial class DueWork
         );
     }
 
-    private static DueItem OutOfTheCold(PartState part, StepSpan open, ColdSpell cold, DateOnly today)
+    private static DueItem OutOfTheCold(BatchPlan plan, PartState part, StepSpan open, ColdSpell cold, DateOnly today)
     {
         var due = cold.From.AddDays(cold.Days);
         return new(
             DueKind.EndSecondCold,
             part.Id,
-            open.Step,
+            plan.GerminateStep ?? open.Step,
             due,
             null,
             Late(due, today),

@@ -77,6 +77,8 @@ public static partial class DueWork
             yield return straw;
         if (kind.IsMoistHold())
             yield return Look(step, part, open, species, plan.Route.IsOutdoors, today, practice.Check);
+        if (part.SecondCold is { } cold)
+            yield return OutOfTheCold(plan, part, open, cold, today);
         if (part.IsDomed && DomeUp(plan, part, open, today) is { } dome)
             yield return dome;
         var clock = kind is StepKind.Germinate or StepKind.GrowOn ? Clock(part, open, species, today) : null;
@@ -97,7 +99,8 @@ public static partial class DueWork
         // late seed of what grows on is still counted, where it was kept for that
         if (
             kind == StepKind.GrowOn
-            && part is { KeptOn: not null, ClosedOn: null }
+            && part is { ClosedOn: null, SecondCold: null }
+            && (part.KeptOn is not null || part.ColdsAgain.Count > 0)
             && part.Emerged < part.Seeds
             && part.Spans.LastOrDefault(s => s.Step == plan.GerminateStep) is { } sowing
         )

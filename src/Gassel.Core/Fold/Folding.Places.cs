@@ -21,32 +21,15 @@ internal sealed partial class Folding
         // an empty part would stay behind, and an empty one would go
         if (some.Plants + some.Seeds == 0 || (some.Plants == plants && sleeping == 0 && some.Seeds == waiting))
             return new(entry.Id, ConflictCode.MovesAllOrNothing, part.Id, some.Plants + some.Seeds, plants + waiting);
-        var gone = new WorkingPart(some.Part, part.Id)
-        {
-            Seeds = some.Seeds,
-            Spans = [.. part.Spans],
-            Place = part.Place,
-            Vessel = some.Label is { } label && part.Vessel is { } vessel ? vessel with { Label = label } : part.Vessel,
-            EstimatePercent = part.EstimatePercent,
-            Arrived = some.Plants,
-            ArrivedSeedlings = some.Stage == PlantStage.Seedling ? some.Plants : 0,
-            CameUpOn = part.CameUpOn ?? part.Counts.Where(c => c.Emerged > 0).Select(c => (DateOnly?)c.On).Min(),
-            SownOn = part.SownOn,
-            SownAs = part.SownAs is { } sown ? sown with { Cells = null, Dome = false } : null,
-            DomeOffOn = part.DomeOffOn,
-            TrueLeavesOn = part.TrueLeavesOn,
-            PottedOn = part.PottedOn,
-            PotCm = part.PotCm,
-            KeptOn = part.KeptOn,
-            ClosedOn = part.ClosedOn,
-            Setup = part.Setup,
-            Preparation = part.Preparation,
-            IsSwollen = part.IsSwollen,
-        };
-        gone.Checks.AddRange(part.Checks);
-        gone.Inspections.AddRange(part.Inspections);
-        gone.WaterChanges.AddRange(part.WaterChanges);
-        gone.Stays.AddRange(part.Stays);
+        var gone = part.Child(some.Part);
+        (gone.Seeds, gone.Arrived, gone.CameUpOn) = (some.Seeds, some.Plants, part.Snapshot().FirstUpOn);
+        if (some.Label is { } label && part.Vessel is { } vessel)
+            gone.Vessel = vessel with { Label = label };
+        gone.SownOn = part.SownOn;
+        // its cells and its dome stay where they are
+        gone.SownAs = part.SownAs is { } sown ? sown with { Cells = null, Dome = false } : null;
+        (gone.TrueLeavesOn, gone.PottedOn, gone.PotCm) = (part.TrueLeavesOn, part.PottedOn, part.PotCm);
+        (gone.KeptOn, gone.ClosedOn) = (part.KeptOn, part.ClosedOn);
         gone.ColdsAgain.AddRange(part.ColdsAgain);
         gone.WaterLooks.AddRange(part.WaterLooks);
         gone.Tended.AddRange(part.Tended);
@@ -54,7 +37,10 @@ internal sealed partial class Folding
         part.Seeds -= some.Seeds;
         part.Arrived -= some.Plants;
         if (some.Stage == PlantStage.Seedling)
+        {
             part.MovedOff += some.Plants;
+            gone.ArrivedSeedlings = some.Plants;
+        }
         else
         {
             part.GrowingAt[(int)some.Stage] -= some.Plants;

@@ -199,23 +199,10 @@ internal sealed partial class Folding(BatchPlan plan)
             SeedsStarted += part.Seeds;
         foreach (var child in split.Children)
         {
-            _parts[child.Part] = new(child.Part, part.Id)
-            {
-                Seeds = child.Seeds,
-                Sprouted = child.Sprouted,
-                Spans = [.. part.Spans],
-                Place = part.Place,
-                Vessel = part.Vessel,
-                EstimatePercent = part.EstimatePercent,
-            };
-            // a split does not make a bag unlooked-at: what was seen before it was seen of this seed too
-            var made = _parts[child.Part];
-            made.Checks.AddRange(part.Checks);
-            made.Inspections.AddRange(part.Inspections);
-            made.WaterChanges.AddRange(part.WaterChanges);
-            made.Stays.AddRange(part.Stays);
-            (made.Setup, made.Preparation) = (part.Setup, part.Preparation);
+            var made = part.Child(child.Part);
+            (made.Seeds, made.Sprouted) = (child.Seeds, child.Sprouted);
             made.IsSwollen = child.Swollen ?? part.IsSwollen;
+            _parts[child.Part] = made;
             _order.Add(child.Part);
         }
         part.EndOpen(entry.DoneOn);

@@ -60,10 +60,10 @@ internal sealed class WorkingPart(string id, string? parent)
     public int Arrived { get; set; }
 
     /// <summary>Of those that came, seedlings.</summary>
-    public int ArrivedSeedlings { get; init; }
+    public int ArrivedSeedlings { get; set; }
 
     /// <summary>Day of the first seedling where they came from; null where none came.</summary>
-    public DateOnly? CameUpOn { get; init; }
+    public DateOnly? CameUpOn { get; set; }
 
     /// <summary>Growing at a stage now.</summary>
     public int AliveAt(PlantStage stage) =>
@@ -71,6 +71,28 @@ internal sealed class WorkingPart(string id, string? parent)
 
     /// <summary>Seeds seen to have germinated, one way or another.</summary>
     public int Seen => Math.Max(Math.Max(Sprouted, Rooted), Emerged);
+
+    /// <summary>
+    /// A part that comes out of this one, with no seed yet: what was done to the seed and seen of it before was done to and seen of it too.
+    /// </summary>
+    public WorkingPart Child(string id)
+    {
+        var child = new WorkingPart(id, Id)
+        {
+            Spans = [.. Spans],
+            Place = Place,
+            Vessel = Vessel,
+            EstimatePercent = EstimatePercent,
+            Setup = Setup,
+            Preparation = Preparation,
+            IsSwollen = IsSwollen,
+        };
+        child.Checks.AddRange(Checks);
+        child.Inspections.AddRange(Inspections);
+        child.WaterChanges.AddRange(WaterChanges);
+        child.Stays.AddRange(Stays);
+        return child;
+    }
 
     public StepSpan? Open => Spans.Count > 0 && Spans[^1].End is null ? Spans[^1] : null;
 

@@ -19,12 +19,32 @@ public static class WaterRegimes
             return (WaterRegime.DrySide, "Dormant: barely moist, so that nothing rots.");
         if (part.KeptOn is not null && part.Plants.Growing == 0)
             return (WaterRegime.DrySide, "Kept for another spring: barely moist.");
+        if (part.Plants.Growing == 0)
+            return OfSeed(part, species);
         if (species.Water is { } own)
-            return (own, $"As entered for {species.CommonName}.");
-        if (part.Plants.Growing == 0 && (species.Has(SpeciesFlag.NeedsLight) || part.SownAs?.Cover == SowCover.Surface))
-            return (WaterRegime.NeverDry, "Seed on the surface that drank and dries again is lost.");
-        if (species.Has(SpeciesFlag.DustFine) && part.TrueLeavesOn is null)
-            return (WaterRegime.NeverDry, "Dust-fine seed: a tray of fine seedlings can be lost in a few hours of drying.");
-        return (WaterRegime.SurfaceDries, "Most seedlings: water when the surface turns pale, so that gnats and damping off stay away.");
+            return Entered(own, species);
+        return species.Has(SpeciesFlag.DustFine) && part.TrueLeavesOn is null ? DustFine : Most;
     }
+
+    /// <summary>The same before the first seedling.</summary>
+    public static (WaterRegime Regime, string Why) OfSeed(PartState part, Species species)
+    {
+        if (species.Water is { } own)
+            return Entered(own, species);
+        if (species.Has(SpeciesFlag.NeedsLight) || part.SownAs?.Cover == SowCover.Surface)
+            return (WaterRegime.NeverDry, "Seed on the surface that drank and dries again is lost.");
+        return species.Has(SpeciesFlag.DustFine) ? DustFine : Most;
+    }
+
+    private static readonly (WaterRegime, string) DustFine = (
+        WaterRegime.NeverDry,
+        "Dust-fine seed: a tray of fine seedlings can be lost in a few hours of drying."
+    );
+
+    private static readonly (WaterRegime, string) Most = (
+        WaterRegime.SurfaceDries,
+        "Most seedlings: water when the surface turns pale, so that gnats and damping off stay away."
+    );
+
+    private static (WaterRegime, string) Entered(WaterRegime own, Species species) => (own, $"As entered for {species.CommonName}.");
 }

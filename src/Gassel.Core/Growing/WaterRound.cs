@@ -79,7 +79,7 @@ public sealed record WaterRound(
             soaked?.AddMinutes(MinutesInWater),
             Text.Of(
                 $"{needs.Count} {(needs.Count == 1 ? "vessel" : "vessels")}"
-                    + $"{(never == 0 ? "" : never == needs.Count ? ", never to dry" : Text.Of($", {never} never to dry"))}."
+                    + $"{(never == 0 ? "" : never == needs.Count ? ", must not dry out" : Text.Of($", {never} must not dry out"))}."
             ),
             $"Pale mix is drying, dark mix is moist. From below: {RuleOfThumb.WaterFromBelow} a tray for 15 to {MinutesInWater} minutes, "
                 + "then tip the rest out.",

@@ -53,15 +53,16 @@ public static class ShelfSpace
         [
             .. from part in state.Living
             let share = part.Seeds > 0 ? (double)part.Seeds / Math.Max(part.Seeds, plan.Seeds) : 1
+            let arrived = part is { Seeds: 0, SownOn: not null } ? Math.Max(1, part.Plants.Growing + part.Plants.Dormant) : (int?)null
             from s in Ribbon.For(plan, part, today)
             where s.Time != RibbonTime.Past && s.End > s.Start
             let step = plan.Steps[s.Step].Step
             let place = s.Time == RibbonTime.Now && part.Place is { } at && kinds.TryGetValue(at, out var kind)
                 ? kind
                 : near(UsualPlaces.For(plan.Route.Setting, step))
-            let trays = s.Kind > StepKind.Germinate ? Grown(part) ?? Trays((int)(plan.Plants * share))
+            let trays = s.Kind > StepKind.Germinate ? Grown(part) ?? Trays(arrived ?? (int)(plan.Plants * share))
             : part.Vessel is { Kind: VesselKind.Tray or VesselKind.DeepCells or VesselKind.Flat } ? 1
-            : Trays(part.Seeds > 0 ? part.Seeds : plan.Seeds)
+            : Trays(arrived ?? (part.Seeds > 0 ? part.Seeds : plan.Seeds))
             from stay in Stays(place, s.Kind, s.Start, s.End, near)
             select new SpaceTaken(
                 stay.Place,

@@ -25,7 +25,7 @@ public sealed record Place(
     public double AssumedC => NightC is { } night ? (DayC + night) / 2 : DayC;
 
     /// <summary>Under lamps, so that a timer may be given.</summary>
-    public bool IsLit => Kind is PlaceKind.LampShelf or PlaceKind.HeatMat;
+    public bool IsLit => PlaceTrait.Of(Kind).IsLit;
 
     public bool IsOutdoors => PlaceTrait.Of(Kind).IsOutdoors;
 

@@ -8,6 +8,9 @@ namespace Gassel.Core.Record;
 /// <param name="Instead">Kinds that come nearest where a book has none of this, the nearest first.</param>
 public sealed record PlaceTrait(double DayC, double NightC, string Holds, bool IsOutdoors, IReadOnlyList<PlaceKind> Instead)
 {
+    /// <summary>Lamps hang over it.</summary>
+    public bool IsLit { get; private init; }
+
     public const string Bags = "bags",
         Trays = "trays",
         Containers = "containers";
@@ -23,14 +26,20 @@ public sealed record PlaceTrait(double DayC, double NightC, string Holds, bool I
             Trays,
             false,
             [PlaceKind.HeatMat, PlaceKind.Windowsill, PlaceKind.HeatedGreenhouse, PlaceKind.Greenhouse]
-        ),
+        )
+        {
+            IsLit = true,
+        },
         [PlaceKind.HeatMat] = new(
             24,
             24,
             Trays,
             false,
             [PlaceKind.LampShelf, PlaceKind.HeatedGreenhouse, PlaceKind.Windowsill, PlaceKind.WarmShelf]
-        ),
+        )
+        {
+            IsLit = true,
+        },
         [PlaceKind.Yard] = new(5, 5, Containers, true, [PlaceKind.Bed, PlaceKind.ColdFrame, PlaceKind.Greenhouse]),
         [PlaceKind.Windowsill] = new(20, 15, Trays, false, [PlaceKind.LampShelf, PlaceKind.HeatedGreenhouse]),
         [PlaceKind.HeatedGreenhouse] = new(22, 15, Trays, false, [PlaceKind.LampShelf, PlaceKind.Windowsill]),

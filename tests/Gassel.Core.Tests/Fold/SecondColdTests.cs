@@ -37,6 +37,30 @@ public class SecondColdTests
         Assert.Equal(15, Run(outside.Add("2027-07-10", new Count("1", 3, 0))).Germinated);
     }
 
+    /// <summary>Fails where only an open germination asks: pricking out one seedling begins growing on.</summary>
+    [Fact]
+    public void It_is_asked_for_also_when_the_first_seedlings_were_pricked_out()
+    {
+        var cold = Some()
+            .Add("2027-03-25", new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 12))
+            .Add("2027-04-20", new ColdAgain("1", 60, "cold-shelf"));
+        Assert.Single(Due(cold, "2027-05-01"), d => d.Kind == DueKind.EndSecondCold);
+        Assert.Single(Due(cold.Add("2027-06-20", new ColdAgainEnded("1")), "2027-06-21"), d => d.Kind == DueKind.CountSeedlings);
+    }
+
+    [Fact]
+    public void What_is_offered_is_as_long_as_the_cold_of_its_route()
+    {
+        var places = UsualPlaces.Starter;
+        var part = Run(Some()).Parts[0];
+        var offer = SecondColdOffer.Of(Book.Plan(), part, places)!;
+        // the starter route by the fridge: 60, usually 84, at most 112 days (from memory)
+        Assert.Equal((84, "cold-shelf"), (offer.Days, offer.Place));
+        Assert.Equal(60, SecondColdOffer.Of(Book.Plan("alumroot"), part, places)!.Days);
+        Assert.Null(SecondColdOffer.Of(Book.Plan(), Run(Some().Add("2027-04-20", new ColdAgain("1", 60))).Parts[0], places));
+        Assert.Null(SecondColdOffer.Of(Book.Plan(), part, [])!.Place);
+    }
+
     [Fact]
     public void It_needs_seed_that_waits_and_is_given_once_at_a_time()
     {

@@ -88,6 +88,15 @@ public class WaterRoundTests
     }
 
     [Fact]
+    public void What_a_grower_entered_goes_before_what_the_seed_tells()
+    {
+        var part = BatchFold.Run(Book.Plan(), Sown().Entries).Living.Single();
+        var alumroot = Book.Of("alumroot");
+        Assert.Equal(WaterRegime.NeverDry, WaterRegimes.OfSeed(part, alumroot).Regime);
+        Assert.Equal(WaterRegime.SurfaceDries, WaterRegimes.OfSeed(part, alumroot with { Water = WaterRegime.SurfaceDries }).Regime);
+    }
+
+    [Fact]
     public void In_the_open_rain_and_cold_spare_a_look_and_unknown_weather_does_not()
     {
         YardDay Day(double mean, bool wet, int before = 0) =>

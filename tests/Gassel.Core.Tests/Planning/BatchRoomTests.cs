@@ -19,6 +19,19 @@ public class BatchRoomTests
         ShelfSpace.Of(Plan, book.Fold(Plan), Kinds, today, kind => kind);
 
     [Fact]
+    public void Plants_that_were_moved_away_take_their_own_room_and_not_the_plan_s()
+    {
+        var plan = Book.Plan("alumroot") with { Seeds = 300, Plants = 300 };
+        var book = new Book()
+            .Add(Start, new StepStarted("1", 0, 300, "lamp-shelf"))
+            .Add(Start.AddDays(20), new Count("1", 200, 0))
+            .Add(Start.AddDays(25), new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 150))
+            .Add(Start.AddDays(26), new Moved("1", "heat-mat", new("1a", 10, PlantStage.PrickedOut)));
+        var taken = ShelfSpace.Of(plan, book.Fold(plan), Kinds, Start.AddDays(27), kind => kind);
+        Assert.Equal(1, taken.First(t => t.Place == PlaceKind.HeatMat).Units);
+    }
+
+    [Fact]
     public void Before_it_begins_it_takes_what_the_plan_says()
     {
         var taken = Of(new Book(), Start);

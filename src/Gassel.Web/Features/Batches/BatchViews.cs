@@ -81,7 +81,8 @@ internal static class BatchViews
                     p.Divided ? [] : [.. p.Touched(troubles, zone)],
                     p.SownOn is null || plan.GerminateStep is null ? null : plan.DaysToEmergence(p),
                     p.Divided ? [] : LookDates.Ahead(plan, p, species, practice.Check, today),
-                    state.NextPart(p.Id)
+                    state.NextPart(p.Id),
+                    SecondColdOffer.Of(plan, p, [.. places.Values])
                 )),
             ],
             BatchGermination.From(plan, state),

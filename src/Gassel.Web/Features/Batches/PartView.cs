@@ -1,3 +1,4 @@
+using Gassel.Core.Due;
 using Gassel.Core.Fold;
 using Gassel.Core.Germination;
 using Gassel.Core.Growing;
@@ -21,6 +22,7 @@ namespace Gassel.Web.Features.Batches;
 /// leaf.</param>
 /// <param name="Hardening">Day by day; null outside that step.</param>
 /// <param name="NextPart">What a part that is moved away from it is called.</param>
+/// <param name="SecondCold">What a second cold would be; null where none can be given.</param>
 /// <param name="Troubles">What happened to the place while it stood there, since the present step began; those that last at the
 /// end.</param>
 public sealed record PartView(
@@ -37,7 +39,8 @@ public sealed record PartView(
     IReadOnlyList<PlaceTrouble> Troubles,
     DurationRange? Window,
     IReadOnlyList<DateOnly> Looks,
-    string NextPart
+    string NextPart,
+    SecondColdOffer? SecondCold
 )
 {
     /// <summary>The same crowd in words; null with the clock.</summary>

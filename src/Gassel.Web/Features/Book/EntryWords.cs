@@ -37,7 +37,7 @@ internal static class EntryWords
             ColdAgain p => Text.Of($"Back into the cold for {p.Days} days{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}."),
             ColdAgainEnded p => $"Out of the second cold{At(p.Place)}{Of(p.Part)}.",
             Moved { Some: { } some } p =>
-                $"Moved {MovedWords(some)} to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}, now part {some.Part}.",
+                $"Moved to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}: {MovedWords(some)}, now part {some.Part}.",
             Moved p => $"Moved to {placeNames.GetValueOrDefault(p.Place, p.Place)}{Of(p.Part)}.",
             Sown p => $"Sown{(p.Seeds is { } n ? Text.Of($" {n} seeds") : "")}{How(p)}{In(p.Vessel)}{At(p.Place)}{Of(p.Part)}.",
             Count p => Text.Of(

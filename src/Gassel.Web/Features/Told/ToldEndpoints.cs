@@ -48,7 +48,7 @@ internal static class ToldEndpoints
                 var judge = new ToldJudge(
                     await library.Species(),
                     await lots.All(),
-                    await library.Places(),
+                    [.. (await library.Places()).Where(p => p.RetiredOn is null)],
                     clock.Today,
                     clock.Settings.Units == Units.UnitedStates
                 );

@@ -8995,6 +8995,7 @@ export interface components {
             window: null | components["schemas"]["DurationRange"];
             looks: string[];
             nextPart: string;
+            secondCold: null | components["schemas"]["SecondColdOffer"];
             crowdWords: null | string;
         };
         PasswordChange: {
@@ -9075,6 +9076,7 @@ export interface components {
             nightC: number;
             holds: string;
             isOutdoors: boolean;
+            isLit: boolean;
         };
         PlaceOverTime: {
             place: components["schemas"]["PlaceKind"];
@@ -9670,6 +9672,12 @@ export interface components {
             from: string;
             /** Format: date */
             to: string;
+        };
+        SecondColdOffer: {
+            /** Format: int32 */
+            days: number;
+            place: null | string;
+            why: string;
         };
         SecondSowing: {
             /** Format: int32 */

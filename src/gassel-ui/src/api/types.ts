@@ -56,6 +56,7 @@ export type Place = Schemas["Place"];
 export type SurfaceSeen = NonNullable<Schemas["SurfaceSeen"]>;
 export type WaterGiven = NonNullable<Schemas["WaterGiven"]>;
 export type WaterNeed = Schemas["WaterNeed"];
+export type SecondColdOffer = NonNullable<Schemas["SecondColdOffer"]>;
 export type PlaceKindView = Schemas["PlaceKindView"];
 export type PlaceToKeep = Schemas["PlaceToKeep"];
 export type PlaceKind = NonNullable<Schemas["PlaceKind"]>;

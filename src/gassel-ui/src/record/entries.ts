@@ -89,6 +89,10 @@ export function usualVessel(due: StandingDue, part: StandingPart): Vessel {
   return plain(kind, `${kind} ${part.number}${tail}`);
 }
 
+/** Nothing of it was begun: a part that plants were moved to has no seed either, and is no beginning. */
+export const begins = (part: Pick<StandingPart, "seeds" | "plants">): boolean =>
+  part.seeds === 0 && part.plants === null;
+
 /** Starting the step that is due, or sowing, as it is usually done. */
 export function usualStart(
   due: StandingDue,
@@ -99,7 +103,7 @@ export function usualStart(
   // a trial wants it where its layout has it
   if (due.due.kind === "sow" && part.laid && part.laid.entries.length > 0) return part.laid.entries;
   const place = due.toPlace;
-  const first = part.seeds === 0;
+  const first = begins(part);
   if (due.due.kind === "sow" && part.sowing)
     return [
       {

@@ -1,18 +1,14 @@
 import { useState } from "react";
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 import { usePlacesInUse } from "../../book/queries";
-import type { Place } from "../../api/types";
+import type { Place, SecondColdOffer } from "../../api/types";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
 
-/** Days that a second cold usually takes (our assumption). */
-const USUAL_DAYS = 60;
-
-const COLD: Place["kind"][] = ["coldShelf", "garage", "coldFrame", "yard", "bed", "greenhouse"];
-
 interface SecondColdDialogProps {
   number: number;
+  offer: SecondColdOffer;
   /** Seeds not up yet. */
   left: number;
   standing: number;
@@ -21,13 +17,11 @@ interface SecondColdDialogProps {
 }
 
 /** What is left of a sowing goes back into the cold: for how long, and where. */
-export function SecondColdDialog({ number, left, standing, send, close }: SecondColdDialogProps) {
-  const places = [...usePlacesInUse()]
-    .filter((place) => COLD.includes(place.kind))
-    .sort((a, b) => COLD.indexOf(a.kind) - COLD.indexOf(b.kind));
-  const [days, setDays] = useState<number | null>(USUAL_DAYS);
-  const [chosen, setChosen] = useState("");
-  const place = places.find((p) => p.id === chosen) ?? places[0];
+export function SecondColdDialog({ number, offer, left, standing, send, close }: SecondColdDialogProps) {
+  const places = usePlacesInUse();
+  const [days, setDays] = useState<number | null>(offer.days);
+  const [chosen, setChosen] = useState(offer.place ?? "");
+  const place = places.find((p) => p.id === chosen);
   return (
     <Dialog open onClose={close} fullWidth maxWidth="xs" aria-labelledby="cold-title">
       <DialogTitle id="cold-title">
@@ -47,19 +41,20 @@ export function SecondColdDialog({ number, left, standing, send, close }: Second
           onChange={setDays}
           min={1}
           max={400}
-          helper={`${USUAL_DAYS} is our assumption; the route's own cold is a better guide`}
+          helper={offer.why}
         />
-        {place ? (
-          <ChoiceField
-            label="Where"
-            name="coldPlace"
-            value={place.id}
-            onChange={setChosen}
-            choices={places.map((p) => [p.id, p.name] as const)}
-          />
-        ) : (
-          <Typography role="alert">Your book has no cold place. Add one under Site, Places.</Typography>
+        {offer.place === null && (
+          <Typography>
+            None of your places is a cold shelf or a garage: choose one, or add it under Site, Places.
+          </Typography>
         )}
+        <ChoiceField
+          label="Where"
+          name="coldPlace"
+          value={place?.id ?? ""}
+          onChange={setChosen}
+          choices={places.map((p) => [p.id, p.name] as const)}
+        />
         <Typography variant="body2">Keep the mix moist. Counting goes on when it comes out.</Typography>
       </DialogContent>
       <DialogActions>

@@ -38,7 +38,7 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
           Cut test
         </Button>
       )}
-      {left > 0 && state.secondCold === null && (
+      {part.secondCold && (
         <Button
           size="small"
           variant={result?.advice?.kind === "secondCold" ? "outlined" : "text"}
@@ -74,9 +74,10 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
           }
         />
       )}
-      {dialog === "cold" && (
+      {dialog === "cold" && part.secondCold && (
         <SecondColdDialog
           number={number}
+          offer={part.secondCold}
           left={left}
           standing={state.standing}
           close={() => setDialog(null)}

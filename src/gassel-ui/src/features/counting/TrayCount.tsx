@@ -293,7 +293,8 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
         <Card label="standing">
           <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
             <Typography variant="h2" data-testid="standing">
-              {several(stands.standing, "seedling")} from {several(stands.seeds, "seed")}
+              {several(stands.standing, "seedling")}
+              {stands.seeds > 0 && ` from ${several(stands.seeds, "seed")}`}
             </Typography>
             <Typography variant="body2" color="text.secondary" sx={{ ml: "auto" }}>
               tray {place} in this round

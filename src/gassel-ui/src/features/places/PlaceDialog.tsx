@@ -36,7 +36,8 @@ export function PlaceDialog({ place, kinds, close }: PlaceDialogProps) {
   const [error, setError] = useState<unknown>(null);
   const change = (part: Partial<PlaceDraft>) => setDraft((before) => ({ ...before, ...part }));
   const kind = kindOf(draft.kind);
-  const lit = kind === "lampShelf" || kind === "heatMat";
+  const trait = kinds.find((k) => k.kind === kind);
+  const lit = trait?.isLit ?? false;
   const retired = place !== null && place.retiredOn !== null;
   const save = async (retire: boolean) => {
     setError(null);
@@ -109,7 +110,7 @@ export function PlaceDialog({ place, kinds, close }: PlaceDialogProps) {
           onChange={(capacity) => change({ capacity })}
           min={0}
           max={100_000}
-          unit={place?.holds ?? kinds.find((k) => k.kind === kind)?.holds ?? ""}
+          unit={trait?.holds ?? ""}
           helper="leave it empty if you did not count; planning checks it"
         />
         {lit && (

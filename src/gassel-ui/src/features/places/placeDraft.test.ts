@@ -33,7 +33,9 @@ describe("a place of one's own", () => {
   });
 
   it("begins with what is usually taken of its kind", () => {
-    const kinds = [{ kind: "windowsill", dayC: 20, nightC: 15, holds: "trays", isOutdoors: false }] as const;
+    const kinds = [
+      { kind: "windowsill", dayC: 20, nightC: 15, holds: "trays", isOutdoors: false, isLit: false },
+    ] as const;
     expect(draftOf("windowsill", [...kinds])).toMatchObject({ dayC: 20, nightC: 15 });
   });
 

@@ -12,7 +12,7 @@ import {
 import { useMedia, usePlacesInUse } from "../../book/queries";
 import type { ScarifyWay, StandingDue, StandingPart, Vessel } from "../../api/types";
 import { stepWords } from "../../drawings/steps";
-import { usualStart, usualVessel } from "../../record/entries";
+import { begins, usualStart, usualVessel } from "../../record/entries";
 import { useRecord } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
 import { NumberField } from "../../shared/NumberField";
@@ -48,7 +48,7 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
   const [seeds, setSeeds] = useState<number | null>(part.plannedSeeds);
   const [way, setWay] = useState<ScarifyWay | "">("");
   const scarify = item.stepKind === "scarify";
-  const first = part.seeds === 0;
+  const first = begins(part);
   const moist = item.stepKind === "coldMoist" || item.stepKind === "warmMoist";
   const media = useMedia(part.batchId, moist ? (seeds ?? part.seeds) : 0);
   const amount = media.data?.find((m) => m.medium === vessel.medium);

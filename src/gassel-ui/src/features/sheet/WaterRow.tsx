@@ -42,7 +42,7 @@ export function WaterRow({ place, words, done, waits, change }: WaterRowProps) {
         sx={{ width: 48, height: 48, displayPrint: "none" }}
       />
       <Typography sx={{ "@media print": { fontSize: "10pt", lineHeight: 1.2 } }}>
-        <b>Water</b>: {words} All moist; what was pale or too wet is entered on Rounds.
+        <b>Water</b>: {words} Tick if all are moist; record pale or wet ones on Rounds.
       </Typography>
     </Box>
   );
