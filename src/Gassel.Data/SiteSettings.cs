@@ -35,7 +35,8 @@ public sealed record SiteSettings(
     ContainerMix SeedMix = ContainerMix.LowNutrient,
     double FrostRisk = PlantingOut.UsualRisk,
     string? FirstFrost = null,
-    double? Longitude = null
+    double? Longitude = null,
+    DomeSchool DomeSchool = DomeSchool.WhicheverFirst
 )
 {
     /// <summary>The newest fit of a kind replaces an older one of the same kind.</summary>

@@ -11,7 +11,7 @@ namespace Gassel.Data;
 public static class StarterBook
 {
     /// <summary>Goes up whenever the starter values change; kept in the file as <c>user_version</c>.</summary>
-    public const int Version = 4;
+    public const int Version = 5;
 
     public static async Task Fill(GasselDb db)
     {

@@ -22,6 +22,7 @@ const ROOMS = [
   "features/learning",
   "features/site",
   "features/places",
+  "features/symptoms",
   "features/messages",
   "features/temperature",
   "features/species",

@@ -85,7 +85,7 @@ public static partial class CauseRules
         }
         if (cover != SowCover.Surface)
         {
-            e.For.Add($"This kind needs light, and was sown {(cover == SowCover.Grit ? "under grit" : "under mix")}.");
+            e.For.Add($"This kind needs light, and was sown {cover.Words()}.");
             return e.Finding(Cause.CoveredThoughItNeedsLight, Likelihood.Likely, Look);
         }
         e.Against.Add(g.Lamps is { } lamps ? $"Sown on the surface, under lamps from {lamps.Words}." : "Sown on the surface.");

@@ -22,6 +22,15 @@ public enum DueKind
     EndSecondCold,
     LookForTrueLeaves,
 
+    /// <summary>How tall they are, for kinds that leave the tray by it.</summary>
+    TakeHeight,
+
+    /// <summary>Into the next pot.</summary>
+    Repot,
+
+    /// <summary>At what was seen to be wrong.</summary>
+    LookAgain,
+
     /// <summary>Or divide or thin: seedlings leave their crowd.</summary>
     PrickOut,
 

@@ -11,61 +11,14 @@ public static partial class DueWork
     /// <summary>Late sleepers are looked for so often, days (our assumption).</summary>
     private const int ReturnEvery = 14;
 
-    /// <summary>Look for true leaves, then thin, divide or prick out.</summary>
-    private static DueItem? Clock(PartState part, StepSpan open, Species species, DateOnly today)
-    {
-        if (SeedlingClock.Of(part, species) is not { } clock)
-            return null;
-        if (clock.TrueLeavesOn is not { } leaves)
-        {
-            return new(
-                DueKind.LookForTrueLeaves,
-                part.Id,
-                open.Step,
-                clock.LookFrom,
-                null,
-                Late(clock.LookFrom, today),
-                clock.InPlace
-                    ? "With the first true leaves they are thinned to one; this kind is not pricked out."
-                    : "With the first true leaves they are thinned, divided or pricked out; later they stay stunted.",
-                [
-                    Text.Of(
-                        $"First seedling {Quantity.Day(clock.FirstUp)} + {SeedlingClock.LookAfterDays} days (our "
-                            + $"assumption); seed leaves come first, true leaves after them."
-                    ),
-                ]
-            );
-        }
-        if (clock.InPlace && clock.Crowding.Surplus is null or 0)
-            return null;
-        var by = clock.MoveBy!.Value;
-        return new(
-            clock.InPlace ? DueKind.Thin : DueKind.PrickOut,
-            part.Id,
-            open.Step,
-            leaves,
-            by,
-            Late(leaves, today),
-            today <= by
-                ? Text.Of($"{clock.Crowding.Words} Best moved by {Quantity.Day(by)}.")
-                : Text.Of($"{clock.Crowding.Words} Overgrown since {Quantity.Day(by)}: they stay stunted."),
-            [
-                Text.Of($"True leaves {Quantity.Day(leaves)} + {SeedlingClock.MoveWithinDays} days (our assumption) = {Quantity.Day(by)}."),
-                clock.InPlace
-                    ? "Tap-rooted: thinned to one in its deep cell, not pricked out (common practice, no source)."
-                    : "Thin to one, divide a crowded cell, or prick out at the first true leaves; not later (common practice, no source).",
-            ]
-        );
-    }
-
     /// <summary>By mix. Containers in the yard are fed by the yard's own watch.</summary>
-    private static DueItem? Feed(PartState part, StepSpan open, StepKind kind, ContainerMix mix, DateOnly today)
+    private static DueItem? Feed(PartState part, StepSpan open, StepKind kind, Species species, ContainerMix mix, DateOnly today)
     {
         if (
             part.IsContainer
             || kind is not (StepKind.Germinate or StepKind.GrowOn)
             || part.Plants.Growing == 0
-            || Feeding.Next(part, mix) is not { } feeding
+            || Feeding.Next(part, species, mix) is not { } feeding
         )
             return null;
         return new(

@@ -26,31 +26,34 @@ public static partial class DueWork
             yield return onward;
     }
 
-    /// <summary>Null before the first seedling.</summary>
-    private static DueItem? DomeUp(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
+    /// <summary>Null before the first seedling, and before half of them where the school waits for those.</summary>
+    private static DueItem? DomeUp(BatchPlan plan, PartState part, StepSpan open, DomeSchool school, DateOnly today)
     {
         if (part.FirstUpOn is not { } first)
             return null;
-        var (due, why) = (
-            first.AddDays(DomeDaysAfterFirst),
-            Text.Of($"First seedling {Quantity.Day(first)} + {DomeDaysAfterFirst} days (3 to 5 is common practice, no source).")
-        );
-        if (plan.Forecast is { } forecast && HalfUp(part, forecast.Mean) is { } half && half < due)
-        {
-            (due, why) = (
-                half,
-                Text.Of($"Half of the {part.Seeds * forecast.Mean:0} expected were up {Quantity.Day(half)} (common practice, no source).")
-            );
-        }
+        var half = plan.Forecast is { } forecast && school != DomeSchool.FewDaysAfterFirst ? HalfUp(part, forecast.Mean) : null;
+        if (school == DomeSchool.HalfOfExpected && half is null && plan.Forecast is not null)
+            return null;
+        var few = first.AddDays(DomeDaysAfterFirst);
+        var byHalf = half is { } h && (school == DomeSchool.HalfOfExpected || h < few);
+        var due = byHalf ? half!.Value : few;
         return new(
             DueKind.TakeDomeOff,
             part.Id,
             open.Step,
             due,
-            first.AddDays(DomeDaysAtMost),
+            byHalf ? due.AddDays(1) : first.AddDays(DomeDaysAtMost),
             Late(due, today),
             Late(due, today) == 0 ? "Air it a couple of hours a day until then." : "Under a dome too long seedlings damp off.",
-            [why]
+            [
+                byHalf
+                    ? Text.Of(
+                        $"Half of the {part.Seeds * plan.Forecast!.Mean:0} expected were up {Quantity.Day(due)} "
+                            + $"(common practice, no source)."
+                    )
+                    : Text.Of($"First seedling {Quantity.Day(first)} + {DomeDaysAfterFirst} days (3 to 5 is common practice, no source)."),
+                $"As set on Site: dome off {school.Words()}.",
+            ]
         );
     }
 

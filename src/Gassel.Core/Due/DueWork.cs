@@ -44,6 +44,8 @@ public static partial class DueWork
 
     private static IEnumerable<DueItem> ForPart(BatchPlan plan, PartState part, Species species, DateOnly today, DuePractice practice)
     {
+        if (LookAgain(part, today) is { } again)
+            yield return again;
         if (part.Spans.Count == 0)
         {
             yield return FirstStart(plan, part, today);
@@ -79,13 +81,15 @@ public static partial class DueWork
             yield return Look(step, part, open, species, plan.Route.IsOutdoors, today, practice.Check);
         if (part.SecondCold is { } cold)
             yield return OutOfTheCold(plan, part, open, cold, today);
-        if (part.IsDomed && DomeUp(plan, part, open, today) is { } dome)
+        if (part.IsDomed && DomeUp(plan, part, open, practice.Dome, today) is { } dome)
             yield return dome;
-        var clock = kind is StepKind.Germinate or StepKind.GrowOn ? Clock(part, open, species, today) : null;
+        var clock = kind is StepKind.Germinate or StepKind.GrowOn ? Leaving(part, open, species, today) : null;
         if (clock is not null)
             yield return clock;
-        if (!plan.Route.IsOutdoors && Feed(part, open, kind, practice.SeedMix, today) is { } feed)
+        if (!plan.Route.IsOutdoors && Feed(part, open, kind, species, practice.SeedMix, today) is { } feed)
             yield return feed;
+        if (NextPot(part, open, species, today) is { } pot)
+            yield return pot;
         if (Return(part, open, today) is { } back)
             yield return back;
         if (kind == StepKind.HardenOff && CarryOut(plan, part, open, today) is { } outside)

@@ -34,6 +34,8 @@ internal sealed partial class Folding
         gone.WaterLooks.AddRange(part.WaterLooks);
         gone.Tended.AddRange(part.Tended);
         gone.DaysOut.AddRange(part.DaysOut);
+        gone.Heights.AddRange(part.Heights);
+        gone.Symptoms.AddRange(part.Symptoms.Where(t => t.IsOpen).Select(t => t with { Lost = 0 }));
         part.Seeds -= some.Seeds;
         part.Arrived -= some.Plants;
         if (some.Stage == PlantStage.Seedling)

@@ -99,6 +99,7 @@ internal sealed partial class Folding
         var growing = Math.Min(lost.Plants, part.GrowingAt[(int)lost.Stage]);
         part.GrowingAt[(int)lost.Stage] -= growing;
         part.Dormant[(int)lost.Stage] -= lost.Plants - growing;
+        PutDown(part, lost.Cause, lost.Plants, entry.DoneOn);
         part.LaterLosses.Add(new(lost.Stage, lost.Cause, lost.Plants));
         return null;
     }

@@ -30,7 +30,7 @@ internal sealed partial class Folding
         part.EndOpen(entry.DoneOn);
         part.Spans.Add(new(germinate, entry.DoneOn, null));
         part.SownOn = entry.DoneOn;
-        part.SownAs = new(sown.DepthMm, sown.Cover, sown.SeedsPerCell, sown.Cells, sown.Dome);
+        part.SownAs = new(sown.DepthMm, sown.Cover, sown.SeedsPerCell, sown.Cells, sown.Dome, sown.Mix, sown.Filling);
         part.EstimatePercent = sown.EstimatePercent ?? part.EstimatePercent;
         return Stand(part, sown.Place, sown.Vessel, entry.DoneOn);
     }
@@ -62,6 +62,7 @@ internal sealed partial class Folding
             ComeUpOutdoors(entry.DoneOn, part);
         part.Emerged += count.Emerged;
         part.Lost += count.Lost;
+        PutDown(part, count.Cause, count.Lost, entry.DoneOn);
         // of seedlings that sleep some may be found dead
         part.Dormant[0] = Math.Min(part.Dormant[0], part.Emerged + part.ArrivedSeedlings - part.Lost - part.MovedOff);
         part.Rooted += count.Rooted;

@@ -13,9 +13,8 @@ internal sealed partial class Folding
 
     private static Conflict? Tend(Entry entry, Tended tended, WorkingPart part)
     {
-        var grows = PlantStages.All.Any(s => s < PlantStage.Planted && part.AliveAt(s) > 0);
-        if (Tendings.IsOfPlants(tended.What) ? !grows : !part.IsContainer || part.SownOn is null)
-            return new(entry.Id, Tendings.IsOfPlants(tended.What) ? ConflictCode.NothingGrows : ConflictCode.NotOut, part.Id);
+        if (Refused(tended.What, part) is { } code)
+            return new(entry.Id, code, part.Id);
         var sheltered =
             part.Tended.Select(t => Tendings.ShelterAfter(t.What)).LastOrDefault(s => s is not null) is { } shelter
             && shelter != Shelter.None;
@@ -24,4 +23,17 @@ internal sealed partial class Folding
         part.Tended.Add(new(entry.Id, entry.DoneOn, entry.DoneAt, tended.What));
         return null;
     }
+
+    /// <summary>Null where it can be done to the part.</summary>
+    private static ConflictCode? Refused(Tending what, WorkingPart part) =>
+        what switch
+        {
+            Tending.DomeAired => part.SownAs is { Dome: true } && part.DomeOffOn is null ? null : ConflictCode.NoDome,
+            // lamps are set before the first seedling
+            Tending.LampsRaised when part.SownOn is not null && part.Seen < part.Seeds => null,
+            _ when Tendings.IsOfPlants(what) => PlantStages.All.Any(s => s < PlantStage.Planted && part.AliveAt(s) > 0)
+                ? null
+                : ConflictCode.NothingGrows,
+            _ => part.IsContainer && part.SownOn is not null ? null : ConflictCode.NotOut,
+        };
 }

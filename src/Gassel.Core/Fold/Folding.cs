@@ -44,6 +44,8 @@ internal sealed partial class Folding(BatchPlan plan)
             Tended p => OnPart(entry, p.Part, part => Tend(entry, p, part)),
             TrueLeaves p => OnPart(entry, p.Part, part => SeeTrueLeaves(entry, part)),
             MovedOn p => OnPart(entry, p.Part, part => MoveOn(entry, p, part)),
+            Measured p => OnPart(entry, p.Part, part => Measure(entry, p, part)),
+            SymptomSeen p => OnPart(entry, p.Part, part => SeeSymptom(entry, p, part)),
             CarriedOut p => OnPart(entry, p.Part, part => CarryOut(entry, p, part)),
             PlantsLost p => OnPart(entry, p.Part, part => LosePlants(entry, p, part)),
             DiedBack p => OnPart(entry, p.Part, part => DieBack(entry, p, part)),

@@ -142,6 +142,12 @@ public sealed record PartState(
     /// <summary>Day on which dormant plants last came up again.</summary>
     public DateOnly? CameAgainOn { get; init; }
 
+    /// <summary>How tall its plants stood, in order.</summary>
+    public IReadOnlyList<HeightSeen> Heights { get; init; } = [];
+
+    /// <summary>What was seen to be wrong with it, in order; gone or not.</summary>
+    public IReadOnlyList<SymptomTale> Symptoms { get; init; } = [];
+
     /// <summary>Days out to harden off.</summary>
     public IReadOnlyList<DayOut> DaysOut { get; init; } = [];
 

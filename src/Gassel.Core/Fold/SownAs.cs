@@ -3,4 +3,12 @@ using Gassel.Core.Record;
 namespace Gassel.Core.Fold;
 
 /// <summary>How a part was sown. Nulls where nobody said.</summary>
-public sealed record SownAs(double? DepthMm, SowCover? Cover, int? SeedsPerCell, IReadOnlyList<int>? Cells, bool Dome);
+public sealed record SownAs(
+    double? DepthMm,
+    SowCover? Cover,
+    int? SeedsPerCell,
+    IReadOnlyList<int>? Cells,
+    bool Dome,
+    ContainerMix? Mix = null,
+    Filling? Filling = null
+);

@@ -35,6 +35,8 @@ internal sealed class WorkingPart(string id, string? parent)
     public DateOnly? DiedBackOn { get; set; }
     public DateOnly? CameAgainOn { get; set; }
     public List<DayOut> DaysOut { get; } = [];
+    public List<HeightSeen> Heights { get; } = [];
+    public List<SymptomTale> Symptoms { get; } = [];
     public DateOnly? KeptOn { get; set; }
     public DateOnly? ClosedOn { get; set; }
     public DateOnly? SownOn { get; set; }
@@ -126,6 +128,8 @@ internal sealed class WorkingPart(string id, string? parent)
             DiedBackOn = DiedBackOn,
             CameAgainOn = CameAgainOn,
             DaysOut = DaysOut,
+            Heights = Heights,
+            Symptoms = Symptoms,
             MovedOff = MovedOff,
             Arrived = ArrivedSeedlings,
             CameUpOn = CameUpOn,

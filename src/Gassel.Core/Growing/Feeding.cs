@@ -1,5 +1,6 @@
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Growing;
 
@@ -23,23 +24,47 @@ public sealed record Feeding(DateOnly On, string Why)
     /// <summary>Then again and again, days (our assumption; the label has the say).</summary>
     public const int EveryDays = 14;
 
-    /// <summary>Null before anything came up.</summary>
+    /// <summary>Heavy feeders every 7 to 10 days (common practice, no source).</summary>
+    public const int HeavyEveryDays = 8;
+
+    /// <summary>Slow natives from two months on, then every three months (common practice, no source).</summary>
+    public const int SlowFromDays = 60;
+    public const int SlowEveryDays = 91;
+
+    /// <summary>Null before anything came up, and where the kind wants none.</summary>
     /// <param name="mix">What it was sown into.</param>
-    public static Feeding? Next(PartState part, ContainerMix mix)
+    public static Feeding? Next(PartState part, Species species, ContainerMix mix)
     {
-        if (part.FirstUpOn is not { } up)
+        var appetite = species.GrowsOn.Appetite ?? Appetite.Usual;
+        if (appetite == Appetite.None || part.FirstUpOn is not { } up)
             return null;
-        var feeding = First(part, mix, up);
+        DateOnly? last = part.Tended.LastOrDefault(t => t.What == Tending.Fed) is { On.Year: > 1 } f ? f.On : null;
+        if (appetite == Appetite.Little)
+            return part.PottedOn is { } potted && !(last >= potted)
+                ? new(potted, Text.Of($"A kind that is fed once, after potting {Quantity.Day(potted)} (common practice, no source)."))
+                : null;
+        var feeding =
+            appetite == Appetite.Slow
+                ? new(
+                    up.AddDays(SlowFromDays),
+                    Text.Of($"A slow kind; first seedling {Quantity.Day(up)} + two months (common practice, no source).")
+                )
+                : First(part, part.SownAs?.Mix ?? mix, up);
         if (part.CameAgainOn is { } again)
             feeding = feeding.Later(
                 again.AddDays(AfterSleepDays),
                 Text.Of($"Came up again {Quantity.Day(again)} + {AfterSleepDays} days (our assumption).")
             );
-        if (part.Tended.LastOrDefault(t => t.What == Tending.Fed) is { On.Year: > 1 } fed)
-            feeding = feeding.Later(
-                fed.On.AddDays(EveryDays),
-                Text.Of($"Last fed {Quantity.Day(fed.On)} + {EveryDays} days (our assumption; follow the label).")
-            );
+        if (last is { } fed)
+        {
+            var (every, why) = appetite switch
+            {
+                Appetite.Heavy => (HeavyEveryDays, "a heavy feeder, common practice, no source; follow the label"),
+                Appetite.Slow => (SlowEveryDays, "a slow kind, common practice, no source; follow the label"),
+                _ => (EveryDays, "our assumption; follow the label"),
+            };
+            feeding = feeding.Later(fed.AddDays(every), Text.Of($"Last fed {Quantity.Day(fed)} + {every} days ({why})."));
+        }
         return feeding;
     }
 

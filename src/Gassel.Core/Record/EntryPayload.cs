@@ -30,6 +30,8 @@ namespace Gassel.Core.Record;
 [JsonDerivedType(typeof(Tended), "tended")]
 [JsonDerivedType(typeof(TrueLeaves), "trueLeaves")]
 [JsonDerivedType(typeof(MovedOn), "movedOn")]
+[JsonDerivedType(typeof(Measured), "measured")]
+[JsonDerivedType(typeof(SymptomSeen), "symptomSeen")]
 [JsonDerivedType(typeof(CarriedOut), "carriedOut")]
 [JsonDerivedType(typeof(PlantsLost), "plantsLost")]
 [JsonDerivedType(typeof(DiedBack), "diedBack")]

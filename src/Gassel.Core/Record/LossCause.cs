@@ -35,4 +35,23 @@ public enum LossCause
 
     [Words("heat")]
     Heat,
+
+    [Words("fungus gnats")]
+    FungusGnats,
+
+    [Words("grey mould")]
+    GreyMould,
+
+    [Words("spider mites")]
+    SpiderMites,
+
+    [Words("aphids")]
+    Aphids,
+
+    [Words("scorched")]
+    Scorched,
+
+    /// <summary>Stood in water.</summary>
+    [Words("drowned")]
+    Drowned,
 }

@@ -13,4 +13,14 @@ public enum SowCover
     /// <summary>Coarse grit.</summary>
     [Words("under coarse grit")]
     Grit,
+
+    [Words("under sieved mix")]
+    SievedMix,
+
+    [Words("under vermiculite")]
+    Vermiculite,
+
+    /// <summary>Against damping off.</summary>
+    [Words("under milled sphagnum")]
+    Sphagnum,
 }

@@ -6,6 +6,8 @@ namespace Gassel.Core.Record;
 /// <param name="Cells">Cells of the tray that hold this part, from 1, row by row; null for all of them.</param>
 /// <param name="EstimatePercent">The number of seeds is an estimate, give or take so much; null where it was counted.</param>
 /// <param name="Dome">A dome was put on.</param>
+/// <param name="Mix">What it was sown into; null for the usual of the site.</param>
+/// <param name="Filling">How the vessel was filled; null where nobody said.</param>
 public sealed record Sown(
     string Part,
     string? Place,
@@ -16,5 +18,7 @@ public sealed record Sown(
     IReadOnlyList<int>? Cells = null,
     SowCover? Cover = null,
     double? EstimatePercent = null,
-    bool Dome = false
+    bool Dome = false,
+    ContainerMix? Mix = null,
+    Filling? Filling = null
 ) : EntryPayload;

@@ -54,4 +54,8 @@ public enum Tending
     /// <summary>Leggy growth taken back above a leaf.</summary>
     [Words("pinched or cut back")]
     PinchedBack,
+
+    /// <summary>Propped or lifted for one to two hours.</summary>
+    [Words("dome aired")]
+    DomeAired,
 }

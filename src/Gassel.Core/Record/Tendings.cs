@@ -6,6 +6,9 @@ public static class Tendings
     /// <summary>Done to plants wherever they stand, not to a container.</summary>
     public static bool IsOfPlants(Tending what) => what is Tending.Fed or Tending.LampsRaised or Tending.PinchedBack;
 
+    /// <summary>Done in the yard, to a container that is out.</summary>
+    public static bool IsOfContainer(Tending what) => !IsOfPlants(what) && what != Tending.DomeAired;
+
     /// <summary>The cap after it; null where it leaves the cap alone.</summary>
     public static CapPosition? Cap(Tending what, ContainerSetup setup) =>
         what switch

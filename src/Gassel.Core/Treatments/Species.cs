@@ -11,6 +11,7 @@ namespace Gassel.Core.Treatments;
 /// <param name="ColdResponse">Its own response to cold; null for the starter one of its kind.</param>
 /// <param name="SeedSize">Null where nobody measured it.</param>
 /// <param name="Water">How dry its mix may get; null to go by its seed and stage.</param>
+/// <param name="Growing">How its seedlings grow on; null to go by what most kinds do.</param>
 /// <param name="Origins">Values with an origin of their own; null for none.</param>
 public sealed record Species(
     string Id,
@@ -33,7 +34,8 @@ public sealed record Species(
     ColdResponse? ColdResponse = null,
     SeedSize? SeedSize = null,
     IReadOnlyList<ValueOrigin>? Origins = null,
-    WaterRegime? Water = null
+    WaterRegime? Water = null,
+    GrowingOn? Growing = null
 )
 {
     /// <summary>Origin of a value that nobody entered: something must stand there to reckon with.</summary>
@@ -44,6 +46,12 @@ public sealed record Species(
     /// <summary>Its own response to cold, or the starter one of its kind.</summary>
     public ColdResponse ResponseToCold =>
         ColdResponse ?? (Has(SpeciesFlag.GerminatesInCold) ? Treatments.ColdResponse.ColdGerminator : Treatments.ColdResponse.Usual);
+
+    /// <summary>Its own way of growing on, or that of most kinds.</summary>
+    public GrowingOn GrowsOn => Growing ?? GrowingOn.AsMost;
+
+    /// <summary>Its own clock, or that of its roots.</summary>
+    public LeaveClock LeavesTray => GrowsOn.Leaves ?? (Has(SpeciesFlag.TapRooted) ? LeaveClock.Never : LeaveClock.TrueLeaves);
 
     public bool IsEntered(SpeciesValue value) => OriginOf(value) != NotEntered;
 

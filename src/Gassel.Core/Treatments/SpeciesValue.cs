@@ -14,4 +14,5 @@ public enum SpeciesValue
     Longevity,
     Notes,
     Water,
+    GrowingOn,
 }

@@ -46,8 +46,28 @@ public static partial class StarterLibrary
             notes,
             Origin,
             [.. routes, .. OutdoorRoutes(id, routes)],
-            Keeps(dormancy, flags)
+            Keeps(dormancy, flags),
+            Growing: GrowsOn(id)
         );
+
+    /// <summary>How a kind grows on that does not as most do; null for the others (starter values, from memory).</summary>
+    private static GrowingOn? GrowsOn(string id) =>
+        id switch
+        {
+            "alumroot" => new(LeaveClock.Weeks, LeaveFromWeeks: 8, LeaveToWeeks: 14, Appetite: Appetite.Little),
+            "prairie-smoke" => new(LeaveClock.Weeks, LeaveFromWeeks: 8, LeaveToWeeks: 12),
+            "western-iris" => new(LeaveClock.Weeks, LeaveFromWeeks: 10, LeaveToWeeks: 16, Appetite: Appetite.Slow),
+            "elegant-penstemon" => new(Appetite: Appetite.Little),
+            "parsnip-buckwheat" => new(Appetite: Appetite.Little),
+            "blanketflower" => new(RepotWeeks: 5),
+            "globemallow" => new(RepotWeeks: 5),
+            "red-osier-dogwood" => new(Appetite: Appetite.Heavy, RepotWeeks: 8),
+            "balsamroot" => new(Appetite: Appetite.Slow),
+            "western-trillium" => new(Appetite: Appetite.Slow),
+            "small-camas" => new(Appetite: Appetite.Slow),
+            "meadow-death-camas" => new(Appetite: Appetite.Slow),
+            _ => null,
+        };
 
     /// <summary>Hard coats last for decades; seed that must not dry lasts a season (starter values, from memory).</summary>
     private static Longevity Keeps(DormancyClass dormancy, SpeciesFlag[] flags) =>

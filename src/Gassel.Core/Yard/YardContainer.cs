@@ -1,13 +1,16 @@
 using Gassel.Core.Fold;
 using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Yard;
 
 /// <summary>One container that is out, with what the model says of its inside.</summary>
-/// <param name="IsCool">It comes up in the cool, and stops above 25 °C.</param>
 /// <param name="Life">How it stood and stands.</param>
-public sealed record YardContainer(PartState Part, ContainerSetup Setup, ContainerLife Life, ContainerTale Tale, bool IsCool)
+public sealed record YardContainer(PartState Part, ContainerSetup Setup, ContainerLife Life, ContainerTale Tale, Species Species)
 {
+    /// <summary>It comes up in the cool, and stops above 25 °C.</summary>
+    public bool IsCool => SpeciesOutdoors.IsCool(Species);
+
     public ContainerSetting SettingAt(DateTimeOffset at) => Life.At(at);
 
     /// <summary>What its seedlings stand, °C: less while they are just up. Null where none stand.</summary>

@@ -384,7 +384,7 @@ public static partial class YardWatch
 
     private static YardWarning? Feed(YardContainer c, Sky sky)
     {
-        if (c.Part.Standing <= 0 || Feeding.Next(c.Part, c.Setup.Mix) is not { } feeding || sky.Date < feeding.On)
+        if (c.Part.Standing <= 0 || Feeding.Next(c.Part, c.Species, c.Setup.Mix) is not { } feeding || sky.Date < feeding.On)
             return null;
         return new(
             YardWarningKind.Feed,

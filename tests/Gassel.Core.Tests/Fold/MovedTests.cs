@@ -83,7 +83,7 @@ public class MovedTests
     [Fact]
     public void Any_gestures_in_any_order_keep_every_seed_and_plant_in_count()
     {
-        var gesture = Gen.Select(Gen.Int[0, 5], Gen.Int[0, 3], Gen.Int[0, 20], Gen.Int[0, 20], Gen.Int[0, 4], Gen.Int[0, 4]);
+        var gesture = Gen.Select(Gen.Int[0, 8], Gen.Int[0, 3], Gen.Int[0, 20], Gen.Int[0, 20], Gen.Int[0, 4], Gen.Int[0, 4]);
         gesture
             .Array[1, 25]
             .Sample(gestures =>
@@ -107,7 +107,10 @@ public class MovedTests
                             3 => new MovedOn(part, stage, next, a),
                             4 when stage != PlantStage.Seedling => new PlantsLost(part, stage, a, LossCause.Dried),
                             4 => new DiedBack(part, stage, b),
-                            _ => new CameAgain(part, stage, a),
+                            5 => new CameAgain(part, stage, a),
+                            6 => new SymptomSeen(part, (Symptom)(a % 12), (SymptomCourse)to),
+                            7 => new Measured(part, a + 1),
+                            _ => new ColdAgain(part, a + 1, "table", null),
                         }
                     );
                 }

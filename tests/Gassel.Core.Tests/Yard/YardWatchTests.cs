@@ -69,9 +69,10 @@ public class YardWatchTests
             Tended = [.. tended.Select(t => new TendingRecord(Guid.NewGuid(), On(t.On), null, t.What))],
         };
         var life = new ContainerLife(setup, [new(Out, Exposure.Open)], part.Tended, TimeSpan.FromHours(-7));
+        var species = Book.Of("globemallow") with { Germination = cool ? new(5, 15) : new(18, 24) };
         var hours = ContainerHours.FromDays([.. weather.Select(d => d.ToWholeDay())], 46.8, TimeSpan.FromHours(-7));
         var run = new ContainerModel(setup.Parameters).Run(hours, h => life.At(h.At));
-        return YardWatch.Of(new(part, setup, life, ContainerTale.Of(run, weather, Need, south: false), cool), weather, now ?? Now);
+        return YardWatch.Of(new(part, setup, life, ContainerTale.Of(run, weather, Need, south: false), species), weather, now ?? Now);
     }
 
     private static YardWarning? Find(IReadOnlyList<YardWarning> warnings, YardWarningKind kind) =>

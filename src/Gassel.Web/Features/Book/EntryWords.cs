@@ -56,10 +56,13 @@ internal static class EntryWords
             SowingClosed p => $"Stopped waiting for its seed{Of(p.Part)}.",
             Prepared p => $"Made ready: {Container(p)}{Of(p.Part)}.",
             Tended p =>
-                $"{(Tendings.IsOfPlants(p.What) ? Text.Capital(p.What.Words())
-                    : $"In the yard: {p.What.Words()}")}"
+                $"{(Tendings.IsOfContainer(p.What) ? $"In the yard: {p.What.Words()}"
+                    : Text.Capital(p.What.Words()))}"
                     + $"{Of(p.Part)}.",
             TrueLeaves p => $"First true leaves seen{Of(p.Part)}.",
+            Measured p => $"Measured {Quantity.Length(p.HeightMm)} tall{Of(p.Part)}.",
+            SymptomSeen { Course: SymptomCourse.Seen } p => $"Saw {p.What.Words()}{Of(p.Part)}.",
+            SymptomSeen p => $"Looked again at {p.What.Words()}: {p.Course.Words()}{Of(p.Part)}.",
             CarriedOut p => Text.Of(
                 $"Out to harden off{(p.Hours switch { null => "", >= 24 => ", day and night", var h => $" for {h} h" })}{Of(p.Part)}."
             ),
@@ -106,12 +109,9 @@ internal static class EntryWords
             new[]
             {
                 sown.EstimatePercent is { } percent ? Text.Of($", give or take {percent:0.#} %") : "",
-                sown.Cover switch
-                {
-                    SowCover.Surface => ", on the surface",
-                    SowCover.Grit => ", under grit",
-                    _ => "",
-                },
+                sown.Cover is { } cover ? $", {cover.Words()}" : "",
+                sown.Mix is { } mix ? $", in {mix.Words()}" : "",
+                sown.Filling == Filling.DryWicked ? $", {Filling.DryWicked.Words()}" : "",
                 sown.DepthMm is { } depth && sown.Cover != SowCover.Surface ? Text.Of($", {Quantity.Length(depth)} deep") : "",
                 sown.SeedsPerCell is { } perCell ? Text.Of($", {perCell} to a cell") : "",
                 sown.Cells is { } cells ? Text.Of($", in {cells.Count} cells") : "",

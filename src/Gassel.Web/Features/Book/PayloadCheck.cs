@@ -79,6 +79,8 @@ internal static class PayloadCheck
                 ?? Limits.Count($"{at}.done", p.Done.Count, 0, Enum.GetValues<PreparationStep>().Length),
             Tended p => Part(at, p.Part),
             TrueLeaves p => Part(at, p.Part),
+            Measured p => Part(at, p.Part) ?? Limits.Number($"{at}.heightMm", p.HeightMm, 1, 5000),
+            SymptomSeen p => Part(at, p.Part),
             CarriedOut p => Part(at, p.Part) ?? (p.Hours is { } hours ? Limits.Whole($"{at}.hours", hours, 1, 24) : null),
             MovedOn p => Part(at, p.Part)
                 ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds)

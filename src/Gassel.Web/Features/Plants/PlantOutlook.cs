@@ -19,7 +19,10 @@ internal sealed class PlantOutlook(YardWeather weather, WeatherBook records, Sit
     /// <summary>How this grower works, and when the ground is open to plants, by what frost they stand.</summary>
     public IReadOnlyDictionary<SeedlingHardiness, DuePractice> Practices() =>
         Enum.GetValues<SeedlingHardiness>()
-            .ToDictionary(h => h, h => new DuePractice(clock.Settings.CheckSchool, clock.Settings.SeedMix, PlantingOut(h).Opens));
+            .ToDictionary(
+                h => h,
+                h => new DuePractice(clock.Settings.CheckSchool, clock.Settings.SeedMix, PlantingOut(h).Opens, clock.Settings.DomeSchool)
+            );
 
     public PlantingOut PlantingOut(SeedlingHardiness hardiness)
     {

@@ -86,13 +86,14 @@ internal sealed class RoundsBook(
             .Select(p => new RoundsPlace(
                 p,
                 temperatures[p.Id],
-                LampLook.Of(p, batches.SelectMany(b => b.State.Living.Where(x => x.Place == p.Id && !x.BooksClosed)), today),
+                LampLook.Of(p, At(batches, p).Select(x => (x.Batch.Row.Id, x.Batch.Plan, x.Part)), today),
+                DomeAiring.Of(At(batches, p).Select(x => (x.Batch.Row.Id, x.Batch.Row.Number, x.Part)), today),
+                SymptomSpread.At(At(batches, p).Select(x => (x.Batch.Row.Number, x.Part)), today),
                 WaterRound.Of(
                     p,
-                    from b in batches
-                    from x in b.State.Living
-                    where x.Place == p.Id && !x.IsDone(b.Plan)
-                    select (b.Row.Id, b.Row.Number, x, species[b.Row.SpeciesId]),
+                    At(batches, p)
+                        .Where(x => !x.Part.IsDone(x.Batch.Plan))
+                        .Select(x => (x.Batch.Row.Id, x.Batch.Row.Number, x.Part, species[x.Batch.Row.SpeciesId])),
                     weather,
                     Moment(today)
                 ),
@@ -109,6 +110,10 @@ internal sealed class RoundsBook(
             clock.IsDemo ? [] : [.. (await readings.Series()).Where(s => s.Device is not null).Select(s => s.Name)]
         );
     }
+
+    /// <summary>All that lives at a place, done or not.</summary>
+    private static IEnumerable<(ShelvedBatch Batch, PartState Part)> At(IEnumerable<ShelvedBatch> batches, Place place) =>
+        batches.SelectMany(b => b.State.Living.Where(x => x.Place == place.Id).Select(x => (b, x)));
 
     /// <summary>Now at the site; of another day its noon.</summary>
     private DateTimeOffset Moment(DateOnly day)
@@ -176,6 +181,8 @@ internal sealed class RoundsBook(
                     part.Waiting,
                     batch.State.NextPart(part.Id),
                     warmth is { IsTooWarm: true } ? GerminationWarmth.Better(species, places, p => temperatures[p.Id].TempC)?.Id : null,
+                    part.SownOn is not null,
+                    [.. part.Symptoms.Where(t => t.IsOpen)],
                     [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]
                 )
             );
@@ -243,6 +250,8 @@ internal sealed class RoundsBook(
             is DueKind.CountSeedlings
                 or DueKind.LookForTrueLeaves
                 or DueKind.LookForReturn
+                or DueKind.LookAgain
+                or DueKind.TakeHeight
                 or DueKind.TakeDomeOff
                 or DueKind.CarryOut
                 or DueKind.Feed

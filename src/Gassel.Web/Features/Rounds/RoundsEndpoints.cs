@@ -1,3 +1,4 @@
+using Gassel.Core.Growing;
 using Gassel.Web.Problems;
 using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -9,7 +10,11 @@ internal static class RoundsEndpoints
     /// <summary>Days that a sheet may be printed ahead.</summary>
     private const int MostAhead = 7;
 
-    public static void MapRounds(this RouteGroupBuilder api) => api.MapGet("/rounds", Today).ProducesProblem(400);
+    public static void MapRounds(this RouteGroupBuilder api)
+    {
+        api.MapGet("/rounds", Today).ProducesProblem(400);
+        api.MapGet("/symptoms", () => SymptomAdvice.All);
+    }
 
     /// <param name="on">A day ahead to print the sheet for, at most a week; today if left out.</param>
     private static async Task<Results<Ok<RoundsView>, ProblemHttpResult>> Today(

@@ -6,11 +6,15 @@ namespace Gassel.Web.Features.Rounds;
 
 /// <param name="Temperature">How warm it is there, and what is the matter.</param>
 /// <param name="Lamps">When to look at the lamps; null where there are none, or nothing grows under them.</param>
+/// <param name="Airing">Domes that want air today; null where none does.</param>
+/// <param name="Symptoms">What was seen to be wrong here and is not gone.</param>
 /// <param name="Water">What there wants its water looked at; null where nothing does.</param>
 public sealed record RoundsPlace(
     Place Place,
     PlaceTemperature Temperature,
     LampLook? Lamps,
+    DomeAiring? Airing,
+    IReadOnlyList<SymptomSpread> Symptoms,
     WaterRound? Water,
     IReadOnlyList<StandingPart> Parts
 )
@@ -22,6 +26,7 @@ public sealed record RoundsPlace(
     public IReadOnlyList<string> JobWords(DateOnly today) =>
         [
             .. Lamps?.DueOn <= today ? ["lamps"] : Array.Empty<string>(),
+            .. Airing is null ? Array.Empty<string>() : ["domes"],
             .. Water is { Parts.Count: > 0 } ? ["water"] : Array.Empty<string>(),
         ];
 }

@@ -31,6 +31,7 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Waiting">Seed of it that was not seen to germinate yet.</param>
 /// <param name="NextPart">What a part that is moved away from it is called.</param>
 /// <param name="MoveTo">Id of the place that suits it better, where this one is too warm to come up; null elsewhere.</param>
+/// <param name="Symptoms">What was seen to be wrong with it and is not gone.</param>
 /// <param name="Due">What it asks for, due or not, soonest first.</param>
 public sealed record StandingPart(
     Guid BatchId,
@@ -64,5 +65,7 @@ public sealed record StandingPart(
     int Waiting,
     string NextPart,
     string? MoveTo,
+    bool IsSown,
+    IReadOnlyList<SymptomTale> Symptoms,
     IReadOnlyList<StandingDue> Due
 );

@@ -8,6 +8,7 @@ namespace Gassel.Web.Features.Species;
 /// <param name="SowingDepth">Null to follow the site's school.</param>
 /// <param name="ColdResponse">Null for the starter one of its kind.</param>
 /// <param name="Water">How dry its mix may get; null to go by its seed and stage.</param>
+/// <param name="Growing">How its seedlings grow on; null to go by what most kinds do.</param>
 /// <param name="NotEntered">Values that nobody entered: what stands there is only reckoned with. Null for none.</param>
 public sealed record SpeciesEdit(
     string ScientificName,
@@ -28,7 +29,8 @@ public sealed record SpeciesEdit(
     SeedSize? SeedSize,
     string Origin,
     IReadOnlyList<SpeciesValue>? NotEntered = null,
-    WaterRegime? Water = null
+    WaterRegime? Water = null,
+    GrowingOn? Growing = null
 )
 {
     public Refusal? Check()
@@ -51,7 +53,8 @@ public sealed record SpeciesEdit(
                 SeedSize is { } size
                     ? Limits.Open("seedSize.widthMm", size.WidthMm, 0, 100) ?? Limits.Open("seedSize.thicknessMm", size.ThicknessMm, 0, 100)
                     : null
-            );
+            )
+            ?? GrowsOn(Growing);
         if (refusal is not null)
             return refusal;
         if (NotEntered?.Any(v => !MayBeOpen.Contains(v)) == true)
@@ -79,6 +82,7 @@ public sealed record SpeciesEdit(
                 SpeciesValue.SowingDepth => (after.SowingDepth, after.SeedSize) != (before.SowingDepth, before.SeedSize),
                 SpeciesValue.Hardiness => after.Hardiness != before.Hardiness,
                 SpeciesValue.ResponseToCold => after.ResponseToCold != before.ResponseToCold,
+                SpeciesValue.GrowingOn => after.GrowsOn != before.GrowsOn,
                 SpeciesValue.Water => after.Water != before.Water,
                 SpeciesValue.Longevity => after.Longevity != before.Longevity,
                 _ => after.Notes != before.Notes,
@@ -130,12 +134,21 @@ public sealed record SpeciesEdit(
             NotEntered is null or []
                 ? null
                 : [.. NotEntered.Distinct().Select(v => new ValueOrigin(v, Core.Treatments.Species.NotEntered))],
-            Water
+            Water,
+            Growing == GrowingOn.AsMost ? null : Growing
         );
 
     private bool HazardIsOpen => NotEntered?.Contains(SpeciesValue.Hazard) == true;
 
     private static string? Trimmed(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
+
+    private static Refusal? GrowsOn(GrowingOn? growing) =>
+        growing is null
+            ? null
+            : (growing.LeaveHeightMm is { } mm ? Limits.Number("growing.leaveHeightMm", mm, 5, 1000) : null)
+                ?? (growing.LeaveFromWeeks is { } from ? Limits.Whole("growing.leaveFromWeeks", from, 1, 200) : null)
+                ?? (growing.LeaveToWeeks is { } to ? Limits.Whole("growing.leaveToWeeks", to, growing.LeaveFromWeeks ?? 1, 300) : null)
+                ?? (growing.RepotWeeks is { } repot ? Limits.Whole("growing.repotWeeks", repot, 1, 100) : null);
 
     private static Refusal? Band(string field, TemperatureBand band) =>
         Limits.Number($"{field}.lowC", band.LowC, -10, 45) ?? Limits.Number($"{field}.highC", band.HighC, band.LowC, 45);

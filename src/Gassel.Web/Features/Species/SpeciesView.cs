@@ -1,3 +1,4 @@
+using Gassel.Core.Growing;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Web.Features.Species;
@@ -24,6 +25,9 @@ public sealed record SpeciesView(
 {
     /// <summary>Values that nobody entered; what stands there is only reckoned with.</summary>
     public IReadOnlyList<SpeciesValue> NotEntered => [.. Enum.GetValues<SpeciesValue>().Where(v => !Species.IsEntered(v))];
+
+    /// <summary>How its seedlings grow on, in sentences.</summary>
+    public IReadOnlyList<string> GrowsOn => GrowingWords.Of(Species);
 
     /// <summary>To be sent along with a change of the values.</summary>
     public string Stamp => Problems.Stamp.Of(Species);

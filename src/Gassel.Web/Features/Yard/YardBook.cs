@@ -125,7 +125,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
             Math.Max(0, sky.Days[0].MinC)
         );
         var tale = ContainerTale.Of(run, sky.DaysFrom(from), need, IsSouth);
-        return YardWatch.Ahead(new(part, setup, life, tale, SpeciesOutdoors.IsCool(species)), sky.DaysFrom(from), Now);
+        return YardWatch.Ahead(new(part, setup, life, tale, species), sky.DaysFrom(from), Now);
     }
 
     private bool IsSouth => (clock.Site?.Latitude ?? 0) < 0;
@@ -154,7 +154,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     )
     {
         var tale = ContainerTale.Of(Run(life, from, sky), sky.DaysFrom(from), need, IsSouth);
-        var container = new YardContainer(part, setup, life, tale, SpeciesOutdoors.IsCool(species));
+        var container = new YardContainer(part, setup, life, tale, species);
         _containers[(batch.Row.Id, part.Id)] = (batch.State.LastSequence, sky.Version, Mark(species), container);
         return container;
     }

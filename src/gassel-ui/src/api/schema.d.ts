@@ -3306,6 +3306,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/symptoms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SymptomAdvice"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/messages": {
         parameters: {
             query?: never;
@@ -6388,6 +6423,8 @@ export interface components {
             /** Format: date */
             date: string;
         };
+        /** @enum {unknown} */
+        Appetite: "heavy" | "usual" | "little" | "slow" | "none" | null;
         ArmInput: {
             name: string;
             /** Format: int32 */
@@ -7454,6 +7491,25 @@ export interface components {
         DepthUnit: "millimeters" | "centimeters" | "meters" | "inches";
         /** @enum {unknown} */
         DeviceKind: "fridgeProbe" | "matThermostat" | "roomProbe" | "yardThermometer" | null;
+        DomeAiring: {
+            parts: components["schemas"]["DomedPart"][];
+            /** Format: int32 */
+            lateDays: number;
+            words: string;
+            working: string[];
+        };
+        DomedPart: {
+            /** Format: uuid */
+            batch: string;
+            /** Format: int32 */
+            number: number;
+            part: string;
+        };
+        /**
+         * @default whicheverFirst
+         * @enum {unknown}
+         */
+        DomeSchool: "whicheverFirst" | "halfOfExpected" | "fewDaysAfterFirst";
         /** @enum {unknown} */
         DormancyClass: "none" | "physiological" | "morphological" | "morphophysiological" | "physical" | "combinational";
         /** @enum {unknown} */
@@ -7475,7 +7531,7 @@ export interface components {
             dueAt: null | string;
         };
         /** @enum {unknown} */
-        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "endSecondCold" | "lookForTrueLeaves" | "prickOut" | "thin" | "feed" | "lookForReturn" | "carryOut" | "plantOut" | "strawMostOff" | "strawRestOff";
+        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "endSecondCold" | "lookForTrueLeaves" | "takeHeight" | "repot" | "lookAgain" | "prickOut" | "thin" | "feed" | "lookForReturn" | "carryOut" | "plantOut" | "strawMostOff" | "strawRestOff";
         DurationRange: {
             /** Format: int32 */
             shortest: number;
@@ -7556,7 +7612,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadWaterLooked"] | components["schemas"]["EntryPayloadColdAgain"] | components["schemas"]["EntryPayloadColdAgainEnded"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadWaterLooked"] | components["schemas"]["EntryPayloadColdAgain"] | components["schemas"]["EntryPayloadColdAgainEnded"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadMeasured"] | components["schemas"]["EntryPayloadSymptomSeen"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCameAgain: {
             /** @enum {string} */
             kind?: "cameAgain";
@@ -7680,6 +7736,13 @@ export interface components {
             /** Format: int32 */
             outside: number;
         };
+        EntryPayloadMeasured: {
+            /** @enum {string} */
+            kind?: "measured";
+            part: string;
+            /** Format: double */
+            heightMm: number;
+        };
         EntryPayloadMoved: {
             /** @enum {string} */
             kind?: "moved";
@@ -7766,6 +7829,8 @@ export interface components {
             estimatePercent: null | number;
             /** @default false */
             dome: boolean;
+            mix: null | components["schemas"]["ContainerMix"];
+            filling: null | components["schemas"]["Filling"];
         };
         EntryPayloadSplit: {
             /** @enum {string} */
@@ -7797,6 +7862,13 @@ export interface components {
             place: null | string;
             vessel: null | components["schemas"]["Vessel"];
             way: null | components["schemas"]["ScarifyWay"];
+        };
+        EntryPayloadSymptomSeen: {
+            /** @enum {string} */
+            kind?: "symptomSeen";
+            part: string;
+            what: components["schemas"]["Symptom"];
+            course: components["schemas"]["SymptomCourse"];
         };
         EntryPayloadTended: {
             /** @enum {string} */
@@ -7847,6 +7919,8 @@ export interface components {
         };
         /** @enum {unknown} */
         Exposure: "open" | "eaves" | "southWall" | "shade" | null;
+        /** @enum {unknown} */
+        Filling: "moist" | "dryWicked" | null;
         ForbiddenStep: {
             kind: components["schemas"]["StepKind"];
             method: null | components["schemas"]["ScarifyMethod"];
@@ -8213,6 +8287,24 @@ export interface components {
             yearsWithout: number;
             working: string[];
         };
+        GrowingOn: {
+            leaves: null | components["schemas"]["LeaveClock"];
+            /** Format: double */
+            leaveHeightMm: null | number;
+            /** Format: int32 */
+            leaveFromWeeks: null | number;
+            /** Format: int32 */
+            leaveToWeeks: null | number;
+            appetite: null | components["schemas"]["Appetite"];
+            /** Format: int32 */
+            repotWeeks: null | number;
+            /** Format: double */
+            leavesAtMm: number;
+            /** Format: int32 */
+            leavesFromWeeks: number;
+            /** Format: int32 */
+            leavesToWeeks: number;
+        };
         HardeningDay: {
             /** Format: date */
             date: string;
@@ -8255,6 +8347,14 @@ export interface components {
             storedJ: number;
             /** Format: double */
             lostJ: number;
+        };
+        HeightSeen: {
+            /** Format: uuid */
+            entry: string;
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            mm: number;
         };
         Heterogeneity: {
             /** Format: double */
@@ -8398,10 +8498,14 @@ export interface components {
             lastOn: null | string;
             /** Format: int32 */
             lateDays: number;
-            /** Format: int32 */
-            parts: number;
+            parts: components["schemas"]["LampPart"][];
             words: string;
             working: string[];
+        };
+        LampPart: {
+            /** Format: uuid */
+            batch: string;
+            part: string;
         };
         Lamps: {
             /** Format: time */
@@ -8454,6 +8558,8 @@ export interface components {
             high: number;
             working: string[];
         };
+        /** @enum {unknown} */
+        LeaveClock: "trueLeaves" | "height" | "weeks" | "never" | null;
         LeftOutWinter: {
             /** Format: int32 */
             year: number;
@@ -8573,7 +8679,7 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
-        LossCause: "unknown" | "dampingOff" | "dried" | "eaten" | "frost" | "slugs" | "mice" | "birds" | "thinned" | "overgrown" | "heat";
+        LossCause: "unknown" | "dampingOff" | "dried" | "eaten" | "frost" | "slugs" | "mice" | "birds" | "thinned" | "overgrown" | "heat" | "fungusGnats" | "greyMould" | "spiderMites" | "aphids" | "scorched" | "drowned";
         LotBothWays: {
             /** Format: int32 */
             lotId: number;
@@ -8954,6 +9060,8 @@ export interface components {
             diedBackOn: null | string;
             /** Format: date */
             cameAgainOn: null | string;
+            heights: components["schemas"]["HeightSeen"][];
+            symptoms: components["schemas"]["SymptomTale"][];
             daysOut: components["schemas"]["DayOut"][];
             /** Format: int32 */
             movedOff: number;
@@ -9481,6 +9589,8 @@ export interface components {
             place: components["schemas"]["Place"];
             temperature: components["schemas"]["PlaceTemperature"];
             lamps: null | components["schemas"]["LampLook"];
+            airing: null | components["schemas"]["DomeAiring"];
+            symptoms: components["schemas"]["SymptomSpread"][];
             water: null | components["schemas"]["WaterRound"];
             parts: components["schemas"]["StandingPart"][];
         };
@@ -9697,16 +9807,21 @@ export interface components {
             seeds: components["schemas"]["TwoSowingsResult"];
         };
         SeedlingClock: {
+            by: components["schemas"]["LeaveClock"];
             /** Format: date */
             firstUp: string;
             /** Format: date */
-            lookFrom: string;
+            lookFrom: null | string;
             /** Format: date */
             trueLeavesOn: null | string;
             /** Format: date */
+            readyOn: null | string;
+            /** Format: date */
             moveBy: null | string;
-            inPlace: boolean;
+            /** Format: double */
+            heightMm: null | number;
             crowding: components["schemas"]["Crowding"];
+            inPlace: boolean;
         };
         /** @enum {unknown} */
         SeedlingHardiness: "snowMelt" | "hardy" | "halfHardy" | "tender";
@@ -9991,6 +10106,7 @@ export interface components {
             firstFrost: null | string;
             /** Format: double */
             longitude: null | number;
+            domeSchool: components["schemas"]["DomeSchool"];
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -10008,7 +10124,7 @@ export interface components {
             planning: components["schemas"]["PlanStart"];
         };
         /** @enum {unknown} */
-        SowCover: "surface" | "mix" | "grit" | null;
+        SowCover: "surface" | "mix" | "grit" | "sievedMix" | "vermiculite" | "sphagnum" | null;
         Sowing: {
             /** Format: int32 */
             seeds: number;
@@ -10064,6 +10180,8 @@ export interface components {
             estimatePercent: null | number;
             /** @default false */
             dome: boolean;
+            mix: null | components["schemas"]["ContainerMix"];
+            filling: null | components["schemas"]["Filling"];
         };
         SownAs: {
             /** Format: double */
@@ -10073,6 +10191,8 @@ export interface components {
             seedsPerCell: null | number;
             cells: null | number[];
             dome: boolean;
+            mix: null | components["schemas"]["ContainerMix"];
+            filling: null | components["schemas"]["Filling"];
         };
         SownPlan: {
             /** Format: int32 */
@@ -10140,7 +10260,10 @@ export interface components {
             seedSize: null | components["schemas"]["SeedSize"];
             origins: null | components["schemas"]["ValueOrigin"][];
             water: null | components["schemas"]["WaterRegime"];
+            growing: null | components["schemas"]["GrowingOn"];
             responseToCold: components["schemas"]["ColdResponse"];
+            growsOn: components["schemas"]["GrowingOn"];
+            leavesTray: components["schemas"]["LeaveClock"];
         };
         SpeciesEdit: {
             scientificName: string;
@@ -10162,11 +10285,12 @@ export interface components {
             origin: string;
             notEntered?: null | components["schemas"]["SpeciesValue"][];
             water?: null | components["schemas"]["WaterRegime"];
+            growing?: null | components["schemas"]["GrowingOn"];
         };
         /** @enum {unknown} */
         SpeciesFlag: "inhibitorToLeach" | "restrictingHull" | "rootBeforeShoot" | "germinatesInCold" | "afterRipensDry" | "slimyWhenWet" | "doNotDry" | "needsLight" | "dustFine" | "tapRooted" | "needsDark";
         /** @enum {unknown} */
-        SpeciesValue: "dormancyClass" | "flags" | "hazard" | "germination" | "nightC" | "sowingDepth" | "hardiness" | "responseToCold" | "longevity" | "notes" | "water";
+        SpeciesValue: "dormancyClass" | "flags" | "hazard" | "germination" | "nightC" | "sowingDepth" | "hardiness" | "responseToCold" | "longevity" | "notes" | "water" | "growingOn";
         SpeciesView: {
             species: components["schemas"]["Species"];
             explained: string;
@@ -10178,6 +10302,7 @@ export interface components {
             hasOwnValues: boolean;
             hasStarter: boolean;
             notEntered: null | components["schemas"]["SpeciesValue"][];
+            growsOn: null | string[];
             stamp: null | string;
         };
         SpeciesWave: {
@@ -10306,6 +10431,8 @@ export interface components {
             waiting: number;
             nextPart: string;
             moveTo: null | string;
+            isSown: boolean;
+            symptoms: components["schemas"]["SymptomTale"][];
             due: components["schemas"]["StandingDue"][];
         };
         Stay: {
@@ -10348,6 +10475,43 @@ export interface components {
         };
         /** @enum {unknown} */
         SurfaceSeen: "moist" | "dry" | "wet";
+        /** @enum {unknown} */
+        Symptom: "fungusGnats" | "dampingOff" | "greyMould" | "spiderMites" | "aphids" | "slugs" | "mice" | "birds" | "leggy" | "paleLeaves" | "purpleLeaves" | "scorchedLeaves";
+        SymptomAdvice: {
+            what: components["schemas"]["Symptom"];
+            sign: string;
+            toDo: string;
+            caution: null | string;
+            /** Format: int32 */
+            lookAgainDays: number;
+            products: null | string;
+        };
+        /** @enum {unknown} */
+        SymptomCourse: "seen" | "worse" | "same" | "better" | "gone";
+        SymptomSpread: {
+            what: components["schemas"]["Symptom"];
+            numbers: number[];
+            /** Format: int32 */
+            vessels: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            newly: number;
+            /** Format: date */
+            firstOn: string;
+            words: string;
+        };
+        SymptomTale: {
+            what: components["schemas"]["Symptom"];
+            /** Format: date */
+            firstOn: string;
+            /** Format: date */
+            lastOn: string;
+            course: components["schemas"]["SymptomCourse"];
+            /** Format: int32 */
+            lost: number;
+            isOpen: boolean;
+        };
         TaleDay: {
             inside: components["schemas"]["ContainerDay"];
             source: components["schemas"]["YardDaySource"];
@@ -10390,7 +10554,7 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
-        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed" | "lampsRaised" | "pinchedBack";
+        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed" | "lampsRaised" | "pinchedBack" | "domeAired";
         TendingRecord: {
             /** Format: uuid */
             entry: string;

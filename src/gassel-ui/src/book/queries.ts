@@ -161,6 +161,14 @@ export const usePlaceKinds = () =>
     queryFn: () => answered(api.GET("/api/place-kinds")),
   });
 
+/** What may be seen to be wrong, and what to do about it; kept for the greenhouse without connection. */
+export const useSymptoms = () =>
+  useQuery({
+    queryKey: ["symptoms"],
+    staleTime: Infinity,
+    queryFn: async () => (await answerOrLast("symptoms", () => answered(api.GET("/api/symptoms")))).data,
+  });
+
 export const useRounds = () => useQuery(roundsQuery);
 
 /** What a day ahead will ask for; today's rounds where none is named. */

@@ -77,6 +77,8 @@ const sown = (part: { part: string; number: number; sowing?: StandingPart["sowin
     cover: null,
     estimatePercent: null,
     dome: false,
+    mix: null,
+    filling: null,
   }),
 });
 

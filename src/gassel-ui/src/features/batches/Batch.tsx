@@ -24,6 +24,7 @@ import { NextWork } from "./NextWork";
 import { PartResult } from "./PartResult";
 import { Uncomputable } from "./Uncomputable";
 import { WhatFollows } from "./WhatFollows";
+import { SeenCard } from "./SeenCard";
 import { Whereabouts } from "./Whereabouts";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
@@ -157,6 +158,7 @@ export function Batch() {
           />
           {sown.length > 0 && <WhatFollows batch={batch.data} today={today} />}
           <Whereabouts batch={batch.data} parts={living} today={today} />
+          <SeenCard batch={batch.data} parts={living} today={today} />
           <CloseBooks batch={batch.data} today={today} />
           <Card label="log">
             <Typography variant="h2">Log</Typography>

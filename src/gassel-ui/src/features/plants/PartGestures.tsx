@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import type { BatchView, PartView } from "../../api/types";
 import { useRecord } from "../../record/RecordProvider";
+import { HeightDialog } from "./HeightDialog";
 import { MoveOnDialog } from "./MoveOnDialog";
 import type { PlantGesture } from "./plantGesture";
 import { stageInHand } from "./plantWords";
@@ -18,6 +19,7 @@ interface PartGesturesProps {
 export function PartGestures({ batch, part, alone }: PartGesturesProps) {
   const { record } = useRecord();
   const { doneOn } = useDoneOn();
+  const [measuring, setMeasuring] = useState(false);
   const [open, setOpen] = useState<PlantGesture | null>(null);
   const { id, plants } = part.state;
   const { clock } = part;
@@ -41,7 +43,7 @@ export function PartGestures({ batch, part, alone }: PartGesturesProps) {
           Move on
         </Button>
       )}
-      {clock !== null && clock.trueLeavesOn === null && (
+      {clock !== null && clock.trueLeavesOn === null && clock.by !== "weeks" && (
         <Button
           variant="outlined"
           onClick={() =>
@@ -77,6 +79,10 @@ export function PartGestures({ batch, part, alone }: PartGesturesProps) {
         >
           Pinched back
         </Button>
+      )}
+      {grows && <Button onClick={() => setMeasuring(true)}>Height…</Button>}
+      {measuring && (
+        <HeightDialog batch={batch} part={id} doneOn={doneOn} close={() => setMeasuring(false)} />
       )}
       {open && (
         <MoveOnDialog

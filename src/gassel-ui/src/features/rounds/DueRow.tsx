@@ -14,6 +14,7 @@ import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { GESTURE_TITLES } from "../plants/plantGesture";
+import { symptomSeen } from "../symptoms/symptoms";
 import type { PlantGesture } from "../plants/plantGesture";
 import { coldWords } from "./coldWords";
 import { dueKey } from "./dueLines";
@@ -27,6 +28,10 @@ const StartDialog = lazy(() => import("./StartDialog").then((m) => ({ default: m
 const SowDialog = lazy(() => import("../sowing/SowDialog").then((m) => ({ default: m.SowDialog })));
 const SwellingDialog = lazy(() => import("./SwellingDialog").then((m) => ({ default: m.SwellingDialog })));
 const MoveOnDialog = lazy(() => import("../plants/MoveOnDialog").then((m) => ({ default: m.MoveOnDialog })));
+const HeightDialog = lazy(() => import("../plants/HeightDialog").then((m) => ({ default: m.HeightDialog })));
+const LookAgainDialog = lazy(() =>
+  import("../symptoms/LookAgainDialog").then((m) => ({ default: m.LookAgainDialog })),
+);
 const EarlyDialog = lazy(() => import("./EarlyDialog").then((m) => ({ default: m.EarlyDialog })));
 const ReadFirst = lazy(() => import("./ReadFirst").then((m) => ({ default: m.ReadFirst })));
 
@@ -48,6 +53,7 @@ const GESTURES: Partial<Record<StandingDue["due"]["kind"], [PlantGesture, string
   ],
   thin: [["thin", "thin…"]],
   plantOut: [["moveOn", "plant…"]],
+  repot: [["repot", "Repot…"]],
   lookForReturn: [
     ["cameAgain", "came up again…"],
     ["lost", "lost…"],
@@ -64,7 +70,13 @@ const gesturesOf = (part: StandingPart, kind: StandingDue["due"]["kind"]): [Plan
 
 /** The stage that is meant; where several may be, the likely one is chosen. */
 const atStage = (kind: StandingDue["due"]["kind"]): { at?: PlantStage } =>
-  kind === "plantOut" ? { at: "hardened" } : kind === "lookForReturn" ? {} : { at: "seedling" };
+  kind === "plantOut"
+    ? { at: "hardened" }
+    : kind === "repot"
+      ? { at: "potted" }
+      : kind === "lookForReturn"
+        ? {}
+        : { at: "seedling" };
 
 /** The usual outcome of what is due: its button, what it records, and how it is told. */
 interface Usual {
@@ -143,7 +155,15 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
         payloads: () => [{ kind: "carriedOut", part: part.part, hours: null }],
         told: "out for the day",
       };
+    case "lookAgain":
+      return {
+        button: "Gone",
+        payloads: () => part.symptoms.map((tale) => symptomSeen(part.part, tale.what, "gone")),
+        told: "looked again, gone",
+      };
     case "lookForSwelling":
+    case "takeHeight":
+    case "repot":
     case "countSeedlings":
     case "prickOut":
     case "thin":
@@ -162,7 +182,7 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
   const units = useUnits();
   const { record } = useRecord();
   const [dialog, setDialog] = useState<
-    "look" | "start" | "sow" | "swelling" | "read" | "early" | PlantGesture | null
+    "look" | "start" | "sow" | "swelling" | "height" | "again" | "read" | "early" | PlantGesture | null
   >(null);
   const rests = useRests(part.batchId);
   const { kind } = item.due;
@@ -248,6 +268,16 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
                 Looked…
               </Button>
             )}
+            {kind === "takeHeight" && (
+              <Button variant="contained" onClick={() => setDialog("height")}>
+                Measured…
+              </Button>
+            )}
+            {kind === "lookAgain" && (
+              <Button variant="outlined" onClick={() => setDialog("again")}>
+                Still there…
+              </Button>
+            )}
             {gesturesOf(part, kind).map(([gesture, words], i) => (
               <Button
                 key={gesture}
@@ -311,6 +341,27 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
         {dialog === "look" && <LookDialog {...props} item={item} placeC={placeC} />}
         {dialog === "start" && <StartDialog {...props} item={item} />}
         {dialog === "sow" && <SowDialog {...props} item={item} />}
+        {dialog === "height" && (
+          <HeightDialog
+            batch={{ id: part.batchId, number: part.number, commonName: part.commonName }}
+            part={part.part}
+            doneOn={doneOn}
+            settles={settles}
+            close={() => setDialog(null)}
+          />
+        )}
+        {dialog === "again" && (
+          <LookAgainDialog
+            name={name}
+            batchId={part.batchId}
+            part={part.part}
+            symptoms={part.symptoms}
+            doneOn={doneOn}
+            today={today}
+            settles={settles}
+            close={() => setDialog(null)}
+          />
+        )}
         {dialog === "swelling" && <SwellingDialog {...props} />}
         {dialog !== null && dialog in GESTURE_TITLES && part.plants && (
           <MoveOnDialog

@@ -15,7 +15,8 @@ import { DueRow } from "./DueRow";
 import { linesOf } from "./dueLines";
 import { dueWords } from "./dueWords";
 import type { Movable } from "../places/move";
-import { LampsLine } from "./LampsLine";
+import { PlaceLine } from "./PlaceLine";
+import { domesKey, lampsKey, placeJobs } from "./placeJobs";
 import { WaterLine } from "./WaterLine";
 
 // the first view does not wait for a field
@@ -24,6 +25,9 @@ const MeasureField = lazy(() =>
 );
 
 const MoveDialog = lazy(() => import("../places/MoveDialog").then((m) => ({ default: m.MoveDialog })));
+const SymptomDialog = lazy(() =>
+  import("../symptoms/SymptomDialog").then((m) => ({ default: m.SymptomDialog })),
+);
 const MoveNow = lazy(() => import("../places/MoveNow").then((m) => ({ default: m.MoveNow })));
 
 const movable = (part: StandingPart, place: string): Movable => ({
@@ -45,6 +49,10 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
   const units = useUnits();
   const due = linesOf(place, today);
   const [moving, setMoving] = useState(false);
+  const [wrong, setWrong] = useState(false);
+  const jobs = placeJobs(place, today);
+  const { airing, lamps, symptoms } = place;
+  const sown = place.parts.filter((part) => part.isSown);
   const [placeC, setPlaceC] = useState<number | null>(null);
   const { temperature } = place;
   const hurt = temperature.troubles.some((trouble) => trouble.hurtsSeed);
@@ -78,8 +86,7 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
         {place.parts.map((part) => (
           <Standing key={part.batchId + part.part} part={part} today={today} hurt={hurt} />
         ))}
-        <Button
-          aria-label={`Move to… from ${place.place.name}`}
+        <Box
           sx={{
             ml: "auto",
             flex: "none",
@@ -87,12 +94,29 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
             position: "sticky",
             right: 0,
             bgcolor: "background.paper",
+            display: "grid",
           }}
-          onClick={() => setMoving(true)}
         >
-          Move to…
-        </Button>
+          <Button aria-label={`Move to… from ${place.place.name}`} onClick={() => setMoving(true)}>
+            Move to…
+          </Button>
+          {sown.length > 0 && (
+            <Button aria-label={`Something wrong… at ${place.place.name}`} onClick={() => setWrong(true)}>
+              Something wrong…
+            </Button>
+          )}
+        </Box>
       </Box>
+      {symptoms.map((symptom) => (
+        <Typography
+          key={symptom.what}
+          data-testid={`symptom-at-${place.place.id}`}
+          sx={{ display: "flex", gap: 0.75, fontWeight: symptom.newly > 0 ? 700 : 400 }}
+        >
+          {symptom.newly > 0 && <AlarmMark />}
+          <span>{symptom.words}</span>
+        </Typography>
+      ))}
       {place.parts
         .filter((part) => part.warmth?.isTooWarm)
         .map((part) => (
@@ -113,8 +137,30 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
           </Typography>
         ))}
       <WaterLine place={place} doneOn={doneOn} />
-      <LampsLine place={place} doneOn={doneOn} today={today} />
-      {due.length === 0 && !place.water && !(place.lamps && place.lamps.dueOn <= today) && (
+      {jobs.map((job) =>
+        job.key === domesKey(place.place.id) && airing ? (
+          <PlaceLine
+            key={job.key}
+            place={place.place.name}
+            job={job}
+            button="Aired"
+            late={airing.lateDays > 0}
+            working={airing.working}
+            doneOn={doneOn}
+          />
+        ) : job.key === lampsKey(place.place.id) && lamps ? (
+          <PlaceLine
+            key={job.key}
+            place={place.place.name}
+            job={job}
+            button="Lamps set"
+            late={lamps.lateDays > 0}
+            working={lamps.working}
+            doneOn={doneOn}
+          />
+        ) : null,
+      )}
+      {due.length === 0 && !place.water && jobs.length === 0 && (
         <Typography color="text.secondary">Nothing is due here today.</Typography>
       )}
       {looks && temperature.source !== "measured" && (
@@ -132,6 +178,16 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
             />
           </Suspense>
         </Box>
+      )}
+      {wrong && (
+        <Suspense>
+          <SymptomDialog
+            parts={sown.map((part) => ({ ...part, label: part.vessel?.label ?? null }))}
+            doneOn={doneOn}
+            today={today}
+            close={() => setWrong(false)}
+          />
+        </Suspense>
       )}
       {moving && (
         <Suspense>

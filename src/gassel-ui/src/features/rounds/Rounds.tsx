@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useLots, useRounds, useSite } from "../../book/queries";
+import { useLots, useRounds, useSite, useSymptoms } from "../../book/queries";
 import { useKeys } from "../../shared/Keys";
 import { useSettled } from "../../offline/useQueue";
 import { Card } from "../../shared/Card";
@@ -15,9 +15,9 @@ import { AsideList } from "./AsideList";
 import { ConflictList } from "./ConflictList";
 import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
+import { placeJobs } from "./placeJobs";
 import { pressOther, stepTo } from "./rowKeys";
 import { SimulatedNote } from "./SimulatedNote";
-import { waterKey } from "./water";
 import { YardAsks } from "./YardAsks";
 import { ForecastCard } from "../weather/ForecastCard";
 import { useDoneOn } from "../../record/DoneOn";
@@ -29,6 +29,8 @@ export function Rounds() {
   const site = useSite().data;
   const lots = useLots().data;
   const settled = useSettled();
+  // what to do about a symptom is at hand where no connection is
+  useSymptoms();
   const { doneOn, setDoneOn } = useDoneOn();
   const today = rounds.data?.today ?? "1970-01-01";
   useKeys(
@@ -56,8 +58,7 @@ export function Rounds() {
   const dueCount =
     rounds.data.dueCount -
     places.flatMap((place) => linesOf(place, today)).filter((line) => settled.has(line.key)).length -
-    places.filter((place) => (place.water?.parts.length ?? 0) > 0 && settled.has(waterKey(place.place.id)))
-      .length;
+    places.flatMap((place) => placeJobs(place, today)).filter((job) => settled.has(job.key)).length;
   if (places.length === 0) {
     const next = !site.site
       ? (["/site", "Name the site"] as const)

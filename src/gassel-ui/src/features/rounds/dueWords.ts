@@ -24,6 +24,12 @@ export function order(item: StandingDue): string {
       return "out of the cold";
     case "lookForTrueLeaves":
       return "true leaves?";
+    case "takeHeight":
+      return "measure";
+    case "repot":
+      return "repot";
+    case "lookAgain":
+      return "look again";
     case "prickOut":
       return "prick out";
     case "thin":
@@ -48,11 +54,18 @@ export function order(item: StandingDue): string {
   }
 }
 
+const LEAVES = new Set<StandingDue["due"]["kind"]>(["prickOut", "thin"]);
+
 /** When: "today", "2 days late", or the day to come. */
 export function when(item: StandingDue, today: Day): string {
-  const days = daysBetween(item.due.dueOn, today);
-  // nothing is lost while sleepers are waited for
-  if (days > 0 && item.due.kind === "lookForReturn") return `since ${actDay(item.due.dueOn, today)}`;
+  const { kind, dueOn, openUntil } = item.due;
+  // nothing is lost while sleepers are waited for, nor before the last good day to leave the tray
+  const open = kind === "lookForReturn" || (LEAVES.has(kind) && openUntil !== null && openUntil >= today);
+  if (dueOn < today && open) return `since ${actDay(dueOn, today)}`;
+  const days = daysBetween(
+    LEAVES.has(kind) && openUntil !== null && openUntil < today ? openUntil : dueOn,
+    today,
+  );
   if (days > 0) return days === 1 ? "1 day overdue" : `${days} days overdue`;
   return days === 0 ? "today" : actDay(item.due.dueOn, today);
 }
@@ -82,6 +95,12 @@ export function dueTitle(
       return "out of its second cold";
     case "lookForTrueLeaves":
       return "look for true leaves";
+    case "takeHeight":
+      return "measure how tall they are";
+    case "repot":
+      return "into the next pot";
+    case "lookAgain":
+      return "look again at what was wrong";
     case "prickOut":
       return "prick out, divide or thin";
     case "thin":

@@ -11,17 +11,14 @@ import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { actDay, addDays } from "../../time/days";
 import { linesOf } from "../rounds/dueLines";
-import { paperScale, passOf, unmarked, wantsReading, withWater } from "./sheet";
-import { WaterRow } from "./WaterRow";
-import { waterKey } from "../rounds/water";
-import type { RoundsView } from "../../api/types";
+import { paperScale, passOf, unmarked, wantsReading, withPlaceJobs } from "./sheet";
+import { placeJobs } from "../rounds/placeJobs";
+import { PlaceJobRow } from "./PlaceJobRow";
 import type { Mark } from "./sheet";
 import type { DueLine } from "../rounds/dueLines";
 import { SheetRow } from "./SheetRow";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
-
-const waterOf = ({ water }: RoundsView["places"][number]) => (water && water.parts.length > 0 ? water : null);
 
 /** The morning's sheet: printed with boxes to tick, and in the evening entered in one pass with the day it was done. */
 export function Sheet() {
@@ -37,14 +34,12 @@ export function Sheet() {
   if (!rounds.data || !site) return <Loading what="the sheet" />;
   const { today } = rounds.data;
   const places = rounds.data.places
-    .map((place) => ({ place: place.place, lines: linesOf(place, today), water: waterOf(place) }))
-    .filter((p) => p.lines.length > 0 || p.water);
-  const waters = places.flatMap(({ place, water }) =>
-    water && !settled.has(waterKey(place.id)) ? [{ id: place.id, needs: water.parts }] : [],
-  );
+    .map((place) => ({ place: place.place, lines: linesOf(place, today), jobs: placeJobs(place, today) }))
+    .filter((p) => p.lines.length + p.jobs.length > 0);
+  const jobs = places.flatMap((p) => p.jobs).filter((job) => !settled.has(job.key));
   const all = places.flatMap((p) => p.lines);
   const open = (line: DueLine) => !wantsReading(line) && !settled.has(line.key);
-  const { batches, settles } = withWater(passOf(all.filter(open), marks), waters, marks);
+  const { batches, settles } = withPlaceJobs(passOf(all.filter(open), marks), jobs, marks);
   const tickBags = (lines: DueLine[]) =>
     setMarks((before) => ({
       ...before,
@@ -98,13 +93,13 @@ export function Sheet() {
           "& > *": { breakInside: "avoid", mb: "12px" },
           "@media print": {
             columnCount: "auto",
-            zoom: paperScale(all.length + waters.length, places.length),
+            zoom: paperScale(all.length + jobs.length, places.length),
             "& > *": { mb: "1mm", p: "1mm 3mm" },
             "& h2": { fontSize: "12pt" },
           },
         }}
       >
-        {places.map(({ place, lines, water }) => (
+        {places.map(({ place, lines, jobs }) => (
           <Card key={place.id} label={place.name}>
             <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
               <Typography variant="h2">{place.name}</Typography>
@@ -114,17 +109,16 @@ export function Sheet() {
                 </Button>
               )}
             </Box>
-            {water && (
-              <WaterRow
+            {jobs.map((job) => (
+              <PlaceJobRow
+                key={job.key}
                 place={place.name}
-                words={water.words}
-                done={marks[waterKey(place.id)]?.done ?? false}
-                waits={settled.has(waterKey(place.id))}
-                change={(done) =>
-                  setMarks((before) => ({ ...before, [waterKey(place.id)]: { ...unmarked, done } }))
-                }
+                job={job}
+                done={marks[job.key]?.done ?? false}
+                waits={settled.has(job.key)}
+                change={(done) => setMarks((before) => ({ ...before, [job.key]: { ...unmarked, done } }))}
               />
-            )}
+            ))}
             {lines.map((line) => (
               <SheetRow
                 key={line.key}

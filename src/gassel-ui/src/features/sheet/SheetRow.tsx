@@ -2,6 +2,7 @@ import { Box, Button, Checkbox, Typography } from "@mui/material";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { useDevice } from "../../look/DeviceContext";
 import { Choice } from "../../shared/Choice";
+import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import type { Day } from "../../time/days";
 import { title, when } from "../rounds/dueWords";
@@ -143,6 +144,19 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
           onChange={(number) => change({ ...mark, number })}
         />
       )}
+      {mark.done && !waits && kind === "takeHeight" && (
+        <Box sx={{ width: 140, displayPrint: "none" }}>
+          <MeasureField
+            label="tall"
+            name={`tall-${line.key}`}
+            measure="width"
+            value={mark.number === null ? null : mark.number / 10}
+            onChange={(cm) => change({ ...mark, number: cm === null ? null : 10 * cm })}
+            min={0.1}
+            max={500}
+          />
+        </Box>
+      )}
       {mark.done && !waits && kind === "countSeedlings" && (
         <Box sx={{ display: "flex", gap: 1, displayPrint: "none" }}>
           <Number
@@ -172,6 +186,9 @@ const BLANKS: Partial<Record<DueLine["item"]["due"]["kind"], string>> = {
   countSeedlings: "____ new  ____ lost",
   prickOut: "____ pricked out",
   thin: "____ thinned",
+  repot: "____ repotted",
+  takeHeight: "____ tall",
+  lookAgain: "gone · better · no better · worse",
   plantOut: "____ planted",
   lookForReturn: "____ came up again",
 };
@@ -180,6 +197,7 @@ const BLANKS: Partial<Record<DueLine["item"]["due"]["kind"], string>> = {
 const MOVED: Partial<Record<DueLine["item"]["due"]["kind"], string>> = {
   prickOut: "pricked out",
   thin: "thinned",
+  repot: "repotted",
   plantOut: "planted",
   lookForReturn: "came up again",
 };

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { StandingDue, StandingPart } from "../../api/types";
-import { paperScale, passOf, payloadsOf, unmarked, wantsReading, withWater } from "./sheet";
+import { paperScale, passOf, payloadsOf, unmarked, wantsReading, withPlaceJobs } from "./sheet";
+import { tendedAll } from "../rounds/placeJobs";
 import type { DueLine } from "../rounds/dueLines";
 
 const part = (number: number, more: Partial<StandingPart> = {}): StandingPart => ({
@@ -33,6 +34,8 @@ const part = (number: number, more: Partial<StandingPart> = {}): StandingPart =>
   waiting: 60,
   nextPart: "1a",
   moveTo: null,
+  isSown: false,
+  symptoms: [],
   cares: [],
   toRead: [],
   due: [],
@@ -133,24 +136,52 @@ describe("the sheet", () => {
   });
 });
 
-describe("water on the sheet", () => {
-  const needs = [
-    { batch: "batch 1", number: 1, part: "1", label: null, regime: "neverDry", why: "" },
-  ] as const;
-  const places = [{ id: "lamp-shelf", needs: [...needs] }];
+describe("jobs of a place on the sheet", () => {
+  const jobs = [
+    {
+      key: "domes-lamp-shelf",
+      name: "Air the domes",
+      words: "1 dome",
+      tick: "domes aired",
+      entries: tendedAll([{ batch: "batch 1", part: "1" }], "domeAired"),
+    },
+  ];
 
-  it("a ticked place joins what else its batches record", () => {
+  it("a ticked job joins what else its batches record", () => {
     const pass = {
-      batches: [{ batch: "batch 1", payloads: [{ kind: "domeOff", part: "1" } as const] }],
+      batches: [{ batch: "batch 1", payloads: [{ kind: "domeOff", part: "2" } as const] }],
       settles: ["x"],
     };
-    const all = withWater(pass, places, { "water-lamp-shelf": { ...unmarked, done: true } });
+    const all = withPlaceJobs(pass, jobs, { "domes-lamp-shelf": { ...unmarked, done: true } });
     expect(all.batches).toHaveLength(1);
-    expect(all.batches[0]?.payloads.map((p) => p.kind)).toEqual(["domeOff", "waterLooked"]);
-    expect(all.settles).toEqual(["x", "water-lamp-shelf"]);
+    expect(all.batches[0]?.payloads.map((p) => p.kind)).toEqual(["domeOff", "tended"]);
+    expect(all.settles).toEqual(["x", "domes-lamp-shelf"]);
   });
 
   it("what is not ticked records nothing", () => {
-    expect(withWater({ batches: [], settles: [] }, places, {}).batches).toEqual([]);
+    expect(withPlaceJobs({ batches: [], settles: [] }, jobs, {}).batches).toEqual([]);
+  });
+});
+
+describe("what was seen, on the sheet", () => {
+  it("a tick says that it is gone, a number how tall they are or how many were repotted", () => {
+    const tale = {
+      what: "aphids",
+      firstOn: "2027-03-01",
+      lastOn: "2027-03-02",
+      course: "seen",
+      lost: 0,
+      isOpen: true,
+    } as const;
+    const done = { ...unmarked, done: true };
+    expect(payloadsOf(line(1, "lookAgain", { symptoms: [tale] }), done)).toEqual([
+      { kind: "symptomSeen", part: "1", what: "aphids", course: "gone" },
+    ]);
+    expect(payloadsOf(line(1, "takeHeight"), done)).toBeNull();
+    expect(payloadsOf(line(1, "repot"), { ...done, number: 12 })?.[0]).toMatchObject({
+      from: "potted",
+      to: "potted",
+      plants: 12,
+    });
   });
 });

@@ -1,10 +1,11 @@
-import type { EntryPayload, Moisture, MouldSeen, WaterNeed } from "../../api/types";
+import type { EntryPayload, Moisture, MouldSeen } from "../../api/types";
 import { countOf, lookAtBag, lookForSwelling, usualStart } from "../../record/entries";
 import { firstStage } from "../plants/plantGesture";
 import { endOf } from "../rounds/endOf";
-import { looks, usualLook, waterKey } from "../rounds/water";
+import { symptomSeen } from "../symptoms/symptoms";
 import type { BatchPayloads } from "../../record/RecordProvider";
 import type { DueLine } from "../rounds/dueLines";
+import type { PlaceJob } from "../rounds/placeJobs";
 
 /** What is entered beside a line in the evening. */
 export interface Mark {
@@ -61,6 +62,12 @@ export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] 
       return [{ kind: "coldAgainEnded", part: part.part, place: item.toPlace }];
     case "takeDomeOff":
       return [{ kind: "domeOff", part: part.part }];
+    case "lookAgain":
+      return part.symptoms.map((tale) => symptomSeen(part.part, tale.what, "gone"));
+    case "takeHeight":
+      return mark.number ? [{ kind: "measured", part: part.part, heightMm: mark.number }] : null;
+    case "repot":
+      return mark.number ? [moved(part.part, item.due.kind, mark.number)] : null;
     case "lookForTrueLeaves":
       return [{ kind: "trueLeaves", part: part.part }];
     case "feed":
@@ -95,11 +102,17 @@ const cameAgain = (part: DueLine["part"], plants: number): EntryPayload => ({
   plants,
 });
 
-const moved = (part: string, kind: "prickOut" | "plantOut", plants: number): EntryPayload => ({
+const MOVES = {
+  prickOut: ["seedling", "prickedOut"],
+  repot: ["potted", "potted"],
+  plantOut: ["hardened", "planted"],
+} as const;
+
+const moved = (part: string, kind: keyof typeof MOVES, plants: number): EntryPayload => ({
   kind: "movedOn",
   part,
-  from: kind === "prickOut" ? "seedling" : "hardened",
-  to: kind === "prickOut" ? "prickedOut" : "planted",
+  from: MOVES[kind][0],
+  to: MOVES[kind][1],
   plants,
   into: null,
   spacingCm: null,
@@ -123,20 +136,19 @@ export function passOf(
   return { batches: [...batches].map(([batch, payloads]) => ({ batch, payloads })), settles };
 }
 
-/** The looks at the water that were ticked, each with the rest of its batch. */
-export function withWater(
+/** The jobs of places that were ticked, each with the rest of its batch. */
+export function withPlaceJobs(
   pass: { batches: BatchPayloads[]; settles: string[] },
-  places: { id: string; needs: WaterNeed[] }[],
+  jobs: PlaceJob[],
   marks: Record<string, Mark>,
 ): { batches: BatchPayloads[]; settles: string[] } {
-  const ticked = places.filter((p) => marks[waterKey(p.id)]?.done);
+  const ticked = jobs.filter((job) => marks[job.key]?.done);
   const batches = new Map(pass.batches.map((b) => [b.batch, b.payloads]));
-  for (const place of ticked)
-    for (const { batch, payloads } of looks(place.needs, () => usualLook("moist")))
-      batches.set(batch, [...(batches.get(batch) ?? []), ...payloads]);
+  for (const { batch, payloads } of ticked.flatMap((job) => job.entries))
+    batches.set(batch, [...(batches.get(batch) ?? []), ...payloads]);
   return {
     batches: [...batches].map(([batch, payloads]) => ({ batch, payloads })),
-    settles: [...pass.settles, ...ticked.map((p) => waterKey(p.id))],
+    settles: [...pass.settles, ...ticked.map((job) => job.key)],
   };
 }
 

@@ -241,6 +241,14 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           helper="decides when seedlings need feeding"
           choices={wordsOf(WORDS.ContainerMix)}
         />
+        <ChoiceField
+          label="A dome comes off"
+          name="domeSchool"
+          value={settings.domeSchool}
+          onChange={(domeSchool) => set({ domeSchool })}
+          helper="kinds that come up in the cool get none"
+          choices={wordsOf(WORDS.DomeSchool)}
+        />
         <NumberField
           label="Frost risk accepted at planting out"
           name="frostRisk"

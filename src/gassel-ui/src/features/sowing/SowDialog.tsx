@@ -15,7 +15,16 @@ import {
 } from "@mui/material";
 import { Link } from "react-router";
 import { useSowing } from "../../book/queries";
-import type { SowCover, SowingView, Sown, StandingDue, StandingPart, Vessel } from "../../api/types";
+import type {
+  ContainerMix,
+  Filling,
+  SowCover,
+  SowingView,
+  Sown,
+  StandingDue,
+  StandingPart,
+  Vessel,
+} from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { useRecord } from "../../record/RecordProvider";
@@ -23,6 +32,7 @@ import { Cautions } from "../../shared/Cautions";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { MeasureField } from "../../shared/MeasureField";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
@@ -86,6 +96,8 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
   const [perCell, setPerCell] = useState<number | null>(part.sowing?.seedsPerCell ?? null);
   const [depthMm, setDepth] = useState<number | null>(usual?.depthMm ?? null);
   const [cover, setCover] = useState<SowCover>(usual?.cover ?? advice.cover ?? "mix");
+  const [mix, setMix] = useState<ContainerMix | "">(usual?.mix ?? "");
+  const [filling, setFilling] = useState<Filling>(usual?.filling ?? "moist");
   const [estimate, setEstimate] = useState<number | null>(advice.estimatePercent);
   const [dome, setDome] = useState(advice.dome);
   const [place, setPlace] = useState(view.usualPlace ?? places[0]?.id ?? "");
@@ -118,6 +130,8 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
       cover,
       estimatePercent: estimate,
       dome,
+      mix: mix || null,
+      filling,
     };
     close();
     await record(part.batchId, [sown], doneOn, `B-${part.number} ${part.commonName}: sown`, settles);
@@ -225,6 +239,20 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
               </MenuItem>
             ))}
           </TextField>
+          <ChoiceField<ContainerMix | "">
+            label="Mix"
+            name="mix"
+            value={mix}
+            onChange={setMix}
+            choices={[["", "as set on Site"], ...wordsOf<ContainerMix>(WORDS.ContainerMix)]}
+          />
+          <ChoiceField
+            label="Filled with"
+            name="filling"
+            value={filling}
+            onChange={setFilling}
+            choices={wordsOf<Filling>(WORDS.Filling)}
+          />
           <NumberField
             label="Number sown is right within ±"
             name="estimate"

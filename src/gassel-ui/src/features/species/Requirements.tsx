@@ -112,6 +112,11 @@ export function Requirements({ view }: { view: SpeciesView }) {
     ...(species.water
       ? [{ name: "water", says: WORDS.WaterRegime[species.water], origin: origin("water") }]
       : []),
+    {
+      name: "grows on",
+      says: (view.growsOn ?? []).join(" "),
+      origin: species.growing ? origin("growingOn") : "as most kinds do",
+    },
     { name: "seed keeps", says: WORDS.Longevity[species.longevity], origin: origin("longevity") },
     ...(species.notes ? [{ name: "notes", says: species.notes, origin: origin("notes") }] : []),
   ];

@@ -5,12 +5,13 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams } from "react-router";
 import { answered, api } from "../../api/client";
 import { useSpecies, useHardiness } from "../../book/queries";
-import type { SpeciesEdit, SpeciesView } from "../../api/types";
+import type { Appetite, LeaveClock, SpeciesEdit, SpeciesView } from "../../api/types";
 import { NoSuchView } from "../../shared/NoSuchView";
 import { Card } from "../../shared/Card";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
+import { NumberField } from "../../shared/NumberField";
 import { MeasureField } from "../../shared/MeasureField";
 import type { Measure } from "../../shared/units";
 
@@ -44,6 +45,16 @@ interface Numbers {
   fullFromC: number | null;
   fullToC: number | null;
   noneAboveC: number | null;
+  leaveHeightCm: number | null;
+}
+
+/** How its seedlings grow on; null for what most kinds do. */
+interface Grows {
+  leaves: LeaveClock | null;
+  fromWeeks: number | null;
+  toWeeks: number | null;
+  appetite: Appetite | null;
+  repotWeeks: number | null;
 }
 
 /** Values that may stay open; what is reckoned with until somebody knows. */
@@ -96,6 +107,14 @@ function Form({ species, notEntered, stamp }: FormProps) {
     fullFromC: species?.coldResponse?.fullFromC ?? null,
     fullToC: species?.coldResponse?.fullToC ?? null,
     noneAboveC: species?.coldResponse?.noneAboveC ?? null,
+    leaveHeightCm: species?.growing?.leaveHeightMm ? species.growing.leaveHeightMm / 10 : null,
+  });
+  const [grows, setGrows] = useState<Grows>({
+    leaves: species?.growing?.leaves ?? null,
+    fromWeeks: species?.growing?.leaveFromWeeks ?? null,
+    toWeeks: species?.growing?.leaveToWeeks ?? null,
+    appetite: species?.growing?.appetite ?? null,
+    repotWeeks: species?.growing?.repotWeeks ?? null,
   });
   const [open, setOpen] = useState<Open[]>(() =>
     OPEN.filter((value) => species === null || notEntered?.includes(value)),
@@ -126,6 +145,15 @@ function Form({ species, notEntered, stamp }: FormProps) {
       hardiness,
       longevity,
       water,
+      growing: {
+        leaves: grows.leaves,
+        leaveHeightMm:
+          grows.leaves === "height" && numbers.leaveHeightCm !== null ? 10 * numbers.leaveHeightCm : null,
+        leaveFromWeeks: grows.leaves === "weeks" ? grows.fromWeeks : null,
+        leaveToWeeks: grows.leaves === "weeks" ? grows.toWeeks : null,
+        appetite: grows.appetite,
+        repotWeeks: grows.repotWeeks,
+      } as SpeciesEdit["growing"],
       coldResponse:
         noneBelowC === null || fullFromC === null || fullToC === null || noneAboveC === null
           ? null
@@ -180,6 +208,23 @@ function Form({ species, notEntered, stamp }: FormProps) {
       onChange={(value) => setNumbers((before) => ({ ...before, [name]: value }))}
       min={min}
       max={max}
+    />
+  );
+  const weeks = (
+    label: string,
+    name: "fromWeeks" | "toWeeks" | "repotWeeks",
+    unit?: string,
+    helper?: string,
+  ) => (
+    <NumberField
+      label={label}
+      name={name}
+      value={grows[name]}
+      onChange={(value) => setGrows((before) => ({ ...before, [name]: value }))}
+      min={1}
+      max={300}
+      {...(unit ? { unit } : {})}
+      {...(helper ? { helper } : {})}
     />
   );
   const grid = { display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", md: "repeat(4, 1fr)" } };
@@ -265,6 +310,30 @@ function Form({ species, notEntered, stamp }: FormProps) {
           {number("to", "depthHighMm", "length", 0, 200)}
           {number("Seed width", "widthMm", "length", 0.01, 100)}
           {number("Seed thickness", "thicknessMm", "length", 0.01, 100)}
+        </Box>
+        <Box sx={grid}>
+          <ChoiceField<LeaveClock | "asMost">
+            label="Seedlings leave the tray"
+            name="leaves"
+            value={grows.leaves ?? "asMost"}
+            onChange={(value) => setGrows({ ...grows, leaves: value === "asMost" ? null : value })}
+            choices={[["asMost", "as most kinds do"], ...wordsOf<LeaveClock>(WORDS.LeaveClock)]}
+          />
+          {grows.leaves === "height" && number("At a height of", "leaveHeightCm", "width", 0.5, 100)}
+          {grows.leaves === "weeks" && (
+            <>
+              {weeks("Weeks after sowing from", "fromWeeks")}
+              {weeks("to", "toWeeks")}
+            </>
+          )}
+          <ChoiceField<Appetite | "asMost">
+            label="Feeding"
+            name="appetite"
+            value={grows.appetite ?? "asMost"}
+            onChange={(value) => setGrows({ ...grows, appetite: value === "asMost" ? null : value })}
+            choices={[["asMost", "as most kinds"], ...wordsOf<Appetite>(WORDS.Appetite)]}
+          />
+          {weeks("Next pot every", "repotWeeks", "weeks", "leave empty if its pot will do")}
         </Box>
         <Typography variant="body2">
           Cold counts not at all below the first temperature, fully between the two in the middle, not at all

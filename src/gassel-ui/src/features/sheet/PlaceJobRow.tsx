@@ -1,20 +1,21 @@
 import { Box, Checkbox, Typography } from "@mui/material";
 import { useDevice } from "../../look/DeviceContext";
+import type { PlaceJob } from "../rounds/placeJobs";
 
-interface WaterRowProps {
+interface PlaceJobRowProps {
   place: string;
-  words: string;
+  job: PlaceJob;
   done: boolean;
   waits: boolean;
   change: (done: boolean) => void;
 }
 
-/** One look at the water for all that stands at a place; ticked, all was found moist. */
-export function WaterRow({ place, words, done, waits, change }: WaterRowProps) {
+/** One job for all that stands at a place; ticked, it went as it usually does. */
+export function PlaceJobRow({ place, job, done, waits, change }: PlaceJobRowProps) {
   const { palette } = useDevice();
   return (
     <Box
-      data-testid={`line-water-${place}`}
+      data-testid={`line-${job.key}`}
       sx={{
         display: "flex",
         alignItems: "center",
@@ -38,11 +39,11 @@ export function WaterRow({ place, words, done, waits, change }: WaterRowProps) {
         checked={done || waits}
         disabled={waits}
         onChange={(event) => change(event.target.checked)}
-        slotProps={{ input: { "aria-label": `all moist: ${place}` } }}
+        slotProps={{ input: { "aria-label": `${job.tick}: ${place}` } }}
         sx={{ width: 48, height: 48, displayPrint: "none" }}
       />
       <Typography sx={{ "@media print": { fontSize: "10pt", lineHeight: 1.2 } }}>
-        <b>Water</b>: {words} Tick if all are moist; record pale or wet ones on Rounds.
+        <b>{job.name}</b>: {job.words}
       </Typography>
     </Box>
   );

@@ -1,0 +1,44 @@
+import { Box, Button, Typography } from "@mui/material";
+import { useIsSettled } from "../../offline/useQueue";
+import { useRecord } from "../../record/RecordProvider";
+import { AlarmMark } from "../../shared/AlarmMark";
+import { Why } from "../../shared/Why";
+import type { Day } from "../../time/days";
+import type { PlaceJob } from "./placeJobs";
+
+interface PlaceLineProps {
+  place: string;
+  job: PlaceJob;
+  /** On the button that records its usual outcome. */
+  button: string;
+  late: boolean;
+  working: string[];
+  doneOn: Day;
+}
+
+/** A job of a place with one touch for all that stands there. */
+export function PlaceLine({ place, job, button, late, working, doneOn }: PlaceLineProps) {
+  const { recordMany } = useRecord();
+  if (useIsSettled(job.key)) return null;
+  return (
+    <Box
+      sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", py: 0.5 }}
+      data-testid={job.key}
+    >
+      <Typography sx={{ flex: "1 1 17em", display: "flex", gap: 0.75 }}>
+        {late && <AlarmMark />}
+        <span>
+          <strong>{job.name}:</strong> {job.words}
+        </span>
+      </Typography>
+      <Button
+        variant="contained"
+        disabled={job.entries.length === 0}
+        onClick={() => void recordMany(job.entries, doneOn, `${place}: ${job.tick}`, [job.key])}
+      >
+        {button}
+      </Button>
+      <Why lines={working} about={`${job.name}, ${place}`} />
+    </Box>
+  );
+}

@@ -1,0 +1,66 @@
+import type { EntryPayload, RoundsView, Tending } from "../../api/types";
+import type { BatchPayloads } from "../../record/RecordProvider";
+import type { Day } from "../../time/days";
+import { looks, usualLook, waterKey } from "./water";
+
+type Place = RoundsView["places"][number];
+
+/** One job for all that stands at a place. */
+export interface PlaceJob {
+  /** Names it on this page, in the queue and on the sheet. */
+  key: string;
+  name: string;
+  words: string;
+  /** What a tick says of it. */
+  tick: string;
+  /** Its usual outcome. */
+  entries: BatchPayloads[];
+}
+
+export const lampsKey = (place: string): string => `lamps-${place}`;
+export const domesKey = (place: string): string => `domes-${place}`;
+
+/** The same done to each of these parts, by batch. */
+export function tendedAll(parts: { batch: string; part: string }[], what: Tending): BatchPayloads[] {
+  const batches = new Map<string, EntryPayload[]>();
+  for (const { batch, part } of parts)
+    batches.set(batch, [...(batches.get(batch) ?? []), { kind: "tended", part, what }]);
+  return [...batches].map(([batch, payloads]) => ({ batch, payloads }));
+}
+
+/** The jobs of a place itself that are due, in the order of the work. */
+export const placeJobs = ({ place, water, airing, lamps }: Place, today: Day): PlaceJob[] => [
+  ...(water && water.parts.length > 0
+    ? [
+        {
+          key: waterKey(place.id),
+          name: "Water",
+          words: `${water.words} Tick if all are moist; record pale or wet ones on Rounds.`,
+          tick: "all moist",
+          entries: looks(water.parts, () => usualLook("moist")),
+        },
+      ]
+    : []),
+  ...(airing
+    ? [
+        {
+          key: domesKey(place.id),
+          name: "Air the domes",
+          words: airing.words,
+          tick: "domes aired",
+          entries: tendedAll(airing.parts, "domeAired"),
+        },
+      ]
+    : []),
+  ...(lamps && lamps.dueOn <= today
+    ? [
+        {
+          key: lampsKey(place.id),
+          name: "Lamps",
+          words: lamps.words,
+          tick: "lamps set",
+          entries: tendedAll(lamps.parts, "lampsRaised"),
+        },
+      ]
+    : []),
+];
