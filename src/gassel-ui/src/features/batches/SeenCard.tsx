@@ -6,6 +6,7 @@ import { useDoneOn } from "../../record/DoneOn";
 import { Card } from "../../shared/Card";
 import { ForRole } from "../../people/ForRole";
 import { length, useUnits } from "../../shared/units";
+import { capital } from "../../shared/words";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { LookAgainDialog } from "../symptoms/LookAgainDialog";
@@ -39,7 +40,7 @@ export function SeenCard({ batch, parts, today }: SeenCardProps) {
           {part.state.symptoms.map((tale) => (
             <Typography key={tale.what + tale.firstOn}>
               {which(part)}
-              <strong>{WORDS.Symptom[tale.what]}</strong> since {nearDay(tale.firstOn, today)}
+              <strong>{capital(WORDS.Symptom[tale.what])}</strong> since {nearDay(tale.firstOn, today)}
               {tale.course === "seen"
                 ? ""
                 : `, ${WORDS.SymptomCourse[tale.course]} ${nearDay(tale.lastOn, today)}`}

@@ -94,7 +94,9 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
             position: "sticky",
             right: 0,
             bgcolor: "background.paper",
-            display: "grid",
+            display: { xs: "grid", md: "flex" },
+            flexDirection: "row-reverse",
+            justifyItems: "end",
           }}
         >
           <Button aria-label={`Move to… from ${place.place.name}`} onClick={() => setMoving(true)}>

@@ -6,6 +6,7 @@ import type { Symptom, SymptomCourse, SymptomTale } from "../../api/types";
 import { useRecord } from "../../record/RecordProvider";
 import { Choice } from "../../shared/Choice";
 import { wordsOf } from "../../shared/ChoiceField";
+import { capital } from "../../shared/words";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { SymptomAdviceText } from "./SymptomAdviceText";
@@ -51,7 +52,7 @@ export function LookAgainDialog(props: LookAgainDialogProps) {
           return (
             <Box key={tale.what} sx={{ display: "grid", gap: 1 }}>
               <Typography variant="h3">
-                {WORDS.Symptom[tale.what]}, since {nearDay(tale.firstOn, today)}
+                {capital(WORDS.Symptom[tale.what])}, since {nearDay(tale.firstOn, today)}
               </Typography>
               <Choice
                 label={WORDS.Symptom[tale.what]}

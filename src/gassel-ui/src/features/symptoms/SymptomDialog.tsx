@@ -16,6 +16,7 @@ import type { SymptomAdvice } from "../../api/types";
 import { useRecord } from "../../record/RecordProvider";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
+import { capital } from "../../shared/words";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { ailingName, seenAt } from "./symptoms";
@@ -53,7 +54,7 @@ export function SymptomDialog({ parts, doneOn, today, close }: SymptomDialogProp
     <Dialog open onClose={close} fullWidth maxWidth="xs" aria-labelledby="symptom-title">
       <DialogTitle id="symptom-title">
         {told
-          ? `${WORDS.Symptom[told.what]}: what to do`
+          ? `${capital(WORDS.Symptom[told.what])}: what to do`
           : `Something wrong${doneOn === today ? "" : `, ${nearDay(doneOn, today)}`}`}
       </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
@@ -78,16 +79,15 @@ export function SymptomDialog({ parts, doneOn, today, close }: SymptomDialogProp
               {chosen.length === 0 ? "Tick where you see it, then what it is" : "What do you see?"}
             </Typography>
             <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
-              {(symptoms.data ?? []).map((advice) => (
+              {(chosen.length === 0 ? [] : (symptoms.data ?? [])).map((advice) => (
                 <Button
                   key={advice.what}
                   variant="outlined"
                   data-testid={`symptom-${advice.what}`}
-                  disabled={chosen.length === 0}
                   sx={{ display: "block", minHeight: 60, textAlign: "left", lineHeight: 1.2, px: 1 }}
                   onClick={() => void send(advice)}
                 >
-                  {WORDS.Symptom[advice.what]}
+                  {capital(WORDS.Symptom[advice.what])}
                   <Typography component="span" variant="body2" sx={{ display: "block", fontWeight: 400 }}>
                     {advice.sign}
                   </Typography>
