@@ -11,6 +11,9 @@ public static partial class CauseRules
     /// <summary>So many days outside the band delay or stop it (our assumption).</summary>
     private const int DaysToMatter = 3;
 
+    /// <summary>Nights so much below the band hold back kinds that want steady warmth, K (our assumption).</summary>
+    public const double NightsBelowK = 5;
+
     public static CauseFinding? TooCold(GerminationGround g)
     {
         if (g.Days.Count == 0)
@@ -18,6 +21,19 @@ public static partial class CauseRules
         var (e, band) = (new Evidence(), g.Species.Germination);
         const string Look = "A thermometer in the mix, in the morning.";
         var below = g.Measured.Count(d => d.MeanC < band.LowC);
+        var nightC = g.Species.NightC?.LowC ?? band.LowC - NightsBelowK;
+        var nights = g.Measured.Count(d => d.MinC < nightC && d.MeanC >= band.LowC);
+        if (nights >= DaysToMatter)
+        {
+            e.For.Add(
+                Text.Of(
+                    $"{nights} of {g.Days.Count} nights since sowing fell below {Quantity.Temperature(nightC)} after days that were warm "
+                        + $"enough: warm days with cold nights give few seedlings of kinds that want steady warmth."
+                )
+            );
+            if (below < DaysToMatter)
+                return e.Finding(Cause.TooCold, 2 * nights > g.Days.Count ? Likelihood.Likely : Likelihood.Possible, Look);
+        }
         if (below >= DaysToMatter)
         {
             e.For.Add(

@@ -155,6 +155,10 @@ public static partial class CauseRules
         var e = new Evidence();
         const string Look = "Look for slime, cut stems, dug holes and empty hulls; look after dark.";
         var lost = g.Lost(LossCause.Eaten) + g.Lost(LossCause.Slugs) + g.Lost(LossCause.Mice) + g.Lost(LossCause.Birds);
+        foreach (var seen in g.Part.Symptoms.Where(t => t.What is Symptom.FungusGnats or Symptom.Slugs or Symptom.Mice or Symptom.Birds))
+            e.For.Add($"{Text.Capital(seen.What.Words())} seen {Quantity.Day(seen.FirstOn)}.");
+        if (lost == 0 && e.For.Count > 0)
+            return e.Finding(Cause.Pests, Likelihood.Possible, Look);
         if (lost > 0)
         {
             e.For.Add(Text.Of($"{Seedlings(lost)} eaten."));

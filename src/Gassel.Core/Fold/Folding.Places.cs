@@ -29,7 +29,7 @@ internal sealed partial class Folding
         // its cells and its dome stay where they are
         gone.SownAs = part.SownAs is { } sown ? sown with { Cells = null, Dome = false } : null;
         (gone.TrueLeavesOn, gone.PottedOn, gone.PotCm) = (part.TrueLeavesOn, part.PottedOn, part.PotCm);
-        (gone.KeptOn, gone.ClosedOn) = (part.KeptOn, part.ClosedOn);
+        (gone.KeptOn, gone.ClosedOn, gone.PlantedOn) = (part.KeptOn, part.ClosedOn, part.PlantedOn);
         gone.ColdsAgain.AddRange(part.ColdsAgain);
         gone.WaterLooks.AddRange(part.WaterLooks);
         gone.Tended.AddRange(part.Tended);

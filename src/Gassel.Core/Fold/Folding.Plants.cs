@@ -50,6 +50,8 @@ internal sealed partial class Folding
             part.Reached[(int)stage] += moved.Plants;
         if (moved.To == PlantStage.Potted)
             (part.PottedOn, part.PotCm) = (entry.DoneOn, moved.PotCm ?? part.PotCm);
+        if (moved.To == PlantStage.Planted)
+            part.PlantedOn = entry.DoneOn;
         GoWith(moved, entry.DoneOn, part);
         return null;
     }

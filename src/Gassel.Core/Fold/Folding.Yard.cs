@@ -34,6 +34,7 @@ internal sealed partial class Folding
             _ when Tendings.IsOfPlants(what) => PlantStages.All.Any(s => s < PlantStage.Planted && part.AliveAt(s) > 0)
                 ? null
                 : ConflictCode.NothingGrows,
+            _ when Tendings.IsOfAllOutdoors(what) => part.SownOn is not null ? null : ConflictCode.NotOut,
             _ => part.IsContainer && part.SownOn is not null ? null : ConflictCode.NotOut,
         };
 }

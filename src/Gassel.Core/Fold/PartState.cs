@@ -136,6 +136,9 @@ public sealed record PartState(
     /// <summary>Width of the pot, as last said; null where nobody did.</summary>
     public double? PotCm { get; init; }
 
+    /// <summary>Day on which the last of its plants went into the ground; null before.</summary>
+    public DateOnly? PlantedOn { get; init; }
+
     /// <summary>Day on which plants last died back for the season; null before.</summary>
     public DateOnly? DiedBackOn { get; init; }
 

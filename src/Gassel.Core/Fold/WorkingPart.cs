@@ -32,6 +32,7 @@ internal sealed class WorkingPart(string id, string? parent)
     public DateOnly? TrueLeavesOn { get; set; }
     public DateOnly? PottedOn { get; set; }
     public double? PotCm { get; set; }
+    public DateOnly? PlantedOn { get; set; }
     public DateOnly? DiedBackOn { get; set; }
     public DateOnly? CameAgainOn { get; set; }
     public List<DayOut> DaysOut { get; } = [];
@@ -125,6 +126,7 @@ internal sealed class WorkingPart(string id, string? parent)
             TrueLeavesOn = TrueLeavesOn,
             PottedOn = PottedOn,
             PotCm = PotCm,
+            PlantedOn = PlantedOn,
             DiedBackOn = DiedBackOn,
             CameAgainOn = CameAgainOn,
             DaysOut = DaysOut,

@@ -20,7 +20,11 @@ public sealed class PlaceDays(IReadOnlyDictionary<string, Place> places, IPlaceT
         var known = Find(temperatures.Measured(place, response), date) ?? Nothing(date);
         var (assumedC, source) = AssumedOn(there, temperatures.Typed(place), date);
         var missing = Math.Max(0, 24 - known.CoveredHours);
-        var whole = TemperatureDay.Constant(date, assumedC, response);
+        // where day and night are taken to differ, a day swings between them
+        var whole =
+            source == TemperatureSource.Assumed && there.NightC is { } night
+                ? TemperatureDay.FromRange(date, Math.Min(night, there.DayC), Math.Max(night, there.DayC), response)
+                : TemperatureDay.Constant(date, assumedC, response);
         if (Find(temperatures.Modelled(place, response), date) is { } modelled)
             (whole, source) = (modelled, TemperatureSource.Modelled);
         var filled =

@@ -55,6 +55,14 @@ public enum Tending
     [Words("pinched or cut back")]
     PinchedBack,
 
+    /// <summary>A frame or greenhouse opened for the day.</summary>
+    [Words("frame vented")]
+    Vented,
+
+    /// <summary>Closed again before sunset.</summary>
+    [Words("frame shut")]
+    Shut,
+
     /// <summary>Propped or lifted for one to two hours.</summary>
     [Words("dome aired")]
     DomeAired,

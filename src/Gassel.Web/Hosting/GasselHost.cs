@@ -185,6 +185,7 @@ public static class GasselHost
         services.AddSingleton<YardRights>();
         services.AddSingleton<YardWeather>();
         services.AddSingleton<YardBook>();
+        services.AddSingleton<OutBook>();
         services.AddSingleton<OutdoorBatches>();
         services.AddSingleton<PlantOutlook>();
         services.AddSingleton<WinterBook>();

@@ -154,6 +154,26 @@ public class CauseRulesTests
             new Told { Temperatures = new Temperatures().Days("lamp-shelf", new(2027, 2, 19), Today, tempC) }.Of(cause)
         );
 
+    /// <summary>Warm days with frosty nights give poor germination of kinds that want steady warmth: common practice, no source.</summary>
+    [Fact]
+    public void Cold_nights_after_warm_days_are_counted_and_named()
+    {
+        Told Swinging(double nightC)
+        {
+            var temperatures = new Temperatures();
+            for (var at = new DateTimeOffset(2027, 2, 20, 0, 0, 0, TimeSpan.Zero); at.Date < Today.ToDateTime(default); at = at.AddHours(1))
+                temperatures.Read("lamp-shelf", at, at.Hour < 8 ? nightC : 22);
+            return new() { Temperatures = temperatures, With = s => s with { NightC = null } };
+        }
+        var cold = Swinging(3).Find(Cause.TooCold)!;
+        Assert.Equal(Likelihood.Likely, cold.Likelihood);
+        Assert.Contains("nights since sowing fell below", cold.For[0], StringComparison.Ordinal);
+        Assert.Equal(Likelihood.Unlikely, Swinging(13).Of(Cause.TooCold));
+        // a kind that wants its nights cold has its own band
+        var wants = Swinging(3) with { With = s => s with { NightC = new(2, 8) } };
+        Assert.Equal(Likelihood.Unlikely, wants.Of(Cause.TooCold));
+    }
+
     [Fact]
     public void An_assumed_temperature_decides_nothing() => Assert.Equal(Likelihood.CannotTell, new Told().Of(Cause.TooCold));
 
@@ -254,6 +274,7 @@ public class CauseRulesTests
         Assert.Equal(Likelihood.Likely, new Told { After = [new Count("1", 9, 6, LossCause.Frost)] }.Of(Cause.Frost));
         Assert.Equal(Likelihood.Possible, new Told { After = [new Count("1", 9, 2, LossCause.Eaten)] }.Of(Cause.Pests));
         Assert.Equal(Likelihood.Unlikely, new Told().Of(Cause.Frost));
+        Assert.Equal(Likelihood.Possible, new Told { After = [new SymptomSeen("1", Symptom.FungusGnats)] }.Of(Cause.Pests));
         Assert.Equal(Likelihood.CannotTell, new Told { Sown = new("1", "yard", null) }.Of(Cause.Pests));
     }
 

@@ -15,6 +15,7 @@ namespace Gassel.Web.Features.Messages;
 /// <summary>What is the matter now and cannot wait until somebody opens the page.</summary>
 internal sealed class AlarmsNow(
     YardBook yard,
+    OutBook outside,
     TemperatureWatch watch,
     OutdoorBatches shelf,
     SetAside aside,
@@ -31,6 +32,24 @@ internal sealed class AlarmsNow(
                 alarms.Add(
                     new($"yard:{alert.Kind}", kind, Badness(kind, alert.WorstC), alert.Title, Text(alert), "/yard", About: About(alert))
                 );
+        }
+        foreach (var (place, warnings) in await outside.Now(cancel))
+        {
+            foreach (var warning in warnings)
+            {
+                if (KindOf(warning.Kind) is { } kind)
+                    alarms.Add(
+                        new(
+                            $"out:{place}:{warning.Kind}",
+                            kind,
+                            Badness(kind, warning.WorstC),
+                            warning.Title,
+                            warning.Reason,
+                            "/",
+                            About: [.. warning.Parts.Select(p => Core.Text.Of($"{p.Number}:{p.Part}"))]
+                        )
+                    );
+            }
         }
         foreach (var place in (await library.Places()).Where(p => p.RetiredOn is null))
         {
@@ -67,6 +86,14 @@ internal sealed class AlarmsNow(
         {
             YardWarningKind.FreezeComing => AlarmKind.Freeze,
             YardWarningKind.CookRisk or YardWarningKind.OpenCaps => AlarmKind.Heat,
+            _ => null,
+        };
+
+    private static AlarmKind? KindOf(OutWarningKind kind) =>
+        kind switch
+        {
+            OutWarningKind.Freeze => AlarmKind.Freeze,
+            OutWarningKind.Vent => AlarmKind.Heat,
             _ => null,
         };
 

@@ -26,6 +26,7 @@ internal sealed class RoundsBook(
     SetAside aside,
     PlantOutlook plants,
     ReadingBook readings,
+    OutBook outside,
     SiteClock clock
 )
 {
@@ -82,6 +83,7 @@ internal sealed class RoundsBook(
                     o.Words
                 ))
             );
+        var weathered = await outside.At(Moment(today), cancel);
         var byPlace = places
             .Select(p => new RoundsPlace(
                 p,
@@ -97,13 +99,14 @@ internal sealed class RoundsBook(
                     weather,
                     Moment(today)
                 ),
+                weathered.GetValueOrDefault(p.Id, []),
                 [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)]
             ))
             .ToList();
         return new RoundsView(
             today,
             byPlace.Sum(p => p.JobsDue(today) + p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
-            [.. byPlace.Where(p => p.Parts.Count > 0)],
+            [.. byPlace.Where(p => p.Parts.Count > 0 || p.Out.Count > 0)],
             [.. conflicts],
             YardViews.Alerts(inside.Vessels.Values),
             aside.All,

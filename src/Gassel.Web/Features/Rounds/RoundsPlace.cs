@@ -1,5 +1,6 @@
 using Gassel.Core.Growing;
 using Gassel.Core.Record;
+using Gassel.Core.Yard;
 using Gassel.Web.Features.Temperature;
 
 namespace Gassel.Web.Features.Rounds;
@@ -8,6 +9,7 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Lamps">When to look at the lamps; null where there are none, or nothing grows under them.</param>
 /// <param name="Airing">Domes that want air today; null where none does.</param>
 /// <param name="Symptoms">What was seen to be wrong here and is not gone.</param>
+/// <param name="Out">What the weather asks of pots, trays, frames and fresh plantings here.</param>
 /// <param name="Water">What there wants its water looked at; null where nothing does.</param>
 public sealed record RoundsPlace(
     Place Place,
@@ -16,6 +18,7 @@ public sealed record RoundsPlace(
     DomeAiring? Airing,
     IReadOnlyList<SymptomSpread> Symptoms,
     WaterRound? Water,
+    IReadOnlyList<OutWarning> Out,
     IReadOnlyList<StandingPart> Parts
 )
 {
@@ -27,6 +30,7 @@ public sealed record RoundsPlace(
         [
             .. Lamps?.DueOn <= today ? ["lamps"] : Array.Empty<string>(),
             .. Airing is null ? Array.Empty<string>() : ["domes"],
+            .. Out.Count == 0 ? Array.Empty<string>() : ["weather"],
             .. Water is { Parts.Count: > 0 } ? ["water"] : Array.Empty<string>(),
         ];
 }

@@ -8945,6 +8945,27 @@ export interface components {
             /** Format: date */
             to: string;
         };
+        OutTouched: {
+            /** Format: uuid */
+            batch: string;
+            /** Format: int32 */
+            number: number;
+            part: string;
+        };
+        OutWarning: {
+            kind: components["schemas"]["OutWarningKind"];
+            title: string;
+            reason: string;
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            worstC: null | number;
+            parts: components["schemas"]["OutTouched"][];
+            do: null | components["schemas"]["Tending"];
+            working: string[];
+        };
+        /** @enum {unknown} */
+        OutWarningKind: "freeze" | "vent" | "shut" | "heat" | "wind" | "swing" | "uncover";
         OwnVessel: {
             /** Format: double */
             litres: number;
@@ -9056,6 +9077,8 @@ export interface components {
             pottedOn: null | string;
             /** Format: double */
             potCm: null | number;
+            /** Format: date */
+            plantedOn: null | string;
             /** Format: date */
             diedBackOn: null | string;
             /** Format: date */
@@ -9592,6 +9615,7 @@ export interface components {
             airing: null | components["schemas"]["DomeAiring"];
             symptoms: components["schemas"]["SymptomSpread"][];
             water: null | components["schemas"]["WaterRound"];
+            out: components["schemas"]["OutWarning"][];
             parts: components["schemas"]["StandingPart"][];
         };
         RoundsView: {
@@ -10554,7 +10578,7 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
-        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed" | "lampsRaised" | "pinchedBack" | "domeAired";
+        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed" | "lampsRaised" | "pinchedBack" | "vented" | "shut" | "domeAired";
         TendingRecord: {
             /** Format: uuid */
             entry: string;

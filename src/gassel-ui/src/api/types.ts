@@ -97,6 +97,7 @@ export type StandingDue = Schemas["StandingDue"];
 export type StandingPart = Schemas["StandingPart"];
 export type Appetite = NonNullable<Schemas["Appetite"]>;
 export type LeaveClock = NonNullable<Schemas["LeaveClock"]>;
+export type OutWarning = Schemas["OutWarning"];
 export type Symptom = NonNullable<Schemas["Symptom"]>;
 export type SymptomAdvice = Schemas["SymptomAdvice"];
 export type SymptomCourse = NonNullable<Schemas["SymptomCourse"]>;

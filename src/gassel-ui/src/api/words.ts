@@ -260,6 +260,8 @@ export const WORDS = {
     fed: "fed",
     lampsRaised: "lamps raised",
     pinchedBack: "pinched or cut back",
+    vented: "frame vented",
+    shut: "frame shut",
     domeAired: "dome aired",
   },
   VesselKind: {

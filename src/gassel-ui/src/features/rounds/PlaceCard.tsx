@@ -16,7 +16,8 @@ import { linesOf } from "./dueLines";
 import { dueWords } from "./dueWords";
 import type { Movable } from "../places/move";
 import { PlaceLine } from "./PlaceLine";
-import { domesKey, lampsKey, placeJobs } from "./placeJobs";
+import { domesKey, lampsKey, outKey, placeJobs } from "./placeJobs";
+import { WeatherLine } from "./WeatherLine";
 import { WaterLine } from "./WaterLine";
 
 // the first view does not wait for a field
@@ -138,6 +139,20 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
             </span>
           </Typography>
         ))}
+      {place.out.map((warning) => {
+        const job = jobs.find((j) => j.key === outKey(place.place.id, warning.kind));
+        return (
+          job && (
+            <WeatherLine
+              key={warning.kind}
+              place={place.place.name}
+              warning={warning}
+              job={job}
+              doneOn={doneOn}
+            />
+          )
+        );
+      })}
       <WaterLine place={place} doneOn={doneOn} />
       {jobs.map((job) =>
         job.key === domesKey(place.place.id) && airing ? (

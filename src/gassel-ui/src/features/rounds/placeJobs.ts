@@ -1,4 +1,5 @@
-import type { EntryPayload, RoundsView, Tending } from "../../api/types";
+import { WORDS } from "../../api/words";
+import type { EntryPayload, OutWarning, RoundsView, Tending } from "../../api/types";
 import type { BatchPayloads } from "../../record/RecordProvider";
 import type { Day } from "../../time/days";
 import { looks, usualLook, waterKey } from "./water";
@@ -20,6 +21,8 @@ export interface PlaceJob {
 export const lampsKey = (place: string): string => `lamps-${place}`;
 export const domesKey = (place: string): string => `domes-${place}`;
 
+export const outKey = (place: string, kind: OutWarning["kind"]): string => `out-${place}-${kind}`;
+
 /** The same done to each of these parts, by batch. */
 export function tendedAll(parts: { batch: string; part: string }[], what: Tending): BatchPayloads[] {
   const batches = new Map<string, EntryPayload[]>();
@@ -29,7 +32,14 @@ export function tendedAll(parts: { batch: string; part: string }[], what: Tendin
 }
 
 /** The jobs of a place itself that are due, in the order of the work. */
-export const placeJobs = ({ place, water, airing, lamps }: Place, today: Day): PlaceJob[] => [
+export const placeJobs = ({ place, water, airing, lamps, out }: Place, today: Day): PlaceJob[] => [
+  ...out.map((warning) => ({
+    key: outKey(place.id, warning.kind),
+    name: "Weather",
+    words: `${warning.title}. ${warning.reason}`,
+    tick: warning.do ? WORDS.Tending[warning.do] : "seen",
+    entries: warning.do ? tendedAll(warning.parts, warning.do) : [],
+  })),
   ...(water && water.parts.length > 0
     ? [
         {
