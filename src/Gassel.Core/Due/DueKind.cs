@@ -28,6 +28,10 @@ public enum DueKind
     /// <summary>Into the next pot.</summary>
     Repot,
 
+    /// <summary>At plants on their way through the winter.</summary>
+    WinterLook,
+    EndWinter,
+
     /// <summary>At what was seen to be wrong.</summary>
     LookAgain,
 

@@ -16,6 +16,7 @@ public static partial class DueWork
     {
         if (
             part.IsContainer
+            || part.Winter is { Way: not WinterWay.UnderLamps }
             || kind is not (StepKind.Germinate or StepKind.GrowOn)
             || part.Plants.Growing == 0
             || Feeding.Next(part, species, mix) is not { } feeding

@@ -46,6 +46,8 @@ public static partial class DueWork
     {
         if (LookAgain(part, today) is { } again)
             yield return again;
+        foreach (var item in Winter(part, today))
+            yield return item;
         if (part.Spans.Count == 0)
         {
             yield return FirstStart(plan, part, today);

@@ -51,6 +51,7 @@ public sealed record Conflict(Guid Entry, ConflictCode Code, string? Part = null
             ConflictCode.NothingToClose => "Nothing was started, so there is nothing to close.",
             ConflictCode.NothingGrows => $"Nothing of part {Part} grows on that day.",
             ConflictCode.NotHardening => $"Part {Part} is not hardening off on that day; start that step first.",
+            ConflictCode.NotOverwintering => $"Part {Part} is not on its way through a winter on that day.",
             ConflictCode.BooksClosed => "The books of this batch are closed; undo that first.",
             ConflictCode.MomentOfAnotherDay =>
                 "Its time of day belongs to another date, so it is not counted. Undo it and record it again.",

@@ -42,6 +42,7 @@ public enum ConflictCode
     NothingToClose,
     NothingGrows,
     NotHardening,
+    NotOverwintering,
     BooksClosed,
     MomentOfAnotherDay,
     NotOptional,

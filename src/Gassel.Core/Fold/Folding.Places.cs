@@ -30,6 +30,7 @@ internal sealed partial class Folding
         gone.SownAs = part.SownAs is { } sown ? sown with { Cells = null, Dome = false } : null;
         (gone.TrueLeavesOn, gone.PottedOn, gone.PotCm) = (part.TrueLeavesOn, part.PottedOn, part.PotCm);
         (gone.KeptOn, gone.ClosedOn, gone.PlantedOn) = (part.KeptOn, part.ClosedOn, part.PlantedOn);
+        gone.Winter = some.Plants > 0 ? part.Winter : null;
         gone.ColdsAgain.AddRange(part.ColdsAgain);
         gone.WaterLooks.AddRange(part.WaterLooks);
         gone.Tended.AddRange(part.Tended);

@@ -128,6 +128,22 @@ internal sealed partial class Folding
         return null;
     }
 
+    private static Conflict? GoThroughWinter(Entry entry, WinterChosen chosen, WorkingPart part)
+    {
+        if (PlantStages.All.Sum(s => part.AliveAt(s) + part.Dormant[(int)s]) == 0)
+            return new(entry.Id, ConflictCode.NothingGrows, part.Id);
+        part.Winter = new(chosen.Way, entry.DoneOn, chosen.Until);
+        return null;
+    }
+
+    private static Conflict? EndWinter(Entry entry, WorkingPart part)
+    {
+        if (part.Winter is null)
+            return new(entry.Id, ConflictCode.NotOverwintering, part.Id);
+        part.Winter = null;
+        return null;
+    }
+
     private Conflict? CloseBooks(Entry entry)
     {
         if (SeedsStarted == 0)

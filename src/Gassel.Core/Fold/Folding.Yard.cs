@@ -29,6 +29,7 @@ internal sealed partial class Folding
         what switch
         {
             Tending.DomeAired => part.SownAs is { Dome: true } && part.DomeOffOn is null ? null : ConflictCode.NoDome,
+            Tending.WinterLooked => part.Winter is null ? ConflictCode.NotOverwintering : null,
             // lamps are set before the first seedling
             Tending.LampsRaised when part.SownOn is not null && part.Seen < part.Seeds => null,
             _ when Tendings.IsOfPlants(what) => PlantStages.All.Any(s => s < PlantStage.Planted && part.AliveAt(s) > 0)

@@ -46,6 +46,8 @@ internal sealed partial class Folding(BatchPlan plan)
             MovedOn p => OnPart(entry, p.Part, part => MoveOn(entry, p, part)),
             Measured p => OnPart(entry, p.Part, part => Measure(entry, p, part)),
             SymptomSeen p => OnPart(entry, p.Part, part => SeeSymptom(entry, p, part)),
+            WinterChosen p => OnPart(entry, p.Part, part => GoThroughWinter(entry, p, part)),
+            WinterEnded p => OnPart(entry, p.Part, part => EndWinter(entry, part)),
             CarriedOut p => OnPart(entry, p.Part, part => CarryOut(entry, p, part)),
             PlantsLost p => OnPart(entry, p.Part, part => LosePlants(entry, p, part)),
             DiedBack p => OnPart(entry, p.Part, part => DieBack(entry, p, part)),

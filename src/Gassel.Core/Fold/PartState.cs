@@ -139,6 +139,9 @@ public sealed record PartState(
     /// <summary>Day on which the last of its plants went into the ground; null before.</summary>
     public DateOnly? PlantedOn { get; init; }
 
+    /// <summary>Its way through the winter; null outside one.</summary>
+    public WinterStay? Winter { get; init; }
+
     /// <summary>Day on which plants last died back for the season; null before.</summary>
     public DateOnly? DiedBackOn { get; init; }
 

@@ -33,6 +33,7 @@ internal sealed class WorkingPart(string id, string? parent)
     public DateOnly? PottedOn { get; set; }
     public double? PotCm { get; set; }
     public DateOnly? PlantedOn { get; set; }
+    public WinterStay? Winter { get; set; }
     public DateOnly? DiedBackOn { get; set; }
     public DateOnly? CameAgainOn { get; set; }
     public List<DayOut> DaysOut { get; } = [];
@@ -127,6 +128,7 @@ internal sealed class WorkingPart(string id, string? parent)
             PottedOn = PottedOn,
             PotCm = PotCm,
             PlantedOn = PlantedOn,
+            Winter = Winter,
             DiedBackOn = DiedBackOn,
             CameAgainOn = CameAgainOn,
             DaysOut = DaysOut,

@@ -1,4 +1,5 @@
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Planning;
 
@@ -50,7 +51,7 @@ public sealed record LateSowing(
         var options = new List<LateOption>
         {
             new(
-                LateWay.UnderLamps,
+                WinterWay.UnderLamps,
                 upOn,
                 harden,
                 Text.Of($"Keep them under lamps until {Quantity.Day(harden)}, harden them off, and plant from {Quantity.Day(last)}.")
@@ -62,7 +63,7 @@ public sealed record LateSowing(
         {
             options.Add(
                 new(
-                    LateWay.PlantAndCover,
+                    WinterWay.PlantAndCover,
                     planted,
                     last,
                     Text.Of(
@@ -75,7 +76,7 @@ public sealed record LateSowing(
         var potted = inHand > first ? inHand : first;
         options.Add(
             new(
-                LateWay.PotsInFrame,
+                WinterWay.PotsInFrame,
                 potted,
                 last,
                 Text.Of($"Pot them by {Quantity.Day(potted)}, keep the pots in the cold frame until {Quantity.Day(last)}, and plant then.")

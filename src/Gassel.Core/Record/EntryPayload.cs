@@ -32,6 +32,8 @@ namespace Gassel.Core.Record;
 [JsonDerivedType(typeof(MovedOn), "movedOn")]
 [JsonDerivedType(typeof(Measured), "measured")]
 [JsonDerivedType(typeof(SymptomSeen), "symptomSeen")]
+[JsonDerivedType(typeof(WinterChosen), "winterChosen")]
+[JsonDerivedType(typeof(WinterEnded), "winterEnded")]
 [JsonDerivedType(typeof(CarriedOut), "carriedOut")]
 [JsonDerivedType(typeof(PlantsLost), "plantsLost")]
 [JsonDerivedType(typeof(DiedBack), "diedBack")]

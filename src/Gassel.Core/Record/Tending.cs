@@ -63,6 +63,10 @@ public enum Tending
     [Words("frame shut")]
     Shut,
 
+    /// <summary>Looked over on its way through the winter.</summary>
+    [Words("looked over in winter")]
+    WinterLooked,
+
     /// <summary>Propped or lifted for one to two hours.</summary>
     [Words("dome aired")]
     DomeAired,

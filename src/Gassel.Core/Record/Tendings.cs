@@ -12,7 +12,7 @@ public static class Tendings
 
     /// <summary>Done in the yard, to a container that is out.</summary>
     public static bool IsOfContainer(Tending what) =>
-        !IsOfPlants(what) && what is not (Tending.DomeAired or Tending.Vented or Tending.Shut);
+        !IsOfPlants(what) && what is not (Tending.DomeAired or Tending.Vented or Tending.Shut or Tending.WinterLooked);
 
     /// <summary>The cap after it; null where it leaves the cap alone.</summary>
     public static CapPosition? Cap(Tending what, ContainerSetup setup) =>

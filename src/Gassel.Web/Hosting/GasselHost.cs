@@ -122,6 +122,7 @@ public static class GasselHost
         api.MapCalendar();
         api.MapClosing();
         api.MapPlants();
+        api.MapWinter();
         api.MapDemo();
         api.MapCopies();
         api.MapCalculators();

@@ -1,4 +1,5 @@
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Planning;
 
@@ -19,7 +20,7 @@ public class LateSowingTests
     {
         var late = Of("2027-08-28", "2027-10-20")!;
         Assert.Equal((new(2027, 10, 23), new(2027, 9, 25), new(2028, 5, 8)), (late.RootedOn, late.FirstFrost, late.LastFrost));
-        Assert.Equal([LateWay.UnderLamps, LateWay.PlantAndCover, LateWay.PotsInFrame], late.Options.Select(o => o.Way));
+        Assert.Equal([WinterWay.UnderLamps, WinterWay.PlantAndCover, WinterWay.PotsInFrame], late.Options.Select(o => o.Way));
         Assert.Equal((new(2027, 8, 28), new(2028, 4, 28)), (late.Options[0].From, late.Options[0].To));
         // planted before the frost, not on the January day on which the plan would have them ready
         Assert.Equal((new(2027, 9, 25), new(2028, 5, 8)), (late.Options[1].From, late.Options[1].To));
@@ -38,7 +39,7 @@ public class LateSowingTests
     public void Too_small_to_handle_by_the_frost_they_are_not_planted_and_potted_later()
     {
         var late = Of("2027-09-10", "2028-01-20")!;
-        Assert.Equal([LateWay.UnderLamps, LateWay.PotsInFrame], late.Options.Select(o => o.Way));
+        Assert.Equal([WinterWay.UnderLamps, WinterWay.PotsInFrame], late.Options.Select(o => o.Way));
         Assert.Equal(new DateOnly(2027, 10, 1), late.Options[1].From);
     }
 

@@ -81,6 +81,8 @@ internal static class PayloadCheck
             TrueLeaves p => Part(at, p.Part),
             Measured p => Part(at, p.Part) ?? Limits.Number($"{at}.heightMm", p.HeightMm, 1, 5000),
             SymptomSeen p => Part(at, p.Part),
+            WinterChosen p => Part(at, p.Part) ?? Limits.Day($"{at}.until", p.Until),
+            WinterEnded p => Part(at, p.Part),
             CarriedOut p => Part(at, p.Part) ?? (p.Hours is { } hours ? Limits.Whole($"{at}.hours", hours, 1, 24) : null),
             MovedOn p => Part(at, p.Part)
                 ?? Limits.Whole($"{at}.plants", p.Plants, 1, MaxSeeds)

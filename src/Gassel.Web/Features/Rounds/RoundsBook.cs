@@ -254,6 +254,8 @@ internal sealed class RoundsBook(
                 or DueKind.LookForTrueLeaves
                 or DueKind.LookForReturn
                 or DueKind.LookAgain
+                or DueKind.WinterLook
+                or DueKind.EndWinter
                 or DueKind.TakeHeight
                 or DueKind.TakeDomeOff
                 or DueKind.CarryOut

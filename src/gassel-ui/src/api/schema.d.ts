@@ -5077,6 +5077,52 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{id}/winter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WinterView"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/demo/walk": {
         parameters: {
             query?: never;
@@ -7531,7 +7577,7 @@ export interface components {
             dueAt: null | string;
         };
         /** @enum {unknown} */
-        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "endSecondCold" | "lookForTrueLeaves" | "takeHeight" | "repot" | "lookAgain" | "prickOut" | "thin" | "feed" | "lookForReturn" | "carryOut" | "plantOut" | "strawMostOff" | "strawRestOff";
+        DueKind: "startStep" | "checkBag" | "changeWater" | "lookForSwelling" | "scarifyAgain" | "sow" | "countSeedlings" | "takeDomeOff" | "endStep" | "endSecondCold" | "lookForTrueLeaves" | "takeHeight" | "repot" | "winterLook" | "endWinter" | "lookAgain" | "prickOut" | "thin" | "feed" | "lookForReturn" | "carryOut" | "plantOut" | "strawMostOff" | "strawRestOff";
         DurationRange: {
             /** Format: int32 */
             shortest: number;
@@ -7612,7 +7658,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadWaterLooked"] | components["schemas"]["EntryPayloadColdAgain"] | components["schemas"]["EntryPayloadColdAgainEnded"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadMeasured"] | components["schemas"]["EntryPayloadSymptomSeen"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadWaterLooked"] | components["schemas"]["EntryPayloadColdAgain"] | components["schemas"]["EntryPayloadColdAgainEnded"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadMeasured"] | components["schemas"]["EntryPayloadSymptomSeen"] | components["schemas"]["EntryPayloadWinterChosen"] | components["schemas"]["EntryPayloadWinterEnded"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCameAgain: {
             /** @enum {string} */
             kind?: "cameAgain";
@@ -7898,6 +7944,19 @@ export interface components {
             part: string;
             seen: components["schemas"]["SurfaceSeen"];
             given: components["schemas"]["WaterGiven"];
+        };
+        EntryPayloadWinterChosen: {
+            /** @enum {string} */
+            kind?: "winterChosen";
+            part: string;
+            way: components["schemas"]["WinterWay"];
+            /** Format: date */
+            until: string;
+        };
+        EntryPayloadWinterEnded: {
+            /** @enum {string} */
+            kind?: "winterEnded";
+            part: string;
         };
         /** @enum {unknown} */
         EntrySource: "hand" | "file" | "told";
@@ -8520,7 +8579,7 @@ export interface components {
             warning: null | string;
         };
         LateOption: {
-            way: components["schemas"]["LateWay"];
+            way: components["schemas"]["WinterWay"];
             /** Format: date */
             from: string;
             /** Format: date */
@@ -8539,8 +8598,6 @@ export interface components {
             options: components["schemas"]["LateOption"][];
             working: string[];
         };
-        /** @enum {unknown} */
-        LateWay: "underLamps" | "plantAndCover" | "potsInFrame";
         LearnedView: {
             /** Format: double */
             priorMean: number;
@@ -9079,6 +9136,7 @@ export interface components {
             potCm: null | number;
             /** Format: date */
             plantedOn: null | string;
+            winter: null | components["schemas"]["WinterStay"];
             /** Format: date */
             diedBackOn: null | string;
             /** Format: date */
@@ -10578,7 +10636,7 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
-        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed" | "lampsRaised" | "pinchedBack" | "vented" | "shut" | "domeAired";
+        Tending: "capOn" | "capOff" | "topOpen" | "topAsUsual" | "covered" | "carriedIn" | "backOut" | "watered" | "drained" | "secured" | "mulchMostOff" | "mulchRestOff" | "fed" | "lampsRaised" | "pinchedBack" | "vented" | "shut" | "winterLooked" | "domeAired";
         TendingRecord: {
             /** Format: uuid */
             entry: string;
@@ -11231,6 +11289,34 @@ export interface components {
             shortest: number;
             /** Format: double */
             longest: number;
+        };
+        WinterChoice: {
+            option: components["schemas"]["LateOption"];
+            place: null | string;
+            room: null | string;
+        };
+        WinterStay: {
+            way: components["schemas"]["WinterWay"];
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            until: string;
+        };
+        WinterView: {
+            ways: components["schemas"]["WinterWays"];
+            choices: components["schemas"]["WinterChoice"][];
+        };
+        /** @enum {unknown} */
+        WinterWay: "underLamps" | "plantAndCover" | "potsInFrame";
+        WinterWays: {
+            part: string;
+            isLate: boolean;
+            /** Format: date */
+            firstFrost: string;
+            /** Format: date */
+            lastFrost: string;
+            options: components["schemas"]["LateOption"][];
+            working: string[];
         };
         YardAlert: {
             kind: components["schemas"]["YardWarningKind"];

@@ -262,6 +262,7 @@ export const WORDS = {
     pinchedBack: "pinched or cut back",
     vented: "frame vented",
     shut: "frame shut",
+    winterLooked: "looked over in winter",
     domeAired: "dome aired",
   },
   VesselKind: {
@@ -278,5 +279,10 @@ export const WORDS = {
     neverDry: "never dry",
     surfaceDries: "let the surface dry between",
     drySide: "on the dry side",
+  },
+  WinterWay: {
+    underLamps: "under lamps until spring",
+    plantAndCover: "planted and covered",
+    potsInFrame: "in pots in the frame",
   },
 } as const;

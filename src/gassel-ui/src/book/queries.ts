@@ -161,6 +161,13 @@ export const usePlaceKinds = () =>
     queryFn: () => answered(api.GET("/api/place-kinds")),
   });
 
+/** How plants of a batch can go through the winter; empty outside its months. */
+export const useWinter = (batch: string) =>
+  useQuery({
+    queryKey: ["winter", batch],
+    queryFn: () => answered(api.GET("/api/batches/{id}/winter", { params: { path: { id: batch } } })),
+  });
+
 /** What may be seen to be wrong, and what to do about it; kept for the greenhouse without connection. */
 export const useSymptoms = () =>
   useQuery({

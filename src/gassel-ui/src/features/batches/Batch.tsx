@@ -25,6 +25,7 @@ import { PartResult } from "./PartResult";
 import { Uncomputable } from "./Uncomputable";
 import { WhatFollows } from "./WhatFollows";
 import { SeenCard } from "./SeenCard";
+import { WinterCard } from "./WinterCard";
 import { Whereabouts } from "./Whereabouts";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
@@ -157,6 +158,7 @@ export function Batch() {
             looks={[...new Set(living.flatMap((part) => part.looks))].sort()}
           />
           {sown.length > 0 && <WhatFollows batch={batch.data} today={today} />}
+          <WinterCard batch={batch.data} parts={living} today={today} />
           <Whereabouts batch={batch.data} parts={living} today={today} />
           <SeenCard batch={batch.data} parts={living} today={today} />
           <CloseBooks batch={batch.data} today={today} />

@@ -155,6 +155,18 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
         payloads: () => [{ kind: "carriedOut", part: part.part, hours: null }],
         told: "out for the day",
       };
+    case "winterLook":
+      return {
+        button: "Looked over",
+        payloads: () => [{ kind: "tended", part: part.part, what: "winterLooked" }],
+        told: "looked over",
+      };
+    case "endWinter":
+      return {
+        button: "Winter is over",
+        payloads: () => [{ kind: "winterEnded", part: part.part }],
+        told: "through the winter",
+      };
     case "lookAgain":
       return {
         button: "Gone",

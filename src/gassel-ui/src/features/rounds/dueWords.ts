@@ -28,6 +28,10 @@ export function order(item: StandingDue): string {
       return "measure";
     case "repot":
       return "repot";
+    case "winterLook":
+      return "look over";
+    case "endWinter":
+      return "winter over";
     case "lookAgain":
       return "look again";
     case "prickOut":
@@ -99,6 +103,10 @@ export function dueTitle(
       return "measure how tall they are";
     case "repot":
       return "into the next pot";
+    case "winterLook":
+      return "look over, in winter";
+    case "endWinter":
+      return "out of the winter";
     case "lookAgain":
       return "look again at what was wrong";
     case "prickOut":

@@ -62,6 +62,10 @@ export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] 
       return [{ kind: "coldAgainEnded", part: part.part, place: item.toPlace }];
     case "takeDomeOff":
       return [{ kind: "domeOff", part: part.part }];
+    case "winterLook":
+      return [{ kind: "tended", part: part.part, what: "winterLooked" }];
+    case "endWinter":
+      return [{ kind: "winterEnded", part: part.part }];
     case "lookAgain":
       return part.symptoms.map((tale) => symptomSeen(part.part, tale.what, "gone"));
     case "takeHeight":
