@@ -20,6 +20,25 @@ public sealed class CompareEndpointTests(RunningBook book) : IClassFixture<Runni
         Assert.NotEmpty(body["working"]!.AsArray());
     }
 
+    /// <summary>Two-sided p of 4 of 8 against 6 of 8 is 0.608 (Fisher's exact test; by hand from the hypergeometric terms).</summary>
+    [Fact]
+    public async Task Two_small_counts_are_told_in_words_first()
+    {
+        var (_, small) = await book.Post(
+            "/api/calculators/compare",
+            """{"arms":[{"name":"first","emerged":4,"sown":8},{"name":"second","emerged":6,"sown":8}]}"""
+        );
+        Assert.Equal(
+            "Cannot be told from chance: of 100 such pairs without any difference about 61 would differ as much.",
+            small["words"]!.GetValue<string>()
+        );
+        var (_, clear) = await book.Post(
+            "/api/calculators/compare",
+            """{"arms":[{"name":"first","emerged":2,"sown":30},{"name":"second","emerged":24,"sown":30}]}"""
+        );
+        Assert.Equal("Hardly chance: second came up better.", clear["words"]!.GetValue<string>());
+    }
+
     [Fact]
     public async Task One_arm_is_an_answer_without_pairs()
     {

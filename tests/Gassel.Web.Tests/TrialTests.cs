@@ -53,6 +53,26 @@ public sealed class TrialTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Arms_may_differ_in_mix_filling_or_water_where_they_share_no_tray()
+    {
+        var arms = $$""",{"batch":"{{_treated}}","name":"wicked","filling":"dryWicked","water":"neverDry"}""";
+        var (status, problem) = await _book.Post("/api/trials/layout", Wish(arms));
+        Assert.Equal((400, "layout"), (status, problem["field"]!.GetValue<string>()));
+        var own = Wish(arms).Replace("cellsMixed", "ownVessels", StringComparison.Ordinal);
+        var (laid, preview) = await _book.Post("/api/trials/layout", own);
+        Assert.True(laid == 200, preview.ToJsonString());
+        // two things are changed at once, and that is said
+        Assert.Contains(
+            "wicked differs from the control in filling and water",
+            preview["warnings"]!.ToJsonString(),
+            StringComparison.Ordinal
+        );
+        await SowByLayout(await Make(Guid.NewGuid(), own));
+        var sown = (await _book.Get($"/api/batches/{_treated}"))["parts"]!.AsArray().Last()!["state"]!["sownAs"]!;
+        Assert.Equal(("dryWicked", "neverDry"), (sown["filling"]!.GetValue<string>(), sown["water"]!.GetValue<string>()));
+    }
+
+    [Fact]
     public async Task A_trial_is_laid_out_sown_counted_and_told_in_a_sentence()
     {
         var id = Guid.NewGuid();

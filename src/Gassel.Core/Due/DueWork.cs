@@ -244,7 +244,7 @@ public static partial class DueWork
     )
     {
         var last = part.Checks.Where(c => c.On >= open.Start).Select(c => c.On).DefaultIfEmpty(open.Start).Max();
-        var (interval, why) = LookDates.Interval(step.Step, open.Start, last, species, outdoors, school);
+        var (interval, why) = LookDates.Interval(step.Step, open.Start, last, species, outdoors, school, part.Setup?.IsSmall == true);
         // what was told lay unwatched; it asks for a look today and is not late for those it missed
         if (open.Told && last == open.Start)
         {

@@ -14,18 +14,20 @@ public static class LookDates
 
     /// <param name="start">First day of the step.</param>
     /// <param name="last">Day of the last look, or of the start.</param>
+    /// <param name="small">In a container below two litres.</param>
     public static (int Days, string Why) Interval(
         RouteStep step,
         DateOnly start,
         DateOnly last,
         Species species,
         bool outdoors,
-        CheckSchool school
+        CheckSchool school,
+        bool small = false
     )
     {
         var halfway = start.AddDays(step.Days.Shortest / 2);
         var sprouter = !outdoors && step.Kind == StepKind.ColdMoist && species.Has(SpeciesFlag.GerminatesInCold) && last >= halfway;
-        var fortnightly = school == CheckSchool.Fortnightly && !sprouter && last < halfway;
+        var fortnightly = school == CheckSchool.Fortnightly && !sprouter && !small && last < halfway;
         return sprouter
                 ? (
                     DueWork.SprouterCheckEveryDays,
@@ -38,6 +40,7 @@ public static class LookDates
                     $"Every second week, as you chose, until half of its shortest time, {Quantity.Day(halfway)} "
                         + $"(common practice, no source)."
                 )
+            : outdoors && small ? (DueWork.CheckEveryDays, "A small container dries faster: every week (common practice, no source).")
             : outdoors ? (DueWork.FortnightDays, "Outdoors every second week (our assumption).")
             : (DueWork.CheckEveryDays, "Weekly (common practice, no source).");
     }
@@ -55,7 +58,17 @@ public static class LookDates
             if (!step.Kind.IsMoistHold())
                 return [];
             var last = part.Checks.Where(c => c.On >= open.Start).Select(c => c.On).DefaultIfEmpty(open.Start).Max();
-            return Of(step, open.Start, last, plan.EndOfOpen(part, today)!.Value, species, plan.Route.IsOutdoors, school, today);
+            return Of(
+                step,
+                open.Start,
+                last,
+                plan.EndOfOpen(part, today)!.Value,
+                species,
+                plan.Route.IsOutdoors,
+                school,
+                today,
+                part.Setup?.IsSmall == true
+            );
         }
         return part.Spans.Count > 0
             ? []
@@ -78,13 +91,14 @@ public static class LookDates
         Species species,
         bool outdoors,
         CheckSchool school,
-        DateOnly today
+        DateOnly today,
+        bool small = false
     )
     {
         var looks = new List<DateOnly>();
         for (var day = last; looks.Count < Most; )
         {
-            day = day.AddDays(Interval(step, start, day, species, outdoors, school).Days);
+            day = day.AddDays(Interval(step, start, day, species, outdoors, school, small).Days);
             if (day >= end)
                 break;
             // one that is overdue is done today, and the next count from there

@@ -30,7 +30,7 @@ internal sealed partial class Folding
         part.EndOpen(entry.DoneOn);
         part.Spans.Add(new(germinate, entry.DoneOn, null));
         part.SownOn = entry.DoneOn;
-        part.SownAs = new(sown.DepthMm, sown.Cover, sown.SeedsPerCell, sown.Cells, sown.Dome, sown.Mix, sown.Filling);
+        part.SownAs = new(sown.DepthMm, sown.Cover, sown.SeedsPerCell, sown.Cells, sown.Dome, sown.Mix, sown.Filling, sown.Water);
         part.EstimatePercent = sown.EstimatePercent ?? part.EstimatePercent;
         return Stand(part, sown.Place, sown.Vessel, entry.DoneOn);
     }

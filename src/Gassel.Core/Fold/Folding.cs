@@ -72,7 +72,8 @@ internal sealed partial class Folding(BatchPlan plan)
     {
         if (left.Step < 0 || left.Step >= plan.Steps.Count)
             return new(entry.Id, ConflictCode.UnknownStep, null, left.Step, plan.Steps.Count - 1);
-        if (!plan.Steps[left.Step].Step.Optional)
+        // hardy kinds in a cool greenhouse are not hardened off
+        if (!plan.Steps[left.Step].Step.Optional && plan.Steps[left.Step].Step.Kind != StepKind.HardenOff)
             return new(entry.Id, ConflictCode.NotOptional);
         LeftOut.Add(left.Step);
         return null;

@@ -1,4 +1,5 @@
 using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Fold;
 
@@ -10,5 +11,6 @@ public sealed record SownAs(
     IReadOnlyList<int>? Cells,
     bool Dome,
     ContainerMix? Mix = null,
-    Filling? Filling = null
+    Filling? Filling = null,
+    WaterRegime? Water = null
 );

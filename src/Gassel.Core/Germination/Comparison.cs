@@ -11,6 +11,18 @@ public sealed record Comparison(
     IReadOnlyList<string> Working
 )
 {
+    /// <summary>Below this p a difference is taken for one.</summary>
+    public const double Doubt = 0.05;
+
+    /// <summary>What two arms say in words; null for one arm or more than two.</summary>
+    public string? Words =>
+        Pairs is not [var pair] ? null
+        : pair.Difference == 0 ? "No difference."
+        : pair.FisherP < Doubt ? $"Hardly chance: {(pair.Difference > 0 ? pair.First : pair.Second)} came up better."
+        : Text.Of(
+            $"Cannot be told from chance: of 100 such pairs without any difference about {100 * pair.FisherP:0} would differ as much."
+        );
+
     /// <param name="confidence">Of all intervals, in (0, 1).</param>
     public static Comparison Of(IReadOnlyList<Arm> arms, double confidence = 0.95, CancellationToken cancel = default)
     {

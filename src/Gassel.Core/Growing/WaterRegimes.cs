@@ -21,6 +21,8 @@ public static class WaterRegimes
             return (WaterRegime.DrySide, "Kept for another spring: barely moist.");
         if (part.Plants.Growing == 0)
             return OfSeed(part, species);
+        if (part.SownAs?.Water is { } laid)
+            return Laid(laid);
         if (species.Water is { } own)
             return Entered(own, species);
         return species.Has(SpeciesFlag.DustFine) && part.TrueLeavesOn is null ? DustFine : Most;
@@ -29,6 +31,8 @@ public static class WaterRegimes
     /// <summary>The same before the first seedling.</summary>
     public static (WaterRegime Regime, string Why) OfSeed(PartState part, Species species)
     {
+        if (part.SownAs?.Water is { } laid)
+            return Laid(laid);
         if (species.Water is { } own)
             return Entered(own, species);
         if (species.Has(SpeciesFlag.NeedsLight) || part.SownAs?.Cover == SowCover.Surface)
@@ -45,6 +49,8 @@ public static class WaterRegimes
         WaterRegime.SurfaceDries,
         "Most seedlings: water when the surface turns pale, so that gnats and damping off stay away."
     );
+
+    private static (WaterRegime, string) Laid(WaterRegime laid) => (laid, "As this sowing is meant to be watered.");
 
     private static (WaterRegime, string) Entered(WaterRegime own, Species species) => (own, $"As entered for {species.CommonName}.");
 }

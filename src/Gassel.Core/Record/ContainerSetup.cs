@@ -31,6 +31,10 @@ public sealed record ContainerSetup(
     [JsonIgnore]
     public bool IsStrawed => Kind is ContainerPreset.Pot;
 
+    /// <summary>Below two litres it dries faster and is looked at more often (common practice, no source: 1.9 l work).</summary>
+    [JsonIgnore]
+    public bool IsSmall => Own is { Litres: < 2 };
+
     /// <summary>Without a lid, so that caps do not matter.</summary>
     [JsonIgnore]
     public bool HasLid => Kind is not ContainerPreset.Pot;

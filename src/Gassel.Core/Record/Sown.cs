@@ -1,3 +1,5 @@
+using Gassel.Core.Treatments;
+
 namespace Gassel.Core.Record;
 
 /// <summary>Sown; starts the germinate step and ends the one before it.</summary>
@@ -7,6 +9,7 @@ namespace Gassel.Core.Record;
 /// <param name="EstimatePercent">The number of seeds is an estimate, give or take so much; null where it was counted.</param>
 /// <param name="Dome">A dome was put on.</param>
 /// <param name="Mix">What it was sown into; null for the usual of the site.</param>
+/// <param name="Water">How dry its mix may get, where this sowing is to differ; null to go by the species.</param>
 /// <param name="Filling">How the vessel was filled; null where nobody said.</param>
 public sealed record Sown(
     string Part,
@@ -20,5 +23,6 @@ public sealed record Sown(
     double? EstimatePercent = null,
     bool Dome = false,
     ContainerMix? Mix = null,
-    Filling? Filling = null
+    Filling? Filling = null,
+    WaterRegime? Water = null
 ) : EntryPayload;

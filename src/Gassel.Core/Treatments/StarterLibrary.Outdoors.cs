@@ -63,7 +63,7 @@ public static partial class StarterLibrary
                     AtLeast(AutumnToSpring, cold),
                     TemperatureBand.Cold,
                     Note: warm is null
-                        ? "Sown into a bed in autumn, under a little grit, netted against mice and birds."
+                        ? "Sown into a bed after the first killing frost, under a little grit, netted against mice and birds."
                         : "The winter that follows, in the same bed."
                 ),
                 comesUp,

@@ -36,6 +36,12 @@ public sealed record TrialDesign(
             found.Add("cover");
         if (arm.Place != control.Place)
             found.Add("place");
+        if (arm.Mix != control.Mix)
+            found.Add("mix");
+        if (arm.Filling != control.Filling)
+            found.Add("filling");
+        if (arm.Water != control.Water)
+            found.Add("water");
         if (arm.Setup is { } own && control.Setup is { } other)
         {
             if ((own.Kind, own.Own) != (other.Kind, other.Own))

@@ -17,7 +17,7 @@ public sealed record TrialResult(
 )
 {
     /// <summary>Below this p a difference is taken for one.</summary>
-    public const double Doubt = 0.05;
+    public const double Doubt = Comparison.Doubt;
 
     /// <summary>Null where no seed of one arm has been sown yet.</summary>
     /// <param name="arms">Two or more.</param>

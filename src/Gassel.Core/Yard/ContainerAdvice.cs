@@ -5,7 +5,8 @@ namespace Gassel.Core.Yard;
 /// <summary>What to say of a container before it is used (common practice, no source).</summary>
 public static class ContainerAdvice
 {
-    private const double LeastLitres = 2;
+    /// <summary>Half-gallon vessels work, a litre does not (common practice, no source).</summary>
+    private const double LeastLitres = 1.5;
     private const double LeastHeightCm = 15;
     private const double OpaqueBelow = 0.2;
 
@@ -36,11 +37,11 @@ public static class ContainerAdvice
                     + $"{(setup.Mix == ContainerMix.LowNutrient ? "low-nutrient seed mix" : "potting mix with nutrients")}; "
                     + $"{RuleOfThumb.MixDeep} is usual"
             ),
-            PreparationStep.Moistened => "mix moist through before the seed goes in; dry mix sheds water",
+            PreparationStep.Moistened => "mix moist through before the seed goes in, or filled dry and wicked from below for some hours",
             PreparationStep.Sown => "sown, grit over seed that is not dust-fine and needs no light",
             PreparationStep.TwoLabels => "two labels, inside and outside, with day and both names",
             PreparationStep.Strawed => "clean straw over the pots once the ground freezes, against heaving",
-            _ => "taped around the cut",
+            _ => "taped at one point or all around the cut; both work",
         };
 
     /// <summary>What speaks against it; empty for a good one.</summary>
@@ -51,6 +52,8 @@ public static class ContainerAdvice
         {
             if (own.Litres < LeastLitres)
                 doubts.Add(Text.Of($"Too small: {Quantity.Volume(own.Litres)} dries and tips over; {RuleOfThumb.VesselHolds} work."));
+            else if (setup.IsSmall)
+                doubts.Add(Text.Of($"Small: {Quantity.Volume(own.Litres)} works but dries faster; it is looked at every week."));
             if (own.HeightCm < LeastHeightCm)
                 doubts.Add(
                     Text.Of(

@@ -113,6 +113,7 @@ internal static class EntryWords
                 sown.EstimatePercent is { } percent ? Text.Of($", give or take {percent:0.#} %") : "",
                 sown.Cover is { } cover ? $", {cover.Words()}" : "",
                 sown.Mix is { } mix ? $", in {mix.Words()}" : "",
+                sown.Water is { } water ? $", {water.Words()}" : "",
                 sown.Filling == Filling.DryWicked ? $", {Filling.DryWicked.Words()}" : "",
                 sown.DepthMm is { } depth && sown.Cover != SowCover.Surface ? Text.Of($", {Quantity.Length(depth)} deep") : "",
                 sown.SeedsPerCell is { } perCell ? Text.Of($", {perCell} to a cell") : "",

@@ -151,7 +151,7 @@ internal static class PlanConfirmation
         var schedule = ground.Schedule(route);
         if (request.Plan.Second is not { } second)
         {
-            return BatchPlanner.Confirm(route, ground.Anchor, schedule, request.Choice, plants, seeds, Forecast(seeds)) is { } plan
+            return BatchPlanner.Confirm(route, ground.AnchorOf(route), schedule, request.Choice, plants, seeds, Forecast(seeds)) is { } plan
                 ? [(request.Id, As(plan, seeds))]
                 : null;
         }
@@ -160,7 +160,7 @@ internal static class PlanConfirmation
         if (
             BatchPlanner.Confirm(
                 route,
-                ground.Anchor,
+                ground.AnchorOf(route),
                 schedule,
                 request.Choice,
                 Math.Max(1, now),

@@ -1,6 +1,7 @@
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data.People;
 using Gassel.Web.Features.Book;
@@ -38,7 +39,7 @@ internal static class PlanEndpoints
         var routes = ground.Species.Routes.Select(r => Beside(r, ground, books, own, taken, room)).ToList();
         return TypedResults.Ok(
             new PlanView(
-                ground.Anchor,
+                ground.AnchorOf(ground.Route),
                 schedule,
                 [
                     .. ground.Route.Steps.Zip(schedule.Steps, (step, dates) =>
@@ -60,6 +61,7 @@ internal static class PlanEndpoints
                 ground.Outlook(ground.Route),
                 [
                     .. PlanFrost.Of(books.Frost, books.Clock.Site?.Latitude ?? 0, ground.Species, ground.Route, schedule),
+                    .. PlanFrost.AutumnBed(books.FrostDays, ground),
                     .. PlanFrost.Unknown(books.FrostDays, books.Clock.Site?.Latitude ?? 0, ground.Route, schedule),
                 ],
                 CellFillings.For(ground.Question(ground.Route)),
@@ -87,7 +89,7 @@ internal static class PlanEndpoints
 
     /// <summary>As the batch would be looked at if it were made as usual.</summary>
     private static IReadOnlyList<DateOnly> Looks(PlanGround ground, Schedule schedule, CheckSchool school) =>
-        BatchPlanner.Confirm(ground.Route, ground.Anchor, schedule, PlanChoice.Usual, 1, 1) is { } plan
+        BatchPlanner.Confirm(ground.Route, ground.AnchorOf(ground.Route), schedule, PlanChoice.Usual, 1, 1) is { } plan
             ? LookDates.Ahead(plan, BatchFold.Run(plan, []).Parts[0], ground.Species, school, plan.Start)
             : [];
 
@@ -122,11 +124,13 @@ internal static class PlanEndpoints
         );
     }
 
+    private static Anchor Weeks(Anchor anchor, int later) => anchor with { Date = anchor.Date.AddDays(7 * later) };
+
     private static SecondSowingView? Second(PlanGround ground, Schedule first, SeedsNeededResult seeds)
     {
         if (ground.Request.Second is not { } second || Math.Min(seeds.Seeds ?? ground.Lot.Left, ground.Lot.Left) is not (>= 2 and var all))
             return null;
-        var later = ground.Schedule(ground.Route, ground.Anchor with { Date = ground.Anchor.Date.AddDays(7 * second.WeeksLater) });
+        var later = ground.Schedule(ground.Route, Weeks(ground.AnchorOf(ground.Route), second.WeeksLater));
         var (now, then) = (first.Laid(), later.Laid());
         return new(
             now[0].Start,

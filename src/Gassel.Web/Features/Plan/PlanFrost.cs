@@ -43,6 +43,21 @@ internal static class PlanFrost
             ? LateSowing.Of(up, schedule.Finish.Usual, first.MonthDay, days[0].MonthDay, first.Words)
             : null;
 
+    /// <summary>When a bed is sown; empty for other routes, and where the days were told by hand.</summary>
+    public static IEnumerable<string> AutumnBed(IReadOnlyList<FrostDay> days, PlanGround ground)
+    {
+        if (ground.Route.Setting != RouteSetting.AutumnBed)
+            yield break;
+        if (FirstFrost(days) is not { } first)
+            yield return "A bed is sown after the first killing frost of autumn: enter that frost on Site, and the plan goes by it.";
+        else if (ground.AnchorOf(ground.Route) != ground.Anchor)
+        {
+            var frost = Quantity.DayOfYear(YearDay.Next(first.MonthDay, ground.Today));
+            yield return $"The bed is sown after the first killing frost, usually {frost} ({first.Words}), not by days counted back; the "
+                + $"plants follow from it.";
+        }
+    }
+
     /// <summary>What is not known of an autumn that the plan's seedlings may meet; empty where it is, or they meet none.</summary>
     public static IEnumerable<string> Unknown(IReadOnlyList<FrostDay> days, double latitude, Core.Treatments.Route route, Schedule schedule)
     {

@@ -1,3 +1,5 @@
+using Gassel.Core;
+using Gassel.Core.Climate;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Seed;
@@ -6,6 +8,7 @@ using Gassel.Data;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Seed;
+using Gassel.Web.Features.Site;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Plan;
@@ -26,8 +29,36 @@ internal sealed record PlanGround(
 
     public int Containers => Request.Containers ?? PlanAssumptions.Containers;
 
+    /// <summary>First frost of autumn, <c>MM-dd</c>; null where nobody said.</summary>
+    public string? FirstFrost { get; init; }
+
+    /// <summary>
+    /// The wish; but a bed is sown after the first killing frost rather than by days counted back, where that frost is known (a school;
+    /// common practice, no source).
+    /// </summary>
+    public Anchor AnchorOf(Core.Treatments.Route route)
+    {
+        if (
+            route.Setting != RouteSetting.AutumnBed
+            || FirstFrost is not { } frost
+            || Anchor.Event is AnchorEvent.Start or AnchorEvent.Sow
+            || route.Steps.Any(s => s.Kind == StepKind.WarmMoist)
+        )
+            return Anchor;
+        // a bed can still be sown for some weeks after that frost
+        var day = Days.Later(YearDay.Next(frost, Today.AddDays(-StillSownDays)), Today);
+        return new(AnchorEvent.Start, day.AddDays(-route.Steps.TakeWhile(s => s.Kind != StepKind.ColdMoist).Sum(s => s.Days.Usual)));
+    }
+
+    /// <summary>Our assumption: until the ground freezes.</summary>
+    private const int StillSownDays = 42;
+
     public Schedule Schedule(Core.Treatments.Route route, Anchor? anchor = null) =>
-        Scheduler.Plan(anchor ?? Anchor, Today, [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional, s.Note))]);
+        Scheduler.Plan(
+            anchor ?? AnchorOf(route),
+            Today,
+            [.. route.Steps.Select(s => new ScheduleStep(s.Kind, s.Days, s.Optional, s.Note))]
+        );
 
     private readonly Dictionary<string, LotJudgement> _judged = [];
 
@@ -120,7 +151,13 @@ internal sealed record PlanGround(
             return (null, Refusal.NotFound("place", place, "Choose one of the places on Site."));
         if (AnchorOf(request) is not { Anchor: { } anchor } found)
             return (null, AnchorOf(request).Refusal);
-        return (new(request, species, route, lot, anchor, today, books.Clock.Settings.ViabilitySchool, await books.Own.All()), null);
+        return (
+            new(request, species, route, lot, anchor, today, books.Clock.Settings.ViabilitySchool, await books.Own.All())
+            {
+                FirstFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.FirstFrostUsual)?.MonthDay,
+            },
+            null
+        );
     }
 
     /// <summary>Seed that nobody has yet: gathered today, as much of it as anybody could sow.</summary>

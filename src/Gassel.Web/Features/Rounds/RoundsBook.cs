@@ -186,7 +186,7 @@ internal sealed class RoundsBook(
                     warmth is { IsTooWarm: true } ? GerminationWarmth.Better(species, places, p => temperatures[p.Id].TempC)?.Id : null,
                     part.SownOn is not null,
                     [.. part.Symptoms.Where(t => t.IsOpen)],
-                    [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places))]
+                    [.. due[part.Id].Select(d => Explain(d, batch.Plan, species, places, byId.GetValueOrDefault(part.Place ?? "")))]
                 )
             );
         }
@@ -232,7 +232,19 @@ internal sealed class RoundsBook(
             ? GerminationWarmth.Of(species, now.TempC, where.Kind == PlaceKind.HeatMat)
             : null;
 
-    internal static StandingDue Explain(DueItem due, BatchPlan plan, Core.Treatments.Species species, IReadOnlyList<Place> places)
+    /// <summary>Hardy kinds that stand cool already go out as they are (a school; common practice, no source).</summary>
+    private static bool NeedsNoHardening(Core.Treatments.Species species, Place? where) =>
+        species.Hardiness is SeedlingHardiness.Hardy or SeedlingHardiness.SnowMelt
+        && where?.Kind is PlaceKind.Greenhouse or PlaceKind.ColdFrame or PlaceKind.Garage;
+
+    /// <param name="where">It stands; null where nobody said.</param>
+    internal static StandingDue Explain(
+        DueItem due,
+        BatchPlan plan,
+        Core.Treatments.Species species,
+        IReadOnlyList<Place> places,
+        Place? where = null
+    )
     {
         var (setting, step) = (plan.Route.Setting, plan.Steps[due.Step].Step);
         var moves = due.Kind is DueKind.StartStep or DueKind.ScarifyAgain or DueKind.Sow or DueKind.EndSecondCold;
@@ -243,7 +255,7 @@ internal sealed class RoundsBook(
             IsLookedOver(due.Kind) ? [] : Cautions.For(species.Hazard, step, setting),
             moves ? UsualPlaces.For(setting, step, places)?.Id : null,
             due.Kind == DueKind.StartStep && setting == RouteSetting.WinterContainer && plan.IsSownAt(due.Step),
-            due.Kind == DueKind.StartStep && step.Optional
+            due.Kind == DueKind.StartStep && (step.Optional || (step.Kind == StepKind.HardenOff && NeedsNoHardening(species, where)))
         );
     }
 

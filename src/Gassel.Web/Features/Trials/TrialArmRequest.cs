@@ -1,4 +1,5 @@
 using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Web.Features.Trials;
 
@@ -7,6 +8,9 @@ namespace Gassel.Web.Features.Trials;
 /// <param name="DepthMm">The usual of the species if left out.</param>
 /// <param name="Cover">The usual of the species if left out.</param>
 /// <param name="Place">Where it comes up; the usual if left out.</param>
+/// <param name="Mix">It is sown into; the usual of the site if left out.</param>
+/// <param name="Filling">How its vessels are filled; as usual if left out.</param>
+/// <param name="Water">How dry its mix may get; by the species if left out.</param>
 /// <param name="Setup">Of its winter containers; a jug as usual if left out. Only for a route that is sown outdoors.</param>
 public sealed record TrialArmRequest(
     Guid Batch,
@@ -15,5 +19,8 @@ public sealed record TrialArmRequest(
     double? DepthMm = null,
     SowCover? Cover = null,
     string? Place = null,
-    ContainerSetup? Setup = null
+    ContainerSetup? Setup = null,
+    ContainerMix? Mix = null,
+    Filling? Filling = null,
+    WaterRegime? Water = null
 );

@@ -261,7 +261,10 @@ internal static class TrialEndpoints
                     arm.DepthMm,
                     arm.Cover,
                     arm.Place,
-                    outdoors ? arm.Setup ?? ContainerSetup.Assumed : null
+                    outdoors ? arm.Setup ?? ContainerSetup.Assumed : null,
+                    outdoors ? null : arm.Mix,
+                    outdoors ? null : arm.Filling,
+                    outdoors ? null : arm.Water
                 )
             );
             plans.Add(

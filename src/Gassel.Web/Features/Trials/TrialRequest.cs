@@ -1,3 +1,5 @@
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Core.Trials;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Problems;
@@ -76,6 +78,16 @@ public sealed record TrialRequest(
             if (refusal is not null)
                 return refusal;
         }
+        // cells of one tray have one place, one water and one mix
+        if (Layout == TrialLayout.CellsMixed && Arms.Any(a => a is not null && Whole(a) != Whole(Arms[0])))
+            return new(
+                "layout",
+                "Arms that differ in place, mix, filling or water cannot share a tray; valid for them is ownVessels, vessels of their own."
+            );
         return null;
     }
+
+    /// <summary>What a whole vessel has in common.</summary>
+    private static (string?, ContainerMix?, Filling?, WaterRegime?)? Whole(TrialArmRequest? arm) =>
+        arm is null ? null : (arm.Place, arm.Mix, arm.Filling, arm.Water);
 }

@@ -7026,6 +7026,7 @@ export interface components {
             heterogeneity: null | components["schemas"]["Heterogeneity"];
             pairs: components["schemas"]["ArmPair"][];
             working: string[];
+            words: null | string;
         };
         ConfirmedBatch: {
             /** Format: uuid */
@@ -7877,6 +7878,7 @@ export interface components {
             dome: boolean;
             mix: null | components["schemas"]["ContainerMix"];
             filling: null | components["schemas"]["Filling"];
+            water: null | components["schemas"]["WaterRegime"];
         };
         EntryPayloadSplit: {
             /** @enum {string} */
@@ -10264,6 +10266,7 @@ export interface components {
             dome: boolean;
             mix: null | components["schemas"]["ContainerMix"];
             filling: null | components["schemas"]["Filling"];
+            water: null | components["schemas"]["WaterRegime"];
         };
         SownAs: {
             /** Format: double */
@@ -10275,6 +10278,7 @@ export interface components {
             dome: boolean;
             mix: null | components["schemas"]["ContainerMix"];
             filling: null | components["schemas"]["Filling"];
+            water: null | components["schemas"]["WaterRegime"];
         };
         SownPlan: {
             /** Format: int32 */
@@ -10847,6 +10851,9 @@ export interface components {
             cover: null | components["schemas"]["SowCover"];
             place: null | string;
             setup: null | components["schemas"]["ContainerSetup"];
+            mix: null | components["schemas"]["ContainerMix"];
+            filling: null | components["schemas"]["Filling"];
+            water: null | components["schemas"]["WaterRegime"];
         };
         TrialArmRequest: {
             /** Format: uuid */
@@ -10858,6 +10865,9 @@ export interface components {
             cover?: null | components["schemas"]["SowCover"];
             place?: null | string;
             setup?: null | components["schemas"]["ContainerSetup"];
+            mix?: null | components["schemas"]["ContainerMix"];
+            filling?: null | components["schemas"]["Filling"];
+            water?: null | components["schemas"]["WaterRegime"];
         };
         TrialArmResult: {
             arm: components["schemas"]["ArmResult"];

@@ -79,6 +79,7 @@ const sown = (part: { part: string; number: number; sowing?: StandingPart["sowin
     dome: false,
     mix: null,
     filling: null,
+    water: null,
   }),
 });
 

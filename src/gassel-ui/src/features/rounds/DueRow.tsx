@@ -13,7 +13,7 @@ import { unbroken, useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { GESTURE_TITLES } from "../plants/plantGesture";
+import { GESTURE_TITLES, hardened } from "../plants/plantGesture";
 import { symptomSeen } from "../symptoms/symptoms";
 import type { PlantGesture } from "../plants/plantGesture";
 import { coldWords } from "./coldWords";
@@ -224,7 +224,18 @@ export const DueRow = memo(function DueRow({ part, item, doneOn, today, placeC }
   const leaveOut = () =>
     void record(
       part.batchId,
-      [{ kind: "stepLeftOut", step: item.due.step }],
+      [
+        { kind: "stepLeftOut", step: item.due.step },
+        // what is not hardened off is hardy where it stands, and ready
+        ...(item.stepKind === "hardenOff" && part.plants
+          ? [
+              ...(part.stepIndex === null
+                ? []
+                : [{ kind: "stepEnded" as const, part: part.part, step: part.stepIndex }]),
+              ...hardened(part.part, part.plants),
+            ]
+          : []),
+      ],
       doneOn,
       `${name}: ${stepWords(item.stepKind)} left out`,
     );

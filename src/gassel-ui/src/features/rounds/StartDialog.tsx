@@ -8,6 +8,7 @@ import {
   DialogTitle,
   MenuItem,
   TextField,
+  Typography,
 } from "@mui/material";
 import { useMedia, usePlacesInUse } from "../../book/queries";
 import type { ScarifyWay, StandingDue, StandingPart, Vessel } from "../../api/types";
@@ -153,6 +154,11 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
               </MenuItem>
             ))}
           </TextField>
+        )}
+        {item.stepKind === "coldMoist" && (
+          <Typography variant="body2">
+            Moist, or it counts nothing: dry seed in the cold is only stored.
+          </Typography>
         )}
         {amount && <Cautions cautions={item.cautions.filter((c) => amount.topics.includes(c.topic))} />}
         <TextField select label="Location" value={place} onChange={(e) => setPlace(e.target.value)}>

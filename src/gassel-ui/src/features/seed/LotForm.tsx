@@ -153,6 +153,11 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
             name="storage"
             value={hand.storage}
             onChange={(event) => change({ storage: event.target.value as SeedLot["storage"] })}
+            helperText={
+              hand.storage === "coolDry" || hand.storage === "frozenDry"
+                ? "storage only: dry seed in the cold counts nothing as cold-moist stratification"
+                : " "
+            }
           >
             {Object.entries(WORDS.SeedStorage).map(([value, words]) => (
               <MenuItem key={value} value={value}>

@@ -132,6 +132,7 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
       dome,
       mix: mix || null,
       filling,
+      water: usual?.water ?? null,
     };
     close();
     await record(part.batchId, [sown], doneOn, `B-${part.number} ${part.commonName}: sown`, settles);

@@ -1,6 +1,6 @@
 import { WORDS } from "../../api/words";
 import { Box, IconButton, TextField, Typography } from "@mui/material";
-import type { Place, SowCover, SpeciesView } from "../../api/types";
+import type { ContainerMix, Filling, Place, SowCover, SpeciesView, WaterRegime } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { MeasureField } from "../../shared/MeasureField";
 import { ContainerFields } from "../yard/ContainerFields";
@@ -80,6 +80,31 @@ export function ArmFields({ arm, at, routes, places, change, leaveOut }: ArmFiel
         onChange={(place) => change({ place })}
         choices={[["", "as usual"], ...spots.map((p): [string, string] => [p.id, p.name])]}
       />
+      {!outdoors && (
+        <>
+          <ChoiceField<ContainerMix | "">
+            label="Mix"
+            name={`mix-${at}`}
+            value={arm.mix}
+            onChange={(mix) => change({ mix })}
+            choices={[["", "as usual"], ...wordsOf<ContainerMix>(WORDS.ContainerMix)]}
+          />
+          <ChoiceField<Filling | "">
+            label="Filled with"
+            name={`filling-${at}`}
+            value={arm.filling}
+            onChange={(filling) => change({ filling })}
+            choices={[["", "as usual"], ...wordsOf<Filling>(WORDS.Filling)]}
+          />
+          <ChoiceField<WaterRegime | "">
+            label="Water"
+            name={`water-${at}`}
+            value={arm.water}
+            onChange={(water) => change({ water })}
+            choices={[["", "as usual"], ...wordsOf<WaterRegime>(WORDS.WaterRegime)]}
+          />
+        </>
+      )}
       {outdoors && (
         <Box
           sx={{

@@ -1,4 +1,4 @@
-import type { LotView, SowCover, TrialRequest } from "../../api/types";
+import type { ContainerMix, Filling, LotView, SowCover, TrialRequest, WaterRegime } from "../../api/types";
 import { newId } from "../../record/newId";
 import type { Day } from "../../time/days";
 import { draftOf, setupOf } from "../yard/containerDraft";
@@ -12,6 +12,9 @@ export interface ArmInHand {
   depthMm: number | null;
   cover: SowCover | "";
   place: string;
+  mix: ContainerMix | "";
+  filling: Filling | "";
+  water: WaterRegime | "";
   container: ContainerDraft;
 }
 
@@ -22,6 +25,9 @@ export const armNamed = (name: string, like?: ArmInHand): ArmInHand => ({
   depthMm: null,
   cover: "",
   place: "",
+  mix: "",
+  filling: "",
+  water: "",
   container: like?.container ?? draftOf(null),
 });
 
@@ -73,6 +79,9 @@ export function trialRequest(
       depthMm: arm.depthMm,
       cover: arm.cover || null,
       place: arm.place || null,
+      mix: arm.mix || null,
+      filling: arm.filling || null,
+      water: arm.water || null,
       setup: isOutdoors(arm.routeId) ? setupOf(arm.container) : null,
     })),
     seedsPerCell: null,

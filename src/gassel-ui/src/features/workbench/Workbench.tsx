@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { Box, Button } from "@mui/material";
 import { Link, useParams } from "react-router";
+import { Compare } from "./Compare";
 import { ColdDay } from "./ColdDay";
 import { ContainerSimulator } from "./ContainerSimulator";
 import { Flowering } from "./Flowering";
@@ -23,6 +24,7 @@ const TOOLS: [string, string, ReactNode][] = [
   ["pot", "next pot", <NextPot key="pot" />],
   ["flowering", "cold for flowering", <Flowering key="flowering" />],
   ["hardening", "hardening off", <Hardening key="hardening" />],
+  ["compare", "two counts", <Compare key="compare" />],
   ["trial", "size of a trial", <TrialSizes key="trial" />],
 ];
 
