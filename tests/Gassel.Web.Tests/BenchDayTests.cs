@@ -130,11 +130,11 @@ public sealed class BenchDayTests : IAsyncLifetime
             """
         );
         var batch = await Up();
-        Assert.Single((await _book.Get($"/api/batches/{batch}/winter")).AsArray());
+        Assert.Single((await _book.Get($"/api/batches/{batch}/winter"))["parts"]!.AsArray());
         _book.Clock.Advance(TimeSpan.FromDays(60));
-        Assert.Empty((await _book.Get($"/api/batches/{batch}/winter")).AsArray());
+        Assert.Empty((await _book.Get($"/api/batches/{batch}/winter"))["parts"]!.AsArray());
         _book.Clock.Advance(TimeSpan.FromDays(120));
-        var winter = (await _book.Get($"/api/batches/{batch}/winter"))[0]!;
+        var winter = (await _book.Get($"/api/batches/{batch}/winter"))["parts"]![0]!;
         Assert.True(winter["ways"]!["isLate"]!.GetValue<bool>());
         Assert.Equal(3, winter["choices"]!.AsArray().Count);
         Assert.Contains("1 tray needed", winter["choices"]![0]!["room"]!.GetValue<string>(), StringComparison.Ordinal);
@@ -142,6 +142,9 @@ public sealed class BenchDayTests : IAsyncLifetime
         var part = (await _book.Get($"/api/batches/{batch}"))["parts"]![0]!["state"]!;
         Assert.Equal("underLamps", part["winter"]!["way"]!.GetValue<string>());
         Assert.Equal(404, (await _book.Send(HttpMethod.Get, $"/api/batches/{Guid.NewGuid()}/winter")).Status);
+        // without that frost it is no all-clear
+        await _book.Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        Assert.Contains("enter the first frost", (await _book.Get($"/api/batches/{batch}/winter"))["unknown"]!.GetValue<string>());
     }
 
     [Fact]

@@ -220,7 +220,7 @@ public static class OutWatch
             : new(
                 OutWarningKind.Wind,
                 place.Kind == PlaceKind.ColdFrame
-                    ? $"Wind: fasten the lights of {place.InSentence}"
+                    ? $"Wind: fasten the lid of {place.InSentence}"
                     : $"Wind: weight or shelter {These(loose)}",
                 Text.Of(
                     $"Gusts of {Quantity.Speed(windy.GustKmh!.Value)} on {Quantity.Weekday(windy.Date)}; "

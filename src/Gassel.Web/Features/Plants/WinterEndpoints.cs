@@ -19,8 +19,7 @@ internal static class WinterEndpoints
 
     public static void MapWinter(this RouteGroupBuilder api) => api.MapGet("/batches/{id:guid}/winter", Winter).ProducesProblem(404);
 
-    /// <summary>Empty outside the months before and in the winter, and while nobody said when frost comes.</summary>
-    private static async Task<Results<Ok<List<WinterView>>, ProblemHttpResult>> Winter(
+    private static async Task<Results<Ok<WinterAnswer>, ProblemHttpResult>> Winter(
         Guid id,
         Library library,
         BatchShelf shelf,
@@ -33,18 +32,27 @@ internal static class WinterEndpoints
         var days = SiteFrost.Days(clock, records);
         FrostDay? On(FrostDayKind kind) => days.FirstOrDefault(d => d.Kind == kind);
         if (On(FrostDayKind.FirstFrostUsual) is not { } first || On(FrostDayKind.LastFrostUsual) is not { } last)
-            return TypedResults.Ok(new List<WinterView>());
+            return TypedResults.Ok(new WinterAnswer([], Unknown(batch.State, clock)));
         var room = await Room.At(library);
         var others = room.Taken((await shelf.All()).Where(b => b.Row.Id != id), clock.Today);
-        return TypedResults.Ok(
-            batch
-                .State.Living.Select(part =>
-                    (part, Ways: WinterWays.Of(part, first.MonthDay, last.MonthDay, $"first {first.Words}, last {last.Words}", clock.Today))
-                )
-                .Where(x => x.Ways is not null)
-                .Select(x => new WinterView(x.Ways!, [.. x.Ways!.Options.Select(o => Choice(o, x.part, room, others, clock.Today))]))
-                .ToList()
-        );
+        var parts = batch
+            .State.Living.Select(part =>
+                (part, Ways: WinterWays.Of(part, first.MonthDay, last.MonthDay, $"first {first.Words}, last {last.Words}", clock.Today))
+            )
+            .Where(x => x.Ways is not null)
+            .Select(x => new WinterView(x.Ways!, [.. x.Ways!.Options.Select(o => Choice(o, x.part, room, others, clock.Today))]))
+            .ToList();
+        return TypedResults.Ok(new WinterAnswer(parts, null));
+    }
+
+    /// <summary>Plants in vessels from late summer on, and nobody said when frost comes: that is no all-clear.</summary>
+    private static string? Unknown(BatchState state, SiteClock clock)
+    {
+        var month = (clock.Site?.Latitude ?? 0) >= 0 ? clock.Today.Month : ((clock.Today.Month + 5) % 12) + 1;
+        var stand = state.Living.Any(p => p.Plants.Stages.Any(s => s.Stage != PlantStage.Planted && s.Alive > 0));
+        return stand && (month is >= 8 or <= 2)
+            ? "How these plants can go through the winter cannot be told until you enter the first frost of autumn on Site."
+            : null;
     }
 
     private static WinterChoice Choice(LateOption option, PartState part, Room room, IReadOnlyList<SpaceTaken> others, DateOnly today)

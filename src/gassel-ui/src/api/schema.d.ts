@@ -5101,7 +5101,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["WinterView"][];
+                        "application/json": components["schemas"]["WinterAnswer"];
                     };
                 };
                 /** @description Not Found */
@@ -11299,6 +11299,10 @@ export interface components {
             shortest: number;
             /** Format: double */
             longest: number;
+        };
+        WinterAnswer: {
+            parts: components["schemas"]["WinterView"][];
+            unknown: null | string;
         };
         WinterChoice: {
             option: components["schemas"]["LateOption"];

@@ -1,4 +1,5 @@
 import { Box, Button, Typography } from "@mui/material";
+import { Link } from "react-router";
 import { WORDS } from "../../api/words";
 import { useWinter } from "../../book/queries";
 import type { BatchView, EntryPayload, PartView, WinterView } from "../../api/types";
@@ -21,13 +22,20 @@ interface WinterCardProps {
 
 /** The ways through the winter for what grows in vessels, each with its days and its room; one touch takes one. */
 export function WinterCard({ batch, parts, today }: WinterCardProps) {
-  const ways = useWinter(batch.summary.id).data ?? [];
-  if (ways.length === 0) return null;
+  const answer = useWinter(batch.summary.id).data;
+  const ways = answer?.parts ?? [];
+  const unknown = answer?.unknown ?? null;
+  if (ways.length === 0 && unknown === null) return null;
   return (
     <Card label="through the winter">
       <Typography variant="h2" sx={{ display: "flex", gap: 1, alignItems: "baseline" }}>
         {ways.some((w) => w.ways.isLate) && <AlarmMark />} <span>Through the winter</span>
       </Typography>
+      {unknown !== null && (
+        <Typography>
+          {unknown} <Link to="/site">Site</Link>
+        </Typography>
+      )}
       {ways.map((winter) => (
         <Ways
           key={winter.ways.part}
