@@ -171,6 +171,61 @@ public sealed class BenchTests : IDisposable
     }
 
     [Fact]
+    public async Task What_is_wrong_is_told_with_what_to_do_and_looked_at_again()
+    {
+        var b = _browser;
+        await _program.Lot("alumroot");
+        Sown("Lamp shelf");
+        b.Open("/");
+        // two touches: where and what; what to do is told at once
+        b.Press("Something wrong…");
+        b.Click(By.CssSelector("[data-testid='symptom-fungusGnats']"));
+        b.Says("symptom-advice", "Let the surface dry between waterings");
+        b.Press("Close");
+        b.Says("symptom-at-lamp-shelf", "Fungus gnats in 1 of 1 vessel here");
+        b.Open("/b/1");
+        b.Says("seen-1", "Fungus gnats since");
+        b.Press("Looked again…");
+        b.Press("Worse");
+        b.Press("Record");
+        b.Says("seen-1", "worse");
+        b.Press("Looked again…");
+        b.Press("Gone");
+        b.Press("Record");
+        b.Says("seen-1", "gone");
+        b.See("Looked again at fungus gnats: gone.");
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
+    public async Task A_frame_is_covered_for_a_freeze_and_what_stands_there_is_measured()
+    {
+        var b = _browser;
+        await _program.Lot("alumroot");
+        b.Open("/site/places");
+        AddPlace("Cold frame", "North frame");
+        Sown("North frame");
+        b.Open("/count");
+        b.Click(By.CssSelector("[aria-label='count B-1 tray 1']"));
+        b.Press("9");
+        b.Press("Record");
+        b.Says("standing", "9 seedlings");
+        b.Open("/");
+        b.Type("tonight", "14");
+        b.Press("Record");
+        b.Says("out-north-frame-freeze", "Freeze coming: cover B-1 roundleaf alumroot");
+        b.PressIn("out-north-frame-freeze", "Covered");
+        b.See("North frame: covered");
+        b.Open("/b/1");
+        b.See("In the yard: covered.");
+        b.Press("Height…");
+        b.Type("height", "1.5");
+        b.Press("Record");
+        b.Says("seen-1", "Height: 1 1/2 in");
+        Assert.Empty(b.Complaints());
+    }
+
+    [Fact]
     public async Task What_did_not_come_up_gets_a_second_cold_and_is_counted_on()
     {
         var b = _browser;

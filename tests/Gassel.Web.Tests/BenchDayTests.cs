@@ -11,8 +11,10 @@ public sealed class BenchDayTests : IAsyncLifetime
 
     public ValueTask DisposeAsync() => _book.DisposeAsync();
 
-    private const string Sown =
-        """{"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"deepCells","label":"tray 1","cells":72},"seeds":60,"dome":true}""";
+    private const string Sown = """
+        {"kind":"sown","part":"1","place":"lamp-shelf","vessel":{"kind":"deepCells","label":"tray 1","cells":72},"seeds":60,
+        "dome":true}
+        """;
 
     /// <summary>Sixty seeds sown on 1 February, twenty up ten days later.</summary>
     private async Task<Guid> Up()
@@ -143,7 +145,10 @@ public sealed class BenchDayTests : IAsyncLifetime
         Assert.Equal("underLamps", part["winter"]!["way"]!.GetValue<string>());
         Assert.Equal(404, (await _book.Send(HttpMethod.Get, $"/api/batches/{Guid.NewGuid()}/winter")).Status);
         // without that frost it is no all-clear
-        await _book.Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await _book.Put(
+            "/api/site?asOf=*",
+            """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{}}"""
+        );
         Assert.Contains("enter the first frost", (await _book.Get($"/api/batches/{batch}/winter"))["unknown"]!.GetValue<string>());
     }
 

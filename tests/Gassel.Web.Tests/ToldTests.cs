@@ -62,6 +62,21 @@ public sealed class ToldTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_tray_in_a_frame_is_sown_as_indoors_and_a_jug_there_as_outdoors()
+    {
+        await _book.Post("/api/places", """{"name":"North frame","kind":"coldFrame","dayC":12,"nightC":2}""");
+        var lines = (
+            await Tell(
+                false,
+                "globemallow|2|sown|1 Mar 2027|40|North frame||deep cells",
+                "balsamroot||cold-moist|20 Dec 2026|40|North frame||jug"
+            )
+        )["lines"]!;
+        Assert.Contains("deep cells, North frame", lines[0]!["words"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("winter container", lines[1]!["words"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task Eighty_bags_since_january_are_batches_in_the_cold_told_and_not_watched()
     {
         var lines = Enumerable.Range(0, 80).Select(i => "arrowleaf balsamroot|1|cold-moist|12 Jan 2027|6|").ToArray();

@@ -87,6 +87,18 @@ internal sealed class DemoBatch(int number, string speciesId, int lot, int seeds
         return this;
     }
 
+    /// <summary>The same done every day from the first to the last.</summary>
+    public DemoBatch Daily(string first, string last, params EntryPayload[] payloads) => Every(1, first, last, payloads);
+
+    public DemoBatch Fortnightly(string first, string last, params EntryPayload[] payloads) => Every(14, first, last, payloads);
+
+    private DemoBatch Every(int days, string first, string last, EntryPayload[] payloads)
+    {
+        for (var day = DemoBatches.Day(first); day <= DemoBatches.Day(last); day = day.AddDays(days))
+            Do(day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), payloads);
+        return this;
+    }
+
     public BatchRow ToRow()
     {
         var way = StarterLibrary.All.Single(s => s.Id == speciesId).Routes[route];

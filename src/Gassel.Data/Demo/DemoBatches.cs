@@ -54,13 +54,15 @@ internal static class DemoBatches
             .Do("2027-01-12", new StepStarted("1", 0, 72, "table", new(VesselKind.Jar, "jar 4")), new StepStarted("1", 1))
             .Do("2027-01-13", new StepStarted("1", 2, null, "cold-shelf", bag("bag 4")))
             .Weekly("2027-01-20", "2027-02-10")
-            .Do("2027-02-12", new Sown("1", "lamp-shelf", tray("tray 4", 72)))
+            .Do("2027-02-12", new Sown("1", "heat-mat", tray("tray 4", 72)))
             .Do("2027-02-18", new Count("1", 3, 0))
+            .Do("2027-02-20", new Moved("1", "lamp-shelf"))
             .Do("2027-02-21", new Count("1", 11, 0))
+            .Do("2027-02-23", new SymptomSeen("1", Symptom.DampingOff))
             .Do("2027-02-24", new Count("1", 15, 1, LossCause.DampingOff))
             .Do("2027-02-27", new Count("1", 8, 0))
             .Do("2027-03-03", new Count("1", 5, 2, LossCause.DampingOff))
-            .Do("2027-03-05", new Tended("1", Tending.LampsRaised))
+            .Do("2027-03-05", new Tended("1", Tending.LampsRaised), new SymptomSeen("1", Symptom.DampingOff, SymptomCourse.Gone))
             .Do("2027-03-08", new Count("1", 1, 0), new MovedOn("1", PlantStage.Seedling, PlantStage.PrickedOut, 32, "72 plugs"))
             .Do("2027-03-12", new Count("1", 0, 0))
             .Do("2027-03-12", "volunteer", new Count("1", 43, 0));
@@ -77,7 +79,9 @@ internal static class DemoBatches
             )
             .Do("2027-03-06", new Count("1", 9, 0))
             .Do("2027-03-09", new Count("1", 41, 0))
-            .Do("2027-03-11", new Count("1", 38, 0));
+            .Daily("2027-02-25", "2027-03-13", new Tended("1", Tending.DomeAired), new WaterLooked("1", SurfaceSeen.Moist))
+            .Do("2027-03-11", new Count("1", 38, 0))
+            .Do("2027-03-12", new SymptomSeen("1", Symptom.FungusGnats));
         yield return new DemoBatch(8, "alumroot", 5, 200, 50, "2027-03-14");
         yield return new DemoBatch(9, "snowberry", 4, 150, 40, "2027-02-02")
             .Do("2027-02-02", new StepStarted("1", 0, 150, "warm-shelf", bag("bag 9")))
@@ -212,7 +216,8 @@ internal static class DemoBatches
             )
             .Do("2027-03-05", new Count("1", 1, 1, LossCause.DampingOff, Spots: [new(40, null, 1, 0), new(14, null, 0, 1)]))
             .Do("2027-03-09", new TrueLeaves("1"))
-            .Do("2027-03-12", new Check("1", Moisture.Right, MouldSeen.None, 0), new Count("1", 0, 0));
+            .Do("2027-03-12", new Check("1", Moisture.Right, MouldSeen.None, 0), new Count("1", 0, 0))
+            .Do("2027-03-13", new Measured("1", 12), new SymptomSeen("1", Symptom.FungusGnats));
     }
 
     /// <summary>Rosettes out for their winter, through a hard week.</summary>
@@ -254,10 +259,17 @@ internal static class DemoBatches
                 new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 26, "9 cm pots", PotCm: 9)
             )
             .Do("2026-11-21", new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 6, "9 cm pots", Divided: true, PotCm: 9))
+            .Do("2026-11-22", new WinterChosen("1", WinterWay.UnderLamps, Day("2027-03-07")))
+            .Fortnightly("2026-12-06", "2027-02-28", new Tended("1", Tending.WinterLooked))
             .Do("2027-01-03", new Tended("1", Tending.Fed))
             .Do("2027-01-18", new PlantsLost("1", PlantStage.Potted, 1, LossCause.Dried))
-            .Do("2027-02-22", new Tended("1", Tending.Fed))
-            .Do("2027-03-07", new StepStarted("1", 2, null, "yard-eaves"))
+            .Do("2027-02-22", new Tended("1", Tending.Fed), new Measured("1", 140))
+            .Do(
+                "2027-02-24",
+                new MovedOn("1", PlantStage.Potted, PlantStage.Potted, 12, "13 cm pots", PotCm: 13),
+                new Tended("1", Tending.PinchedBack)
+            )
+            .Do("2027-03-07", new WinterEnded("1"), new StepStarted("1", 2, null, "yard-eaves"))
             .Do("2027-03-07", new CarriedOut("1", 2))
             .Do("2027-03-08", new CarriedOut("1", 3))
             .Do("2027-03-10", new CarriedOut("1", 4))

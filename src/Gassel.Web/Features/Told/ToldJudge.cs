@@ -166,7 +166,11 @@ internal sealed class ToldJudge(
                     ),
                 ];
         }
-        var outdoors = place?.IsOutdoors == true || ToldVessel.IsContainerOnly(line.Vessel);
+        // a frame holds containers, and trays that were sown as indoors
+        var outdoors =
+            ToldVessel.IsContainerOnly(line.Vessel)
+            || place?.IsOpenAir == true
+            || (place?.IsOutdoors == true && line.Vessel.Trim().Length == 0);
         return [.. kind.Routes.OrderByDescending(r => outdoors && r.Setting == RouteSetting.WinterContainer)];
     }
 

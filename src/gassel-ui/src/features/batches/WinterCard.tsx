@@ -73,9 +73,8 @@ function Ways({ batch, winter, part, alone, today }: WaysProps) {
         {!alone && <strong>Part {ways.part}: </strong>}
         {chosen
           ? `${capital(WORDS.WinterWay[chosen.way])} until ${actDay(chosen.until, today)}.`
-          : ways.isLate
-            ? `Planted now they root too late: the first frost comes about ${actDay(ways.firstFrost, today)}.`
-            : `The first frost comes about ${actDay(ways.firstFrost, today)}.`}
+          : `${ways.isLate ? "Planted now they root too late. " : ""}The first frost ` +
+            `${ways.firstFrost < today ? "came" : "comes"} about ${actDay(ways.firstFrost, today)}.`}
       </Typography>
       {choices.map(({ option, place, room }) => (
         <Box

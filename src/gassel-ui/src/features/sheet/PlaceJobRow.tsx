@@ -37,7 +37,7 @@ export function PlaceJobRow({ place, job, done, waits, change }: PlaceJobRowProp
       />
       <Checkbox
         checked={done || waits}
-        disabled={waits}
+        disabled={waits || job.entries.length === 0}
         onChange={(event) => change(event.target.checked)}
         slotProps={{ input: { "aria-label": `${job.tick}: ${place}` } }}
         sx={{ width: 48, height: 48, displayPrint: "none" }}
