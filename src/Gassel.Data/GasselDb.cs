@@ -55,6 +55,7 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.ToTable("places");
             e.Property(x => x.Kind).HasConversion<string>();
             e.Property(x => x.Exposure).HasConversion<string>();
+            e.Property(x => x.Looks).HasConversion<string>();
         });
         modelBuilder.Entity<BatchRow>(e =>
         {

@@ -211,7 +211,7 @@ public sealed class BenchTests : IDisposable
         b.Press("Record");
         b.Says("standing", "9 seedlings");
         b.Open("/");
-        b.Type("tonight", "14");
+        b.Type("tonight", "-6");
         b.Press("Record");
         b.Says("out-north-frame-freeze", "Freeze coming: cover B-1 roundleaf alumroot");
         b.PressIn("out-north-frame-freeze", "Covered");
@@ -219,9 +219,9 @@ public sealed class BenchTests : IDisposable
         b.Open("/b/1");
         b.See("In the yard: covered.");
         b.Press("Height…");
-        b.Type("height", "1.5");
+        b.Type("height", "4");
         b.Press("Record");
-        b.Says("seen-1", "Height: 1 1/2 in");
+        b.Says("seen-1", "Height: 4 cm");
         Assert.Empty(b.Complaints());
     }
 

@@ -160,9 +160,9 @@ public sealed partial class NetworkTests : IDisposable
         phone.See("20 new seedlings, but of the seeds estimated only 12 are not up yet: raise the estimate.");
         phone.Click(clash);
         phone.SeeNoMore(clash);
-        var fates = (await Log(7)).ToDictionary(l => l!["words"]!.GetValue<string>(), l => l!["fate"]!.GetValue<string>());
-        Assert.Equal("takenBack", fates["Counted 20 new, 0 lost."]);
-        Assert.NotEqual("takenBack", fates["Counted 200 new, 0 lost."]);
+        var fates = (await Log(7)).ToLookup(l => l!["words"]!.GetValue<string>(), l => l!["fate"]!.GetValue<string>());
+        Assert.Equal("takenBack", Assert.Single(fates["Counted 20 new, 0 lost."]));
+        Assert.NotEqual("takenBack", Assert.Single(fates["Counted 200 new, 0 lost."]));
     }
 
     [Fact]

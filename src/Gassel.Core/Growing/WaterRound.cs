@@ -110,8 +110,19 @@ public sealed record WaterRound(
     /// <summary>How often a place is looked at.</summary>
     private readonly record struct Pace(int Days, bool Twice)
     {
+        private static Pace Own(LookPace pace) =>
+            pace switch
+            {
+                LookPace.TwiceADay => new(1, true),
+                LookPace.Daily => new(1, false),
+                LookPace.EverySecondDay => new(2, false),
+                _ => new(7, false),
+            };
+
         public static (Pace Pace, string Why) Of(Place place, IReadOnlyDictionary<DateOnly, YardDay> sky, DateOnly today)
         {
+            if (place.Looks is { } own)
+                return (Own(own), $"As set for {place.InSentence}: {own.Words()}.");
             if (place.Kind is PlaceKind.HeatMat or PlaceKind.HeatedGreenhouse)
                 return (new(1, true), "Warm mix and dry air: look morning and evening (common practice, no source).");
             if (place.Kind == PlaceKind.ColdShelf)

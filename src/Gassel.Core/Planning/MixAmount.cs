@@ -1,3 +1,5 @@
+using Gassel.Core.Record;
+
 namespace Gassel.Core.Planning;
 
 /// <param name="Litres">Of loose medium, to measure out dry.</param>

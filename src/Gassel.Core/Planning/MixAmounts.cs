@@ -1,4 +1,5 @@
 using System.Globalization;
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Planning;

@@ -24,6 +24,9 @@ public sealed record WinterWays(
     /// <summary>Plants harden off so long before the last frost, days (common practice, no source: 7 to 14).</summary>
     private const int HardeningDays = 10;
 
+    /// <summary>After the first frost a way is chosen so long, days (our assumption).</summary>
+    private const int StillChosenDays = 75;
+
     /// <summary>After the first frost planting goes on so long, days (our assumption).</summary>
     private const int StillPlantedDays = 14;
 
@@ -40,6 +43,8 @@ public sealed record WinterWays(
             || part is { Divided: true } or { BooksClosed: true }
             || today < first.AddDays(-LateSowing.RootingDays)
             || today > last.AddDays(-TooLateDays)
+            // what is small in late winter is this spring's, not last autumn's
+            || (part.Winter is null && today > first.AddDays(StillChosenDays))
         )
             return null;
         var rooted = today.AddDays(LateSowing.RootingDays);

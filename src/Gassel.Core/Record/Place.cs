@@ -8,6 +8,7 @@ namespace Gassel.Core.Record;
 /// <param name="Lamps">Their timer; null where there are none, or nobody said.</param>
 /// <param name="Exposure">Of a spot in the yard: what stands around it; null elsewhere.</param>
 /// <param name="NightC">By night, °C; null where it is as by day.</param>
+/// <param name="Looks">How often the grower looks round it; null to go by its kind.</param>
 /// <param name="RetiredOn">Day from which nothing comes here any more; null while it is used. What stood there stays in the record.</param>
 public sealed record Place(
     string Id,
@@ -18,7 +19,8 @@ public sealed record Place(
     Lamps? Lamps = null,
     Exposure? Exposure = null,
     double? NightC = null,
-    DateOnly? RetiredOn = null
+    DateOnly? RetiredOn = null,
+    LookPace? Looks = null
 )
 {
     /// <summary>Mean of a day of twelve hours and a night of twelve, °C (our assumption).</summary>

@@ -111,7 +111,7 @@ public static class OutWatch
             Text.Of(
                 $"{Quantity.Weekday(first.Date)}: down to {Quantity.WholeDegrees(worst)} there; B-{tender.Number} "
                     + $"{tender.Species.CommonName}"
-                    + $"{(tender.Hardened < 1 ? ", not hardened off," : "")} survives to {Quantity.WholeDegrees(tender.StandsC(today))}."
+                    + $"{(tender.Hardened(today) < 1 ? ", not hardened off," : "")} survives to {Quantity.WholeDegrees(tender.StandsC(today))}."
             ),
             first.Date,
             worst,
@@ -127,7 +127,7 @@ public static class OutWatch
 
     private static string Hardiness(OutPart part, DateOnly today) =>
         Text.Of(
-            $"Seedlings of {part.Species.CommonName} {HardinessWords.Of(part.Species.Hardiness)}; this part is {100 * part.Hardened:0} % "
+            $"Seedlings of {part.Species.CommonName} {HardinessWords.Of(part.Species.Hardiness)}; this part is {100 * part.Hardened(today):0} % "
                 + $"hardened off and survives to {Quantity.WholeDegrees(part.StandsC(today))} (our assumption)."
         );
 
@@ -238,7 +238,7 @@ public static class OutWatch
     {
         if (place.Kind == PlaceKind.Garage)
             return null;
-        var soft = all.Where(p => p.Hardened < 1).ToList();
+        var soft = all.Where(p => p.Hardened(today) < 1).ToList();
         if (soft.Count == 0)
             return null;
         if (ahead.Where(d => d.Date <= today.AddDays(1) && d.MaxC - d.MinC >= SwingK).Cast<YardDay?>().FirstOrDefault() is not { } day)

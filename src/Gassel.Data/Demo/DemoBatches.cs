@@ -121,7 +121,7 @@ internal static class DemoBatches
             .Do("2027-03-07", new Count("1", 9, 0))
             .Do("2027-03-08", new DomeOff("1"))
             .Do("2027-03-10", new Count("1", 6, 1, LossCause.DampingOff))
-            .Do("2027-03-13", new Count("1", 2, 0));
+            .Do("2027-03-13", new Count("1", 2, 0), new SymptomSeen("1", Symptom.FungusGnats));
         yield return new DemoBatch(15, "goldenbanner", 8, 60, 25, "2027-03-14");
         yield return new DemoBatch(16, "parsnip-buckwheat", 9, 96, 30, "2027-01-20")
             .Do("2027-01-20", new StepStarted("1", 0, 96, "cold-shelf", new(VesselKind.Bag, "bag 16")))
@@ -217,7 +217,7 @@ internal static class DemoBatches
             .Do("2027-03-05", new Count("1", 1, 1, LossCause.DampingOff, Spots: [new(40, null, 1, 0), new(14, null, 0, 1)]))
             .Do("2027-03-09", new TrueLeaves("1"))
             .Do("2027-03-12", new Check("1", Moisture.Right, MouldSeen.None, 0), new Count("1", 0, 0))
-            .Do("2027-03-13", new Measured("1", 12), new SymptomSeen("1", Symptom.FungusGnats));
+            .Do("2027-03-13", new Measured("1", 12));
     }
 
     /// <summary>Rosettes out for their winter, through a hard week.</summary>

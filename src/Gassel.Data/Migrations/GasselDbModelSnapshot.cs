@@ -381,6 +381,9 @@ namespace Gassel.Data.Migrations
                     b.Property<TimeOnly?>("LampsOn")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Looks")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");

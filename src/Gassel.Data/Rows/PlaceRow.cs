@@ -28,6 +28,9 @@ public sealed class PlaceRow
     /// <summary>What stands around a spot in the yard; null elsewhere, and where nobody said.</summary>
     public Exposure? Exposure { get; set; }
 
+    /// <summary>How often the grower looks round it; null to go by its kind.</summary>
+    public LookPace? Looks { get; set; }
+
     /// <summary>Order in which a grower walks past.</summary>
     public int Position { get; set; }
 
@@ -41,6 +44,7 @@ public sealed class PlaceRow
             LampsOn is { } on && LampsOff is { } off ? new Lamps(on, off) : null,
             Exposure,
             NightC,
-            RetiredOn
+            RetiredOn,
+            Looks
         );
 }

@@ -35,10 +35,12 @@ public class WinterTests
         Assert.Equal((true, D("2026-10-05"), D("2027-05-08")), (autumn.IsLate, autumn.FirstFrost, autumn.LastFrost));
         Assert.Equal([WinterWay.UnderLamps, WinterWay.PotsInFrame, WinterWay.PlantAndCover], autumn.Options.Select(o => o.Way));
         // in January the winter that is meant is the one that runs, and nobody plants any more
-        var january = Ways(Potted(), "2027-01-15")!;
+        var january = Ways(Potted().Add("2026-10-01", Chosen(WinterWay.PotsInFrame)), "2027-01-15")!;
         Assert.Equal((D("2026-10-05"), D("2027-05-08")), (january.FirstFrost, january.LastFrost));
         Assert.DoesNotContain(january.Options, o => o.Way == WinterWay.PlantAndCover);
-        Assert.Null(Ways(Potted(), "2027-04-20"));
+        // what is small by then and chose none is this spring's
+        Assert.Null(Ways(Potted(), "2027-01-15"));
+        Assert.Null(Ways(Potted().Add("2026-10-01", Chosen(WinterWay.PotsInFrame)), "2027-04-20"));
         Assert.False(Ways(Potted(), "2026-08-10")!.IsLate);
     }
 

@@ -41,6 +41,17 @@ public class WaterRoundTests
         return book.At(moment, new WaterLooked("1", seen, given));
     }
 
+    [Theory]
+    [InlineData(LookPace.TwiceADay, "2027-03-10T18:00", true)]
+    [InlineData(LookPace.Daily, "2027-03-10T18:00", false)]
+    [InlineData(LookPace.Daily, "2027-03-11T07:00", true)]
+    [InlineData(LookPace.EverySecondDay, "2027-03-11T07:00", false)]
+    [InlineData(LookPace.EverySecondDay, "2027-03-12T07:00", true)]
+    [InlineData(LookPace.Weekly, "2027-03-16T07:00", false)]
+    [InlineData(LookPace.Weekly, "2027-03-17T07:00", true)]
+    public void A_place_is_looked_round_as_often_as_its_grower_does(LookPace looks, string now, bool asks) =>
+        Assert.Equal(asks, Of(Looked(Sown(), "2027-03-10T07:00"), Shelf with { Looks = looks }, At(now)) is not null);
+
     [Fact]
     public void Seed_in_a_bag_and_a_plant_in_the_ground_ask_for_no_look()
     {

@@ -1,5 +1,6 @@
 using CsCheck;
 using Gassel.Core.Planning;
+using Gassel.Core.Record;
 
 namespace Gassel.Core.Tests.Planning;
 

@@ -70,6 +70,19 @@ public class OutWatchTests
         Assert.Null(Find(At(Frame, sky, Noon, Part(Potted())), OutWarningKind.Freeze));
     }
 
+    /// <summary>What came up outdoors knows no other air; what was carried out is hardened by standing there (our assumption).</summary>
+    [Fact]
+    public void What_stands_outdoors_is_hardened_by_it_and_nothing_dies_above_freezing()
+    {
+        Assert.Equal(-4, (Part(Potted()) with { OutSince = new(2027, 1, 20) }).StandsC(Today));
+        Assert.Equal(-2, (Part(Potted()) with { OutSince = Today.AddDays(-5) }).StandsC(Today));
+        Assert.Equal(-4, (Part(Potted()) with { OutSince = Today.AddDays(-30) }).StandsC(Today));
+        var justUp = Part(
+            new Book().Add("2027-04-01", new Sown("1", "lamp-shelf", null, Seeds: 60)).Add("2027-04-08", new Count("1", 30, 0))
+        );
+        Assert.Equal(0, justUp.StandsC(Today));
+    }
+
     [Fact]
     public void The_most_tender_decides_and_the_morning_that_is_past_is_no_danger()
     {

@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("97c65a4a-d50b-43ea-b801-246b3a50bc4b"), entityTypeCount: 19)
+            : base(skipDetectChanges: false, modelId: new Guid("5e4d1367-823c-4ed3-9cd6-19daa8a31840"), entityTypeCount: 19)
         {
         }
 

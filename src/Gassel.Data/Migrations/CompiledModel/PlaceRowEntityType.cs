@@ -20,7 +20,7 @@ namespace Gassel.Data.CompiledModel
                 "Gassel.Data.Rows.PlaceRow",
                 typeof(PlaceRow),
                 baseEntityType,
-                propertyCount: 11,
+                propertyCount: 12,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -73,6 +73,14 @@ namespace Gassel.Data.CompiledModel
                 propertyInfo: typeof(PlaceRow).GetProperty("LampsOn", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(PlaceRow).GetField("<LampsOn>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true);
+
+            var looks = runtimeEntityType.AddProperty(
+                "Looks",
+                typeof(LookPace?),
+                propertyInfo: typeof(PlaceRow).GetProperty("Looks", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(PlaceRow).GetField("<Looks>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                providerPropertyType: typeof(string));
 
             var name = runtimeEntityType.AddProperty(
                 "Name",

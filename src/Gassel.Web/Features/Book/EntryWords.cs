@@ -75,6 +75,8 @@ internal static class EntryWords
                     + $"{(p.Into is null ? "" : $", {p.Into}")}"
                     + $"{(p.PotCm is { } pot ? $", pots of {Quantity.Length(10 * pot)}"
                         : "")}"
+                    + $"{(p.Mix is { Count: > 0 } mix ? $", in {string.Join(", ", mix.Select(m => Text.Of($"{m.Parts:0.#} {m.Part.Words()}")))}"
+                        : "")}"
                     + $"{(p.SpacingCm is { } apart ? $", {Quantity.Length(10 * apart)} apart" : "")}"
                     + $"{Of(p.Part)}."
             ),

@@ -90,6 +90,13 @@ internal static class PayloadCheck
                 ?? (p.SpacingCm is { } cm ? Limits.Number($"{at}.spacingCm", cm, 1, 1000) : null)
                 ?? (p.PotCm is { } pot ? Limits.Number($"{at}.potCm", pot, 1, 100) : null)
                 ?? (
+                    p.Mix is { } mix
+                        ? Limits.Count($"{at}.mix", mix.Count, 1, 10)
+                            ?? mix.Select((m, i) => Limits.Open($"{at}.mix[{i}].parts", m.Parts, 0, 100, includeMax: true))
+                                .FirstOrDefault(r => r is not null)
+                        : null
+                )
+                ?? (
                     p.To <= p.From && !p.IsRepotting()
                         ? new Refusal($"{at}.to", $"to must be a stage after {p.From.Words()}; plants go forward.")
                         : null

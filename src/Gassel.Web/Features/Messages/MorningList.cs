@@ -29,7 +29,7 @@ internal sealed class MorningList(RoundsBook rounds, YardWeather weather, SiteCl
             var overdue = p.Due.Count(d => d.DueOn < today);
             return Core.Text.Of(
                 $"{p.Name}: {Jobs(p.Due.Count + p.Own.Count)}{(overdue > 0 ? Core.Text.Of($", {overdue} overdue") : "")} "
-                    + $"({string.Join(", ", p.Due.OrderBy(d => d.DueOn).Select(d => $"B-{d.Number}").Distinct().Concat(p.Own))})"
+                    + $"({string.Join(", ", p.Due.OrderBy(d => d.DueOn).Select(d => $"B-{d.Number}").Concat(p.Own).Distinct())})"
             );
         });
         var forecast = (await weather.Forecast(cancel)).Words;

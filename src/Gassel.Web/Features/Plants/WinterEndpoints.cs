@@ -61,7 +61,7 @@ internal static class WinterEndpoints
             return new(option, null, null);
         var kind = option.Way == WinterWay.UnderLamps ? PlaceKind.LampShelf : PlaceKind.ColdFrame;
         var at = room.Places.FirstOrDefault(p => p.Id == part.Place && p.Kind == kind) ?? UsualPlaces.Of(kind, room.Places);
-        if (at is null)
+        if (at is null or { IsOpenAir: true })
             return new(option, null, "There is no such place yet: add one under Site, Places.");
         var trays = Trays(part);
         var space = ShelfSpace.Check([new(at.Kind, today, option.To, trays)], others, room.Capacity)[0];

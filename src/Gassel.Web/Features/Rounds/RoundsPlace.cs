@@ -30,7 +30,7 @@ public sealed record RoundsPlace(
         [
             .. Lamps?.DueOn <= today ? ["lamps"] : Array.Empty<string>(),
             .. Airing is null ? Array.Empty<string>() : ["domes"],
-            .. Out.Count == 0 ? Array.Empty<string>() : ["weather"],
+            .. Out.Select(_ => "weather"),
             .. Water is { Parts.Count: > 0 } ? ["water"] : Array.Empty<string>(),
         ];
 }

@@ -131,7 +131,7 @@ internal static class PlaceEndpoints
     private static void Put(PlaceToKeep place, PlaceRow row, DateOnly? retiredOn)
     {
         (row.Name, row.AssumedC, row.NightC, row.Capacity) = (place.Name.Trim(), place.DayC, place.NightC, place.Capacity);
-        (row.LampsOn, row.LampsOff, row.RetiredOn) = (place.Lamps?.On, place.Lamps?.Off, retiredOn);
+        (row.LampsOn, row.LampsOff, row.RetiredOn, row.Looks) = (place.Lamps?.On, place.Lamps?.Off, retiredOn, place.Looks);
         row.Exposure = place.Kind == PlaceKind.Yard ? place.Exposure ?? Exposure.Open : null;
     }
 

@@ -11,6 +11,7 @@ namespace Gassel.Web.Features.Site;
 /// <param name="Capacity">Bags, trays or containers that fit; null where nobody counted.</param>
 /// <param name="Lamps">Their timer; null for none.</param>
 /// <param name="Exposure">Of a spot in the yard; null elsewhere.</param>
+/// <param name="Looks">How often it is looked round; null to go by its kind.</param>
 /// <param name="Retired">Nothing comes here any more.</param>
 public sealed record PlaceToKeep(
     string Name,
@@ -20,5 +21,6 @@ public sealed record PlaceToKeep(
     int? Capacity = null,
     Lamps? Lamps = null,
     Exposure? Exposure = null,
-    bool Retired = false
+    bool Retired = false,
+    LookPace? Looks = null
 );

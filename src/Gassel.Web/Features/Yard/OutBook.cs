@@ -1,4 +1,5 @@
 using Gassel.Core.Climate;
+using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Data;
@@ -23,7 +24,7 @@ internal sealed class OutBook(BatchShelf shelf, Library library, YardWeather wea
             from batch in await shelf.All()
             from part in batch.State.Living
             where !YardBook.IsOut(batch, part, byId)
-            let it = new OutPart(batch.Row.Id, batch.Row.Number, batch.Plan, part, species[batch.Row.SpeciesId])
+            let it = new OutPart(batch.Row.Id, batch.Row.Number, batch.Plan, part, species[batch.Row.SpeciesId], OutSince(part, byId))
             let place = it.IsInGround ? bed : part.Place
             where place is not null
             select (place, it)
@@ -37,6 +38,18 @@ internal sealed class OutBook(BatchShelf shelf, Library library, YardWeather wea
     /// <summary>At this moment.</summary>
     public Task<IReadOnlyDictionary<string, IReadOnlyList<OutWarning>>> Now(CancellationToken cancel = default) =>
         At(TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone), cancel);
+
+    /// <summary>The first of the stays outdoors that lead up to today.</summary>
+    private static DateOnly? OutSince(PartState part, Dictionary<string, Place> places)
+    {
+        DateOnly? since = null;
+        foreach (var stay in part.Stays)
+        {
+            var isOut = places.TryGetValue(stay.Place, out var place) && OutWatch.IsOut(place);
+            since = isOut ? since ?? stay.From : null;
+        }
+        return since;
+    }
 
     /// <summary>Typical days say nothing of a night or a gust.</summary>
     private static Dictionary<DateOnly, YardDay> Known(YardSky sky) =>

@@ -7812,6 +7812,7 @@ export interface components {
             divided: boolean;
             /** Format: double */
             potCm: null | number;
+            mix: null | components["schemas"]["MixShare"][];
         };
         EntryPayloadNote: {
             /** @enum {string} */
@@ -8738,6 +8739,8 @@ export interface components {
             words: string;
         };
         /** @enum {unknown} */
+        LookPace: "twiceADay" | "daily" | "everySecondDay" | "weekly" | null;
+        /** @enum {unknown} */
         LossCause: "unknown" | "dampingOff" | "dried" | "eaten" | "frost" | "slugs" | "mice" | "birds" | "thinned" | "overgrown" | "heat" | "fungusGnats" | "greyMould" | "spiderMites" | "aphids" | "scorched" | "drowned";
         LotBothWays: {
             /** Format: int32 */
@@ -9237,6 +9240,7 @@ export interface components {
             nightC: null | number;
             /** Format: date */
             retiredOn: null | string;
+            looks: null | components["schemas"]["LookPace"];
             /** Format: double */
             assumedC: number;
             isLit: boolean;
@@ -9306,6 +9310,7 @@ export interface components {
             exposure?: null | components["schemas"]["Exposure"];
             /** @default false */
             retired: boolean;
+            looks?: null | components["schemas"]["LookPace"];
         };
         PlaceTrouble: {
             kind: components["schemas"]["PlaceTroubleKind"];

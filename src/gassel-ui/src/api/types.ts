@@ -98,6 +98,7 @@ export type StandingPart = Schemas["StandingPart"];
 export type Appetite = NonNullable<Schemas["Appetite"]>;
 export type LeaveClock = NonNullable<Schemas["LeaveClock"]>;
 export type OutWarning = Schemas["OutWarning"];
+export type LookPace = NonNullable<Schemas["LookPace"]>;
 export type WaterRegime = NonNullable<Schemas["WaterRegime"]>;
 export type WinterView = Schemas["WinterView"];
 export type Symptom = NonNullable<Schemas["Symptom"]>;

@@ -88,6 +88,12 @@ export const WORDS = {
     long: "long: half dies in 8 years",
     hardCoated: "hard-coated: half dies in 20 years",
   },
+  LookPace: {
+    twiceADay: "morning and evening",
+    daily: "once a day",
+    everySecondDay: "every second day",
+    weekly: "once a week",
+  },
   LossCause: {
     unknown: "unknown",
     dampingOff: "damping off",

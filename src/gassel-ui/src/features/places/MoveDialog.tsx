@@ -2,12 +2,10 @@ import { useState } from "react";
 import {
   Box,
   Button,
-  Checkbox,
   Dialog,
   DialogActions,
   DialogContent,
   DialogTitle,
-  FormControlLabel,
   TextField,
   Typography,
 } from "@mui/material";
@@ -21,6 +19,7 @@ import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { PartTicks } from "./PartTicks";
 import { aliveAt, divides, moves, partName, someFault, stagesOf } from "./move";
 import type { Movable, Some } from "./move";
 
@@ -57,8 +56,6 @@ export function MoveDialog({ parts, from, doneOn, today, close }: MoveDialogProp
       ? record(first.batch, first.payloads, doneOn, told)
       : recordMany([first, ...rest], doneOn, told, []));
   };
-  const tick = (i: number) =>
-    setTicked((before) => (before.includes(i) ? before.filter((t) => t !== i) : [...before, i]));
   return (
     <Dialog open onClose={close} fullWidth maxWidth="xs" aria-labelledby="go-title">
       <DialogTitle id="go-title">
@@ -69,19 +66,11 @@ export function MoveDialog({ parts, from, doneOn, today, close }: MoveDialogProp
       </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
         {parts.length > 1 && (
-          <Box role="group" aria-label="what goes">
+          <PartTicks label="what goes" parts={parts} ticked={ticked} change={setTicked}>
             <Button onClick={() => setTicked(ticked.length === parts.length ? [] : parts.map((_, i) => i))}>
               {ticked.length === parts.length ? "None of them" : "All of them"}
             </Button>
-            {parts.map((part, i) => (
-              <FormControlLabel
-                key={part.batchId + part.part}
-                sx={{ display: "flex", minHeight: 48, m: 0 }}
-                control={<Checkbox checked={ticked.includes(i)} onChange={() => tick(i)} />}
-                label={`${partName(part)} ${part.commonName}${part.label ? `, ${part.label}` : ""}`}
-              />
-            ))}
-          </Box>
+          </PartTicks>
         )}
         {one && divides(one) && (
           <Choice

@@ -9,10 +9,12 @@ import {
   TextField,
   Typography,
 } from "@mui/material";
+import { Link } from "react-router";
+import { WORDS } from "../../api/words";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
-import type { Place, PlaceKindView } from "../../api/types";
-import { ChoiceField } from "../../shared/ChoiceField";
+import type { LookPace, Place, PlaceKindView } from "../../api/types";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
@@ -113,6 +115,19 @@ export function PlaceDialog({ place, kinds, close }: PlaceDialogProps) {
           unit={trait?.holds ?? ""}
           helper="leave it empty if you did not count; planning checks it"
         />
+        <ChoiceField<LookPace | "byKind">
+          label="Looked round"
+          name="looks"
+          value={draft.looks ?? "byKind"}
+          onChange={(looks) => change({ looks: looks === "byKind" ? null : looks })}
+          helper="how often Rounds asks for its water"
+          choices={[["byKind", "by its kind and the weather"], ...wordsOf<LookPace>(WORDS.LookPace)]}
+        />
+        {place && (
+          <Typography variant="body2">
+            <Link to={`/site/temperature/${place.id}`}>Its thermometer and readings</Link>
+          </Typography>
+        )}
         {lit && (
           <LampFields
             kept={place?.lamps ?? null}

@@ -1,15 +1,19 @@
 import type { BatchPayloads } from "../../record/RecordProvider";
 import type { PlantStage, PlantTally } from "../../api/types";
 
-/** A part that may go elsewhere. */
-export interface Movable {
+/** A part as it is named where it stands. */
+export interface Standing {
   batchId: string;
   number: number;
   commonName: string;
   part: string;
+  label: string | null;
+}
+
+/** A part that may go elsewhere. */
+export interface Movable extends Standing {
   /** Id of the place where it stands; null where nobody said. */
   place: string | null;
-  label: string | null;
   plants: PlantTally | null;
   /** Seed not seen to germinate yet. */
   waiting: number;
@@ -25,7 +29,7 @@ export interface Some {
   label: string;
 }
 
-export const partName = (m: Pick<Movable, "number" | "part">): string =>
+export const partName = (m: Pick<Standing, "number" | "part">): string =>
   `B-${m.number}${m.part === "1" ? "" : ` · ${m.part}`}`;
 
 /** Stages at which plants of it stand. */

@@ -18,6 +18,7 @@ const place = (id: string, more: Partial<Place> = {}): Place => ({
   isOpenAir: false,
   inSentence: id,
   holds: "bags",
+  looks: null,
   ...more,
 });
 

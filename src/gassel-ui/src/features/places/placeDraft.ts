@@ -11,6 +11,7 @@ export interface PlaceDraft {
   nightC: number | null;
   capacity: number | null;
   lamps: Place["lamps"];
+  looks: Place["looks"];
 }
 
 /** In the order in which a grower goes round. */
@@ -53,6 +54,7 @@ export const draftOf = (choice: KindChoice, kinds: PlaceKindView[]): PlaceDraft 
     nightC: trait?.nightC ?? null,
     capacity: null,
     lamps: null,
+    looks: null,
   };
 };
 
@@ -63,6 +65,7 @@ export const draftFrom = (place: Place): PlaceDraft => ({
   nightC: place.nightC ?? place.dayC,
   capacity: place.capacity,
   lamps: place.lamps,
+  looks: place.looks,
 });
 
 /** What is sent; a night as warm as the day needs no word. */
@@ -75,6 +78,7 @@ export function toKeep(draft: PlaceDraft, retired: boolean): PlaceToKeep {
     nightC: draft.nightC === draft.dayC ? null : draft.nightC,
     capacity: draft.capacity,
     lamps: draft.lamps,
+    looks: draft.looks,
     exposure: kind === "yard" ? (draft.kind as PlaceToKeep["exposure"] & string) : null,
     retired,
   };

@@ -9,7 +9,8 @@ import {
   TextField,
   Typography,
 } from "@mui/material";
-import type { LossCause, PlantStage, PlantTally } from "../../api/types";
+import type { LossCause, MixShare, PlantStage, PlantTally } from "../../api/types";
+import { useMixStart } from "../../book/queries";
 import { useRecord } from "../../record/RecordProvider";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
@@ -36,6 +37,9 @@ export interface MoveOnDialogProps {
   close: () => void;
 }
 
+const mixWords = (parts: MixShare[] | undefined): string =>
+  parts ? parts.map((p) => `${p.parts} ${WORDS.MixPart[p.part]}`).join(", ") : "optional; part by part";
+
 /** How many plants, from which stage, to where or to what. */
 export function MoveOnDialog(props: MoveOnDialogProps) {
   const units = useUnits();
@@ -44,7 +48,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
   const from = stagesFor(tally, gesture);
   const first = at ?? firstStage(tally, gesture);
   const moves = gesture === "moveOn" || gesture === "divide" || gesture === "repot";
-  const crowd = gesture === "divide" || gesture === "thin";
+  const crowd = gesture === "thin" || (gesture === "divide" && first === "seedling");
   const [stage, setStage] = useState<PlantStage>(first);
   const [to, setTo] = useState<PlantStage>(goalsOf(gesture, first)[0] ?? "planted");
   const [plants, setPlants] = useState<number | null>(
@@ -54,6 +58,8 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
   const [into, setInto] = useState("");
   const [spacingCm, setSpacing] = useState<number | null>(null);
   const [potCm, setPot] = useState<number | null>(null);
+  const mixes = useMixStart().data?.mixes ?? [];
+  const [mix, setMix] = useState("");
   const [cause, setCause] = useState<LossCause>("unknown");
   const goals = goalsOf(gesture, stage);
   const target = goals.includes(to) ? to : (goals[0] ?? "planted");
@@ -62,7 +68,16 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
   const name = `B-${batch.number} ${batch.commonName}`;
   const send = () => {
     if (plants === null) return;
-    const move = { from: stage, to: target, plants, into, spacingCm, potCm, cause };
+    const move = {
+      from: stage,
+      to: target,
+      plants,
+      into,
+      spacingCm,
+      potCm,
+      cause,
+      mix: mixes.find((m) => m.name === mix)?.parts ?? null,
+    };
     const [payload, told] = payloadOf(gesture, part, move);
     void record(batch.id, [payload], doneOn, `B-${batch.number}: ${told}`, settles).then((kept) => {
       if (kept) close();
@@ -74,7 +89,7 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
         {name}: {GESTURE_TITLES[gesture]}
       </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
-        {!crowd && (
+        {(!crowd || from.length > 1) && (
           <ChoiceField
             label={gesture === "moveOn" ? "From" : "Of those"}
             name="from"
@@ -116,6 +131,16 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
               onChange={(e) => setInto(e.target.value)}
               helperText="pots, plugs or bed, in your own words; optional"
             />
+            {(target === "prickedOut" || target === "potted") && mixes.length > 0 && (
+              <ChoiceField
+                label="Mix"
+                name="mix"
+                value={mix}
+                onChange={setMix}
+                helper={mixWords(mixes.find((m) => m.name === mix)?.parts)}
+                choices={[["", "not said"], ...mixes.map((m): [string, string] => [m.name, m.name])]}
+              />
+            )}
             {target === "potted" && (
               <MeasureField
                 label="Pot width"

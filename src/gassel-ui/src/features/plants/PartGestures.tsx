@@ -27,8 +27,9 @@ export function PartGestures({ batch, part, alone }: PartGesturesProps) {
   const grows = plants.stages.some((s) => s.alive > 0);
   const sleeps = plants.stages.some((s) => s.dormant > 0);
   const crowded = clock !== null && (surplus === null || surplus > 0);
+  const clumps = plants.stages.some((s) => (s.stage === "prickedOut" || s.stage === "potted") && s.alive > 0);
   const others: [PlantGesture, string, boolean][] = [
-    ["divide", "Divide", crowded && !clock.inPlace],
+    ["divide", "Divide", (crowded && !clock.inPlace) || clumps],
     ["thin", "Thin to one", crowded],
     ["repot", "Repot", plants.stages.some((s) => s.stage === "potted" && s.alive > 0)],
     ["lost", "Lost", grows],

@@ -25,6 +25,7 @@ const move: PlantMove = {
   spacingCm: 30,
   potCm: 9,
   cause: "dried",
+  mix: [{ part: "peat", parts: 2 }],
 };
 
 describe("a gesture on plants", () => {
@@ -36,6 +37,9 @@ describe("a gesture on plants", () => {
     expect(firstStage(some, "moveOn")).toBe("prickedOut");
     expect(firstStage(some, "divide")).toBe("seedling");
     expect(goalsOf("divide", "seedling")).toEqual(["prickedOut", "potted"]);
+    // clumps are divided at any stage before hardening
+    expect(stagesFor(some, "divide")).toEqual(["seedling", "prickedOut", "potted"]);
+    expect(goalsOf("divide", "potted")).toEqual(["potted"]);
   });
 
   it("records what it says, with a pot only for the potted and a spacing only for the planted", () => {
@@ -46,7 +50,9 @@ describe("a gesture on plants", () => {
       spacingCm: null,
       into: "deep pots",
     });
+    expect(payloadOf("divide", "1", move)[0]).toMatchObject({ mix: [{ part: "peat", parts: 2 }] });
     expect(payloadOf("moveOn", "1", { ...move, to: "planted" })[0]).toMatchObject({
+      mix: null,
       divided: false,
       potCm: null,
       spacingCm: 30,

@@ -1,5 +1,5 @@
 import { WORDS } from "../../api/words";
-import type { EntryPayload, LossCause, PlantStage, PlantTally } from "../../api/types";
+import type { EntryPayload, LossCause, MixShare, PlantStage, PlantTally } from "../../api/types";
 import { countOf } from "../../record/entries";
 import { STAGES } from "../../drawings/stages";
 import { stageInHand, stagesAfter } from "./plantWords";
@@ -25,6 +25,8 @@ export interface PlantMove {
   spacingCm: number | null;
   potCm: number | null;
   cause: LossCause;
+  /** What they stand in, part by part; null where nobody says. */
+  mix: MixShare[] | null;
 }
 
 /** How many are there for a gesture at a stage. */
@@ -38,11 +40,13 @@ export const stagesFor = (tally: PlantTally, gesture: PlantGesture): PlantStage[
   STAGES.filter(
     (stage) =>
       thereAt(tally, gesture, stage) > 0 &&
-      (gesture === "divide" || gesture === "thin"
+      (gesture === "thin"
         ? stage === "seedling"
-        : gesture === "repot"
-          ? stage === "potted"
-          : gesture !== "moveOn" || stage !== "planted"),
+        : gesture === "divide"
+          ? stage === "seedling" || stage === "prickedOut" || stage === "potted"
+          : gesture === "repot"
+            ? stage === "potted"
+            : gesture !== "moveOn" || stage !== "planted"),
   );
 
 /** The stage that is most likely meant. */
@@ -54,7 +58,13 @@ export function firstStage(tally: PlantTally, gesture: PlantGesture): PlantStage
 
 /** Where plants can go from a stage: those that are divided stay indoors. */
 export const goalsOf = (gesture: PlantGesture, from: PlantStage): PlantStage[] =>
-  gesture === "divide" ? ["prickedOut", "potted"] : gesture === "repot" ? ["potted"] : stagesAfter(from);
+  gesture === "divide"
+    ? from === "seedling"
+      ? ["prickedOut", "potted"]
+      : ["potted"]
+    : gesture === "repot"
+      ? ["potted"]
+      : stagesAfter(from);
 
 /** What a gesture records, and how it is told. */
 export function payloadOf(gesture: PlantGesture, part: string, m: PlantMove): [EntryPayload, string] {
@@ -74,6 +84,7 @@ export function payloadOf(gesture: PlantGesture, part: string, m: PlantMove): [E
           spacingCm: m.to === "planted" ? m.spacingCm : null,
           divided: gesture === "divide",
           potCm: m.to === "potted" ? m.potCm : null,
+          mix: m.to === "potted" || m.to === "prickedOut" ? m.mix : null,
         },
         gesture === "repot"
           ? `${plants} repotted`
@@ -110,4 +121,5 @@ export const hardened = (part: string, tally: PlantTally): EntryPayload[] =>
       spacingCm: null,
       divided: false,
       potCm: null,
+      mix: null,
     }));

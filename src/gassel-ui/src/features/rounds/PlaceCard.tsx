@@ -16,7 +16,7 @@ import { linesOf } from "./dueLines";
 import { dueWords } from "./dueWords";
 import type { Movable } from "../places/move";
 import { PlaceLine } from "./PlaceLine";
-import { domesKey, lampsKey, outKey, placeJobs } from "./placeJobs";
+import { outKey, placeJobs } from "./placeJobs";
 import { WeatherLine } from "./WeatherLine";
 import { WaterLine } from "./WaterLine";
 
@@ -52,7 +52,7 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
   const [moving, setMoving] = useState(false);
   const [wrong, setWrong] = useState(false);
   const jobs = placeJobs(place, today);
-  const { airing, lamps, symptoms } = place;
+  const { symptoms } = place;
   const sown = place.parts.filter((part) => part.isSown);
   const [placeC, setPlaceC] = useState<number | null>(null);
   const { temperature } = place;
@@ -154,29 +154,11 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
         );
       })}
       <WaterLine place={place} doneOn={doneOn} />
-      {jobs.map((job) =>
-        job.key === domesKey(place.place.id) && airing ? (
-          <PlaceLine
-            key={job.key}
-            place={place.place.name}
-            job={job}
-            button="Aired"
-            late={airing.lateDays > 0}
-            working={airing.working}
-            doneOn={doneOn}
-          />
-        ) : job.key === lampsKey(place.place.id) && lamps ? (
-          <PlaceLine
-            key={job.key}
-            place={place.place.name}
-            job={job}
-            button="Lamps set"
-            late={lamps.lateDays > 0}
-            working={lamps.working}
-            doneOn={doneOn}
-          />
-        ) : null,
-      )}
+      {jobs
+        .filter((job) => job.button !== null)
+        .map((job) => (
+          <PlaceLine key={job.key} place={place.place.name} job={job} doneOn={doneOn} />
+        ))}
       {due.length === 0 && !place.water && jobs.length === 0 && (
         <Typography color="text.secondary">Nothing is due here today.</Typography>
       )}

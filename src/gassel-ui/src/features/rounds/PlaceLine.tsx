@@ -9,15 +9,11 @@ import type { PlaceJob } from "./placeJobs";
 interface PlaceLineProps {
   place: string;
   job: PlaceJob;
-  /** On the button that records its usual outcome. */
-  button: string;
-  late: boolean;
-  working: string[];
   doneOn: Day;
 }
 
 /** A job of a place with one touch for all that stands there. */
-export function PlaceLine({ place, job, button, late, working, doneOn }: PlaceLineProps) {
+export function PlaceLine({ place, job, doneOn }: PlaceLineProps) {
   const { recordMany } = useRecord();
   if (useIsSettled(job.key)) return null;
   return (
@@ -26,7 +22,7 @@ export function PlaceLine({ place, job, button, late, working, doneOn }: PlaceLi
       data-testid={job.key}
     >
       <Typography sx={{ flex: "1 1 17em", display: "flex", gap: 0.75 }}>
-        {late && <AlarmMark />}
+        {job.late && <AlarmMark />}
         <span>
           <strong>{job.name}:</strong> {job.words}
         </span>
@@ -36,9 +32,9 @@ export function PlaceLine({ place, job, button, late, working, doneOn }: PlaceLi
         disabled={job.entries.length === 0}
         onClick={() => void recordMany(job.entries, doneOn, `${place}: ${job.tick}`, [job.key])}
       >
-        {button}
+        {job.button}
       </Button>
-      <Why lines={working} about={`${job.name}, ${place}`} />
+      <Why lines={job.working} about={`${job.name}, ${place}`} />
     </Box>
   );
 }

@@ -12,11 +12,19 @@ export interface PlaceJob {
   key: string;
   name: string;
   words: string;
+  /** What a tick leaves out, on screen only; null where it leaves out nothing. */
+  hint: string | null;
   /** What a tick says of it. */
   tick: string;
   /** Its usual outcome. */
   entries: BatchPayloads[];
+  /** On the button of a line of its own; null where another line asks for it. */
+  button: string | null;
+  late: boolean;
+  working: string[];
 }
+
+const elsewhere = { button: null, late: false, working: [] };
 
 export const lampsKey = (place: string): string => `lamps-${place}`;
 export const domesKey = (place: string): string => `domes-${place}`;
@@ -37,17 +45,21 @@ export const placeJobs = ({ place, water, airing, lamps, out }: Place, today: Da
     key: outKey(place.id, warning.kind),
     name: "Weather",
     words: `${warning.title}. ${warning.reason}`,
+    hint: null,
     tick: warning.do ? WORDS.Tending[warning.do] : "seen",
     entries: warning.do ? tendedAll(warning.parts, warning.do) : [],
+    ...elsewhere,
   })),
   ...(water && water.parts.length > 0
     ? [
         {
           key: waterKey(place.id),
           name: "Water",
-          words: `${water.words} Tick if all are moist; record pale or wet ones on Rounds.`,
+          words: water.words,
+          hint: "Tick if all are moist; record pale or wet ones on Rounds.",
           tick: "all moist",
           entries: looks(water.parts, () => usualLook("moist")),
+          ...elsewhere,
         },
       ]
     : []),
@@ -57,8 +69,12 @@ export const placeJobs = ({ place, water, airing, lamps, out }: Place, today: Da
           key: domesKey(place.id),
           name: "Air the domes",
           words: airing.words,
+          hint: null,
           tick: "domes aired",
           entries: tendedAll(airing.parts, "domeAired"),
+          button: "Aired",
+          late: airing.lateDays > 0,
+          working: airing.working,
         },
       ]
     : []),
@@ -68,8 +84,12 @@ export const placeJobs = ({ place, water, airing, lamps, out }: Place, today: Da
           key: lampsKey(place.id),
           name: "Lamps",
           words: lamps.words,
+          hint: null,
           tick: "lamps set",
           entries: tendedAll(lamps.parts, "lampsRaised"),
+          button: "Lamps set",
+          late: lamps.lateDays > 0,
+          working: lamps.working,
         },
       ]
     : []),

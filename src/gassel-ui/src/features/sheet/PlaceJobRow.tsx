@@ -22,15 +22,15 @@ export function PlaceJobRow({ place, job, done, waits, change }: PlaceJobRowProp
         columnGap: 1,
         borderTop: `1px solid ${palette.line}`,
         minHeight: 48,
-        "@media print": { minHeight: 0, py: "0.9mm" },
+        "@media print": { minHeight: 0, py: "0.2mm" },
       }}
     >
       <Box
         sx={{
           display: "none",
           "@media print": { display: "block" },
-          width: "4.5mm",
-          height: "4.5mm",
+          width: "4mm",
+          height: "4mm",
           border: "1px solid #000",
           flex: "none",
         }}
@@ -44,6 +44,12 @@ export function PlaceJobRow({ place, job, done, waits, change }: PlaceJobRowProp
       />
       <Typography sx={{ "@media print": { fontSize: "10pt", lineHeight: 1.2 } }}>
         <b>{job.name}</b>: {job.words}
+        {job.hint !== null && (
+          <Box component="span" sx={{ displayPrint: "none" }}>
+            {" "}
+            {job.hint}
+          </Box>
+        )}
       </Typography>
     </Box>
   );

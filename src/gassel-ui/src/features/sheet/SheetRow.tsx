@@ -35,15 +35,15 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
         columnGap: 1,
         borderTop: `1px solid ${palette.line}`,
         minHeight: { xs: 48 },
-        "@media print": { minHeight: 0, py: "0.9mm", flexWrap: "nowrap" },
+        "@media print": { minHeight: 0, py: "0.2mm", flexWrap: "nowrap" },
       }}
     >
       <Box
         sx={{
           display: "none",
           "@media print": { display: "block" },
-          width: "4.5mm",
-          height: "4.5mm",
+          width: "4mm",
+          height: "4mm",
           border: "1px solid #000",
           flex: "none",
         }}
@@ -60,7 +60,12 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
           sx={{ width: 48, height: 48, displayPrint: "none" }}
         />
       )}
-      <Typography sx={{ flex: "1 1 15em", "@media print": { fontSize: "10pt", lineHeight: 1.2 } }}>
+      <Typography
+        sx={{
+          flex: "1 1 15em",
+          "@media print": { fontSize: "10pt", lineHeight: 1.2, "& svg": { width: "9pt", height: "9pt" } },
+        }}
+      >
         {item.due.lateDays > 0 && <AlarmMark small />} <b>{name}</b>
         {part.part === "1" ? "" : `, part ${part.part}`}
         {part.vessel && `, ${part.vessel.label}`}

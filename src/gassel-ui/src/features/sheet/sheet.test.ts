@@ -127,7 +127,7 @@ describe("the sheet", () => {
   it("prints a full day smaller, but never too small to read", () => {
     expect(paperScale(10, 5)).toBe(1);
     expect(paperScale(25, 8)).toBeCloseTo(34 / 41);
-    expect(paperScale(200, 9)).toBe(0.75);
+    expect(paperScale(200, 9)).toBe(0.7);
   });
 
   it("ticks off no seed whose caution nobody has read", () => {
@@ -142,8 +142,12 @@ describe("jobs of a place on the sheet", () => {
       key: "domes-lamp-shelf",
       name: "Air the domes",
       words: "1 dome",
+      hint: null,
       tick: "domes aired",
       entries: tendedAll([{ batch: "batch 1", part: "1" }], "domeAired"),
+      button: "Aired",
+      late: false,
+      working: [],
     },
   ];
 

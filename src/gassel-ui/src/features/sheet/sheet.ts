@@ -122,6 +122,7 @@ const moved = (part: string, kind: keyof typeof MOVES, plants: number): EntryPay
   spacingCm: null,
   divided: false,
   potCm: null,
+  mix: null,
 });
 
 /** The whole pass by batch, with the keys of the lines it settles. */
@@ -159,7 +160,7 @@ export function withPlaceJobs(
 /** Rows that fit a sheet of paper as large as they are meant; a place with its heading takes two. */
 const ROOMY = 34;
 const OF_A_PLACE = 2;
-const SMALLEST = 0.75;
+const SMALLEST = 0.7;
 
 /** How much smaller a full day is printed, so that it stays on one sheet while it can be read at all. */
 export const paperScale = (lines: number, places: number): number =>

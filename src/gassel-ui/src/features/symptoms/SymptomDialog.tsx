@@ -1,15 +1,5 @@
 import { useState } from "react";
-import {
-  Box,
-  Button,
-  Checkbox,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  FormControlLabel,
-  Typography,
-} from "@mui/material";
+import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 import { WORDS } from "../../api/words";
 import { useSymptoms } from "../../book/queries";
 import type { SymptomAdvice } from "../../api/types";
@@ -19,13 +9,15 @@ import { several } from "../../shared/numbers";
 import { capital } from "../../shared/words";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { ailingName, seenAt } from "./symptoms";
-import type { Ailing } from "./symptoms";
+import { partName } from "../places/move";
+import type { Standing } from "../places/move";
+import { PartTicks } from "../places/PartTicks";
+import { seenAt } from "./symptoms";
 import { SymptomAdviceText } from "./SymptomAdviceText";
 
 interface SymptomDialogProps {
   /** What may have it; one alone needs no choice. */
-  parts: Ailing[];
+  parts: Standing[];
   doneOn: Day;
   today: Day;
   close: () => void;
@@ -42,14 +34,12 @@ export function SymptomDialog({ parts, doneOn, today, close }: SymptomDialogProp
     const [first, ...rest] = seenAt(chosen, advice.what);
     if (!first) return;
     const one = chosen.length === 1 ? chosen[0] : undefined;
-    const words = `${one ? ailingName(one) : several(chosen.length, "vessel")}: ${WORDS.Symptom[advice.what]}`;
+    const words = `${one ? partName(one) : several(chosen.length, "vessel")}: ${WORDS.Symptom[advice.what]}`;
     setTold(advice);
     await (rest.length === 0
       ? record(first.batch, first.payloads, doneOn, words)
       : recordMany([first, ...rest], doneOn, words, []));
   };
-  const tick = (i: number) =>
-    setTicked((before) => (before.includes(i) ? before.filter((t) => t !== i) : [...before, i]));
   return (
     <Dialog open onClose={close} fullWidth maxWidth="xs" aria-labelledby="symptom-title">
       <DialogTitle id="symptom-title">
@@ -64,16 +54,7 @@ export function SymptomDialog({ parts, doneOn, today, close }: SymptomDialogProp
           <>
             <Failure error={symptoms.error} />
             {parts.length > 1 && (
-              <Box role="group" aria-label="where it is seen">
-                {parts.map((part, i) => (
-                  <FormControlLabel
-                    key={part.batchId + part.part}
-                    sx={{ display: "flex", minHeight: 48, m: 0 }}
-                    control={<Checkbox checked={ticked.includes(i)} onChange={() => tick(i)} />}
-                    label={`${ailingName(part)} ${part.commonName}${part.label ? `, ${part.label}` : ""}`}
-                  />
-                ))}
-              </Box>
+              <PartTicks label="where it is seen" parts={parts} ticked={ticked} change={setTicked} />
             )}
             <Typography variant="h3">
               {chosen.length === 0 ? "Tick where you see it, then what it is" : "What do you see?"}

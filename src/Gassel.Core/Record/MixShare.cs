@@ -1,4 +1,4 @@
-namespace Gassel.Core.Planning;
+namespace Gassel.Core.Record;
 
 /// <summary>Parts of one thing, by loose volume.</summary>
 public readonly record struct MixShare(MixPart Part, double Parts);

@@ -1,4 +1,4 @@
-namespace Gassel.Core.Planning;
+namespace Gassel.Core.Record;
 
 /// <summary>What a mix is made of.</summary>
 public enum MixPart
