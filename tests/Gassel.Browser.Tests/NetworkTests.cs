@@ -94,7 +94,7 @@ public sealed partial class NetworkTests : IDisposable
         phone.Says("waiting-bar", "Gassel does not answer");
         phone.PressIn("due-9-1-checkBag", "All well");
         phone.Says("due-9-1-checkBag", "recorded, waiting to be sent");
-        phone.PressIn("due-8-1-sow", "sown");
+        phone.PressIn("due-8-1-sow", "Sown");
         phone.Says("due-8-1-sow", "recorded, waiting to be sent");
         phone.Open("/count");
         phone.Click(By.CssSelector("[aria-label='count B-7 tray 7']"));

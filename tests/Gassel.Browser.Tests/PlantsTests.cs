@@ -50,13 +50,13 @@ public sealed class PlantsTests : IDisposable
     {
         var b = _browser;
         b.Open("/");
-        b.PressIn("due-4-1-prickOut", "thin…");
+        b.PressIn("due-4-1-prickOut", "Thin…");
         b.Type("plants", "2");
         b.Press("Record");
         b.SeeNoMore(By.CssSelector("[role='dialog']"));
         await Conserves(4);
         b.See("6 seedlings in 72 cells");
-        b.PressIn("due-4-1-prickOut", "prick out…");
+        b.PressIn("due-4-1-prickOut", "Prick out…");
         b.Press("Record");
         b.SeeNoMore(By.CssSelector("[data-testid='due-4-1-prickOut']"));
         b.Open("/b/4");

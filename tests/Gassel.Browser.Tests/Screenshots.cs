@@ -68,7 +68,7 @@ public sealed class Screenshots
         program.Dispose();
         phone.Open("/");
         phone.PressIn("due-9-1-checkBag", "All well");
-        phone.PressIn("due-8-1-sow", "sown");
+        phone.PressIn("due-8-1-sow", "Sown");
         // the word on the last recording goes after eight seconds
         Thread.Sleep(9000);
         phone.Driver.ExecuteScript("window.scrollTo(0, 0)");

@@ -34,8 +34,8 @@ public sealed class TreatTests : IDisposable
         b.Press("Record");
         b.Says("due-10-1.1-startStep", "42 of 60 swollen after 1 cycle since 13 Mar");
         b.Says("due-10-1.2-scarifyAgain", "In cycle 1, 42 of 60 swelled; another cycle may swell about 13 of the 18 left: worth doing.");
-        b.PressIn("due-10-1.2-scarifyAgain", "scarified");
-        b.PressIn("due-10-1.2-startStep", "started");
+        b.PressIn("due-10-1.2-scarifyAgain", "Scarified");
+        b.PressIn("due-10-1.2-startStep", "Started");
         b.Says("due-10-1.2-lookForSwelling", "how many have swollen, today");
         b.PressKeys("]");
         b.Says("done-day", "today, Sun 14 Mar");
@@ -126,13 +126,13 @@ public sealed class TreatTests : IDisposable
         b.Says("line-15-1-startStep", "read its caution first, on Rounds");
         b.Open("/");
         b.Says("due-15-1-startStep", "no soak, rinse or shared water");
-        b.PressIn("due-15-1-startStep", "started");
+        b.PressIn("due-15-1-startStep", "Started");
         b.See("B-15 goldenbanner: read this first");
         b.Press("Read, and done so");
         b.SeeNoMore(By.CssSelector("[role='dialog']"));
         // in moist medium, never in water: the next step is no soak
         b.Says("due-15-1-startStep", "imbibe");
-        b.PressIn("due-15-1-startStep", "started");
+        b.PressIn("due-15-1-startStep", "Started");
         b.SeeNoMore(By.CssSelector("[data-testid='due-15-1-startStep']"));
         // where a soak stands in a route it is written so; in this one it does not stand
         var soak = By.XPath("//h4[normalize-space(.)='soak']");

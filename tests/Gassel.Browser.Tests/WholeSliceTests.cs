@@ -54,7 +54,7 @@ public sealed class WholeSliceTests : IDisposable
         b.Press("Rounds");
         for (var i = 0; i < 21; i++)
             b.Click(By.CssSelector("[aria-label='a day earlier']"));
-        b.PressIn("due-1-1-startStep", "started");
+        b.PressIn("due-1-1-startStep", "Started");
         b.See("cold-moist started");
 
         // check: seven days later, all well; then taken back and given again

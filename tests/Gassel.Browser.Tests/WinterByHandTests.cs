@@ -74,7 +74,7 @@ public sealed class WinterByHandTests : IDisposable
         b.Open("/");
         b.DoneOn(Written(Ago(120)));
         b.Says("done-day", Ago(120).ToString("d MMM", System.Globalization.CultureInfo.InvariantCulture));
-        b.PressIn("due-2-1-startStep", "started");
+        b.PressIn("due-2-1-startStep", "Started");
         b.Says("told", "cold-moist started");
         b.SeeTest("done-on-bar");
         b.DoneOn(Written(Ago(100)));
@@ -88,7 +88,7 @@ public sealed class WinterByHandTests : IDisposable
         b.See("Day 20 of 42: 3 sprouted.");
         Shot("sow-due");
         b.DoneOn(Written(Ago(98)));
-        b.PressIn("due-2-1-sow", "sown");
+        b.PressIn("due-2-1-sow", "Sown");
         b.Says("told", "sown");
 
         // counted by hand on its days: a nought first, so that the times are honest

@@ -110,7 +110,9 @@ public static partial class DueWork
         if (plants == 0 || species.GrowsOn.RepotWeeks is not { } weeks || part.PottedOn is not { } potted)
             return null;
         var due = potted.AddDays(7 * weeks);
-        var next = part.PotCm is { } cm ? PotSize.After(cm, plants) : null;
+        var cost = part.PotCm is not { } cm
+            ? Text.Of($"{plants} in their pots; the next is {RuleOfThumb.NextPotSmall} wider.")
+            : Wider(plants, cm);
         return new(
             DueKind.Repot,
             part.Id,
@@ -118,13 +120,20 @@ public static partial class DueWork
             due,
             null,
             Late(due, today),
-            next is null
-                ? Text.Of($"{plants} in their pots; the next is {RuleOfThumb.NextPotSmall} wider.")
-                : Text.Of(
-                    $"{plants} in pots of {Quantity.Length(10 * part.PotCm!.Value)}; the next is {Quantity.Length(10 * next.FromCm)} to "
-                        + $"{Quantity.Length(10 * next.ToCm)}, {Quantity.Volume(next.MixLitres)} of mix for all."
-                ),
-            [Text.Of($"Last potted {Quantity.Day(potted)} + {weeks} weeks, as entered for the species."), .. next?.Working ?? []]
+            cost,
+            [
+                Text.Of($"Last potted {Quantity.Day(potted)} + {weeks} weeks, as entered for the species."),
+                $"The next pot is {RuleOfThumb.NextPotSmall} wider, no more: wet mix without roots goes sour (common practice, no source).",
+            ]
+        );
+    }
+
+    private static string Wider(int plants, double widthCm)
+    {
+        var (from, to, litres) = PotSize.Next(widthCm);
+        return Text.Of(
+            $"{plants} in pots of {Quantity.Length(10 * widthCm)}; the next is {Quantity.Length(10 * from)} to "
+                + $"{Quantity.Length(10 * to)}, {Quantity.Volume(litres * plants)} of mix for all."
         );
     }
 }

@@ -44,10 +44,13 @@ public static partial class DueWork
 
     private static IEnumerable<DueItem> ForPart(BatchPlan plan, PartState part, Species species, DateOnly today, DuePractice practice)
     {
-        if (LookAgain(part, today) is { } again)
+        if (part.Symptoms.Count > 0 && LookAgain(part, today) is { } again)
             yield return again;
-        foreach (var item in Winter(part, today))
-            yield return item;
+        if (part.Winter is not null)
+        {
+            foreach (var item in Winter(part, today))
+                yield return item;
+        }
         if (part.Spans.Count == 0)
         {
             yield return FirstStart(plan, part, today);

@@ -11,16 +11,24 @@ public sealed record PotSize(double FromCm, double ToCm, double Litres, double M
     /// <summary>Up to this width the next pot is 2.5 to 5 cm wider, beyond it 5 to 8.</summary>
     public const double WideCm = 25;
 
+    /// <summary>The same without its working: widths of the next pot, cm, and litres of one of the middle width.</summary>
     /// <param name="widthCm">Of the pot or cell it stands in, above 0.</param>
-    /// <param name="plants">At least 1.</param>
-    public static PotSize After(double widthCm, int plants)
+    public static (double FromCm, double ToCm, double Litres) Next(double widthCm)
     {
         var (least, most) = widthCm <= WideCm ? (2.5, 5.0) : (5.0, 8.0);
         var (from, to) = (widthCm + least, widthCm + most);
         var middle = (from + to) / 2;
         // a frustum whose foot is a fifth narrower than its rim, as high as its rim is wide
         var (rim, foot) = (middle / 20, middle * 0.8 / 20);
-        var litres = Math.PI * (middle / 10) / 3 * ((rim * rim) + (rim * foot) + (foot * foot));
+        return (from, to, Math.PI * (middle / 10) / 3 * ((rim * rim) + (rim * foot) + (foot * foot)));
+    }
+
+    /// <param name="widthCm">Of the pot or cell it stands in, above 0.</param>
+    /// <param name="plants">At least 1.</param>
+    public static PotSize After(double widthCm, int plants)
+    {
+        var (from, to, litres) = Next(widthCm);
+        var (least, most, middle) = (from - widthCm, to - widthCm, (from + to) / 2);
         return new(
             from,
             to,

@@ -111,7 +111,8 @@ public static class OutWatch
             Text.Of(
                 $"{Quantity.Weekday(first.Date)}: down to {Quantity.WholeDegrees(worst)} there; B-{tender.Number} "
                     + $"{tender.Species.CommonName}"
-                    + $"{(tender.Hardened(today) < 1 ? ", not hardened off," : "")} survives to {Quantity.WholeDegrees(tender.StandsC(today))}."
+                    + $"{(tender.Hardened(today) < 1 ? ", not hardened off," : "")} survives "
+                    + $"to {Quantity.WholeDegrees(tender.StandsC(today))}."
             ),
             first.Date,
             worst,
@@ -127,8 +128,8 @@ public static class OutWatch
 
     private static string Hardiness(OutPart part, DateOnly today) =>
         Text.Of(
-            $"Seedlings of {part.Species.CommonName} {HardinessWords.Of(part.Species.Hardiness)}; this part is {100 * part.Hardened(today):0} % "
-                + $"hardened off and survives to {Quantity.WholeDegrees(part.StandsC(today))} (our assumption)."
+            $"Seedlings of {part.Species.CommonName} {HardinessWords.Of(part.Species.Hardiness)}; this part is "
+                + $"{100 * part.Hardened(today):0} % hardened off and survives to {Quantity.WholeDegrees(part.StandsC(today))} (our assumption)."
         );
 
     private static string Shelter(Place place) =>

@@ -75,8 +75,7 @@ internal static class EntryWords
                     + $"{(p.Into is null ? "" : $", {p.Into}")}"
                     + $"{(p.PotCm is { } pot ? $", pots of {Quantity.Length(10 * pot)}"
                         : "")}"
-                    + $"{(p.Mix is { Count: > 0 } mix ? $", in {string.Join(", ", mix.Select(m => Text.Of($"{m.Parts:0.#} {m.Part.Words()}")))}"
-                        : "")}"
+                    + $"{MixWords(p.Mix)}"
                     + $"{(p.SpacingCm is { } apart ? $", {Quantity.Length(10 * apart)} apart" : "")}"
                     + $"{Of(p.Part)}."
             ),
@@ -133,6 +132,9 @@ internal static class EntryWords
             ScarifyWay.HotWater => ", in hot water",
             _ => "",
         };
+
+    private static string MixWords(IReadOnlyList<MixShare>? mix) =>
+        mix is null or [] ? "" : $", in {string.Join(", ", mix.Select(m => Text.Of($"{m.Parts:0.#} {m.Part.Words()}")))}";
 
     private static string MovedWords(MovedSome some) =>
         string.Join(

@@ -47,16 +47,16 @@ interface DueRowProps {
 /** Where numbers are asked for, what can be done, the likely thing first. */
 const GESTURES: Partial<Record<StandingDue["due"]["kind"], [PlantGesture, string][]>> = {
   prickOut: [
-    ["moveOn", "prick out…"],
-    ["divide", "divide…"],
-    ["thin", "thin…"],
+    ["moveOn", "Prick out…"],
+    ["divide", "Divide…"],
+    ["thin", "Thin…"],
   ],
-  thin: [["thin", "thin…"]],
-  plantOut: [["moveOn", "plant…"]],
+  thin: [["thin", "Thin…"]],
+  plantOut: [["moveOn", "Plant…"]],
   repot: [["repot", "Repot…"]],
   lookForReturn: [
-    ["cameAgain", "came up again…"],
-    ["lost", "lost…"],
+    ["cameAgain", "Came up again…"],
+    ["lost", "Lost…"],
   ],
 };
 
@@ -97,7 +97,7 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
       };
     case "changeWater":
       return {
-        button: "changed",
+        button: "Changed",
         payloads: () => [{ kind: "waterChanged", part: part.part }],
         told: "water changed",
       };
@@ -109,31 +109,31 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
       };
     case "takeDomeOff":
       return {
-        button: "dome off",
+        button: "Dome off",
         payloads: () => [{ kind: "domeOff", part: part.part }],
         told: "dome off",
       };
     case "scarifyAgain":
-      return { button: "scarified", payloads: () => usualStart(item, part), told: "scarified again" };
+      return { button: "Scarified", payloads: () => usualStart(item, part), told: "scarified again" };
     case "sow":
-      return { button: "sown", payloads: () => usualStart(item, part), told: "sown" };
+      return { button: "Sown", payloads: () => usualStart(item, part), told: "sown" };
     case "startStep":
       return {
-        button: "started",
+        button: "Started",
         payloads: () => usualStart(item, part),
         told: `${stepWords(item.stepKind)} started`,
       };
     case "endStep":
-      return { button: "ended", payloads: () => endOf(item, part), told: "ended" };
+      return { button: "Ended", payloads: () => endOf(item, part), told: "ended" };
     case "lookForTrueLeaves":
       return {
-        button: "they are out",
+        button: "They are out",
         payloads: () => [{ kind: "trueLeaves", part: part.part }],
         told: "first true leaves",
       };
     case "feed":
       return {
-        button: "fed",
+        button: "Fed",
         payloads: () => [{ kind: "tended", part: part.part, what: "fed" }],
         told: "fed",
       };
@@ -151,7 +151,7 @@ function usual(part: StandingPart, item: StandingDue, placeC: number | null): Us
       };
     case "carryOut":
       return {
-        button: "was out",
+        button: "Was out",
         payloads: () => [{ kind: "carriedOut", part: part.part, hours: null }],
         told: "out for the day",
       };
