@@ -129,7 +129,8 @@ public static class OutWatch
     private static string Hardiness(OutPart part, DateOnly today) =>
         Text.Of(
             $"Seedlings of {part.Species.CommonName} {HardinessWords.Of(part.Species.Hardiness)}; this part is "
-                + $"{100 * part.Hardened(today):0} % hardened off and survives to {Quantity.WholeDegrees(part.StandsC(today))} (our assumption)."
+                + $"{100 * part.Hardened(today):0} % hardened off and "
+                + $"survives to {Quantity.WholeDegrees(part.StandsC(today))} (our assumption)."
         );
 
     private static string Shelter(Place place) =>
