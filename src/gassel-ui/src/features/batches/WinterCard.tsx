@@ -33,7 +33,10 @@ export function WinterCard({ batch, parts, today }: WinterCardProps) {
       </Typography>
       {unknown !== null && (
         <Typography>
-          {unknown} <Link to="/site">Site</Link>
+          {unknown}{" "}
+          <Link to="/site" style={{ color: "inherit" }}>
+            Site
+          </Link>
         </Typography>
       )}
       {ways.map((winter) => (

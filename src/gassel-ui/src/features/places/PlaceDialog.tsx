@@ -125,7 +125,9 @@ export function PlaceDialog({ place, kinds, close }: PlaceDialogProps) {
         />
         {place && (
           <Typography variant="body2">
-            <Link to={`/site/temperature/${place.id}`}>Its thermometer and readings</Link>
+            <Link to={`/site/temperature/${place.id}`} style={{ color: "inherit" }}>
+              Its thermometer and readings
+            </Link>
           </Typography>
         )}
         {lit && (
