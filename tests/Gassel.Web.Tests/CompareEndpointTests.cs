@@ -29,7 +29,7 @@ public sealed class CompareEndpointTests(RunningBook book) : IClassFixture<Runni
             """{"arms":[{"name":"first","emerged":4,"sown":8},{"name":"second","emerged":6,"sown":8}]}"""
         );
         Assert.Equal(
-            "Cannot be told from chance: of 100 such pairs without any difference about 61 would differ as much.",
+            "May be chance: without any real difference, two such counts differ this much about 61 times in 100.",
             small["words"]!.GetValue<string>()
         );
         var (_, clear) = await book.Post(

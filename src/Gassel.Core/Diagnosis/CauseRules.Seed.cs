@@ -154,7 +154,12 @@ public static partial class CauseRules
     {
         var e = new Evidence();
         const string Look = "Look for slime, cut stems, dug holes and empty hulls; look after dark.";
-        var lost = g.Lost(LossCause.Eaten) + g.Lost(LossCause.Slugs) + g.Lost(LossCause.Mice) + g.Lost(LossCause.Birds);
+        var lost =
+            g.Lost(LossCause.Eaten)
+            + g.Lost(LossCause.Slugs)
+            + g.Lost(LossCause.Mice)
+            + g.Lost(LossCause.Birds)
+            + g.Lost(LossCause.FungusGnats);
         foreach (var seen in g.Part.Symptoms.Where(t => t.What is Symptom.FungusGnats or Symptom.Slugs or Symptom.Mice or Symptom.Birds))
             e.For.Add($"{Text.Capital(seen.What.Words())} seen {Quantity.Day(seen.FirstOn)}.");
         if (lost == 0 && e.For.Count > 0)

@@ -65,8 +65,9 @@ public static partial class DueWork
                 part.Heights.Count == 0
                     ? Text.Of($"First seedling {Quantity.Day(clock.FirstUp)} + {SeedlingClock.LookAfterDays} days (our assumption).")
                     : Text.Of(
-                        $"{goal} is reached about {Quantity.Day(look)} at the pace so far; measured again after "
-                            + $"{SeedlingClock.MeasureSoonest} to {SeedlingClock.MeasureLatest} days (our assumption)."
+                        $"Last measured {Quantity.Day(part.Heights[^1].On)}; measured again when it should have reached "
+                            + $"{goal} at the pace so far, after {SeedlingClock.MeasureSoonest} days at the soonest and "
+                            + $"{SeedlingClock.MeasureLatest} at the latest (our assumption)."
                     ),
             ]
         );
@@ -97,7 +98,8 @@ public static partial class DueWork
     private static string HowToLeave(SeedlingClock clock) =>
         clock.By switch
         {
-            LeaveClock.Never => "Tap-rooted: thinned to one in its deep cell, not pricked out (common practice, no source).",
+            LeaveClock.Never =>
+                "Thinned to one where it stands, not pricked out, as kinds with a tap root are (common practice, no source).",
             LeaveClock.Weeks => "A slow kind: too early its roots are too thin to be handled (common practice, no source).",
             LeaveClock.Height => "This kind is moved by its height, not by its leaves (common practice, no source).",
             _ => "Thin to one, divide a crowded cell, or prick out at the first true leaves; not later (common practice, no source).",

@@ -158,11 +158,7 @@ public sealed record SowingAdvice(
         {
             _ when route.IsOutdoors => (false, "No dome: the container has its own lid."),
             { Germination.HighC: <= CoolToC } => (false, "No dome for a cool germinator: it would warm the mix."),
-            _ => (
-                true,
-                "Dome on for moisture, aired a couple of hours a day; off at half of the expected emergence or 3 to 5 "
-                    + "days after the first seedling."
-            ),
+            _ => (true, "Dome on for moisture, aired one to two hours a day; it comes off as set on Site."),
         };
 
     private static IEnumerable<string> Remind(Species species)

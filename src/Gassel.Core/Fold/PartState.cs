@@ -120,6 +120,12 @@ public sealed record PartState(
         BooksClosed
         || Spans.Count > 0 && ((Open is null && plan.NextStep(Spans[^1].Step) is null) || (ClosedOn is not null && Standing == 0));
 
+    /// <summary>Sown, with plants that are not in the ground, or with seed that may still come up where none stands.</summary>
+    public bool IsInVessel =>
+        SownOn is not null
+        && this is { BooksClosed: false, Divided: false }
+        && (Plants.Growing > 0 || Plants.Dormant > 0 || (ClosedOn is null && Waiting > 0 && Plants.Alive == 0));
+
     /// <summary>Index of the last step begun; null before the first.</summary>
     public int? LastStep => Spans.Count > 0 ? Spans[^1].Step : null;
 

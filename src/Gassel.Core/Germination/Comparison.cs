@@ -17,10 +17,10 @@ public sealed record Comparison(
     /// <summary>What two arms say in words; null for one arm or more than two.</summary>
     public string? Words =>
         Pairs is not [var pair] ? null
-        : pair.Difference == 0 ? "No difference."
+        : pair.Difference == 0 ? "No difference between these two counts; small counts can hide one."
         : pair.FisherP < Doubt ? $"Hardly chance: {(pair.Difference > 0 ? pair.First : pair.Second)} came up better."
         : Text.Of(
-            $"Cannot be told from chance: of 100 such pairs without any difference about {100 * pair.FisherP:0} would differ as much."
+            $"May be chance: without any real difference, two such counts differ this much about {100 * pair.FisherP:0} times in 100."
         );
 
     /// <param name="confidence">Of all intervals, in (0, 1).</param>

@@ -17,14 +17,14 @@ public static class GrowingWords
                 LeaveClock.Never => "Thinned where it stands, not pricked out.",
                 _ => "Leaves its tray at the first true leaves.",
             },
-            $"Fed {(grows.Appetite ?? Appetite.Usual) switch
+            (grows.Appetite ?? Appetite.Usual) switch
             {
-                Appetite.Heavy => "every 7 to 10 days",
-                Appetite.Little => "once, after potting",
-                Appetite.Slow => "from two months on, then every three months",
-                Appetite.None => "never",
-                _ => "every two weeks",
-            }}, by the label.",
+                Appetite.Heavy => "Fed every 7 to 10 days, by the label.",
+                Appetite.Little => "Fed once, after potting, by the label.",
+                Appetite.Slow => "Fed from two months on, then every three months, by the label.",
+                Appetite.None => "Not fed.",
+                _ => "Fed every two weeks, by the label.",
+            },
         };
         if (grows.RepotWeeks is { } weeks)
             words.Add(Text.Of($"Into the next pot every {weeks} weeks, {RuleOfThumb.NextPotSmall} wider."));

@@ -13,7 +13,7 @@ public sealed record SymptomSpread(Symptom What, IReadOnlyList<int> Numbers, int
     /// <param name="there">All that is sown and stands there, with the number of its batch.</param>
     public static IReadOnlyList<SymptomSpread> At(IEnumerable<(int Number, PartState Part)> there, DateOnly today)
     {
-        var all = there.Where(t => t.Part is { SownOn: not null, Divided: false, BooksClosed: false }).ToList();
+        var all = there.Where(t => t.Part.IsInVessel).ToList();
         return
         [
             .. all.SelectMany(t => t.Part.Symptoms.Where(s => s.IsOpen).Select(s => (t.Number, Tale: s)))

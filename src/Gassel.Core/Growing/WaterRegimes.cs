@@ -8,10 +8,7 @@ namespace Gassel.Core.Growing;
 public static class WaterRegimes
 {
     /// <summary>In an open vessel, with seed that may come up or plants that are not in the ground.</summary>
-    public static bool AsksFor(PartState part) =>
-        part.SownOn is not null
-        && part is { IsContainer: false, BooksClosed: false, Divided: false }
-        && (part.Plants.Growing > 0 || part.Plants.Dormant > 0 || (part.ClosedOn is null && part.Waiting > 0 && part.Plants.Alive == 0));
+    public static bool AsksFor(PartState part) => part is { IsInVessel: true, IsContainer: false };
 
     public static (WaterRegime Regime, string Why) Of(PartState part, Species species)
     {

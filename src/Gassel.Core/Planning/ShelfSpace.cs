@@ -84,8 +84,9 @@ public static class ShelfSpace
         ];
 
     /// <summary>Trays of those that are potted, by the width of their pots; null where nobody said one.</summary>
-    private static int? Grown(PartState part) =>
-        part.PotCm is { } cm
+    /// <param name="usualCm">Taken where nobody said their width; null to take none.</param>
+    public static int? Grown(PartState part, double? usualCm = null) =>
+        (part.PotCm ?? usualCm) is { } cm
         && part.Plants.Stages.Where(s => s.Stage is PlantStage.Potted or PlantStage.Hardened).Sum(s => s.Alive + s.Dormant)
             is > 0
                 and var potted

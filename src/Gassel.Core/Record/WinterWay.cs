@@ -3,7 +3,7 @@ namespace Gassel.Core.Record;
 /// <summary>A way through the winter for plants that will not root before the frost.</summary>
 public enum WinterWay
 {
-    [Words("under lamps until spring")]
+    [Words("under lamps")]
     UnderLamps,
 
     [Words("planted and covered")]

@@ -93,6 +93,7 @@ public static class OutWatch
         ahead.Where(d => d.Date > DateOnly.FromDateTime(now.DateTime) || now.Hour < MorningH);
 
     private const int MorningH = 9;
+    private const int NoonH = 12;
 
     private static OutWarning? Freeze(Place place, List<OutPart> all, List<YardDay> ahead, DateTimeOffset now)
     {
@@ -148,7 +149,7 @@ public static class OutWatch
             ? null
             : new(
                 OutWarningKind.Vent,
-                $"Vent {place.InSentence} before noon",
+                $"Vent {place.InSentence} {(now.Hour < NoonH ? "before noon" : "now")}",
                 Text.Of(
                     $"{Quantity.WholeDegrees(day.MaxC)} outdoors in the sun is about {Quantity.WholeDegrees(day.MaxC + GlassK)} inside."
                 ),

@@ -64,7 +64,7 @@ internal static class EntryWords
             SymptomSeen { Course: SymptomCourse.Seen } p => $"Saw {p.What.Words()}{Of(p.Part)}.",
             SymptomSeen p => $"Looked again at {p.What.Words()}: {p.Course.Words()}{Of(p.Part)}.",
             WinterChosen p => $"Through the winter {p.Way.Words()}, until {Quantity.Day(p.Until)}{Of(p.Part)}.",
-            WinterEnded p => $"Through the winter{Of(p.Part)}.",
+            WinterEnded p => $"Winter over{Of(p.Part)}.",
             CarriedOut p => Text.Of(
                 $"Out to harden off{(p.Hours switch { null => "", >= 24 => ", day and night", var h => $" for {h} h" })}{Of(p.Part)}."
             ),

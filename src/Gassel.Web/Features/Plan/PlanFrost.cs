@@ -46,11 +46,11 @@ internal static class PlanFrost
     /// <summary>When a bed is sown; empty for other routes, and where the days were told by hand.</summary>
     public static IEnumerable<string> AutumnBed(IReadOnlyList<FrostDay> days, PlanGround ground)
     {
-        if (ground.Route.Setting != RouteSetting.AutumnBed)
+        if (!ground.GoesByFrost(ground.Route))
             yield break;
         if (FirstFrost(days) is not { } first)
             yield return "A bed is sown after the first killing frost of autumn: enter that frost on Site, and the plan goes by it.";
-        else if (ground.AnchorOf(ground.Route) != ground.Anchor)
+        else
         {
             var frost = Quantity.DayOfYear(YearDay.Next(first.MonthDay, ground.Today));
             yield return $"The bed is sown after the first killing frost, usually {frost} ({first.Words}), not by days counted back; the "

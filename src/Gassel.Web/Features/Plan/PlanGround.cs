@@ -38,17 +38,18 @@ internal sealed record PlanGround(
     /// </summary>
     public Anchor AnchorOf(Core.Treatments.Route route)
     {
-        if (
-            route.Setting != RouteSetting.AutumnBed
-            || FirstFrost is not { } frost
-            || Anchor.Event is AnchorEvent.Start or AnchorEvent.Sow
-            || route.Steps.Any(s => s.Kind == StepKind.WarmMoist)
-        )
+        if (!GoesByFrost(route) || FirstFrost is not { } frost)
             return Anchor;
         // a bed can still be sown for some weeks after that frost
         var day = Days.Later(YearDay.Next(frost, Today.AddDays(-StillSownDays)), Today);
         return new(AnchorEvent.Start, day.AddDays(-route.Steps.TakeWhile(s => s.Kind != StepKind.ColdMoist).Sum(s => s.Days.Usual)));
     }
+
+    /// <summary>A bed of one winter whose day of sowing nobody told by hand.</summary>
+    public bool GoesByFrost(Core.Treatments.Route route) =>
+        route.Setting == RouteSetting.AutumnBed
+        && Anchor.Event is not (AnchorEvent.Start or AnchorEvent.Sow)
+        && route.Steps.All(s => s.Kind != StepKind.WarmMoist);
 
     /// <summary>Our assumption: until the ground freezes.</summary>
     private const int StillSownDays = 42;

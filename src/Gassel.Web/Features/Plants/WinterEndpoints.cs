@@ -1,6 +1,5 @@
 using Gassel.Core;
 using Gassel.Core.Fold;
-using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Data;
@@ -74,8 +73,7 @@ internal static class WinterEndpoints
     /// <summary>Its vessel as it stands, or the trays that its pots fill.</summary>
     private static int Trays(PartState part)
     {
-        var pots = part.Plants.Stages.Where(s => s.Stage is PlantStage.Potted or PlantStage.Hardened).Sum(s => s.Alive + s.Dormant);
         var inTray = part.Plants.Stages.Where(s => s.Stage < PlantStage.Potted).Sum(s => s.Alive + s.Dormant) > 0 ? 1 : 0;
-        return Math.Max(1, inTray + (pots == 0 ? 0 : PotRoom.Of(pots, part.PotCm ?? UsualPotCm).Trays));
+        return Math.Max(1, inTray + (ShelfSpace.Grown(part, UsualPotCm) ?? 0));
     }
 }

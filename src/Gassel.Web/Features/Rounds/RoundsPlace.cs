@@ -30,7 +30,8 @@ public sealed record RoundsPlace(
         [
             .. Lamps?.DueOn <= today ? ["lamps"] : Array.Empty<string>(),
             .. Airing is null ? Array.Empty<string>() : ["domes"],
-            .. Out.Select(_ => "weather"),
+            // what no tap settles is told, not counted
+            .. Out.Where(o => o.Do is not null).Select(_ => "weather"),
             .. Water is { Parts.Count: > 0 } ? ["water"] : Array.Empty<string>(),
         ];
 }

@@ -9127,6 +9127,7 @@ export interface components {
             labelKey: null | string;
             open: components["schemas"]["StepSpan"];
             booksClosed: boolean;
+            isInVessel: boolean;
             /** Format: int32 */
             lastStep: null | number;
             /** Format: int32 */

@@ -287,7 +287,7 @@ export const WORDS = {
     drySide: "on the dry side",
   },
   WinterWay: {
-    underLamps: "under lamps until spring",
+    underLamps: "under lamps",
     plantAndCover: "planted and covered",
     potsInFrame: "in pots in the frame",
   },

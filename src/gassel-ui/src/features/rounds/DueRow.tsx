@@ -1,12 +1,11 @@
 import { lazy, memo, Suspense, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import type { EntryPayload, PlantStage, StandingDue, StandingPart } from "../../api/types";
+import type { EntryPayload, StandingDue, StandingPart } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { stepWords } from "../../drawings/steps";
 import { useIsSettled } from "../../offline/useQueue";
-import { allWell, lookAtBag, usualStart } from "../../record/entries";
 import { useRecord, useRests } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
 import { unbroken, useUnits } from "../../shared/units";
@@ -14,12 +13,11 @@ import { Why } from "../../shared/Why";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { GESTURE_TITLES, hardened } from "../plants/plantGesture";
-import { symptomSeen } from "../symptoms/symptoms";
 import type { PlantGesture } from "../plants/plantGesture";
 import { coldWords } from "./coldWords";
 import { dueKey } from "./dueLines";
-import { endOf } from "./endOf";
 import { title, when } from "./dueWords";
+import { atStage, GESTURES, gesturesOf, usual } from "./usual";
 import { TimeLeft } from "./TimeLeft";
 
 // what opens at a second gesture is fetched with it
@@ -42,147 +40,6 @@ interface DueRowProps {
   today: Day;
   /** The thermometer of the place as just read by eye, °C; null where nobody did. */
   placeC: number | null;
-}
-
-/** Where numbers are asked for, what can be done, the likely thing first. */
-const GESTURES: Partial<Record<StandingDue["due"]["kind"], [PlantGesture, string][]>> = {
-  prickOut: [
-    ["moveOn", "Prick out…"],
-    ["divide", "Divide…"],
-    ["thin", "Thin…"],
-  ],
-  thin: [["thin", "Thin…"]],
-  plantOut: [["moveOn", "Plant…"]],
-  repot: [["repot", "Repot…"]],
-  lookForReturn: [
-    ["cameAgain", "Came up again…"],
-    ["lost", "Lost…"],
-  ],
-};
-
-/** Clumps that the plan wants are divided before anything else. */
-const gesturesOf = (part: StandingPart, kind: StandingDue["due"]["kind"]): [PlantGesture, string][] => {
-  const all = GESTURES[kind] ?? [];
-  return part.clump && kind === "prickOut"
-    ? [...all].sort((a, b) => Number(b[0] === "divide") - Number(a[0] === "divide"))
-    : all;
-};
-
-/** The stage that is meant; where several may be, the likely one is chosen. */
-const atStage = (kind: StandingDue["due"]["kind"]): { at?: PlantStage } =>
-  kind === "plantOut"
-    ? { at: "hardened" }
-    : kind === "repot"
-      ? { at: "potted" }
-      : kind === "lookForReturn"
-        ? {}
-        : { at: "seedling" };
-
-/** The usual outcome of what is due: its button, what it records, and how it is told. */
-interface Usual {
-  button: string;
-  payloads: () => EntryPayload[];
-  told: string;
-}
-
-function usual(part: StandingPart, item: StandingDue, placeC: number | null): Usual | null {
-  // a container is made ready at its own list
-  if (item.setsOut) return null;
-  switch (item.due.kind) {
-    case "checkBag":
-      return {
-        button: "All well",
-        payloads: () => lookAtBag(part, { ...allWell, placeC }, "pickOut", null),
-        told: "all well",
-      };
-    case "changeWater":
-      return {
-        button: "Changed",
-        payloads: () => [{ kind: "waterChanged", part: part.part }],
-        told: "water changed",
-      };
-    case "endSecondCold":
-      return {
-        button: "Taken out",
-        payloads: () => [{ kind: "coldAgainEnded", part: part.part, place: item.toPlace }],
-        told: "out of its second cold",
-      };
-    case "takeDomeOff":
-      return {
-        button: "Dome off",
-        payloads: () => [{ kind: "domeOff", part: part.part }],
-        told: "dome off",
-      };
-    case "scarifyAgain":
-      return { button: "Scarified", payloads: () => usualStart(item, part), told: "scarified again" };
-    case "sow":
-      return { button: "Sown", payloads: () => usualStart(item, part), told: "sown" };
-    case "startStep":
-      return {
-        button: "Started",
-        payloads: () => usualStart(item, part),
-        told: `${stepWords(item.stepKind)} started`,
-      };
-    case "endStep":
-      return { button: "Ended", payloads: () => endOf(item, part), told: "ended" };
-    case "lookForTrueLeaves":
-      return {
-        button: "They are out",
-        payloads: () => [{ kind: "trueLeaves", part: part.part }],
-        told: "first true leaves",
-      };
-    case "feed":
-      return {
-        button: "Fed",
-        payloads: () => [{ kind: "tended", part: part.part, what: "fed" }],
-        told: "fed",
-      };
-    case "strawMostOff":
-      return {
-        button: "Took it off",
-        payloads: () => [{ kind: "tended", part: part.part, what: "mulchMostOff" }],
-        told: "three quarters of the straw off",
-      };
-    case "strawRestOff":
-      return {
-        button: "Took it off",
-        payloads: () => [{ kind: "tended", part: part.part, what: "mulchRestOff" }],
-        told: "the rest of the straw off",
-      };
-    case "carryOut":
-      return {
-        button: "Was out",
-        payloads: () => [{ kind: "carriedOut", part: part.part, hours: null }],
-        told: "out for the day",
-      };
-    case "winterLook":
-      return {
-        button: "Looked over",
-        payloads: () => [{ kind: "tended", part: part.part, what: "winterLooked" }],
-        told: "looked over",
-      };
-    case "endWinter":
-      return {
-        button: "Winter is over",
-        payloads: () => [{ kind: "winterEnded", part: part.part }],
-        told: "through the winter",
-      };
-    case "lookAgain":
-      return {
-        button: "Gone",
-        payloads: () => part.symptoms.map((tale) => symptomSeen(part.part, tale.what, "gone")),
-        told: "looked again, gone",
-      };
-    case "lookForSwelling":
-    case "takeHeight":
-    case "repot":
-    case "countSeedlings":
-    case "prickOut":
-    case "thin":
-    case "plantOut":
-    case "lookForReturn":
-      return null;
-  }
 }
 
 /**

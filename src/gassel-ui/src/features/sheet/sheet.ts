@@ -1,8 +1,7 @@
 import type { EntryPayload, Moisture, MouldSeen } from "../../api/types";
 import { countOf, lookAtBag, lookForSwelling, usualStart } from "../../record/entries";
 import { firstStage } from "../plants/plantGesture";
-import { endOf } from "../rounds/endOf";
-import { symptomSeen } from "../symptoms/symptoms";
+import { usual } from "../rounds/usual";
 import type { BatchPayloads } from "../../record/RecordProvider";
 import type { DueLine } from "../rounds/dueLines";
 import type { PlaceJob } from "../rounds/placeJobs";
@@ -52,49 +51,23 @@ export function payloadsOf({ part, item }: DueLine, mark: Mark): EntryPayload[] 
         part.sproutsTo,
       );
     }
-    case "changeWater":
-      return [{ kind: "waterChanged", part: part.part }];
     case "lookForSwelling":
       return mark.number === null ? null : lookForSwelling(part, mark.number);
     case "countSeedlings":
       return mark.number === null ? null : [countOf(part.part, mark.number, mark.lost ?? 0)];
-    case "endSecondCold":
-      return [{ kind: "coldAgainEnded", part: part.part, place: item.toPlace }];
-    case "takeDomeOff":
-      return [{ kind: "domeOff", part: part.part }];
-    case "winterLook":
-      return [{ kind: "tended", part: part.part, what: "winterLooked" }];
-    case "endWinter":
-      return [{ kind: "winterEnded", part: part.part }];
-    case "lookAgain":
-      return part.symptoms.map((tale) => symptomSeen(part.part, tale.what, "gone"));
     case "takeHeight":
       return mark.number ? [{ kind: "measured", part: part.part, heightMm: mark.number }] : null;
-    case "repot":
-      return mark.number ? [moved(part.part, item.due.kind, mark.number)] : null;
-    case "lookForTrueLeaves":
-      return [{ kind: "trueLeaves", part: part.part }];
-    case "feed":
-      return [{ kind: "tended", part: part.part, what: "fed" }];
-    case "strawMostOff":
-      return [{ kind: "tended", part: part.part, what: "mulchMostOff" }];
-    case "strawRestOff":
-      return [{ kind: "tended", part: part.part, what: "mulchRestOff" }];
-    case "carryOut":
-      return [{ kind: "carriedOut", part: part.part, hours: null }];
     case "thin":
       return mark.number ? [countOf(part.part, 0, mark.number, { cause: "thinned" })] : null;
     case "lookForReturn":
       return mark.number ? [cameAgain(part, mark.number)] : null;
     case "prickOut":
+    case "repot":
     case "plantOut":
       return mark.number ? [moved(part.part, item.due.kind, mark.number)] : null;
-    case "endStep":
-      return endOf(item, part);
-    case "startStep":
-    case "sow":
-    case "scarifyAgain":
-      return usualStart(item, part);
+    default:
+      // what is set out is made ready at its own list; a tick says that it went out
+      return item.setsOut ? usualStart(item, part) : (usual(part, item, null)?.payloads() ?? null);
   }
 }
 

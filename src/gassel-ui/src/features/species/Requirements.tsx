@@ -115,7 +115,11 @@ export function Requirements({ view }: { view: SpeciesView }) {
     {
       name: "grows on",
       says: (view.growsOn ?? []).join(" "),
-      origin: species.growing ? origin("growingOn") : "as most kinds do",
+      origin: species.growing
+        ? origin("growingOn")
+        : species.flags.includes("tapRooted")
+          ? "by its tap root"
+          : "as most kinds do",
     },
     { name: "seed keeps", says: WORDS.Longevity[species.longevity], origin: origin("longevity") },
     ...(species.notes ? [{ name: "notes", says: species.notes, origin: origin("notes") }] : []),
