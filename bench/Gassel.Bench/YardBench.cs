@@ -78,7 +78,7 @@ internal static class YardBench
             where route is not null
             let need = SpeciesOutdoors.NeedOf(species, route)
             where need is not null
-            select (IsCool: SpeciesOutdoors.IsCool(species), Need: need)
+            select (Species: species, Need: need)
         ).ToList();
         var times = new List<double>();
         var asked = 0;
@@ -89,7 +89,7 @@ internal static class YardBench
             var warnings = new int[Containers];
             Parallel.For(0, Containers, i =>
             {
-                var (isCool, need) = kinds[i % kinds.Count];
+                var (species, need) = kinds[i % kinds.Count];
                 var setup = new ContainerSetup((ContainerPreset)(i % 4), (CareStyle)(i % 3), StonesKg: i / 100.0);
                 var part = new PartState(
                     "1",
@@ -108,7 +108,7 @@ internal static class YardBench
                 var run = new ContainerModel(setup.Parameters, setup.StonesKg).Run(hours, h => life.At(h.At));
                 warnings[i] = YardWatch
                     .Of(
-                        new(part, setup, life, ContainerTale.Of(run, days, need, false), isCool),
+                        new(part, setup, life, ContainerTale.Of(run, days, need, false), species),
                         days,
                         new(2027, 3, 14, 9, 0, 0, TimeSpan.Zero)
                     )
