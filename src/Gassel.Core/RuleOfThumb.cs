@@ -23,6 +23,20 @@ public static class RuleOfThumb
     public static string NextPotSmall { get; } = Quantity.Rule("2.5 to 5 cm", "1 to 2 in");
     public static string NextPotWide { get; } = Quantity.Rule("5 to 8 cm", "2 to 3 in");
     public static string WaterFromBelow { get; } = Quantity.Rule("240–480 ml", "1–2 cups");
+
+    /// <summary>The same for more or less than one tray, to the nearest 10 ml and half cup.</summary>
+    /// <param name="trays">Above 0.</param>
+    public static string WaterFromBelowOf(double trays)
+    {
+        static double Tens(double ml) => Math.Max(10, 10 * Math.Round(ml / 10));
+        static double Halves(double cups) => Math.Max(0.5, Math.Round(2 * cups) / 2);
+        var (low, high) = (Tens(240 * trays), Tens(480 * trays));
+        return Quantity.Rule(
+            high < 1000 ? Text.Of($"{low:0}–{high:0} ml") : Text.Of($"{low / 1000:0.#}–{high / 1000:0.#} l"),
+            Text.Of($"{Halves(trays):0.#}–{Halves(2 * trays):0.#} cups")
+        );
+    }
+
     public static string DeepSnow { get; } = Quantity.Rule("10 cm", "4 in");
     public static string SnowFades { get; } = Quantity.Rule("15 cm", "6 in");
     public static string GroundUnderSnow { get; } = Quantity.Rule("−0.2 °C", "31.6 °F");

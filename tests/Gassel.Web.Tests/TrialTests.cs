@@ -53,6 +53,18 @@ public sealed class TrialTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Arms_may_differ_in_their_vessel()
+    {
+        var arms = $$""",{"batch":"{{_treated}}","name":"deep","vessel":"deepCells"}""";
+        var own = Wish(arms).Replace("cellsMixed", "ownVessels", StringComparison.Ordinal);
+        await SowByLayout(await Make(Guid.NewGuid(), own));
+        var sown = (await _book.Get($"/api/batches/{_treated}"))["parts"]!.AsArray().Last()!["state"]!["vessel"]!;
+        Assert.Equal("deepCells", sown["kind"]!.GetValue<string>());
+        var (status, problem) = await _book.Post("/api/trials/layout", own.Replace("\"deepCells\"", "\"bag\"", StringComparison.Ordinal));
+        Assert.Equal((400, "arms[1].vessel"), (status, problem["field"]!.GetValue<string>()));
+    }
+
+    [Fact]
     public async Task Arms_may_differ_in_mix_filling_or_water_where_they_share_no_tray()
     {
         var arms = $$""",{"batch":"{{_treated}}","name":"wicked","filling":"dryWicked","water":"neverDry"}""";

@@ -3,9 +3,9 @@ using Gassel.Core.Record;
 namespace Gassel.Core.Fold;
 
 /// <summary>
-/// A tray cell by cell, also after thinning and dividing, of which nobody names the cells: what is thinned, divided or pricked out is taken
-/// from the
-/// fullest cells first, the lower number where two are alike (our assumption: that is what thinning to one is for).
+/// A tray cell by cell. Cells that were moved whole are gone from it and are found where they went. Nobody names the cells when thinning
+/// or dividing: what is thinned, divided or pricked out is taken from the fullest cells first, the lower number where two are alike (our
+/// assumption: that is what thinning to one is for).
 /// </summary>
 /// <param name="IsWhole">Every seedling was counted in a cell.</param>
 public sealed record CellTally(IReadOnlyList<CellSeen> Cells, bool IsWhole)
@@ -13,7 +13,9 @@ public sealed record CellTally(IReadOnlyList<CellSeen> Cells, bool IsWhole)
     public static CellTally Of(PartState part)
     {
         var cells = new SortedDictionary<int, CellSeen>();
-        var whole = true;
+        foreach (var came in part.CellsCame)
+            cells[came.Cell] = came;
+        var whole = part.CellsCame.Sum(c => c.Standing) == part.Arrived;
         foreach (var count in part.Counts.Where(c => c.Emerged > 0 || c.Lost > 0))
         {
             var spots = count.Spots?.Where(s => s.Cell is not null).ToList() ?? [];
@@ -28,8 +30,20 @@ public sealed record CellTally(IReadOnlyList<CellSeen> Cells, bool IsWhole)
             else
                 Take(cells, lost, c => c with { Lost = c.Lost + 1 });
         }
-        Take(cells, part.MovedOff, c => c with { MovedOff = c.MovedOff + 1 });
+        Take(cells, part.MovedOff - Leave(cells, part.CellsGone), c => c with { MovedOff = c.MovedOff + 1 });
         return new([.. cells.Values], whole);
+    }
+
+    /// <summary>Cells that went, whole; so many stood in them.</summary>
+    private static int Leave(SortedDictionary<int, CellSeen> cells, IEnumerable<int> gone)
+    {
+        var stood = 0;
+        foreach (var cell in gone)
+        {
+            stood += cells.GetValueOrDefault(cell).Standing;
+            cells.Remove(cell);
+        }
+        return stood;
     }
 
     private static void Take(SortedDictionary<int, CellSeen> cells, int many, Func<CellSeen, CellSeen> one)

@@ -18,6 +18,8 @@ internal sealed partial class Folding
         if (some.Plants > part.AliveAt(some.Stage))
             return TooMany(entry, some.Plants, some.Stage, part);
         var (plants, sleeping) = (PlantStages.All.Sum(part.AliveAt), part.Dormant.Sum());
+        if (some.Cells is { } named && OutsideOf(part, named) is { } outside)
+            return new(entry.Id, ConflictCode.SpotNotOfPart, part.Id, outside);
         // an empty part would stay behind, and an empty one would go
         if (some.Plants + some.Seeds == 0 || (some.Plants == plants && sleeping == 0 && some.Seeds == waiting))
             return new(entry.Id, ConflictCode.MovesAllOrNothing, part.Id, some.Plants + some.Seeds, plants + waiting);
@@ -26,8 +28,10 @@ internal sealed partial class Folding
         if (some.Label is { } label && part.Vessel is { } vessel)
             gone.Vessel = vessel with { Label = label };
         gone.SownOn = part.SownOn;
-        // its cells and its dome stay where they are
+        // its dome stays where it is
         gone.SownAs = part.SownAs is { } sown ? sown with { Cells = null, Dome = false } : null;
+        if (some.Cells is { } cells)
+            TakeCells(cells, part, gone);
         (gone.TrueLeavesOn, gone.PottedOn, gone.PotCm) = (part.TrueLeavesOn, part.PottedOn, part.PotCm);
         (gone.KeptOn, gone.ClosedOn, gone.PlantedOn) = (part.KeptOn, part.ClosedOn, part.PlantedOn);
         gone.Winter = some.Plants > 0 ? part.Winter : null;
@@ -52,6 +56,22 @@ internal sealed partial class Folding
         _parts[gone.Id] = gone;
         _order.Add(gone.Id);
         return Stand(gone, place, null, entry.DoneOn);
+    }
+
+    /// <summary>A cell that is not of the part; null where all are.</summary>
+    private static int? OutsideOf(WorkingPart part, IReadOnlyList<int> cells)
+    {
+        var own = part.Cells;
+        return cells.Where(c => !own.Contains(c)).Select(c => (int?)c).FirstOrDefault();
+    }
+
+    /// <summary>The cells go as they are, with what was counted in them.</summary>
+    private static void TakeCells(IReadOnlyList<int> cells, WorkingPart part, WorkingPart gone)
+    {
+        gone.CellsCame = [.. CellTally.Of(part.Snapshot()).Cells.Where(c => cells.Contains(c.Cell)).Select(c => c.AsFound)];
+        gone.SownAs = gone.SownAs! with { Cells = cells };
+        part.SownAs = part.SownAs! with { Cells = [.. part.Cells.Except(cells)] };
+        part.CellsGone.AddRange(cells);
     }
 
     private static Conflict? LookAtWater(Entry entry, WaterLooked looked, WorkingPart part)

@@ -178,6 +178,12 @@ public sealed record PartState(
     /// <summary>Seedlings that left the sowing for a later stage.</summary>
     public int MovedOff { get; init; }
 
+    /// <summary>Cells that came with it from the part it was moved away from, as they were then.</summary>
+    public IReadOnlyList<CellSeen> CellsCame { get; init; } = [];
+
+    /// <summary>Cells of its tray that went to another part, whole.</summary>
+    public IReadOnlyList<int> CellsGone { get; init; } = [];
+
     /// <summary>Seedlings that came from the part it was moved away from.</summary>
     public int Arrived { get; init; }
 

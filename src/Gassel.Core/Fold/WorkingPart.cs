@@ -23,6 +23,16 @@ internal sealed class WorkingPart(string id, string? parent)
     public bool? IsSwollen { get; set; }
     public (DateOnly On, string For)? Labelled { get; set; }
     public SownAs? SownAs { get; set; }
+
+    /// <summary>Cells that hold it; empty where it is not in cells.</summary>
+    public IReadOnlyList<int> Cells =>
+        SownOn is null ? [] : SownAs?.Cells ?? (Vessel?.Cells is { } all ? [.. Enumerable.Range(1, all)] : []);
+
+    /// <summary>Cells that came with it from another part, as they were then.</summary>
+    public IReadOnlyList<CellSeen> CellsCame { get; set; } = [];
+
+    /// <summary>Cells that went from it to another part.</summary>
+    public List<int> CellsGone { get; } = [];
     public double? EstimatePercent { get; set; }
     public CutTest? Cut { get; set; }
     public DateOnly? DomeOffOn { get; set; }
@@ -118,6 +128,8 @@ internal sealed class WorkingPart(string id, string? parent)
             LabelledOn = Labelled?.On,
             LabelledFor = Labelled?.For,
             SownAs = SownAs,
+            CellsCame = CellsCame,
+            CellsGone = CellsGone,
             EstimatePercent = EstimatePercent,
             Cut = Cut,
             DomeOffOn = DomeOffOn,

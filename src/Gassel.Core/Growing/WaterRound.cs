@@ -56,12 +56,16 @@ public sealed record WaterRound(
         if (asked.Count == 0)
             return null;
         var (pace, why) = Pace.Of(place, sky, today);
-        var due = new List<(WaterNeed Need, int Late)>();
+        var due = new List<(WaterNeed Need, PartState Part, int Late)>();
         foreach (var (batch, number, part, species) in asked)
         {
             var (regime, reason) = WaterRegimes.Of(part, species);
             if (Late(part, regime, pace, now) is { } late)
-                due.Add((new(batch, number, part.Id, part.Vessel?.Label, regime, reason), late));
+            {
+                var drinks = WaterAmount.TraysOf(part) is { } trays ? WaterAmount.Words(trays) : null;
+                var rain = species.Water == WaterRegime.NeverDry;
+                due.Add((new(batch, number, part.Id, part.Vessel?.Label, regime, reason, drinks, rain), part, late));
+            }
         }
         var soaked = asked
             .SelectMany(p => p.Part.WaterLooks)
@@ -81,10 +85,17 @@ public sealed record WaterRound(
                 $"{needs.Count} {(needs.Count == 1 ? "vessel" : "vessels")}"
                     + $"{(never == 0 ? "" : never == needs.Count ? ", must not dry out" : Text.Of($", {never} must not dry out"))}."
             ),
-            $"Pale mix is drying, dark mix is moist. From below: {RuleOfThumb.WaterFromBelow} a tray for 15 to {MinutesInWater} minutes, "
-                + "then tip the rest out.",
+            Wetting([.. due.Select(d => d.Part)], [.. needs.Where(n => n.RainWater)]),
             [why, .. needs.GroupBy(n => (n.Regime, n.Why)).Select(g => $"{Text.Capital(g.Key.Regime.Words())} ({Names(g)}): {g.Key.Why}")]
         );
+    }
+
+    private static string Wetting(IReadOnlyCollection<PartState> parts, IReadOnlyCollection<WaterNeed> alwaysWet)
+    {
+        var all = parts.Count > 1 && WaterAmount.All(parts) is { } amount ? $" ({amount})" : "";
+        var rain = alwaysWet.Count == 0 ? "" : $" Rain water for {Names(alwaysWet)}: always-wet kinds suffer from hard tap water.";
+        return $"Pale mix is drying, dark mix is moist. From below: {RuleOfThumb.WaterFromBelow} a tray{all} for 15 to {MinutesInWater} "
+            + $"minutes, then tip the rest out.{rain}";
     }
 
     private static string Names(IEnumerable<WaterNeed> needs) => string.Join(", ", needs.Select(n => Text.Of($"B-{n.Number}")).Distinct());

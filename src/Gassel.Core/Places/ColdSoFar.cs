@@ -35,7 +35,7 @@ public sealed record ColdSoFar(
     /// <summary>High end: all kept.</summary>
     public ColdAmount All => Measured + Assumed;
 
-    /// <summary>Of the cold step the part is in; null where it is in none. Whole days, from the one it went in up to yesterday.</summary>
+    /// <summary>Of the cold step the part is in, or of a cold it was given again after sowing; null where it is in none. Whole days, from the one it went in up to yesterday.</summary>
     public static ColdSoFar? Of(
         BatchPlan plan,
         PartState part,
@@ -45,6 +45,8 @@ public sealed record ColdSoFar(
         DateOnly today
     )
     {
+        if (part is { SecondCold: { } again, LastStep: { } sown })
+            return Of((again.Days, again.Days), part, new(sown, again.From, again.End), places, temperatures, response, today);
         return part.Open is { } open && plan.Steps[open.Step].Step.Kind == StepKind.ColdMoist
             ? Of(plan, part, open, places, temperatures, response, today)
             : null;
@@ -63,13 +65,27 @@ public sealed record ColdSoFar(
         DateOnly today
     )
     {
-        if (open.End is { } end && end < today)
-            today = end;
         var range = plan.Steps[open.Step].Step.Days;
         // outdoors the seed needs what breaks its dormancy, however long the winter lasts
-        var (least, most) = part.Outdoors is { } sky
+        var asked = part.Outdoors is { } sky
             ? ((int)Math.Round(sky.ColdNeed), (int)Math.Round(sky.ColdUsual))
             : (range.Shortest, range.Usual);
+        return Of(asked, part, open, places, temperatures, response, today);
+    }
+
+    private static ColdSoFar Of(
+        (int Least, int Most) asked,
+        PartState part,
+        StepSpan open,
+        IReadOnlyDictionary<string, Place> places,
+        IPlaceTemperatures temperatures,
+        ColdResponse response,
+        DateOnly today
+    )
+    {
+        if (open.End is { } end && end < today)
+            today = end;
+        var (least, most) = asked;
         var (own, byDefault) = (new PlaceDays(places, temperatures, response), new PlaceDays(places, temperatures, ColdResponse.Default));
         var days = new List<Day>();
         for (var date = open.Start; date < today; date = date.AddDays(1))

@@ -10,6 +10,7 @@ namespace Gassel.Core.Trials;
 /// <param name="Mix">It is sown into; null for the usual of the site.</param>
 /// <param name="Filling">How its vessels are filled; null as usual.</param>
 /// <param name="Water">How dry its mix may get; null to go by the species.</param>
+/// <param name="Vessel">Kind of its vessels, where each replicate has its own; null for the usual.</param>
 /// <param name="Setup">Its winter containers; null for an arm that is not sown outdoors.</param>
 public sealed record TrialArm(
     Guid Batch,
@@ -23,5 +24,6 @@ public sealed record TrialArm(
     ContainerSetup? Setup = null,
     ContainerMix? Mix = null,
     Filling? Filling = null,
-    WaterRegime? Water = null
+    WaterRegime? Water = null,
+    VesselKind? Vessel = null
 );

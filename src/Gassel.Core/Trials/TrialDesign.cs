@@ -42,6 +42,8 @@ public sealed record TrialDesign(
             found.Add("filling");
         if (arm.Water != control.Water)
             found.Add("water");
+        if (arm.Vessel != control.Vessel)
+            found.Add("vessel");
         if (arm.Setup is { } own && control.Setup is { } other)
         {
             if ((own.Kind, own.Own) != (other.Kind, other.Own))

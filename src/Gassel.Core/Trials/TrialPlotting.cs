@@ -51,11 +51,12 @@ public static class TrialPlotting
     }
 
     /// <summary>Each replicate in a vessel of its own; the vessels stand in random order.</summary>
+    /// <param name="kinds">Of the vessels of each arm.</param>
     /// <param name="replicates">Of each arm, at least 1 and at most as many as an arm has seeds.</param>
     public static (IReadOnlyList<TrialVessel> Vessels, IReadOnlyList<TrialPlot> Plots) InOwnVessels(
         IReadOnlyList<int> seeds,
         int replicates,
-        VesselKind kind,
+        IReadOnlyList<VesselKind> kinds,
         string label,
         int randomSeed
     )
@@ -66,7 +67,7 @@ public static class TrialPlotting
             (plot, at) => new TrialPlot(plot / replicates, at, Share(seeds[plot / replicates], replicates, plot % replicates), null)
         );
         return (
-            [.. Enumerable.Range(1, order.Length).Select(n => new TrialVessel($"{label}.{n}", kind, null))],
+            [.. order.Select((plot, at) => new TrialVessel($"{label}.{at + 1}", kinds[plot / replicates], null))],
             [.. plots.OrderBy(p => p.Arm).ThenBy(p => p.Vessel)]
         );
     }

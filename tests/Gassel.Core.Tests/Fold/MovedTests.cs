@@ -36,6 +36,40 @@ public class MovedTests
         Assert.Equal((30, 28, 2), (state.Plants.Emerged, state.Plants.Alive, state.Plants.Lost));
     }
 
+    private static Book ByCell() =>
+        Book.SownBalsamroot().Add("2027-03-05", new Count("1", 6, 0, Spots: [new(1, null, 3, 0), new(2, null, 1, 0), new(5, null, 2, 0)]));
+
+    [Fact]
+    public void Cells_go_whole_with_what_stands_in_them_and_are_counted_where_they_went()
+    {
+        var state = Run(
+            ByCell()
+                .Add("2027-03-10", new Moved("1", "table", new("1a", 5, Seeds: 3, Label: "tray 2", Cells: [1, 5])))
+                .Add("2027-03-12", new Count("1a", 1, 0, Spots: [new(5, null, 1, 0)]))
+        );
+        Assert.Empty(state.Conflicts);
+        var (stayed, went) = (Part(state, "1"), Part(state, "1a"));
+        Assert.Equal([(2, 1)], CellTally.Of(stayed).Cells.Select(c => (c.Cell, c.Standing)));
+        Assert.Equal([(1, 3), (5, 3)], CellTally.Of(went).Cells.Select(c => (c.Cell, c.Standing)));
+        Assert.Equal((true, true), (CellTally.Of(stayed).IsWhole, CellTally.Of(went).IsWhole));
+        Assert.Equal([1, 5], went.SownAs!.Cells!);
+        Assert.DoesNotContain(5, stayed.SownAs!.Cells!);
+        Assert.Equal((1, 6), (stayed.Standing, went.Standing));
+    }
+
+    [Fact]
+    public void A_cell_that_went_is_not_counted_nor_moved_once_more()
+    {
+        var book = ByCell().Add("2027-03-10", new Moved("1", "table", new("1a", 3, Cells: [1])));
+        book.Add("2027-03-12", new Count("1", 1, 0, Spots: [new(1, null, 1, 0)]))
+            .Add("2027-03-13", new Moved("1", "table", new("1b", 1, Cells: [1])))
+            .Add("2027-03-14", new Moved("1a", "yard", new("1aa", 1, Cells: [2])));
+        Assert.Equal(
+            [ConflictCode.SpotNotOfPart, ConflictCode.SpotNotOfPart, ConflictCode.SpotNotOfPart],
+            Run(book).Conflicts.Select(c => c.Code)
+        );
+    }
+
     [Fact]
     public void What_went_is_counted_potted_and_lost_there()
     {

@@ -1,6 +1,8 @@
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
+using Gassel.Core.Places;
 using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Fold;
 
@@ -35,6 +37,29 @@ public class SecondColdTests
         var look = Assert.Single(Due(outside, "2027-06-21"), d => d.Kind == DueKind.CountSeedlings);
         Assert.True(look.DueOn > new DateOnly(2027, 6, 20));
         Assert.Equal(15, Run(outside.Add("2027-07-10", new Count("1", 3, 0))).Germinated);
+    }
+
+    /// <summary>By temperature as the first cold is: warm days count nothing, and all it asks for is what was set.</summary>
+    [Fact]
+    public void It_is_measured_from_the_day_it_went_back_in()
+    {
+        var places = UsualPlaces.Starter.ToDictionary(p => p.Id);
+        ColdSoFar? Cold(Book book, string on) =>
+            ColdSoFar.Of(
+                Book.Plan(),
+                Run(book).Parts[0],
+                places,
+                new Temperatures(),
+                ColdResponse.Default,
+                DateOnly.Parse(on, System.Globalization.CultureInfo.InvariantCulture)
+            );
+        var cold = Some().Add("2027-04-20", new ColdAgain("1", 60, "cold-shelf"));
+        var so = Cold(cold, "2027-05-20")!;
+        Assert.Equal((30.0, 30.0, 60, 60), (so.All.Days, so.All.Effective, so.Shortest.Days, so.Usual.Days));
+        Assert.Equal(new DateOnly(2027, 6, 18), so.Usual.Weighted.AllKept);
+        var moved = cold.Add("2027-04-30", new Moved("1", "heat-mat"));
+        Assert.Equal(10.0, Cold(moved, "2027-05-20")!.All.Effective);
+        Assert.Null(Cold(cold.Add("2027-06-20", new ColdAgainEnded("1", "lamp-shelf")), "2027-06-21"));
     }
 
     /// <summary>Fails where only an open germination asks: pricking out one seedling begins growing on.</summary>

@@ -64,6 +64,39 @@ public class WaterRoundTests
         Assert.Null(Of(planted, Yard, Morning));
     }
 
+    /// <summary>240 to 480 ml a tray, or 1 to 2 cups: common practice, no source; by cells and pots: our assumption.</summary>
+    [Theory]
+    [InlineData(72, "240–480 ml", "1–2 cups")]
+    [InlineData(36, "240–480 ml", "1–2 cups")]
+    [InlineData(18, "120–240 ml", "0.5–1 cups")]
+    public void A_smaller_tray_drinks_its_share(int cells, string metric, string cups)
+    {
+        var book = new Book().Add("2027-03-01", new Sown("1", "lamp-shelf", new(VesselKind.Tray, "tray 1", cells), Seeds: 60));
+        var need = Assert.Single(Of(book, Shelf, Morning)!.Parts);
+        Assert.Equal(metric, new Speaker(Units.Metric).Say(need.Drinks!));
+        Assert.Equal(cups, new Speaker(Units.UnitedStates).Say(need.Drinks!));
+    }
+
+    [Fact]
+    public void A_tray_that_two_parts_share_drinks_once_and_what_has_no_size_is_named()
+    {
+        static PartState Part(Vessel vessel) =>
+            new Book().Add("2027-03-01", new Sown("1", "lamp-shelf", vessel, Seeds: 60)).Fold().Parts[0];
+        var tray = Part(new(VesselKind.Tray, "tray 1", 72));
+        var all = WaterAmount.All([tray, tray, Part(new(VesselKind.Flat, "flat 2")), Part(new(VesselKind.Pot, "pot 3"))]);
+        Assert.Equal("480–960 ml in all, without 1 of unknown size", new Speaker(Units.Metric).Say(all!));
+        Assert.Equal("1.2–2.4 l", new Speaker(Units.Metric).Say(WaterAmount.Words(5)));
+    }
+
+    [Fact]
+    public void Always_wet_kinds_get_rain_water()
+    {
+        var bog = Book.Of("balsamroot") with { Water = WaterRegime.NeverDry };
+        var there = BatchFold.Run(Book.Plan(), Sown().Entries).Living.Select(p => (Guid.Empty, 1, p, bog));
+        Assert.Contains("Rain water for B-1", WaterRound.Of(Shelf, there, NoSky, Morning)!.HowTo, StringComparison.Ordinal);
+        Assert.DoesNotContain("Rain water", Of(Sown(), Shelf, Morning)!.HowTo, StringComparison.Ordinal);
+    }
+
     [Fact]
     public void What_nobody_looked_at_is_due_and_not_late()
     {

@@ -75,17 +75,18 @@ public class TrialPlottingTests
     [Fact]
     public void Own_vessels_stand_in_random_order_and_hold_all_seed()
     {
-        var (vessels, plots) = TrialPlotting.InOwnVessels([50, 50], 4, VesselKind.Container, "T-2", 5);
+        var (vessels, plots) = TrialPlotting.InOwnVessels([50, 50], 4, [VesselKind.Container, VesselKind.Pot], "T-2", 5);
         Assert.Equal(8, vessels.Count);
         Assert.Equal(Enumerable.Range(0, 8), plots.Select(p => p.Vessel).Order());
         Assert.Equal([13, 13, 12, 12], plots.Where(p => p.Arm == 0).Select(p => p.Seeds).OrderDescending());
+        Assert.All(plots, p => Assert.Equal(p.Arm == 0 ? VesselKind.Container : VesselKind.Pot, vessels[p.Vessel].Kind));
         Assert.NotEqual(Enumerable.Range(0, 4), plots.Where(p => p.Arm == 0).Select(p => p.Vessel));
     }
 
     private static TrialDesign Design(int replicates, TrialLayout layout = TrialLayout.OwnVessels) =>
         Of(
             layout == TrialLayout.OwnVessels
-                ? TrialPlotting.InOwnVessels([30, 30], replicates, VesselKind.Pot, "T-1", 1)
+                ? TrialPlotting.InOwnVessels([30, 30], replicates, [VesselKind.Pot, VesselKind.Pot], "T-1", 1)
                 : TrialPlotting.OverCells([30, 30], 1, 36, VesselKind.Tray, "T-1", 1),
             layout
         );

@@ -56,7 +56,7 @@ internal static class EntryWords
             SowingClosed p => $"Stopped waiting for its seed{Of(p.Part)}.",
             Prepared p => $"Made ready: {Container(p)}{Of(p.Part)}.",
             Tended p =>
-                $"{(Tendings.IsOfContainer(p.What) ? $"In the yard: {p.What.Words()}"
+                $"{(Tendings.IsOfContainer(p.What) && !Tendings.IsOfAllOutdoors(p.What) ? $"In the yard: {p.What.Words()}"
                     : Text.Capital(p.What.Words()))}"
                     + $"{Of(p.Part)}.",
             TrueLeaves p => $"First true leaves seen{Of(p.Part)}.",

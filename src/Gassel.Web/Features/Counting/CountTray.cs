@@ -9,6 +9,7 @@ namespace Gassel.Web.Features.Counting;
 /// <param name="LongestDays">Up to so many days after sowing seedlings are expected; null where the route does not say.</param>
 /// <param name="Grid">Cells as they lie; null for a vessel without cells.</param>
 /// <param name="Cells">Those that hold this part; null for all.</param>
+/// <param name="SeedsPerCell">As sown; null where it is not sown by cells, or nobody said.</param>
 /// <param name="Others">What else stands in the tray.</param>
 /// <param name="EstimatePercent">The number of seeds is an estimate; null where it was counted.</param>
 /// <param name="CountsRoots">Roots one season and shoots the next: two counts.</param>
@@ -27,6 +28,7 @@ public sealed record CountTray(
     int? LongestDays,
     TrayGrid? Grid,
     IReadOnlyList<int>? Cells,
+    int? SeedsPerCell,
     IReadOnlyList<TrayCell> ByCell,
     IReadOnlyList<TrayNeighbour> Others,
     double? EstimatePercent,

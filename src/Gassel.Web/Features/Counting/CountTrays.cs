@@ -28,23 +28,24 @@ internal static class CountTrays
             .SelectMany(t => t.Design.Arms.Select(a => (a.Batch, Name: $"T-{t.Number} {t.Design.Name}")))
             .ToDictionary(t => t.Batch, t => t.Name);
         trays = [.. trays.Select(t => t with { Blind = blind.GetValueOrDefault(t.BatchId) })];
-        var byLabel = trays
-            .Where(t => t.Vessel is not null && t.Cells is not null)
-            .ToLookup(t => t.Vessel!.Label.Trim().ToUpperInvariant());
+        var byTray = trays.Where(t => t.Vessel is not null && t.Cells is not null).ToLookup(TrayOf);
         return new(
             clock.Today,
-            [.. trays.Select(t => Beside(t, byLabel)).OrderBy(t => t.Due?.Due.DueOn ?? DateOnly.MaxValue).ThenBy(t => t.Number)]
+            [.. trays.Select(t => Beside(t, byTray)).OrderBy(t => t.Due?.Due.DueOn ?? DateOnly.MaxValue).ThenBy(t => t.Number)]
         );
     }
 
-    private static CountTray Beside(CountTray tray, ILookup<string, CountTray> byLabel) =>
+    /// <summary>The tray it stands in: cells of one label that were moved elsewhere are another.</summary>
+    private static (string Label, string Place) TrayOf(CountTray tray) => (tray.Vessel!.Label.Trim().ToUpperInvariant(), tray.PlaceName);
+
+    private static CountTray Beside(CountTray tray, ILookup<(string, string), CountTray> byTray) =>
         tray.Cells is null
             ? tray
             : tray with
             {
                 Others =
                 [
-                    .. byLabel[tray.Vessel!.Label.Trim().ToUpperInvariant()]
+                    .. byTray[TrayOf(tray)]
                         .Where(o => (o.BatchId, o.Part) != (tray.BatchId, tray.Part))
                         .Select(o => new TrayNeighbour(o.BatchId, o.Number, o.CommonName, o.Part, o.Cells!, o.ByCell, o.Seeds, o.Standing)),
                 ],
@@ -76,6 +77,7 @@ internal static class CountTrays
                 days?.Longest,
                 TrayGrid.Of(part.Vessel),
                 part.SownAs?.Cells,
+                part.SownAs?.SeedsPerCell,
                 ByCell(part),
                 [],
                 part.EstimatePercent,

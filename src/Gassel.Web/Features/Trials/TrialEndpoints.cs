@@ -223,6 +223,9 @@ internal static class TrialEndpoints
 
     private sealed record Laid(TrialDesign Design, IReadOnlyList<BatchPlan> Plans, int SeedsLeft);
 
+    private static VesselKind VesselOfItsOwn(VesselKind usual) =>
+        usual is VesselKind.Tray or VesselKind.DeepCells or VesselKind.Container ? VesselKind.Pot : usual;
+
     /// <summary>The wish laid out, with a plan for each arm.</summary>
     private static async Task<(Laid? Laid, Refusal? Refusal)> Lay(TrialRequest request, PlanBooks books, int number)
     {
@@ -264,7 +267,8 @@ internal static class TrialEndpoints
                     outdoors ? arm.Setup ?? ContainerSetup.Assumed : null,
                     outdoors ? null : arm.Mix,
                     outdoors ? null : arm.Filling,
-                    outdoors ? null : arm.Water
+                    outdoors ? null : arm.Water,
+                    outdoors ? null : arm.Vessel
                 )
             );
             plans.Add(
@@ -303,28 +307,10 @@ internal static class TrialEndpoints
                 : TrialPlotting.InOwnVessels(
                     [.. arms.Select(a => a.Seeds)],
                     request.Replicates ?? PlanAssumptions.Containers,
-                    kind is VesselKind.Tray or VesselKind.DeepCells ? VesselKind.Pot : kind,
+                    [.. arms.Select(a => a.Setup is not null ? VesselKind.Container : a.Vessel ?? VesselOfItsOwn(kind))],
                     $"T-{number}",
                     request.RandomSeed
                 );
-        if (arms.Exists(a => a.Setup is not null))
-        {
-            vessels =
-            [
-                .. vessels.Select(
-                    (v, at) =>
-                        arms[plots.First(p => p.Vessel == at).Arm].Setup is null
-                            ? v with
-                            {
-                                Kind = VesselKind.Pot,
-                            }
-                            : v with
-                            {
-                                Kind = VesselKind.Container,
-                            }
-                ),
-            ];
-        }
         return (
             new(
                 new(

@@ -74,6 +74,11 @@ public sealed record TrialRequest(
                         ? new Refusal($"{at}.place", $"There is no place {place}; valid are {string.Join(", ", places)}.")
                         : null
                 )
+                ?? (
+                    arm.Vessel is { } vessel && vessel is not (VesselKind.Pot or VesselKind.Flat or VesselKind.DeepCells)
+                        ? new Refusal($"{at}.vessel", $"{at}.vessel was {vessel}; valid are pot, flat and deep cells.")
+                        : null
+                )
                 ?? (arm.Setup is { } setup ? ContainerCheck.Of($"{at}.setup", setup) : null);
             if (refusal is not null)
                 return refusal;
@@ -82,12 +87,12 @@ public sealed record TrialRequest(
         if (Layout == TrialLayout.CellsMixed && Arms.Any(a => a is not null && Whole(a) != Whole(Arms[0])))
             return new(
                 "layout",
-                "Arms that differ in place, mix, filling or water cannot share a tray; valid for them is ownVessels, vessels of their own."
+                "Arms that differ in place, vessel, mix, filling or water cannot share a tray; valid for them is ownVessels, vessels of their own."
             );
         return null;
     }
 
     /// <summary>What a whole vessel has in common.</summary>
-    private static (string?, ContainerMix?, Filling?, WaterRegime?)? Whole(TrialArmRequest? arm) =>
-        arm is null ? null : (arm.Place, arm.Mix, arm.Filling, arm.Water);
+    private static (string?, VesselKind?, ContainerMix?, Filling?, WaterRegime?)? Whole(TrialArmRequest? arm) =>
+        arm is null ? null : (arm.Place, arm.Vessel, arm.Mix, arm.Filling, arm.Water);
 }

@@ -6833,6 +6833,19 @@ export interface components {
         };
         /** @enum {unknown} */
         CellPractice: "one" | "thinToOne" | "divide";
+        CellSeen: {
+            /** Format: int32 */
+            cell: number;
+            /** Format: int32 */
+            emerged: number;
+            /** Format: int32 */
+            lost: number;
+            /** Format: int32 */
+            movedOff: number;
+            asFound: components["schemas"]["CellSeen"];
+            /** Format: int32 */
+            standing: number;
+        };
         CheckRecord: {
             /** Format: uuid */
             entry: string;
@@ -7397,6 +7410,8 @@ export interface components {
             longestDays: null | number;
             grid: null | components["schemas"]["TrayGrid"];
             cells: null | number[];
+            /** Format: int32 */
+            seedsPerCell: null | number;
             byCell: components["schemas"]["TrayCell"][];
             others: components["schemas"]["TrayNeighbour"][];
             /** Format: double */
@@ -8920,6 +8935,7 @@ export interface components {
              */
             seeds: number;
             label: null | string;
+            cells: null | number[];
         };
         NameAndPassword: {
             name: string;
@@ -9152,6 +9168,8 @@ export interface components {
             daysOut: components["schemas"]["DayOut"][];
             /** Format: int32 */
             movedOff: number;
+            cellsCame: components["schemas"]["CellSeen"][];
+            cellsGone: number[];
             /** Format: int32 */
             arrived: number;
             /** Format: date */
@@ -10860,6 +10878,7 @@ export interface components {
             mix: null | components["schemas"]["ContainerMix"];
             filling: null | components["schemas"]["Filling"];
             water: null | components["schemas"]["WaterRegime"];
+            vessel: null | components["schemas"]["VesselKind"];
         };
         TrialArmRequest: {
             /** Format: uuid */
@@ -10874,6 +10893,7 @@ export interface components {
             mix?: null | components["schemas"]["ContainerMix"];
             filling?: null | components["schemas"]["Filling"];
             water?: null | components["schemas"]["WaterRegime"];
+            vessel?: null | components["schemas"]["VesselKind"];
         };
         TrialArmResult: {
             arm: components["schemas"]["ArmResult"];
@@ -11174,6 +11194,9 @@ export interface components {
             label: null | string;
             regime: components["schemas"]["WaterRegime"];
             why: string;
+            drinks: null | string;
+            /** @default false */
+            rainWater: boolean;
         };
         /** @enum {unknown} */
         WaterRegime: "neverDry" | "surfaceDries" | "drySide" | null;

@@ -81,8 +81,8 @@ export function TrayPlan({ grid, mark, cursor = null, onTouch, label, turned = f
               height={SIZE - 4}
               rx={7}
               fill={m.taken ? p.paper : up || m.chosen ? p.wash.germinate : p.card}
-              stroke={cursor === cell ? p.slate : p.line}
-              strokeWidth={cursor === cell ? 4 : 1.5}
+              stroke={cursor === cell || m.chosen ? p.slate : p.line}
+              strokeWidth={cursor === cell || m.chosen ? 4 : 1.5}
               strokeDasharray={m.taken ? "3 4" : undefined}
             />
             {up && !fresh && <Seedlings many={m.standing ?? 0} colour={p.lichen} ink={p.ink} />}

@@ -27,6 +27,7 @@ const tray = (more: Partial<CountTray> = {}): CountTray => ({
   longestDays: 20,
   grid,
   cells: null,
+  seedsPerCell: null,
   byCell: [],
   others: [],
   estimatePercent: null,

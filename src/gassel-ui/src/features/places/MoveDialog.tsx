@@ -1,26 +1,18 @@
 import { useState } from "react";
-import {
-  Box,
-  Button,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  TextField,
-  Typography,
-} from "@mui/material";
-import { WORDS } from "../../api/words";
+import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 import { usePlacesInUse } from "../../book/queries";
 import type { Place } from "../../api/types";
+import { useQueue } from "../../offline/useQueue";
 import { useRecord } from "../../record/RecordProvider";
 import { Choice } from "../../shared/Choice";
-import { ChoiceField } from "../../shared/ChoiceField";
-import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { MoveCells } from "./MoveCells";
 import { PartTicks } from "./PartTicks";
-import { aliveAt, divides, moves, partName, someFault, stagesOf } from "./move";
+import { SomeFields } from "./SomeFields";
+import { useCelledTray } from "./useCelledTray";
+import { divides, freePart, moves, partName, partsWaiting, someFault, stagesOf, withCells } from "./move";
 import type { Movable, Some } from "./move";
 
 interface MoveDialogProps {
@@ -40,14 +32,20 @@ export function MoveDialog({ parts, from, doneOn, today, close }: MoveDialogProp
   const [ticked, setTicked] = useState<number[]>(() => (parts.length === 1 ? [0] : []));
   const [some, setSome] = useState<Some | null>(null);
   const chosen = parts.filter((_, i) => ticked.includes(i));
-  const one = chosen.length === 1 ? chosen[0] : undefined;
+  const queue = useQueue();
+  const only = chosen.length === 1 ? chosen[0] : undefined;
+  const one = only && {
+    ...only,
+    nextPart: freePart(only.nextPart, partsWaiting(queue, only.batchId)),
+  };
   const share = one && divides(one) ? some : null;
+  const tray = useCelledTray(one ?? null);
   const fault = one && share ? someFault(one, share) : null;
   const goals = places.filter(
     (place) => !(chosen.length > 0 ? chosen : parts).every((p) => p.place === place.id),
   );
   const send = async (place: Place) => {
-    const [first, ...rest] = moves(chosen, place.id, share);
+    const [first, ...rest] = moves(one ? [one] : chosen, place.id, share);
     if (!first || fault) return;
     const what = one ? partName(one) : several(chosen.length, "vessel");
     const told = `${what}: ${share ? "some " : ""}moved to ${place.inSentence}`;
@@ -75,18 +73,32 @@ export function MoveDialog({ parts, from, doneOn, today, close }: MoveDialogProp
         {one && divides(one) && (
           <Choice
             label="how much"
-            value={share ? "some" : "all"}
+            value={share?.cells ? "cells" : share ? "some" : "all"}
             onChange={(next) =>
               setSome(
                 next === "all"
                   ? null
-                  : { stage: stagesOf(one)[0] ?? "seedling", plants: 0, seeds: 0, label: "" },
+                  : {
+                      stage: stagesOf(one)[0] ?? "seedling",
+                      plants: 0,
+                      seeds: 0,
+                      label: "",
+                      cells: next === "cells" ? [] : null,
+                    },
               )
             }
             options={[
               ["all", "all of it"],
               ["some", "only some"],
+              ...(tray ? ([["cells", "some cells"]] as const) : []),
             ]}
+          />
+        )}
+        {one && tray && share?.cells && (
+          <MoveCells
+            tray={tray}
+            chosen={share.cells}
+            change={(cells) => setSome(withCells(share, tray, cells, one.waiting))}
           />
         )}
         {one && share && <SomeFields part={one} some={share} change={setSome} fault={fault} />}
@@ -111,66 +123,5 @@ export function MoveDialog({ parts, from, doneOn, today, close }: MoveDialogProp
         <Button onClick={close}>Cancel</Button>
       </DialogActions>
     </Dialog>
-  );
-}
-
-interface SomeFieldsProps {
-  part: Movable;
-  some: Some;
-  change: (some: Some) => void;
-  fault: string | null;
-}
-
-/** How many plants and seeds go. */
-function SomeFields({ part, some, change, fault }: SomeFieldsProps) {
-  const stages = stagesOf(part);
-  return (
-    <>
-      {stages.length > 1 && (
-        <ChoiceField
-          label="Of those"
-          name="stage"
-          value={some.stage}
-          onChange={(stage) => change({ ...some, stage, plants: 0 })}
-          choices={stages.map((s) => [s, `${WORDS.PlantStage[s]}: ${aliveAt(part, s)}`] as const)}
-        />
-      )}
-      {stages.length > 0 && (
-        <NumberField
-          key={some.stage}
-          label="Plants that go"
-          name="plants"
-          value={some.plants}
-          onChange={(plants) => change({ ...some, plants: plants ?? 0 })}
-          min={0}
-          max={1_000_000}
-          helper={`of ${aliveAt(part, some.stage)} ${WORDS.PlantStage[some.stage]}`}
-        />
-      )}
-      {part.waiting > 0 && (
-        <NumberField
-          label={stages.length > 0 ? "Seed not up yet that goes" : "Seeds that go"}
-          name="seeds"
-          value={some.seeds}
-          onChange={(seeds) => change({ ...some, seeds: seeds ?? 0 })}
-          min={0}
-          max={1_000_000}
-          helper={`of ${part.waiting}`}
-        />
-      )}
-      <TextField
-        label="What stands there is labelled"
-        name="label"
-        value={some.label}
-        onChange={(event) => change({ ...some, label: event.target.value })}
-        helperText={`optional; it becomes part ${part.nextPart}`}
-        slotProps={{ htmlInput: { maxLength: 40 } }}
-      />
-      {fault && (
-        <Typography role="status" sx={{ fontWeight: 600 }}>
-          {fault}
-        </Typography>
-      )}
-    </>
   );
 }

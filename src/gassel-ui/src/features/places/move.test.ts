@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
+import type { QueuedAct } from "../../offline/keep";
 import type { PlantTally } from "../../api/types";
-import { divides, moves, partName, someFault, stagesOf } from "./move";
-import type { Movable, Some } from "./move";
+import { divides, freePart, moves, partName, partsWaiting, someFault, stagesOf, withCells } from "./move";
+import type { CelledTray, Movable, Some } from "./move";
 
 const stages = ["seedling", "prickedOut", "potted", "hardened", "planted"] as const;
 const tally = (alive: number[]): PlantTally =>
@@ -29,6 +30,7 @@ const some = (more: Partial<Some> = {}): Some => ({
   plants: 5,
   seeds: 0,
   label: "",
+  cells: null,
   ...more,
 });
 
@@ -47,6 +49,32 @@ describe("moving", () => {
     expect(batch?.payloads[0]).toMatchObject({
       some: { part: "1a", plants: 5, stage: "seedling", seeds: 3, label: "tray 13" },
     });
+  });
+
+  it("takes with its cells what stands in them, and their seed that is not up", () => {
+    const cells = (standing: number): CelledTray => ({
+      grid: { columns: 4, cells: 12 },
+      own: [1, 2, 3, 4],
+      byCell: [
+        { cell: 1, emerged: 2, lost: 1, movedOff: 0 },
+        { cell: 3, emerged: 3, lost: 0, movedOff: 0 },
+      ],
+      seedsPerCell: 3,
+      standing,
+    });
+    expect(withCells(some(), cells(4), [1, 2], 7)).toMatchObject({ cells: [1, 2], plants: 1, seeds: 4 });
+    expect(withCells(some(), cells(9), [1, 2], 7)).toMatchObject({ cells: [1, 2], plants: 5, seeds: 0 });
+    expect(someFault(tray(), some({ cells: [] }))).toContain("cells");
+  });
+
+  it("gives what goes a name that nothing waiting on the device has", () => {
+    const act = {
+      batches: [{ batch: "b", entries: [{ payload: moves([tray()], "table", some())[0]?.payloads[0] }] }],
+    };
+    const taken = partsWaiting([act as unknown as QueuedAct], "b");
+    expect(freePart("1a", taken)).toBe("1b");
+    expect(freePart("1a", partsWaiting([act as unknown as QueuedAct], "c"))).toBe("1a");
+    expect(freePart("1z", ["1z"])).toBe("1za");
   });
 
   it("says why an amount is not some of it", () => {

@@ -1,4 +1,5 @@
 import type { BatchPayloads } from "../../record/RecordProvider";
+import type { QueuedAct } from "../../offline/keep";
 import type { PlantStage, PlantTally } from "../../api/types";
 
 /** A part as it is named where it stands. */
@@ -27,10 +28,54 @@ export interface Some {
   plants: number;
   seeds: number;
   label: string;
+  /** Cells that go whole; null where they are not named. */
+  cells: number[] | null;
+}
+
+/** A tray of which cells may go. */
+export interface CelledTray {
+  grid: { columns: number; cells: number };
+  /** Those that hold the part. */
+  own: number[];
+  byCell: readonly { cell: number; emerged: number; lost: number; movedOff: number }[];
+  seedsPerCell: number | null;
+  /** Seedlings of the part, counted by cell or not. */
+  standing: number;
+}
+
+export const standsIn = (c: CelledTray["byCell"][number]): number =>
+  Math.max(0, c.emerged - c.lost - c.movedOff);
+
+/** What goes with some cells: what was counted in them, and the seed of them that is not up. Not counted by cell, it is asked for. */
+export function withCells(some: Some, tray: CelledTray, cells: number[], waiting: number): Some {
+  const stand = (of: CelledTray["byCell"]) => of.reduce((sum, c) => sum + standsIn(c), 0);
+  if (stand(tray.byCell) !== tray.standing) return { ...some, cells };
+  const gone = tray.byCell.filter((c) => cells.includes(c.cell));
+  const up = new Map(gone.map((c) => [c.cell, c.emerged]));
+  const perCell = tray.seedsPerCell ?? 0;
+  const seeds = cells.reduce((sum, cell) => sum + Math.max(0, perCell - (up.get(cell) ?? 0)), 0);
+  return { ...some, cells, stage: "seedling", plants: stand(gone), seeds: Math.min(seeds, waiting) };
 }
 
 export const partName = (m: Pick<Standing, "number" | "part">): string =>
   `B-${m.number}${m.part === "1" ? "" : ` · ${m.part}`}`;
+
+/** Parts that acts still waiting on this device make of a batch. */
+export const partsWaiting = (queue: QueuedAct[], batch: string): string[] =>
+  queue
+    .flatMap((act) => act.batches)
+    .filter((b) => b.batch === batch)
+    .flatMap((b) => b.entries)
+    .flatMap(({ payload }) => (payload.kind === "moved" && payload.some ? [payload.some.part] : []));
+
+/** The name, or where that is taken the same with the next free letter. */
+export function freePart(name: string, taken: string[]): string {
+  if (!taken.includes(name)) return name;
+  const last = name.at(-1) ?? "z";
+  return last < "z"
+    ? freePart(name.slice(0, -1) + String.fromCharCode(last.charCodeAt(0) + 1), taken)
+    : freePart(`${name}a`, taken);
+}
 
 /** Stages at which plants of it stand. */
 export const stagesOf = (m: Movable): PlantStage[] =>
@@ -61,6 +106,7 @@ export function moves(parts: Movable[], place: string, some: Some | null): Batch
               stage: some.stage,
               seeds: some.seeds,
               label: some.label.trim() || null,
+              cells: some.cells,
             },
     });
     batches.set(part.batchId, batch);
@@ -71,6 +117,7 @@ export function moves(parts: Movable[], place: string, some: Some | null): Batch
 /** Why the amount cannot be some of it; null where it can. */
 export function someFault(m: Movable, some: Some): string | null {
   const plants = aliveAt(m, some.stage);
+  if (some.cells?.length === 0) return "Tap the cells that go.";
   if (some.plants > plants) return `There are ${plants} plants at this stage.`;
   if (some.seeds > m.waiting) return `${m.waiting} seeds are not up yet.`;
   if (some.plants + some.seeds === 0) return "Say how many go.";

@@ -53,6 +53,11 @@ export function WaterDialog({ name, needs, send, close }: WaterDialogProps) {
                 onChange={(seen) => set(need, usualLook(seen))}
                 options={SEEN}
               />
+              {look.given === "fromBelow" && (need.drinks !== null || need.rainWater) && (
+                <Typography variant="body2">
+                  {[need.drinks, need.rainWater ? "rain water" : null].filter(Boolean).join(", ")}
+                </Typography>
+              )}
               {look.seen !== "wet" && (
                 <ChoiceField<WaterGiven>
                   label="Water"

@@ -9,6 +9,8 @@ const need = (batch: string, part = "1"): WaterNeed => ({
   label: "tray 1",
   regime: "surfaceDries",
   why: "",
+  drinks: null,
+  rainWater: false,
 });
 
 describe("water by place", () => {

@@ -4,7 +4,7 @@ import type { ContainerMix, Filling, Place, SowCover, SpeciesView, WaterRegime }
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { MeasureField } from "../../shared/MeasureField";
 import { ContainerFields } from "../yard/ContainerFields";
-import type { ArmInHand } from "./trialDraft";
+import type { ArmInHand, TrialVesselKind } from "./trialDraft";
 
 type Route = SpeciesView["species"]["routes"][number];
 
@@ -14,13 +14,15 @@ interface ArmFieldsProps {
   /** Those that a trial can use. */
   routes: Route[];
   places: Place[];
+  /** Each replicate stands in a vessel of its own. */
+  ownVessels: boolean;
   change: (part: Partial<ArmInHand>) => void;
   /** Null for an arm that stays. */
   leaveOut: (() => void) | null;
 }
 
 /** One arm: what it is called and in what it may differ. */
-export function ArmFields({ arm, at, routes, places, change, leaveOut }: ArmFieldsProps) {
+export function ArmFields({ arm, at, routes, places, ownVessels, change, leaveOut }: ArmFieldsProps) {
   const route = routes.find((r) => r.id === arm.routeId) ?? routes[0];
   const outdoors = route?.setting === "winterContainer";
   const spots = places.filter((p) => (outdoors ? p.isOpenAir : p.kind !== "coldShelf"));
@@ -82,6 +84,20 @@ export function ArmFields({ arm, at, routes, places, change, leaveOut }: ArmFiel
       />
       {!outdoors && (
         <>
+          {ownVessels && (
+            <ChoiceField<TrialVesselKind | "">
+              label="Vessel"
+              name={`vessel-${at}`}
+              value={arm.vessel}
+              onChange={(vessel) => change({ vessel })}
+              choices={[
+                ["", "as usual"],
+                ["pot", WORDS.VesselKind.pot],
+                ["flat", WORDS.VesselKind.flat],
+                ["deepCells", WORDS.VesselKind.deepCells],
+              ]}
+            />
+          )}
           <ChoiceField<ContainerMix | "">
             label="Mix"
             name={`mix-${at}`}

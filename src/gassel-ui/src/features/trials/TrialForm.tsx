@@ -134,6 +134,7 @@ function Form({ today }: { today: Day }) {
               at={i}
               routes={routes}
               places={places}
+              ownVessels={layout === "ownVessels"}
               change={(part) => change(i, part)}
               leaveOut={i > 1 ? () => set({ arms: arms.filter((_, n) => n !== i) }) : null}
             />

@@ -4,6 +4,8 @@ import type { Day } from "../../time/days";
 import { draftOf, setupOf } from "../yard/containerDraft";
 import type { ContainerDraft } from "../yard/containerDraft";
 
+export type TrialVesselKind = "pot" | "flat" | "deepCells";
+
 /** An arm as it is being described; empty is as usual. */
 export interface ArmInHand {
   batch: string;
@@ -15,6 +17,8 @@ export interface ArmInHand {
   mix: ContainerMix | "";
   filling: Filling | "";
   water: WaterRegime | "";
+  /** What each replicate stands in; for vessels of their own. */
+  vessel: TrialVesselKind | "";
   container: ContainerDraft;
 }
 
@@ -28,6 +32,7 @@ export const armNamed = (name: string, like?: ArmInHand): ArmInHand => ({
   mix: "",
   filling: "",
   water: "",
+  vessel: "",
   container: like?.container ?? draftOf(null),
 });
 
@@ -82,6 +87,7 @@ export function trialRequest(
       mix: arm.mix || null,
       filling: arm.filling || null,
       water: arm.water || null,
+      vessel: (layout === "ownVessels" && arm.vessel) || null,
       setup: isOutdoors(arm.routeId) ? setupOf(arm.container) : null,
     })),
     seedsPerCell: null,
