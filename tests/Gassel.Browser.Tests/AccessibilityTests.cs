@@ -76,7 +76,7 @@ public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
             {
                 ("2", "Only late"),
                 ("3", "Plants wanted"),
-                ("4", "42 batches"),
+                ("4", "43 batches"),
                 ("5", "Which tray are you counting?"),
                 ("6", "Seed on hand"),
                 ("7", "Route: fridge"),

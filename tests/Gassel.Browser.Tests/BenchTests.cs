@@ -24,7 +24,7 @@ public sealed class BenchTests : IDisposable
     private static string Days(int before) => DateTime.Today.AddDays(-before).ToString("d MMM yyyy", CultureInfo.InvariantCulture);
 
     /// <summary>A tray of forty seeds sown three weeks ago at a place.</summary>
-    private void Sown(string place)
+    private void Sown(string place, string cells = "")
     {
         var b = _browser;
         b.Open("/batches/told");
@@ -34,8 +34,11 @@ public sealed class BenchTests : IDisposable
         b.Type("seeds-1", "40");
         b.Type("vessel-1", "tray");
         b.Type("place-1", place);
+        if (cells.Length > 0)
+            b.Type("cells-1", cells);
         b.Press("Check 1 line");
-        b.Says("verdict-1", $"40 seeds, tray, {place}");
+        b.Says("verdict-1", "40 seeds, tray");
+        b.Says("verdict-1", place);
         b.Press("Enter 1 good line");
         b.SeeNoMore(By.CssSelector("[data-testid='told-report']"));
     }
@@ -100,6 +103,37 @@ public sealed class BenchTests : IDisposable
         Assert.Single(b.Complaints());
         b.Open("/b/1");
         b.See("The mat");
+    }
+
+    [Fact]
+    public async Task Cells_go_elsewhere_by_their_numbers_with_what_was_counted_in_them()
+    {
+        var b = _browser;
+        await _program.Lot("alumroot");
+        Sown("Heat mat", "36");
+        b.Open("/count");
+        b.Click(By.CssSelector("[aria-label='count B-1 tray 1']"));
+        b.Press("By cells");
+        foreach (var cell in new[] { 1, 1, 1, 2, 14 })
+            b.Click(By.CssSelector($"[data-testid='cell-{cell}']"));
+        b.Press("Record");
+        b.Says("standing", "5 seedlings");
+        b.Open("/");
+        b.Press("Move to…");
+        b.Press("Some cells");
+        b.See("Tap the cells that go.");
+        b.Click(By.CssSelector("[data-testid='cell-1']"));
+        b.Click(By.CssSelector("[data-testid='cell-2']"));
+        b.Says("moved-cells", "Cells 1–2 go.");
+        b.Press("Table");
+        b.See("B-1: some moved to table");
+        b.SeeTest("now-table");
+        b.Open("/b/1");
+        b.Says("stands-1a", "Table");
+        var parts = (await _program.Get($"/api/batches/{(await _program.Get("/api/batches"))[0]!["id"]}"))["parts"]!.AsArray();
+        Assert.Equal([1, 4], parts.Select(p => p!["state"]!["standing"]!.GetValue<int>()));
+        Assert.Equal([1, 2], parts[1]!["state"]!["sownAs"]!["cells"]!.AsArray().Select(c => c!.GetValue<int>()));
+        Assert.Empty(b.Complaints());
     }
 
     [Fact]
@@ -217,7 +251,7 @@ public sealed class BenchTests : IDisposable
         b.PressIn("out-north-frame-freeze", "Covered");
         b.See("North frame: covered");
         b.Open("/b/1");
-        b.See("In the yard: covered.");
+        b.See("Covered.");
         b.Press("Height…");
         b.Type("height", "4");
         b.Press("Record");

@@ -42,7 +42,7 @@ internal static class Views
             ("rounds", "/", "jobs today"),
             ("season", "/season", "would miss the target day"),
             ("plan", "/plan?species=globemallow", "What can still be done"),
-            ("batches", "/batches", "42 batches"),
+            ("batches", "/batches", "43 batches"),
             ("batch", $"/batches/{Id(4)}", "germinated"),
             ("batch-books", $"/batches/{Id(17)}/books", "What it cost"),
             ("count-list", "/count", "Which tray are you counting?"),

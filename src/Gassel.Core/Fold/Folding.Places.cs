@@ -68,7 +68,7 @@ internal sealed partial class Folding
     /// <summary>The cells go as they are, with what was counted in them.</summary>
     private static void TakeCells(IReadOnlyList<int> cells, WorkingPart part, WorkingPart gone)
     {
-        gone.CellsCame = [.. CellTally.Of(part.Snapshot()).Cells.Where(c => cells.Contains(c.Cell)).Select(c => c.AsFound)];
+        gone.CellsCame = [.. CellTally.Of(part.Snapshot()).Cells.Where(c => cells.Contains(c.Cell)).Select(c => c.AsFound())];
         gone.SownAs = gone.SownAs! with { Cells = cells };
         part.SownAs = part.SownAs! with { Cells = [.. part.Cells.Except(cells)] };
         part.CellsGone.AddRange(cells);

@@ -35,7 +35,10 @@ public sealed record ColdSoFar(
     /// <summary>High end: all kept.</summary>
     public ColdAmount All => Measured + Assumed;
 
-    /// <summary>Of the cold step the part is in, or of a cold it was given again after sowing; null where it is in none. Whole days, from the one it went in up to yesterday.</summary>
+    /// <summary>
+    /// Of the cold step the part is in, or of a cold it was given again after sowing; null where it is in none. Whole days, from the one it
+    /// went in up to yesterday.
+    /// </summary>
     public static ColdSoFar? Of(
         BatchPlan plan,
         PartState part,

@@ -290,6 +290,18 @@ internal static class DemoBatches
             )
             .Do("2027-03-06", new CameAgain("1", PlantStage.Seedling, 31))
             .Do("2027-03-11", new Count("1", 7, 0));
+
+        // few came up after the first cold; the rest went back into it
+        yield return new DemoBatch(43, "elegant-penstemon", 16, 48, 15, "2026-08-10")
+            .Do("2026-08-10", new StepStarted("1", 0, 48, "cold-shelf", new(VesselKind.Bag, "bag 43")))
+            .Weekly("2026-08-17", "2026-09-28")
+            .Do("2026-10-05", new Sown("1", "lamp-shelf", new(VesselKind.Flat, "flat 43"), 3, Cover: SowCover.Mix))
+            .Do("2026-10-18", new Count("1", 6, 0))
+            .Do("2026-10-27", new Count("1", 3, 0))
+            .Do("2026-11-20", new Count("1", 0, 0), new MovedOn("1", PlantStage.Seedling, PlantStage.Potted, 9, "pots of 9 cm", PotCm: 9))
+            .Do("2027-01-17", new Moved("1", "table", new("1a", 9, PlantStage.Potted)), new ColdAgain("1", 56, "cold-shelf"))
+            .Do("2027-02-14", new Note("1", "In the cold again: moist, nothing up."))
+            .Do("2027-03-06", new Tended("1a", Tending.Fed));
     }
 
     private static DemoBatch Globemallow(int number, int seeds, string soaked, string sown, (int Day, int Up)[] counts)

@@ -11,8 +11,7 @@ namespace Gassel.Web.Features.Trials;
 /// <param name="Mix">It is sown into; the usual of the site if left out.</param>
 /// <param name="Filling">How its vessels are filled; as usual if left out.</param>
 /// <param name="Water">How dry its mix may get; by the species if left out.</param>
-/// <param name="Vessel">What each of its replicates stands in, a pot, a flat or deep cells; the usual if left out. Only for vessels of their
-/// own, indoors.</param>
+/// <param name="Vessel">Of each of its replicates: pot, flat or deep cells; the usual if left out. Only indoors, in own vessels.</param>
 /// <param name="Setup">Of its winter containers; a jug as usual if left out. Only for a route that is sown outdoors.</param>
 public sealed record TrialArmRequest(
     Guid Batch,

@@ -87,7 +87,7 @@ public sealed record TrialRequest(
         if (Layout == TrialLayout.CellsMixed && Arms.Any(a => a is not null && Whole(a) != Whole(Arms[0])))
             return new(
                 "layout",
-                "Arms that differ in place, vessel, mix, filling or water cannot share a tray; valid for them is ownVessels, vessels of their own."
+                "Arms that differ in place, vessel, mix, filling or water cannot share a tray; valid is ownVessels, vessels of their own."
             );
         return null;
     }

@@ -6842,7 +6842,6 @@ export interface components {
             lost: number;
             /** Format: int32 */
             movedOff: number;
-            asFound: components["schemas"]["CellSeen"];
             /** Format: int32 */
             standing: number;
         };

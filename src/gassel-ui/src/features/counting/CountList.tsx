@@ -7,7 +7,7 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { when } from "../rounds/dueWords";
-import { holders, inTray, resting, roundOf } from "./round";
+import { holders, inTray, resting, roundOf, stockWords } from "./round";
 import { useWaitingCounts } from "./waitingCounts";
 
 /** Every sown tray, with the one that waits longest first. */
@@ -64,7 +64,7 @@ export function CountList() {
               </Typography>
               <Typography>{tray.blind ?? tray.commonName}</Typography>
               <Typography variant="body2" color="text.secondary">
-                {tray.placeName} · {inTray(tray).standing} from {inTray(tray).seeds} seeds ·{" "}
+                {tray.placeName} · {stockWords(tray)} ·{" "}
                 {waiting(tray).length > 0
                   ? "counted, waiting to be sent"
                   : tray.due

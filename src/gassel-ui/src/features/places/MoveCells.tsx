@@ -1,4 +1,4 @@
-import { Typography } from "@mui/material";
+import { Box, Typography } from "@mui/material";
 import { TrayPlan } from "../../drawings/TrayPlan";
 import { useNarrow } from "../../shared/useNarrow";
 import { cellWords, toggled } from "../sowing/cells";
@@ -15,7 +15,7 @@ interface MoveCellsProps {
 export function MoveCells({ tray, chosen, change }: MoveCellsProps) {
   const standing = new Map(tray.byCell.map((c) => [c.cell, standsIn(c)]));
   return (
-    <>
+    <Box sx={{ minWidth: 0 }}>
       <TrayPlan
         grid={tray.grid}
         turned={useNarrow()}
@@ -30,6 +30,6 @@ export function MoveCells({ tray, chosen, change }: MoveCellsProps) {
       <Typography data-testid="moved-cells">
         {chosen.length === 0 ? "Tap the cells that go." : `Cells ${cellWords(chosen)} go.`}
       </Typography>
-    </>
+    </Box>
   );
 }

@@ -8,7 +8,7 @@ export type PlantGesture = "moveOn" | "divide" | "repot" | "thin" | "lost" | "di
 
 export const GESTURE_TITLES: Record<PlantGesture, string> = {
   moveOn: "plants move on",
-  divide: "divide crowded cells",
+  divide: "divide clumps",
   repot: "into the next pot",
   thin: "thin to one",
   lost: "plants lost",

@@ -75,29 +75,34 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
       <Box
         sx={{
           display: "flex",
-          flexWrap: { xs: "nowrap", md: "wrap" },
-          overflowX: "auto",
-          columnGap: 1,
+          flexWrap: { xs: "wrap", md: "nowrap" },
           borderBottom: `5px solid ${palette.slate}`,
           borderRadius: "2px",
           pt: 1,
           mb: 1,
         }}
       >
-        {place.parts.map((part) => (
-          <Standing key={part.batchId + part.part} part={part} today={today} hurt={hurt} />
-        ))}
+        <Box
+          sx={{
+            display: "flex",
+            flexWrap: { xs: "nowrap", md: "wrap" },
+            flex: { xs: "1 0 100%", md: 1 },
+            minWidth: 0,
+            overflowX: "auto",
+            columnGap: 1,
+          }}
+        >
+          {place.parts.map((part) => (
+            <Standing key={part.batchId + part.part} part={part} today={today} hurt={hurt} />
+          ))}
+        </Box>
         <Box
           sx={{
             ml: "auto",
             flex: "none",
             alignSelf: "center",
-            position: "sticky",
-            right: 0,
-            bgcolor: "background.paper",
-            display: { xs: "grid", md: "flex" },
+            display: "flex",
             flexDirection: "row-reverse",
-            justifyItems: "end",
           }}
         >
           <Button aria-label={`Move to… from ${place.place.name}`} onClick={() => setMoving(true)}>
