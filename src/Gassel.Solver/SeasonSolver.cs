@@ -1,0 +1,72 @@
+using Gassel.Core.Planning;
+
+namespace Gassel.Solver;
+
+/// <summary>
+/// Many wishes on one set of shelves, by the constraint solver of OR-Tools (docs/decisions/0037). First the linear programme tells what no
+/// plan can cost less than and which days are worth a look; the constraint solver finds a plan among those; then every day is given up that
+/// by the linear programme no better plan can use, and what is left is solved to the end. The same question gets the same answer as long as
+/// the time allowed is not used up.
+/// </summary>
+public static class SeasonSolver
+{
+    /// <summary>Days beside those of the linear programme that the first look takes in.</summary>
+    private const int Beside = 3;
+
+    /// <param name="time">At most; a proven plan comes sooner.</param>
+    /// <param name="found">Told of each better plan: its cost, and what none can cost less than.</param>
+    /// <exception cref="OperationCanceledException">It was called off.</exception>
+    public static SeasonAnswer Solve(
+        SeasonProblem problem,
+        TimeSpan time,
+        Action<long, long>? found = null,
+        CancellationToken cancel = default
+    )
+    {
+        var clock = System.Diagnostics.Stopwatch.StartNew();
+        var season = new SeasonColumns(problem);
+        var all = Enumerable.Range(0, season.Columns.Count).ToList();
+        var relaxed = SeasonRelaxation.Of(season, time / 2);
+        cancel.ThrowIfCancellationRequested();
+        var bound = relaxed is null ? 0 : (long)Math.Ceiling(relaxed.Bound - 1e-4);
+        var best = new SeasonPlan(problem);
+        if (relaxed is not null)
+        {
+            var near = Near(season, relaxed);
+            Look([.. all.Where(near.Contains)], (time - clock.Elapsed) / 2);
+            all = [.. all.Where(c => relaxed.Bound + relaxed.Reduced[c] < best.Cost - 1 + 1e-4)];
+        }
+        if (bound < best.Cost && Look(all, time - clock.Elapsed) is { } proven)
+            bound = Math.Max(bound, proven);
+        var loads = new SeasonLoads(problem, best.Starts);
+        return new(best.Starts, best.Cost, Math.Min(bound, best.Cost), bound >= best.Cost, loads.High(), loads.Binding());
+
+        // what no plan among these days, or the one that is known, can cost less than; null where it was not looked at
+        long? Look(IReadOnlyList<int> columns, TimeSpan left)
+        {
+            if (left <= TimeSpan.Zero || bound >= best.Cost)
+                return null;
+            var (plan, least) = SeasonModel.Solve(season, columns, best, left, cost => found?.Invoke(cost, bound), cancel);
+            cancel.ThrowIfCancellationRequested();
+            best = plan.Cost < best.Cost ? plan : best;
+            return Math.Min(best.Cost, least);
+        }
+    }
+
+    private static HashSet<int> Near(SeasonColumns season, SeasonRelaxation relaxed)
+    {
+        var days = season.Columns.Select((c, i) => (c, i)).ToDictionary(c => (c.c.Wish, c.c.Day), c => c.i);
+        var near = new HashSet<int>();
+        for (var i = 0; i < season.Columns.Count; i++)
+        {
+            if (relaxed.Values[i] < 1e-6)
+                continue;
+            for (var beside = -Beside; beside <= Beside; beside++)
+            {
+                if (days.TryGetValue((season.Columns[i].Wish, season.Columns[i].Day + beside), out var column))
+                    near.Add(column);
+            }
+        }
+        return near;
+    }
+}
