@@ -24,6 +24,11 @@ if (args is [_, "yard"])
     YardBench.Run();
     return;
 }
+if (args is [_, "wishes"])
+{
+    WishBench.Run();
+    return;
+}
 Console.WriteLine($"processors {Environment.ProcessorCount}, {DateTime.UtcNow:yyyy-MM-dd} UTC; medians, ratios hold better than figures");
 var ground = await Ground.Publish(root);
 await StartBench.Run(root, ground);
@@ -33,5 +38,6 @@ await PlanBench.Run(root);
 await SeasonBench.Run(root);
 GerminationBench.Run(root);
 YardBench.Run();
+WishBench.Run();
 await ReadingBench.Run(root);
 await ThermometerBench.Run(root);

@@ -48,7 +48,7 @@ internal static class SeasonModel
         {
             StringParameters = string.Create(
                 CultureInfo.InvariantCulture,
-                $"max_time_in_seconds:{time.TotalSeconds:0.###},num_workers:{Workers},interleave_search:true,random_seed:1,linearization_level:2"
+                $"max_time_in_seconds:{time.TotalSeconds:0.###},num_workers:{(season.Columns.Count <= ForOneWorker ? 1 : Workers)},random_seed:1,linearization_level:2"
             ),
         };
         using var calledOff = cancel.Register(solver.StopSearch);
@@ -64,7 +64,12 @@ internal static class SeasonModel
         return (new(plan, wishes.Sum(w => w.Cost(plan[w.Id]))), (long)Math.Ceiling(solver.BestObjectiveBound - 1e-4));
     }
 
-    /// <summary>They take turns in a fixed order, so that the same question gets the same answer.</summary>
+    /// <summary>
+    /// Up to so many starts one worker is enough, and the same question gets the same answer; above it several look at once, and of plans
+    /// as good one or another may come.
+    /// </summary>
+    private const int ForOneWorker = 6000;
+
     private const int Workers = 4;
 
     /// <summary>
