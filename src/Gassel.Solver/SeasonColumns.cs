@@ -2,7 +2,7 @@ using Gassel.Core.Planning;
 
 namespace Gassel.Solver;
 
-/// <summary>The season as columns and rows: a column for each day on which a wish may start, a row for each day on which a place may fill.</summary>
+/// <summary>The season as columns, a day on which a wish may start each, and rows, a day on which a place may fill each.</summary>
 internal sealed class SeasonColumns
 {
     private readonly Dictionary<string, int> _places;
@@ -50,8 +50,7 @@ internal sealed class SeasonColumns
     }
 
     /// <summary>Room left by what stands there anyway, on the day and after, until it changes.</summary>
-    public int FreeAt(int place, int day) =>
-        Problem.Places[place].Room - Taken[place].TakeWhile(c => c.Key <= day).Sum(c => c.Value);
+    public int FreeAt(int place, int day) => Problem.Places[place].Room - Taken[place].TakeWhile(c => c.Key <= day).Sum(c => c.Value);
 
     private static void Change(SortedDictionary<int, int> days, int day, int by) => days[day] = days.GetValueOrDefault(day) + by;
 }

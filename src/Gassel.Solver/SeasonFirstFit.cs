@@ -2,7 +2,7 @@ using Gassel.Core.Planning;
 
 namespace Gassel.Solver;
 
-/// <summary>A plan to begin with: one wish after another on the day nearest to its best that still has room, the weighty ones first.</summary>
+/// <summary>A plan to begin with: one wish after another on the day nearest to its best that has room, the weighty ones first.</summary>
 internal static class SeasonFirstFit
 {
     public static SeasonPlan Of(SeasonProblem problem)
@@ -12,7 +12,9 @@ internal static class SeasonFirstFit
         foreach (var taken in problem.Taken)
             Take(taken.Place, taken.From, taken.To, taken.Units);
         var starts = problem.Wishes.ToDictionary(w => w.Id, _ => (DateOnly?)null);
-        foreach (var wish in problem.Wishes.OrderByDescending(w => w.Priority).ThenByDescending(Size).ThenBy(w => w.Id, StringComparer.Ordinal))
+        foreach (
+            var wish in problem.Wishes.OrderByDescending(w => w.Priority).ThenByDescending(Size).ThenBy(w => w.Id, StringComparer.Ordinal)
+        )
         {
             if (Days(wish).Select(d => (DateOnly?)d).FirstOrDefault(d => Fits(wish, d!.Value)) is not { } day)
                 continue;

@@ -3,7 +3,7 @@ using Google.OrTools.Sat;
 
 namespace Gassel.Solver;
 
-/// <summary>The season as whole decisions: each wish starts on one of its days or is left out, and no place holds more than its room.</summary>
+/// <summary>The season as whole decisions: each wish starts on one of its days or is left out; no place holds more than its room.</summary>
 internal static class SeasonModel
 {
     /// <param name="columns">Starts to choose among, by index.</param>
@@ -44,11 +44,12 @@ internal static class SeasonModel
         for (var place = 0; place < season.Problem.Places.Count; place++)
             Fill(model, season, place, starts);
         model.Minimize(cost);
+        var workers = season.Columns.Count <= ForOneWorker ? 1 : Workers;
         var solver = new CpSolver
         {
             StringParameters = string.Create(
                 CultureInfo.InvariantCulture,
-                $"max_time_in_seconds:{time.TotalSeconds:0.###},num_workers:{(season.Columns.Count <= ForOneWorker ? 1 : Workers)},random_seed:1,linearization_level:2"
+                $"max_time_in_seconds:{time.TotalSeconds:0.###},num_workers:{workers},random_seed:1,linearization_level:2"
             ),
         };
         using var calledOff = cancel.Register(solver.StopSearch);

@@ -50,7 +50,7 @@ internal sealed record SeasonRelaxation(double Bound, IReadOnlyList<double> Valu
             : null;
     }
 
-    /// <summary>The load of a place is carried from one day on which it changes to the next, so that a stay is two numbers however long it is.</summary>
+    /// <summary>A load is carried from one day on which it changes to the next: a stay is two numbers however long it is.</summary>
     private static void Carry(
         Google.OrTools.LinearSolver.Solver lp,
         SeasonColumns season,

@@ -4,9 +4,9 @@ namespace Gassel.Solver;
 
 /// <summary>
 /// Many wishes on one set of shelves, by the constraint solver of OR-Tools (docs/decisions/0037). First the linear programme tells what no
-/// plan can cost less than and which days are worth a look; the constraint solver betters a first plan among those; then every day is given up that
-/// by the linear programme no better plan can use, and what is left is solved to the end. The same question gets the same answer as long as
-/// the time allowed is not used up.
+/// plan can cost less than and which days are worth a look; the constraint solver betters a first plan among those; then every day is given
+/// up that by the linear programme no better plan can use, and what is left is solved to the end. The same question gets the same answer as
+/// long as the time allowed is not used up.
 /// </summary>
 public static class SeasonSolver
 {

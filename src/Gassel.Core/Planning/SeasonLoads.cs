@@ -63,13 +63,7 @@ public sealed class SeasonLoads
             .. from place in _problem.Places
             from run in Runs([.. waits.Keys.Where(k => k.Place == place.Id).Select(k => k.Day).Order()])
             let days = Enumerable.Range(0, run.To.DayNumber - run.From.DayNumber + 1).Select(n => waits[(place.Id, run.From.AddDays(n))])
-            select new SeasonBinding(
-                place.Id,
-                run.From,
-                run.To,
-                days.Max(d => d.Lacking),
-                [.. days.SelectMany(d => d.Wishes).Distinct()]
-            ),
+            select new SeasonBinding(place.Id, run.From, run.To, days.Max(d => d.Lacking), [.. days.SelectMany(d => d.Wishes).Distinct()]),
         ];
     }
 
@@ -77,9 +71,7 @@ public sealed class SeasonLoads
 
     /// <summary>What it takes there itself as it was placed.</summary>
     private int Own(SeasonWish wish, string place, DateOnly day) =>
-        _starts[wish.Id] is { } start
-            ? wish.From(start).Where(s => s.Place == place && s.From <= day && day < s.To).Sum(s => s.Room)
-            : 0;
+        _starts[wish.Id] is { } start ? wish.From(start).Where(s => s.Place == place && s.From <= day && day < s.To).Sum(s => s.Room) : 0;
 
     private static IEnumerable<(string Place, int Room, DateOnly Day)> Days(SeasonWish wish, DateOnly start) =>
         from stay in wish.From(start)

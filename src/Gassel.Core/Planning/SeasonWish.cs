@@ -16,8 +16,7 @@ public sealed record SeasonWish(
     public const int LeftOutDays = 10_000;
 
     /// <param name="start">Null where it is left out.</param>
-    public long Cost(DateOnly? start) =>
-        (long)Priority * (start is { } on ? Math.Abs(on.DayNumber - Target.DayNumber) : LeftOutDays);
+    public long Cost(DateOnly? start) => (long)Priority * (start is { } on ? Math.Abs(on.DayNumber - Target.DayNumber) : LeftOutDays);
 
     /// <summary>What it takes, step by step, if it starts on that day; the end is not included.</summary>
     public IEnumerable<(string Place, int Room, DateOnly From, DateOnly To)> From(DateOnly start)

@@ -174,6 +174,7 @@ public static class GasselHost
         services.AddSingleton<TrialViews>();
         services.AddSingleton<OwnBatches>();
         services.AddSingleton<PlanBooks>();
+        services.AddSingleton<SeasonDesk>();
         services.AddSingleton<SpeciesBooks>();
         services.AddSingleton(provider => new EntryRecorder(
             provider.GetRequiredService<BookFile>(),

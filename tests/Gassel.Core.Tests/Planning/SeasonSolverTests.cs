@@ -90,9 +90,8 @@ public class SeasonSolverTests
             foreach (var place in problem.Places)
             {
                 var standing = new SeasonLoads(problem with { Wishes = [] }, answer.Starts).Of(place.Id);
-                Assert.All(
-                    loads.Of(place.Id),
-                    day => Assert.True(day.Value <= Math.Max(place.Room, standing.GetValueOrDefault(day.Key)), $"case {seed} {day}")
+                Assert.All(loads.Of(place.Id), day =>
+                    Assert.True(day.Value <= Math.Max(place.Room, standing.GetValueOrDefault(day.Key)), $"case {seed} {day}")
                 );
             }
         }
@@ -141,9 +140,8 @@ public class SeasonSolverTests
     {
         var problem = Drawn(3);
         var starts = SeasonSolver.Solve(problem, Time).Starts.OrderBy(s => s.Key).ToList();
-        Assert.All(
-            Enumerable.Range(0, 3),
-            _ => Assert.Equal(starts, SeasonSolver.Solve(problem, Time).Starts.OrderBy(s => s.Key).ToList())
+        Assert.All(Enumerable.Range(0, 3), _ =>
+            Assert.Equal(starts, SeasonSolver.Solve(problem, Time).Starts.OrderBy(s => s.Key).ToList())
         );
     }
 
