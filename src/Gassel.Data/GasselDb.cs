@@ -19,6 +19,7 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     public DbSet<WeatherDayRow> WeatherDays => Set<WeatherDayRow>();
     public DbSet<ReadingSeriesRow> ReadingSeries => Set<ReadingSeriesRow>();
     public DbSet<TrialRow> Trials => Set<TrialRow>();
+    public DbSet<WishRow> Wishes => Set<WishRow>();
     public DbSet<ForecastWordRow> ForecastWords => Set<ForecastWordRow>();
     public DbSet<ForecastServiceRow> ForecastServices => Set<ForecastServiceRow>();
     public DbSet<ThermometerRow> Thermometers => Set<ThermometerRow>();
@@ -97,6 +98,12 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
         {
             e.ToTable("trials");
             e.HasIndex(x => x.Number).IsUnique();
+        });
+        modelBuilder.Entity<WishRow>(e =>
+        {
+            e.ToTable("wishes");
+            e.HasIndex(x => x.Number).IsUnique();
+            e.HasOne<BatchRow>().WithMany().HasForeignKey(x => x.BatchId);
         });
         modelBuilder.Entity<EntryRow>(e =>
         {

@@ -707,6 +707,39 @@ namespace Gassel.Data.Migrations
                     b.ToTable("weather_records", (string)null);
                 });
 
+            modelBuilder.Entity("Gassel.Data.Rows.WishRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("BatchId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Number")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Who")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Wish")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BatchId");
+
+                    b.HasIndex("Number")
+                        .IsUnique();
+
+                    b.ToTable("wishes", (string)null);
+                });
+
             modelBuilder.Entity("Gassel.Data.Rows.BatchRow", b =>
                 {
                     b.HasOne("Gassel.Data.Rows.LotRow", null)
@@ -774,6 +807,13 @@ namespace Gassel.Data.Migrations
                         .HasForeignKey("RecordId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+                });
+
+            modelBuilder.Entity("Gassel.Data.Rows.WishRow", b =>
+                {
+                    b.HasOne("Gassel.Data.Rows.BatchRow", null)
+                        .WithMany()
+                        .HasForeignKey("BatchId");
                 });
 
             modelBuilder.Entity("Gassel.Data.Rows.SpeciesRow", b =>

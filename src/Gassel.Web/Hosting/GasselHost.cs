@@ -31,6 +31,7 @@ using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Told;
 using Gassel.Web.Features.Trials;
 using Gassel.Web.Features.Weather;
+using Gassel.Web.Features.Wishes;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Problems;
 using Gassel.Web.Runtime;
@@ -119,6 +120,7 @@ public static class GasselHost
         api.MapLabels();
         api.MapSeason();
         api.MapTold();
+        api.MapWishes();
         api.MapCalendar();
         api.MapClosing();
         api.MapPlants();
@@ -171,6 +173,7 @@ public static class GasselHost
         services.AddSingleton<SetAside>();
         services.AddSingleton<LotBook>();
         services.AddSingleton<TrialBook>();
+        services.AddSingleton<WishBook>();
         services.AddSingleton<TrialViews>();
         services.AddSingleton<OwnBatches>();
         services.AddSingleton<PlanBooks>();

@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("5e4d1367-823c-4ed3-9cd6-19daa8a31840"), entityTypeCount: 19)
+            : base(skipDetectChanges: false, modelId: new Guid("5586bfa8-fc76-402a-b02d-2e4a07824115"), entityTypeCount: 20)
         {
         }
 
@@ -36,6 +36,7 @@ namespace Gassel.Data.CompiledModel
             var trialRow = TrialRowEntityType.Create(this);
             var weatherDayRow = WeatherDayRowEntityType.Create(this);
             var weatherRecordRow = WeatherRecordRowEntityType.Create(this);
+            var wishRow = WishRowEntityType.Create(this);
 
             BatchRowEntityType.CreateForeignKey1(batchRow, lotRow);
             BatchRowEntityType.CreateForeignKey2(batchRow, speciesRow);
@@ -45,6 +46,7 @@ namespace Gassel.Data.CompiledModel
             RouteRowEntityType.CreateForeignKey1(routeRow, speciesRow);
             ThermometerRowEntityType.CreateForeignKey1(thermometerRow, readingSeriesRow);
             WeatherDayRowEntityType.CreateForeignKey1(weatherDayRow, weatherRecordRow);
+            WishRowEntityType.CreateForeignKey1(wishRow, batchRow);
 
             PersonEntityType.CreateAnnotations(person);
             BatchRowEntityType.CreateAnnotations(batchRow);
@@ -65,6 +67,7 @@ namespace Gassel.Data.CompiledModel
             TrialRowEntityType.CreateAnnotations(trialRow);
             WeatherDayRowEntityType.CreateAnnotations(weatherDayRow);
             WeatherRecordRowEntityType.CreateAnnotations(weatherRecordRow);
+            WishRowEntityType.CreateAnnotations(wishRow);
 
             AddAnnotation("ProductVersion", "10.0.14");
         }

@@ -1,0 +1,97 @@
+using Gassel.Core;
+using Gassel.Core.Climate;
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Data;
+using Gassel.Web.Features.Book;
+using Gassel.Web.Features.Plan;
+using Gassel.Web.Features.Site;
+using Gassel.Web.Problems;
+
+namespace Gassel.Web.Features.Wishes;
+
+/// <summary>A wish planned on its own, as Plan would plan it.</summary>
+internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Refusal)
+{
+    public static async Task<WishGround> Of(KeptWish kept, PlanBooks books)
+    {
+        var wish = kept.Wish;
+        var frost = books.FrostDays;
+        var request = new PlanRequest(wish.SpeciesId, wish.LotId, wish.Plants, AnchorEvent.PlantOut, wish.RouteId);
+        var today = books.Clock.Today;
+        switch (wish.When.Kind)
+        {
+            case WishWhenKind.OnDay:
+                request = request with { Date = wish.When.Day };
+                break;
+            case WishWhenKind.Autumn:
+                if (frost.FirstOrDefault(d => d.Kind == FrostDayKind.GroundFreeze) is not { } freeze)
+                {
+                    return new(
+                        kept,
+                        null,
+                        new("when", "When the ground freezes is not known; enter it on Site, or wish for a day instead.")
+                    );
+                }
+                request = request with { GroundFreeze = In(freeze.MonthDay, wish.When.Year, today) };
+                break;
+            default:
+                if (frost.FirstOrDefault(d => d.Kind == FrostDayKind.LastFrostUsual) is not { } last)
+                    return new(kept, null, new("when", "The last frost is not known; set up the site first, or wish for a day instead."));
+                request = request with { LastFrost = In(last.MonthDay, wish.When.Year, today), WeeksFromLastFrost = wish.When.Weeks };
+                break;
+        }
+        var (ground, refusal) = await PlanGround.Stand(request, books);
+        if (ground is null || wish.RouteId is not null)
+            return new(kept, ground, refusal);
+        return new(kept, ground with { Route = Best(ground) }, null);
+    }
+
+    /// <summary>
+    /// Of the routes that reach the day, the one whose own batches came up best; without own batches the first of the species. Where none
+    /// reaches it, the one that lacks the fewest days.
+    /// </summary>
+    private static Core.Treatments.Route Best(PlanGround ground)
+    {
+        var own = ground.Finished.Select(f => f.Result).Where(r => r.SpeciesId == ground.Species.Id).ToList();
+        return ground
+            .Species.Routes.Select((route, at) => (Route: route, At: at, ground.Schedule(route).ShortfallDays))
+            .OrderBy(r => r.ShortfallDays)
+            .ThenByDescending(r =>
+                own.Where(o => o.RouteId == r.Route.Id).ToList() is { Count: > 0 } like
+                    ? (double)like.Sum(o => o.Germinated) / like.Sum(o => o.Seeds)
+                : r.At == 0 ? 0.5
+                : 0
+            )
+            .ThenBy(r => r.At)
+            .First()
+            .Route;
+    }
+
+    private static DateOnly In(string monthDay, int? year, DateOnly today) =>
+        year is { } of ? YearDay.In(monthDay, of) : YearDay.Next(monthDay, today);
+
+    private Core.Treatments.Route Route => Ground!.Route;
+
+    /// <summary>Days on which its first step may start; the best of them in the middle.</summary>
+    public DateWindow Start
+    {
+        get
+        {
+            var (start, today) = (Ground!.Schedule(Route).Start, Ground.Today);
+            var best = Days.Later(start.Usual, today);
+            return new(Days.Earlier(best, Days.Later(start.Earliest, today)), best, Days.Later(best, start.Latest));
+        }
+    }
+
+    /// <summary>Begun on that day, with the usual days of each step.</summary>
+    public Schedule From(DateOnly start) => Ground!.Schedule(Route, new(AnchorEvent.Start, start));
+
+    public DateOnly Ready(DateOnly start) => From(start).Finish.Usual;
+
+    public SeedsNeededResult Seeds => Ground!.Seeds(Route);
+
+    /// <summary>What it takes where, begun on that day.</summary>
+    public IReadOnlyList<SpaceTaken> Taken(Room room, DateOnly start) =>
+        [.. Ground!.Space(Route, From(start), Seeds, room).OrderBy(t => t.From)];
+}

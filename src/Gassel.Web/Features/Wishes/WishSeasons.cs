@@ -1,0 +1,163 @@
+using Gassel.Core;
+using Gassel.Core.Planning;
+using Gassel.Core.Record;
+using Gassel.Core.Treatments;
+using Gassel.Web.Features.Book;
+using Gassel.Web.Features.Plan;
+
+namespace Gassel.Web.Features.Wishes;
+
+/// <summary>The wishes as a question to the solver, and its answer in words.</summary>
+internal sealed class WishSeasons
+{
+    /// <summary>Room of a place of which nobody said how much it holds.</summary>
+    private const int Endless = 1_000_000;
+
+    private readonly List<WishGround> _wishes;
+    private readonly Room _room;
+    private readonly Dictionary<Guid, IReadOnlyList<SpaceTaken>> _taken;
+
+    private WishSeasons(List<WishGround> wishes, Room room, IReadOnlyList<SpaceTaken> others)
+    {
+        (_wishes, _room) = (wishes, room);
+        _taken = wishes.ToDictionary(w => w.Kept.Id, w => w.Taken(room, Best(w)));
+        Problem = new(
+            [.. Enum.GetValues<PlaceKind>().Select(k => new SeasonPlace(k.ToString(), room.Capacity.GetValueOrDefault(k, Endless)))],
+            [.. wishes.Where(w => _taken[w.Kept.Id].Count > 0).Select(Asked)],
+            [.. others.Select(t => new SeasonTaken(t.Place.ToString(), t.From, t.To, t.Units))]
+        );
+    }
+
+    public SeasonProblem Problem { get; }
+
+    /// <summary>Of all wishes that can be planned and are not set aside.</summary>
+    public static async Task<WishSeasons> Of(IEnumerable<WishGround> wishes, PlanBooks books)
+    {
+        var room = await Room.At(books.Library);
+        var others = room.Taken(await books.Shelf.All(), books.Clock.Today);
+        return new([.. wishes.Where(w => w is { Ground: not null, Kept.Wish.IsAside: false })], room, others);
+    }
+
+    private static DateOnly Best(WishGround wish) => wish.Kept.Wish.Pinned ?? wish.Start.Usual;
+
+    private SeasonWish Asked(WishGround wish)
+    {
+        var stays = _taken[wish.Kept.Id];
+        var (start, pinned) = (wish.Start, wish.Kept.Wish.Pinned);
+        // steps of no day before the first stay: the stays begin so much later than the wish
+        var later = stays[0].From.DayNumber - Best(wish).DayNumber;
+        return new(
+            wish.Kept.Id.ToString(),
+            [.. stays.Select(s => new SeasonStep(s.Place.ToString(), s.Units, s.To.DayNumber - s.From.DayNumber))],
+            stays[0].From,
+            (pinned ?? start.Earliest).AddDays(later),
+            (pinned ?? start.Latest).AddDays(later),
+            wish.Kept.Wish.Priority
+        );
+    }
+
+    public WishSeason Told(SeasonAnswer answer)
+    {
+        var starts = _wishes.Select(w => Start(w, answer)).ToList();
+        var (left, moved) = (starts.Count(s => s.On is null), starts.Count(s => s.On is not null && s.MovedDays != 0));
+        var sure = answer.Optimal
+            ? "No plan moves them less."
+            : Text.Of(
+                $"Not proven to be the best: none costs less than {answer.Bound} days moved, this one {answer.Cost}. More time may help."
+            );
+        return new(
+            starts,
+            Text.Of($"{starts.Count - left - moved} on their best day, {moved} moved, {left} without room. {sure}"),
+            [.. answer.Binding.Select(Full)],
+            Loads(answer),
+            answer.Cost,
+            answer.Bound,
+            answer.Optimal
+        );
+    }
+
+    private WishStart Start(WishGround wish, SeasonAnswer answer)
+    {
+        var best = Best(wish);
+        if (_taken[wish.Kept.Id] is not { Count: > 0 } stays)
+            return new(wish.Kept.Id, best, 0, wish.Ready(best), "Takes no room that is known.");
+        if (answer.Starts[wish.Kept.Id.ToString()] is not { } first)
+        {
+            var outdoors = wish.Ground!.Species.Routes.FirstOrDefault(r => r.Setting == RouteSetting.WinterContainer);
+            var instead = wish.Ground.Route.IsOutdoors || outdoors is null ? "" : $", the route “{outdoors.Name}”";
+            return new(
+                wish.Kept.Id,
+                null,
+                0,
+                null,
+                $"No room on any day from {Quantity.Day(wish.Start.Earliest)} to {Quantity.Day(wish.Start.Latest)}: more room, fewer plants"
+                    + $"{instead}, or set another wish aside."
+            );
+        }
+        var moved = first.DayNumber - stays[0].From.DayNumber;
+        var on = best.AddDays(moved);
+        return new(
+            wish.Kept.Id,
+            on,
+            moved,
+            wish.Ready(on),
+            moved == 0
+                ? "On its best day."
+                : Text.Of($"{Math.Abs(moved)} {(Math.Abs(moved) == 1 ? "day" : "days")} {(moved < 0 ? "earlier" : "later")} than best.")
+        );
+    }
+
+    private WishFull Full(SeasonBinding binding)
+    {
+        var kind = Enum.Parse<PlaceKind>(binding.Place);
+        List<int> waiting = [.. _wishes.Where(w => binding.Wishes.Contains(w.Kept.Id.ToString())).Select(w => w.Kept.Number)];
+        var (name, unit) = (Name(kind), ShelfSpace.Unit(kind));
+        return new(
+            name,
+            binding.From,
+            binding.To,
+            waiting,
+            Text.Of(
+                $"{name} is full {Quantity.Day(binding.From)} to {Quantity.Day(binding.To)}: room for {binding.Lacking} more {unit} then "
+                    + $"would let {string.Join(", ", waiting.Select(n => Text.Of($"W-{n}")))} start on the best day."
+            )
+        );
+    }
+
+    /// <summary>Names of the places of a kind.</summary>
+    private string Name(PlaceKind kind) =>
+        string.Join(", ", _room.Places.Where(p => p.Kind == kind && p.RetiredOn is null).Select(p => p.Name)) is { Length: > 0 } names
+            ? names
+            : Text.Capital(kind.Words());
+
+    private List<WishLoad> Loads(SeasonAnswer answer)
+    {
+        var loads = new SeasonLoads(Problem, answer.Starts);
+        var days = Problem.Wishes.Where(w => answer.Starts[w.Id] is not null).SelectMany(w => w.From(answer.Starts[w.Id]!.Value)).ToList();
+        if (days.Count == 0)
+            return [];
+        var (first, end) = (days.Min(d => d.From), days.Max(d => d.To));
+        return
+        [
+            .. from place in _room.Capacity
+            let used = loads.Of(place.Key.ToString())
+            where used.Count > 0
+            orderby place.Key
+            select new WishLoad(Name(place.Key), ShelfSpace.Unit(place.Key), place.Value, Stretches(used, first, end)),
+        ];
+    }
+
+    private static List<SpaceStretch> Stretches(IReadOnlyDictionary<DateOnly, int> used, DateOnly from, DateOnly to)
+    {
+        var stretches = new List<SpaceStretch>();
+        for (var day = from; day < to; day = day.AddDays(1))
+        {
+            var now = used.GetValueOrDefault(day);
+            if (stretches.Count > 0 && stretches[^1].Taken == now)
+                stretches[^1] = stretches[^1] with { To = day.AddDays(1) };
+            else
+                stretches.Add(new(day, day.AddDays(1), now));
+        }
+        return stretches;
+    }
+}

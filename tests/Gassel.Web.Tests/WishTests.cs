@@ -1,0 +1,171 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+
+namespace Gassel.Web.Tests;
+
+/// <summary>A list of wishes goes in, and the winter comes out.</summary>
+public sealed class WishTests : IAsyncLifetime
+{
+    private readonly RunningBook _book = new();
+
+    public async ValueTask InitializeAsync()
+    {
+        await _book.InitializeAsync();
+        await _book.Put("/api/site?asOf=*", """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await Lot("balsamroot", "slope", 500);
+        await Lot("globemallow", "burn", 90);
+    }
+
+    public ValueTask DisposeAsync() => _book.DisposeAsync();
+
+    private async Task Lot(string species, string at, int seeds)
+    {
+        var (status, answer) = await _book.Post(
+            "/api/lots",
+            $$$"""{"speciesId":"{{{species}}}","lot":{"gatheredAt":"{{{at}}}","gatheredOn":"2026-07-01","counted":{{{seeds}}}}}"""
+        );
+        Assert.True(status is 200 or 201, answer.ToJsonString());
+    }
+
+    private async Task<JsonNode> Enter(bool save, params string[] lines)
+    {
+        var (read, cells) = await _book.Post("/api/wishes/lines", JsonSerializer.Serialize(new { text = string.Join('\n', lines) }));
+        Assert.True(read == 200, cells.ToJsonString());
+        var (status, report) = await _book.Post(
+            "/api/wishes",
+            $$"""{"lines":{{cells.ToJsonString()}},"save":{{(save ? "true" : "false")}},"who":"grower"}"""
+        );
+        Assert.True(status == 200, report.ToJsonString());
+        return report;
+    }
+
+    private async Task<JsonArray> Wishes() => (await _book.Get("/api/wishes"))["wishes"]!.AsArray();
+
+    private async Task<JsonNode> Solve()
+    {
+        var (status, season) = await _book.Post("/api/wishes/season", """{"seconds":20}""");
+        Assert.True(status == 200, season.ToJsonString());
+        return season;
+    }
+
+    private async Task<(int Status, JsonNode Body)> Make(IEnumerable<JsonNode> starts) =>
+        await _book.Post(
+            "/api/wishes/batches",
+            JsonSerializer.Serialize(
+                new
+                {
+                    starts = starts.Select(s => new
+                    {
+                        wish = s["id"]!.GetValue<string>(),
+                        batch = Guid.NewGuid(),
+                        on = s["on"]!.GetValue<string>(),
+                    }),
+                    who = "grower",
+                }
+            )
+        );
+
+    [Theory]
+    [InlineData("arrowleaf balsamrot,30", "species", "which one is meant")]
+    [InlineData("balsamroot,none", "plants", "whole number from 1")]
+    [InlineData("balsamroot,30,some day", "when", "15 May 2027")]
+    [InlineData("balsamroot,30,2028,attic", "lot", "which one is meant")]
+    [InlineData("balsamroot,30,2028,,,9", "priority", "1, 2, 3")]
+    [InlineData("balsamroot,,2028,,,,400", "spacing", "spacing between plants")]
+    [InlineData("balsamroot,30,2028,,,,,,by moonlight", "route", "which one is meant")]
+    public async Task A_line_in_error_says_which_cell_and_what_is_valid(string line, string field, string words)
+    {
+        var verdict = (await Enter(save: false, line))["lines"]![0]!;
+        Assert.Equal(field, verdict["field"]!.GetValue<string>());
+        Assert.Contains(words, verdict["refused"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task An_area_becomes_plants_and_good_lines_are_kept_beside_bad_ones()
+    {
+        var report = await Enter(save: true, "species\tplants\twhen\tarea\tspacing", "balsamroot\t\t2028\t4\t60", "nobody\t3\t2028\t\t");
+        Assert.Equal((1, 1), (report["accepted"]!.GetValue<int>(), report["refused"]!.GetValue<int>()));
+        var wish = Assert.Single(await Wishes())!;
+        // 4 m² at 60 cm
+        Assert.Equal(11, wish["wish"]!["plants"]!.GetValue<int>());
+        Assert.Contains("lot 1 gives all", wish["seedWords"]!.GetValue<string>(), StringComparison.OrdinalIgnoreCase);
+        Assert.NotEmpty(wish["working"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task Seed_is_given_once_and_what_lacks_is_told()
+    {
+        await Enter(save: true, "globemallow,20,2028,,,3", "globemallow,20,2028", "globemallow,10,2028,buy");
+        var (first, second, bought) = ((await Wishes())[0]!, (await Wishes())[1]!, (await Wishes())[2]!);
+        var need = first["seeds"]!.GetValue<int>();
+        Assert.InRange(need, 21, 90);
+        Assert.Equal(Math.Min(need, 90), first["fromLot"]!.GetValue<int>());
+        Assert.Equal(Math.Min(need, 90 - need), second["fromLot"]!.GetValue<int>());
+        Assert.Contains("gather or buy", second["seedWords"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("to buy", bought["seedWords"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Wishes_make_way_for_each_other_and_become_batches_all_or_none()
+    {
+        await Enter(save: true, "balsamroot,20,2028,,Odila,3", "balsamroot,20,2028,,,1", "globemallow,5,2028,gather");
+        var alone = (await Wishes())[0]!;
+        var season = await Solve();
+        Assert.Equal(3, season["starts"]!.AsArray().Count);
+        Assert.All(season["starts"]!.AsArray(), s => Assert.NotNull(s!["on"]));
+        Assert.True(season["optimal"]!.GetValue<bool>());
+
+        // one of them has no seed: then none is made
+        var (refused, problem) = await Make(season["starts"]!.AsArray()!);
+        Assert.Equal((400, "starts[2].wish"), (refused, problem["field"]!.GetValue<string>()));
+        Assert.Empty((await _book.Get("/api/batches")).AsArray());
+        Assert.Equal(3, (await Wishes()).Count);
+
+        var (made, batches) = await Make(season["starts"]!.AsArray().Take(2)!);
+        Assert.True(made == 200, batches.ToJsonString());
+        Assert.Equal([1, 2], batches["numbers"]!.AsArray().Select(n => n!.GetValue<int>()));
+        Assert.Equal("3", Assert.Single(await Wishes())!["number"]!.ToJsonString());
+        Assert.Equal(alone["seeds"]!.GetValue<int>(), (await _book.Get("/api/batches"))[0]!["seeds"]!.GetValue<int>());
+    }
+
+    [Fact]
+    public async Task Where_room_ends_the_one_that_matters_less_waits_and_what_would_help_is_told()
+    {
+        await _book.Put("/api/places/cold-shelf", """{"name":"Cold shelf","kind":"coldShelf","dayC":4,"capacity":1}""");
+        await Enter(save: true, "balsamroot,20,2028,,,1", "balsamroot,20,2028,,,3");
+        var season = await Solve();
+        var (less, more) = (season["starts"]![0]!, season["starts"]![1]!);
+        Assert.Equal(0, more["movedDays"]!.GetValue<int>());
+        Assert.True(less["on"] is null || less["movedDays"]!.GetValue<int>() != 0, season.ToJsonString());
+        var full = season["full"]!.AsArray().First(f => f!["place"]!.GetValue<string>() == "Cold shelf")!;
+        Assert.Equal([1], full["wishes"]!.AsArray().Select(w => w!.GetValue<int>()));
+        Assert.Contains("room for 1 more", full["words"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Equal(1, season["loads"]!.AsArray().First(l => l!["place"]!.GetValue<string>() == "Cold shelf")!["room"]!.GetValue<int>());
+    }
+
+    [Fact]
+    public async Task A_pinned_wish_starts_on_its_day_and_one_set_aside_is_not_asked()
+    {
+        await Enter(save: true, "balsamroot,20,2029", "globemallow,5,2029");
+        var wishes = await Wishes();
+        var day = DateOnly
+            .Parse(wishes[0]!["start"]!["usual"]!.GetValue<string>(), System.Globalization.CultureInfo.InvariantCulture)
+            .AddDays(-9);
+        async Task Change(int wish, string change)
+        {
+            var (answered, body) = await _book.Put($"/api/wishes/{wishes[wish]!["id"]!.GetValue<string>()}", change);
+            Assert.True(answered == 200, body.ToJsonString());
+        }
+        await Change(0, $$"""{"pinned":"{{day:yyyy-MM-dd}}","isAside":false}""");
+        await Change(1, """{"pinned":null,"isAside":true}""");
+        var start = Assert.Single((await Solve())["starts"]!.AsArray())!;
+        Assert.Equal($"{day:yyyy-MM-dd}", start["on"]!.GetValue<string>());
+        var (status, problem) = await _book.Put(
+            $"/api/wishes/{wishes[0]!["id"]!.GetValue<string>()}",
+            """{"pinned":"2020-01-01","isAside":false}"""
+        );
+        Assert.Equal((400, "pinned"), (status, problem["field"]!.GetValue<string>()));
+        Assert.Equal(200, (await _book.Send(HttpMethod.Delete, $"/api/wishes/{wishes[1]!["id"]!.GetValue<string>()}")).Status);
+        Assert.Single(await Wishes());
+    }
+}
