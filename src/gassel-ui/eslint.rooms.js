@@ -15,6 +15,7 @@ const ROOMS = [
   "people",
   "record",
   "features/told",
+  "features/wishes",
   "features/weather",
   "features/seed",
   "features/sowing",

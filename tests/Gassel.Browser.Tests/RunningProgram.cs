@@ -173,10 +173,13 @@ public sealed partial class RunningProgram : IDisposable
 
     public async Task<JsonNode> Get(string path) => (await Http.GetFromJsonAsync<JsonNode>(path))!;
 
-    public async Task Send(string path, string json)
+    public Task Send(string path, string json) => Send(HttpMethod.Post, path, json);
+
+    public async Task Send(HttpMethod method, string path, string json)
     {
         using var content = new StringContent(json, System.Text.Encoding.UTF8, "application/json");
-        using var answer = await Http.PostAsync(path, content);
+        using var request = new HttpRequestMessage(method, path) { Content = content };
+        using var answer = await Http.SendAsync(request);
         if (!answer.IsSuccessStatusCode)
             throw new InvalidOperationException($"{path}: {await answer.Content.ReadAsStringAsync()}");
     }

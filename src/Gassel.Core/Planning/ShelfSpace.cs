@@ -19,6 +19,9 @@ public static class ShelfSpace
 
     public static string Unit(PlaceKind place) => PlaceTrait.Of(place).Holds;
 
+    /// <summary>The same for so many: a bag, two bags.</summary>
+    public static string Units(PlaceKind place, int many) => many == 1 ? Unit(place).TrimEnd('s') : Unit(place);
+
     /// <summary>What a plan takes along its steps.</summary>
     /// <param name="steps">Steps of the route with the days they are laid to; those of no day take nothing.</param>
     /// <param name="near">The kind that a book has where it has none of the usual one.</param>

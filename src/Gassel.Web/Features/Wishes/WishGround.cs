@@ -71,6 +71,9 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
     private static DateOnly In(string monthDay, int? year, DateOnly today) =>
         year is { } of ? YearDay.In(monthDay, of) : YearDay.Next(monthDay, today);
 
+    /// <summary>A start may wait so long at least, be it late already (our assumption).</summary>
+    private const int StillGoodDays = 21;
+
     private Core.Treatments.Route Route => Ground!.Route;
 
     /// <summary>Days on which its first step may start; the best of them in the middle.</summary>
@@ -80,7 +83,7 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
         {
             var (start, today) = (Ground!.Schedule(Route).Start, Ground.Today);
             var best = Days.Later(start.Usual, today);
-            return new(Days.Earlier(best, Days.Later(start.Earliest, today)), best, Days.Later(best, start.Latest));
+            return new(Days.Earlier(best, Days.Later(start.Earliest, today)), best, Days.Later(best.AddDays(StillGoodDays), start.Latest));
         }
     }
 

@@ -111,14 +111,14 @@ internal sealed class WishSeasons
     {
         var kind = Enum.Parse<PlaceKind>(binding.Place);
         List<int> waiting = [.. _wishes.Where(w => binding.Wishes.Contains(w.Kept.Id.ToString())).Select(w => w.Kept.Number)];
-        var (name, unit) = (Name(kind), ShelfSpace.Unit(kind));
+        var name = Name(kind);
         return new(
             name,
             binding.From,
             binding.To,
             waiting,
             Text.Of(
-                $"{name} is full {Quantity.Day(binding.From)} to {Quantity.Day(binding.To)}: room for {binding.Lacking} more {unit} then "
+                $"{name} is full {Quantity.Day(binding.From)} to {Quantity.Day(binding.To)}: room for {binding.Lacking} more {ShelfSpace.Units(kind, binding.Lacking)} then "
                     + $"would let {string.Join(", ", waiting.Select(n => Text.Of($"W-{n}")))} start on the best day."
             )
         );

@@ -81,15 +81,27 @@ internal static class WishViews
             seeds.Seeds,
             fromLot,
             SeedWords(kept.Wish, seeds.Seeds, fromLot),
-            string.Join(
-                ", ",
-                wish.Taken(room, first)
-                    .Where(t => room.Capacity.ContainsKey(t.Place))
-                    .Select(t =>
-                        Text.Of($"{t.Units} {ShelfSpace.Unit(t.Place)} {t.Place.Words()} {Quantity.Day(t.From)}–{Quantity.Day(t.To)}")
-                    )
-            ),
+            RoomWords([.. wish.Taken(room, first).Where(t => room.Capacity.ContainsKey(t.Place))]),
             [.. wish.From(first).Working, .. seeds.Working]
+        );
+    }
+
+    /// <summary>As in "lamp shelf 6 trays 17 Dec–23 Feb"; stays that follow each other are one.</summary>
+    private static string RoomWords(IReadOnlyList<SpaceTaken> taken)
+    {
+        var stays = new List<SpaceTaken>();
+        foreach (var stay in taken)
+        {
+            if (stays.Count > 0 && stays[^1] is { } last && (last.Place, last.Units, last.To) == (stay.Place, stay.Units, stay.From))
+                stays[^1] = last with { To = stay.To };
+            else
+                stays.Add(stay);
+        }
+        return string.Join(
+            ", ",
+            stays.Select(t =>
+                Text.Of($"{t.Place.Words()} {t.Units} {ShelfSpace.Units(t.Place, t.Units)} {Quantity.Day(t.From)}–{Quantity.Day(t.To)}")
+            )
         );
     }
 

@@ -4599,6 +4599,306 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WishesView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WishesRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WishReport"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wishes/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WishText"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WishLine"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wishes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WishChange"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WishesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WishesView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wishes/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WishSeasonRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WishSeason"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wishes/batches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WishBatchesRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WishBatches"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calendar": {
         parameters: {
             query?: never;
@@ -6285,6 +6585,129 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/density": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DensityRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DensityAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SeasonRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SeasonAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/schedule": {
         parameters: {
             query?: never;
@@ -7529,6 +7952,27 @@ export interface components {
             usual: number;
             /** Format: int32 */
             longest: number;
+        };
+        DensityAnswer: {
+            /** Format: int32 */
+            seeds: null | number;
+            /** Format: int32 */
+            plants: null | number;
+            /** Format: double */
+            areaM2: null | number;
+        };
+        DensityRequest: {
+            /** Format: double */
+            surfaceCm2?: null | number;
+            preset?: null | components["schemas"]["ContainerPreset"];
+            /** Format: double */
+            spacingMm?: null | number;
+            /** Format: double */
+            areaM2?: null | number;
+            /** Format: int32 */
+            plants?: null | number;
+            /** Format: double */
+            spacingCm?: null | number;
         };
         DepthAdvice: {
             depth: null | components["schemas"]["DepthRange"];
@@ -9835,10 +10279,54 @@ export interface components {
             /** Format: double */
             saved: null | number;
         };
+        SeasonAnswer: {
+            starts: {
+                [key: string]: null | string;
+            };
+            /** Format: int64 */
+            cost: number;
+            /** Format: int64 */
+            bound: number;
+            optimal: boolean;
+            load: components["schemas"]["SeasonLoad"][];
+            binding: components["schemas"]["SeasonBinding"][];
+        };
+        SeasonBinding: {
+            place: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** Format: int32 */
+            lacking: number;
+            wishes: string[];
+        };
         SeasonBooks: {
             account: components["schemas"]["SeasonAccount"];
             seasons: number[];
             costs: components["schemas"]["CostAssumptions"];
+        };
+        SeasonLoad: {
+            place: string;
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            used: number;
+        };
+        SeasonPlace: {
+            id: string;
+            /** Format: int32 */
+            room: number;
+        };
+        SeasonRequest: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            places: components["schemas"]["SeasonPlace"][];
+            wishes: components["schemas"]["SeasonWish"][];
+            /** Format: double */
+            seconds?: null | number;
         };
         SeasonRow: {
             /** Format: uuid */
@@ -9860,6 +10348,13 @@ export interface components {
             target: string;
             window: null | components["schemas"]["SeasonWindow"];
             ribbon: components["schemas"]["SeasonStretch"][];
+        };
+        SeasonStep: {
+            place: string;
+            /** Format: int32 */
+            room: number;
+            /** Format: int32 */
+            days: number;
         };
         SeasonStretch: {
             kind: components["schemas"]["StepKind"];
@@ -9889,6 +10384,21 @@ export interface components {
             from: string;
             /** Format: date */
             to: string;
+        };
+        SeasonWish: {
+            id: string;
+            steps: components["schemas"]["SeasonStep"][];
+            /** Format: date */
+            target: string;
+            /** Format: date */
+            earliest: string;
+            /** Format: date */
+            latest: string;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            priority: number;
         };
         SecondColdOffer: {
             /** Format: int32 */
@@ -11360,6 +11870,180 @@ export interface components {
             options: components["schemas"]["LateOption"][];
             working: string[];
         };
+        Wish: {
+            speciesId: string;
+            /** Format: int32 */
+            plants: number;
+            when: components["schemas"]["WishWhen"];
+            source: components["schemas"]["WishSource"];
+            /** Format: int32 */
+            lotId: null | number;
+            routeId: null | string;
+            /**
+             * Format: int32
+             * @default 2
+             */
+            priority: number;
+            for: null | string;
+            /** Format: double */
+            areaM2: null | number;
+            /** Format: double */
+            spacingCm: null | number;
+            /** Format: date */
+            pinned: null | string;
+            /** @default false */
+            isAside: boolean;
+        };
+        WishBatch: {
+            /** Format: uuid */
+            wish: string;
+            /** Format: uuid */
+            batch: string;
+            /** Format: date */
+            on: string;
+        };
+        WishBatches: {
+            numbers: number[];
+        };
+        WishBatchesRequest: {
+            starts: components["schemas"]["WishBatch"][];
+            who: string;
+        };
+        WishChange: {
+            /** Format: date */
+            pinned: null | string;
+            isAside: boolean;
+        };
+        WishesRequest: {
+            lines: components["schemas"]["WishLine"][];
+            save: boolean;
+            who: string;
+        };
+        WishesView: {
+            /** Format: date */
+            today: string;
+            wishes: components["schemas"]["WishView"][];
+            limited: string;
+        };
+        WishFull: {
+            place: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            wishes: number[];
+            words: string;
+        };
+        WishLine: {
+            species: string;
+            plants: string;
+            /** @default  */
+            when: string;
+            /** @default  */
+            lot: string;
+            /** @default  */
+            for: string;
+            /** @default  */
+            priority: string;
+            /** @default  */
+            area: string;
+            /** @default  */
+            spacing: string;
+            /** @default  */
+            route: string;
+        };
+        WishLoad: {
+            place: string;
+            unit: string;
+            /** Format: int32 */
+            room: number;
+            stretches: components["schemas"]["SpaceStretch"][];
+        };
+        WishReport: {
+            lines: components["schemas"]["WishVerdict"][];
+            /** Format: int32 */
+            accepted: number;
+            /** Format: int32 */
+            refused: number;
+            saved: number[];
+        };
+        WishSeason: {
+            starts: components["schemas"]["WishStart"][];
+            words: string;
+            full: components["schemas"]["WishFull"][];
+            loads: components["schemas"]["WishLoad"][];
+            /** Format: int64 */
+            cost: number;
+            /** Format: int64 */
+            bound: number;
+            optimal: boolean;
+        };
+        WishSeasonRequest: {
+            /** Format: double */
+            seconds?: null | number;
+        };
+        /**
+         * @default lot
+         * @enum {unknown}
+         */
+        WishSource: "lot" | "gather" | "buy";
+        WishStart: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            on: null | string;
+            /** Format: int32 */
+            movedDays: number;
+            /** Format: date */
+            ready: null | string;
+            words: string;
+        };
+        WishText: {
+            text: string;
+        };
+        WishVerdict: {
+            line: components["schemas"]["WishLine"];
+            refused: null | string;
+            field: null | string;
+            didYouMean: string[];
+            words: null | string;
+        };
+        WishView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            wish: components["schemas"]["Wish"];
+            commonName: string;
+            scientificName: string;
+            refused: null | string;
+            routeId: string;
+            routeName: string;
+            start: null | components["schemas"]["DateWindow"];
+            /** Format: date */
+            finish: null | string;
+            /** Format: int32 */
+            seeds: null | number;
+            /** Format: int32 */
+            fromLot: number;
+            seedWords: string;
+            room: string;
+            working: string[];
+        };
+        WishWhen: {
+            kind: components["schemas"]["WishWhenKind"];
+            /** Format: date */
+            day: null | string;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            weeks: number;
+            /** Format: int32 */
+            year: null | number;
+        };
+        /** @enum {unknown} */
+        WishWhenKind: "fromLastFrost" | "onDay" | "autumn";
         YardAlert: {
             kind: components["schemas"]["YardWarningKind"];
             title: string;

@@ -155,6 +155,11 @@ export type HardeningPlan = Schemas["HardeningPlan"];
 export type PlantSpacing = Schemas["PlantSpacing"];
 export type PlantStage = NonNullable<Schemas["PlantStage"]>;
 export type PlantTally = Schemas["PlantTally"];
+export type WishLine = Schemas["WishLine"];
+export type WishReport = Schemas["WishReport"];
+export type WishView = Schemas["WishView"];
+export type WishStart = Schemas["WishStart"];
+export type WishSeason = Schemas["WishSeason"];
 export type SeasonAccount = Schemas["SeasonAccount"];
 
 /** An entry on its way to the book. */

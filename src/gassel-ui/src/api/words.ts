@@ -291,4 +291,5 @@ export const WORDS = {
     plantAndCover: "planted and covered",
     potsInFrame: "in pots in the frame",
   },
+  WishSource: { lot: "from a lot", gather: "to gather", buy: "to buy" },
 } as const;

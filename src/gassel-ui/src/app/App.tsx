@@ -25,6 +25,7 @@ const Rounds = lazy(() => import("../features/rounds/Rounds").then((m) => ({ def
 const Season = lazy(() => import("../features/season/Season").then((m) => ({ default: m.Season })));
 const Plan = lazy(() => import("../features/plan/Plan").then((m) => ({ default: m.Plan })));
 const Batches = lazy(() => import("../features/batches/Batches").then((m) => ({ default: m.Batches })));
+const Wishes = lazy(() => import("../features/wishes/Wishes").then((m) => ({ default: m.Wishes })));
 const Told = lazy(() => import("../features/told/Told").then((m) => ({ default: m.Told })));
 const Batch = lazy(() => import("../features/batches/Batch").then((m) => ({ default: m.Batch })));
 const CountList = lazy(() =>
@@ -118,6 +119,7 @@ function Views() {
       <Route path="/" element={<Rounds />} />
       <Route path="/sheet" element={<Sheet />} />
       <Route path="/season" element={<Season />} />
+      <Route path="/season/wishes" element={<Wishes />} />
       <Route path="/season/books" element={<SeasonBooks />} />
       <Route path="/season/years" element={<Years />} />
       <Route path="/plan" element={<Plan />} />

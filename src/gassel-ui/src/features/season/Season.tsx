@@ -39,6 +39,9 @@ export function Season() {
             <Button component={Link} to="/plan" variant="contained" sx={{ mr: 1 }}>
               Plan a batch
             </Button>
+            <Button component={Link} to="/season/wishes" variant="outlined" sx={{ mr: 1 }}>
+              Plan the winter from a list
+            </Button>
             <Button component={Link} to="/batches/told" variant="outlined">
               Add batches already in progress
             </Button>
@@ -104,6 +107,9 @@ export function Season() {
             >
               Only late
             </ToggleButton>
+            <Button variant="outlined" component={Link} to="/season/wishes">
+              Wishes
+            </Button>
             <Button variant="outlined" onClick={() => window.print()}>
               Print
             </Button>

@@ -4,17 +4,16 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
 import { answered, api } from "../../api/client";
 import type { ToldLine, ToldReport, ToldVerdict } from "../../api/types";
-import { useDevice } from "../../look/DeviceContext";
-import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
-import { COLUMNS, EMPTY, filled, isTable, pasted } from "./grid";
+import { LineGrid } from "../../shared/LineGrid";
+import { filled, pasted } from "../../shared/lines";
+import { COLUMNS, EMPTY } from "./grid";
 import { useWho } from "../../people/usePerson";
 
 /** A winter already under way: what lies where since when, typed, pasted or from a file, entered in one go. */
 export function Told() {
-  const { palette } = useDevice();
   const who = useWho();
   const queries = useQueryClient();
   const navigate = useNavigate();
@@ -37,7 +36,7 @@ export function Told() {
     setError(null);
     try {
       const more = await answered(api.POST("/api/told/lines", { body: { text } }));
-      put(pasted(lines, at, more));
+      put(pasted(lines, at, more, EMPTY));
     } catch (refused) {
       setError(refused);
     }
@@ -77,107 +76,14 @@ export function Told() {
         One line for each bag or container: what is where, and since when. Type, paste from a spreadsheet, or
         use a CSV file. Earlier checks are not recorded.
       </Typography>
-      <Box sx={{ overflowX: "auto" }}>
-        <Box
-          component="table"
-          sx={{
-            borderSpacing: 0,
-            minWidth: 820,
-            width: "100%",
-            "& th": { textAlign: "left", fontWeight: 400, color: palette.ink2, pb: 0.5, pl: 1 },
-            "& td": { p: 0, borderTop: `1px solid ${palette.line}`, verticalAlign: "top" },
-            "& input": {
-              font: "inherit",
-              color: palette.ink,
-              bgcolor: "transparent",
-              background: "none",
-              border: 0,
-              width: "100%",
-              minHeight: 48,
-              px: 1,
-              py: 0,
-              boxSizing: "border-box",
-            },
-            "& input::placeholder": { color: palette.ink2, opacity: 0.75 },
-          }}
-        >
-          <thead>
-            <tr>
-              {COLUMNS.map((column) => (
-                <th key={column.id} scope="col">
-                  {column.words}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {lines.map((line, at) => {
-              const verdict = verdicts.get(at);
-              return [
-                <tr key={`cells-${at}`}>
-                  {COLUMNS.map((column) => (
-                    <td
-                      key={column.id}
-                      style={
-                        verdict?.field === column.id
-                          ? { outline: `2px solid ${palette.alarm}`, outlineOffset: -2 }
-                          : undefined
-                      }
-                    >
-                      <input
-                        name={`${column.id}-${at + 1}`}
-                        aria-label={`${column.words}, line ${at + 1}`}
-                        value={line[column.id]}
-                        placeholder={at === 0 ? column.helper : ""}
-                        autoComplete="off"
-                        onChange={(event) => set(at, { [column.id]: event.target.value })}
-                        onPaste={(event) => {
-                          const text = event.clipboardData.getData("text");
-                          if (!isTable(text)) return;
-                          event.preventDefault();
-                          void paste(text, at);
-                        }}
-                      />
-                    </td>
-                  ))}
-                </tr>,
-                verdict && (
-                  <tr key={`verdict-${at}`}>
-                    <td colSpan={COLUMNS.length} data-testid={`verdict-${at + 1}`}>
-                      <Typography
-                        variant="body2"
-                        component="div"
-                        sx={{
-                          px: 1,
-                          pb: 0.5,
-                          display: "flex",
-                          gap: 0.75,
-                          flexWrap: "wrap",
-                          alignItems: "center",
-                        }}
-                      >
-                        {verdict.refused ? <AlarmMark /> : null}
-                        <span>{verdict.refused ?? verdict.words}</span>
-                        {verdict.didYouMean.map((name) => (
-                          <Button
-                            key={name}
-                            size="small"
-                            variant="outlined"
-                            sx={{ px: 1, minHeight: 32 }}
-                            onClick={() => choose(at, verdict.field ?? "species", name)}
-                          >
-                            {name}
-                          </Button>
-                        ))}
-                      </Typography>
-                    </td>
-                  </tr>
-                ),
-              ];
-            })}
-          </tbody>
-        </Box>
-      </Box>
+      <LineGrid
+        columns={COLUMNS}
+        lines={lines}
+        verdicts={verdicts}
+        set={set}
+        paste={(text, at) => void paste(text, at)}
+        choose={choose}
+      />
       <Failure error={error} />
       <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", alignItems: "center", mt: 1.5 }}>
         <Button

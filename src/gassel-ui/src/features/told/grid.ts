@@ -23,18 +23,3 @@ export const EMPTY: ToldLine = {
   vessel: "",
   cells: "",
 };
-
-export const isEmpty = (line: ToldLine): boolean => COLUMNS.every((c) => line[c.id].trim() === "");
-
-/** The lines that say something, with their place in the grid. */
-export const filled = (lines: ToldLine[]): { line: ToldLine; at: number }[] =>
-  lines.map((line, at) => ({ line, at })).filter(({ line }) => !isEmpty(line));
-
-/** The grid with lines put in from a place on, and always an empty one at its end. */
-export function pasted(lines: ToldLine[], at: number, more: ToldLine[]): ToldLine[] {
-  const kept = [...lines.slice(0, at), ...more, ...lines.slice(at + more.length)].filter((l) => !isEmpty(l));
-  return [...kept, EMPTY];
-}
-
-/** Whether a text is more than one cell: then it goes into the grid and not into the cell. */
-export const isTable = (text: string): boolean => /[\t\n]/.test(text.trim());

@@ -1,11 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { EMPTY, filled, isTable, pasted } from "./grid";
+import { filled, isTable, pasted } from "./lines";
+
+const EMPTY = { species: "", seeds: "" };
 
 const line = (species: string) => ({ ...EMPTY, species });
 
-describe("the grid of a winter told", () => {
+describe("lines of cells", () => {
   it("takes a paste where the hand is and keeps an empty line at its end", () => {
-    const grid = pasted([line("a"), line("b"), EMPTY], 1, [line("c"), line("d")]);
+    const grid = pasted([line("a"), line("b"), EMPTY], 1, [line("c"), line("d")], EMPTY);
     expect(grid.map((l) => l.species)).toEqual(["a", "c", "d", ""]);
   });
   it("asks only about lines that say something", () => {

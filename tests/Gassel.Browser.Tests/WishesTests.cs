@@ -1,0 +1,108 @@
+using System.Globalization;
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>A winter planned from a list, in an empty book with three shelves.</summary>
+public sealed class WishesTests : IDisposable
+{
+    private const int Wishes = 40;
+    private static readonly string[] Kinds =
+    [
+        "roundleaf alumroot",
+        "prairie smoke",
+        "blue flax",
+        "streambank globemallow",
+        "scarlet gilia",
+        "elegant penstemon",
+        "blanketflower",
+        "parsnip buckwheat",
+    ];
+    private static readonly string[] Ids =
+    [
+        "alumroot",
+        "prairie-smoke",
+        "blue-flax",
+        "globemallow",
+        "scarlet-gilia",
+        "elegant-penstemon",
+        "blanketflower",
+        "parsnip-buckwheat",
+    ];
+
+    private readonly RunningProgram _program = new(demo: false);
+    private readonly Browser _browser;
+    private readonly string _file = Path.Combine(Path.GetTempPath(), $"gassel-wishes-{Guid.NewGuid():N}.csv");
+
+    public WishesTests()
+    {
+        _browser = new(_program.Address);
+        _browser.NameSite();
+    }
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _program.Dispose();
+        File.Delete(_file);
+    }
+
+    [Fact]
+    public async Task Forty_wishes_are_pasted_mended_fitted_pinned_and_become_batches()
+    {
+        var b = _browser;
+        foreach (var species in Ids)
+            await _program.Lot(species);
+        foreach (
+            var (place, name, kind, room) in new[]
+            {
+                ("lamp-shelf", "Lamp shelf", "lampShelf", 60),
+                ("cold-shelf", "Cold shelf", "coldShelf", 40),
+                ("heat-mat", "Heat mat", "heatMat", 20),
+            }
+        )
+        {
+            await _program.Send(
+                HttpMethod.Put,
+                $"/api/places/{place}",
+                $$"""{"name":"{{name}}","kind":"{{kind}}","dayC":18,"capacity":{{room}}}"""
+            );
+        }
+        var spring = DateTime.Today.Year + 2;
+        var lines = Enumerable
+            .Range(0, Wishes)
+            .Select(i =>
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"{(i == 3 ? "streambank globemalow" : Kinds[i % Kinds.Length])},{1 + (i % 4)},{spring}"
+                )
+            )
+            .Append("blue flax,many,");
+        await File.WriteAllLinesAsync(_file, lines.Prepend("species,plants,when"), TestContext.Current.CancellationToken);
+
+        b.Open("/season/wishes");
+        b.See("Plan the winter from a list");
+        b.Driver.FindElement(By.CssSelector("[data-testid='wish-file']")).SendKeys(_file);
+        b.Press($"Check {Wishes + 1} lines");
+        b.Says("wish-report", $"{Wishes - 1} lines good, 2 refused.");
+        b.Says("verdict-41", "whole number");
+        // the right name is one touch away; what stays wrong is taken out of the way
+        b.PressIn("verdict-4", "streambank globemallow");
+        b.Says("wish-report", $"{Wishes} lines good, 1 refused.");
+        b.Press($"Put {Wishes} good lines on the list");
+        b.See($"{Wishes} wishes");
+
+        b.Press("Find room for all");
+        b.Says("season-words", "without room");
+        b.Click(By.CssSelector("[aria-label^='Pin W-1 ']"));
+        b.See(By.CssSelector("[aria-label^='Unpin W-1 ']"));
+        b.Press("Find room for all");
+        b.Says("wish-1", "pinned");
+        b.Says("season-words", "0 without room");
+        b.Press($"Create {Wishes} batches");
+        b.Says("made", $"{Wishes} batches created: B-1 to B-{Wishes}");
+        Assert.Equal(Wishes, (await _program.Get("/api/batches")).AsArray().Count);
+        // the refusals are all that the console has to say
+        Assert.Empty(b.Complaints());
+    }
+}
