@@ -45,7 +45,7 @@ public sealed class LibraryAndPlanTests : IClassFixture<DemoProgram>, IDisposabl
         b.Press("Why this many seeds");
         b.See("Spread over 1 container, each lost whole");
         b.Press("Create batch");
-        b.See("B-43 prairie smoke");
+        b.See("B-44 prairie smoke");
         b.See("with cold, version 1");
         Assert.Empty(b.Complaints());
     }

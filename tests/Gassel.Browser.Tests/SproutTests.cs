@@ -50,13 +50,13 @@ public sealed class SproutTests : IDisposable
             """
         );
         b.Open("/");
-        b.PressIn("due-43-1-checkBag", "Problem…");
+        b.PressIn("due-44-1-checkBag", "Problem…");
         b.Type("sprouted", "3");
         b.See("Usual here: pick out and sow the 3, return the other 57.");
         b.Press("Picked out and sown");
         b.Press("Record");
         b.See("3 sprouted");
-        b.SeeNoMore(By.CssSelector("[data-testid='due-43-1-checkBag']"));
+        b.SeeNoMore(By.CssSelector("[data-testid='due-44-1-checkBag']"));
         async Task<string[]> Parts(int number)
         {
             var id = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == number)!["id"];
@@ -69,7 +69,7 @@ public sealed class SproutTests : IDisposable
                     .Select(p => $"{p["id"]}: {p["seeds"]} on {p["place"]}, {(p["sownOn"] is null ? "in the bag" : "sown")}"),
             ];
         }
-        Assert.Equal(["1.1: 3 on lamp-shelf, sown", "1.2: 57 on cold-shelf, in the bag"], await Parts(43));
+        Assert.Equal(["1.1: 3 on lamp-shelf, sown", "1.2: 57 on cold-shelf, in the bag"], await Parts(44));
 
         // B-3 is in its twelfth week, past the shortest of 60 days: one sprout, and the whole bag is sown
         b.PressIn("due-3-1-checkBag", "Problem…");

@@ -62,7 +62,7 @@ public sealed class TemperatureTests : IClassFixture<DemoProgram>, IDisposable
             "seeds":"40","place":"Yard, shade","route":"fridge"}]}
             """
         );
-        var batch = await Id(43);
+        var batch = await Id(44);
         b.Open($"/batches/{batch}");
         // at the assumed 5 °C a day counts three quarters to a kind that germinates in the cold
         b.Says("cold-headline", "63.0 of 90 days by temperature");

@@ -66,15 +66,15 @@ public sealed class TreatTests : IDisposable
         b.Open("/sheet");
         b.See("Sheet for Sun 14 Mar");
         b.Click(By.XPath($"//*[@aria-label='Cold shelf']//button[{Browser.Reads("Tick all bags")}]"));
-        b.Click(By.CssSelector("[aria-label='problem: B-43 saskatoon']"));
-        b.Click(By.XPath($"//*[@aria-label='moisture of B-43 saskatoon']//button[{Browser.Reads("Dry")}]"));
+        b.Click(By.CssSelector("[aria-label='problem: B-44 saskatoon']"));
+        b.Click(By.XPath($"//*[@aria-label='moisture of B-44 saskatoon']//button[{Browser.Reads("Dry")}]"));
         b.Click(By.CssSelector("[aria-label='problem: B-46 saskatoon']"));
         b.Type("sprouted-46-1-checkBag", "3");
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'Record 1')]"));
         b.See("recorded, done");
-        b.SeeNoMore(By.CssSelector("[data-testid='line-43-1-checkBag']"));
+        b.SeeNoMore(By.CssSelector("[data-testid='line-44-1-checkBag']"));
         b.SeeNoMore(By.CssSelector("[data-testid='line-52-1-checkBag']"));
-        var batches = (await _program.Get("/api/batches")).AsArray().Where(x => x!["number"]!.GetValue<int>() > 42).ToList();
+        var batches = (await _program.Get("/api/batches")).AsArray().Where(x => x!["number"]!.GetValue<int>() > 43).ToList();
         var acts = new List<string>();
         foreach (var batch in batches)
         {
@@ -82,15 +82,15 @@ public sealed class TreatTests : IDisposable
             var words = log.Skip(1).Select(l => l!["words"]!.GetValue<string>()).ToList();
             acts.AddRange(log.Skip(1).Select(l => l!["act"]!.GetValue<string>()));
             Assert.StartsWith(
-                batch["number"]!.GetValue<int>() == 43 ? "Checked: dry, no mould, no sprouts; wetted" : "Checked: moist",
+                batch["number"]!.GetValue<int>() == 44 ? "Checked: dry, no mould, no sprouts; wetted" : "Checked: moist",
                 words[0]
             );
             Assert.Equal(batch["number"]!.GetValue<int>() == 46 ? 3 : 1, words.Count);
         }
         Assert.Single(acts.Distinct());
         b.Press("Undo");
-        b.SeeTest("line-43-1-checkBag");
         b.SeeTest("line-44-1-checkBag");
+        b.SeeTest("line-45-1-checkBag");
     }
 
     [Fact]

@@ -46,7 +46,7 @@ public sealed class TrialTests : IClassFixture<DemoProgram>, IDisposable
             .Select(p => p!["cells"]!.AsArray().Select(c => c!.GetValue<int>()).ToArray())
             .ToArray();
         b.Press("Count");
-        b.Click(By.CssSelector("[aria-label='count B-43, B-44 T-2']"));
+        b.Click(By.CssSelector("[aria-label='count B-44, B-45 T-2']"));
         foreach (var cell in cells[0].Take(6).Concat(cells[1].Take(4)))
             b.Click(By.CssSelector($"[data-testid='cell-{cell}']"));
         b.Says("tally-at", "in all 10 new seedlings");

@@ -118,8 +118,8 @@ internal sealed class WishSeasons
             binding.To,
             waiting,
             Text.Of(
-                $"{name} is full {Quantity.Day(binding.From)} to {Quantity.Day(binding.To)}: room for {binding.Lacking} more {ShelfSpace.Units(kind, binding.Lacking)} then "
-                    + $"would let {string.Join(", ", waiting.Select(n => Text.Of($"W-{n}")))} start on the best day."
+                $"{name} is full {Quantity.Day(binding.From)} to {Quantity.Day(binding.To)}: room for {binding.Lacking} more "
+                    + $"{ShelfSpace.Units(kind, binding.Lacking)} then would let {string.Join(", ", waiting.Select(n => Text.Of($"W-{n}")))} start on the best day."
             )
         );
     }
