@@ -41,11 +41,11 @@ internal static class Views
         [
             ("rounds", "/", "jobs today"),
             ("season", "/season", "would miss the target day"),
+            ("wishes", "/season/wishes", "8 wishes"),
             ("plan", "/plan?species=globemallow", "What can still be done"),
             ("batches", "/batches", "43 batches"),
             ("batch", $"/batches/{Id(4)}", "germinated"),
             ("batch-books", $"/batches/{Id(17)}/books", "What it cost"),
-            ("count-list", "/count", "Which tray are you counting?"),
             ("count", $"/count/{Id(7)}/1", "seedlings from"),
             ("yard", "/yard", "containers out"),
             ("container", $"/yard/{Id(30)}/1.3", "Hour by hour"),

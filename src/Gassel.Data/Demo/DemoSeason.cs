@@ -89,6 +89,7 @@ public static class DemoSeason
             }
         }
         db.Trials.Add(DemoTrial.Row);
+        db.Wishes.AddRange(DemoWishes.Rows);
         await db.SaveChangesAsync();
         await DemoReadings.Fill(readings, thermometers, Starts, gate);
     }

@@ -84,14 +84,14 @@ internal sealed class WishSeasons
         if (answer.Starts[wish.Kept.Id.ToString()] is not { } first)
         {
             var outdoors = wish.Ground!.Species.Routes.FirstOrDefault(r => r.Setting == RouteSetting.WinterContainer);
-            var instead = wish.Ground.Route.IsOutdoors || outdoors is null ? "" : $", the route “{outdoors.Name}”";
+            var instead = wish.Ground.Route.IsOutdoors || outdoors is null ? "" : $", take the route “{outdoors.Name}”";
             return new(
                 wish.Kept.Id,
                 null,
                 0,
                 null,
-                $"No room on any day from {Quantity.Day(wish.Start.Earliest)} to {Quantity.Day(wish.Start.Latest)}: more room, fewer plants"
-                    + $"{instead}, or set another wish aside."
+                $"No room on any day from {Quantity.Day(wish.Start.Earliest)} to {Quantity.Day(wish.Start.Latest)}: "
+                    + $"make more room, want fewer plants{instead}, or set another wish aside."
             );
         }
         var moved = first.DayNumber - stays[0].From.DayNumber;
@@ -119,7 +119,8 @@ internal sealed class WishSeasons
             waiting,
             Text.Of(
                 $"{name} is full {Quantity.Day(binding.From)} to {Quantity.Day(binding.To)}: room for {binding.Lacking} more "
-                    + $"{ShelfSpace.Units(kind, binding.Lacking)} then would let {string.Join(", ", waiting.Select(n => Text.Of($"W-{n}")))} start on the best day."
+                    + $"{ShelfSpace.Units(kind, binding.Lacking)} then would let "
+                    + $"{string.Join(", ", waiting.Select(n => Text.Of($"W-{n}")))} start on the best day."
             )
         );
     }

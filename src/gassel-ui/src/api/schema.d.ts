@@ -4666,6 +4666,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wishes/supplies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SuppliesView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wishes/lines": {
         parameters: {
             query?: never;
@@ -11090,6 +11125,14 @@ export interface components {
             kind: components["schemas"]["AdviceKind"];
             cutTestFirst: boolean;
             remaining: null | components["schemas"]["Remaining"];
+            working: string[];
+        };
+        SuppliesView: {
+            lines: components["schemas"]["SupplyLine"][];
+        };
+        SupplyLine: {
+            what: string;
+            amount: string;
             working: string[];
         };
         /** @enum {unknown} */

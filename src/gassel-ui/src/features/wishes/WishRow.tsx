@@ -66,7 +66,7 @@ export function WishRow({ wish, start, today, pin, setAside, remove }: WishRowPr
             </Typography>
             <Typography variant="body2">
               {wish.seedWords} By the route &ldquo;{wish.routeName}&rdquo;.
-              {wish.room ? ` Room: ${wish.room}.` : ""}
+              {wish.room && !(start && start.movedDays !== 0) ? ` Room: ${wish.room}.` : ""}
             </Typography>
           </>
         )}

@@ -11,8 +11,10 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { RoomLoads } from "./RoomLoads";
+import { SuppliesCard } from "./SuppliesCard";
 import { useRoom } from "./useRoom";
 import { useWishChange, useWishes, useWishRemoval } from "./useWishes";
+import { WeeksCard } from "./WeeksCard";
 import { WishEntry } from "./WishEntry";
 import { WishRow } from "./WishRow";
 
@@ -91,6 +93,7 @@ export function Wishes() {
       {(wishes.length === 0 || adding) && (
         <WishEntry close={wishes.length > 0 ? () => setAdding(false) : null} />
       )}
+      {room.season && <RoomLoads season={room.season} today={today} />}
       {wishes.length > 0 && (
         <Card label="wishes">
           <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center", mb: 1 }}>
@@ -144,7 +147,19 @@ export function Wishes() {
           </Box>
         </Card>
       )}
-      {room.season && <RoomLoads season={room.season} today={today} />}
+      {wishes.length > 0 && (
+        <Box
+          sx={{
+            display: "grid",
+            gap: 2,
+            gridTemplateColumns: { xs: "1fr", md: "1fr 1fr" },
+            alignItems: "start",
+          }}
+        >
+          <WeeksCard wishes={wishes} found={starts} today={today} />
+          <SuppliesCard />
+        </Box>
+      )}
     </Box>
   );
 }

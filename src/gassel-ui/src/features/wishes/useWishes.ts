@@ -7,13 +7,20 @@ const KEY = ["wishes"];
 
 export const useWishes = () => useQuery({ queryKey: KEY, queryFn: () => answered(api.GET("/api/wishes")) });
 
+/** Asked anew whenever the list is. */
+export const useSupplies = () =>
+  useQuery({ queryKey: [...KEY, "supplies"], queryFn: () => answered(api.GET("/api/wishes/supplies")) });
+
 /** What a grower decides of a wish; the list comes back as it is then. */
 export function useWishChange() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: ({ wish, pinned, isAside }: { wish: WishView; pinned: Day | null; isAside: boolean }) =>
       answered(api.PUT("/api/wishes/{id}", { params: { path: { id: wish.id } }, body: { pinned, isAside } })),
-    onSuccess: (list) => queries.setQueryData(KEY, list),
+    onSuccess: (list) => {
+      queries.setQueryData(KEY, list);
+      return queries.invalidateQueries({ queryKey: [...KEY, "supplies"] });
+    },
   });
 }
 
@@ -21,6 +28,9 @@ export function useWishRemoval() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (id: string) => answered(api.DELETE("/api/wishes/{id}", { params: { path: { id } } })),
-    onSuccess: (list) => queries.setQueryData(KEY, list),
+    onSuccess: (list) => {
+      queries.setQueryData(KEY, list);
+      return queries.invalidateQueries({ queryKey: [...KEY, "supplies"] });
+    },
   });
 }
