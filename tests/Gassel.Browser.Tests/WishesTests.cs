@@ -94,8 +94,8 @@ public sealed class WishesTests : IDisposable
 
         b.Press("Find room for all");
         b.Says("season-words", "without room");
-        b.Click(By.CssSelector("[aria-label^='Pin W-1 ']"));
-        b.See(By.CssSelector("[aria-label^='Unpin W-1 ']"));
+        b.Click(By.CssSelector("[aria-label^='Pin this day: W-1 ']"));
+        b.See(By.CssSelector("[aria-label^='Unpin: W-1 ']"));
         b.Press("Find room for all");
         b.Says("wish-1", "pinned");
         b.Says("season-words", "0 without room");

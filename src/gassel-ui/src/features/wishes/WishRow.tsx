@@ -73,17 +73,20 @@ export function WishRow({ wish, start, today, pin, setAside, remove }: WishRowPr
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center" }}>
         {wish.refused === null && !isAside && day && (
-          <Button aria-label={`${pinned ? "Unpin" : "Pin"} ${name}`} onClick={() => pin(pinned ? null : day)}>
+          <Button
+            aria-label={`${pinned ? "Unpin" : "Pin this day"}: ${name}`}
+            onClick={() => pin(pinned ? null : day)}
+          >
             {pinned ? "Unpin" : "Pin this day"}
           </Button>
         )}
         <Button
-          aria-label={`${isAside ? "Take back" : "Set aside"} ${name}`}
+          aria-label={`${isAside ? "Take back" : "Set aside"}: ${name}`}
           onClick={() => setAside(!isAside)}
         >
           {isAside ? "Take back" : "Set aside"}
         </Button>
-        <Button aria-label={`Remove ${name}`} onClick={remove}>
+        <Button aria-label={`Remove: ${name}`} onClick={remove}>
           Remove
         </Button>
         {wish.working.length > 0 && <Why lines={wish.working} about={name} />}
