@@ -22,11 +22,11 @@ public sealed class Screenshots
             Take(desk, ("/b/28", "half up by"), folder, "batch", () => desk.Press("Why so few?"), "Check next");
             Take(
                 desk,
-                ("/count", "Which tray"),
+                ("/season/wishes", "8 wishes"),
                 folder,
-                "count",
-                () => desk.Click(By.CssSelector("[aria-label='count B-25, B-26 T-1']")),
-                "Tap a cell"
+                "wishes",
+                () => desk.Press("Find room for all"),
+                "on their best day"
             );
             Take(desk, ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"), folder, "trial");
             Take(desk, ("/site/temperature", "Thermometers and files"), folder, "temperature");

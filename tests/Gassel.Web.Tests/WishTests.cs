@@ -129,6 +129,26 @@ public sealed class WishTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Sent_twice_the_batches_are_made_once_and_an_id_that_is_taken_is_refused()
+    {
+        await Enter(save: true, "balsamroot,5,2029", "globemallow,5,2029");
+        var wishes = await Wishes();
+        string Start(int wish, Guid batch) =>
+            $$"""{"wish":"{{wishes[wish]!["id"]!.GetValue<string>()}}","batch":"{{batch}}","on":"2028-01-10"}""";
+        var first = Guid.NewGuid();
+        var once = $$"""{"starts":[{{Start(0, first)}}],"who":"grower"}""";
+        Assert.Equal(200, (await _book.Post("/api/wishes/batches", once)).Status);
+        var (again, same) = await _book.Post("/api/wishes/batches", once);
+        Assert.Equal((200, "[1]"), (again, same["numbers"]!.ToJsonString()));
+        var (status, _) = await _book.Post(
+            "/api/wishes/batches",
+            $$"""{"starts":[{{Start(1, first)}},{{Start(1, Guid.NewGuid())}}],"who":"grower"}"""
+        );
+        Assert.Equal(400, status);
+        Assert.Single((await _book.Get("/api/batches")).AsArray());
+    }
+
+    [Fact]
     public async Task Where_room_ends_the_one_that_matters_less_waits_and_what_would_help_is_told()
     {
         await _book.Put("/api/places/cold-shelf", """{"name":"Cold shelf","kind":"coldShelf","dayC":4,"capacity":1}""");

@@ -34,6 +34,11 @@ internal static class WishConfirmation
                 var made = await Made(request, books);
                 if (made.Count == request.Starts.Count)
                     return TypedResults.Ok(new WishBatches(made));
+                if (made.Count > 0)
+                    return new Refusal(
+                        "starts",
+                        "Some of the batch ids are those of other batches; each needs a UUID of its own."
+                    ).ToResult();
                 await using var db = connect();
                 var number = await db.Batches.MaxAsync(b => (int?)b.Number, CancellationToken.None) ?? 0;
                 var (kept, left) = (
