@@ -14,7 +14,6 @@ internal static class SeasonModel
         IReadOnlyList<int> columns,
         SeasonPlan known,
         TimeSpan time,
-        Action<long> found,
         CancellationToken cancel
     )
     {
@@ -53,7 +52,7 @@ internal static class SeasonModel
             ),
         };
         using var calledOff = cancel.Register(solver.StopSearch);
-        var status = solver.Solve(model, new Told(found));
+        var status = solver.Solve(model);
         if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
             return (known, 0);
         var plan = wishes.ToDictionary(w => w.Id, _ => (DateOnly?)null);
@@ -108,10 +107,5 @@ internal static class SeasonModel
                 load.AddTerm(stay.Is, stay.Room);
             model.Add(load <= free);
         }
-    }
-
-    private sealed class Told(Action<long> found) : CpSolverSolutionCallback
-    {
-        public override void OnSolutionCallback() => found((long)Math.Round(ObjectiveValue()));
     }
 }

@@ -20,14 +20,8 @@ public static class SeasonSolver
     private const int MostStarts = 8000;
 
     /// <param name="time">At most; a proven plan comes sooner.</param>
-    /// <param name="found">Told of each better plan: its cost, and what none can cost less than.</param>
     /// <exception cref="OperationCanceledException">It was called off.</exception>
-    public static SeasonAnswer Solve(
-        SeasonProblem problem,
-        TimeSpan time,
-        Action<long, long>? found = null,
-        CancellationToken cancel = default
-    )
+    public static SeasonAnswer Solve(SeasonProblem problem, TimeSpan time, CancellationToken cancel = default)
     {
         var clock = System.Diagnostics.Stopwatch.StartNew();
         var season = new SeasonColumns(problem);
@@ -36,7 +30,6 @@ public static class SeasonSolver
         cancel.ThrowIfCancellationRequested();
         var bound = relaxed is null ? 0 : (long)Math.Ceiling(relaxed.Bound - 1e-4);
         var best = SeasonFirstFit.Of(problem);
-        found?.Invoke(best.Cost, bound);
         if (relaxed is not null)
         {
             Look(Near(season, relaxed, Beside), FirstLook * (time - clock.Elapsed));
@@ -55,7 +48,7 @@ public static class SeasonSolver
         {
             if (left <= TimeSpan.Zero || bound >= best.Cost)
                 return null;
-            var (plan, least) = SeasonModel.Solve(season, columns, best, left, cost => found?.Invoke(cost, bound), cancel);
+            var (plan, least) = SeasonModel.Solve(season, columns, best, left, cancel);
             cancel.ThrowIfCancellationRequested();
             best = plan.Cost < best.Cost ? plan : best;
             return Math.Min(best.Cost, least);

@@ -20,14 +20,7 @@ public sealed class Screenshots
             foreach (var (name, path, sign) in views.Where(v => onDesk.Contains(v.Name)))
                 Take(desk, (path, sign), folder, name);
             Take(desk, ("/b/28", "half up by"), folder, "batch", () => desk.Press("Why so few?"), "Check next");
-            Take(
-                desk,
-                ("/season/wishes", "8 wishes"),
-                folder,
-                "wishes",
-                () => desk.Press("Find room for all"),
-                "on their best day"
-            );
+            Take(desk, ("/season/wishes", "8 wishes"), folder, "wishes", () => desk.Press("Find room for all"), "on the best day");
             Take(desk, ("/trials/00000001-0000-0000-de00-000000000003", "Arms side by side"), folder, "trial");
             Take(desk, ("/site/temperature", "Thermometers and files"), folder, "temperature");
             Take(desk, ("/season/books", "Books of winter"), folder, "books", () => desk.Choose("season", "Winter 2025/26"), "81 planted");

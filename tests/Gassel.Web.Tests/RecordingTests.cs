@@ -131,6 +131,10 @@ public sealed class RecordingTests : IAsyncDisposable
     [InlineData("""{"kind":"watered","part":"1"}""", "entries[0].payload.kind")]
     [InlineData("""{"part":"1"}""", "entries[0].payload.kind")]
     [InlineData("""{"kind":"moved","part":"1","place":"moon"}""", "entries[0].payload.place")]
+    [InlineData(
+        """{"kind":"moved","part":"1","place":"table","some":{"part":"1a","plants":0,"seeds":5,"cells":[]}}""",
+        "entries[0].payload.some.cells"
+    )]
     [InlineData("""{"kind":"check","part":"1","moisture":"wettish","mould":"none","sprouted":0}""", "entries[0].payload.moisture")]
     [InlineData(
         """{"kind":"split","part":"1","children":[{"part":"1.1","seeds":3,"sprouted":4},{"part":"1.2","seeds":57,"sprouted":0}]}""",

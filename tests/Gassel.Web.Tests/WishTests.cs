@@ -88,15 +88,32 @@ public sealed class WishTests : IAsyncLifetime
         var wish = Assert.Single(await Wishes())!;
         // 4 m² at 60 cm
         Assert.Equal(11, wish["wish"]!["plants"]!.GetValue<int>());
-        Assert.Contains("lot 1 gives all", wish["seedWords"]!.GetValue<string>(), StringComparison.OrdinalIgnoreCase);
-        Assert.NotEmpty(wish["working"]!.AsArray());
+        Assert.Contains("lot 1 gives all", wish["plan"]!["seedWords"]!.GetValue<string>(), StringComparison.OrdinalIgnoreCase);
+        Assert.NotEmpty(wish["plan"]!["working"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task Areas_and_spacings_are_those_of_the_site()
+    {
+        await _book.Put(
+            "/api/site?asOf=*",
+            """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"units":"unitedStates"}}"""
+        );
+        // 40 sq ft are 3.716 m², 2 ft are 60.96 cm: 3.716 ÷ 0.3716 = 10
+        await Enter(save: true, "species,plants,when,area,spacing", "balsamroot,,5/15/2029,40,24", "balsamroot,7,15 May,,");
+        var wishes = await Wishes();
+        Assert.Equal(10, wishes[0]!["wish"]!["plants"]!.GetValue<int>());
+        Assert.Equal("2029-05-15", wishes[0]!["wish"]!["when"]!["day"]!.GetValue<string>());
+        // the next one from 14 March 2027 on
+        Assert.Equal("2027-05-15", wishes[1]!["wish"]!["when"]!["day"]!.GetValue<string>());
     }
 
     [Fact]
     public async Task Seed_is_given_once_and_what_lacks_is_told()
     {
         await Enter(save: true, "globemallow,20,2028,,,3", "globemallow,20,2028", "globemallow,10,2028,buy");
-        var (first, second, bought) = ((await Wishes())[0]!, (await Wishes())[1]!, (await Wishes())[2]!);
+        var plans = (await Wishes()).Select(w => w!["plan"]!).ToList();
+        var (first, second, bought) = (plans[0], plans[1], plans[2]);
         var need = first["seeds"]!.GetValue<int>();
         Assert.InRange(need, 21, 90);
         Assert.Equal(Math.Min(need, 90), first["fromLot"]!.GetValue<int>());
@@ -125,7 +142,7 @@ public sealed class WishTests : IAsyncLifetime
         Assert.True(made == 200, batches.ToJsonString());
         Assert.Equal([1, 2], batches["numbers"]!.AsArray().Select(n => n!.GetValue<int>()));
         Assert.Equal("3", Assert.Single(await Wishes())!["number"]!.ToJsonString());
-        Assert.Equal(alone["seeds"]!.GetValue<int>(), (await _book.Get("/api/batches"))[0]!["seeds"]!.GetValue<int>());
+        Assert.Equal(alone["plan"]!["seeds"]!.GetValue<int>(), (await _book.Get("/api/batches"))[0]!["seeds"]!.GetValue<int>());
     }
 
     [Fact]
@@ -169,7 +186,7 @@ public sealed class WishTests : IAsyncLifetime
         await Enter(save: true, "balsamroot,20,2029", "globemallow,5,2029");
         var wishes = await Wishes();
         var day = DateOnly
-            .Parse(wishes[0]!["start"]!["usual"]!.GetValue<string>(), System.Globalization.CultureInfo.InvariantCulture)
+            .Parse(wishes[0]!["plan"]!["start"]!["usual"]!.GetValue<string>(), System.Globalization.CultureInfo.InvariantCulture)
             .AddDays(-9);
         async Task Change(int wish, string change)
         {

@@ -4,8 +4,8 @@ namespace Gassel.Core.Fold;
 /// <param name="MovedOff">Divided or pricked out of it.</param>
 public readonly record struct CellSeen(int Cell, int Emerged, int Lost, int MovedOff)
 {
-    /// <summary>As one finds it who never saw what went before: only what stands.</summary>
-    public CellSeen AsFound() => new(Cell, Standing, 0, 0);
+    /// <summary>Seed of the cell that is not up, where so many were sown to each; null where nobody said how many.</summary>
+    public int? Waiting(int? seedsPerCell) => seedsPerCell is { } sown ? Math.Max(0, sown - Emerged) : null;
 
     public int Standing => Math.Max(0, Emerged - Lost - MovedOff);
 }

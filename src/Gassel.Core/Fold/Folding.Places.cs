@@ -18,8 +18,8 @@ internal sealed partial class Folding
         if (some.Plants > part.AliveAt(some.Stage))
             return TooMany(entry, some.Plants, some.Stage, part);
         var (plants, sleeping) = (PlantStages.All.Sum(part.AliveAt), part.Dormant.Sum());
-        if (some.Cells is { } named && OutsideOf(part, named) is { } outside)
-            return new(entry.Id, ConflictCode.SpotNotOfPart, part.Id, outside);
+        if (some.Cells is { } named && Misnamed(entry, named, part) is { } misnamed)
+            return misnamed;
         // an empty part would stay behind, and an empty one would go
         if (some.Plants + some.Seeds == 0 || (some.Plants == plants && sleeping == 0 && some.Seeds == waiting))
             return new(entry.Id, ConflictCode.MovesAllOrNothing, part.Id, some.Plants + some.Seeds, plants + waiting);
@@ -58,17 +58,19 @@ internal sealed partial class Folding
         return Stand(gone, place, null, entry.DoneOn);
     }
 
-    /// <summary>A cell that is not of the part; null where all are.</summary>
-    private static int? OutsideOf(WorkingPart part, IReadOnlyList<int> cells)
+    /// <summary>Cells that go must be some, and the part's own.</summary>
+    private static Conflict? Misnamed(Entry entry, IReadOnlyList<int> cells, WorkingPart part)
     {
         var own = part.Cells;
-        return cells.Where(c => !own.Contains(c)).Select(c => (int?)c).FirstOrDefault();
+        return cells.Count > 0 && cells.All(own.Contains)
+            ? null
+            : new(entry.Id, ConflictCode.SpotNotOfPart, part.Id, cells.FirstOrDefault(c => !own.Contains(c)));
     }
 
     /// <summary>The cells go as they are, with what was counted in them.</summary>
     private static void TakeCells(IReadOnlyList<int> cells, WorkingPart part, WorkingPart gone)
     {
-        gone.CellsCame = [.. CellTally.Of(part.Snapshot()).Cells.Where(c => cells.Contains(c.Cell)).Select(c => c.AsFound())];
+        gone.CellsCame = [.. CellTally.Of(part.Snapshot()).Cells.Where(c => cells.Contains(c.Cell))];
         gone.SownAs = gone.SownAs! with { Cells = cells };
         part.SownAs = part.SownAs! with { Cells = [.. part.Cells.Except(cells)] };
         part.CellsGone.AddRange(cells);

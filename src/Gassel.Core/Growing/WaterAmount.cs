@@ -31,15 +31,14 @@ public static class WaterAmount
     /// <summary>Of all together: what shares a label drinks once. Null where none has a known size.</summary>
     public static string? All(IReadOnlyCollection<PartState> parts)
     {
-        var known = parts
-            .Select(p => (Name: p.Vessel?.Label.Trim().ToUpperInvariant(), Of: p.PottedOn is null, Trays: TraysOf(p)))
-            .Where(p => p.Trays is not null)
-            .ToList();
+        var known = parts.Where(p => TraysOf(p) is not null).ToList();
         if (known.Count == 0)
             return null;
-        var shared = known.Where(p => p is { Of: true, Name: not null }).GroupBy(p => p.Name).Sum(g => g.Max(p => p.Trays!.Value));
-        var alone = known.Where(p => p is not { Of: true, Name: not null }).Sum(p => p.Trays!.Value);
+        // pots stand beside each other; what was sown may share its tray
+        var trays = known
+            .GroupBy(p => p.PottedOn is null ? p.Vessel?.Label.Trim().ToUpperInvariant() : null)
+            .Sum(g => g.Key is null ? g.Sum(p => TraysOf(p)!.Value) : g.Max(p => TraysOf(p)!.Value));
         var unknown = parts.Count - known.Count;
-        return Text.Of($"{Words(shared + alone)} in all{(unknown > 0 ? Text.Of($", without {unknown} of unknown size") : "")}");
+        return Text.Of($"{Words(trays)} in all{(unknown > 0 ? Text.Of($", without {unknown} of unknown size") : "")}");
     }
 }

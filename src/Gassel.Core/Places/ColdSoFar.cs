@@ -49,7 +49,7 @@ public sealed record ColdSoFar(
     )
     {
         if (part is { SecondCold: { } again, LastStep: { } sown })
-            return Of((again.Days, again.Days), part, new(sown, again.From, again.End), places, temperatures, response, today);
+            return Of((again.Days, again.Days), null, part, new(sown, again.From, again.End), places, temperatures, response, today);
         return part.Open is { } open && plan.Steps[open.Step].Step.Kind == StepKind.ColdMoist
             ? Of(plan, part, open, places, temperatures, response, today)
             : null;
@@ -73,11 +73,13 @@ public sealed record ColdSoFar(
         var asked = part.Outdoors is { } sky
             ? ((int)Math.Round(sky.ColdNeed), (int)Math.Round(sky.ColdUsual))
             : (range.Shortest, range.Usual);
-        return Of(asked, part, open, places, temperatures, response, today);
+        return Of(asked, part.Outdoors?.ColdMetOn, part, open, places, temperatures, response, today);
     }
 
+    /// <param name="outdoorsOn">When the weather meets the least, of what stands out; null where nobody knows.</param>
     private static ColdSoFar Of(
         (int Least, int Most) asked,
+        DateOnly? outdoorsOn,
         PartState part,
         StepSpan open,
         IReadOnlyDictionary<string, Place> places,
@@ -118,9 +120,7 @@ public sealed record ColdSoFar(
         ColdNeed Need(int asked) =>
             new(
                 asked,
-                part.Outdoors is { } known && asked == least && open.End is null
-                    ? new(known.ColdMetOn, known.ColdMetOn)
-                    : Met(asked, d => d.Own.Whole.Effective),
+                outdoorsOn is { } met && asked == least && open.End is null ? new(met, met) : Met(asked, d => d.Own.Whole.Effective),
                 Met(asked, d => d.ByDefault.Whole.Effective),
                 Met(asked, d => d.Own.Whole.ChillHours / 24),
                 Met(asked, d => d.Calendar(d.Own.Whole))

@@ -10,14 +10,13 @@ internal sealed class SeasonDesk : IDisposable
 
     public void Dispose() => _turn.Dispose();
 
-    /// <param name="found">Told of each better plan: its cost, and what none can cost less than.</param>
     /// <exception cref="OperationCanceledException">Who asked has left.</exception>
-    public async Task<SeasonAnswer> Solve(SeasonProblem problem, TimeSpan time, Action<long, long>? found, CancellationToken cancel)
+    public async Task<SeasonAnswer> Solve(SeasonProblem problem, TimeSpan time, CancellationToken cancel)
     {
         await _turn.WaitAsync(cancel);
         try
         {
-            return await Task.Run(() => SeasonSolver.Solve(problem, time, found, cancel), cancel);
+            return await Task.Run(() => SeasonSolver.Solve(problem, time, cancel), cancel);
         }
         finally
         {

@@ -54,6 +54,9 @@ public class MovedTests
         Assert.Equal((true, true), (CellTally.Of(stayed).IsWhole, CellTally.Of(went).IsWhole));
         Assert.Equal([1, 5], went.SownAs!.Cells!);
         Assert.DoesNotContain(5, stayed.SownAs!.Cells!);
+        // of four to a cell, three came up in the first
+        Assert.Equal(1, CellTally.Of(went).Cells[0].Waiting(4));
+        Assert.Null(CellTally.Of(went).Cells[0].Waiting(null));
         Assert.Equal((1, 6), (stayed.Standing, went.Standing));
     }
 
@@ -68,6 +71,21 @@ public class MovedTests
             [ConflictCode.SpotNotOfPart, ConflictCode.SpotNotOfPart, ConflictCode.SpotNotOfPart],
             Run(book).Conflicts.Select(c => c.Code)
         );
+    }
+
+    /// <summary>Fails where cells are taken from what was never sown: the fold would break, and the book with it.</summary>
+    [Theory]
+    [InlineData()]
+    [InlineData(1)]
+    public void Seed_in_a_bag_has_no_cells_to_take(params int[] cells)
+    {
+        var state = Run(
+            new Book()
+                .Add("2026-12-01", new StepStarted("1", 0, 60, "cold-shelf", new(VesselKind.Bag, "bag 1")))
+                .Add("2026-12-10", new Moved("1", "garage", new("1a", 0, Seeds: 25, Cells: cells)))
+        );
+        Assert.Equal(ConflictCode.SpotNotOfPart, Assert.Single(state.Conflicts).Code);
+        Assert.Single(state.Parts);
     }
 
     [Fact]

@@ -57,6 +57,13 @@ public class SecondColdTests
         var so = Cold(cold, "2027-05-20")!;
         Assert.Equal((30.0, 30.0, 60, 60), (so.All.Days, so.All.Effective, so.Shortest.Days, so.Usual.Days));
         Assert.Equal(new DateOnly(2027, 6, 18), so.Usual.Weighted.AllKept);
+        // a winter that it had out of doors before does not meet it
+        var winter = new OutdoorForecast(60, 90, new(2027, 1, 20), new(2027, 4, 1), new(2027, 4, 10), new(2027, 4, 20));
+        var stoodOut = Run(cold).Parts[0] with { Outdoors = winter };
+        Assert.Equal(
+            new DateOnly(2027, 6, 18),
+            ColdSoFar.Of(Book.Plan(), stoodOut, places, new Temperatures(), ColdResponse.Default, new(2027, 5, 1))!.Usual.Weighted.AllKept
+        );
         var moved = cold.Add("2027-04-30", new Moved("1", "heat-mat"));
         Assert.Equal(10.0, Cold(moved, "2027-05-20")!.All.Effective);
         Assert.Null(Cold(cold.Add("2027-06-20", new ColdAgainEnded("1", "lamp-shelf")), "2027-06-21"));

@@ -150,6 +150,6 @@ public class SeasonSolverTests
     {
         using var off = new CancellationTokenSource();
         off.Cancel();
-        Assert.ThrowsAny<OperationCanceledException>(() => SeasonSolver.Solve(Drawn(3), Time, null, off.Token));
+        Assert.ThrowsAny<OperationCanceledException>(() => SeasonSolver.Solve(Drawn(3), Time, off.Token));
     }
 }

@@ -146,5 +146,5 @@ internal static class EntryWords
                     : "",
                 some.Seeds > 0 ? Text.Of($"{some.Seeds} seeds not yet up") : "",
             }.Where(words => words.Length > 0)
-        );
+        ) + (some.Cells is { Count: > 0 } cells ? $" from {(cells.Count == 1 ? "cell" : "cells")} {string.Join(", ", cells)}" : "");
 }

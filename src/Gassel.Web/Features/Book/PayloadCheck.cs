@@ -131,7 +131,8 @@ internal static class PayloadCheck
             : Part(at, some.Part)
                 ?? Limits.Whole($"{at}.plants", some.Plants, 0, MaxSeeds)
                 ?? Limits.Whole($"{at}.seeds", some.Seeds, 0, MaxSeeds)
-                ?? Limits.Text($"{at}.label", some.Label, 40, required: false);
+                ?? Limits.Text($"{at}.label", some.Label, 40, required: false)
+                ?? CellsOf($"{at}.cells", some.Cells);
 
     private static Refusal? Seeds(string field, int? seeds) => seeds is { } n ? Limits.Whole(field, n, 1, MaxSeeds) : null;
 

@@ -17,7 +17,7 @@ internal static class SeasonCalculator
         if (Check(request) is { } refusal)
             return refusal.ToResult();
         return TypedResults.Ok(
-            await desk.Solve(new(request.Places, request.Wishes, []), TimeSpan.FromSeconds(request.Seconds ?? 10), null, cancel)
+            await desk.Solve(new(request.Places, request.Wishes, []), TimeSpan.FromSeconds(request.Seconds ?? 10), cancel)
         );
     }
 

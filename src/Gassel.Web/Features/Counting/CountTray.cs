@@ -10,6 +10,7 @@ namespace Gassel.Web.Features.Counting;
 /// <param name="Grid">Cells as they lie; null for a vessel without cells.</param>
 /// <param name="Cells">Those that hold this part; null for all.</param>
 /// <param name="SeedsPerCell">As sown; null where it is not sown by cells, or nobody said.</param>
+/// <param name="IsByCell">Every seedling was counted in a cell.</param>
 /// <param name="Others">What else stands in the tray.</param>
 /// <param name="EstimatePercent">The number of seeds is an estimate; null where it was counted.</param>
 /// <param name="CountsRoots">Roots one season and shoots the next: two counts.</param>
@@ -30,6 +31,7 @@ public sealed record CountTray(
     IReadOnlyList<int>? Cells,
     int? SeedsPerCell,
     IReadOnlyList<TrayCell> ByCell,
+    bool IsByCell,
     IReadOnlyList<TrayNeighbour> Others,
     double? EstimatePercent,
     bool CountsRoots,

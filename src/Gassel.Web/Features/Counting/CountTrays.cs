@@ -64,6 +64,7 @@ internal static class CountTrays
             .ToDictionary(d => d.Part);
         foreach (var part in batch.State.Living.Where(p => p.SownOn is not null && !p.IsDone(batch.Plan)))
         {
+            var tally = CellTally.Of(part);
             DurationRange? days = batch.Plan.GerminateStep is null ? null : batch.Plan.DaysToEmergence(part);
             yield return new(
                 batch.Row.Id,
@@ -78,7 +79,8 @@ internal static class CountTrays
                 TrayGrid.Of(part.Vessel),
                 part.SownAs?.Cells,
                 part.SownAs?.SeedsPerCell,
-                ByCell(part),
+                Cells(tally, part.SownAs?.SeedsPerCell),
+                tally.IsWhole,
                 [],
                 part.EstimatePercent,
                 species.Has(SpeciesFlag.RootBeforeShoot),
@@ -95,6 +97,6 @@ internal static class CountTrays
         }
     }
 
-    private static List<TrayCell> ByCell(PartState part) =>
-        [.. CellTally.Of(part).Cells.Select(c => new TrayCell(c.Cell, c.Emerged, c.Lost, c.MovedOff))];
+    private static List<TrayCell> Cells(CellTally tally, int? seedsPerCell) =>
+        [.. tally.Cells.Select(c => new TrayCell(c.Cell, c.Emerged, c.Lost, c.MovedOff, c.Standing, c.Waiting(seedsPerCell)))];
 }

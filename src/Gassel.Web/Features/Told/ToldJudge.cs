@@ -4,6 +4,7 @@ using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Book;
 
 namespace Gassel.Web.Features.Told;
 
@@ -16,21 +17,7 @@ internal sealed class ToldJudge(
     bool monthFirst
 )
 {
-    private static readonly string[] DayForms =
-    [
-        "yyyy-MM-dd",
-        "d MMM yyyy",
-        "d MMMM yyyy",
-        "MMM d yyyy",
-        "MMMM d yyyy",
-        "MMM d, yyyy",
-        "MMMM d, yyyy",
-        "d.M.yyyy",
-        "yyyy/MM/dd",
-    ];
-
-    /// <summary>Slashes go by the order that is usual with the units of the site.</summary>
-    private readonly string[] _forms = [.. DayForms, monthFirst ? "M/d/yyyy" : "d/M/yyyy"];
+    private readonly TypedDay _days = new(monthFirst);
 
     private readonly Dictionary<int, int> _left = lots.ToDictionary(l => l.Id, l => l.Left);
 
@@ -38,34 +25,20 @@ internal sealed class ToldJudge(
     {
         (ToldVerdict, ToldBatch?) No(string field, string why, IReadOnlyList<string>? near = null) =>
             (new(line, why, field, near ?? [], null), null);
-        if (NameMatch.Exact(species, line.Species) is not { } kind)
-        {
-            var near = NameMatch.Near(species, line.Species);
-            return No(
-                "species",
-                near.Count > 0
-                    ? $"There is no species '{line.Species}' in the library; which one is meant?"
-                    : $"There is no species '{line.Species}' in the library; add it there first.",
-                near
-            );
-        }
+        if (NamedInLines.NoSpecies(species, line.Species) is { } unknown)
+            return No("species", unknown.Why, unknown.Near);
+        var kind = NameMatch.Exact(species, line.Species)!;
         var ofKind = lots.Where(l => l.SpeciesId == kind.Id).ToList();
         if (ofKind.Count == 0)
             return No("lot", $"There is no lot of {kind.CommonName}; enter it on Seed first.");
-        var meant = ofKind
-            .Where(l =>
-                line.Lot.Length == 0
-                || l.Id.ToString(CultureInfo.InvariantCulture) == line.Lot.Split(' ')[0].TrimStart('#')
-                || l.Lot.GatheredAt.Contains(line.Lot, StringComparison.OrdinalIgnoreCase)
-            )
-            .ToList();
+        List<KeptLot> meant = [.. line.Lot.Length == 0 ? ofKind : NamedInLines.Meant(ofKind, line.Lot)];
         if (meant.Count != 1)
         {
             return No(
                 "lot",
                 $"{(meant.Count == 0 ? $"There is no lot '{line.Lot}' of {kind.CommonName}" : $"{kind.CommonName} has several lots")}; "
                     + $"which one is meant?",
-                [.. ofKind.Select(l => Text.Of($"{l.Id} {l.Lot.GatheredAt}, {l.Lot.GatheredOn.Year}"))]
+                [.. ofKind.Select(NamedInLines.Words)]
             );
         }
         var lot = meant[0];
@@ -96,7 +69,7 @@ internal sealed class ToldJudge(
                 .ToList();
             return No("step", $"No route of {kind.CommonName} has a step '{line.Step}'; it has {string.Join(", ", steps)}.", steps);
         }
-        if (DayOf(line.Since) is not { } since)
+        if (_days.UpTo(line.Since, today) is not { } since)
             return No("since", $"since was '{line.Since}'; valid is a day such as 12 Jan, 12 Jan 2027 or 2027-01-12.");
         if (since > today)
             return No("since", Text.Of($"since was {since:yyyy-MM-dd}; valid is a day up to today, {today:yyyy-MM-dd}."));
@@ -181,25 +154,6 @@ internal sealed class ToldJudge(
             RouteSetting.AutumnBed => "outdoors, autumn bed",
             _ => "indoors",
         };
-
-    /// <summary>A day without its year is the last such day up to today.</summary>
-    private DateOnly? DayOf(string text)
-    {
-        if (DateOnly.TryParseExact(text.Trim(), _forms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
-            return day;
-        var thisYear = Text.Of($"{text.Trim()} {today.Year}");
-        if (
-            !DateOnly.TryParseExact(
-                thisYear,
-                ["d MMM yyyy", "d MMMM yyyy", "MMM d yyyy", "MMMM d yyyy"],
-                CultureInfo.InvariantCulture,
-                DateTimeStyles.None,
-                out day
-            )
-        )
-            return null;
-        return day <= today ? day : day.AddYears(-1);
-    }
 
     /// <summary>The step by its words; the first route that has it.</summary>
     private static (Core.Treatments.Route Route, int Step)? StepOf(List<Core.Treatments.Route> routes, string words)

@@ -11,8 +11,8 @@ internal static class SuppliesBook
     public static async Task<SuppliesView> Of(WishBook wishes, PlanBooks books)
     {
         var names = (await books.Library.Species()).ToDictionary(s => s.Id, s => s.CommonName);
-        var list = await WishViews.Of(wishes, books);
-        var grounds = (await WishViews.Grounds(wishes, books)).ToDictionary(g => g.Kept.Id);
+        var grounds = await WishViews.Grounds(wishes, books);
+        var plans = (await WishViews.Of(grounds, books)).Wishes.ToDictionary(w => w.Id, w => w.Plan);
         var batches = (await books.Shelf.All()).Where(b => b.State is { Started: false, DiscardedOn: null, BooksClosedOn: null });
         return new(
             Supplies.Of([
@@ -27,19 +27,18 @@ internal static class SuppliesBook
                         0
                     )
                 ),
-                .. list
-                    .Wishes.Where(w => w is { Refused: null, Wish.IsAside: false })
-                    .Select(w =>
-                        SupplyNeed.Of(
-                            Text.Of($"W-{w.Number}"),
-                            w.CommonName,
-                            grounds[w.Id].Ground!.Route,
-                            w.Seeds ?? w.FromLot,
-                            w.Wish.Plants,
-                            grounds[w.Id].Ground!.Containers,
-                            Math.Max(0, (w.Seeds ?? 0) - w.FromLot)
-                        )
-                    ),
+                .. from wish in grounds
+                where wish is { Ground: not null, Kept.Wish.IsAside: false }
+                let plan = plans[wish.Kept.Id]!
+                select SupplyNeed.Of(
+                    Text.Of($"W-{wish.Kept.Number}"),
+                    names[wish.Kept.Wish.SpeciesId],
+                    wish.Ground!.Route,
+                    plan.Seeds ?? plan.FromLot,
+                    wish.Kept.Wish.Plants,
+                    wish.Ground.Containers,
+                    Math.Max(0, (plan.Seeds ?? 0) - plan.FromLot)
+                ),
             ])
         );
     }

@@ -1,23 +1,25 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using Gassel.Core.Planning;
+using Gassel.Web.Features.Book;
 
 namespace Gassel.Web.Features.Wishes;
 
 /// <summary>Reads when the plants of a wish are wanted.</summary>
-internal static partial class WishDays
+internal sealed partial class WishDays(bool monthFirst, DateOnly today)
 {
-    public const string Valid = "a day such as 15 May 2027, 2 weeks after frost, autumn, a year, or nothing for the next last frost";
+    public const string Valid =
+        "a day such as 15 May 2027 or 15 May, 2 weeks after frost, autumn, a year, or nothing for the next last frost";
 
-    private static readonly string[] Forms = ["yyyy-MM-dd", "d MMM yyyy", "d MMMM yyyy", "MMM d yyyy", "MMMM d, yyyy", "MMM d, yyyy"];
+    private readonly TypedDay _days = new(monthFirst);
 
     /// <summary>Null where it cannot be read.</summary>
-    public static WishWhen? Read(string text)
+    public WishWhen? Read(string text)
     {
         var words = text.Trim().ToLowerInvariant();
         if (words is "" or "frost" or "spring" or "by frost" or "next spring")
             return WishWhen.NextSpring;
-        if (DateOnly.TryParseExact(text.Trim(), Forms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
+        if (_days.From(text, today) is { } day)
             return day.Year is > 2000 and < 2200 ? new(WishWhenKind.OnDay, day) : null;
         if (
             Weeks().Match(words) is { Success: true } weeks

@@ -50,7 +50,7 @@ internal static class WishEndpoints
             return refusal.ToResult();
         if (request.Lines.Any(l => l is null))
             return new Refusal("lines", "A line is null; valid are lines with species and plants.").ToResult();
-        var judge = new WishJudge(await books.Library.Species(), await books.Lots.All(), books.Clock.Settings.Units);
+        var judge = new WishJudge(await books.Library.Species(), await books.Lots.All(), books.Clock.Settings.Units, books.Clock.Today);
         var judged = request.Lines.Select(judge.Judge).ToList();
         var good = judged.Where(j => j.Good is not null).Select(j => j.Good!).ToList();
         var numbers = request.Save && good.Count > 0 ? await Keep(good, asker.Sign(request.Who), connect, gate, books.Clock, cancel) : [];
@@ -175,7 +175,7 @@ internal static class WishEndpoints
         var seasons = await WishSeasons.Of(await WishViews.Grounds(wishes, books), books);
         if (seasons.Problem.Wishes.Count == 0)
             return new Refusal("wishes", "There is no wish to find room for; put them on the list first.").ToResult();
-        var answer = await desk.Solve(seasons.Problem, TimeSpan.FromSeconds(request.Seconds ?? 10), null, cancel);
+        var answer = await desk.Solve(seasons.Problem, TimeSpan.FromSeconds(request.Seconds ?? 10), cancel);
         return TypedResults.Ok(seasons.Told(answer));
     }
 }

@@ -44,14 +44,14 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
         var (ground, refusal) = await PlanGround.Stand(request, books);
         if (ground is null || wish.RouteId is not null)
             return new(kept, ground, refusal);
-        return new(kept, ground with { Route = Best(ground) }, null);
+        return new(kept, ground with { Route = Suited(ground) }, null);
     }
 
     /// <summary>
     /// Of the routes that reach the day, the one whose own batches came up best; without own batches the first of the species. Where none
     /// reaches it, the one that lacks the fewest days.
     /// </summary>
-    private static Core.Treatments.Route Best(PlanGround ground)
+    private static Core.Treatments.Route Suited(PlanGround ground)
     {
         var own = ground.Finished.Select(f => f.Result).Where(r => r.SpeciesId == ground.Species.Id).ToList();
         return ground
@@ -86,6 +86,9 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
             return new(Days.Earlier(best, Days.Later(start.Earliest, today)), best, Days.Later(best.AddDays(StillGoodDays), start.Latest));
         }
     }
+
+    /// <summary>Day on which it is to start: the one pinned, else the best.</summary>
+    public DateOnly Best => Kept.Wish.Pinned ?? Start.Usual;
 
     /// <summary>Begun on that day, with the usual days of each step.</summary>
     public Schedule From(DateOnly start) => Ground!.Schedule(Route, new(AnchorEvent.Start, start));

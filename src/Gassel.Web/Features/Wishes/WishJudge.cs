@@ -4,12 +4,15 @@ using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Book;
 
 namespace Gassel.Web.Features.Wishes;
 
 /// <summary>Judges lines of a wish list.</summary>
-internal sealed class WishJudge(IReadOnlyList<Core.Treatments.Species> species, IReadOnlyList<KeptLot> lots, Units units)
+internal sealed class WishJudge(IReadOnlyList<Core.Treatments.Species> species, IReadOnlyList<KeptLot> lots, Units units, DateOnly today)
 {
+    private readonly WishDays _days = new(units == Units.UnitedStates, today);
+
     private const double SquareMetresASquareFoot = 0.09290304;
     private const double CentimetresAnInch = 2.54;
 
@@ -17,18 +20,10 @@ internal sealed class WishJudge(IReadOnlyList<Core.Treatments.Species> species, 
     {
         (WishVerdict, Wish?) No(string field, string why, IReadOnlyList<string>? near = null) =>
             (new(line, why, field, near ?? [], null), null);
-        if (NameMatch.Exact(species, line.Species) is not { } kind)
-        {
-            var near = NameMatch.Near(species, line.Species);
-            return No(
-                "species",
-                near.Count > 0
-                    ? $"There is no species '{line.Species}' in the library; which one is meant?"
-                    : $"There is no species '{line.Species}' in the library; add it there first.",
-                near
-            );
-        }
-        if (WishDays.Read(line.When) is not { } when)
+        if (NamedInLines.NoSpecies(species, line.Species) is { } unknown)
+            return No("species", unknown.Why, unknown.Near);
+        var kind = NameMatch.Exact(species, line.Species)!;
+        if (_days.Read(line.When) is not { } when)
             return No("when", $"when was '{line.When}'; valid is {WishDays.Valid}.");
         if (Number(line.Area, 0.01, 1e6) is not { } area)
             return No("area", $"area was '{line.Area}'; valid is a number above 0, or nothing.");
@@ -69,11 +64,7 @@ internal sealed class WishJudge(IReadOnlyList<Core.Treatments.Species> species, 
             return No(
                 "lot",
                 $"There is no lot '{line.Lot}' of {kind.CommonName}; which one is meant?",
-                [
-                    .. lots.Where(l => l.SpeciesId == kind.Id).Select(l => Text.Of($"{l.Id} {l.Lot.GatheredAt}, {l.Lot.GatheredOn.Year}")),
-                    "gather",
-                    "buy",
-                ]
+                [.. lots.Where(l => l.SpeciesId == kind.Id).Select(NamedInLines.Words), "gather", "buy"]
             );
         }
         var wish = new Wish(
@@ -110,11 +101,7 @@ internal sealed class WishJudge(IReadOnlyList<Core.Treatments.Species> species, 
             case "buy" or "to buy":
                 return (WishSource.Buy, null);
         }
-        var meant = here.Where(l =>
-                l.Id.ToString(CultureInfo.InvariantCulture) == words.Split(' ')[0].TrimStart('#')
-                || l.Lot.GatheredAt.Contains(words, StringComparison.OrdinalIgnoreCase)
-            )
-            .ToList();
+        var meant = NamedInLines.Meant(here, words).ToList();
         return meant.Count == 1 ? (WishSource.Lot, meant[0]) : null;
     }
 

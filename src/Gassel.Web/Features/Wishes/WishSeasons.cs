@@ -20,7 +20,7 @@ internal sealed class WishSeasons
     private WishSeasons(List<WishGround> wishes, Room room, IReadOnlyList<SpaceTaken> others)
     {
         (_wishes, _room) = (wishes, room);
-        _taken = wishes.ToDictionary(w => w.Kept.Id, w => w.Taken(room, Best(w)));
+        _taken = wishes.ToDictionary(w => w.Kept.Id, w => w.Taken(room, w.Best));
         Problem = new(
             [.. Enum.GetValues<PlaceKind>().Select(k => new SeasonPlace(k.ToString(), room.Capacity.GetValueOrDefault(k, Endless)))],
             [.. wishes.Where(w => _taken[w.Kept.Id].Count > 0).Select(Asked)],
@@ -38,14 +38,12 @@ internal sealed class WishSeasons
         return new([.. wishes.Where(w => w is { Ground: not null, Kept.Wish.IsAside: false })], room, others);
     }
 
-    private static DateOnly Best(WishGround wish) => wish.Kept.Wish.Pinned ?? wish.Start.Usual;
-
     private SeasonWish Asked(WishGround wish)
     {
         var stays = _taken[wish.Kept.Id];
         var (start, pinned) = (wish.Start, wish.Kept.Wish.Pinned);
         // steps of no day before the first stay: the stays begin so much later than the wish
-        var later = stays[0].From.DayNumber - Best(wish).DayNumber;
+        var later = stays[0].From.DayNumber - wish.Best.DayNumber;
         return new(
             wish.Kept.Id.ToString(),
             [.. stays.Select(s => new SeasonStep(s.Place.ToString(), s.Units, s.To.DayNumber - s.From.DayNumber))],
@@ -60,14 +58,10 @@ internal sealed class WishSeasons
     {
         var starts = _wishes.Select(w => Start(w, answer)).ToList();
         var (left, moved) = (starts.Count(s => s.On is null), starts.Count(s => s.On is not null && s.MovedDays != 0));
-        var sure = answer.Optimal
-            ? "No plan moves them less."
-            : Text.Of(
-                $"Not proven to be the best: none costs less than {answer.Bound} days moved, this one {answer.Cost}. More time may help."
-            );
+        var sure = answer.Optimal ? "No plan moves them less." : "Not proven to be the best plan; looking again may find a better one.";
         return new(
             starts,
-            Text.Of($"{starts.Count - left - moved} on their best day, {moved} moved, {left} without room. {sure}"),
+            Text.Of($"{starts.Count - left - moved} on the best day, {moved} moved, {left} without room. {sure}"),
             [.. answer.Binding.Select(Full)],
             Loads(answer),
             answer.Cost,
@@ -78,11 +72,14 @@ internal sealed class WishSeasons
 
     private WishStart Start(WishGround wish, SeasonAnswer answer)
     {
-        var best = Best(wish);
+        var best = wish.Best;
         if (_taken[wish.Kept.Id] is not { Count: > 0 } stays)
             return new(wish.Kept.Id, best, 0, wish.Ready(best), "Takes no room that is known.");
         if (answer.Starts[wish.Kept.Id.ToString()] is not { } first)
         {
+            var days = wish.Kept.Wish.Pinned is { } pinned
+                ? $"on {Quantity.Day(pinned)}, where it is pinned"
+                : $"on any day from {Quantity.Day(wish.Start.Earliest)} to {Quantity.Day(wish.Start.Latest)}";
             var outdoors = wish.Ground!.Species.Routes.FirstOrDefault(r => r.Setting == RouteSetting.WinterContainer);
             var instead = wish.Ground.Route.IsOutdoors || outdoors is null ? "" : $", take the route “{outdoors.Name}”";
             return new(
@@ -90,8 +87,7 @@ internal sealed class WishSeasons
                 null,
                 0,
                 null,
-                $"No room on any day from {Quantity.Day(wish.Start.Earliest)} to {Quantity.Day(wish.Start.Latest)}: "
-                    + $"make more room, want fewer plants{instead}, or set another wish aside."
+                $"No room {days}: make more room, want fewer plants{instead}, or set another wish aside."
             );
         }
         var moved = first.DayNumber - stays[0].From.DayNumber;
@@ -144,7 +140,7 @@ internal sealed class WishSeasons
             let used = loads.Of(place.Key.ToString())
             where used.Count > 0
             orderby place.Key
-            select new WishLoad(Name(place.Key), ShelfSpace.Unit(place.Key), place.Value, Stretches(used, first, end)),
+            select new WishLoad(Name(place.Key), ShelfSpace.Unit(place.Key), place.Value, used.Values.Max(), Stretches(used, first, end)),
         ];
     }
 

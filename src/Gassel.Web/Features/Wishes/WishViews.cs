@@ -16,71 +16,52 @@ internal static class WishViews
         return grounds;
     }
 
-    public static async Task<WishesView> Of(WishBook wishes, PlanBooks books)
+    public static async Task<WishesView> Of(WishBook wishes, PlanBooks books) => await Of(await Grounds(wishes, books), books);
+
+    public static async Task<WishesView> Of(IReadOnlyList<WishGround> grounds, PlanBooks books)
     {
         var room = await Room.At(books.Library);
-        var species = (await books.Library.Species()).ToDictionary(s => s.Id);
-        var left = (await books.Lots.All()).ToDictionary(l => l.Id, l => l.Left);
-        // what matters more gets seed first
-        var given = new Dictionary<Guid, int>();
-        var grounds = await Grounds(wishes, books);
-        foreach (var wish in grounds.OrderByDescending(g => g.Kept.Wish.Priority).ThenBy(g => g.Kept.Number))
-        {
-            if (wish.Ground is not { SeedToFind: false } || wish.Kept.Wish.IsAside)
-                continue;
-            var lot = wish.Kept.Wish.LotId!.Value;
-            given[wish.Kept.Id] = Math.Min(left[lot], wish.Seeds.Seeds ?? left[lot]);
-            left[lot] -= given[wish.Kept.Id];
-        }
+        var names = (await books.Library.Species()).ToDictionary(s => s.Id, s => s.CommonName);
+        var given = Given(grounds, (await books.Lots.All()).ToDictionary(l => l.Id, l => l.Left));
         return new(
             books.Clock.Today,
-            [.. grounds.Select(g => View(g, species[g.Kept.Wish.SpeciesId], room, given.GetValueOrDefault(g.Kept.Id)))],
-            string.Join(
-                ", ",
-                room.Capacity.OrderBy(c => c.Key).Select(c => Text.Of($"{c.Key.Words()}: {c.Value} {ShelfSpace.Unit(c.Key)}"))
-            )
+            [
+                .. grounds.Select(g => new WishView(
+                    g.Kept.Id,
+                    g.Kept.Number,
+                    g.Kept.Wish,
+                    names[g.Kept.Wish.SpeciesId],
+                    g.Refusal?.Detail,
+                    g.Ground is null ? null : Plan(g, room, given.GetValueOrDefault(g.Kept.Id))
+                )),
+            ]
         );
     }
 
-    private static WishView View(WishGround wish, Core.Treatments.Species species, Room room, int fromLot)
+    /// <summary>Seed of the lots by wish: what matters more gets it first.</summary>
+    private static Dictionary<Guid, int> Given(IReadOnlyList<WishGround> grounds, Dictionary<int, int> left)
     {
-        var kept = wish.Kept;
-        if (wish.Ground is null)
+        var given = new Dictionary<Guid, int>();
+        foreach (var wish in grounds.OrderByDescending(g => g.Kept.Wish.Priority).ThenBy(g => g.Kept.Number))
         {
-            return new(
-                kept.Id,
-                kept.Number,
-                kept.Wish,
-                species.CommonName,
-                species.ScientificName,
-                wish.Refusal!.Detail,
-                "",
-                "",
-                null,
-                null,
-                null,
-                0,
-                "",
-                "",
-                []
-            );
+            if (wish is not { Ground.SeedToFind: false, Kept.Wish: { IsAside: false, LotId: { } lot } })
+                continue;
+            given[wish.Kept.Id] = Math.Min(left[lot], wish.Seeds.Seeds ?? left[lot]);
+            left[lot] -= given[wish.Kept.Id];
         }
-        var (start, seeds) = (wish.Start, wish.Seeds);
-        var first = kept.Wish.Pinned ?? start.Usual;
+        return given;
+    }
+
+    private static WishPlan Plan(WishGround wish, Room room, int fromLot)
+    {
+        var (first, seeds) = (wish.Best, wish.Seeds);
         return new(
-            kept.Id,
-            kept.Number,
-            kept.Wish,
-            species.CommonName,
-            species.ScientificName,
-            null,
-            wish.Ground.Route.Id,
-            wish.Ground.Route.Name,
-            start,
+            wish.Ground!.Route.Name,
+            wish.Start,
             wish.Ready(first),
             seeds.Seeds,
             fromLot,
-            SeedWords(kept.Wish, seeds.Seeds, fromLot),
+            SeedWords(wish.Kept.Wish, seeds.Seeds, fromLot),
             RoomWords([.. wish.Taken(room, first).Where(t => room.Capacity.ContainsKey(t.Place))]),
             [.. wish.From(first).Working, .. seeds.Working]
         );

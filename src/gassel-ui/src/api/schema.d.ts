@@ -7870,6 +7870,7 @@ export interface components {
             /** Format: int32 */
             seedsPerCell: null | number;
             byCell: components["schemas"]["TrayCell"][];
+            isByCell: boolean;
             others: components["schemas"]["TrayNeighbour"][];
             /** Format: double */
             estimatePercent: null | number;
@@ -11365,6 +11366,10 @@ export interface components {
             lost?: number;
             /** Format: int32 */
             movedOff?: number;
+            /** Format: int32 */
+            standing?: number;
+            /** Format: int32 */
+            waiting?: null | number;
         };
         TrayGrid: {
             /** Format: int32 */
@@ -11966,7 +11971,6 @@ export interface components {
             /** Format: date */
             today: string;
             wishes: components["schemas"]["WishView"][];
-            limited: string;
         };
         WishFull: {
             place: string;
@@ -12000,7 +12004,22 @@ export interface components {
             unit: string;
             /** Format: int32 */
             room: number;
+            /** Format: int32 */
+            most: number;
             stretches: components["schemas"]["SpaceStretch"][];
+        };
+        WishPlan: {
+            routeName: string;
+            start: components["schemas"]["DateWindow"];
+            /** Format: date */
+            finish: string;
+            /** Format: int32 */
+            seeds: null | number;
+            /** Format: int32 */
+            fromLot: number;
+            seedWords: string;
+            room: string;
+            working: string[];
         };
         WishReport: {
             lines: components["schemas"]["WishVerdict"][];
@@ -12058,20 +12077,8 @@ export interface components {
             number: number;
             wish: components["schemas"]["Wish"];
             commonName: string;
-            scientificName: string;
             refused: null | string;
-            routeId: string;
-            routeName: string;
-            start: null | components["schemas"]["DateWindow"];
-            /** Format: date */
-            finish: null | string;
-            /** Format: int32 */
-            seeds: null | number;
-            /** Format: int32 */
-            fromLot: number;
-            seedWords: string;
-            room: string;
-            working: string[];
+            plan: null | components["schemas"]["WishPlan"];
         };
         WishWhen: {
             kind: components["schemas"]["WishWhenKind"];

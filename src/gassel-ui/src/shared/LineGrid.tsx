@@ -14,25 +14,21 @@ export interface LineVerdict {
 
 interface LineGridProps<K extends string> {
   columns: readonly Column<K>[];
-  lines: Line<K>[];
-  /** By place in the grid. */
-  verdicts: ReadonlyMap<number, LineVerdict>;
-  set: (at: number, part: Partial<Line<K>>) => void;
-  /** A table was pasted into a cell of that line. */
-  paste: (text: string, at: number) => void;
-  /** A name that was offered is taken. */
-  choose: (at: number, field: string, value: string) => void;
+  entry: {
+    lines: Line<K>[];
+    /** By place in the grid. */
+    verdicts: ReadonlyMap<number, LineVerdict>;
+    set: (at: number, part: Partial<Line<K>>) => void;
+    /** A table was pasted into a cell of that line. */
+    paste: (text: string, at: number) => void;
+    /** A name that was offered is taken. */
+    choose: (at: number, field: string, value: string) => void;
+  };
 }
 
 /** Lines to type into or to paste a table into, each with what is wrong in it and what was meant. */
-export function LineGrid<K extends string>({
-  columns,
-  lines,
-  verdicts,
-  set,
-  paste,
-  choose,
-}: LineGridProps<K>) {
+export function LineGrid<K extends string>({ columns, entry }: LineGridProps<K>) {
+  const { lines, verdicts, set, paste, choose } = entry;
   const { palette } = useDevice();
   return (
     <Box sx={{ overflowX: "auto" }}>

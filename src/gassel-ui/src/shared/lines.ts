@@ -8,9 +8,6 @@ export interface Column<K extends string> {
   helper: string;
 }
 
-export const emptyLine = <K extends string>(columns: readonly Column<K>[]): Line<K> =>
-  Object.fromEntries(columns.map((c) => [c.id, ""])) as Line<K>;
-
 const isEmpty = (line: Record<string, string>): boolean => Object.values(line).every((c) => c.trim() === "");
 
 /** The lines that say something, with their place in the grid. */

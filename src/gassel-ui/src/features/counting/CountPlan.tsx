@@ -33,7 +33,7 @@ export function CountPlan({ tray, tally, onTouch, turned = false }: CountPlanPro
           const first = byRow && (cell - 1) % grid.columns === 0;
           return {
             taken: !counted(cell),
-            standing: (known?.emerged ?? 0) - (known?.lost ?? 0) - (known?.movedOff ?? 0),
+            standing: known?.standing ?? 0,
             lost: known?.lost ?? 0,
             chosen: byRow && at === tally.at,
             ...((!byRow || first) && {

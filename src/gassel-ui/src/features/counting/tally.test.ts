@@ -29,6 +29,7 @@ const tray = (more: Partial<CountTray> = {}): CountTray => ({
   cells: null,
   seedsPerCell: null,
   byCell: [],
+  isByCell: true,
   others: [],
   estimatePercent: null,
   countsRoots: false,

@@ -2,7 +2,6 @@ import { Box, Typography } from "@mui/material";
 import { TrayPlan } from "../../drawings/TrayPlan";
 import { useNarrow } from "../../shared/useNarrow";
 import { cellWords, toggled } from "../sowing/cells";
-import { standsIn } from "./move";
 import type { CelledTray } from "./move";
 
 interface MoveCellsProps {
@@ -13,7 +12,7 @@ interface MoveCellsProps {
 
 /** Which cells of a tray go, touched on its drawing. */
 export function MoveCells({ tray, chosen, change }: MoveCellsProps) {
-  const standing = new Map(tray.byCell.map((c) => [c.cell, standsIn(c)]));
+  const standing = new Map(tray.byCell.map((c) => [c.cell, c.standing]));
   return (
     <Box sx={{ minWidth: 0 }}>
       <TrayPlan

@@ -52,18 +52,18 @@ describe("moving", () => {
   });
 
   it("takes with its cells what stands in them, and their seed that is not up", () => {
-    const cells = (standing: number): CelledTray => ({
+    const cells = (isByCell: boolean): CelledTray => ({
       grid: { columns: 4, cells: 12 },
       own: [1, 2, 3, 4],
       byCell: [
-        { cell: 1, emerged: 2, lost: 1, movedOff: 0 },
-        { cell: 3, emerged: 3, lost: 0, movedOff: 0 },
+        { cell: 1, standing: 1, waiting: 1 },
+        { cell: 3, standing: 3, waiting: 0 },
       ],
       seedsPerCell: 3,
-      standing,
+      isByCell,
     });
-    expect(withCells(some(), cells(4), [1, 2], 7)).toMatchObject({ cells: [1, 2], plants: 1, seeds: 4 });
-    expect(withCells(some(), cells(9), [1, 2], 7)).toMatchObject({ cells: [1, 2], plants: 5, seeds: 0 });
+    expect(withCells(some(), cells(true), [1, 2], 7)).toMatchObject({ cells: [1, 2], plants: 1, seeds: 4 });
+    expect(withCells(some(), cells(false), [1, 2], 7)).toMatchObject({ cells: [1, 2], plants: 5, seeds: 0 });
     expect(someFault(tray(), some({ cells: [] }))).toContain("cells");
   });
 

@@ -37,24 +37,22 @@ export interface CelledTray {
   grid: { columns: number; cells: number };
   /** Those that hold the part. */
   own: number[];
-  byCell: readonly { cell: number; emerged: number; lost: number; movedOff: number }[];
+  /** Cells that were counted, with what stands in them and the seed that is not up. */
+  byCell: readonly { cell: number; standing: number; waiting: number | null }[];
+  /** Seed in a cell that nobody counted in; null where nobody said. */
   seedsPerCell: number | null;
-  /** Seedlings of the part, counted by cell or not. */
-  standing: number;
+  /** Every seedling was counted in a cell. */
+  isByCell: boolean;
 }
 
-export const standsIn = (c: CelledTray["byCell"][number]): number =>
-  Math.max(0, c.emerged - c.lost - c.movedOff);
-
-/** What goes with some cells: what was counted in them, and the seed of them that is not up. Not counted by cell, it is asked for. */
+/** What goes with some cells: what stands in them and their seed that is not up. Not counted by cell, it is asked for. */
 export function withCells(some: Some, tray: CelledTray, cells: number[], waiting: number): Some {
-  const stand = (of: CelledTray["byCell"]) => of.reduce((sum, c) => sum + standsIn(c), 0);
-  if (stand(tray.byCell) !== tray.standing) return { ...some, cells };
-  const gone = tray.byCell.filter((c) => cells.includes(c.cell));
-  const up = new Map(gone.map((c) => [c.cell, c.emerged]));
-  const perCell = tray.seedsPerCell ?? 0;
-  const seeds = cells.reduce((sum, cell) => sum + Math.max(0, perCell - (up.get(cell) ?? 0)), 0);
-  return { ...some, cells, stage: "seedling", plants: stand(gone), seeds: Math.min(seeds, waiting) };
+  if (!tray.isByCell) return { ...some, cells };
+  const known = new Map(tray.byCell.map((c) => [c.cell, c]));
+  const sum = (of: (cell: number) => number) => cells.reduce((all, cell) => all + of(cell), 0);
+  const plants = sum((cell) => known.get(cell)?.standing ?? 0);
+  const seeds = sum((cell) => (known.has(cell) ? known.get(cell)?.waiting : tray.seedsPerCell) ?? 0);
+  return { ...some, cells, stage: "seedling", plants, seeds: Math.min(seeds, waiting) };
 }
 
 export const partName = (m: Pick<Standing, "number" | "part">): string =>

@@ -12,13 +12,12 @@ export function useCelledTray(part: Movable | null): CelledTray | null {
     : {
         grid: tray.grid,
         own,
-        byCell: tray.byCell.map(({ cell = 0, emerged = 0, lost = 0, movedOff = 0 }) => ({
+        byCell: tray.byCell.map(({ cell = 0, standing = 0, waiting = null }) => ({
           cell,
-          emerged,
-          lost,
-          movedOff,
+          standing,
+          waiting,
         })),
         seedsPerCell: tray.seedsPerCell,
-        standing: tray.standing,
+        isByCell: tray.isByCell,
       };
 }

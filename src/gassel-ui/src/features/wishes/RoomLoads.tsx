@@ -38,14 +38,13 @@ function Load({ load, today }: { load: WishSeason["loads"][number]; today: Day }
   const [first, last] = [load.stretches[0], load.stretches.at(-1)];
   if (!first || !last) return null;
   const days = Math.max(1, daysBetween(first.from, last.to));
-  const most = Math.max(load.room, ...load.stretches.map((s) => s.taken), 1);
+  const most = Math.max(load.room, load.most, 1);
   const x = (day: Day) => (100 * daysBetween(first.from, day)) / days;
   const y = (units: number) => HEIGHT - (HEIGHT * units) / most;
-  const peak = Math.max(...load.stretches.map((s) => s.taken));
   return (
     <Box data-testid={`load-${load.place}`}>
       <Typography variant="body2">
-        <strong>{load.place}</strong>: at most {peak} of {load.room} {load.unit}
+        <strong>{load.place}</strong>: at most {load.most} of {load.room} {load.unit}
       </Typography>
       <svg
         viewBox={`0 0 100 ${HEIGHT}`}

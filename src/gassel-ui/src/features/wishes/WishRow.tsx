@@ -21,9 +21,10 @@ interface WishRowProps {
 export function WishRow({ wish, start, today, pin, setAside, remove }: WishRowProps) {
   const { palette } = useDevice();
   const { pinned, isAside } = wish.wish;
-  const day = start?.on ?? pinned ?? wish.start?.usual ?? null;
+  const { plan } = wish;
+  const day = start?.on ?? pinned ?? plan?.start.usual ?? null;
   const name = `W-${wish.number} ${wish.commonName}`;
-  const ready = start?.ready ?? wish.finish;
+  const ready = start?.ready ?? plan?.finish;
   return (
     <Box
       component="li"
@@ -43,7 +44,7 @@ export function WishRow({ wish, start, today, pin, setAside, remove }: WishRowPr
           {name}: {several(wish.wish.plants, "plant")}
           {wish.wish.for ? ` for ${wish.wish.for}` : ""}
         </Typography>
-        {wish.refused !== null ? (
+        {plan === null ? (
           <Typography sx={{ display: "flex", gap: 0.75 }}>
             <AlarmMark />
             {wish.refused}
@@ -59,20 +60,20 @@ export function WishRow({ wish, start, today, pin, setAside, remove }: WishRowPr
                 <>
                   <strong>Start {day ? shortDay(day, today) : ""}</strong>
                   {pinned ? ", pinned" : ""}
-                  {start && start.movedDays !== 0 ? `, ${start.words.toLowerCase().replace(/\.$/, "")}` : ""}
-                  {ready ? `; plants about ${shortDay(ready, today)}` : ""}
+                  {ready ? `; plants about ${shortDay(ready, today)}` : ""}.
+                  {start && start.movedDays !== 0 ? ` ${start.words}` : ""}
                 </>
               )}
             </Typography>
             <Typography variant="body2">
-              {wish.seedWords} By the route &ldquo;{wish.routeName}&rdquo;.
-              {wish.room && !(start && start.movedDays !== 0) ? ` Room: ${wish.room}.` : ""}
+              {plan.seedWords} By the route &ldquo;{plan.routeName}&rdquo;.
+              {plan.room && !(start && start.movedDays !== 0) ? ` Room: ${plan.room}.` : ""}
             </Typography>
           </>
         )}
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center" }}>
-        {wish.refused === null && !isAside && day && (
+        {plan && !isAside && day && (
           <Button
             aria-label={`${pinned ? "Unpin" : "Pin this day"}: ${name}`}
             onClick={() => pin(pinned ? null : day)}
@@ -89,7 +90,7 @@ export function WishRow({ wish, start, today, pin, setAside, remove }: WishRowPr
         <Button aria-label={`Remove: ${name}`} onClick={remove}>
           Remove
         </Button>
-        {wish.working.length > 0 && <Why lines={wish.working} about={name} />}
+        {plan && <Why lines={plan.working} about={name} />}
       </Box>
     </Box>
   );

@@ -35,7 +35,7 @@ export function Wishes() {
   const starts = new Map(room.season?.starts.map((s) => [s.id, s]));
   const isReady = (wish: WishView): boolean =>
     wish.wish.lotId !== null &&
-    wish.fromLot > 0 &&
+    (wish.plan?.fromLot ?? 0) > 0 &&
     !wish.wish.isAside &&
     (starts.get(wish.id)?.on ?? null) !== null;
   const ready = wishes.filter(isReady);

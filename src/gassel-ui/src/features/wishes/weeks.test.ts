@@ -6,7 +6,7 @@ const wish = (id: string, usual: string, more: Partial<WishView["wish"]> = {}): 
   ({
     id,
     number: 1,
-    start: { earliest: usual, usual, latest: usual },
+    plan: { start: { earliest: usual, usual, latest: usual } },
     wish: { pinned: null, isAside: false, ...more },
   }) as unknown as WishView;
 

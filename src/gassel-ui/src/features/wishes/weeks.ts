@@ -19,7 +19,7 @@ export function weeksOf(wishes: WishView[], found: ReadonlyMap<string, WishStart
   const weeks = new Map<Day, Week>();
   for (const wish of wishes) {
     const start = found.get(wish.id);
-    const on = start ? start.on : (wish.wish.pinned ?? wish.start?.usual ?? null);
+    const on = start ? start.on : (wish.wish.pinned ?? wish.plan?.start.usual ?? null);
     if (on === null || wish.wish.isAside) continue;
     const monday = mondayOf(on);
     const week = weeks.get(monday) ?? { monday, starts: [] };
