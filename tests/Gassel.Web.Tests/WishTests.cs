@@ -181,6 +181,22 @@ public sealed class WishTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task What_comes_too_late_and_what_was_not_checked_are_said()
+    {
+        // today is 14 March 2027; the last frost is eight weeks off
+        await Enter(save: true, "balsamroot,5,2027", "balsamroot,5,2029");
+        var late = (await Wishes()).Select(w => w!["plan"]!["late"]?.GetValue<string>()).ToList();
+        Assert.Contains("after the day wanted, 8 May", late[0], StringComparison.Ordinal);
+        Assert.Null(late[1]);
+        var season = await Solve();
+        Assert.Contains("1 ready later than wanted", season["words"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("Not checked", season["unknown"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("Cold shelf", season["unknown"]!.GetValue<string>(), StringComparison.Ordinal);
+        await _book.Put("/api/places/cold-shelf", """{"name":"Cold shelf","kind":"coldShelf","dayC":4,"capacity":9}""");
+        Assert.DoesNotContain("Cold shelf", (await Solve())["unknown"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task A_pinned_wish_starts_on_its_day_and_one_set_aside_is_not_asked()
     {
         await Enter(save: true, "balsamroot,20,2029", "globemallow,5,2029");

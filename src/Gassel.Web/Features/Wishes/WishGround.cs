@@ -95,6 +95,14 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
 
     public DateOnly Ready(DateOnly start) => From(start).Finish.Usual;
 
+    /// <summary>By how much plants begun on that day come too late; null where they come in time.</summary>
+    public string? Late(DateOnly start)
+    {
+        var (ready, wanted) = (Ready(start), Ground!.Anchor.Date);
+        var days = ready.DayNumber - wanted.DayNumber;
+        return days > 0 ? Text.Of($"{days} {(days == 1 ? "day" : "days")} after the day wanted, {Quantity.Day(wanted)}.") : null;
+    }
+
     public SeedsNeededResult Seeds => Ground!.Seeds(Route);
 
     /// <summary>What it takes where, begun on that day.</summary>

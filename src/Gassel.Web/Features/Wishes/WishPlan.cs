@@ -5,6 +5,7 @@ namespace Gassel.Web.Features.Wishes;
 /// <summary>A wish planned on its own.</summary>
 /// <param name="Start">Days on which its first step may start.</param>
 /// <param name="Finish">When the plants are ready to go out, begun on the pinned or the best day.</param>
+/// <param name="Late">By how much that is too late; null where it is in time.</param>
 /// <param name="Seeds">Needed; null where no number is enough.</param>
 /// <param name="FromLot">Of them, what its lot gives after the wishes before it.</param>
 /// <param name="SeedWords">Whether there is seed, and how much to gather or buy.</param>
@@ -14,6 +15,7 @@ public sealed record WishPlan(
     string RouteName,
     DateWindow Start,
     DateOnly Finish,
+    string? Late,
     int? Seeds,
     int FromLot,
     string SeedWords,

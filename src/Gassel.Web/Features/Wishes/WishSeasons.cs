@@ -58,11 +58,15 @@ internal sealed class WishSeasons
     {
         var starts = _wishes.Select(w => Start(w, answer)).ToList();
         var (left, moved) = (starts.Count(s => s.On is null), starts.Count(s => s.On is not null && s.MovedDays != 0));
+        var late = starts.Count(s => s.Late is not null);
         var sure = answer.Optimal ? "No plan moves them less." : "Not proven to be the best plan; looking again may find a better one.";
         return new(
             starts,
-            Text.Of($"{starts.Count - left - moved} on the best day, {moved} moved, {left} without room. {sure}"),
+            Text.Of(
+                $"{starts.Count - left - moved} on the best day, {moved} moved, {left} without room; {late} ready later than wanted. {sure}"
+            ),
             [.. answer.Binding.Select(Full)],
+            Unknown(),
             Loads(answer),
             answer.Cost,
             answer.Bound,
@@ -74,7 +78,7 @@ internal sealed class WishSeasons
     {
         var best = wish.Best;
         if (_taken[wish.Kept.Id] is not { Count: > 0 } stays)
-            return new(wish.Kept.Id, best, 0, wish.Ready(best), "Takes no room that is known.");
+            return new(wish.Kept.Id, best, 0, wish.Ready(best), wish.Late(best), "Takes no room that is known.");
         if (answer.Starts[wish.Kept.Id.ToString()] is not { } first)
         {
             var days = wish.Kept.Wish.Pinned is { } pinned
@@ -87,6 +91,7 @@ internal sealed class WishSeasons
                 null,
                 0,
                 null,
+                null,
                 $"No room {days}: make more room, want fewer plants{instead}, or set another wish aside."
             );
         }
@@ -97,6 +102,7 @@ internal sealed class WishSeasons
             on,
             moved,
             wish.Ready(on),
+            wish.Late(on),
             moved == 0
                 ? "On its best day."
                 : Text.Of($"{Math.Abs(moved)} {(Math.Abs(moved) == 1 ? "day" : "days")} {(moved < 0 ? "earlier" : "later")} than best.")
@@ -119,6 +125,15 @@ internal sealed class WishSeasons
                     + $"{string.Join(", ", waiting.Select(n => Text.Of($"W-{n}")))} start on the best day."
             )
         );
+    }
+
+    /// <summary>Where room was taken as endless because nobody said how much there is; null where all is known.</summary>
+    private string? Unknown()
+    {
+        var names = _taken.Values.SelectMany(t => t).Select(t => t.Place).Distinct().Where(p => !_room.Capacity.ContainsKey(p)).Order();
+        return string.Join(", ", names.Select(Name)) is { Length: > 0 } places
+            ? $"Not checked, because the room there is not entered: {places}."
+            : null;
     }
 
     /// <summary>Names of the places of a kind.</summary>

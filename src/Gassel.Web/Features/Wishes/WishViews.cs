@@ -59,6 +59,7 @@ internal static class WishViews
             wish.Ground!.Route.Name,
             wish.Start,
             wish.Ready(first),
+            wish.Late(first),
             seeds.Seeds,
             fromLot,
             SeedWords(wish.Kept.Wish, seeds.Seeds, fromLot),

@@ -12013,6 +12013,7 @@ export interface components {
             start: components["schemas"]["DateWindow"];
             /** Format: date */
             finish: string;
+            late: null | string;
             /** Format: int32 */
             seeds: null | number;
             /** Format: int32 */
@@ -12033,6 +12034,7 @@ export interface components {
             starts: components["schemas"]["WishStart"][];
             words: string;
             full: components["schemas"]["WishFull"][];
+            unknown: null | string;
             loads: components["schemas"]["WishLoad"][];
             /** Format: int64 */
             cost: number;
@@ -12058,6 +12060,7 @@ export interface components {
             movedDays: number;
             /** Format: date */
             ready: null | string;
+            late: null | string;
             words: string;
         };
         WishText: {

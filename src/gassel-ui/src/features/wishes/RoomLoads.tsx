@@ -1,6 +1,8 @@
 import { Box, Typography } from "@mui/material";
+import { Link } from "react-router";
 import type { WishSeason } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 import { daysBetween, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
@@ -18,9 +20,12 @@ export function RoomLoads({ season, today }: { season: WishSeason; today: Day })
           {full.words}
         </Typography>
       ))}
-      {season.loads.length === 0 && (
-        <Typography sx={{ mt: 0.5 }}>
-          No place has its room entered, so everything fits. Enter it on Site, Places.
+      {season.unknown !== null && (
+        <Typography data-testid="room-unknown" sx={{ mt: 0.5, display: "flex", gap: 0.75 }}>
+          <AlarmMark />
+          <span>
+            {season.unknown} <Link to="/site/places">Enter it on Site</Link>
+          </span>
         </Typography>
       )}
       <Box sx={{ display: "grid", gap: 1.5, mt: 1.5 }}>

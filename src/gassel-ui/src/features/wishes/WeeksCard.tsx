@@ -32,7 +32,7 @@ export function WeeksCard({ wishes, found, today }: WeeksCardProps) {
           {week.starts.map(({ wish, on }) => (
             <Typography key={wish.id}>
               {shortDay(on, today)}: W-{wish.number} {wish.commonName}, {several(wish.wish.plants, "plant")},{" "}
-              {wish.plan?.routeName}
+              &ldquo;{wish.plan?.routeName}&rdquo;
             </Typography>
           ))}
         </Box>

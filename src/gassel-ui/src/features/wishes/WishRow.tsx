@@ -25,6 +25,7 @@ export function WishRow({ wish, start, today, pin, setAside, remove }: WishRowPr
   const day = start?.on ?? pinned ?? plan?.start.usual ?? null;
   const name = `W-${wish.number} ${wish.commonName}`;
   const ready = start?.ready ?? plan?.finish;
+  const late = start ? start.late : plan?.late;
   return (
     <Box
       component="li"
@@ -60,7 +61,8 @@ export function WishRow({ wish, start, today, pin, setAside, remove }: WishRowPr
                 <>
                   <strong>Start {day ? shortDay(day, today) : ""}</strong>
                   {pinned ? ", pinned" : ""}
-                  {ready ? `; plants about ${shortDay(ready, today)}` : ""}.
+                  {ready ? `; plants about ${shortDay(ready, today)}` : ""}
+                  {late ? <strong>, {late}</strong> : "."}
                   {start && start.movedDays !== 0 ? ` ${start.words}` : ""}
                 </>
               )}

@@ -5,7 +5,7 @@ export const COLUMNS = [
   { id: "species", words: "species", helper: "blue flax" },
   { id: "plants", words: "plants", helper: "30" },
   { id: "when", words: "when", helper: "last frost" },
-  { id: "lot", words: "lot", helper: "number, gather, buy" },
+  { id: "lot", words: "lot", helper: "3, gather, buy" },
   { id: "for", words: "for", helper: "who" },
   { id: "priority", words: "priority", helper: "1 to 3" },
   { id: "area", words: "or area", helper: "of a bed" },
