@@ -11,13 +11,15 @@ namespace Gassel.Data;
 public static class StarterBook
 {
     /// <summary>Goes up whenever the starter values change; kept in the file as <c>user_version</c>.</summary>
-    public const int Version = 5;
+    public const int Version = 6;
 
     public static async Task Fill(GasselDb db)
     {
         var known = await db.Species.Include(s => s.Routes).ToDictionaryAsync(s => s.Id);
         foreach (var starter in StarterLibrary.All.Select(ToRow))
         {
+            if (known.Values.Any(k => k.Body is null && IsOwn(k, starter)))
+                continue;
             if (!known.TryGetValue(starter.Id, out var row))
             {
                 db.Species.Add(starter);
@@ -56,6 +58,10 @@ public static class StarterBook
         await db.SaveChangesAsync();
         await db.Database.ExecuteSqlRawAsync(Text.Of($"PRAGMA user_version = {Version}"));
     }
+
+    /// <summary>The grower added it before it was a starter species, or another under its id: theirs stays as it is.</summary>
+    private static bool IsOwn(SpeciesRow there, SpeciesRow starter) =>
+        there.Id == starter.Id || string.Equals(there.ScientificName, starter.ScientificName, StringComparison.OrdinalIgnoreCase);
 
     private static SpeciesRow ToRow(Species species)
     {

@@ -50,4 +50,51 @@ public sealed class OlderBookTests : IDisposable
         );
         Assert.True(File.Exists(Directory.EnumerateFiles(_folder, "gassel-before-*.db").Single()));
     }
+
+    /// <summary>A book from before the second starter set, in which the grower had put bloodroot and a plant named as one of ours.</summary>
+    [Fact]
+    public async Task New_starter_species_leave_those_that_a_grower_added_alone()
+    {
+        using var file = new BookFile(_folder);
+        GasselDb Connect()
+        {
+            var options = new DbContextOptionsBuilder<GasselDb>();
+            file.Configure(options);
+            return new(options.Options);
+        }
+        await using (var db = Connect())
+        {
+            await db.Database.MigrateAsync(TestContext.Current.CancellationToken);
+            foreach (var (id, name) in new[] { ("red-puccoon", "Sanguinaria canadensis"), ("wild-bergamot", "Monarda didyma") })
+            {
+                var own = Species(id, name);
+                db.Species.Add(
+                    new()
+                    {
+                        Id = id,
+                        ScientificName = name,
+                        Own = CoreJson.Write(own),
+                    }
+                );
+            }
+            await db.SaveChangesAsync(TestContext.Current.CancellationToken);
+            await StarterBook.Fill(db);
+        }
+        await using (var db = Connect())
+        {
+            var rows = await db.Species.Include(s => s.Routes).ToListAsync(TestContext.Current.CancellationToken);
+            Assert.Single(rows, r => r.ScientificName == "Sanguinaria canadensis");
+            var bergamot = rows.Single(r => r.Id == "wild-bergamot");
+            Assert.Equal(("Monarda didyma", null, 0), (bergamot.ScientificName, bergamot.Body, bergamot.Routes.Count));
+            Assert.Contains(rows, r => r.Id == "common-milkweed");
+        }
+    }
+
+    private static Gassel.Core.Treatments.Species Species(string id, string name) =>
+        Gassel.Core.Treatments.StarterLibrary.All.Single(s => s.Id == "bloodroot") with
+        {
+            Id = id,
+            ScientificName = name,
+            Routes = [],
+        };
 }

@@ -71,7 +71,8 @@ public sealed class WishTests : IAsyncLifetime
     [InlineData("balsamroot,30,some day", "when", "15 May 2027")]
     [InlineData("balsamroot,30,2028,attic", "lot", "which one is meant")]
     [InlineData("balsamroot,30,2028,,,9", "priority", "1, 2, 3")]
-    [InlineData("balsamroot,,2028,,,,400", "spacing", "spacing between plants")]
+    [InlineData("balsamroot,,2028", "plants", "beside an area")]
+    [InlineData("balsamroot,,2028,,,,4,nought", "spacing", "number from 1")]
     [InlineData("balsamroot,30,2028,,,,,,by moonlight", "route", "which one is meant")]
     public async Task A_line_in_error_says_which_cell_and_what_is_valid(string line, string field, string words)
     {
@@ -89,7 +90,12 @@ public sealed class WishTests : IAsyncLifetime
         // 4 m² at 60 cm
         Assert.Equal(11, wish["wish"]!["plants"]!.GetValue<int>());
         Assert.Contains("lot 1 gives all", wish["plan"]!["seedWords"]!.GetValue<string>(), StringComparison.OrdinalIgnoreCase);
-        Assert.NotEmpty(wish["plan"]!["working"]!.AsArray());
+        Assert.Contains(wish["plan"]!["working"]!.AsArray(), w =>
+            w!.GetValue<string>().Contains("first flowers", StringComparison.Ordinal)
+        );
+        // balsamroot stands 45 cm apart where nobody says otherwise (starter value): 2 m² ÷ 0.2025 m²
+        await Enter(save: true, "species\tplants\twhen\tarea", "balsamroot\t\t2028\t2");
+        Assert.Equal(9, (await Wishes())[1]!["wish"]!["plants"]!.GetValue<int>());
     }
 
     [Fact]

@@ -86,7 +86,7 @@ public sealed record Vernalization(
                 ),
                 need.Kind == VernalizationKind.GardenKind
                     ? $"Garden kinds: moist seed two weeks cold, and/or plants 10 to 14 days at {RuleOfThumb.VernalizingBand} without "
-                        + "frost, about two weeks before planting out; both is best (common practice, no source)."
+                        + "frost, ending at planting out; both is best (common practice, no source)."
                     : $"Wild rosettes: grown to size, then 8 to 12 weeks or more at {RuleOfThumb.RosetteBand} outdoors (common "
                         + $"practice, no source).",
                 Text.Of(

@@ -18,11 +18,8 @@ public sealed record VernalizationPlan(
     /// <summary>Moist seed lies so long in the cold, days (common practice, no source).</summary>
     public const int SeedDays = 14;
 
-    /// <summary>Plants are done so long before they go out, days (common practice, no source).</summary>
-    public const int DoneBefore = 14;
-
-    /// <summary>The usual 10 to 14 days of plants, days.</summary>
-    public const int PlantDays = 12;
+    /// <summary>Plants stand in the cool so long, ending at planting out: the longer of 10 to 14 days (common practice, no source).</summary>
+    public const int PlantDays = 14;
 
     /// <summary>A rosette goes out for its winter so long, days: 8 to 12 weeks.</summary>
     public const int RosetteDays = 70;
@@ -64,7 +61,7 @@ public sealed record VernalizationPlan(
                 kind == VernalizationKind.GardenKind
                     ? Text.Of(
                         $"Moist seed {SeedDays} days in the cold, plants 10 to 14 days at {RuleOfThumb.VernalizingBand} without frost, "
-                            + $"done {DoneBefore} days before planting out; both is best, a late starter does the plants "
+                            + $"ending at planting out; both is best, a late starter does the plants "
                             + $"alone (common practice, no source)."
                     )
                     : $"A rosette is grown to size, then overwintered outdoors 8 to 12 weeks or more at {RuleOfThumb.RosetteBand} "
@@ -86,13 +83,12 @@ public sealed record VernalizationPlan(
         Dictionary<DateOnly, DailyTemperature> record
     )
     {
-        var over = plantOut.AddDays(-DoneBefore);
         var sow = plantOut.AddDays(-7 * weeks);
         VernalizationSpell seed = new(sow.AddDays(-SeedDays), sow, "seed in the cold"),
-            plants = new(over.AddDays(-PlantDays), over, "plants in the cold");
+            plants = new(plantOut.AddDays(-PlantDays), plantOut, "plants in the cool");
         var seedInTime = !isSown && seed.From >= today;
         // ten days at least before the end
-        var plantsInTime = over.AddDays(-need.Days.Shortest) >= today;
+        var plantsInTime = plantOut.AddDays(-need.Days.Shortest) >= today;
         if (plants.From < today && plantsInTime)
             plants = plants with { From = today };
         var years = Years(need, plants, record);

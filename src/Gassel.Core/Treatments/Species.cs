@@ -12,6 +12,7 @@ namespace Gassel.Core.Treatments;
 /// <param name="SeedSize">Null where nobody measured it.</param>
 /// <param name="Water">How dry its mix may get; null to go by its seed and stage.</param>
 /// <param name="Growing">How its seedlings grow on; null to go by what most kinds do.</param>
+/// <param name="Planted">How it lives where it is planted; null where nobody entered it.</param>
 /// <param name="Origins">Values with an origin of their own; null for none.</param>
 public sealed record Species(
     string Id,
@@ -35,7 +36,8 @@ public sealed record Species(
     SeedSize? SeedSize = null,
     IReadOnlyList<ValueOrigin>? Origins = null,
     WaterRegime? Water = null,
-    GrowingOn? Growing = null
+    GrowingOn? Growing = null,
+    Planted? Planted = null
 )
 {
     /// <summary>Origin of a value that nobody entered: something must stand there to reckon with.</summary>

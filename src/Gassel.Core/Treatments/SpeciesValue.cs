@@ -15,4 +15,5 @@ public enum SpeciesValue
     Notes,
     Water,
     GrowingOn,
+    Planted,
 }

@@ -4,13 +4,22 @@ namespace Gassel.Core.Treatments;
 
 /// <summary>
 /// The species every new book starts with. Every number is a starter value recalled from memory, not taken from a source; a grower
-/// replaces it with a local one. The files beside this one hold them by kind of work.
+/// replaces it with a local one. The files beside this one hold them by kind of work, those of farther east by where they grow.
 /// </summary>
 public static partial class StarterLibrary
 {
     public const string Origin = "Starter value, from memory; check with a local source";
 
-    public static IReadOnlyList<Species> All { get; } = [.. ColdMoistKinds(), .. HardCoatedKinds(), .. TwoSeasonKinds(), .. EasyKinds()];
+    public static IReadOnlyList<Species> All { get; } =
+    [
+        .. ColdMoistKinds(),
+        .. HardCoatedKinds(),
+        .. TwoSeasonKinds(),
+        .. EasyKinds(),
+        .. MeadowKinds(),
+        .. WetGroundKinds(),
+        .. WoodlandKinds(),
+    ];
 
     private static Species Kind(
         string id,
@@ -47,27 +56,10 @@ public static partial class StarterLibrary
             Origin,
             [.. routes, .. OutdoorRoutes(id, routes)],
             Keeps(dormancy, flags),
-            Growing: GrowsOn(id)
+            Water: StarterGrowing.Water(id),
+            Growing: StarterGrowing.Of(id),
+            Planted: StarterPlanted.Of(id)
         );
-
-    /// <summary>How a kind grows on that does not as most do; null for the others (starter values, from memory).</summary>
-    private static GrowingOn? GrowsOn(string id) =>
-        id switch
-        {
-            "alumroot" => new(LeaveClock.Weeks, LeaveFromWeeks: 8, LeaveToWeeks: 14, Appetite: Appetite.Little),
-            "prairie-smoke" => new(LeaveClock.Weeks, LeaveFromWeeks: 8, LeaveToWeeks: 12),
-            "western-iris" => new(LeaveClock.Weeks, LeaveFromWeeks: 10, LeaveToWeeks: 16, Appetite: Appetite.Slow),
-            "elegant-penstemon" => new(Appetite: Appetite.Little),
-            "parsnip-buckwheat" => new(Appetite: Appetite.Little),
-            "blanketflower" => new(RepotWeeks: 5),
-            "globemallow" => new(RepotWeeks: 5),
-            "red-osier-dogwood" => new(Appetite: Appetite.Heavy, RepotWeeks: 8),
-            "balsamroot" => new(Appetite: Appetite.Slow),
-            "western-trillium" => new(Appetite: Appetite.Slow),
-            "small-camas" => new(Appetite: Appetite.Slow),
-            "meadow-death-camas" => new(Appetite: Appetite.Slow),
-            _ => null,
-        };
 
     /// <summary>Hard coats last for decades; seed that must not dry lasts a season (starter values, from memory).</summary>
     private static Longevity Keeps(DormancyClass dormancy, SpeciesFlag[] flags) =>

@@ -11,6 +11,10 @@ public class StarterLibraryTests
         Assert.All(StarterLibrary.All, species =>
         {
             Assert.Contains("from memory", species.Origin);
+            Assert.NotNull(species.Planted);
+            Assert.True(species.Planted.Darkest <= species.Planted.Brightest && species.Planted.Driest <= species.Planted.Wettest);
+            Assert.NotNull(species.Planted.SpacingCm);
+            Assert.NotNull(species.Growing?.Appetite);
             Assert.All(species.Routes, r => Assert.All(r.Steps, s => Assert.True(s.Days.IsOrdered)));
             Assert.All(species.Routes, r => Assert.Single(r.Steps, s => s.Kind == StepKind.Germinate));
             // a container outdoors is opened by degrees and hardens by itself
@@ -41,8 +45,8 @@ public class StarterLibraryTests
         {
             Assert.Contains(kind, kinds);
         }
-        Assert.Equal(22, StarterLibrary.All.Count);
-        Assert.Equal(22, StarterLibrary.All.DistinctBy(s => s.Id).DistinctBy(s => s.ScientificName).Count());
+        Assert.Equal(46, StarterLibrary.All.Count);
+        Assert.Equal(46, StarterLibrary.All.DistinctBy(s => s.Id).DistinctBy(s => s.ScientificName).Count());
         Assert.Equal(
             StarterLibrary.All.Sum(s => s.Routes.Count),
             StarterLibrary.All.SelectMany(s => s.Routes).DistinctBy(r => r.Id).Count()

@@ -73,6 +73,7 @@ internal static class PlanEndpoints
             )
             {
                 SeedToFind = ground.SeedToFind,
+                Flowers = ground.Flowers(schedule),
                 Late = PlanFrost.Late(books.FrostDays, ground.Route, schedule),
                 Looks = Looks(ground, schedule, books.Clock.Settings.CheckSchool),
                 ComesUp = ground

@@ -1,5 +1,6 @@
 using Gassel.Core;
 using Gassel.Core.Climate;
+using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Seed;
@@ -31,6 +32,17 @@ internal sealed record PlanGround(
 
     /// <summary>First frost of autumn, <c>MM-dd</c>; null where nobody said.</summary>
     public string? FirstFrost { get; init; }
+
+    /// <summary>Usual last frost, <c>MM-dd</c>; null where nobody said.</summary>
+    public string? LastFrost { get; init; }
+
+    /// <summary>When plants of that schedule first flower.</summary>
+    public string Flowers(Schedule schedule)
+    {
+        var at = Route.Steps.ToList().FindIndex(s => s.Kind == StepKind.Germinate);
+        var laid = schedule.Laid()[at];
+        return Flowering.Words(Species, laid.Start, laid.End, LastFrost);
+    }
 
     /// <summary>
     /// The wish; but a bed is sown after the first killing frost rather than by days counted back, where that frost is known (a school;
@@ -155,6 +167,7 @@ internal sealed record PlanGround(
         return (
             new(request, species, route, lot, anchor, today, books.Clock.Settings.ViabilitySchool, await books.Own.All())
             {
+                LastFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.LastFrostUsual)?.MonthDay,
                 FirstFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.FirstFrostUsual)?.MonthDay,
             },
             null

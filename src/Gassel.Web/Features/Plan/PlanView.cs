@@ -46,6 +46,9 @@ public sealed record PlanView(
     /// </summary>
     public ComesUp? ComesUp { get; init; }
 
+    /// <summary>How long its plants live, and when they first flower.</summary>
+    public required string Flowers { get; init; }
+
     /// <summary>What to do with seedlings that come too late in the year; null where they do not, or no first frost is known.</summary>
     public LateSowing? Late { get; init; }
 }

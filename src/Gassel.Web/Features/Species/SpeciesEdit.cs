@@ -9,6 +9,7 @@ namespace Gassel.Web.Features.Species;
 /// <param name="ColdResponse">Null for the starter one of its kind.</param>
 /// <param name="Water">How dry its mix may get; null to go by its seed and stage.</param>
 /// <param name="Growing">How its seedlings grow on; null to go by what most kinds do.</param>
+/// <param name="Planted">How it lives where it is planted; null where nobody knows.</param>
 /// <param name="NotEntered">Values that nobody entered: what stands there is only reckoned with. Null for none.</param>
 public sealed record SpeciesEdit(
     string ScientificName,
@@ -30,7 +31,8 @@ public sealed record SpeciesEdit(
     string Origin,
     IReadOnlyList<SpeciesValue>? NotEntered = null,
     WaterRegime? Water = null,
-    GrowingOn? Growing = null
+    GrowingOn? Growing = null,
+    Planted? Planted = null
 )
 {
     public Refusal? Check()
@@ -54,7 +56,8 @@ public sealed record SpeciesEdit(
                     ? Limits.Open("seedSize.widthMm", size.WidthMm, 0, 100) ?? Limits.Open("seedSize.thicknessMm", size.ThicknessMm, 0, 100)
                     : null
             )
-            ?? GrowsOn(Growing);
+            ?? GrowsOn(Growing)
+            ?? Lives(Planted);
         if (refusal is not null)
             return refusal;
         if (NotEntered?.Any(v => !MayBeOpen.Contains(v)) == true)
@@ -83,6 +86,7 @@ public sealed record SpeciesEdit(
                 SpeciesValue.Hardiness => after.Hardiness != before.Hardiness,
                 SpeciesValue.ResponseToCold => after.ResponseToCold != before.ResponseToCold,
                 SpeciesValue.GrowingOn => after.GrowsOn != before.GrowsOn,
+                SpeciesValue.Planted => after.Planted != before.Planted,
                 SpeciesValue.Water => after.Water != before.Water,
                 SpeciesValue.Longevity => after.Longevity != before.Longevity,
                 _ => after.Notes != before.Notes,
@@ -135,7 +139,8 @@ public sealed record SpeciesEdit(
                 ? null
                 : [.. NotEntered.Distinct().Select(v => new ValueOrigin(v, Core.Treatments.Species.NotEntered))],
             Water,
-            Growing == GrowingOn.AsMost ? null : Growing
+            Growing == GrowingOn.AsMost ? null : Growing,
+            Planted
         );
 
     private bool HazardIsOpen => NotEntered?.Contains(SpeciesValue.Hazard) == true;
@@ -149,6 +154,19 @@ public sealed record SpeciesEdit(
                 ?? (growing.LeaveFromWeeks is { } from ? Limits.Whole("growing.leaveFromWeeks", from, 1, 200) : null)
                 ?? (growing.LeaveToWeeks is { } to ? Limits.Whole("growing.leaveToWeeks", to, growing.LeaveFromWeeks ?? 1, 300) : null)
                 ?? (growing.RepotWeeks is { } repot ? Limits.Whole("growing.repotWeeks", repot, 1, 100) : null);
+
+    private static Refusal? Lives(Planted? planted)
+    {
+        if (planted is null)
+            return null;
+        if (planted.Darkest > planted.Brightest)
+            return new("planted.brightest", "brightest is darker than darkest; valid is as bright or brighter.");
+        if (planted.Driest > planted.Wettest)
+            return new("planted.wettest", "wettest is drier than driest; valid is as wet or wetter.");
+        return Limits.Whole("planted.flowersInYear", planted.FlowersInYear, 1, 60)
+            ?? (planted.SpacingCm is { } cm ? Limits.Number("planted.spacingCm", cm, 1, 2000) : null)
+            ?? (planted.EarlyWeeks is { } weeks ? Limits.Whole("planted.earlyWeeks", weeks, 1, 30) : null);
+    }
 
     private static Refusal? Band(string field, TemperatureBand band) =>
         Limits.Number($"{field}.lowC", band.LowC, -10, 45) ?? Limits.Number($"{field}.highC", band.HighC, band.LowC, 45);

@@ -29,6 +29,9 @@ public sealed record SpeciesView(
     /// <summary>How its seedlings grow on, in sentences.</summary>
     public IReadOnlyList<string> GrowsOn => GrowingWords.Of(Species);
 
+    /// <summary>How it lives where it is planted, in sentences; empty where nobody entered it.</summary>
+    public IReadOnlyList<string> Lives => Species.Planted is { } planted ? PlantedWords.Of(planted) : [];
+
     /// <summary>To be sent along with a change of the values.</summary>
     public string Stamp => Problems.Stamp.Of(Species);
 

@@ -33,6 +33,7 @@ internal sealed class WishJudge(IReadOnlyList<Core.Treatments.Species> species, 
         int plants;
         if (line.Plants.Trim().Length == 0 && m2 is not null)
         {
+            cm ??= kind.Planted?.SpacingCm;
             if (cm is null)
                 return No("spacing", "An area needs the spacing between plants; valid is a number from 1 to 1000.");
             plants = Math.Max(1, Density.Plants(m2.Value, cm.Value));

@@ -64,7 +64,7 @@ internal static class WishViews
             fromLot,
             SeedWords(wish.Kept.Wish, seeds.Seeds, fromLot),
             RoomWords([.. wish.Taken(room, first).Where(t => room.Capacity.ContainsKey(t.Place))]),
-            [.. wish.From(first).Working, .. seeds.Working]
+            [.. wish.From(first).Working, .. seeds.Working, wish.Ground.Flowers(wish.From(first))]
         );
     }
 

@@ -9119,6 +9119,8 @@ export interface components {
             year: number;
             why: string;
         };
+        /** @enum {unknown} */
+        LifeCycle: "annual" | "biennial" | "perennial" | "woody";
         LightDay: {
             /** Format: double */
             hoursOn: number;
@@ -9888,6 +9890,19 @@ export interface components {
             dates: components["schemas"]["ScheduledStep"];
             cautions: components["schemas"]["Caution"][];
         };
+        Planted: {
+            cycle: components["schemas"]["LifeCycle"];
+            /** Format: int32 */
+            flowersInYear: number;
+            /** Format: double */
+            spacingCm: null | number;
+            darkest: components["schemas"]["SiteLight"];
+            brightest: components["schemas"]["SiteLight"];
+            driest: components["schemas"]["SiteMoisture"];
+            wettest: components["schemas"]["SiteMoisture"];
+            /** Format: int32 */
+            earlyWeeks: null | number;
+        };
         PlantingOut: {
             season: components["schemas"]["PlantingSeason"];
             /** Format: date */
@@ -9953,6 +9968,7 @@ export interface components {
             seedToFind?: boolean;
             looks: string[];
             comesUp?: null | components["schemas"]["ComesUp"];
+            flowers: string;
             late?: null | components["schemas"]["LateSowing"];
         };
         PotRoom: {
@@ -10732,6 +10748,10 @@ export interface components {
             weatherRecordId?: null | number;
             settings?: null | components["schemas"]["SiteSettings"];
         };
+        /** @enum {unknown} */
+        SiteLight: "shade" | "partShade" | "sun";
+        /** @enum {unknown} */
+        SiteMoisture: "dry" | "medium" | "wet";
         SiteSettings: {
             /** Format: double */
             elevationM: null | number;
@@ -10916,6 +10936,7 @@ export interface components {
             origins: null | components["schemas"]["ValueOrigin"][];
             water: null | components["schemas"]["WaterRegime"];
             growing: null | components["schemas"]["GrowingOn"];
+            planted: null | components["schemas"]["Planted"];
             responseToCold: components["schemas"]["ColdResponse"];
             growsOn: components["schemas"]["GrowingOn"];
             leavesTray: components["schemas"]["LeaveClock"];
@@ -10941,11 +10962,12 @@ export interface components {
             notEntered?: null | components["schemas"]["SpeciesValue"][];
             water?: null | components["schemas"]["WaterRegime"];
             growing?: null | components["schemas"]["GrowingOn"];
+            planted?: null | components["schemas"]["Planted"];
         };
         /** @enum {unknown} */
         SpeciesFlag: "inhibitorToLeach" | "restrictingHull" | "rootBeforeShoot" | "germinatesInCold" | "afterRipensDry" | "slimyWhenWet" | "doNotDry" | "needsLight" | "dustFine" | "tapRooted" | "needsDark";
         /** @enum {unknown} */
-        SpeciesValue: "dormancyClass" | "flags" | "hazard" | "germination" | "nightC" | "sowingDepth" | "hardiness" | "responseToCold" | "longevity" | "notes" | "water" | "growingOn";
+        SpeciesValue: "dormancyClass" | "flags" | "hazard" | "germination" | "nightC" | "sowingDepth" | "hardiness" | "responseToCold" | "longevity" | "notes" | "water" | "growingOn" | "planted";
         SpeciesView: {
             species: components["schemas"]["Species"];
             explained: string;
@@ -10958,6 +10980,7 @@ export interface components {
             hasStarter: boolean;
             notEntered: null | components["schemas"]["SpeciesValue"][];
             growsOn: null | string[];
+            lives: null | string[];
             stamp: null | string;
         };
         SpeciesWave: {

@@ -82,6 +82,7 @@ export const WORDS = {
     weeks: "some weeks after sowing",
     never: "never, thinned where they stand",
   },
+  LifeCycle: { annual: "annual", biennial: "biennial", perennial: "perennial", woody: "shrub or tree" },
   Longevity: {
     short: "short-lived: half dies in a year",
     medium: "medium: half dies in 3 years",
@@ -182,6 +183,8 @@ export const WORDS = {
     moveTarget: "move the target",
     nextSeason: "keep the seed for next season",
   },
+  SiteLight: { shade: "shade", partShade: "part shade", sun: "full sun" },
+  SiteMoisture: { dry: "dry", medium: "average", wet: "wet" },
   SowCover: {
     surface: "on the surface, pressed in",
     mix: "under mix",

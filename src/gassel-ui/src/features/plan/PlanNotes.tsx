@@ -14,6 +14,7 @@ export function PlanNotes({ plan, today }: { plan: PlanView; today: Day }) {
       {plan.frost.map((line) => (
         <Typography key={line}>{line}</Typography>
       ))}
+      <Typography data-testid="plan-flowers">{plan.flowers}</Typography>
       {plan.expected.plants !== null && <Typography>{plan.expected.why}</Typography>}
       {crowded.map((check) => (
         <Typography key={check.place} sx={{ display: "flex", gap: 1 }}>

@@ -121,6 +121,15 @@ export function Requirements({ view }: { view: SpeciesView }) {
           ? "by its tap root"
           : "as most kinds do",
     },
+    ...(species.planted
+      ? [{ name: "planted", says: view.lives?.join(" "), origin: origin("planted") }]
+      : [
+          {
+            name: "planted",
+            says: "Not known: its life, light, ground and spacing were not entered.",
+            origin: "",
+          },
+        ]),
     { name: "seed keeps", says: WORDS.Longevity[species.longevity], origin: origin("longevity") },
     ...(species.notes ? [{ name: "notes", says: species.notes, origin: origin("notes") }] : []),
   ];

@@ -5,11 +5,13 @@ import { useSite, useSpecies } from "../../book/queries";
 import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
+import { WORDS } from "../../api/words";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
-import { answers, QUESTIONS } from "./questions";
-import type { Question } from "./questions";
+import { answers, growsIn, QUESTIONS } from "./questions";
+import type { Ground, Question } from "./questions";
 import { SpeciesSheet } from "./SpeciesSheet";
 import { ForRole } from "../../people/ForRole";
 
@@ -20,10 +22,11 @@ export function Species() {
   const frost = useSite().data?.nextLastFrost ?? null;
   const [text, setText] = useState("");
   const [question, setQuestion] = useState<Question>("all");
+  const [ground, setGround] = useState<Ground>({ light: "", moisture: "" });
   const { palette } = useDevice();
   if (species.error) return <Failure error={species.error} />;
   if (!species.data) return <Loading what="the species" />;
-  const found = species.data.filter((view) => answers(view, question, text, frost));
+  const found = species.data.filter((view) => answers(view, question, text, frost) && growsIn(view, ground));
   const chosen = species.data.find((s) => s.species.id === (id ?? found[0]?.species.id));
   return (
     <Box
@@ -56,6 +59,22 @@ export function Species() {
               </MenuItem>
             ))}
           </TextField>
+          <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
+            <ChoiceField<Ground["light"]>
+              label="Light"
+              name="light"
+              value={ground.light}
+              onChange={(light) => setGround({ ...ground, light })}
+              choices={[["", "any"], ...wordsOf(WORDS.SiteLight)]}
+            />
+            <ChoiceField<Ground["moisture"]>
+              label="Ground"
+              name="moisture"
+              value={ground.moisture}
+              onChange={(moisture) => setGround({ ...ground, moisture })}
+              choices={[["", "any"], ...wordsOf(WORDS.SiteMoisture)]}
+            />
+          </Box>
           <ForRole role="grower">
             <Button component={Link} to="/species/new" variant="outlined">
               Add a species

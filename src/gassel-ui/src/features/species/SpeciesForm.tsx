@@ -14,8 +14,10 @@ import { Loading } from "../../shared/Loading";
 import { NumberField } from "../../shared/NumberField";
 import { MeasureField } from "../../shared/MeasureField";
 import type { Measure } from "../../shared/units";
+import { PlantedFields } from "./PlantedFields";
 
 type Species = SpeciesView["species"];
+type Planted = NonNullable<Species["planted"]>;
 
 /** The values of a species: a grower's own in the place of starter ones, or a species that the library lacks. */
 export function SpeciesForm() {
@@ -46,6 +48,7 @@ interface Numbers {
   fullToC: number | null;
   noneAboveC: number | null;
   leaveHeightCm: number | null;
+  spacingCm: number | null;
 }
 
 /** How its seedlings grow on; null for what most kinds do. */
@@ -107,6 +110,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
     fullFromC: species?.coldResponse?.fullFromC ?? null,
     fullToC: species?.coldResponse?.fullToC ?? null,
     noneAboveC: species?.coldResponse?.noneAboveC ?? null,
+    spacingCm: species?.planted?.spacingCm ?? null,
     leaveHeightCm: species?.growing?.leaveHeightMm ? species.growing.leaveHeightMm / 10 : null,
   });
   const [grows, setGrows] = useState<Grows>({
@@ -116,6 +120,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
     appetite: species?.growing?.appetite ?? null,
     repotWeeks: species?.growing?.repotWeeks ?? null,
   });
+  const [planted, setPlanted] = useState<Planted | null>(species?.planted ?? null);
   const [open, setOpen] = useState<Open[]>(() =>
     OPEN.filter((value) => species === null || notEntered?.includes(value)),
   );
@@ -154,6 +159,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
         appetite: grows.appetite,
         repotWeeks: grows.repotWeeks,
       } as SpeciesEdit["growing"],
+      planted: planted && { ...planted, spacingCm: numbers.spacingCm },
       coldResponse:
         noneBelowC === null || fullFromC === null || fullToC === null || noneAboveC === null
           ? null
@@ -335,6 +341,11 @@ function Form({ species, notEntered, stamp }: FormProps) {
           />
           {weeks("Next pot every", "repotWeeks", "weeks", "leave empty if its pot will do")}
         </Box>
+        <PlantedFields
+          planted={planted}
+          change={setPlanted}
+          spacing={number("Spacing", "spacingCm", "width", 1, 2000)}
+        />
         <Typography variant="body2">
           Cold counts not at all below the first temperature, fully between the two in the middle, not at all
           above the last; empty for the starter response of its kind.

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { SpeciesView } from "../../api/types";
-import { answers } from "./questions";
+import { answers, growsIn } from "./questions";
 
 const view = (usual: number, sow: string, hazard: "none" | "toxic" = "none"): SpeciesView =>
   ({
@@ -33,5 +33,23 @@ describe("questions to the library", () => {
     expect(answers(view(89, "x"), "long", "", null)).toBe(false);
     expect(answers(view(0, "x"), "plain", "", null)).toBe(true);
     expect(answers(view(0, "x", "toxic"), "hazard", "", null)).toBe(true);
+  });
+  it("knows where it grows, and never says so of what nobody entered", () => {
+    const known = view(0, "x");
+    known.species.planted = {
+      cycle: "perennial",
+      flowersInYear: 2,
+      spacingCm: 30,
+      darkest: "partShade",
+      brightest: "sun",
+      driest: "medium",
+      wettest: "medium",
+      earlyWeeks: null,
+    };
+    expect(growsIn(known, { light: "", moisture: "" })).toBe(true);
+    expect(growsIn(known, { light: "partShade", moisture: "medium" })).toBe(true);
+    expect(growsIn(known, { light: "shade", moisture: "" })).toBe(false);
+    expect(growsIn(known, { light: "sun", moisture: "wet" })).toBe(false);
+    expect(growsIn(view(0, "x"), { light: "sun", moisture: "" })).toBe(false);
   });
 });
