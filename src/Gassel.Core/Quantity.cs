@@ -55,6 +55,14 @@ public static class Quantity
     /// <param name="m2">Square metres.</param>
     public static string Area(double m2) => Mark("a", Of(m2));
 
+    /// <summary>Of two places from each other.</summary>
+    /// <param name="km">Kilometres.</param>
+    public static string Distance(double km) => Mark("x", Of(km));
+
+    /// <summary>A height above the sea, or a difference of two.</summary>
+    /// <param name="m">Metres.</param>
+    public static string Elevation(double m) => Mark("e", Of(m));
+
     /// <summary>14 Mar; with its year where that is not the season's.</summary>
     public static string Day(DateOnly day) => Mark("d", Iso(day));
 

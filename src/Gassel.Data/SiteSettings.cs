@@ -3,6 +3,7 @@ using Gassel.Core.Closing;
 using Gassel.Core.Due;
 using Gassel.Core.Growing;
 using Gassel.Core.Places;
+using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
@@ -18,6 +19,7 @@ namespace Gassel.Data;
 /// <param name="FirstFrost">Month and day of the usual first frost of autumn, <c>MM-dd</c>, by hand; null where a record has it or nobody
 /// knows.</param>
 /// <param name="Longitude">Degrees east, west of Greenwich below 0; a forecast service may want it. Null where not told.</param>
+/// <param name="Stock">Supplies on hand and their prices, by key; null for none.</param>
 /// <param name="Costs">Prices of the grower's own; null for the starter ones.</param>
 public sealed record SiteSettings(
     double? ElevationM = null,
@@ -36,7 +38,8 @@ public sealed record SiteSettings(
     double FrostRisk = PlantingOut.UsualRisk,
     string? FirstFrost = null,
     double? Longitude = null,
-    DomeSchool DomeSchool = DomeSchool.WhicheverFirst
+    DomeSchool DomeSchool = DomeSchool.WhicheverFirst,
+    IReadOnlyDictionary<string, SupplyStock>? Stock = null
 )
 {
     /// <summary>The newest fit of a kind replaces an older one of the same kind.</summary>

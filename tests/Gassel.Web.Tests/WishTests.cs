@@ -106,12 +106,19 @@ public sealed class WishTests : IAsyncLifetime
             """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"units":"unitedStates"}}"""
         );
         // 40 sq ft are 3.716 m², 2 ft are 60.96 cm: 3.716 ÷ 0.3716 = 10
-        await Enter(save: true, "species,plants,when,area,spacing", "balsamroot,,5/15/2029,40,24", "balsamroot,7,15 May,,");
+        await Enter(
+            save: true,
+            "species,plants,when,area,spacing",
+            "balsamroot,,5/15/2029,40,24",
+            "balsamroot,7,15 May,,",
+            "balsamroot,7,by the last frost,,"
+        );
         var wishes = await Wishes();
         Assert.Equal(10, wishes[0]!["wish"]!["plants"]!.GetValue<int>());
         Assert.Equal("2029-05-15", wishes[0]!["wish"]!["when"]!["day"]!.GetValue<string>());
         // the next one from 14 March 2027 on
         Assert.Equal("2027-05-15", wishes[1]!["wish"]!["when"]!["day"]!.GetValue<string>());
+        Assert.Equal("fromLastFrost", wishes[2]!["wish"]!["when"]!["kind"]!.GetValue<string>());
     }
 
     [Fact]
@@ -226,5 +233,52 @@ public sealed class WishTests : IAsyncLifetime
         Assert.Equal((400, "pinned"), (status, problem["field"]!.GetValue<string>()));
         Assert.Equal(200, (await _book.Send(HttpMethod.Delete, $"/api/wishes/{wishes[1]!["id"]!.GetValue<string>()}")).Status);
         Assert.Single(await Wishes());
+    }
+
+    [Fact]
+    public async Task What_is_on_hand_is_kept_deducted_and_written_as_CSV()
+    {
+        await Enter(save: true, "globemallow,20,2028,buy", "balsamroot,10,2028");
+        async Task<JsonNode> Line(string key) =>
+            (await _book.Get("/api/supplies"))["lines"]!.AsArray().Single(l => l!["key"]!.GetValue<string>() == key)!;
+        var pots = (await Line("pots"))["needed"]!.GetValue<double>();
+        Assert.Equal(20, pots);
+        var (status, after) = await _book.Put("/api/supplies/pots", """{"onHand":12,"priceEach":0.5}""");
+        Assert.True(status == 200, after.ToJsonString());
+        Assert.Equal((8, 4), ((await Line("pots"))["toGet"]!.GetValue<double>(), (await Line("pots"))["cost"]!.GetValue<double>()));
+        Assert.Equal(4, after["cost"]!.GetValue<double>());
+        Assert.Contains("no price", after["unpriced"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.False((await Line("seed-globemallow"))["hasStock"]!.GetValue<bool>());
+        var csv = await _book.Http.GetStringAsync("/api/supplies.csv", TestContext.Current.CancellationToken);
+        Assert.Contains("Pots,piece,20,12,8,0.50,4.00,", csv, StringComparison.Ordinal);
+        Assert.Equal(404, (await _book.Put("/api/supplies/gold", """{"onHand":1}""")).Status);
+        var (refused, why) = await _book.Put("/api/supplies/pots", """{"onHand":-1}""");
+        Assert.Equal(400, refused);
+        Assert.Contains("onHand", why.ToJsonString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_wish_stands_in_the_calendar_until_it_is_set_aside()
+    {
+        await Enter(save: true, "globemallow,20,2028");
+        var wish = Assert.Single(await Wishes())!;
+        var day = wish["plan"]!["start"]!["usual"]!.GetValue<string>().Replace("-", "", StringComparison.Ordinal);
+        async Task<string> Feed() => await _book.Http.GetStringAsync("/api/calendar.ics", TestContext.Current.CancellationToken);
+        var feed = await Feed();
+        Assert.Contains("SUMMARY:Start W-1 streambank globemallow", feed, StringComparison.Ordinal);
+        Assert.Contains($"DTSTART;VALUE=DATE:{day}", feed, StringComparison.Ordinal);
+        await _book.Put($"/api/wishes/{wish["id"]}", """{"pinned":"2027-10-05","isAside":false}""");
+        Assert.Contains("DTSTART;VALUE=DATE:20271005", await Feed(), StringComparison.Ordinal);
+        await _book.Put($"/api/wishes/{wish["id"]}", """{"pinned":null,"isAside":true}""");
+        Assert.DoesNotContain("W-1", await Feed(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_winter_container_is_begun_in_winter_whatever_day_its_plants_are_wanted()
+    {
+        await Enter(save: true, "species,plants,when,route", "foxglove beardtongue,20,2028,winter container");
+        var plan = Assert.Single(await Wishes())!["plan"]!;
+        Assert.Equal("2028-01-01", plan["start"]!["usual"]!.GetValue<string>());
+        Assert.Contains("after the day wanted", plan["late"]!.GetValue<string>(), StringComparison.Ordinal);
     }
 }

@@ -1,65 +1,131 @@
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Planning;
 
 /// <summary>
-/// What a winter takes, from all that is planned and not begun. Trays of the usual cells, a pot for each plant wanted, a bag for each batch
-/// that lies moist, mix by the usual volumes of vessels (starter values, from memory; measure your own). What is on hand is not deducted.
+/// What a winter takes, from all that is planned and not begun. Trays of the usual cells, deep cells for tap roots, a pot for each other
+/// plant wanted, a bag for each batch that lies moist, mix by the usual volumes of vessels (starter values, from memory; measure your own).
 /// </summary>
 public static class Supplies
 {
-    public static IReadOnlyList<SupplyLine> Of(IReadOnlyList<SupplyNeed> needs)
+    private const string SeedKey = "seed-";
+
+    /// <summary>Names under which stock may be kept.</summary>
+    public static IReadOnlyList<string> Keys { get; } =
+    ["trays", "deepCells", "domes", "containers", "bags", "pots", "labels", .. Enum.GetValues<MixPart>().Select(KeyOf)];
+
+    /// <param name="stock">By key; what is missing is none.</param>
+    /// <param name="seedEach">Price of a seed; null where nobody entered it.</param>
+    /// <param name="labelsASheet">Of the paper that labels are printed on, at least 1.</param>
+    public static IReadOnlyList<SupplyLine> Of(
+        IReadOnlyList<SupplyNeed> needs,
+        IReadOnlyDictionary<string, SupplyStock> stock,
+        double? seedEach,
+        int labelsASheet
+    )
     {
-        var indoors = needs.Where(n => n.Setting == RouteSetting.Indoors).ToList();
-        var containers = needs.Where(n => n.Setting == RouteSetting.WinterContainer).ToList();
-        var moist = needs.Where(n => n.LiesMoist).ToList();
-        var trays = indoors.Sum(n => ShelfSpace.Trays(n.Seeds));
-        var (jugs, pots) = (containers.Sum(n => n.Containers), needs.Where(n => n.Setting != RouteSetting.AutumnBed).Sum(n => n.Plants));
+        var (inTrays, inDeep, inPots) = (Where(n => n.InTrays), Where(n => n.InDeepCells), Where(n => n.InPots));
+        var (containers, moist) = (Where(n => n.Route.Setting == RouteSetting.WinterContainer), Where(n => n.LiesMoist));
+        var (trays, deep) = (inTrays.Sum(n => ShelfSpace.Trays(n.Seeds)), inDeep.Sum(n => n.Seeds));
+        var jugs = containers.Sum(n => n.Containers);
+        // a vessel is labelled twice, inside and outside (common practice, no source)
+        var labels = 2 * (trays + jugs) + moist.Count + inDeep.Count;
         var lines = new List<SupplyLine>();
-        Count(Text.Of($"Trays of {PlanAssumptions.CellsPerTray} cells"), trays, indoors, "one seed to a cell");
-        Count("Winter containers", jugs, containers, "as many as the plan spreads its seed over");
-        Count("Bags for moist seed", moist.Count, moist, "one a batch");
-        Count("Pots", pots, [.. needs.Where(n => n.Setting != RouteSetting.AutumnBed)], "one for each plant wanted");
-        Count("Labels", trays + jugs + moist.Count, needs, "one for each tray, container and bag; pots not counted");
-        Mix("Mix for sowing", 1, (MixVessel.Cell, trays * PlanAssumptions.CellsPerTray), (MixVessel.Container, jugs));
-        Mix("Mix for the cold", 0, (MixVessel.Bag, moist.Count));
-        foreach (var kind in needs.Where(n => n.SeedsLacking > 0).GroupBy(n => n.CommonName).OrderBy(g => g.Key, StringComparer.Ordinal))
-        {
-            lines.Add(
-                new(
-                    $"Seed of {kind.Key}",
-                    Text.Of($"{kind.Sum(n => n.SeedsLacking)} seeds to gather or buy"),
-                    [Text.Of($"Lacking for {Names(kind)}.")]
-                )
-            );
-        }
+        Count("trays", Text.Of($"Trays of {PlanAssumptions.CellsPerTray} cells"), trays, inTrays, "one seed to a cell");
+        Count("domes", "Domes", trays, inTrays, "one for each tray; kinds that come up cool need none");
+        Count("deepCells", "Deep cells", deep, inDeep, "one for each seed of kinds with a tap root");
+        Count("containers", "Winter containers of 2 to 4 litres", jugs, containers, "as many as the plan spreads its seed over");
+        Count("bags", "Bags for moist seed", moist.Count, moist, "one a batch");
+        Count("pots", "Pots", inPots.Sum(n => n.Plants), inPots, "one for each plant wanted");
+        Count(
+            "labels",
+            "Labels",
+            labels,
+            needs,
+            Text.Of(
+                $"two for each tray and container, one for each bag and kind in deep cells: {(labels + labelsASheet - 1) / labelsASheet} sheets of {labelsASheet}"
+            )
+        );
+        lines.AddRange(Mix(trays * PlanAssumptions.CellsPerTray, jugs, deep, moist.Count, stock));
+        lines.AddRange(Seed(needs, seedEach));
         return lines;
 
-        void Count(string what, int many, IReadOnlyList<SupplyNeed> whose, string rule)
+        List<SupplyNeed> Where(Func<SupplyNeed, bool> which) => [.. needs.Where(which)];
+
+        void Count(string key, string what, int many, IReadOnlyList<SupplyNeed> whose, string rule)
         {
             if (many > 0)
-                lines.Add(new(what, Text.Of($"{many}"), [Text.Of($"{Text.Capital(rule)}, for {Names(whose)}.")]));
-        }
-
-        void Mix(string what, int usual, params (MixVessel Vessel, int Many)[] filled)
-        {
-            var litres = filled.Sum(f => f.Many * MixAmounts.UsualLitres(f.Vessel));
-            if (litres <= 0)
-                return;
-            var vessels = filled
-                .Where(f => f.Many > 0)
-                .Select(f => Text.Of($"{f.Many} {f.Vessel.Words()} of {Quantity.Volume(MixAmounts.UsualLitres(f.Vessel))}"));
-            var (name, shares) = MixAmounts.Usual[usual];
-            var mix = MixAmounts.For(1, litres, shares);
-            lines.Add(
-                new(
-                    what,
-                    string.Join(", ", mix.Parts.Select(p => $"{p.Part.Words()} {Quantity.Volume(p.Litres)}")),
-                    [$"{Text.Capital(name)} by loose volume, for {string.Join(" and ", vessels)} (starter values, from memory)."]
-                )
-            );
+            {
+                lines.Add(
+                    new(
+                        key,
+                        what,
+                        many,
+                        false,
+                        true,
+                        stock.GetValueOrDefault(key, SupplyStock.None),
+                        [Text.Of($"{Text.Capital(rule)}, for {Names(whose)}.")]
+                    )
+                );
+            }
         }
     }
+
+    /// <summary>Litres of each part, over the mix for sowing and the one for the cold.</summary>
+    private static IEnumerable<SupplyLine> Mix(int cells, int jugs, int deep, int bags, IReadOnlyDictionary<string, SupplyStock> stock)
+    {
+        (string Vessels, int Many, double Litres, int Mix)[] filled =
+        [
+            (MixVessel.Cell.Words(), cells, MixAmounts.UsualLitres(MixVessel.Cell), ForSowing),
+            ("deep cells", deep, DeepCellLitres, ForSowing),
+            (MixVessel.Container.Words(), jugs, MixAmounts.UsualLitres(MixVessel.Container), ForSowing),
+            (MixVessel.Bag.Words(), bags, MixAmounts.UsualLitres(MixVessel.Bag), ForTheCold),
+        ];
+        return from f in filled
+            where f.Many > 0
+            let named = MixAmounts.Usual[f.Mix]
+            from part in MixAmounts.For(f.Many, f.Litres, named.Shares).Parts
+            let words = Text.Of(
+                $"{Quantity.Volume(part.Litres)} for {f.Many} {f.Vessels} of {Quantity.Volume(f.Litres)}, mixed {named.Name}."
+            )
+            group (part.Litres, Words: words) by part.Part into g
+            orderby g.Key
+            select new SupplyLine(
+                KeyOf(g.Key),
+                Text.Capital(g.Key.Words()),
+                g.Sum(p => p.Litres),
+                true,
+                true,
+                stock.GetValueOrDefault(KeyOf(g.Key), SupplyStock.None),
+                [.. g.Select(p => p.Words), "Loose, before it settles; volumes of vessels are starter values, from memory."]
+            );
+    }
+
+    private static IEnumerable<SupplyLine> Seed(IReadOnlyList<SupplyNeed> needs, double? seedEach) =>
+        from n in needs
+        where n.SeedsLacking > 0
+        group n by n.Species.Id into kind
+        let first = kind.First()
+        orderby first.Species.CommonName
+        select new SupplyLine(
+            SeedKey + kind.Key,
+            $"Seed of {first.Species.CommonName}, to gather or buy",
+            kind.Sum(n => n.SeedsLacking),
+            false,
+            false,
+            new(0, seedEach),
+            [Text.Of($"Lacking for {Names(kind)}."), first.Ripe ?? "When it is ripe here is not known: no lot of it was gathered yet."]
+        );
+
+    /// <summary>Which of the usual mixes.</summary>
+    private const int ForTheCold = 0;
+    private const int ForSowing = 1;
+
+    /// <summary>A cell for a tap root, litres (starter value, from memory).</summary>
+    private const double DeepCellLitres = 0.15;
+
+    private static string KeyOf(MixPart part) => part.ToString().ToLowerInvariant();
 
     private static string Names(IEnumerable<SupplyNeed> needs) => string.Join(", ", needs.Select(n => n.Name));
 }

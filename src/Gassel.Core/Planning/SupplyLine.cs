@@ -1,7 +1,29 @@
 namespace Gassel.Core.Planning;
 
 /// <summary>A thing to have at hand before the winter begins.</summary>
+/// <param name="Key">Short stable name under which its stock is kept.</param>
 /// <param name="What">As in trays of 72 cells.</param>
-/// <param name="Amount">How many or how much, with its unit where it has one.</param>
+/// <param name="Needed">Pieces, or litres of loose mix.</param>
+/// <param name="HasStock">False for seed: lots are its stock, and are deducted already.</param>
 /// <param name="Working">For whom, and by which rule.</param>
-public sealed record SupplyLine(string What, string Amount, IReadOnlyList<string> Working);
+public sealed record SupplyLine(
+    string Key,
+    string What,
+    double Needed,
+    bool IsVolume,
+    bool HasStock,
+    SupplyStock Stock,
+    IReadOnlyList<string> Working
+)
+{
+    public double ToGet => Math.Max(0, Needed - Stock.OnHand);
+
+    /// <summary>Of what is to get; null where its price is not known.</summary>
+    public double? Cost => Stock.PriceEach * ToGet;
+
+    public string NeededWords => Words(Needed);
+
+    public string ToGetWords => ToGet > 0 ? Words(ToGet) : "none";
+
+    private string Words(double amount) => IsVolume ? Quantity.Volume(amount) : Text.Of($"{amount:0}");
+}

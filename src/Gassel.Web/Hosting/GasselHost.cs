@@ -121,6 +121,7 @@ public static class GasselHost
         api.MapSeason();
         api.MapTold();
         api.MapWishes();
+        api.MapSupplies();
         api.MapCalendar();
         api.MapClosing();
         api.MapPlants();

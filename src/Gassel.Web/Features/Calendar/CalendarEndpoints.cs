@@ -6,6 +6,8 @@ using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.People;
+using Gassel.Web.Features.Plan;
+using Gassel.Web.Features.Wishes;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Problems;
 using Gassel.Web.Runtime;
@@ -25,8 +27,8 @@ internal static class CalendarEndpoints
     public static void MapCalendar(this RouteGroupBuilder api)
     {
         api.MapGet("/calendar", (SiteClock clock) => new CalendarAddress(PathOf(clock.Site?.CalendarToken)));
-        api.MapGet("/calendar.ics", async (Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock) =>
-                Results.File(await File(library, shelf, aside, clock), ContentType, "gassel.ics")
+        api.MapGet("/calendar.ics", async (Library library, OutdoorBatches shelf, SetAside aside, WishBook wishes, PlanBooks books) =>
+                Results.File(await File(library, shelf, aside, wishes, books), ContentType, "gassel.ics")
             )
             .Produces<string>(200, "text/calendar");
         api.MapPost("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) =>
@@ -45,7 +47,16 @@ internal static class CalendarEndpoints
     public static void MapCalendarFeed(this WebApplication app) =>
         app.MapGet(
                 "/calendar/{name}.ics",
-                async (string name, Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock, HttpContext context) =>
+                async (
+                    string name,
+                    Library library,
+                    OutdoorBatches shelf,
+                    SetAside aside,
+                    SiteClock clock,
+                    WishBook wishes,
+                    PlanBooks books,
+                    HttpContext context
+                ) =>
                 {
                     if (
                         clock.Site?.CalendarToken is not { } token
@@ -62,13 +73,20 @@ internal static class CalendarEndpoints
                                 .ToResult();
                     }
                     context.Response.Headers.CacheControl = "no-cache";
-                    return Results.File(await File(library, shelf, aside, clock), ContentType);
+                    return Results.File(await File(library, shelf, aside, wishes, books), ContentType);
                 }
             )
             .ExcludeFromDescription();
 
-    private static async Task<byte[]> File(Library library, OutdoorBatches shelf, SetAside aside, SiteClock clock)
+    private static async Task<byte[]> File(Library library, OutdoorBatches shelf, SetAside aside, WishBook wishes, PlanBooks books)
     {
+        var clock = books.Clock;
+        // an event that moved is to replace the one of the day before
+        var starts = (await WishCalendar.Days(wishes, books)).Select(w => new CalendarEntry(
+            $"{w.Wish:N}-{w.Day.Key}@gassel",
+            clock.Today.DayNumber,
+            w.Day
+        ));
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var batches = await shelf.All();
         var days = aside.Many(batches, b =>
@@ -83,7 +101,9 @@ internal static class CalendarEndpoints
                 )
                 .Select(d => new CalendarEntry($"{b.Row.Id:N}-{d.Key}@gassel", b.State.LastSequence, d))
         );
-        return Encoding.UTF8.GetBytes(CalendarFile.Write(clock.Site?.Name ?? "Gassel", days, clock.GetUtcNow(), clock.Speaker));
+        return Encoding.UTF8.GetBytes(
+            CalendarFile.Write(clock.Site?.Name ?? "Gassel", days.Concat(starts), clock.GetUtcNow(), clock.Speaker)
+        );
     }
 
     private static Task<Results<Ok<CalendarAddress>, ProblemHttpResult>> Set(

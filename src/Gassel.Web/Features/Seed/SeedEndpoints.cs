@@ -1,3 +1,4 @@
+using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.People;
@@ -62,7 +63,12 @@ internal static class SeedEndpoints
             lot.Left,
             lot.Lot.AgeYears(clock.Today),
             [.. species.Routes.Select(r => LotOutlook.Of(lot.Lot, species, r, clock.Settings.ViabilitySchool, clock.Today))]
-        );
+        )
+        {
+            Provenance = clock.Site is { } site
+                ? Provenance.Of(lot.Lot, new(site.Latitude, clock.Settings.Longitude, clock.Settings.ElevationM))
+                : null,
+        };
 
     private static async Task<Results<Ok<LotView>, ProblemHttpResult>> Save(
         int? id,

@@ -1,4 +1,5 @@
 using Gassel.Core.Climate;
+using Gassel.Core.Planning;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
@@ -101,9 +102,20 @@ internal static class SiteEndpoints
                         ?? Limits.Number("settings.longitude", s.Longitude ?? 0, -180, 180)
                         ?? Limits.Number("settings.frostOffsetK", s.FrostOffsetK, -10, 10)
                         ?? Limits.Number("settings.frostRisk", s.FrostRisk, 0, 0.5)
+                        ?? Check(s.Stock)
                         ?? (s.GroundFreeze is { } freeze ? SiteFrost.CheckMonthDay("settings.groundFreeze", freeze) : null)
                         ?? (s.FirstFrost is { } first ? SiteFrost.CheckMonthDay("settings.firstFrost", first) : null)
                     : null
             );
     }
+
+    private static Refusal? Check(IReadOnlyDictionary<string, SupplyStock>? stock) =>
+        stock
+            ?.Select(k =>
+                Supplies.Keys.Contains(k.Key)
+                    ? Limits.Number($"settings.stock.{k.Key}.onHand", k.Value.OnHand, 0, 1_000_000)
+                        ?? Limits.Number($"settings.stock.{k.Key}.priceEach", k.Value.PriceEach ?? 0, 0, 1_000_000)
+                    : new("settings.stock", $"settings.stock holds '{k.Key}'; valid are {string.Join(", ", Supplies.Keys)}.")
+            )
+            .FirstOrDefault(r => r is not null);
 }

@@ -9,7 +9,7 @@ namespace Gassel.Web.Features.Wishes;
 internal sealed partial class WishDays(bool monthFirst, DateOnly today)
 {
     public const string Valid =
-        "a day such as 15 May 2027 or 15 May, 2 weeks after frost, autumn, a year, or nothing for the next last frost";
+        "a day such as 15 May 2027 or 15 May, last frost, 2 weeks after frost, autumn, a year, or nothing for the next last frost";
 
     private readonly TypedDay _days = new(monthFirst);
 
@@ -17,7 +17,7 @@ internal sealed partial class WishDays(bool monthFirst, DateOnly today)
     public WishWhen? Read(string text)
     {
         var words = text.Trim().ToLowerInvariant();
-        if (words is "" or "frost" or "spring" or "by frost" or "next spring")
+        if (words is "" or "spring" or "next spring" || Frost().IsMatch(words))
             return WishWhen.NextSpring;
         if (_days.From(text, today) is { } day)
             return day.Year is > 2000 and < 2200 ? new(WishWhenKind.OnDay, day) : null;
@@ -38,6 +38,9 @@ internal sealed partial class WishDays(bool monthFirst, DateOnly today)
         }
         return null;
     }
+
+    [GeneratedRegex("^((at|by|after) )?(the )?(last )?frost$")]
+    private static partial Regex Frost();
 
     [GeneratedRegex(@"^(?<n>\d{1,2}) ?(w|weeks?) (?<side>after|before)( the)?( last)? frost$")]
     private static partial Regex Weeks();

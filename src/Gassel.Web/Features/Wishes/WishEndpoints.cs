@@ -20,8 +20,6 @@ internal static class WishEndpoints
     {
         api.MapGet("/wishes", async (WishBook wishes, PlanBooks books) => TypedResults.Ok(await WishViews.Of(wishes, books)))
             .For(Role.Volunteer);
-        api.MapGet("/wishes/supplies", async (WishBook wishes, PlanBooks books) => TypedResults.Ok(await SuppliesBook.Of(wishes, books)))
-            .For(Role.Volunteer);
         api.MapPost("/wishes/lines", Split).For(Role.Grower).ProducesProblem(400);
         api.MapPost("/wishes", Enter).For(Role.Grower).ProducesProblem(400);
         api.MapPut("/wishes/{id:guid}", Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);

@@ -2,6 +2,7 @@ using Gassel.Core;
 using Gassel.Core.Climate;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Plan;
@@ -19,6 +20,7 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
         var frost = books.FrostDays;
         var request = new PlanRequest(wish.SpeciesId, wish.LotId, wish.Plants, AnchorEvent.PlantOut, wish.RouteId);
         var today = books.Clock.Today;
+        var isSouth = books.Clock.Site?.Latitude < 0;
         switch (wish.When.Kind)
         {
             case WishWhenKind.OnDay:
@@ -43,19 +45,19 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
         }
         var (ground, refusal) = await PlanGround.Stand(request, books);
         if (ground is null || wish.RouteId is not null)
-            return new(kept, ground, refusal);
-        return new(kept, ground with { Route = Suited(ground) }, null);
+            return new(kept, ground, refusal) { IsSouth = isSouth };
+        return new(kept, ground with { Route = Suited(ground, isSouth) }, null) { IsSouth = isSouth };
     }
 
     /// <summary>
     /// Of the routes that reach the day, the one whose own batches came up best; without own batches the first of the species. Where none
     /// reaches it, the one that lacks the fewest days.
     /// </summary>
-    private static Core.Treatments.Route Suited(PlanGround ground)
+    private static Core.Treatments.Route Suited(PlanGround ground, bool isSouth)
     {
         var own = ground.Finished.Select(f => f.Result).Where(r => r.SpeciesId == ground.Species.Id).ToList();
         return ground
-            .Species.Routes.Select((route, at) => (Route: route, At: at, ground.Schedule(route).ShortfallDays))
+            .Species.Routes.Select((route, at) => (Route: route, At: at, ShortfallDays: Lacking(ground, route, isSouth)))
             .OrderBy(r => r.ShortfallDays)
             .ThenByDescending(r =>
                 own.Where(o => o.RouteId == r.Route.Id).ToList() is { Count: > 0 } like
@@ -68,11 +70,31 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
             .Route;
     }
 
+    /// <summary>Days by which a route misses the day wanted. A container counts from midwinter, not back from that day.</summary>
+    private static int Lacking(PlanGround ground, Core.Treatments.Route route, bool isSouth)
+    {
+        if (route.Setting != RouteSetting.WinterContainer)
+            return ground.Schedule(route).ShortfallDays;
+        var ready = ground.Schedule(route, new(AnchorEvent.Start, InWinter(ground, route, isSouth).Usual)).Finish.Usual;
+        return Math.Max(0, ready.DayNumber - ground.Anchor.Date.DayNumber);
+    }
+
+    /// <summary>Days on which a route begins whose container then goes out in winter.</summary>
+    private static DateWindow InWinter(PlanGround ground, Core.Treatments.Route route, bool isSouth)
+    {
+        var before = route.Steps.TakeWhile(s => s.Kind != StepKind.ColdMoist).Sum(s => s.Days.Usual);
+        var outside = ContainerSeason.Before(ground.Anchor.Date, ground.Today.AddDays(before), isSouth);
+        return new(outside.Earliest.AddDays(-before), outside.Usual.AddDays(-before), outside.Latest.AddDays(-before));
+    }
+
     private static DateOnly In(string monthDay, int? year, DateOnly today) =>
         year is { } of ? YearDay.In(monthDay, of) : YearDay.Next(monthDay, today);
 
     /// <summary>A start may wait so long at least, be it late already (our assumption).</summary>
     private const int StillGoodDays = 21;
+
+    /// <summary>The site is south of the equator.</summary>
+    private bool IsSouth { get; init; }
 
     private Core.Treatments.Route Route => Ground!.Route;
 
@@ -81,6 +103,8 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
     {
         get
         {
+            if (Route.Setting == RouteSetting.WinterContainer)
+                return InWinter(Ground!, Route, IsSouth);
             var (start, today) = (Ground!.Schedule(Route).Start, Ground.Today);
             var best = Days.Later(start.Usual, today);
             return new(Days.Earlier(best, Days.Later(start.Earliest, today)), best, Days.Later(best.AddDays(StillGoodDays), start.Latest));

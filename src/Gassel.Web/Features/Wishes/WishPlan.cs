@@ -1,4 +1,5 @@
 using Gassel.Core.Planning;
+using Gassel.Core.Treatments;
 
 namespace Gassel.Web.Features.Wishes;
 
@@ -12,7 +13,9 @@ namespace Gassel.Web.Features.Wishes;
 /// <param name="Room">What it takes where, of places whose room is known, begun on the same day; empty where it takes none.</param>
 /// <param name="Working">How each number came about.</param>
 public sealed record WishPlan(
+    string RouteId,
     string RouteName,
+    RouteSetting Setting,
     DateWindow Start,
     DateOnly Finish,
     string? Late,

@@ -56,7 +56,9 @@ internal static class WishViews
     {
         var (first, seeds) = (wish.Best, wish.Seeds);
         return new(
-            wish.Ground!.Route.Name,
+            wish.Ground!.Route.Id,
+            wish.Ground.Route.Name,
+            wish.Ground.Route.Setting,
             wish.Start,
             wish.Ready(first),
             wish.Late(first),

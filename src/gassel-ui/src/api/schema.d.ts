@@ -4666,41 +4666,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/wishes/supplies": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["SuppliesView"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/wishes/lines": {
         parameters: {
             query?: never;
@@ -4928,6 +4893,133 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/supplies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SuppliesView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/supplies.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/supplies/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    key: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SupplyStock"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SuppliesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -9274,6 +9366,7 @@ export interface components {
             /** Format: double */
             ageYears: number;
             outlooks: components["schemas"]["LotOutlook"][];
+            provenance?: null | components["schemas"]["Provenance"];
             stamp: null | string;
         };
         LotWarning: {
@@ -9787,6 +9880,16 @@ export interface components {
             now: components["schemas"]["PlaceTemperature"];
             series: components["schemas"]["ReadingSeries"][];
         };
+        PlacePeak: {
+            place: components["schemas"]["PlaceKind"];
+            /** Format: int32 */
+            units: number;
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            room: null | number;
+            words: string;
+        };
         PlaceTemperature: {
             /** Format: double */
             tempC: number;
@@ -10062,6 +10165,10 @@ export interface components {
         };
         /** @enum {unknown} */
         ProposalKind: "seedNumber" | "dampingOff" | "frost" | "pests" | "dried" | "overgrown" | "plants";
+        Provenance: {
+            words: string;
+            why: string;
+        };
         ReadingInput: {
             /** Format: date-time */
             at: string;
@@ -10780,6 +10887,9 @@ export interface components {
             /** Format: double */
             longitude: null | number;
             domeSchool: components["schemas"]["DomeSchool"];
+            stock: null | {
+                [key: string]: components["schemas"]["SupplyStock"];
+            };
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];
@@ -11153,11 +11263,35 @@ export interface components {
         };
         SuppliesView: {
             lines: components["schemas"]["SupplyLine"][];
+            rooms: components["schemas"]["PlacePeak"][];
+            /** Format: double */
+            cost: null | number;
+            unpriced: null | string;
         };
         SupplyLine: {
+            key: string;
             what: string;
-            amount: string;
+            /** Format: double */
+            needed: number;
+            isVolume: boolean;
+            hasStock: boolean;
+            stock: components["schemas"]["SupplyStock"];
             working: string[];
+            /** Format: double */
+            toGet: number;
+            /** Format: double */
+            cost: null | number;
+            neededWords: null | string;
+            toGetWords: null | string;
+        };
+        SupplyStock: {
+            /**
+             * Format: double
+             * @default 0
+             */
+            onHand: number;
+            /** Format: double */
+            priceEach: null | number;
         };
         /** @enum {unknown} */
         SurfaceSeen: "moist" | "dry" | "wet";
@@ -12032,7 +12166,9 @@ export interface components {
             stretches: components["schemas"]["SpaceStretch"][];
         };
         WishPlan: {
+            routeId: string;
             routeName: string;
+            setting: components["schemas"]["RouteSetting"];
             start: components["schemas"]["DateWindow"];
             /** Format: date */
             finish: string;

@@ -61,7 +61,11 @@ function PlanPage({ site, species, lots, old }: PlanPageProps) {
   const [asked] = useSearchParams();
   // those of which there is seed first, the others as well: seed may still be found
   const hasSeed = (id: string) => lots.some((lot) => lot.details.speciesId === id);
-  const listed = [...species].sort((a, b) => Number(hasSeed(b.species.id)) - Number(hasSeed(a.species.id)));
+  const listed = [...species].sort(
+    (a, b) =>
+      Number(hasSeed(b.species.id)) - Number(hasSeed(a.species.id)) ||
+      a.species.commonName.localeCompare(b.species.commonName),
+  );
   const wanted = asked.get("species");
   const first = firstWish(site);
   const [wish, setWish] = useState<Wish>(() => ({

@@ -21,10 +21,11 @@ export function LotPromise({ lot }: { lot: LotView }) {
         <strong>{percent(outlook.rate)}</strong> to come up by “{outlook.routeName}”, {BASIS[outlook.basis]};{" "}
         {percent(outlook.alive)} alive at {lot.ageYears.toFixed(1)} years
       </Typography>
+      {lot.provenance && <Typography data-testid={`provenance-${lot.id}`}>{lot.provenance.words}</Typography>}
       <Warnings warnings={outlook.warnings} />
       <Box sx={{ ml: -1 }}>
         <Why
-          lines={outlook.working}
+          lines={lot.provenance ? [...outlook.working, lot.provenance.why] : outlook.working}
           about={`the germination of lot ${lot.id}`}
           words={`why ${percent(outlook.rate)}`}
         />

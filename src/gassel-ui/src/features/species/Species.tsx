@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
 import { useSite, useSpecies } from "../../book/queries";
+import type { SpeciesView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";
@@ -15,6 +16,9 @@ import type { Ground, Question } from "./questions";
 import { SpeciesSheet } from "./SpeciesSheet";
 import { ForRole } from "../../people/ForRole";
 
+const byName = (views: SpeciesView[]) =>
+  [...views].sort((a, b) => a.species.commonName.localeCompare(b.species.commonName));
+
 /** The library: questions to it on the left, one species whole on the right. */
 export function Species() {
   const species = useSpecies();
@@ -26,7 +30,9 @@ export function Species() {
   const { palette } = useDevice();
   if (species.error) return <Failure error={species.error} />;
   if (!species.data) return <Loading what="the species" />;
-  const found = species.data.filter((view) => answers(view, question, text, frost) && growsIn(view, ground));
+  const found = byName(species.data).filter(
+    (view) => answers(view, question, text, frost) && growsIn(view, ground),
+  );
   const chosen = species.data.find((s) => s.species.id === (id ?? found[0]?.species.id));
   return (
     <Box

@@ -4,6 +4,7 @@ import { Card } from "../../shared/Card";
 import { several } from "../../shared/numbers";
 import { shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { SetOutNote } from "./SetOutNote";
 import { weeksOf } from "./weeks";
 
 interface WeeksCardProps {
@@ -30,10 +31,15 @@ export function WeeksCard({ wishes, found, today }: WeeksCardProps) {
             Week of {shortDay(week.monday, today)}
           </Typography>
           {week.starts.map(({ wish, on }) => (
-            <Typography key={wish.id}>
-              {shortDay(on, today)}: W-{wish.number} {wish.commonName}, {several(wish.wish.plants, "plant")},{" "}
-              &ldquo;{wish.plan?.routeName}&rdquo;
-            </Typography>
+            <Box key={wish.id}>
+              <Typography>
+                {shortDay(on, today)}: W-{wish.number} {wish.commonName}, {several(wish.wish.plants, "plant")}
+                , &ldquo;{wish.plan?.routeName}&rdquo;
+              </Typography>
+              {wish.plan?.setting === "winterContainer" && (
+                <SetOutNote speciesId={wish.wish.speciesId} routeId={wish.plan.routeId} />
+              )}
+            </Box>
           ))}
         </Box>
       ))}

@@ -148,17 +148,10 @@ export function Wishes() {
         </Card>
       )}
       {wishes.length > 0 && (
-        <Box
-          sx={{
-            display: "grid",
-            gap: 2,
-            gridTemplateColumns: { xs: "1fr", md: "1fr 1fr" },
-            alignItems: "start",
-          }}
-        >
+        <>
           <WeeksCard wishes={wishes} found={starts} today={today} />
           <SuppliesCard />
-        </Box>
+        </>
       )}
     </Box>
   );

@@ -1,15 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { WishView } from "../../api/types";
+import { SUPPLIES } from "./useSupplies";
 import type { Day } from "../../time/days";
 
 const KEY = ["wishes"];
 
 export const useWishes = () => useQuery({ queryKey: KEY, queryFn: () => answered(api.GET("/api/wishes")) });
-
-/** Asked anew whenever the list is. */
-export const useSupplies = () =>
-  useQuery({ queryKey: [...KEY, "supplies"], queryFn: () => answered(api.GET("/api/wishes/supplies")) });
 
 /** What a grower decides of a wish; the list comes back as it is then. */
 export function useWishChange() {
@@ -19,7 +16,7 @@ export function useWishChange() {
       answered(api.PUT("/api/wishes/{id}", { params: { path: { id: wish.id } }, body: { pinned, isAside } })),
     onSuccess: (list) => {
       queries.setQueryData(KEY, list);
-      return queries.invalidateQueries({ queryKey: [...KEY, "supplies"] });
+      return queries.invalidateQueries({ queryKey: SUPPLIES });
     },
   });
 }
@@ -30,7 +27,7 @@ export function useWishRemoval() {
     mutationFn: (id: string) => answered(api.DELETE("/api/wishes/{id}", { params: { path: { id } } })),
     onSuccess: (list) => {
       queries.setQueryData(KEY, list);
-      return queries.invalidateQueries({ queryKey: [...KEY, "supplies"] });
+      return queries.invalidateQueries({ queryKey: SUPPLIES });
     },
   });
 }

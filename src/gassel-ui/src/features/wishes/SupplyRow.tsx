@@ -1,0 +1,79 @@
+import { useState } from "react";
+import { Box, Typography } from "@mui/material";
+import type { SupplyLine } from "../../api/types";
+import { useDevice } from "../../look/DeviceContext";
+import { useMay } from "../../people/usePerson";
+import { MeasureField } from "../../shared/MeasureField";
+import { NumberField } from "../../shared/NumberField";
+import { Why } from "../../shared/Why";
+
+const COLUMNS = { xs: "1fr 1fr", md: "minmax(0,1fr) 110px 160px 110px 160px 110px 70px" };
+
+interface SupplyRowProps {
+  line: SupplyLine;
+  keep: (key: string, onHand: number, priceEach: number | null) => void;
+}
+
+/** A thing: how much it takes, how much is there, what is to get and what that costs. */
+export function SupplyRow({ line, keep }: SupplyRowProps) {
+  const { palette } = useDevice();
+  const may = useMay("grower");
+  const { stock } = line;
+  const [onHand, setOnHand] = useState<number | null>(stock.onHand);
+  const [price, setPrice] = useState<number | null>(stock.priceEach);
+  const save = () => {
+    if (onHand !== null && (onHand !== stock.onHand || price !== stock.priceEach))
+      keep(line.key, onHand, price);
+  };
+  const field = {
+    label: "On hand",
+    name: `onHand-${line.key}`,
+    value: onHand,
+    onChange: setOnHand,
+    min: 0,
+    max: 1_000_000,
+  };
+  const priceField = {
+    label: "Price each",
+    name: `price-${line.key}`,
+    value: price,
+    onChange: setPrice,
+    min: 0,
+    max: 1_000_000,
+  };
+  const edits = may && line.hasStock;
+  return (
+    <Box
+      component="li"
+      data-testid={`supply-${line.key}`}
+      onBlur={save}
+      sx={{
+        listStyle: "none",
+        borderTop: `1px solid ${palette.line}`,
+        display: "grid",
+        gridTemplateColumns: COLUMNS,
+        alignItems: "center",
+        columnGap: 1.5,
+        py: 0.5,
+      }}
+    >
+      <Typography sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}>{line.what}</Typography>
+      <Typography>{line.neededWords} needed</Typography>
+      <Box sx={{ displayPrint: "none" }}>
+        {edits &&
+          (line.isVolume ? <MeasureField {...field} measure="capacity" /> : <NumberField {...field} />)}
+      </Box>
+      <Typography sx={{ fontWeight: 600 }}>{line.toGetWords} to get</Typography>
+      <Box sx={{ displayPrint: "none" }}>
+        {edits &&
+          (line.isVolume ? (
+            <MeasureField {...priceField} measure="perVolume" />
+          ) : (
+            <NumberField {...priceField} whole={false} />
+          ))}
+      </Box>
+      <Typography>{line.cost === null ? "" : `${line.cost.toFixed(2)} in all`}</Typography>
+      <Why lines={line.working} about={line.what} />
+    </Box>
+  );
+}
