@@ -51,7 +51,7 @@ public sealed class OlderBookTests : IDisposable
         Assert.True(File.Exists(Directory.EnumerateFiles(_folder, "gassel-before-*.db").Single()));
     }
 
-    /// <summary>A book from before the second starter set, in which the grower had put bloodroot and a plant named as one of ours.</summary>
+    /// <summary>A book from before the second starter set, in which the grower had bloodroot and a namesake of ours.</summary>
     [Fact]
     public async Task New_starter_species_leave_those_that_a_grower_added_alone()
     {

@@ -1,3 +1,4 @@
+using Gassel.Core.Growing;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
@@ -28,6 +29,9 @@ public sealed record SowingAdvice(
 {
     /// <summary>Dust-fine seed is strewn, not counted (our assumption).</summary>
     public const double DustPercent = 20;
+
+    /// <summary>Seeds strewn over a flat of the usual 27 × 53 cm that do not lie too thick.</summary>
+    public int FlatFits { get; } = Density.Seeds(27 * 53);
 
     /// <summary>A cell in five may stay empty (our assumption).</summary>
     private const double EmptyCells = 0.2;

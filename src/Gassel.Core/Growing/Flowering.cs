@@ -22,9 +22,8 @@ public static class Flowering
                 ? Text.Of($"{life}: flowers in the year it comes up, {year}, and dies.")
                 : Text.Of($"{life}: usually flowers in its first year, {year}.");
         }
-        var usual = Text.Of(
-            $"{life}: usually first flowers in its {Ordinal(planted.FlowersInYear)} year, {first}{(planted.Cycle == LifeCycle.Biennial ? ", and dies" : "")}."
-        );
+        var dies = planted.Cycle == LifeCycle.Biennial ? ", and dies" : "";
+        var usual = Text.Of($"{life}: usually first flowers in its {Ordinal(planted.FlowersInYear)} year, {first}{dies}.");
         if (planted.EarlyWeeks is not { } early)
             return usual;
         if (lastFrost is null)

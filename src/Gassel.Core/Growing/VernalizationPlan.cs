@@ -18,7 +18,7 @@ public sealed record VernalizationPlan(
     /// <summary>Moist seed lies so long in the cold, days (common practice, no source).</summary>
     public const int SeedDays = 14;
 
-    /// <summary>Plants stand in the cool so long, ending at planting out: the longer of 10 to 14 days (common practice, no source).</summary>
+    /// <summary>Plants stand in the cool so long, until they are planted out: the longer of 10 to 14 days (common practice).</summary>
     public const int PlantDays = 14;
 
     /// <summary>A rosette goes out for its winter so long, days: 8 to 12 weeks.</summary>

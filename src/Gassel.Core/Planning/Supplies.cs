@@ -35,7 +35,13 @@ public static class Supplies
         Count("trays", Text.Of($"Trays of {PlanAssumptions.CellsPerTray} cells"), trays, inTrays, "one seed to a cell");
         Count("domes", "Domes", trays, inTrays, "one for each tray; kinds that come up cool need none");
         Count("deepCells", "Deep cells", deep, inDeep, "one for each seed of kinds with a tap root");
-        Count("containers", "Winter containers of 2 to 4 litres", jugs, containers, "as many as the plan spreads its seed over");
+        Count(
+            "containers",
+            "Winter containers",
+            jugs,
+            containers,
+            $"as many as the plan spreads its seed over; {RuleOfThumb.VesselHolds} work"
+        );
         Count("bags", "Bags for moist seed", moist.Count, moist, "one a batch");
         Count("pots", "Pots", inPots.Sum(n => n.Plants), inPots, "one for each plant wanted");
         Count(
@@ -44,7 +50,8 @@ public static class Supplies
             labels,
             needs,
             Text.Of(
-                $"two for each tray and container, one for each bag and kind in deep cells: {(labels + labelsASheet - 1) / labelsASheet} sheets of {labelsASheet}"
+                $"two for each tray and container, one for each bag and kind in deep cells: "
+                    + $"{(labels + labelsASheet - 1) / labelsASheet} sheets of {labelsASheet}"
             )
         );
         lines.AddRange(Mix(trays * PlanAssumptions.CellsPerTray, jugs, deep, moist.Count, stock));

@@ -23,6 +23,8 @@ public sealed record SupplyLine(
 
     public string NeededWords => Words(Needed);
 
+    public string OnHandWords => Words(Stock.OnHand);
+
     public string ToGetWords => ToGet > 0 ? Words(ToGet) : "none";
 
     private string Words(double amount) => IsVolume ? Quantity.Volume(amount) : Text.Of($"{amount:0}");

@@ -22,4 +22,15 @@ public class DensityTests
         for (var plants = 1; plants < 500; plants++)
             Assert.Equal(plants, Density.Plants(Density.AreaM2(plants, 15), 15));
     }
+
+    [Fact]
+    public void Seed_that_lies_too_thick_is_told_with_how_many_vessels_it_wants()
+    {
+        var thick = SurfaceRoom.Of(300, 2, 177);
+        Assert.Equal((109, 150, true), (thick.Fits, thick.Each, thick.IsTooThick));
+        Assert.Contains("Take 3 of them", thick.Words, StringComparison.Ordinal);
+        var well = SurfaceRoom.Of(300, 3, 177);
+        Assert.Equal((100, false), (well.Each, well.IsTooThick));
+        Assert.Contains("thin to the best", well.Words, StringComparison.Ordinal);
+    }
 }

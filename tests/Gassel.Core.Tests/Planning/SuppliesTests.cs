@@ -4,7 +4,7 @@ using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Tests.Planning;
 
-/// <summary>Counted by hand: cells of 0.04 l, deep ones of 0.15 l, containers of 1.4 l, bags of 0.1 l (starter values, from memory).</summary>
+/// <summary>By hand: cells of 0.04 l, deep ones of 0.15 l, containers of 1.4 l, bags of 0.1 l (starter values, from memory).</summary>
 public class SuppliesTests
 {
     private static SupplyNeed Need(string name, string species, RouteSetting setting, int seeds, int plants, int lacking = 0) =>

@@ -1,8 +1,10 @@
 using Gassel.Core.Due;
 using Gassel.Core.Fold;
+using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 using Gassel.Data.People;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Learning;
@@ -74,6 +76,10 @@ internal static class PlanEndpoints
             {
                 SeedToFind = ground.SeedToFind,
                 Flowers = ground.Flowers(schedule),
+                Surface =
+                    ground.Route.Setting == RouteSetting.WinterContainer && seeds.Seeds is { } sown
+                        ? SurfaceRoom.Of(sown, ground.Containers, 10_000 * ContainerParameters.Of(ContainerPreset.Jug4).AreaM2)
+                        : null,
                 Late = PlanFrost.Late(books.FrostDays, ground.Route, schedule),
                 Looks = Looks(ground, schedule, books.Clock.Settings.CheckSchool),
                 ComesUp = ground

@@ -1,3 +1,4 @@
+using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
@@ -45,6 +46,9 @@ public sealed record PlanView(
     /// First and last day on which seedlings are expected, by the usual sowing day; null for a route that ends before sowing.
     /// </summary>
     public ComesUp? ComesUp { get; init; }
+
+    /// <summary>How thick its seed lies in its containers; null for a route that takes none, and where no number is enough.</summary>
+    public SurfaceRoom? Surface { get; init; }
 
     /// <summary>How long its plants live, and when they first flower.</summary>
     public required string Flowers { get; init; }

@@ -1,3 +1,4 @@
+using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
@@ -120,16 +121,30 @@ internal static class YardEndpoints
         return (vessel, null);
     }
 
-    private static Results<Ok<PreparationAdvice>, ProblemHttpResult> Advise(ContainerSetup setup, YardBook yard)
+    private static Results<Ok<PreparationAdvice>, ProblemHttpResult> Advise(
+        ContainerSetup setup,
+        int? seeds,
+        int? containers,
+        YardBook yard
+    )
     {
-        if (ContainerCheck.Of("setup", setup) is { } wrong)
+        if (
+            (
+                ContainerCheck.Of("setup", setup)
+                ?? (seeds is { } sown ? Limits.Whole("seeds", sown, 1, 1_000_000) : null)
+                ?? (containers is { } many ? Limits.Whole("containers", many, 1, 1000) : null)
+            ) is
+            { } wrong
+        )
             return wrong.ToResult();
+        var parameters = yard.Parameters(setup);
         return TypedResults.Ok(
             new PreparationAdvice(
                 [.. ContainerAdvice.Steps(setup).Select(s => new PreparationLine(s, ContainerAdvice.Words(s, setup), false))],
                 ContainerAdvice.Doubts(setup),
                 ContainerAdvice.Reminders(setup),
-                yard.Parameters(setup)
+                parameters,
+                seeds is { } all ? SurfaceRoom.Of(all, containers ?? 1, 10_000 * parameters.AreaM2) : null
             )
         );
     }

@@ -3874,7 +3874,10 @@ export interface paths {
         put?: never;
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    seeds?: number;
+                    containers?: number;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -10071,6 +10074,7 @@ export interface components {
             seedToFind?: boolean;
             looks: string[];
             comesUp?: null | components["schemas"]["ComesUp"];
+            surface?: null | components["schemas"]["SurfaceRoom"];
             flowers: string;
             late?: null | components["schemas"]["LateSowing"];
         };
@@ -10116,6 +10120,7 @@ export interface components {
             doubts: string[];
             reminders: string[];
             parameters: components["schemas"]["ContainerParameters"];
+            surface: null | components["schemas"]["SurfaceRoom"];
         };
         PreparationLine: {
             step: components["schemas"]["PreparationStep"];
@@ -10932,6 +10937,8 @@ export interface components {
             domeWhy: string;
             noMat: null | string;
             reminders: string[];
+            /** Format: int32 */
+            flatFits: number;
         };
         SowingPlace: {
             id: string;
@@ -11282,6 +11289,7 @@ export interface components {
             /** Format: double */
             cost: null | number;
             neededWords: null | string;
+            onHandWords: null | string;
             toGetWords: null | string;
         };
         SupplyStock: {
@@ -11292,6 +11300,14 @@ export interface components {
             onHand: number;
             /** Format: double */
             priceEach: null | number;
+        };
+        SurfaceRoom: {
+            /** Format: int32 */
+            fits: number;
+            /** Format: int32 */
+            each: number;
+            isTooThick: boolean;
+            words: string;
         };
         /** @enum {unknown} */
         SurfaceSeen: "moist" | "dry" | "wet";

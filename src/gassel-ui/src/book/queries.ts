@@ -141,12 +141,13 @@ export const useBothWays = () =>
   });
 
 /** What is done at the table for a container, and what speaks against it. */
-export const usePreparation = (setup: ContainerSetup) =>
+export const usePreparation = (setup: ContainerSetup, seeds: number, containers: number) =>
   useQuery({
-    queryKey: ["yard", "preparation", setup],
+    queryKey: ["yard", "preparation", setup, seeds, containers],
     retry: false,
     placeholderData: keepPreviousData,
-    queryFn: () => answered(api.POST("/api/yard/preparation", { body: setup })),
+    queryFn: () =>
+      answered(api.POST("/api/yard/preparation", { params: { query: { seeds, containers } }, body: setup })),
   });
 
 export const placesQuery = {

@@ -84,7 +84,8 @@ export type Measure =
   | "capacity"
   | "weight"
   | "perVolume"
-  | "speed";
+  | "speed"
+  | "area";
 
 const SCALES: Record<Measure, { unit: string; us: string; times: number; plus: number }> = {
   temperature: { unit: "°C", us: "°F", times: 1.8, plus: 32 },
@@ -96,6 +97,7 @@ const SCALES: Record<Measure, { unit: string; us: string; times: number; plus: n
   perVolume: { unit: "a litre", us: "a gallon", times: 3.785411784, plus: 0 },
   volume: { unit: "l", us: "fl oz", times: 33.814, plus: 0 },
   speed: { unit: "km/h", us: "mph", times: 1 / 1.609344, plus: 0 },
+  area: { unit: "m²", us: "sq ft", times: 10.76391, plus: 0 },
   elevation: { unit: "m", us: "ft", times: 1 / 0.3048, plus: 0 },
 };
 

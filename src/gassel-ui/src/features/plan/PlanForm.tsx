@@ -7,6 +7,7 @@ import { DayField } from "../../shared/DayField";
 import { NumberField } from "../../shared/NumberField";
 import { percent } from "../../shared/numbers";
 import type { Day } from "../../time/days";
+import { FromArea } from "./FromArea";
 import { MeasuredFrom } from "./MeasuredFrom";
 import { MoreWishes } from "./MoreWishes";
 import { AIMS, SOWN, usualWeeks } from "./wish";
@@ -127,6 +128,11 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
           onChange={(plants) => change({ plants })}
           min={1}
           max={1_000_000}
+        />
+        <FromArea
+          key={wish.speciesId}
+          spacingCm={chosen?.planted?.spacingCm ?? null}
+          take={(plants) => change({ plants })}
         />
         <TextField
           select

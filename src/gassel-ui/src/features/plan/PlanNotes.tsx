@@ -14,6 +14,12 @@ export function PlanNotes({ plan, today }: { plan: PlanView; today: Day }) {
       {plan.frost.map((line) => (
         <Typography key={line}>{line}</Typography>
       ))}
+      {plan.surface && (
+        <Typography sx={{ display: "flex", gap: 1 }} data-testid="plan-surface">
+          {plan.surface.isTooThick && <AlarmMark />}
+          <span>In jugs: {plan.surface.words}</span>
+        </Typography>
+      )}
       <Typography data-testid="plan-flowers">{plan.flowers}</Typography>
       {plan.expected.plants !== null && <Typography>{plan.expected.why}</Typography>}
       {crowded.map((check) => (

@@ -186,6 +186,15 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
             />
           )}
         </Box>
+        {vessel.kind === "flat" && !tray && (inAll ?? 0) > advice.flatFits && (
+          <Typography sx={{ display: "flex", gap: 0.75, fontWeight: 600 }} data-testid="too-thick">
+            <AlarmMark />
+            <span>
+              Too thick: {inAll} seeds, and about {advice.flatFits} fit in a flat of the usual size. Take
+              several flats, or sow a part.
+            </span>
+          </Typography>
+        )}
         {mismatch !== null && (
           <Typography sx={{ display: "flex", gap: 0.75, fontWeight: 600 }} data-testid="cells-mismatch">
             <AlarmMark />

@@ -1,5 +1,7 @@
+import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { useDevice } from "../../look/DeviceContext";
+import { useMay } from "../../people/usePerson";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { SupplyRow } from "./SupplyRow";
@@ -10,15 +12,26 @@ export function SuppliesCard() {
   const supplies = useSupplies();
   const stock = useStock();
   const { palette } = useDevice();
+  const may = useMay("grower");
+  const [editing, setEditing] = useState(false);
   if (supplies.error) return <Failure error={supplies.error} />;
   if (!supplies.data || supplies.data.lines.length === 0) return null;
   const { lines, rooms, cost, unpriced } = supplies.data;
   return (
     <Card label="supplies">
-      <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}>
         <Typography variant="h2" sx={{ flex: 1 }}>
           Supplies
         </Typography>
+        {may && (
+          <Button
+            sx={{ displayPrint: "none" }}
+            aria-pressed={editing}
+            onClick={() => setEditing((before) => !before)}
+          >
+            {editing ? "Done" : "Enter stock and prices"}
+          </Button>
+        )}
         <Button component="a" href="/api/supplies.csv" download sx={{ displayPrint: "none" }}>
           Save as CSV
         </Button>
@@ -36,6 +49,7 @@ export function SuppliesCard() {
           <SupplyRow
             key={`${line.key} ${line.stock.onHand} ${line.stock.priceEach ?? ""}`}
             line={line}
+            editing={editing}
             keep={(key, onHand, priceEach) => stock.mutate({ key, onHand, priceEach })}
           />
         ))}

@@ -2,7 +2,6 @@ import { useState } from "react";
 import { Box, Typography } from "@mui/material";
 import type { SupplyLine } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
-import { useMay } from "../../people/usePerson";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import { Why } from "../../shared/Why";
@@ -11,13 +10,14 @@ const COLUMNS = { xs: "1fr 1fr", md: "minmax(0,1fr) 110px 160px 110px 160px 110p
 
 interface SupplyRowProps {
   line: SupplyLine;
+  /** Stock and price are being entered. */
+  editing: boolean;
   keep: (key: string, onHand: number, priceEach: number | null) => void;
 }
 
 /** A thing: how much it takes, how much is there, what is to get and what that costs. */
-export function SupplyRow({ line, keep }: SupplyRowProps) {
+export function SupplyRow({ line, editing, keep }: SupplyRowProps) {
   const { palette } = useDevice();
-  const may = useMay("grower");
   const { stock } = line;
   const [onHand, setOnHand] = useState<number | null>(stock.onHand);
   const [price, setPrice] = useState<number | null>(stock.priceEach);
@@ -41,7 +41,7 @@ export function SupplyRow({ line, keep }: SupplyRowProps) {
     min: 0,
     max: 1_000_000,
   };
-  const edits = may && line.hasStock;
+  const edits = editing && line.hasStock;
   return (
     <Box
       component="li"
@@ -54,17 +54,19 @@ export function SupplyRow({ line, keep }: SupplyRowProps) {
         gridTemplateColumns: COLUMNS,
         alignItems: "center",
         columnGap: 1.5,
-        py: 0.5,
+        py: editing ? 1 : 0.5,
+        minHeight: 48,
       }}
     >
       <Typography sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}>{line.what}</Typography>
       <Typography>{line.neededWords} needed</Typography>
-      <Box sx={{ displayPrint: "none" }}>
+      <Box>
+        {!edits && stock.onHand > 0 && `${line.onHandWords} on hand`}
         {edits &&
           (line.isVolume ? <MeasureField {...field} measure="capacity" /> : <NumberField {...field} />)}
       </Box>
       <Typography sx={{ fontWeight: 600 }}>{line.toGetWords} to get</Typography>
-      <Box sx={{ displayPrint: "none" }}>
+      <Box>
         {edits &&
           (line.isVolume ? (
             <MeasureField {...priceField} measure="perVolume" />

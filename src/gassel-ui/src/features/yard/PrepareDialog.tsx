@@ -40,7 +40,7 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
   const [draft, setDraft] = useState<PreparationDraft>(() => startDraft(batch, spots[0]?.place.id ?? "yard"));
   const [done, setDone] = useState<PreparationStep[]>(batch.done);
   const set = (part: Partial<PreparationDraft>) => setDraft((before) => changed(batch, before, part));
-  const advice = usePreparation(setupOf(draft)).data;
+  const advice = usePreparation(setupOf(draft), batch.seeds, draft.containers ?? 1).data;
   const steps = advice?.steps ?? [];
   const missing = steps.filter((s) => !done.includes(s.step)).length;
   const name = `B-${batch.number} ${batch.commonName}`;
@@ -107,6 +107,16 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
               <span>{doubt}</span>
             </Typography>
           ))}
+          {advice?.surface && (
+            <Typography
+              variant={advice.surface.isTooThick ? "body1" : "body2"}
+              sx={{ display: "flex", gap: 0.75, mt: 0.5 }}
+              data-testid="surface"
+            >
+              {advice.surface.isTooThick && <AlarmMark small />}
+              <span>{advice.surface.words}</span>
+            </Typography>
+          )}
           {(advice?.reminders ?? []).map((reminder) => (
             <Typography key={reminder} variant="body2" sx={{ mt: 0.5 }}>
               {reminder}
