@@ -281,4 +281,18 @@ public sealed class WishTests : IAsyncLifetime
         Assert.Equal("2028-01-01", plan["start"]!["usual"]!.GetValue<string>());
         Assert.Contains("after the day wanted", plan["late"]!.GetValue<string>(), StringComparison.Ordinal);
     }
+
+    [Fact]
+    public async Task A_wish_split_in_two_is_sown_twice_three_weeks_apart()
+    {
+        await Enter(save: true, "globemallow,21,15 May 2028", "balsamroot,1,2028");
+        var (id, one) = ((await Wishes())[0]!["id"]!, (await Wishes())[1]!["id"]!);
+        var (status, list) = await _book.Post($"/api/wishes/{id}/split", "{}");
+        Assert.True(status == 200, list.ToJsonString());
+        var both = list["wishes"]!.AsArray().Where(w => w!["wish"]!["speciesId"]!.GetValue<string>() == "globemallow").ToList();
+        Assert.Equal([11, 10], both.Select(w => w!["wish"]!["plants"]!.GetValue<int>()));
+        Assert.Equal(["2028-05-15", "2028-06-05"], both.Select(w => w!["wish"]!["when"]!["day"]!.GetValue<string>()));
+        Assert.Equal([1, 3], both.Select(w => w!["number"]!.GetValue<int>()));
+        Assert.Equal(400, (await _book.Post($"/api/wishes/{one}/split", "{}")).Status);
+    }
 }

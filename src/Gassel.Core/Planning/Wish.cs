@@ -25,4 +25,30 @@ public sealed record Wish(
 )
 {
     public const int UsualPriority = 2;
+
+    /// <summary>A second sowing as insurance against a late frost comes so many weeks later (our assumption).</summary>
+    public const int SecondAfterWeeks = 3;
+
+    /// <summary>Two wishes for the plants of one, the second some weeks later: one loss does not take all.</summary>
+    /// <exception cref="InvalidOperationException">One plant cannot be split.</exception>
+    public (Wish First, Wish Second) Split()
+    {
+        if (Plants < 2)
+            throw new InvalidOperationException("one plant cannot be split");
+        var second = Plants / 2;
+        return (
+            this with
+            {
+                Plants = Plants - second,
+                AreaM2 = AreaM2 * (Plants - second) / Plants,
+            },
+            this with
+            {
+                Plants = second,
+                AreaM2 = AreaM2 * second / Plants,
+                When = When.Later(SecondAfterWeeks),
+                Pinned = null,
+            }
+        );
+    }
 }

@@ -20,15 +20,16 @@ internal static class WishEndpoints
     {
         api.MapGet("/wishes", async (WishBook wishes, PlanBooks books) => TypedResults.Ok(await WishViews.Of(wishes, books)))
             .For(Role.Volunteer);
-        api.MapPost("/wishes/lines", Split).For(Role.Grower).ProducesProblem(400);
+        api.MapPost("/wishes/lines", Lines).For(Role.Grower).ProducesProblem(400);
         api.MapPost("/wishes", Enter).For(Role.Grower).ProducesProblem(400);
         api.MapPut("/wishes/{id:guid}", Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/wishes/{id:guid}/split", Split).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
         api.MapDelete("/wishes/{id:guid}", Remove).For(Role.Grower).ProducesProblem(404);
         api.MapPost("/wishes/season", Solve).For(Role.Volunteer).ProducesProblem(400);
         api.MapPost("/wishes/batches", WishConfirmation.Make).For(Role.Grower).ProducesProblem(400);
     }
 
-    private static Results<Ok<IReadOnlyList<WishLine>>, ProblemHttpResult> Split(WishText text)
+    private static Results<Ok<IReadOnlyList<WishLine>>, ProblemHttpResult> Lines(WishText text)
     {
         var (lines, refusal) = WishTable.Read(text.Text);
         return lines is null ? refusal!.ToResult() : TypedResults.Ok(lines);
@@ -113,6 +114,44 @@ internal static class WishEndpoints
 
     private static Refusal? Past(DateOnly day, DateOnly today) =>
         day < today ? new("pinned", $"pinned was {day:yyyy-MM-dd}; valid is today, {today:yyyy-MM-dd}, or later.") : null;
+
+    /// <summary>Half of its plants stay, the others become a wish of their own some weeks later.</summary>
+    private static Task<Results<Ok<WishesView>, ProblemHttpResult>> Split(
+        Guid id,
+        Func<GasselDb> connect,
+        WriteGate gate,
+        WishBook wishes,
+        PlanBooks books,
+        CancellationToken cancel
+    ) =>
+        OnRow(
+            id,
+            connect,
+            gate,
+            wishes,
+            books,
+            (db, row) =>
+            {
+                var wish = CoreJson.Read<Wish>(row.Wish);
+                if (wish.Plants < 2)
+                    return new("plants", "One plant cannot be split; valid is a wish for 2 or more.");
+                var (first, second) = wish.Split();
+                row.Wish = CoreJson.Write(first);
+                var now = books.Clock.GetUtcNow();
+                db.Wishes.Add(
+                    new()
+                    {
+                        Id = Guid.CreateVersion7(now),
+                        Number = db.Wishes.Max(w => w.Number) + 1,
+                        Wish = CoreJson.Write(second),
+                        MadeAt = now.ToUnixTimeMilliseconds(),
+                        Who = row.Who,
+                    }
+                );
+                return null;
+            },
+            cancel
+        );
 
     private static Task<Results<Ok<WishesView>, ProblemHttpResult>> Remove(
         Guid id,

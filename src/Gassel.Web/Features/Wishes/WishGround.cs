@@ -117,6 +117,10 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
     /// <summary>Begun on that day, with the usual days of each step.</summary>
     public Schedule From(DateOnly start) => Ground!.Schedule(Route, new(AnchorEvent.Start, start));
 
+    /// <summary>Its steps with their usual days, begun on that day.</summary>
+    public IReadOnlyList<WishStep> Steps(DateOnly start) =>
+        [.. Route.Steps.Zip(From(start).Steps, (step, days) => new WishStep(step.Kind, days.Start.Usual, days.End.Usual))];
+
     public DateOnly Ready(DateOnly start) => From(start).Finish.Usual;
 
     /// <summary>By how much plants begun on that day come too late; null where they come in time.</summary>

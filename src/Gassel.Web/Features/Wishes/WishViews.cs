@@ -61,6 +61,7 @@ internal static class WishViews
             wish.Ground.Route.Setting,
             wish.Start,
             wish.Ready(first),
+            wish.Steps(first),
             wish.Late(first),
             seeds.Seeds,
             fromLot,

@@ -4806,6 +4806,61 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wishes/{id}/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WishesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wishes/season": {
         parameters: {
             query?: never;
@@ -12188,6 +12243,7 @@ export interface components {
             start: components["schemas"]["DateWindow"];
             /** Format: date */
             finish: string;
+            steps: components["schemas"]["WishStep"][];
             late: null | string;
             /** Format: int32 */
             seeds: null | number;
@@ -12237,6 +12293,13 @@ export interface components {
             ready: null | string;
             late: null | string;
             words: string;
+        };
+        WishStep: {
+            kind: components["schemas"]["StepKind"];
+            /** Format: date */
+            start: string;
+            /** Format: date */
+            end: string;
         };
         WishText: {
             text: string;

@@ -14,11 +14,13 @@ interface WishRowProps {
   today: Day;
   pin: (day: Day | null) => void;
   setAside: (aside: boolean) => void;
+  /** Half of it some weeks later, as insurance. */
+  split: () => void;
   remove: () => void;
 }
 
 /** A wish: what is wanted, when it starts, whether there is seed. */
-export function WishRow({ wish, start, today, pin, setAside, remove }: WishRowProps) {
+export function WishRow({ wish, start, today, pin, setAside, split, remove }: WishRowProps) {
   const { palette } = useDevice();
   const { pinned, isAside } = wish.wish;
   const { plan } = wish;
@@ -89,6 +91,11 @@ export function WishRow({ wish, start, today, pin, setAside, remove }: WishRowPr
         >
           {isAside ? "Take back" : "Set aside"}
         </Button>
+        {!isAside && wish.wish.plants > 1 && (
+          <Button aria-label={`Split in two: ${name}`} onClick={split}>
+            Split in two
+          </Button>
+        )}
         <Button aria-label={`Remove: ${name}`} onClick={remove}>
           Remove
         </Button>

@@ -10,12 +10,13 @@ import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
-import { RoomLoads } from "./RoomLoads";
+import { RoomFound } from "./RoomFound";
 import { SuppliesCard } from "./SuppliesCard";
 import { useRoom } from "./useRoom";
-import { useWishChange, useWishes, useWishRemoval } from "./useWishes";
+import { useWishChange, useWishes, useWishRemoval, useWishSplit } from "./useWishes";
 import { WeeksCard } from "./WeeksCard";
 import { WishEntry } from "./WishEntry";
+import { WishChart } from "./WishChart";
 import { WishRow } from "./WishRow";
 
 /** What is wanted this winter: the list, the room for it, and the batches it becomes. */
@@ -23,6 +24,7 @@ export function Wishes() {
   const list = useWishes();
   const change = useWishChange();
   const removal = useWishRemoval();
+  const splitting = useWishSplit();
   const room = useRoom();
   const who = useWho();
   const queries = useQueryClient();
@@ -93,7 +95,7 @@ export function Wishes() {
       {(wishes.length === 0 || adding) && (
         <WishEntry close={wishes.length > 0 ? () => setAdding(false) : null} />
       )}
-      {room.season && <RoomLoads season={room.season} today={today} />}
+      {room.season && <RoomFound season={room.season} />}
       {wishes.length > 0 && (
         <Card label="wishes">
           <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center", mb: 1 }}>
@@ -128,7 +130,7 @@ export function Wishes() {
               </Box>
             </Box>
           )}
-          <Failure error={error ?? room.error ?? change.error ?? removal.error} />
+          <Failure error={error ?? room.error ?? change.error ?? removal.error ?? splitting.error} />
           <Box component="ul" sx={{ m: 0, p: 0 }}>
             {wishes.map((wish) => (
               <WishRow
@@ -138,6 +140,10 @@ export function Wishes() {
                 today={today}
                 pin={(pinned) => decide(wish, { pinned })}
                 setAside={(isAside) => decide(wish, { isAside })}
+                split={() => {
+                  room.forget();
+                  splitting.mutate(wish.id);
+                }}
                 remove={() => {
                   room.forget();
                   removal.mutate(wish.id);
@@ -149,6 +155,7 @@ export function Wishes() {
       )}
       {wishes.length > 0 && (
         <>
+          <WishChart wishes={wishes} found={starts} loads={room.season?.loads ?? []} today={today} />
           <WeeksCard wishes={wishes} found={starts} today={today} />
           <SuppliesCard />
         </>

@@ -21,6 +21,18 @@ export function useWishChange() {
   });
 }
 
+/** Half of it becomes a wish of its own, some weeks later. */
+export function useWishSplit() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => answered(api.POST("/api/wishes/{id}/split", { params: { path: { id } } })),
+    onSuccess: (list) => {
+      queries.setQueryData(KEY, list);
+      return queries.invalidateQueries({ queryKey: SUPPLIES });
+    },
+  });
+}
+
 export function useWishRemoval() {
   const queries = useQueryClient();
   return useMutation({
