@@ -99,10 +99,27 @@ public sealed class WishesTests : IDisposable
         b.Press("Find room for all");
         b.Says("wish-1", "pinned");
         b.Says("season-words", "0 without room");
+        SeesWinterAndSupplies(b);
         b.Press($"Create {Wishes} batches");
         b.Says("made", $"{Wishes} batches created: B-1 to B-{Wishes}");
         Assert.Equal(Wishes, (await _program.Get("/api/batches")).AsArray().Count);
         // the refusals are all that the console has to say
         Assert.Empty(b.Complaints());
+    }
+
+    /// <summary>The winter as ribbons, week by week and on paper, and what to have at hand for it.</summary>
+    private static void SeesWinterAndSupplies(Browser b)
+    {
+        Assert.Equal(Wishes, b.SeeTest("wish-chart").FindElements(By.CssSelector("[data-testid^='ribbon-W-']")).Count);
+        b.SeeTest("load-Lamp shelf");
+        Assert.NotEmpty(b.Driver.FindElements(By.CssSelector("[data-testid^='week-']")));
+        b.Press("Enter stock and prices");
+        b.Type("onHand-labels", "7");
+        b.Type("price-labels", "0.5");
+        b.Press("Done");
+        b.Says("supply-labels", "7 on hand");
+        b.Says("supplies-cost", "Together");
+        var pages = System.Text.RegularExpressions.Regex.Count(System.Text.Encoding.Latin1.GetString(b.Print()), @"/Type\s*/Page[^s]");
+        Assert.InRange(pages, 2, 12);
     }
 }

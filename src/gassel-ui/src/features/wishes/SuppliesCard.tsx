@@ -47,7 +47,7 @@ export function SuppliesCard() {
       <Box component="ul" sx={{ m: 0, mt: 1, p: 0 }}>
         {lines.map((line) => (
           <SupplyRow
-            key={`${line.key} ${line.stock.onHand} ${line.stock.priceEach ?? ""}`}
+            key={line.key}
             line={line}
             editing={editing}
             keep={(key, onHand, priceEach) => stock.mutate({ key, onHand, priceEach })}
