@@ -14,6 +14,7 @@ const ROOMS = [
   "drawings",
   "people",
   "record",
+  "features/finding",
   "features/told",
   "features/wishes",
   "features/weather",

@@ -20,16 +20,25 @@ public sealed class LibraryAndPlanTests : IClassFixture<DemoProgram>, IDisposabl
     {
         var b = _browser;
         b.Open("/species");
-        b.See("22 species");
+        b.See("46 species");
         b.Choose("question", "irritant or toxic");
-        b.See("4 species");
+        b.See("11 species");
         b.See("meadow death camas");
+        // by what its place asks, wherever that is
+        b.Choose("question", "all");
+        b.Choose("moisture", "Wet");
+        b.Choose("light", "Shade");
+        b.See("1 species");
+        b.See("balsam fir");
+        b.Choose("moisture", "Any");
+        b.Choose("light", "Any");
         b.Choose("question", "if started today, sown by the last frost");
         b.Type("find", "prairie");
         b.See("1 species");
         b.Click(By.XPath("//a[contains(., 'prairie smoke')]"));
         b.See("Route: no cold");
         b.Press("Plan a batch");
+        b.Says("plan-flowers", "2nd year");
 
         b.Choose("target", "sow on a set day");
         b.Type("date", "1 May 2027");

@@ -12,6 +12,7 @@ using Gassel.Web.Features.Calendar;
 using Gassel.Web.Features.Closing;
 using Gassel.Web.Features.Counting;
 using Gassel.Web.Features.Demo;
+using Gassel.Web.Features.Finding;
 using Gassel.Web.Features.Forecasts;
 using Gassel.Web.Features.Labels;
 using Gassel.Web.Features.Learning;
@@ -122,6 +123,7 @@ public static class GasselHost
         api.MapTold();
         api.MapWishes();
         api.MapSupplies();
+        api.MapFind();
         api.MapCalendar();
         api.MapClosing();
         api.MapPlants();

@@ -5084,6 +5084,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Findable"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calendar": {
         parameters: {
             query?: never;
@@ -8627,6 +8662,17 @@ export interface components {
         Exposure: "open" | "eaves" | "southWall" | "shade" | null;
         /** @enum {unknown} */
         Filling: "moist" | "dryWicked" | null;
+        Findable: {
+            id: string;
+            kind: components["schemas"]["FindableKind"];
+            title: string;
+            more: string;
+            path: string;
+            /** Format: date */
+            on: null | string;
+        };
+        /** @enum {unknown} */
+        FindableKind: "batch" | "vessel" | "lot" | "species" | "trial" | "wish" | "place" | "note";
         ForbiddenStep: {
             kind: components["schemas"]["StepKind"];
             method: null | components["schemas"]["ScarifyMethod"];

@@ -157,6 +157,7 @@ export type WishLine = Schemas["WishLine"];
 export type WishView = Schemas["WishView"];
 export type WishStart = Schemas["WishStart"];
 export type WishSeason = Schemas["WishSeason"];
+export type Findable = NonNullable<Schemas["Findable"]>;
 export type SupplyLine = NonNullable<Schemas["SupplyLine"]>;
 export type SeasonAccount = Schemas["SeasonAccount"];
 

@@ -61,6 +61,16 @@ export const WORDS = {
   DormancyDepth: { nonDeep: "non-deep", intermediate: "intermediate", deep: "deep" },
   Exposure: { open: "open ground", eaves: "under eaves", southWall: "south wall", shade: "shade" },
   Filling: { moist: "moist mix", dryWicked: "dry mix, wicked from below for some hours" },
+  FindableKind: {
+    batch: "batch",
+    vessel: "vessel",
+    lot: "seed lot",
+    species: "species",
+    trial: "trial",
+    wish: "wish",
+    place: "place",
+    note: "note",
+  },
   ForecastFormat: { json: "JSON", csv: "CSV" },
   ForecastSource: { typed: "typed in", service: "from a service", file: "from a file" },
   HazardLevel: {

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef } from "react";
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from "react";
 import type { ReactNode } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { NavLink, useLocation, useNavigate } from "react-router";
@@ -14,6 +14,19 @@ import { WalkStrip } from "./WalkStrip";
 import { DoneOnBar } from "../record/DoneOnBar";
 import { TOLD_SLOT } from "../record/toldSlot";
 
+const FindDialog = lazy(() =>
+  import("../features/finding/FindDialog").then((m) => ({ default: m.FindDialog })),
+);
+
+const FOUND_VIEWS = VIEWS.map((view) => ({
+  id: `view-${view.path}`,
+  kind: "view" as const,
+  title: view.name,
+  more: "view",
+  path: view.path,
+  on: null,
+}));
+
 /** Name, day and views above; the view below. On a phone the views stand at the lower edge, under the thumb. */
 export function Shell({ children }: { children: ReactNode }) {
   const site = useSite().data;
@@ -23,6 +36,12 @@ export function Shell({ children }: { children: ReactNode }) {
   const { palette, light, setLight } = useDevice();
   const navigate = useNavigate();
   const showKeys = useKeysHelp();
+  const [finding, setFinding] = useState(false);
+  const findKey = useMemo(
+    () => (isIn ? [{ key: "/", shown: "/", does: "find", run: () => setFinding(true) }] : []),
+    [isIn],
+  );
+  useKeys(findKey);
   const keys = useMemo(
     () =>
       VIEWS.map((view) => ({
@@ -105,6 +124,16 @@ export function Shell({ children }: { children: ReactNode }) {
                 </Typography>
               )}
             </Box>
+            {isIn && (
+              <Button
+                size="small"
+                variant="outlined"
+                onClick={() => setFinding(true)}
+                sx={{ minHeight: 48, minWidth: 56, px: 1 }}
+              >
+                Find
+              </Button>
+            )}
             <Button
               size="small"
               variant="outlined"
@@ -141,6 +170,11 @@ export function Shell({ children }: { children: ReactNode }) {
           {isIn && site?.demo && <WalkStrip />}
         </Box>
       </Box>
+      {finding && (
+        <Suspense fallback={null}>
+          <FindDialog views={FOUND_VIEWS} close={() => setFinding(false)} />
+        </Suspense>
+      )}
       {/* what was just recorded takes room of its own here and lies over nothing */}
       <Box id={TOLD_SLOT} sx={{ displayPrint: "none" }} />
     </Box>

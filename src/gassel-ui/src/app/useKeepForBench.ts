@@ -1,6 +1,6 @@
 import { useEffect } from "react";
 import { useQueryClient } from "@tanstack/react-query";
-import { countTraysQuery, placesQuery, roundsQuery, useSession, yardQuery } from "../book/queries";
+import { countTraysQuery, findQuery, placesQuery, roundsQuery, useSession, yardQuery } from "../book/queries";
 
 /** After the first view has come up. */
 const SOON_MS = 3_000;
@@ -19,6 +19,7 @@ export function useKeepForBench(): void {
       void queries.prefetchQuery({ ...countTraysQuery, staleTime: FRESH_MS });
       void queries.prefetchQuery({ ...placesQuery, staleTime: FRESH_MS });
       void queries.prefetchQuery({ ...yardQuery, staleTime: FRESH_MS });
+      void queries.prefetchQuery({ ...findQuery, staleTime: FRESH_MS });
     };
     const soon = setTimeout(fetchAll, SOON_MS);
     const often = setInterval(fetchAll, EVERY_MS);

@@ -66,6 +66,12 @@ export const yardQuery = {
   queryFn: async () => (await answerOrLast("yard", () => answered(api.GET("/api/yard")))).data,
 };
 
+/** All that can be looked for, also without connection. */
+export const findQuery = {
+  queryKey: ["find"],
+  queryFn: async () => (await answerOrLast("find", () => answered(api.GET("/api/find")))).data,
+};
+
 /** What is known of the weather to come. */
 export const useForecast = () =>
   useQuery({

@@ -74,8 +74,8 @@ export function Rounds() {
           </Button>
         }
       >
-        Today&apos;s jobs for every bag, tray and container appear here. Start by telling Gassel where you
-        grow.
+        Today&apos;s jobs for every bag, tray and container appear here.
+        {site.site ? "" : " Start by telling Gassel where you grow."}
       </EmptyNote>
     );
   }
