@@ -102,7 +102,7 @@ export function Shell({ children }: { children: ReactNode }) {
               Gassel
             </Typography>
             {isIn && <Views />}
-            <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25, minWidth: 0 }}>
+            <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25, minWidth: 0, flex: "0 1 auto" }}>
               <Typography component="div" sx={{ fontWeight: 600 }} data-testid="today">
                 {site ? actDay(site.today) : ""}
               </Typography>
@@ -114,7 +114,7 @@ export function Shell({ children }: { children: ReactNode }) {
                 sx={{ display: { xs: "none", sm: "block" } }}
               >
                 {site?.site
-                  ? `${site.site.name}${site.demo ? ", made up" : ""}` +
+                  ? `${site.demo ? "made up: " : ""}${site.site.name}` +
                     `${site.nextLastFrost ? ` · last frost about ${shortDay(site.nextLastFrost, site.today)}` : ""}`
                   : "no site yet"}
               </Typography>
@@ -206,6 +206,8 @@ function Views() {
         borderTop: { xs: `1px solid ${palette.line}`, md: "none" },
         justifyContent: "flex-start",
         overflowX: "auto",
+        // the name of the site gives way first
+        flexShrink: { md: 1, lg: 0 },
         "& a": {
           color: palette.ink,
           textDecoration: "none",
