@@ -57,7 +57,7 @@ public static class Quantity
 
     /// <summary>Of two places from each other.</summary>
     /// <param name="km">Kilometres.</param>
-    public static string Distance(double km) => Mark("x", Of(km));
+    public static string Distance(double km) => Mark("km", Of(km));
 
     /// <summary>A height above the sea, or a difference of two.</summary>
     /// <param name="m">Metres.</param>

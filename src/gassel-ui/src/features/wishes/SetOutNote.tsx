@@ -1,5 +1,6 @@
 import { Typography } from "@mui/material";
 import { useSetOut } from "../../book/queries";
+import { capital } from "../../shared/words";
 import { AlarmMark } from "../../shared/AlarmMark";
 
 /** On which days a container of this kind goes out: late enough that no freeze finds it up, early enough for its cold. */
@@ -15,7 +16,7 @@ export function SetOutNote({ speciesId, routeId }: { speciesId: string; routeId:
   if (!wave.data) return null;
   return (
     <Typography variant="body2">
-      {wave.data.setOut.windowWords} {wave.data.wave}.
+      {wave.data.setOut.windowWords} {capital(wave.data.wave)}.
     </Typography>
   );
 }
