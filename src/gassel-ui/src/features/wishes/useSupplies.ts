@@ -11,6 +11,8 @@ export const useSupplies = () =>
 export function useStock() {
   const queries = useQueryClient();
   return useMutation({
+    // one after another: of two fields left quickly the later one counts
+    scope: { id: "stock" },
     mutationFn: ({ key, ...body }: { key: string; onHand: number; priceEach: number | null }) =>
       answered(api.PUT("/api/supplies/{key}", { params: { path: { key } }, body })),
     onSuccess: (list) => queries.setQueryData(SUPPLIES, list),
