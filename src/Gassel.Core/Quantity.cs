@@ -59,7 +59,7 @@ public static class Quantity
     /// <param name="km">Kilometres.</param>
     public static string Distance(double km) => Mark("km", Of(km));
 
-    /// <summary>A height above the sea, or a difference of two.</summary>
+    /// <summary>In metres or feet: a height above the sea, a difference of two, or what is long.</summary>
     /// <param name="m">Metres.</param>
     public static string Elevation(double m) => Mark("e", Of(m));
 

@@ -20,6 +20,7 @@ public static class RuleOfThumb
     public static string HingeLeft { get; } = Quantity.Rule("13–50 mm", "1/2–2 in");
     public static string MixDeep { get; } = Quantity.Rule("7–10 cm", "3–4 in");
     public static string VesselHolds { get; } = Quantity.Rule("1.9 to 4 l", "1/2 to 1 gal");
+    public static string HopkinsHeight { get; } = Quantity.Rule("122 m", "400 ft");
     public static string NextPotSmall { get; } = Quantity.Rule("2.5 to 5 cm", "1 to 2 in");
     public static string NextPotWide { get; } = Quantity.Rule("5 to 8 cm", "2 to 3 in");
     public static string WaterFromBelow { get; } = Quantity.Rule("240–480 ml", "1–2 cups");

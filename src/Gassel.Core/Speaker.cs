@@ -14,8 +14,7 @@ public sealed class Speaker(Units units, DateOnly? today = null)
     /// <summary>A day nearer than this needs no year (our assumption).</summary>
     private const int NearDays = 300;
 
-    private const double LitresAGallon = 3.785411784;
-    private const double SquareFeetInM2 = 10.76391;
+    private const double SquareFeetInM2 = 1 / UnitedStates.SquareMetresASquareFoot;
 
     /// <summary>Metric, and every day with its year.</summary>
     public static Speaker Plain { get; } = new(Units.Metric);
@@ -51,7 +50,7 @@ public sealed class Speaker(Units units, DateOnly? today = null)
             "l" => Length(Number(mark[1]), Number(mark[1]) is < 20 and > -20),
             "ll" => Lengths(Number(mark[1]), Number(mark[2])),
             "v" => Volume(Number(mark[1])),
-            "pv" => IsMetric ? $"{Price(Number(mark[1]))} a litre" : $"{Price(Number(mark[1]) * LitresAGallon)} a gallon",
+            "pv" => IsMetric ? $"{Price(Number(mark[1]))} a litre" : $"{Price(Number(mark[1]) * UnitedStates.LitresAGallon)} a gallon",
             "pa" => IsMetric ? $"{Short(Number(mark[1]), 2)} to the m²" : $"{Short(Number(mark[1]) / SquareFeetInM2, 2)} to the sq ft",
             "s" => IsMetric ? $"{Short(Number(mark[1]), 0)} km/h" : $"{Short(Number(mark[1]) / 1.609344, 0)} mph",
             "km" => IsMetric ? $"{Short(Number(mark[1]), 0)} km" : $"{Short(Number(mark[1]) / 1.609344, 0)} miles",
@@ -108,7 +107,7 @@ public sealed class Speaker(Units units, DateOnly? today = null)
                 ? $"{Short(litres * 33.814, 1)} fl oz"
                 : litres < 3.785
                     ? $"{Short(litres * 1.05669, 1)} qt"
-                    : $"{Short(litres / LitresAGallon, 1)} gal";
+                    : $"{Short(litres / UnitedStates.LitresAGallon, 1)} gal";
 
     /// <summary>What is smaller than a tray is told in square centimetres or inches.</summary>
     private string Area(double m2) =>

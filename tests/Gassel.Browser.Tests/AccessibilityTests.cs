@@ -47,6 +47,18 @@ public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
         }
     }
 
+    [Fact]
+    public void What_finds_anything_has_no_serious_violation()
+    {
+        _browser.Open("/");
+        _browser.SeeTest("today");
+        _browser.PressKeys("/");
+        _browser.Type("find-all", "blue");
+        _browser.SeeTest("found-0");
+        _browser.Driver.ExecuteScript(Axe);
+        Look("find", "light", "{}");
+    }
+
     private void Look(string path, string light, string rules)
     {
         var found = (string)

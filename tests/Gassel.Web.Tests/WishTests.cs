@@ -295,4 +295,38 @@ public sealed class WishTests : IAsyncLifetime
         Assert.Equal([1, 3], both.Select(w => w!["number"]!.GetValue<int>()));
         Assert.Equal(400, (await _book.Post($"/api/wishes/{one}/split", "{}")).Status);
     }
+
+    /// <summary>Half a pot is none, and what is nothing is no stock.</summary>
+    [Fact]
+    public async Task Stock_of_half_a_piece_and_of_nothing_is_refused_or_rounded_up()
+    {
+        await Enter(save: true, "globemallow,20,2028,buy");
+        Assert.Equal(200, (await _book.Put("/api/supplies/pots", """{"onHand":19.6}""")).Status);
+        var pots = (await _book.Get("/api/supplies"))["lines"]!.AsArray().Single(l => l!["key"]!.GetValue<string>() == "pots")!;
+        Assert.Equal((1, "1"), (pots["toGet"]!.GetValue<double>(), pots["toGetWords"]!.GetValue<string>()));
+        var (status, why) = await _book.Put(
+            "/api/site?asOf=*",
+            """{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{"stock":{"pots":null}}}"""
+        );
+        Assert.True(status == 400, why.ToJsonString());
+        Assert.Contains("settings.stock.pots", why.ToJsonString(), StringComparison.Ordinal);
+    }
+
+    /// <summary>A container goes out in winter also by a route that names no cold.</summary>
+    [Fact]
+    public async Task A_route_outdoors_without_cold_begins_in_winter_too()
+    {
+        var (status, made) = await _book.Post(
+            "/api/species/blue-flax/routes",
+            """
+            {"name":"jug, no cold","setting":"winterContainer","origin":"test","steps":[
+              {"kind":"germinate","days":{"shortest":5,"usual":12,"longest":20},"band":{"lowC":10,"highC":20}},
+              {"kind":"growOn","days":{"shortest":90,"usual":120,"longest":150}}]}
+            """
+        );
+        Assert.True(status == 200, made.ToJsonString());
+        await Enter(save: true, "species,plants,when,route", "blue flax,20,2029,\"jug, no cold\"");
+        var plan = Assert.Single(await Wishes())!["plan"]!;
+        Assert.Equal("2029-01-01", plan["start"]!["usual"]!.GetValue<string>());
+    }
 }

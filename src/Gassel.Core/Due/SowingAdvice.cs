@@ -30,8 +30,8 @@ public sealed record SowingAdvice(
     /// <summary>Dust-fine seed is strewn, not counted (our assumption).</summary>
     public const double DustPercent = 20;
 
-    /// <summary>Seeds strewn over a flat of the usual 27 × 53 cm that do not lie too thick.</summary>
-    public int FlatFits { get; } = Density.Seeds(27 * 53);
+    /// <summary>Seeds strewn over a flat of the usual size that do not lie too thick.</summary>
+    public int FlatFits { get; } = Density.Seeds(PotRoom.TrayCm2);
 
     /// <summary>A cell in five may stay empty (our assumption).</summary>
     private const double EmptyCells = 0.2;

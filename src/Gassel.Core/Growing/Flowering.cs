@@ -30,8 +30,8 @@ public static class Flowering
             return Text.Of($"{usual} Sown {early} weeks before the last frost it may flower in its first; the last frost is not entered.");
         var weeks = (YearDay.In(lastFrost, year).DayNumber - sown.DayNumber) / 7;
         return weeks >= early
-            ? Text.Of($"May flower in its first year, {year}: sown {weeks} weeks before the last frost, from {early} on it may.")
-            : Text.Of($"{usual} Not in its first: for that it is sown {early} weeks or more before the last frost.");
+            ? Text.Of($"May flower in its first year, {year}: it is sown {weeks} weeks before the last frost, and {early} are enough.")
+            : Text.Of($"{usual} Not in its first: that takes sowing {early} weeks or more before the last frost.");
     }
 
     internal static string Ordinal(int n) =>

@@ -12,7 +12,13 @@ public static class PlantedWords
             : "";
         var light = Span(planted.Darkest.Words(), planted.Brightest.Words());
         var ground = Span(planted.Driest.Words(), planted.Wettest.Words());
-        var apart = planted.SpacingCm is { } cm ? $", {Quantity.Length(10 * cm)} apart" : "";
+        var apart = planted.SpacingCm switch
+        {
+            null => "",
+            // trees: nobody measures them in centimetres
+            >= 200 => $", {Quantity.Elevation(planted.SpacingCm.Value / 100)} apart",
+            { } cm => $", {Quantity.Length(10 * cm)} apart",
+        };
         return
         [
             $"{Text.Capital(planted.Cycle.Words())}; usually first flowers in its {Flowering.Ordinal(planted.FlowersInYear)} year{early}.",

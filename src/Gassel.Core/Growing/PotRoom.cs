@@ -8,13 +8,16 @@ public sealed record PotRoom(int Pots, double WidthCm, int PerTray, int Trays, d
     private const double TrayWidthCm = 27;
     private const double TrayLengthCm = 53;
 
+    /// <summary>Of a tray or flat.</summary>
+    public const double TrayCm2 = TrayWidthCm * TrayLengthCm;
+
     /// <param name="pots">0 or more.</param>
     /// <param name="widthCm">Above 0.</param>
     public static PotRoom Of(int pots, double widthCm)
     {
         var perTray = Math.Max(1, (int)(TrayWidthCm / widthCm + 1e-9) * (int)(TrayLengthCm / widthCm + 1e-9));
         var trays = (pots + perTray - 1) / perTray;
-        var m2 = trays * TrayWidthCm * TrayLengthCm / 10_000;
+        var m2 = trays * TrayCm2 / 10_000;
         return new(
             pots,
             widthCm,

@@ -20,8 +20,11 @@ public sealed record SurfaceRoom(int Fits, int Each, bool IsTooThick, string Wor
                 fits,
                 each,
                 true,
-                Text.Of($"Too thick: {each} seeds in each, and about {fits} fit on {apart}. Take {(seeds + fits - 1) / fits} of them.")
+                Text.Of(
+                    $"{each} seeds in each container are too thick: about {fits} fit on {apart}. "
+                        + $"Take {(seeds + fits - 1) / fits} containers."
+                )
             )
-            : new(fits, each, false, Text.Of($"{each} seeds in each; about {fits} fit on {apart}. {OnePlant}"));
+            : new(fits, each, false, Text.Of($"{each} seeds in each container; about {fits} fit on {apart}. {OnePlant}"));
     }
 }

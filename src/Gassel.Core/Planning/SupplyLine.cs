@@ -16,7 +16,8 @@ public sealed record SupplyLine(
     IReadOnlyList<string> Working
 )
 {
-    public double ToGet => Math.Max(0, Needed - Stock.OnHand);
+    /// <summary>Pieces come whole.</summary>
+    public double ToGet => Math.Max(0, IsVolume ? Needed - Stock.OnHand : Math.Ceiling(Needed - Stock.OnHand));
 
     /// <summary>Of what is to get; null where its price is not known.</summary>
     public double? Cost => Stock.PriceEach * ToGet;
@@ -27,5 +28,5 @@ public sealed record SupplyLine(
 
     public string ToGetWords => ToGet > 0 ? Words(ToGet) : "none";
 
-    private string Words(double amount) => IsVolume ? Quantity.Volume(amount) : Text.Of($"{amount:0}");
+    private string Words(double amount) => IsVolume ? Quantity.Volume(amount) : Text.Of($"{amount:0.##}");
 }

@@ -45,8 +45,8 @@ public sealed record Provenance(string Words, string Why)
             );
         return new(
             $"{far}{height}. {Expect(days)}",
-            "Spring comes four days later for each degree of latitude towards the pole and each 400 feet of height (Hopkins 1918, from "
-                + $"memory).{(rise is null ? " Height is not entered for both, so it is not counted." : "")}"
+            $"Spring comes four days later for each degree of latitude towards the pole and each {RuleOfThumb.HopkinsHeight} of height "
+                + $"(Hopkins 1918, from memory).{(rise is null ? " Height is not entered for both, so it is not counted." : "")}"
         );
     }
 

@@ -28,7 +28,7 @@ public class DensityTests
     {
         var thick = SurfaceRoom.Of(300, 2, 177);
         Assert.Equal((109, 150, true), (thick.Fits, thick.Each, thick.IsTooThick));
-        Assert.Contains("Take 3 of them", thick.Words, StringComparison.Ordinal);
+        Assert.Contains("Take 3 containers", thick.Words, StringComparison.Ordinal);
         var well = SurfaceRoom.Of(300, 3, 177);
         Assert.Equal((100, false), (well.Each, well.IsTooThick));
         Assert.Contains("thin to the best", well.Words, StringComparison.Ordinal);

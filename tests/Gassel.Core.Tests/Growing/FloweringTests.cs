@@ -10,8 +10,8 @@ public sealed class FloweringTests
 
     /// <summary>Black-eyed Susan sown eight to ten weeks before the last frost may flower in its first year.</summary>
     [Theory]
-    [InlineData(10, "May flower in its first year, 2027: sown 10 weeks")]
-    [InlineData(8, "May flower in its first year, 2027: sown 8 weeks")]
+    [InlineData(10, "May flower in its first year, 2027: it is sown 10 weeks")]
+    [InlineData(8, "May flower in its first year, 2027: it is sown 8 weeks")]
     [InlineData(7, "usually first flowers in its 2nd year, 2028, and dies. Not in its first")]
     [InlineData(-3, "Not in its first")]
     public void Sown_early_enough_it_may_flower_in_its_first_year(int weeks, string says)

@@ -39,9 +39,8 @@ internal sealed record PlanGround(
     /// <summary>When plants of that schedule first flower.</summary>
     public string Flowers(Schedule schedule)
     {
-        var at = Route.Steps.ToList().FindIndex(s => s.Kind == StepKind.Germinate);
-        var laid = schedule.Laid()[at];
-        return Flowering.Words(Species, laid.Start, laid.End, LastFrost);
+        var (start, end) = Route.Steps.Zip(schedule.Laid()).Single(s => s.First.Kind == StepKind.Germinate).Second;
+        return Flowering.Words(Species, start, end, LastFrost);
     }
 
     /// <summary>

@@ -112,10 +112,11 @@ internal static class SiteEndpoints
     private static Refusal? Check(IReadOnlyDictionary<string, SupplyStock>? stock) =>
         stock
             ?.Select(k =>
-                Supplies.Keys.Contains(k.Key)
+                k.Value is null ? new($"settings.stock.{k.Key}", $"settings.stock.{k.Key} is null; valid is onHand and priceEach.")
+                : Supplies.Keys.Contains(k.Key)
                     ? Limits.Number($"settings.stock.{k.Key}.onHand", k.Value.OnHand, 0, 1_000_000)
                         ?? Limits.Number($"settings.stock.{k.Key}.priceEach", k.Value.PriceEach ?? 0, 0, 1_000_000)
-                    : new("settings.stock", $"settings.stock holds '{k.Key}'; valid are {string.Join(", ", Supplies.Keys)}.")
+                : new("settings.stock", $"settings.stock holds '{k.Key}'; valid are {string.Join(", ", Supplies.Keys)}.")
             )
             .FirstOrDefault(r => r is not null);
 }

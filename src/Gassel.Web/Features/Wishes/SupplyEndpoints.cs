@@ -61,7 +61,7 @@ internal static class SupplyEndpoints
             var (unit, a) = (line.IsVolume, gallons) switch
             {
                 (false, _) => ("piece", 1),
-                (true, true) => ("gal", UnitedStatesGallons),
+                (true, true) => ("gal", 1 / UnitedStates.LitresAGallon),
                 _ => ("l", 1.0),
             };
             csv.Append(
@@ -73,7 +73,4 @@ internal static class SupplyEndpoints
         }
         return Results.File(Encoding.UTF8.GetBytes(csv.ToString()), "text/csv; charset=utf-8", "supplies.csv");
     }
-
-    /// <summary>In a litre.</summary>
-    private const double UnitedStatesGallons = 1 / 3.785411784;
 }

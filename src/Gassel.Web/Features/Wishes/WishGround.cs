@@ -82,7 +82,9 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
     /// <summary>Days on which a route begins whose container then goes out in winter.</summary>
     private static DateWindow InWinter(PlanGround ground, Core.Treatments.Route route, bool isSouth)
     {
-        var before = route.Steps.TakeWhile(s => s.Kind != StepKind.ColdMoist).Sum(s => s.Days.Usual);
+        var before = route
+            .Steps.TakeWhile(s => s.Kind is not (StepKind.WarmMoist or StepKind.ColdMoist or StepKind.Germinate))
+            .Sum(s => s.Days.Usual);
         var outside = ContainerSeason.Before(ground.Anchor.Date, ground.Today.AddDays(before), isSouth);
         return new(outside.Earliest.AddDays(-before), outside.Usual.AddDays(-before), outside.Latest.AddDays(-before));
     }

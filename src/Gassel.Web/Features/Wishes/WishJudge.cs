@@ -13,9 +13,6 @@ internal sealed class WishJudge(IReadOnlyList<Core.Treatments.Species> species, 
 {
     private readonly WishDays _days = new(units == Units.UnitedStates, today);
 
-    private const double SquareMetresASquareFoot = 0.09290304;
-    private const double CentimetresAnInch = 2.54;
-
     public (WishVerdict Verdict, Wish? Good) Judge(WishLine line)
     {
         (WishVerdict, Wish?) No(string field, string why, IReadOnlyList<string>? near = null) =>
@@ -29,7 +26,10 @@ internal sealed class WishJudge(IReadOnlyList<Core.Treatments.Species> species, 
             return No("area", $"area was '{line.Area}'; valid is a number above 0, or nothing.");
         if (Number(line.Spacing, 1, 1000) is not { } spacing)
             return No("spacing", $"spacing was '{line.Spacing}'; valid is a number from 1 to 1000, or nothing.");
-        var (m2, cm) = units == Units.Metric ? (area.Is, spacing.Is) : (area.Is * SquareMetresASquareFoot, spacing.Is * CentimetresAnInch);
+        var (m2, cm) =
+            units == Units.Metric
+                ? (area.Is, spacing.Is)
+                : (area.Is * UnitedStates.SquareMetresASquareFoot, spacing.Is * UnitedStates.CentimetresAnInch);
         int plants;
         if (line.Plants.Trim().Length == 0 && m2 is not null)
         {

@@ -142,6 +142,13 @@ internal sealed class WishSeasons
             ? names
             : Text.Capital(kind.Words());
 
+    /// <summary>The same where there is little room: the first of them and how many more.</summary>
+    private string Short(PlaceKind kind)
+    {
+        var names = _room.Places.Where(p => p.Kind == kind && p.RetiredOn is null).Select(p => p.Name).ToList();
+        return names.Count > 1 ? Text.Of($"{names[0]} and {names.Count - 1} more") : Name(kind);
+    }
+
     private List<WishLoad> Loads(SeasonAnswer answer)
     {
         var loads = new SeasonLoads(Problem, answer.Starts);
@@ -155,7 +162,8 @@ internal sealed class WishSeasons
             let used = loads.Of(place.Key.ToString())
             where used.Count > 0
             orderby place.Key
-            select new WishLoad(Name(place.Key), ShelfSpace.Unit(place.Key), place.Value, used.Values.Max(), Stretches(used, first, end)),
+            let stretches = Stretches(used, first, end)
+            select new WishLoad(Short(place.Key), ShelfSpace.Unit(place.Key), place.Value, stretches.Max(s => s.Taken), stretches),
         ];
     }
 

@@ -102,7 +102,7 @@ export function Shell({ children }: { children: ReactNode }) {
               Gassel
             </Typography>
             {isIn && <Views />}
-            <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25, minWidth: 0, flex: "0 1 auto" }}>
+            <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25, minWidth: 0 }}>
               <Typography component="div" sx={{ fontWeight: 600 }} data-testid="today">
                 {site ? actDay(site.today) : ""}
               </Typography>

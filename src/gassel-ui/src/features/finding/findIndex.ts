@@ -5,7 +5,7 @@ import type { Findable } from "../../api/types";
 const MOST = 20;
 
 /** Half as much weight to what was last touched so many days before the newest. */
-const STALE_DAYS = 120;
+const STALE_DAYS = 480;
 
 /** Something that can be found; a view of the program is one too. */
 export interface Found {
@@ -37,7 +37,7 @@ export function makeFinder(all: Found[]): (text: string) => Found[] {
       combineWith: "AND",
       boostDocument: (id) => {
         const on = byId.get(id as string)?.on;
-        return on ? 0.5 ** ((newest - day(on)) / STALE_DAYS / 4) : 1;
+        return on ? 0.5 ** ((newest - day(on)) / STALE_DAYS) : 1;
       },
     },
   });

@@ -17,7 +17,7 @@ export function PlanNotes({ plan, today }: { plan: PlanView; today: Day }) {
       {plan.surface && (
         <Typography sx={{ display: "flex", gap: 1 }} data-testid="plan-surface">
           {plan.surface.isTooThick && <AlarmMark />}
-          <span>In jugs: {plan.surface.words}</span>
+          <span>{plan.surface.words}</span>
         </Typography>
       )}
       <Typography data-testid="plan-flowers">{plan.flowers}</Typography>

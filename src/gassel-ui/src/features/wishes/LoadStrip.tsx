@@ -15,19 +15,16 @@ interface LoadStripProps {
 /** What stands at a place day by day, under the line of what fits. */
 export function LoadStrip({ load, x, left, width, top, height, narrow }: LoadStripProps) {
   const { palette: p } = useDevice();
-  const fullest = Math.max(0, ...load.stretches.map((s) => s.taken));
-  const most = Math.max(load.room, fullest, 1);
-  const places = load.place.split(", ");
-  const name = places.length > 1 ? `${places[0] ?? ""} and ${String(places.length - 1)} more` : load.place;
+  const most = Math.max(load.room, load.most, 1);
   const tall = (units: number) => (height * units) / most;
   const floor = top + height;
   return (
     <g data-testid={`load-${load.place}`}>
       <text x={0} y={top + 15} fontSize={narrow ? 11 : 13.5} fontWeight={600} fill={p.ink}>
-        {narrow ? (name.split(" ")[0] ?? name) : name}
+        {narrow ? (load.place.split(" ")[0] ?? load.place) : load.place}
       </text>
       <text x={0} y={top + 31} fontSize={narrow ? 10 : 12.5} fill={p.ink2}>
-        {fullest} of {load.room}
+        {load.most} of {load.room}
         {narrow ? "" : ` ${load.unit}`}
       </text>
       {load.stretches.map((s) => (

@@ -1,3 +1,4 @@
+import { Typography } from "@mui/material";
 import type { WishSeason, WishStart, WishView } from "../../api/types";
 import { MonthNames } from "../../drawings/MonthNames";
 import { Stretches } from "../../drawings/Stretches";
@@ -19,6 +20,9 @@ interface WishChartProps {
 const TOP = 30;
 const ROW = 20;
 const STRIP = 46;
+
+/** Days that the drawing spans at most. */
+const LONGEST = 540;
 
 /** Every wish as a ribbon along time, the load of each place below, over the same days. */
 export function WishChart({ wishes, found, loads, today }: WishChartProps) {
@@ -62,7 +66,7 @@ export function WishChart({ wishes, found, loads, today }: WishChartProps) {
               {narrow ? "" : ` ${wish.commonName}`}
             </text>
             <Stretches
-              stretches={ribbon}
+              stretches={ribbon.filter((s) => s.start < to)}
               x={x}
               top={TOP + i * ROW + 2}
               height={ROW - 6}
@@ -87,9 +91,10 @@ export function WishChart({ wishes, found, loads, today }: WishChartProps) {
         ))}
         <line x1={x(today)} x2={x(today)} y1={TOP - 8} y2={height} stroke={p.alarm} strokeWidth={2} />
       </svg>
+      <Typography variant="body2" sx={{ color: p.ink2 }}>
+        {loads.length > 0 && "Below: room taken; the dotted line is full. "}
+        {last > to && `What goes on after ${shortDay(to, today)} is not drawn.`}
+      </Typography>
     </Card>
   );
 }
-
-/** Days that the drawing spans at most. */
-const LONGEST = 540;
