@@ -7,6 +7,7 @@ using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 
 namespace Gassel.Data;
 
@@ -20,6 +21,8 @@ namespace Gassel.Data;
 /// knows.</param>
 /// <param name="Longitude">Degrees east, west of Greenwich below 0; a forecast service may want it. Null where not told.</param>
 /// <param name="Stock">Supplies on hand and their prices, by key; null for none.</param>
+/// <param name="AcceptFreeze">Share of springs with a killing freeze after emergence that is accepted when a container goes out,
+/// 0..1.</param>
 /// <param name="Costs">Prices of the grower's own; null for the starter ones.</param>
 public sealed record SiteSettings(
     double? ElevationM = null,
@@ -39,7 +42,8 @@ public sealed record SiteSettings(
     string? FirstFrost = null,
     double? Longitude = null,
     DomeSchool DomeSchool = DomeSchool.WhicheverFirst,
-    IReadOnlyDictionary<string, SupplyStock>? Stock = null
+    IReadOnlyDictionary<string, SupplyStock>? Stock = null,
+    double AcceptFreeze = WinterRuns.AcceptFreeze
 )
 {
     /// <summary>The newest fit of a kind replaces an older one of the same kind.</summary>

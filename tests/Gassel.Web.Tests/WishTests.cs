@@ -250,7 +250,7 @@ public sealed class WishTests : IAsyncLifetime
         Assert.Contains("no price", after["unpriced"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.False((await Line("seed-globemallow"))["hasStock"]!.GetValue<bool>());
         var csv = await _book.Http.GetStringAsync("/api/supplies.csv", TestContext.Current.CancellationToken);
-        Assert.Contains("Pots,piece,20,12,8,0.50,4.00,", csv, StringComparison.Ordinal);
+        Assert.Contains(" wide\",piece,20,12,8,0.50,4.00,", csv, StringComparison.Ordinal);
         Assert.Equal(404, (await _book.Put("/api/supplies/gold", """{"onHand":1}""")).Status);
         var (refused, why) = await _book.Put("/api/supplies/pots", """{"onHand":-1}""");
         Assert.Equal(400, refused);

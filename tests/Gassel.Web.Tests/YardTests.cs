@@ -287,6 +287,46 @@ public sealed class YardTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task The_days_of_a_wish_for_a_container_are_those_that_the_winters_on_record_allow()
+    {
+        await Site();
+        var days = (await _book.Get("/api/yard/set-out?speciesId=balsamroot&routeId=balsamroot-winter-container"))["setOut"]!;
+        var (told, cold) = (days["safeWindow"] ?? days["window"], days["window"]);
+        var (status, report) = await _book.Post(
+            "/api/wishes",
+            """{"lines":[{"species":"balsamroot","plants":"10","when":"2029","route":"balsamroot-winter-container"}],"save":true,"who":"grower"}"""
+        );
+        Assert.True(status == 200 && report["accepted"]!.GetValue<int>() == 1, report.ToJsonString());
+        async Task<JsonNode> Plan() => Assert.Single((await _book.Get("/api/wishes"))["wishes"]!.AsArray())!["plan"]!;
+        var plan = await Plan();
+        // told for the winter that began in 2026; the wish is for the one that begins in 2028
+        string Day(JsonNode window, string end) =>
+            DateOnly
+                .Parse(window[end]!.GetValue<string>(), CultureInfo.InvariantCulture)
+                .AddYears(2)
+                .ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+        Assert.Equal(Day(told!, "latest"), plan["start"]!["latest"]!.GetValue<string>());
+        Assert.Contains(days["windowWords"]!.GetValue<string>(), plan["working"]!.AsArray().Select(w => w!.GetValue<string>()));
+
+        // who accepts every freeze has all days with enough cold
+        var site = await _book.Get("/api/site");
+        var settings = site["settings"]!;
+        settings["acceptFreeze"] = 1;
+        var (set, answer) = await _book.Put(
+            "/api/site?asOf=*",
+            $$"""{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","weatherRecordId":{{site["site"]!["weatherRecordId"]}},"settings":{{settings.ToJsonString()}} }"""
+        );
+        Assert.True(set == 200, answer.ToJsonString());
+        Assert.Equal(Day(cold!, "latest"), (await Plan())["start"]!["latest"]!.GetValue<string>());
+        settings["acceptFreeze"] = 1.5;
+        var (refused, why) = await _book.Put(
+            "/api/site?asOf=*",
+            $$"""{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{{settings.ToJsonString()}} }"""
+        );
+        Assert.True(refused == 400 && why["field"]!.GetValue<string>() == "settings.acceptFreeze", why.ToJsonString());
+    }
+
+    [Fact]
     public async Task Waves_are_told_from_the_winters_on_record_and_not_from_the_other_hemisphere()
     {
         await Site();

@@ -1,3 +1,5 @@
+using Gassel.Core.Climate;
+
 namespace Gassel.Core.Planning;
 
 /// <summary>
@@ -14,14 +16,25 @@ public static class ContainerSeason
 
     /// <summary>Of the winter before the day wanted, or of the first that can still be used.</summary>
     /// <param name="isSouth">South of the equator midwinter is in July.</param>
-    public static DateWindow Before(DateOnly wanted, DateOnly today, bool isSouth)
+    /// <param name="told">Days that the winters on record allow, of any one winter; null where they say none.</param>
+    public static DateWindow Before(DateOnly wanted, DateOnly today, bool isSouth, (DateOnly From, DateOnly To)? told = null)
     {
-        var month = isSouth ? 7 : 1;
-        var midwinter = new DateOnly(wanted.Year, month, 1);
+        var midwinter = new DateOnly(wanted.Year, isSouth ? 7 : 1, 1);
         if (midwinter > wanted)
             midwinter = midwinter.AddYears(-1);
-        while (midwinter.AddDays(LaterDays) < today)
+        // days on record that are just over leave a smaller chance, not none: this winter goes on
+        while (Days.Later(Around(midwinter).To, midwinter.AddDays(LaterDays)) < today)
             midwinter = midwinter.AddYears(1);
-        return new(Days.Later(midwinter.AddDays(-EarlierDays), today), Days.Later(midwinter, today), midwinter.AddDays(LaterDays));
+        var (from, to) = Around(midwinter);
+        var usual = Days.Earlier(Days.Later(midwinter, from), to);
+        return new(Days.Later(from, today), Days.Later(usual, today), Days.Later(to, today));
+
+        (DateOnly From, DateOnly To) Around(DateOnly middle)
+        {
+            if (told is not { } days)
+                return (middle.AddDays(-EarlierDays), middle.AddDays(LaterDays));
+            var years = Winters.Of(middle, isSouth) - Winters.Of(days.From, isSouth);
+            return (days.From.AddYears(years), days.To.AddYears(years));
+        }
     }
 }

@@ -29,6 +29,7 @@ public static class MixAmounts
         ("for sowing, 3 : 1", [new(MixPart.Peat, 3), new(MixPart.Perlite, 1)]),
         ("lean and sharp, 1 : 1 : 1", [new(MixPart.Coir, 1), new(MixPart.Sand, 1), new(MixPart.Grit, 1)]),
         ("sand alone", [new(MixPart.Sand, 1)]),
+        ("for pots, 2 : 1 : 1", [new(MixPart.Bark, 2), new(MixPart.Peat, 1), new(MixPart.Perlite, 1)]),
     ];
 
     /// <param name="count">Vessels, at least 1.</param>

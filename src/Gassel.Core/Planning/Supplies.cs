@@ -1,3 +1,4 @@
+using Gassel.Core.Growing;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
@@ -13,7 +14,21 @@ public static class Supplies
 
     /// <summary>Names under which stock may be kept.</summary>
     public static IReadOnlyList<string> Keys { get; } =
-    ["trays", "deepCells", "domes", "containers", "bags", "pots", "labels", .. Enum.GetValues<MixPart>().Select(KeyOf)];
+    [
+        "trays",
+        "deepCells",
+        "domes",
+        .. Enum.GetValues<ContainerPreset>().Select(KeyOf),
+        "bags",
+        "pots",
+        "labels",
+        .. Enum.GetValues<MixPart>().Select(KeyOf),
+    ];
+
+    /// <summary>Width of the first pot, at least and at most, cm, and litres of one: the next after the usual cell.</summary>
+    private static readonly (double FromCm, double ToCm, double Litres) _firstPot = PotSize.Next(
+        Math.Round(2 * Math.Sqrt(PotRoom.TrayCm2 / PlanAssumptions.CellsPerTray)) / 2
+    );
 
     /// <param name="stock">By key; what is missing is none.</param>
     /// <param name="seedEach">Price of a seed; null where nobody entered it.</param>
@@ -35,15 +50,26 @@ public static class Supplies
         Count("trays", Text.Of($"Trays of {PlanAssumptions.CellsPerTray} cells"), trays, inTrays, "one seed to a cell");
         Count("domes", "Domes", trays, inTrays, "one for each tray; kinds that come up cool need none");
         Count("deepCells", "Deep cells", deep, inDeep, "one for each seed of kinds with a tap root");
-        Count(
-            "containers",
-            "Winter containers",
-            jugs,
-            containers,
-            $"as many as the plan spreads its seed over; {RuleOfThumb.VesselHolds} work"
-        );
+        foreach (var kind in containers.GroupBy(n => n.Kind).OrderBy(g => g.Key))
+        {
+            List<SupplyNeed> of = [.. kind];
+            Count(
+                KeyOf(kind.Key),
+                Text.Of($"Winter containers: {kind.Key.Words()}"),
+                of.Sum(n => n.Containers),
+                of,
+                $"as many as the plan spreads its seed over, of the kind used last; {RuleOfThumb.VesselHolds} work"
+            );
+        }
         Count("bags", "Bags for moist seed", moist.Count, moist, "one a batch");
-        Count("pots", "Pots", inPots.Sum(n => n.Plants), inPots, "one for each plant wanted");
+        var pots = inPots.Sum(n => n.Plants);
+        Count(
+            "pots",
+            Text.Of($"Pots, {Quantity.Length(10 * _firstPot.FromCm)} to {Quantity.Length(10 * _firstPot.ToCm)} wide"),
+            pots,
+            inPots,
+            "one for each plant wanted; the first after the cell, bigger ones are told batch by batch"
+        );
         Count(
             "labels",
             "Labels",
@@ -54,7 +80,7 @@ public static class Supplies
                     + $"{(labels + labelsASheet - 1) / labelsASheet} sheets of {labelsASheet}"
             )
         );
-        lines.AddRange(Mix(trays * PlanAssumptions.CellsPerTray, jugs, deep, moist.Count, stock));
+        lines.AddRange(Mix(trays * PlanAssumptions.CellsPerTray, jugs, deep, moist.Count, pots, stock));
         lines.AddRange(Seed(needs, seedEach));
         return lines;
 
@@ -79,8 +105,15 @@ public static class Supplies
         }
     }
 
-    /// <summary>Litres of each part, over the mix for sowing and the one for the cold.</summary>
-    private static IEnumerable<SupplyLine> Mix(int cells, int jugs, int deep, int bags, IReadOnlyDictionary<string, SupplyStock> stock)
+    /// <summary>Litres of each part, over the mixes for the cold, for sowing and for pots.</summary>
+    private static IEnumerable<SupplyLine> Mix(
+        int cells,
+        int jugs,
+        int deep,
+        int bags,
+        int pots,
+        IReadOnlyDictionary<string, SupplyStock> stock
+    )
     {
         (string Vessels, int Many, double Litres, int Mix)[] filled =
         [
@@ -88,13 +121,14 @@ public static class Supplies
             ("deep cells", deep, DeepCellLitres, ForSowing),
             (MixVessel.Container.Words(), jugs, MixAmounts.UsualLitres(MixVessel.Container), ForSowing),
             (MixVessel.Bag.Words(), bags, MixAmounts.UsualLitres(MixVessel.Bag), ForTheCold),
+            (MixVessel.Pot.Words(), pots, _firstPot.Litres, ForPots),
         ];
         return from f in filled
             where f.Many > 0
             let named = MixAmounts.Usual[f.Mix]
             from part in MixAmounts.For(f.Many, f.Litres, named.Shares).Parts
             let words = Text.Of(
-                $"{Quantity.Volume(part.Litres)} for {f.Many} {f.Vessels} of {Quantity.Volume(f.Litres)}, mixed {named.Name}."
+                $"{Quantity.Volume(part.Litres)} for {f.Vessels}: {f.Many} of {Quantity.Volume(f.Litres)}, mixed {named.Name}."
             )
             group (part.Litres, Words: words) by part.Part into g
             orderby g.Key
@@ -128,9 +162,12 @@ public static class Supplies
     /// <summary>Which of the usual mixes.</summary>
     private const int ForTheCold = 0;
     private const int ForSowing = 1;
+    private const int ForPots = 4;
 
     /// <summary>A cell for a tap root, litres (starter value, from memory).</summary>
     private const double DeepCellLitres = 0.15;
+
+    private static string KeyOf(ContainerPreset kind) => kind == ContainerPreset.Jug4 ? "containers" : "containers" + kind;
 
     private static string KeyOf(MixPart part) => part.ToString().ToLowerInvariant();
 

@@ -1,3 +1,4 @@
+using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Planning;
@@ -7,6 +8,7 @@ namespace Gassel.Core.Planning;
 /// <param name="Containers">Winter containers over which its seed is spread.</param>
 /// <param name="SeedsLacking">That no lot gives yet.</param>
 /// <param name="Ripe">When its seed was gathered before, in words; null where it never was.</param>
+/// <param name="Kind">Of its winter containers.</param>
 public sealed record SupplyNeed(
     string Name,
     Species Species,
@@ -15,7 +17,8 @@ public sealed record SupplyNeed(
     int Plants,
     int Containers,
     int SeedsLacking,
-    string? Ripe = null
+    string? Ripe = null,
+    ContainerPreset Kind = ContainerPreset.Jug4
 )
 {
     /// <summary>Its seed lies in a bag before it is sown.</summary>

@@ -177,6 +177,8 @@ public static class GasselHost
         services.AddSingleton<LotBook>();
         services.AddSingleton<TrialBook>();
         services.AddSingleton<WishBook>();
+        services.AddSingleton<WishGrounds>();
+        services.AddSingleton<SetOutDays>();
         services.AddSingleton<TrialViews>();
         services.AddSingleton<OwnBatches>();
         services.AddSingleton<PlanBooks>();

@@ -21,6 +21,21 @@ public sealed class ContainerSeasonTests
     }
 
     [Fact]
+    public void Winters_on_record_bound_it_whatever_winter_they_were_told_for()
+    {
+        var told = (new DateOnly(2027, 1, 19), new DateOnly(2027, 2, 9));
+        var window = ContainerSeason.Before(new(2029, 5, 15), new(2026, 11, 29), isSouth: false, told);
+        Assert.Equal(new DateWindow(new(2029, 1, 19), new(2029, 1, 19), new(2029, 2, 9)), window);
+        // the last of them is just over: today, and a year later when midwinter is long over as well
+        var late = new DateOnly(2027, 2, 10);
+        Assert.Equal(new DateWindow(late, late, late), ContainerSeason.Before(new(2027, 5, 15), late, isSouth: false, told));
+        Assert.Equal(new(2028, 1, 19), ContainerSeason.Before(new(2027, 5, 15), new(2027, 2, 16), isSouth: false, told).Usual);
+        // from before midwinter on: midwinter
+        var early = (new DateOnly(2026, 11, 3), new DateOnly(2027, 2, 9));
+        Assert.Equal(new(2027, 1, 1), ContainerSeason.Before(new(2027, 5, 15), new(2026, 11, 29), isSouth: false, early).Usual);
+    }
+
+    [Fact]
     public void In_the_south_midwinter_is_in_July() =>
         Assert.Equal(new(2027, 7, 1), ContainerSeason.Before(new(2027, 11, 1), new(2027, 3, 1), isSouth: true).Usual);
 }

@@ -45,12 +45,27 @@ public class SuppliesTests
     public void Parts_of_the_mixes_are_summed()
     {
         // 216 cells of 0.04 l and 3 containers of 1.4 l are 12.84 l settled, 15.106 l loose at 15 % settling, a quarter of it perlite
-        var lines = Lines(Flax("W-1", 216, 20), Need("W-2", "blue-flax", RouteSetting.WinterContainer, 90, 5));
+        var lines = Lines(Flax("W-1", 216, 0), Need("W-2", "blue-flax", RouteSetting.WinterContainer, 90, 0));
         Assert.Equal(15.106 / 4, lines["perlite"].Needed, 2);
         Assert.Equal(15.106 * 3 / 4, lines["peat"].Needed, tolerance: 0.001);
         // a bag of 0.1 l, four parts of peat to one of vermiculite
         var cold = Lines(Need("W-1", "elegant-penstemon", RouteSetting.Indoors, 1, 1));
         Assert.Equal(0.1 / 0.85 / 5, cold["vermiculite"].Needed, 4);
+    }
+
+    [Fact]
+    public void Containers_are_counted_by_kind_and_the_first_pot_is_the_next_after_the_cell()
+    {
+        var jug = Need("W-1", "blue-flax", RouteSetting.WinterContainer, 90, 5);
+        var lines = Lines(jug, jug with { Name = "W-2", Containers = 2, Kind = ContainerPreset.Tub6 });
+        Assert.Equal((3, 2), (lines["containers"].Needed, lines["containersTub6"].Needed));
+        // 72 cells of a tray of 27 × 53 cm are 4.5 cm wide, the next pot 2.5 to 5 cm more
+        Assert.Equal($"Pots, {Quantity.Length(70)} to {Quantity.Length(95)} wide", lines["pots"].What);
+        // 10 pots as wide as high (8.25 cm), a frustum whose foot is 0.8 of its rim; loose ÷ 0.85, half of it bark
+        const double Rim = 8.25 / 2;
+        const double Foot = 0.8 * Rim;
+        var litres = Math.PI / 3 * 8.25 * ((Rim * Rim) + (Rim * Foot) + (Foot * Foot)) / 1000;
+        Assert.Equal(10 * litres / 0.85 / 2, lines["bark"].Needed, tolerance: 0.001);
     }
 
     [Fact]

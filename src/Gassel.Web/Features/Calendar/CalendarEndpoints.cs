@@ -6,7 +6,6 @@ using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.People;
-using Gassel.Web.Features.Plan;
 using Gassel.Web.Features.Wishes;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Problems;
@@ -27,8 +26,8 @@ internal static class CalendarEndpoints
     public static void MapCalendar(this RouteGroupBuilder api)
     {
         api.MapGet("/calendar", (SiteClock clock) => new CalendarAddress(PathOf(clock.Site?.CalendarToken)));
-        api.MapGet("/calendar.ics", async (Library library, OutdoorBatches shelf, SetAside aside, WishBook wishes, PlanBooks books) =>
-                Results.File(await File(library, shelf, aside, wishes, books), ContentType, "gassel.ics")
+        api.MapGet("/calendar.ics", async (Library library, OutdoorBatches shelf, SetAside aside, WishGrounds wishes) =>
+                Results.File(await File(library, shelf, aside, wishes), ContentType, "gassel.ics")
             )
             .Produces<string>(200, "text/calendar");
         api.MapPost("/calendar/address", (Func<GasselDb> connect, WriteGate gate, SiteClock clock, CancellationToken cancel) =>
@@ -53,8 +52,7 @@ internal static class CalendarEndpoints
                     OutdoorBatches shelf,
                     SetAside aside,
                     SiteClock clock,
-                    WishBook wishes,
-                    PlanBooks books,
+                    WishGrounds wishes,
                     HttpContext context
                 ) =>
                 {
@@ -73,16 +71,16 @@ internal static class CalendarEndpoints
                                 .ToResult();
                     }
                     context.Response.Headers.CacheControl = "no-cache";
-                    return Results.File(await File(library, shelf, aside, wishes, books), ContentType);
+                    return Results.File(await File(library, shelf, aside, wishes), ContentType);
                 }
             )
             .ExcludeFromDescription();
 
-    private static async Task<byte[]> File(Library library, OutdoorBatches shelf, SetAside aside, WishBook wishes, PlanBooks books)
+    private static async Task<byte[]> File(Library library, OutdoorBatches shelf, SetAside aside, WishGrounds wishes)
     {
-        var clock = books.Clock;
+        var clock = wishes.Plan.Clock;
         // an event that moved is to replace the one of the day before
-        var starts = (await WishCalendar.Days(wishes, books)).Select(w => new CalendarEntry(
+        var starts = (await WishCalendar.Days(wishes)).Select(w => new CalendarEntry(
             $"{w.Wish:N}-{w.Day.Key}@gassel",
             clock.Today.DayNumber,
             w.Day

@@ -101,6 +101,7 @@ internal static class SiteEndpoints
                     ? Limits.Number("settings.elevationM", s.ElevationM ?? 0, -450, 6000)
                         ?? Limits.Number("settings.longitude", s.Longitude ?? 0, -180, 180)
                         ?? Limits.Number("settings.frostOffsetK", s.FrostOffsetK, -10, 10)
+                        ?? Limits.Number("settings.acceptFreeze", s.AcceptFreeze, 0, 1)
                         ?? Limits.Number("settings.frostRisk", s.FrostRisk, 0, 0.5)
                         ?? Check(s.Stock)
                         ?? (s.GroundFreeze is { } freeze ? SiteFrost.CheckMonthDay("settings.groundFreeze", freeze) : null)

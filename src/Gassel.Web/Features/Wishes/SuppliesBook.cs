@@ -5,21 +5,23 @@ using Gassel.Core.Seed;
 using Gassel.Data;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Labels;
-using Gassel.Web.Features.Plan;
 
 namespace Gassel.Web.Features.Wishes;
 
 /// <summary>Gathers what is planned and not begun.</summary>
 internal static class SuppliesBook
 {
-    public static async Task<SuppliesView> Of(WishBook wishes, PlanBooks books)
+    public static async Task<SuppliesView> Of(WishGrounds wishes)
     {
+        var books = wishes.Plan;
         var species = (await books.Library.Species()).ToDictionary(s => s.Id);
         var ripe = (await books.Lots.All()).GroupBy(l => l.SpeciesId).ToDictionary(g => g.Key, Ripe);
-        var grounds = (await WishViews.Grounds(wishes, books)).Where(w => w is { Ground: not null, Kept.Wish.IsAside: false }).ToList();
+        var grounds = (await wishes.All()).Where(w => w is { Ground: not null, Kept.Wish.IsAside: false }).ToList();
         var plans = (await WishViews.Of(grounds, books)).Wishes.ToDictionary(w => w.Id, w => w.Plan);
         var batches = await books.Shelf.All();
         var waiting = batches.Where(b => b.State is { Started: false, DiscardedOn: null, BooksClosedOn: null });
+        var kind = batches.SelectMany(b => b.State.Parts).Where(p => p.Setup?.Kind is not null).MaxBy(p => p.SownOn)?.Setup?.Kind
+            ?? ContainerPreset.Jug4;
         var settings = books.Clock.Settings;
         var lines = Supplies.Of(
             [
@@ -30,7 +32,8 @@ internal static class SuppliesBook
                     b.Plan.Seeds,
                     b.Plan.Plants,
                     b.Plan.Sowing?.Containers ?? 1,
-                    0
+                    0,
+                    Kind: kind
                 )),
                 .. grounds.Select(w => new SupplyNeed(
                     Text.Of($"W-{w.Kept.Number}"),
@@ -40,7 +43,8 @@ internal static class SuppliesBook
                     w.Kept.Wish.Plants,
                     w.Ground.Containers,
                     Math.Max(0, (plans[w.Kept.Id]!.Seeds ?? 0) - plans[w.Kept.Id]!.FromLot),
-                    ripe.GetValueOrDefault(w.Kept.Wish.SpeciesId)
+                    ripe.GetValueOrDefault(w.Kept.Wish.SpeciesId),
+                    kind
                 )),
             ],
             settings.Stock ?? new Dictionary<string, SupplyStock>(),

@@ -2,10 +2,8 @@ using System.Globalization;
 using System.Text;
 using Gassel.Core;
 using Gassel.Core.Planning;
-using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
-using Gassel.Web.Features.Plan;
 using Gassel.Web.Features.Site;
 using Gassel.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -19,8 +17,7 @@ internal static class SupplyEndpoints
 
     public static void MapSupplies(this RouteGroupBuilder api)
     {
-        api.MapGet("/supplies", async (WishBook wishes, PlanBooks books) => TypedResults.Ok(await SuppliesBook.Of(wishes, books)))
-            .For(Role.Volunteer);
+        api.MapGet("/supplies", async (WishGrounds wishes) => TypedResults.Ok(await SuppliesBook.Of(wishes))).For(Role.Volunteer);
         api.MapGet("/supplies.csv", AsCsv).For(Role.Volunteer);
         api.MapPut("/supplies/{key}", Keep).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
     }
@@ -28,8 +25,7 @@ internal static class SupplyEndpoints
     private static async Task<Results<Ok<SuppliesView>, ProblemHttpResult>> Keep(
         string key,
         SupplyStock stock,
-        WishBook wishes,
-        PlanBooks books,
+        WishGrounds wishes,
         SiteSaving site,
         CancellationToken cancel
     )
@@ -38,13 +34,13 @@ internal static class SupplyEndpoints
             return Refusal.NotFound("key", key, $"Valid are {string.Join(", ", Supplies.Keys)}.").ToResult();
         if (Check(stock) is { } refusal)
             return refusal.ToResult();
-        if (books.Clock.Site is null)
+        if (wishes.Plan.Clock.Site is null)
             return new Refusal("site", "Stock is kept with the site; name the site first.").ToResult();
         await site.Change(
             s => s with { Stock = new Dictionary<string, SupplyStock>(s.Stock ?? new Dictionary<string, SupplyStock>()) { [key] = stock } },
             cancel
         );
-        return TypedResults.Ok(await SuppliesBook.Of(wishes, books));
+        return TypedResults.Ok(await SuppliesBook.Of(wishes));
     }
 
     private static Refusal? Check(SupplyStock stock) =>
@@ -52,11 +48,11 @@ internal static class SupplyEndpoints
         ?? (stock.PriceEach is { } price ? Limits.Number("priceEach", price, 0, Most) : null);
 
     /// <summary>One row a thing; volumes in the site's unit.</summary>
-    private static async Task<IResult> AsCsv(WishBook wishes, PlanBooks books)
+    private static async Task<IResult> AsCsv(WishGrounds wishes)
     {
-        var gallons = books.Clock.Settings.Units == Units.UnitedStates;
+        var gallons = wishes.Plan.Clock.Settings.Units == Units.UnitedStates;
         var csv = new StringBuilder("thing,unit,needed,on_hand,to_get,price_each,cost,why\n");
-        foreach (var line in (await SuppliesBook.Of(wishes, books)).Lines)
+        foreach (var line in (await SuppliesBook.Of(wishes)).Lines)
         {
             var (unit, a) = (line.IsVolume, gallons) switch
             {
@@ -69,7 +65,7 @@ internal static class SupplyEndpoints
                 $"{CsvText.Quoted(line.What)},{unit},{line.Needed * a:0.##},{line.Stock.OnHand * a:0.##},{line.ToGet * a:0.##},"
                     + $"{line.Stock.PriceEach / a:0.00},{line.Cost:0.00},"
             );
-            csv.Append(CsvText.Quoted(books.Clock.Speaker.Say(string.Join(' ', line.Working)))).Append('\n');
+            csv.Append(CsvText.Quoted(wishes.Plan.Clock.Speaker.Say(string.Join(' ', line.Working)))).Append('\n');
         }
         return Results.File(Encoding.UTF8.GetBytes(csv.ToString()), "text/csv; charset=utf-8", "supplies.csv");
     }

@@ -1,19 +1,17 @@
 using Gassel.Core;
 using Gassel.Core.Due;
-using Gassel.Data;
-using Gassel.Web.Features.Plan;
 
 namespace Gassel.Web.Features.Wishes;
 
 /// <summary>Days on which wishes start that no batch was made of yet: pinned, or the best.</summary>
 internal static class WishCalendar
 {
-    public static async Task<IReadOnlyList<(Guid Wish, CalendarDay Day)>> Days(WishBook wishes, PlanBooks books)
+    public static async Task<IReadOnlyList<(Guid Wish, CalendarDay Day)>> Days(WishGrounds wishes)
     {
-        var names = (await books.Library.Species()).ToDictionary(s => s.Id, s => s.CommonName);
+        var names = (await wishes.Plan.Library.Species()).ToDictionary(s => s.Id, s => s.CommonName);
         return
         [
-            .. from wish in await WishViews.Grounds(wishes, books)
+            .. from wish in await wishes.All()
             where wish is { Ground: not null, Kept.Wish.IsAside: false }
             let want = wish.Kept.Wish
             let plants = Text.Of($"{want.Plants} {(want.Plants == 1 ? "plant" : "plants")}")

@@ -21,8 +21,7 @@ internal static class WishConfirmation
         Asker asker,
         Func<GasselDb> connect,
         WriteGate gate,
-        WishBook wishes,
-        PlanBooks books,
+        WishGrounds wishes,
         CancellationToken cancel
     )
     {
@@ -31,7 +30,7 @@ internal static class WishConfirmation
         return await gate.Write<Results<Ok<WishBatches>, ProblemHttpResult>>(
             async () =>
             {
-                var made = await Made(request, books);
+                var made = await Made(request, wishes.Plan);
                 if (made.Count == request.Starts.Count)
                     return TypedResults.Ok(new WishBatches(made));
                 if (made.Count > 0)
@@ -42,8 +41,8 @@ internal static class WishConfirmation
                 await using var db = connect();
                 var number = await db.Batches.MaxAsync(b => (int?)b.Number, CancellationToken.None) ?? 0;
                 var (kept, left) = (
-                    (await wishes.All()).ToDictionary(w => w.Id),
-                    (await books.Lots.All()).ToDictionary(l => l.Id, l => l.Left)
+                    (await wishes.Kept.All()).ToDictionary(w => w.Id),
+                    (await wishes.Plan.Lots.All()).ToDictionary(l => l.Id, l => l.Left)
                 );
                 var rows = new List<BatchRow>();
                 for (var i = 0; i < request.Starts.Count; i++)
@@ -58,7 +57,7 @@ internal static class WishConfirmation
                         return new Refusal($"{at}.batch", $"{at}.batch needs a UUID of its own, and each wish is named once.").ToResult();
                     if (Limits.Day($"{at}.on", start.On) is { } badDay)
                         return badDay.ToResult();
-                    var ground = await WishGround.Of(wish, books);
+                    var ground = await wishes.Of(wish);
                     var (plan, unfit) = Plan(ground, start, left);
                     if (plan is null)
                         return (unfit! with { Field = $"{at}.wish" }).ToResult();
@@ -70,7 +69,7 @@ internal static class WishConfirmation
                             SpeciesId = wish.Wish.SpeciesId,
                             LotId = wish.Wish.LotId!.Value,
                             Plan = CoreJson.Write(plan),
-                            ConfirmedAt = books.Clock.GetUtcNow().ToUnixTimeMilliseconds(),
+                            ConfirmedAt = wishes.Plan.Clock.GetUtcNow().ToUnixTimeMilliseconds(),
                             Who = asker.Sign(request.Who),
                         }
                     );
@@ -81,8 +80,8 @@ internal static class WishConfirmation
                     row.BatchId = asked[row.Id];
                 await db.SaveChangesAsync(CancellationToken.None);
                 foreach (var row in rows)
-                    books.Shelf.Add(row);
-                wishes.Forget();
+                    wishes.Plan.Shelf.Add(row);
+                wishes.Kept.Forget();
                 return TypedResults.Ok(new WishBatches([.. rows.Select(r => r.Number)]));
             },
             cancel

@@ -3,7 +3,6 @@ using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Data.Rows;
 using Gassel.Web.Features.People;
-using Gassel.Web.Features.Plan;
 using Gassel.Web.Problems;
 using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -18,8 +17,7 @@ internal static class WishEndpoints
 
     public static void MapWishes(this RouteGroupBuilder api)
     {
-        api.MapGet("/wishes", async (WishBook wishes, PlanBooks books) => TypedResults.Ok(await WishViews.Of(wishes, books)))
-            .For(Role.Volunteer);
+        api.MapGet("/wishes", async (WishGrounds wishes) => TypedResults.Ok(await WishViews.Of(wishes))).For(Role.Volunteer);
         api.MapPost("/wishes/lines", Lines).For(Role.Grower).ProducesProblem(400);
         api.MapPost("/wishes", Enter).For(Role.Grower).ProducesProblem(400);
         api.MapPut("/wishes/{id:guid}", Change).For(Role.Grower).ProducesProblem(400).ProducesProblem(404);
@@ -40,8 +38,7 @@ internal static class WishEndpoints
         Asker asker,
         Func<GasselDb> connect,
         WriteGate gate,
-        WishBook wishes,
-        PlanBooks books,
+        WishGrounds wishes,
         CancellationToken cancel
     )
     {
@@ -49,11 +46,17 @@ internal static class WishEndpoints
             return refusal.ToResult();
         if (request.Lines.Any(l => l is null))
             return new Refusal("lines", "A line is null; valid are lines with species and plants.").ToResult();
-        var judge = new WishJudge(await books.Library.Species(), await books.Lots.All(), books.Clock.Settings.Units, books.Clock.Today);
+        var judge = new WishJudge(
+            await wishes.Plan.Library.Species(),
+            await wishes.Plan.Lots.All(),
+            wishes.Plan.Clock.Settings.Units,
+            wishes.Plan.Clock.Today
+        );
         var judged = request.Lines.Select(judge.Judge).ToList();
         var good = judged.Where(j => j.Good is not null).Select(j => j.Good!).ToList();
-        var numbers = request.Save && good.Count > 0 ? await Keep(good, asker.Sign(request.Who), connect, gate, books.Clock, cancel) : [];
-        wishes.Forget();
+        var numbers =
+            request.Save && good.Count > 0 ? await Keep(good, asker.Sign(request.Who), connect, gate, wishes.Plan.Clock, cancel) : [];
+        wishes.Kept.Forget();
         return TypedResults.Ok(new WishReport([.. judged.Select(j => j.Verdict)], good.Count, judged.Count - good.Count, numbers));
     }
 
@@ -92,8 +95,7 @@ internal static class WishEndpoints
         WishChange change,
         Func<GasselDb> connect,
         WriteGate gate,
-        WishBook wishes,
-        PlanBooks books,
+        WishGrounds wishes,
         CancellationToken cancel
     ) =>
         OnRow(
@@ -101,10 +103,9 @@ internal static class WishEndpoints
             connect,
             gate,
             wishes,
-            books,
             (_, row) =>
             {
-                if (change.Pinned is { } day && (Limits.Day("pinned", day) ?? Past(day, books.Clock.Today)) is { } refusal)
+                if (change.Pinned is { } day && (Limits.Day("pinned", day) ?? Past(day, wishes.Plan.Clock.Today)) is { } refusal)
                     return refusal;
                 row.Wish = CoreJson.Write(CoreJson.Read<Wish>(row.Wish) with { Pinned = change.Pinned, IsAside = change.IsAside });
                 return null;
@@ -120,8 +121,7 @@ internal static class WishEndpoints
         Guid id,
         Func<GasselDb> connect,
         WriteGate gate,
-        WishBook wishes,
-        PlanBooks books,
+        WishGrounds wishes,
         CancellationToken cancel
     ) =>
         OnRow(
@@ -129,7 +129,6 @@ internal static class WishEndpoints
             connect,
             gate,
             wishes,
-            books,
             (db, row) =>
             {
                 var wish = CoreJson.Read<Wish>(row.Wish);
@@ -137,7 +136,7 @@ internal static class WishEndpoints
                     return new("plants", "One plant cannot be split; valid is a wish for 2 or more.");
                 var (first, second) = wish.Split();
                 row.Wish = CoreJson.Write(first);
-                var now = books.Clock.GetUtcNow();
+                var now = wishes.Plan.Clock.GetUtcNow();
                 db.Wishes.Add(
                     new()
                     {
@@ -157,8 +156,7 @@ internal static class WishEndpoints
         Guid id,
         Func<GasselDb> connect,
         WriteGate gate,
-        WishBook wishes,
-        PlanBooks books,
+        WishGrounds wishes,
         CancellationToken cancel
     ) =>
         OnRow(
@@ -166,7 +164,6 @@ internal static class WishEndpoints
             connect,
             gate,
             wishes,
-            books,
             (db, row) =>
             {
                 db.Wishes.Remove(row);
@@ -179,8 +176,7 @@ internal static class WishEndpoints
         Guid id,
         Func<GasselDb> connect,
         WriteGate gate,
-        WishBook wishes,
-        PlanBooks books,
+        WishGrounds wishes,
         Func<GasselDb, WishRow, Refusal?> act,
         CancellationToken cancel
     ) =>
@@ -193,23 +189,22 @@ internal static class WishEndpoints
                 if (act(db, row) is { } refusal)
                     return refusal.ToResult();
                 await db.SaveChangesAsync(CancellationToken.None);
-                wishes.Forget();
-                return TypedResults.Ok(await WishViews.Of(wishes, books));
+                wishes.Kept.Forget();
+                return TypedResults.Ok(await WishViews.Of(wishes));
             },
             cancel
         );
 
     private static async Task<Results<Ok<WishSeason>, ProblemHttpResult>> Solve(
         WishSeasonRequest request,
-        WishBook wishes,
-        PlanBooks books,
+        WishGrounds wishes,
         SeasonDesk desk,
         CancellationToken cancel
     )
     {
         if (Limits.Number("seconds", request.Seconds ?? 10, 1, 60) is { } refusal)
             return refusal.ToResult();
-        var seasons = await WishSeasons.Of(await WishViews.Grounds(wishes, books), books);
+        var seasons = await WishSeasons.Of(wishes);
         if (seasons.Problem.Wishes.Count == 0)
             return new Refusal("wishes", "There is no wish to find room for; put them on the list first.").ToResult();
         var answer = await desk.Solve(seasons.Problem, TimeSpan.FromSeconds(request.Seconds ?? 10), cancel);

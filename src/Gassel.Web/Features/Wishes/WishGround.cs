@@ -3,10 +3,12 @@ using Gassel.Core.Climate;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Plan;
 using Gassel.Web.Features.Site;
+using Gassel.Web.Features.Yard;
 using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Wishes;
@@ -14,7 +16,7 @@ namespace Gassel.Web.Features.Wishes;
 /// <summary>A wish planned on its own, as Plan would plan it.</summary>
 internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Refusal)
 {
-    public static async Task<WishGround> Of(KeptWish kept, PlanBooks books)
+    public static async Task<WishGround> Of(KeptWish kept, PlanBooks books, SetOutDays winters)
     {
         var wish = kept.Wish;
         var frost = books.FrostDays;
@@ -45,19 +47,23 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
         }
         var (ground, refusal) = await PlanGround.Stand(request, books);
         if (ground is null || wish.RouteId is not null)
-            return new(kept, ground, refusal) { IsSouth = isSouth };
-        return new(kept, ground with { Route = Suited(ground, isSouth) }, null) { IsSouth = isSouth };
+            return new(kept, ground, refusal) { IsSouth = isSouth, SetOut = Told(ground?.Route) };
+        var suited = Suited(ground, isSouth, Told);
+        return new(kept, ground with { Route = suited }, null) { IsSouth = isSouth, SetOut = Told(suited) };
+
+        SetOutResult? Told(Core.Treatments.Route? route) =>
+            route is { Setting: RouteSetting.WinterContainer } ? winters.Of(ground!.Species, route) : null;
     }
 
     /// <summary>
     /// Of the routes that reach the day, the one whose own batches came up best; without own batches the first of the species. Where none
     /// reaches it, the one that lacks the fewest days.
     /// </summary>
-    private static Core.Treatments.Route Suited(PlanGround ground, bool isSouth)
+    private static Core.Treatments.Route Suited(PlanGround ground, bool isSouth, Func<Core.Treatments.Route, SetOutResult?> told)
     {
         var own = ground.Finished.Select(f => f.Result).Where(r => r.SpeciesId == ground.Species.Id).ToList();
         return ground
-            .Species.Routes.Select((route, at) => (Route: route, At: at, ShortfallDays: Lacking(ground, route, isSouth)))
+            .Species.Routes.Select((route, at) => (Route: route, At: at, ShortfallDays: Lacking(ground, route, isSouth, told)))
             .OrderBy(r => r.ShortfallDays)
             .ThenByDescending(r =>
                 own.Where(o => o.RouteId == r.Route.Id).ToList() is { Count: > 0 } like
@@ -71,21 +77,32 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
     }
 
     /// <summary>Days by which a route misses the day wanted. A container counts from midwinter, not back from that day.</summary>
-    private static int Lacking(PlanGround ground, Core.Treatments.Route route, bool isSouth)
+    private static int Lacking(
+        PlanGround ground,
+        Core.Treatments.Route route,
+        bool isSouth,
+        Func<Core.Treatments.Route, SetOutResult?> told
+    )
     {
         if (route.Setting != RouteSetting.WinterContainer)
             return ground.Schedule(route).ShortfallDays;
-        var ready = ground.Schedule(route, new(AnchorEvent.Start, InWinter(ground, route, isSouth).Usual)).Finish.Usual;
+        var ready = ground.Schedule(route, new(AnchorEvent.Start, InWinter(ground, route, isSouth, told(route)).Usual)).Finish.Usual;
         return Math.Max(0, ready.DayNumber - ground.Anchor.Date.DayNumber);
     }
 
     /// <summary>Days on which a route begins whose container then goes out in winter.</summary>
-    private static DateWindow InWinter(PlanGround ground, Core.Treatments.Route route, bool isSouth)
+    private static DateWindow InWinter(PlanGround ground, Core.Treatments.Route route, bool isSouth, SetOutResult? told)
     {
         var before = route
             .Steps.TakeWhile(s => s.Kind is not (StepKind.WarmMoist or StepKind.ColdMoist or StepKind.Germinate))
             .Sum(s => s.Days.Usual);
-        var outside = ContainerSeason.Before(ground.Anchor.Date, ground.Today.AddDays(before), isSouth);
+        var days = told?.SafeWindow ?? told?.Window;
+        var outside = ContainerSeason.Before(
+            ground.Anchor.Date,
+            ground.Today.AddDays(before),
+            isSouth,
+            days is { } d ? (d.Earliest, d.Latest) : null
+        );
         return new(outside.Earliest.AddDays(-before), outside.Usual.AddDays(-before), outside.Latest.AddDays(-before));
     }
 
@@ -98,6 +115,20 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
     /// <summary>The site is south of the equator.</summary>
     private bool IsSouth { get; init; }
 
+    /// <summary>What the winters on record say of its container; null where it needs none, or they say nothing.</summary>
+    private SetOutResult? SetOut { get; init; }
+
+    /// <summary>Why its days are those; null for a route without a winter container.</summary>
+    public string? Outdoors =>
+        Ground is null || Route.Setting != RouteSetting.WinterContainer ? null
+        : SetOut is null ? "Set out around midwinter; not checked against winters on record."
+        : (SetOut.SafeWindow ?? SetOut.Window) is { } days
+        && Start is { Earliest: var first, Latest: var last }
+        && first == last
+        && days.Latest < last
+            ? SetOut.WindowWords + " Those days are over for this winter: the sooner the better."
+        : SetOut.WindowWords;
+
     private Core.Treatments.Route Route => Ground!.Route;
 
     /// <summary>Days on which its first step may start; the best of them in the middle.</summary>
@@ -106,7 +137,7 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
         get
         {
             if (Route.Setting == RouteSetting.WinterContainer)
-                return InWinter(Ground!, Route, IsSouth);
+                return InWinter(Ground!, Route, IsSouth, SetOut);
             var (start, today) = (Ground!.Schedule(Route).Start, Ground.Today);
             var best = Days.Later(start.Usual, today);
             return new(Days.Earlier(best, Days.Later(start.Earliest, today)), best, Days.Later(best.AddDays(StillGoodDays), start.Latest));

@@ -3,7 +3,6 @@ using Gassel.Core.Planning;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 using Gassel.Web.Features.Book;
-using Gassel.Web.Features.Plan;
 
 namespace Gassel.Web.Features.Wishes;
 
@@ -31,11 +30,11 @@ internal sealed class WishSeasons
     public SeasonProblem Problem { get; }
 
     /// <summary>Of all wishes that can be planned and are not set aside.</summary>
-    public static async Task<WishSeasons> Of(IEnumerable<WishGround> wishes, PlanBooks books)
+    public static async Task<WishSeasons> Of(WishGrounds wishes)
     {
-        var room = await Room.At(books.Library);
-        var others = room.Taken(await books.Shelf.All(), books.Clock.Today);
-        return new([.. wishes.Where(w => w is { Ground: not null, Kept.Wish.IsAside: false })], room, others);
+        var room = await Room.At(wishes.Plan.Library);
+        var others = room.Taken(await wishes.Plan.Shelf.All(), wishes.Plan.Clock.Today);
+        return new([.. (await wishes.All()).Where(w => w is { Ground: not null, Kept.Wish.IsAside: false })], room, others);
     }
 
     private SeasonWish Asked(WishGround wish)

@@ -1,6 +1,5 @@
 using Gassel.Core;
 using Gassel.Core.Planning;
-using Gassel.Data;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.Plan;
 
@@ -8,15 +7,7 @@ namespace Gassel.Web.Features.Wishes;
 
 internal static class WishViews
 {
-    public static async Task<IReadOnlyList<WishGround>> Grounds(WishBook wishes, PlanBooks books)
-    {
-        var grounds = new List<WishGround>();
-        foreach (var wish in await wishes.All())
-            grounds.Add(await WishGround.Of(wish, books));
-        return grounds;
-    }
-
-    public static async Task<WishesView> Of(WishBook wishes, PlanBooks books) => await Of(await Grounds(wishes, books), books);
+    public static async Task<WishesView> Of(WishGrounds wishes) => await Of(await wishes.All(), wishes.Plan);
 
     public static async Task<WishesView> Of(IReadOnlyList<WishGround> grounds, PlanBooks books)
     {
@@ -67,7 +58,12 @@ internal static class WishViews
             fromLot,
             SeedWords(wish.Kept.Wish, seeds.Seeds, fromLot),
             RoomWords([.. wish.Taken(room, first).Where(t => room.Capacity.ContainsKey(t.Place))]),
-            [.. wish.From(first).Working, .. seeds.Working, wish.Ground.Flowers(wish.From(first))]
+            [
+                .. wish.From(first).Working,
+                .. wish.Outdoors is { } days ? [days] : Array.Empty<string>(),
+                .. seeds.Working,
+                wish.Ground.Flowers(wish.From(first)),
+            ]
         );
     }
 

@@ -16,7 +16,7 @@ internal static class Waves
         Library library,
         WeatherBook records,
         WinterBook winters,
-        YardBook yard,
+        SetOutDays days,
         SiteClock clock
     )
     {
@@ -24,7 +24,7 @@ internal static class Waves
         if (unclear is not null)
             return unclear.ToResult();
         var record = (await records.Records()).FirstOrDefault(r => r.Id == clock.Site?.WeatherRecordId);
-        var (runs, withheld) = winters.Runs(yard.Parameters(new(container)), position);
+        var (runs, withheld) = days.Runs(container, position);
         if (runs is null)
             return TypedResults.Ok(new WavesView(winters.Season, record?.Name, record?.Generated ?? false, [], withheld));
         var species = await library.Species();
@@ -34,7 +34,7 @@ internal static class Waves
             .ToList();
         var told = new SpeciesWave?[found.Count];
         Parallel.For(0, found.Count, new ParallelOptions { MaxDegreeOfParallelism = 2 }, i =>
-            told[i] = Tell(found[i].Species, found[i].Route!, runs, winters.Dates)
+            told[i] = Tell(found[i].Species, found[i].Route!, runs, days, winters.Dates[0])
         );
         return TypedResults.Ok(
             new WavesView(
@@ -58,7 +58,7 @@ internal static class Waves
         string? cap,
         Library library,
         WinterBook winters,
-        YardBook yard
+        SetOutDays days
     )
     {
         var (container, position, unclear) = Container(preset, cap);
@@ -68,10 +68,10 @@ internal static class Waves
             return Refusal.NotFound("speciesId", speciesId, "Choose a species of the library.").ToResult();
         if (species.Routes.SingleOrDefault(r => r.Id == routeId) is not { IsOutdoors: true } route)
             return new Refusal("routeId", $"{routeId} is no route outdoors of this species.").ToResult();
-        var (runs, withheld) = winters.Runs(yard.Parameters(new(container)), position);
+        var (runs, withheld) = days.Runs(container, position);
         if (runs is null)
             return new Refusal("weather", withheld!).ToResult();
-        return Tell(species, route, runs, winters.Dates) is { } wave
+        return Tell(species, route, runs, days, winters.Dates[0]) is { } wave
             ? TypedResults.Ok(wave)
             : new Refusal("routeId", $"{routeId} asks for no cold, so no winter is needed.").ToResult();
     }
@@ -90,12 +90,13 @@ internal static class Waves
         Core.Treatments.Species species,
         Core.Treatments.Route route,
         WinterRuns runs,
-        IReadOnlyList<DateOnly> dates
+        SetOutDays days,
+        DateOnly first
     )
     {
         if (SpeciesOutdoors.NeedOf(species, route) is not { } need)
             return null;
-        var setOut = runs.For(need, dates);
+        var setOut = days.Of(need, runs);
         return new(
             species.Id,
             species.CommonName,
@@ -104,7 +105,7 @@ internal static class Waves
             need.UsualColdDays,
             need.KillC,
             setOut,
-            SetOutWave.Words(setOut.Window, dates[0], species.Hardiness)
+            SetOutWave.Words(setOut.Window, first, species.Hardiness)
         );
     }
 }

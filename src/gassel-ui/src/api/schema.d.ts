@@ -10996,6 +10996,11 @@ export interface components {
             stock: null | {
                 [key: string]: components["schemas"]["SupplyStock"];
             };
+            /**
+             * Format: double
+             * @default 0.2
+             */
+            acceptFreeze: number;
         };
         SiteView: {
             site: null | components["schemas"]["SiteDetails"];

@@ -75,6 +75,7 @@ export function makeTheme(p: Palette, mode: "light" | "dark"): Theme {
       MuiCssBaseline: {
         styleOverrides: {
           body: { fontVariantNumeric: "tabular-nums" },
+          a: { color: "inherit" },
           ":focus-visible": { outline: `3px solid ${p.ochre}`, outlineOffset: 2 },
           "@media print": { body: { background: "#fff" }, main: { padding: "0 !important" } },
           // the season is wider than high, and prints so

@@ -259,6 +259,16 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           max={50}
           helper="in how many springs of a hundred a killing frost comes later"
         />
+        <NumberField
+          label="Freeze accepted over seedlings in containers"
+          name="acceptFreeze"
+          unit="%"
+          value={Math.round(settings.acceptFreeze * 100)}
+          onChange={(percent) => percent !== null && set({ acceptFreeze: percent / 100 })}
+          min={0}
+          max={100}
+          helper="in how many springs of a hundred one kills what is up; decides when containers go out"
+        />
         <ChoiceField
           label="Cold is counted in"
           name="coldSchool"

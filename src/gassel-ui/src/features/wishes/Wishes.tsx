@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, LinearProgress, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answered, api } from "../../api/client";
@@ -10,6 +10,7 @@ import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
+import { Looking } from "./Looking";
 import { RoomFound } from "./RoomFound";
 import { SuppliesCard } from "./SuppliesCard";
 import { useRoom } from "./useRoom";
@@ -121,15 +122,7 @@ export function Wishes() {
               </Typography>
             )}
           </Box>
-          {room.looking && (
-            <Box sx={{ mb: 1 }} role="status">
-              <LinearProgress aria-label="looking for room" />
-              <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
-                <Typography>Looking for room, ten seconds at most. You can go on meanwhile.</Typography>
-                <Button onClick={room.callOff}>Stop</Button>
-              </Box>
-            </Box>
-          )}
+          {room.looking && <Looking callOff={room.callOff} />}
           <Failure error={error ?? room.error ?? change.error ?? removal.error ?? splitting.error} />
           <Box component="ul" sx={{ m: 0, p: 0 }}>
             {wishes.map((wish) => (

@@ -3,7 +3,7 @@ import { answered, api } from "../../api/client";
 import type { WishSeason } from "../../api/types";
 
 /** Seconds that the solver may look for a better plan. */
-const SECONDS = 10;
+export const SECONDS = 10;
 
 /** Looks for room; while it does, the page goes on, and it can be called off. */
 export function useRoom() {
