@@ -294,7 +294,10 @@ public sealed class YardTests : IAsyncLifetime
         var (told, cold) = (days["safeWindow"] ?? days["window"], days["window"]);
         var (status, report) = await _book.Post(
             "/api/wishes",
-            """{"lines":[{"species":"balsamroot","plants":"10","when":"2029","route":"balsamroot-winter-container"}],"save":true,"who":"grower"}"""
+            """
+            {"lines":[{"species":"balsamroot","plants":"10","when":"2029","route":"balsamroot-winter-container"}],
+            "save":true,"who":"grower"}
+            """
         );
         Assert.True(status == 200 && report["accepted"]!.GetValue<int>() == 1, report.ToJsonString());
         async Task<JsonNode> Plan() => Assert.Single((await _book.Get("/api/wishes"))["wishes"]!.AsArray())!["plan"]!;
@@ -310,20 +313,24 @@ public sealed class YardTests : IAsyncLifetime
 
         // who accepts every freeze has all days with enough cold
         var site = await _book.Get("/api/site");
-        var settings = site["settings"]!;
-        settings["acceptFreeze"] = 1;
-        var (set, answer) = await _book.Put(
-            "/api/site?asOf=*",
-            $$"""{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","weatherRecordId":{{site["site"]!["weatherRecordId"]}},"settings":{{settings.ToJsonString()}} }"""
-        );
+        var (set, answer) = await Accept(1);
         Assert.True(set == 200, answer.ToJsonString());
         Assert.Equal(Day(cold!, "latest"), (await Plan())["start"]!["latest"]!.GetValue<string>());
-        settings["acceptFreeze"] = 1.5;
-        var (refused, why) = await _book.Put(
-            "/api/site?asOf=*",
-            $$"""{"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08","settings":{{settings.ToJsonString()}} }"""
-        );
+        var (refused, why) = await Accept(1.5);
         Assert.True(refused == 400 && why["field"]!.GetValue<string>() == "settings.acceptFreeze", why.ToJsonString());
+
+        Task<(int Status, JsonNode Body)> Accept(double share)
+        {
+            var settings = site["settings"]!.DeepClone();
+            settings["acceptFreeze"] = share;
+            return _book.Put(
+                "/api/site?asOf=*",
+                $$"""
+                {"name":"Test bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08",
+                "weatherRecordId":{{site["site"]!["weatherRecordId"]}},"settings":{{settings.ToJsonString()}} }
+                """
+            );
+        }
     }
 
     [Fact]

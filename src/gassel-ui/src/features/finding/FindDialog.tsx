@@ -37,7 +37,7 @@ export function FindDialog({ views, close }: FindDialogProps) {
       onClose={close}
       fullWidth
       maxWidth="sm"
-      aria-label="find"
+      slotProps={{ paper: { "aria-label": "find", "aria-labelledby": undefined } }}
       sx={{ "& .MuiDialog-container": { alignItems: "flex-start" } }}
     >
       <DialogContent sx={{ p: { xs: 1.5, md: 2 } }}>
