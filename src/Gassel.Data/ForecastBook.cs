@@ -11,6 +11,9 @@ public sealed class ForecastBook(Func<GasselDb> connect)
 {
     private long _version;
 
+    /// <summary>Words came in past this book.</summary>
+    public void Forget() => Interlocked.Increment(ref _version);
+
     /// <summary>Goes up with every word.</summary>
     public long Version => Interlocked.Read(ref _version);
 

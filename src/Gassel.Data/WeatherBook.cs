@@ -98,6 +98,9 @@ public sealed class WeatherBook(BookFile file, Func<GasselDb> connect)
         }
     }
 
+    /// <summary>Records were changed past this book.</summary>
+    public void Forget() => _kept = null;
+
     /// <summary>Takes away what a program that was killed had begun.</summary>
     public void ClearHalfImported() =>
         Set(

@@ -5,6 +5,8 @@ using Microsoft.AspNetCore.Connections;
 
 if (CopyCommands.Run(args, DateTimeOffset.UtcNow) is { } done)
     return done;
+if (await PackageCommands.Run(args, DateTimeOffset.UtcNow) is { } moved)
+    return moved;
 var (launch, fault) = Launch.Read(args);
 if (launch is null)
 {

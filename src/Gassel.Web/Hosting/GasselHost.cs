@@ -130,6 +130,7 @@ public static class GasselHost
         api.MapWinter();
         api.MapDemo();
         api.MapCopies();
+        api.MapPackage();
         api.MapCalculators();
         app.MapCalendarFeed();
         app.MapReadingIntake();
@@ -202,6 +203,7 @@ public static class GasselHost
         services.AddSingleton<SiteSaving>();
         services.AddSingleton<Recordings>();
         services.AddSingleton<BookCopies>();
+        services.AddSingleton<BookReread>();
         services.AddHostedService<BookOpening>();
         services.AddSingleton<SimulatedLabelPrinter>();
         services.AddSingleton<ILabelPrinter>(provider => provider.GetRequiredService<SimulatedLabelPrinter>());

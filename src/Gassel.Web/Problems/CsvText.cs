@@ -1,4 +1,5 @@
 using System.Text;
+using Gassel.Data.Packages;
 using Sylvan.Data.Csv;
 
 namespace Gassel.Web.Problems;
@@ -48,7 +49,7 @@ internal static class CsvText
     public static string Quoted(string text)
     {
         var safe = text.Length > 0 && text[0] is '=' or '+' or '-' or '@' ? "'" + text : text;
-        return safe.AsSpan().IndexOfAny(",\"\n\r") < 0 ? safe : $"\"{safe.Replace("\"", "\"\"", StringComparison.Ordinal)}\"";
+        return CsvCell.Quoted(safe);
     }
 
     private static Refusal NotText => new("file", "The file is not UTF-8 text; save it as CSV UTF-8.");

@@ -39,6 +39,13 @@ internal sealed class YardWeather(WeatherBook weather, ForecastBook forecasts, R
         return days;
     }
 
+    /// <summary>The record was changed past this.</summary>
+    public void Forget()
+    {
+        _record = null;
+        _kept = null;
+    }
+
     public async Task<YardSky> Sky(CancellationToken cancel = default)
     {
         await _turn.WaitAsync(cancel);

@@ -24,6 +24,9 @@ internal sealed class WinterBook(YardWeather weather, SiteClock clock)
 
     private bool South => (clock.Site?.Latitude ?? 0) < 0;
 
+    /// <summary>The record was changed past this.</summary>
+    public void Forget() => _runs.Clear();
+
     /// <summary>Weekly days through the winter.</summary>
     public IReadOnlyList<DateOnly> Dates => [.. Enumerable.Range(0, 29).Select(i => From.AddDays(7 * i))];
 

@@ -1,0 +1,80 @@
+using System.IO.Compression;
+using System.Text.Json.Nodes;
+using Microsoft.Data.Sqlite;
+
+namespace Gassel.Data.Packages;
+
+/// <summary>A package that was read and judged beside the book, ready to be compared with it and taken in: all of it or nothing.</summary>
+public sealed class PackageImport : IDisposable
+{
+    private readonly SqliteConnection _connection;
+    private readonly JsonObject _descriptor;
+
+    private PackageImport(SqliteConnection connection, JsonObject descriptor) => (_connection, _descriptor) = (connection, descriptor);
+
+    /// <param name="packed">The package; can be sought in.</param>
+    /// <exception cref="PackageException">It cannot be taken in.</exception>
+    /// <exception cref="OperationCanceledException">It was called off.</exception>
+    public static PackageImport Read(BookFile file, Stream packed, CancellationToken cancel = default)
+    {
+        // what is staged lives as long as its connection, which is not to go back to a pool with it
+        var connection = new SqliteConnection(new SqliteConnectionStringBuilder(file.ConnectionString) { Pooling = false }.ToString());
+        try
+        {
+            connection.Open();
+            using (var settings = connection.CreateCommand())
+            {
+                settings.CommandText = BookFile.ConnectionSettings;
+                settings.ExecuteNonQuery();
+            }
+            using var zip = new ZipArchive(packed, ZipArchiveMode.Read, leaveOpen: true);
+            // beside the book alone: nobody waits for it
+            using var staging = connection.BeginTransaction(deferred: true);
+            var descriptor = new PackageReader(connection, zip, packed.Length, cancel).Read();
+            staging.Commit();
+            return new(connection, descriptor);
+        }
+        catch (InvalidDataException)
+        {
+            connection.Dispose();
+            throw new PackageException("the file", "is no zip, or a damaged one; choose a package as Gassel wrote it");
+        }
+        catch
+        {
+            connection.Dispose();
+            throw;
+        }
+    }
+
+    /// <summary>What it would bring; the book stays as it is.</summary>
+    /// <exception cref="PackageException">It cannot be taken in.</exception>
+    public PackageReport Look() => Take(save: false);
+
+    /// <summary>Takes it in. Whoever calls this is the one who may write.</summary>
+    /// <exception cref="PackageException">It cannot be taken in; the book is as it was.</exception>
+    public PackageReport Save() => Take(save: true);
+
+    private PackageReport Take(bool save)
+    {
+        using var transaction = _connection.BeginTransaction(deferred: !save);
+        var intoEmpty = PackageMerge.IsEmpty(_connection);
+        var merge = new PackageMerge(_connection, intoEmpty);
+        var (counts, renumbered) = merge.Compare();
+        if (save)
+        {
+            merge.Apply();
+            transaction.Commit();
+        }
+        return new(
+            _descriptor["title"]?.ToString() ?? "",
+            DateTimeOffset.TryParse(_descriptor["created"]?.ToString(), out var at) ? at : null,
+            _descriptor["gassel"]?["madeUp"]?.ToString() == "true",
+            intoEmpty,
+            counts,
+            renumbered,
+            save
+        );
+    }
+
+    public void Dispose() => _connection.Dispose();
+}
