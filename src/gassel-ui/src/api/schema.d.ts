@@ -5791,6 +5791,104 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/book/package": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    licence?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/zip": string;
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    dryRun?: boolean;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/zip": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PackageReport"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/germination": {
         parameters: {
             query?: never;
@@ -9729,6 +9827,29 @@ export interface components {
             heightCm: number;
             /** Format: double */
             transmittance: number;
+        };
+        PackageCount: {
+            name: string;
+            /** Format: int32 */
+            new: number;
+            /** Format: int32 */
+            same: number;
+            /** Format: int32 */
+            clashing: number;
+            /** Format: int32 */
+            replaced: number;
+            /** Format: int32 */
+            leftOut: number;
+        };
+        PackageReport: {
+            title: string;
+            /** Format: date-time */
+            createdAt: null | string;
+            madeUp: boolean;
+            intoEmpty: boolean;
+            counts: components["schemas"]["PackageCount"][];
+            renumbered: string[];
+            saved: boolean;
         };
         PacketInput: {
             /** Format: double */

@@ -170,3 +170,4 @@ export interface EntryToSend {
   recordedAt: string;
   payload: EntryPayload;
 }
+export type PackageReport = components["schemas"]["PackageReport"];

@@ -2,6 +2,7 @@ import { Box } from "@mui/material";
 import { ForRole } from "../../people/ForRole";
 import { CopiesCard } from "./CopiesCard";
 import { NetworkCard } from "./NetworkCard";
+import { PackageCard } from "./PackageCard";
 import { PeopleCard } from "./PeopleCard";
 import { SiteParts } from "./SiteParts";
 
@@ -23,6 +24,7 @@ export function SitePeople() {
           <Box sx={{ display: "grid", gap: 2 }}>
             <PeopleCard />
             <CopiesCard />
+            <PackageCard />
           </Box>
         </ForRole>
       </Box>

@@ -1,0 +1,58 @@
+using OpenQA.Selenium;
+
+namespace Gassel.Browser.Tests;
+
+/// <summary>A whole book carried from one Gassel to another, by hand, on the page.</summary>
+public sealed class PackageTests : IDisposable
+{
+    private readonly RunningProgram _demo = new(demo: true);
+    private readonly RunningProgram _own = new(demo: false);
+
+    public void Dispose()
+    {
+        _own.Dispose();
+        _demo.Dispose();
+    }
+
+    [Fact]
+    public async Task The_demo_is_looked_at_taken_in_and_there()
+    {
+        var file = Path.Combine(Directory.CreateTempSubdirectory("gassel-package-").FullName, "book.zip");
+        int batches;
+        using (var b = new Browser(_demo.Address))
+        {
+            b.Open("/batches");
+            b.See("snowberry");
+            batches = b.Driver.FindElements(By.CssSelector("a[href^='/batches/']")).Count;
+            b.Open("/site/people");
+            var link = b.SeeTest("save-package").GetAttribute("href")!;
+            using var http = new HttpClient();
+            var package = await http.GetByteArrayAsync(link, TestContext.Current.CancellationToken);
+            Assert.True(batches > 40);
+            await File.WriteAllBytesAsync(file, package, TestContext.Current.CancellationToken);
+            Assert.Empty(b.Complaints());
+        }
+        using (var b = new Browser(_own.Address))
+        {
+            b.Open("/site/people");
+            b.SeeTest("save-package");
+            b.Driver.FindElement(By.CssSelector("[data-testid='package-file']")).SendKeys(file);
+            b.Says("package-report", "Nothing is changed yet");
+            b.See("everything in it is made up");
+            b.Says("package-entries", "690");
+            b.Press("Take it in");
+            b.Says("package-report", "Taken in");
+            b.Open("/batches");
+            b.See("snowberry");
+            Assert.Equal(batches, b.Driver.FindElements(By.CssSelector("a[href^='/batches/']")).Count);
+            // what is no package is told so, and nothing happens
+            var other = Path.ChangeExtension(file, ".txt.zip");
+            await File.WriteAllTextAsync(other, "no zip", TestContext.Current.CancellationToken);
+            b.Open("/site/people");
+            b.SeeTest("save-package");
+            b.Driver.FindElement(By.CssSelector("[data-testid='package-file']")).SendKeys(other);
+            b.See("is no zip");
+            b.See("Nothing was taken in");
+        }
+    }
+}
