@@ -20,8 +20,8 @@ internal static class PackageDescriptor
             ["name"] = "gassel-book",
             ["title"] = madeUp ? $"{site} (made up)" : site,
             ["description"] =
-                "A whole book of Gassel: everything recorded and everything planned. Without accounts, mail, brokers and tokens, which belong "
-                + "to one machine. Entries are never changed; what was wrong is undone by an entry of its own.",
+                "A whole book of Gassel: everything recorded and everything planned. Without accounts, mail, brokers and tokens, which "
+                + "belong to one machine. Entries are never changed; what was wrong is undone by an entry of its own.",
             ["version"] = $"{Version}.0.0",
             ["created"] = PackageCells.Write(PackageKind.Moment, now.ToUnixTimeMilliseconds()),
             ["licenses"] = new JsonArray(licence.ToJson()),

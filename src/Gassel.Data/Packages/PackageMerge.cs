@@ -44,7 +44,9 @@ internal sealed class PackageMerge(SqliteConnection connection, bool intoEmpty)
         return ([.. Taken.Select(Count)], [.. Taken.Where(t => t.Number is not null).SelectMany(Renumber)]);
     }
 
-    /// <summary>All that is new, in the order of the package. Made-up readings never stand beside measured ones: they come in set aside.</summary>
+    /// <summary>
+    /// All that is new, in the order of the package. Made-up readings never stand beside measured ones: they come in set aside.
+    /// </summary>
     public void Apply()
     {
         if (!intoEmpty)

@@ -28,6 +28,7 @@ using Gassel.Web.Features.Seed;
 using Gassel.Web.Features.Site;
 using Gassel.Web.Features.Sowing;
 using Gassel.Web.Features.Species;
+using Gassel.Web.Features.Tables;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Told;
 using Gassel.Web.Features.Trials;
@@ -131,6 +132,7 @@ public static class GasselHost
         api.MapDemo();
         api.MapCopies();
         api.MapPackage();
+        api.MapTables();
         api.MapCalculators();
         app.MapCalendarFeed();
         app.MapReadingIntake();
@@ -204,6 +206,7 @@ public static class GasselHost
         services.AddSingleton<Recordings>();
         services.AddSingleton<BookCopies>();
         services.AddSingleton<BookReread>();
+        services.AddSingleton<TableBooks>();
         services.AddHostedService<BookOpening>();
         services.AddSingleton<SimulatedLabelPrinter>();
         services.AddSingleton<ILabelPrinter>(provider => provider.GetRequiredService<SimulatedLabelPrinter>());

@@ -48,7 +48,7 @@ internal static class CsvText
     /// </summary>
     public static string Quoted(string text)
     {
-        var safe = text.Length > 0 && text[0] is '=' or '+' or '-' or '@' ? "'" + text : text;
+        var safe = text.Length > 0 && text[0] is '=' or '+' or '-' or '@' or '\t' ? "'" + text : text;
         return CsvCell.Quoted(safe);
     }
 

@@ -7,6 +7,7 @@ import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { PackageCounts } from "./PackageCounts";
+import { TableLinks } from "./TableLinks";
 
 const LICENCES = [
   ["notSpecified", "not said"],
@@ -95,6 +96,7 @@ export function PackageCard() {
           />
         </Button>
       </Box>
+      <TableLinks />
       {doing && (
         <Box sx={{ mt: 1 }}>
           <LinearProgress aria-label={doing} />

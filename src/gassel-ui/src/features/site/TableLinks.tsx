@@ -1,0 +1,28 @@
+import { Box, Typography } from "@mui/material";
+import { useQuery } from "@tanstack/react-query";
+import { answered, api } from "../../api/client";
+
+/** Each table of the book as CSV, with its codebook. */
+export function TableLinks() {
+  const tables = useQuery({ queryKey: ["tables"], queryFn: () => answered(api.GET("/api/tables")) });
+  if (!tables.data) return null;
+  return (
+    <Box sx={{ mt: 1.5 }}>
+      <Typography variant="h3">One table alone, as CSV</Typography>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {tables.data.map((table) => (
+          <Typography component="li" key={table.name}>
+            <a href={`/api/tables/${table.name}.csv`} download>
+              {table.name}
+            </a>
+            : {table.words.charAt(0).toLowerCase() + table.words.slice(1)} (
+            <a href={`/api/codebooks/${table.name}.csv`} download>
+              what its columns mean
+            </a>
+            )
+          </Typography>
+        ))}
+      </Box>
+    </Box>
+  );
+}
