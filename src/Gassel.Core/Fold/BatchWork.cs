@@ -6,9 +6,13 @@ namespace Gassel.Core.Fold;
 public static class BatchWork
 {
     /// <summary>
-    /// Times that hands were on it: looks and counts, moves and waters, each gesture of a day once; notes and the keeping of the book are
-    /// none.
+    /// Times that hands were on it: looks and counts, moves and waters, each gesture of a day once; notes, photos and the keeping of the
+    /// book are none.
     /// </summary>
     public static int Gestures(IEnumerable<Entry> entries) =>
-        entries.Where(e => e.Payload is not (Note or VoidEntry or CautionRead or Closed)).Select(e => (e.Act, e.DoneOn)).Distinct().Count();
+        entries
+            .Where(e => e.Payload is not (Note or PhotoTaken or VoidEntry or CautionRead or Closed))
+            .Select(e => (e.Act, e.DoneOn))
+            .Distinct()
+            .Count();
 }

@@ -18,7 +18,8 @@ internal sealed partial class Folding(BatchPlan plan)
     /// <summary>Applies the entry, or leaves everything as it was and says why.</summary>
     public Conflict? Apply(Entry entry) =>
         entry.DoneAt is { } at && !Moments.Fits(at, entry.DoneOn) ? new(entry.Id, ConflictCode.MomentOfAnotherDay)
-        : BooksClosedOn is not null && entry.Payload is not (Note or Labelled or ResultJudged) ? new(entry.Id, ConflictCode.BooksClosed)
+        : BooksClosedOn is not null && entry.Payload is not (Note or PhotoTaken or Labelled or ResultJudged)
+            ? new(entry.Id, ConflictCode.BooksClosed)
         : entry.Payload switch
         {
             StepStarted p => OnPart(entry, p.Part, part => Start(entry, p, part)),
@@ -58,6 +59,7 @@ internal sealed partial class Folding(BatchPlan plan)
             Discarded => Discard(entry),
             Replanned p => Replan(entry, p),
             Note p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
+            PhotoTaken p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
             _ => new(entry.Id, ConflictCode.Unreadable),
         };
 

@@ -44,6 +44,7 @@ namespace Gassel.Core.Record;
 [JsonDerivedType(typeof(Discarded), "discarded")]
 [JsonDerivedType(typeof(Replanned), "replanned")]
 [JsonDerivedType(typeof(Note), "note")]
+[JsonDerivedType(typeof(PhotoTaken), "photo")]
 [JsonDerivedType(typeof(VoidEntry), "void")]
 public abstract record EntryPayload
 {

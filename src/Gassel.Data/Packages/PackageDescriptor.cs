@@ -10,6 +10,9 @@ internal static class PackageDescriptor
 {
     public const string FileName = "datapackage.json";
 
+    /// <summary>Pictures lie in it by their names; beside the resources, for they are no tables.</summary>
+    public const string PhotoFolder = "photos/";
+
     /// <summary>Goes up when a package of a newer Gassel cannot be read by an older one.</summary>
     public const int Version = 1;
 

@@ -1,5 +1,6 @@
 using System.IO.Compression;
 using System.Text.Json.Nodes;
+using Gassel.Data.Photos;
 using Microsoft.Data.Sqlite;
 
 namespace Gassel.Data.Packages;
@@ -9,10 +10,13 @@ public sealed class PackageImport : IDisposable
 {
     private readonly SqliteConnection _connection;
     private readonly JsonObject _descriptor;
+    private readonly ZipArchive _zip;
+    private readonly PhotoFolder _photos;
 
-    private PackageImport(SqliteConnection connection, JsonObject descriptor) => (_connection, _descriptor) = (connection, descriptor);
+    private PackageImport(SqliteConnection connection, JsonObject descriptor, ZipArchive zip, PhotoFolder photos) =>
+        (_connection, _descriptor, _zip, _photos) = (connection, descriptor, zip, photos);
 
-    /// <param name="packed">The package; can be sought in.</param>
+    /// <param name="packed">The package; can be sought in, and stays open as long as this.</param>
     /// <exception cref="PackageException">It cannot be taken in.</exception>
     /// <exception cref="OperationCanceledException">It was called off.</exception>
     public static PackageImport Read(BookFile file, Stream packed, CancellationToken cancel = default)
@@ -27,12 +31,12 @@ public sealed class PackageImport : IDisposable
                 settings.CommandText = BookFile.ConnectionSettings;
                 settings.ExecuteNonQuery();
             }
-            using var zip = new ZipArchive(packed, ZipArchiveMode.Read, leaveOpen: true);
+            var zip = new ZipArchive(packed, ZipArchiveMode.Read, leaveOpen: true);
             // beside the book alone: nobody waits for it
             using var staging = connection.BeginTransaction(deferred: true);
             var descriptor = new PackageReader(connection, zip, packed.Length, cancel).Read();
             staging.Commit();
-            return new(connection, descriptor);
+            return new(connection, descriptor, zip, new(file));
         }
         catch (InvalidDataException)
         {
@@ -60,8 +64,12 @@ public sealed class PackageImport : IDisposable
         var intoEmpty = PackageMerge.IsEmpty(_connection);
         var merge = new PackageMerge(_connection, intoEmpty);
         var (counts, renumbered) = merge.Compare();
+        var photos = Photos.Count(p => _photos.Find(p.Name) is null);
         if (save)
         {
+            // a picture without its entry does no harm, an entry without its picture does
+            foreach (var photo in Photos)
+                _photos.Keep(photo.Name, PackageReader.Photo(photo));
             merge.Apply();
             transaction.Commit();
         }
@@ -72,9 +80,17 @@ public sealed class PackageImport : IDisposable
             intoEmpty,
             counts,
             renumbered,
+            photos,
             save
         );
     }
 
-    public void Dispose() => _connection.Dispose();
+    private IEnumerable<ZipArchiveEntry> Photos =>
+        _zip.Entries.Where(e => e.FullName.StartsWith(PackageDescriptor.PhotoFolder, StringComparison.Ordinal));
+
+    public void Dispose()
+    {
+        _zip.Dispose();
+        _connection.Dispose();
+    }
 }

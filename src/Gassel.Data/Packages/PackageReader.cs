@@ -3,6 +3,8 @@ using System.Security.Cryptography;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Gassel.Core;
+using Gassel.Core.Record;
+using Gassel.Data.Photos;
 using Microsoft.Data.Sqlite;
 using Sylvan.Data.Csv;
 
@@ -17,7 +19,7 @@ internal sealed class PackageReader(SqliteConnection connection, ZipArchive zip,
     /// <summary>And beyond that to so many times what it is packed.</summary>
     private const int MostTimes = 100;
 
-    private const int MostFiles = 100;
+    private const int MostFiles = 100_000;
     private const int MostDescriptorBytes = 1_000_000;
     private const int MostCellBytes = 16_000_000;
 
@@ -32,12 +34,29 @@ internal sealed class PackageReader(SqliteConnection connection, ZipArchive zip,
         var resources = Resources(descriptor);
         foreach (var entry in zip.Entries)
         {
-            if (entry.FullName != PackageDescriptor.FileName && PackageTables.All.All(t => t.Path != entry.FullName))
+            if (entry.FullName.StartsWith(PackageDescriptor.PhotoFolder, StringComparison.Ordinal))
+                Photo(entry);
+            else if (entry.FullName != PackageDescriptor.FileName && PackageTables.All.All(t => t.Path != entry.FullName))
                 throw new PackageException(entry.FullName, "is no file of a package of this version");
         }
         foreach (var table in PackageTables.All)
             Stage(table, resources.GetValueOrDefault(table.Name));
         return descriptor;
+    }
+
+    /// <summary>The picture under the name that its bytes give it.</summary>
+    /// <exception cref="PackageException">It is another, or none.</exception>
+    public static byte[] Photo(ZipArchiveEntry entry)
+    {
+        if (entry.Length > PhotoFolder.MostBytes)
+            throw new PackageException(entry.FullName, "is larger than 10 MB");
+        using var packed = entry.Open();
+        using var picture = new MemoryStream();
+        packed.CopyTo(picture);
+        var bytes = picture.ToArray();
+        if (PhotoName.Of(bytes) != entry.Name || entry.FullName != PackageDescriptor.PhotoFolder + entry.Name)
+            throw new PackageException(entry.FullName, $"is not the picture that its name says; valid is {PhotoName.Valid}");
+        return PhotoMetadata.IsIn(bytes) ? throw new PackageException(entry.FullName, "says where or with what it was taken") : bytes;
     }
 
     private JsonObject Descriptor()

@@ -4,6 +4,7 @@ using System.Text;
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using Gassel.Data.Photos;
 using Microsoft.Data.Sqlite;
 
 namespace Gassel.Data.Packages;
@@ -30,6 +31,7 @@ public static class PackageWriter
         var resources = new JsonArray();
         foreach (var table in PackageTables.All)
             resources.Add(Write(connection, table, zip, now, cancel));
+        Photos(connection, new PhotoFolder(file), zip, now, cancel);
         var (site, madeUp) = Site(connection);
         var descriptor = PackageDescriptor.Of(site, madeUp, BookFile.NewestMigration(), now, licence, resources);
         using var last = Entry(zip, PackageDescriptor.FileName, now);
@@ -69,9 +71,32 @@ public static class PackageWriter
         }
     }
 
-    private static Stream Entry(ZipArchive zip, string path, DateTimeOffset now)
+    /// <summary>Those that entries speak of; they are packed already, and each is named by its sum.</summary>
+    private static void Photos(
+        SqliteConnection connection,
+        PhotoFolder photos,
+        ZipArchive zip,
+        DateTimeOffset now,
+        CancellationToken cancel
+    )
     {
-        var entry = zip.CreateEntry(path, CompressionLevel.Optimal);
+        using var select = connection.CreateCommand();
+        select.CommandText = "SELECT DISTINCT Payload ->> 'photo' AS name FROM entries WHERE Kind = 'photo' ORDER BY name";
+        using var rows = select.ExecuteReader();
+        while (rows.Read())
+        {
+            cancel.ThrowIfCancellationRequested();
+            if (rows.IsDBNull(0) || photos.Find(rows.GetString(0)) is not { } path)
+                continue;
+            using var into = Entry(zip, PackageDescriptor.PhotoFolder + rows.GetString(0), now, CompressionLevel.NoCompression);
+            using var picture = File.OpenRead(path);
+            picture.CopyTo(into);
+        }
+    }
+
+    private static Stream Entry(ZipArchive zip, string path, DateTimeOffset now, CompressionLevel packed = CompressionLevel.Optimal)
+    {
+        var entry = zip.CreateEntry(path, packed);
         entry.LastWriteTime = now;
         return entry.Open();
     }

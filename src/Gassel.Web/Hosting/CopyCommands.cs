@@ -1,4 +1,6 @@
+using Gassel.Core;
 using Gassel.Data;
+using Gassel.Data.Photos;
 using Gassel.Web.Runtime;
 
 namespace Gassel.Web.Hosting;
@@ -6,6 +8,9 @@ namespace Gassel.Web.Hosting;
 /// <summary><c>backup FILE</c> and <c>restore FILE</c> from the console.</summary>
 internal static class CopyCommands
 {
+    /// <summary>Beside a copy, the folder of its photos.</summary>
+    private const string Photos = ".photos";
+
     /// <summary>Null where the arguments ask for neither; else the exit code.</summary>
     public static int? Run(string[] args, DateTimeOffset now)
     {
@@ -43,15 +48,20 @@ internal static class CopyCommands
         if (File.Exists(path))
             throw new BookUnavailableException($"{path} is there already; name another file, so that no copy is overwritten.");
         file.CopyTo(Path.GetFullPath(path));
+        // the book first: every picture that it speaks of was there before it
+        var photos = new PhotoFolder(file).CopyTo(path + Photos);
         var inspected = BookInspection.Of(path);
         return inspected.Condition == BookCondition.Good
             ? $"{path}: {new FileInfo(path).Length / 1000} kB, whole"
+                + (photos == 0 ? "" : Text.Of($", and {photos} photos in {path}{Photos}"))
             : throw new BookUnavailableException($"{path} was written, but {inspected.Words}. Do not rely on it.");
     }
 
     private static string Restore(string path, string folder, DateTimeOffset now)
     {
         var replaced = BookCopies.Restore(path, folder, now);
+        using var file = new BookFile(folder);
+        new PhotoFolder(file).TakeFrom(path + Photos);
         return replaced is null
             ? $"{path} is the book in {folder} now."
             : $"{path} is the book in {folder} now; what it replaced is {replaced}.";

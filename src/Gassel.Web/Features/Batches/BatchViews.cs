@@ -97,7 +97,8 @@ internal static class BatchViews
                     l.Entry.Source,
                     EntryWords.Of(l.Entry.Payload, plan, placeNames),
                     l.Fate,
-                    l.Conflict?.Words
+                    l.Conflict?.Words,
+                    (l.Entry.Payload as PhotoTaken)?.Photo
                 )),
             ],
             state.Plants,

@@ -6,6 +6,7 @@ namespace Gassel.Web.Features.Batches;
 /// <summary>A line of the log, newest last.</summary>
 /// <param name="Words">What was done, in a sentence.</param>
 /// <param name="Conflict">Why it does not count; null where it does.</param>
+/// <param name="Photo">Name of the picture, at <c>/api/photos/NAME</c>; null for other entries.</param>
 public sealed record LogLine(
     Guid Id,
     Guid Act,
@@ -15,5 +16,6 @@ public sealed record LogLine(
     EntrySource Source,
     string Words,
     EntryFate Fate,
-    string? Conflict
+    string? Conflict,
+    string? Photo
 );

@@ -92,6 +92,7 @@ internal static class EntryWords
             Replanned p => $"Replanned: {string.Join(", ", p.Steps.Select(s => Text.Of($"{Step(s.Step)} {s.Days} days")))}; aimed "
                 + $"at {Quantity.Day(p.Target)}.",
             Note p => p.Text,
+            PhotoTaken p => $"Took a photo{(p.Words is null ? "" : $": {p.Words}")}{(p.Part is null ? "" : Of(p.Part))}.",
             VoidEntry => "Undid an entry.",
             Unread p => $"An entry of kind {p.Kind} from a newer Gassel.",
             _ => throw new InvalidOperationException($"no words for {payload.GetType().Name}"),

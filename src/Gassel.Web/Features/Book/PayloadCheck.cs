@@ -119,6 +119,13 @@ internal static class PayloadCheck
                     )
                     .FirstOrDefault(r => r is not null),
             Note p => Limits.Text($"{at}.text", p.Text, 2000) ?? Limits.Text($"{at}.part", p.Part, 40, required: false),
+            PhotoTaken p => Limits.Text($"{at}.part", p.Part, 40, required: false)
+                ?? Limits.Text($"{at}.words", p.Words, 200, required: false)
+                ?? (
+                    PhotoName.IsValid(p.Photo)
+                        ? null
+                        : new($"{at}.photo", $"{at}.photo is no name of a picture; valid is {PhotoName.Valid}.")
+                ),
             VoidEntry => null,
             _ => new Refusal($"{at}.kind", "This kind of entry cannot be recorded."),
         };

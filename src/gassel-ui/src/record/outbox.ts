@@ -2,12 +2,14 @@ import { answered, api, Refused } from "../api/client";
 import type { Problem } from "../api/client";
 import { currentConnection, heardNothing, heardSomething } from "../offline/connection";
 import type { QueuedAct, WaitingAct } from "../offline/keep";
+import { forgetPhotos, sendPhotos } from "../offline/photos";
 import { enqueue, markRefused, readQueue, takeOut } from "../offline/queue";
 import { sendAll } from "../offline/sending";
 import type { Sent } from "../offline/sending";
 import type { Day } from "../time/days";
 
 const PATIENCE_MS = 10_000;
+const PHOTO_PATIENCE_MS = 60_000;
 
 /** One sender at a time over all tabs of this browser, so that nothing goes out twice or out of order. */
 const alone = async (work: () => Promise<Sent[]>): Promise<Sent[]> =>
@@ -18,6 +20,7 @@ const noAnswer = (): Problem => ({ status: 0, title: "No answer", detail: "Gasse
 async function post(act: WaitingAct, ifConflict: "warn" | "keep"): Promise<Problem | null> {
   try {
     const [only, ...others] = act.batches;
+    await sendPhotos(act, AbortSignal.timeout(PHOTO_PATIENCE_MS));
     const signal = AbortSignal.timeout(PATIENCE_MS);
     if (only && others.length === 0)
       await answered(
@@ -35,6 +38,7 @@ async function post(act: WaitingAct, ifConflict: "warn" | "keep"): Promise<Probl
         }),
       );
     heardSomething();
+    await forgetPhotos(act);
     return null;
   } catch (refused) {
     if (!(refused instanceof Refused)) return noAnswer();

@@ -21,6 +21,7 @@ import { ColdCard } from "./ColdCard";
 import { EntryLog } from "./EntryLog";
 import { GerminationCard } from "./GerminationCard";
 import { NextWork } from "./NextWork";
+import { PhotoStrip } from "./PhotoStrip";
 import { PartResult } from "./PartResult";
 import { Uncomputable } from "./Uncomputable";
 import { WhatFollows } from "./WhatFollows";
@@ -162,6 +163,7 @@ export function Batch() {
           <Whereabouts batch={batch.data} parts={living} today={today} />
           <SeenCard batch={batch.data} parts={living} today={today} />
           <CloseBooks batch={batch.data} today={today} />
+          <PhotoStrip batch={id} number={summary.number} log={batch.data.log} today={today} />
           <Card label="log">
             <Typography variant="h2">Log</Typography>
             <DoneOnStepper />

@@ -36,6 +36,7 @@ import {
 import type { Field, Scope } from "./tally";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
+import { PhotoButton } from "../../record/PhotoButton";
 
 interface TrayCountProps {
   tray: CountTray;
@@ -195,7 +196,10 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
           . {left} of {tray.seeds}
           {tray.estimatePercent !== null && ` (± ${tray.estimatePercent} %)`} not up yet.
         </Typography>
-        <DoneOnStepper />
+        <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: 2 }}>
+          <DoneOnStepper />
+          <PhotoButton batch={batchId} number={number} part={part} />
+        </Box>
         {scopes.length > 1 && (
           <Box sx={{ mt: 0.5 }}>
             <Choice

@@ -3,6 +3,7 @@ import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typogra
 import { WORDS } from "../../api/words";
 import { useSymptoms } from "../../book/queries";
 import type { SymptomAdvice } from "../../api/types";
+import { PhotoButton } from "../../record/PhotoButton";
 import { useRecord } from "../../record/RecordProvider";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
@@ -79,6 +80,9 @@ export function SymptomDialog({ parts, doneOn, today, close }: SymptomDialogProp
         )}
       </DialogContent>
       <DialogActions>
+        {told && chosen[0] && chosen.length === 1 && (
+          <PhotoButton batch={chosen[0].batchId} number={chosen[0].number} part={chosen[0].part} />
+        )}
         <Button onClick={close}>{told ? "Close" : "Cancel"}</Button>
       </DialogActions>
     </Dialog>

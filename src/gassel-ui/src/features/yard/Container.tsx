@@ -10,6 +10,7 @@ import { InsideSeason } from "../../drawings/InsideSeason";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { useRecord } from "../../record/RecordProvider";
 import { countOf } from "../../record/entries";
+import { PhotoButton } from "../../record/PhotoButton";
 import { Card } from "../../shared/Card";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
@@ -111,6 +112,9 @@ function ContainerPage({
           </Link>
         </Typography>
         <ContainerCutaway brief={brief} outdoorC={outdoor} />
+        <Box>
+          <PhotoButton batch={brief.batchId} number={brief.number} part={brief.part} />
+        </Box>
         <Typography sx={{ fontWeight: 600 }} data-testid="container-cold">
           {coldWords(brief, today)}
         </Typography>
