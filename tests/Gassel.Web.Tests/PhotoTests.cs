@@ -9,7 +9,7 @@ public sealed class PhotoTests : IAsyncLifetime
 {
     /// <summary>The smallest PNG: one white point (drawn by hand from the PNG specification, W3C).</summary>
     private static readonly byte[] Png = Convert.FromBase64String(
-        "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGP4DwABAQEAsTr2PgAAAABJRU5ErkJggg=="
+        "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGP4DwABAQEAsTj2FAAAAABJRU5ErkJggg=="
     );
 
     private readonly RunningBook _book = new();

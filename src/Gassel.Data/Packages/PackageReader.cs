@@ -51,9 +51,10 @@ internal sealed class PackageReader(SqliteConnection connection, ZipArchive zip,
         if (entry.Length > PhotoFolder.MostBytes)
             throw new PackageException(entry.FullName, "is larger than 10 MB");
         using var packed = entry.Open();
-        using var picture = new MemoryStream();
-        packed.CopyTo(picture);
-        var bytes = picture.ToArray();
+        // the zip may say less than comes out of it
+        var room = new byte[entry.Length + 1];
+        var read = packed.ReadAtLeast(room, room.Length, throwOnEndOfStream: false);
+        var bytes = room[..read];
         if (PhotoName.Of(bytes) != entry.Name || entry.FullName != PackageDescriptor.PhotoFolder + entry.Name)
             throw new PackageException(entry.FullName, $"is not the picture that its name says; valid is {PhotoName.Valid}");
         return PhotoMetadata.IsIn(bytes) ? throw new PackageException(entry.FullName, "says where or with what it was taken") : bytes;

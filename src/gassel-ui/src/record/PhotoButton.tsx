@@ -6,8 +6,15 @@ import { useDoneOn } from "./DoneOn";
 import { useRecord } from "./RecordProvider";
 import { photoName, scaled } from "./scaled";
 
+interface PhotoButtonProps {
+  batch: string;
+  /** Null where nobody is to know which batch it is: in a blind count. */
+  number: number | null;
+  part: string | null;
+}
+
 /** One tap takes a photo, or picks one; it is kept like every other entry. */
-export function PhotoButton({ batch, number, part }: { batch: string; number: number; part: string | null }) {
+export function PhotoButton({ batch, number, part }: PhotoButtonProps) {
   const { record } = useRecord();
   const { doneOn } = useDoneOn();
   const [busy, setBusy] = useState(false);
@@ -19,7 +26,12 @@ export function PhotoButton({ batch, number, part }: { batch: string; number: nu
       const picture = await scaled(file);
       const photo = await photoName(picture);
       await keepPhoto(photo, picture);
-      await record(batch, [{ kind: "photo", part, photo, words: null }], doneOn, `Photo of B-${number} kept`);
+      await record(
+        batch,
+        [{ kind: "photo", part, photo, words: null }],
+        doneOn,
+        number === null ? "Photo kept" : `Photo of B-${number} kept`,
+      );
     } catch (unreadable) {
       setError(unreadable);
     } finally {

@@ -198,7 +198,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
         </Typography>
         <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: 2 }}>
           <DoneOnStepper />
-          <PhotoButton batch={batchId} number={number} part={part} />
+          <PhotoButton batch={batchId} number={tray.blind ? null : number} part={part} />
         </Box>
         {scopes.length > 1 && (
           <Box sx={{ mt: 0.5 }}>
