@@ -1,6 +1,7 @@
 using System.Net;
 using System.Text;
 using Gassel.Web.Features.People;
+using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Routing;
 using Microsoft.Extensions.DependencyInjection;
 
@@ -51,7 +52,7 @@ public sealed class OpenBookTests : IAsyncLifetime
                 new HttpMethod(method),
                 path,
                 method is "GET" or "DELETE" ? null : "{}",
-                type: path.EndsWith("-file", StringComparison.Ordinal) ? "text/csv" : "application/json"
+                type: endpoint.Metadata.GetMetadata<IAcceptsMetadata>()?.ContentTypes[0] ?? "application/json"
             );
             Assert.True(status == 401, $"{method} {path} answered {status}");
             Assert.Equal("Not signed in", problem!["title"]!.GetValue<string>());

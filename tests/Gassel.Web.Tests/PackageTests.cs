@@ -62,14 +62,31 @@ public sealed class PackageTests(RunningBook book) : IClassFixture<RunningBook>
         var batches = JsonNode.Parse(await http.GetStringAsync("/api/batches", Cancel))!.AsArray();
         var told = new Dictionary<string, string>();
         foreach (var path in batches.Select(b => $"/api/batches/{b!["id"]}").Concat(views))
-            told[path] = await http.GetStringAsync(path, Cancel);
+        {
+            var view = JsonNode.Parse(await http.GetStringAsync(path, Cancel))!;
+            // a book that is no demo says on Rounds that made-up thermometers are not counted from its next start on
+            if (path == "/api/rounds")
+                view.AsObject().Remove("simulatedAside");
+            told[path] = view.ToJsonString();
+        }
         return told;
     }
 
     [Fact]
     public async Task The_demo_in_an_empty_book_is_the_same_book()
     {
-        string[] views = ["/api/batches", "/api/lots", "/api/trials", "/api/wishes", "/api/places", "/api/species", "/api/closing"];
+        string[] views =
+        [
+            "/api/batches",
+            "/api/lots",
+            "/api/trials",
+            "/api/wishes",
+            "/api/places",
+            "/api/species",
+            "/api/closing",
+            "/api/rounds",
+            "/api/season",
+        ];
         var (package, told, now) = await Demo(views);
         var empty = new RunningBook();
         await empty.InitializeAsync();

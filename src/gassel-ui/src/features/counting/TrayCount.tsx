@@ -196,20 +196,18 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
           . {left} of {tray.seeds}
           {tray.estimatePercent !== null && ` (± ${tray.estimatePercent} %)`} not up yet.
         </Typography>
-        <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: 2 }}>
-          <DoneOnStepper />
-          <PhotoButton batch={batchId} number={tray.blind ? null : number} part={part} />
-        </Box>
-        {scopes.length > 1 && (
-          <Box sx={{ mt: 0.5 }}>
+        <DoneOnStepper />
+        <Box sx={{ display: "flex", alignItems: "center", gap: 1, mt: 0.5 }}>
+          {scopes.length > 1 && (
             <Choice
               label="counted"
               value={tally.scope}
               onChange={(scope) => setTally(startTally(scope))}
               options={scopes.map((s) => [s, SCOPES[s]] as const)}
             />
-          </Box>
-        )}
+          )}
+          <PhotoButton batch={batchId} number={tray.blind ? null : number} part={part} />
+        </Box>
         {byThumb && (
           <CountPlan tray={tray} tally={tally} turned onTouch={(cell) => setTally(touch(tally, cell))} />
         )}

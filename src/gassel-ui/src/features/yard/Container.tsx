@@ -112,9 +112,6 @@ function ContainerPage({
           </Link>
         </Typography>
         <ContainerCutaway brief={brief} outdoorC={outdoor} />
-        <Box>
-          <PhotoButton batch={brief.batchId} number={brief.number} part={brief.part} />
-        </Box>
         <Typography sx={{ fontWeight: 600 }} data-testid="container-cold">
           {coldWords(brief, today)}
         </Typography>
@@ -142,6 +139,7 @@ function ContainerPage({
           <Button component={Link} to={`/count/${brief.batchId}/${brief.part}`} variant="contained">
             Count
           </Button>
+          <PhotoButton batch={brief.batchId} number={brief.number} part={brief.part} />
           {fitting.map(([what, words]) => (
             <Button
               key={what}
