@@ -18,6 +18,8 @@ public static class PackageWriter
         Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
     };
 
+    private static readonly DateTimeOffset _firstOfZips = new(1980, 1, 1, 0, 0, 0, TimeSpan.Zero);
+
     /// <summary>Of one moment of the book, also while it is in use. The same book gives the same bytes but for the time.</summary>
     /// <param name="into">Only written to, from start to end.</param>
     /// <exception cref="OperationCanceledException">It was called off.</exception>
@@ -97,7 +99,8 @@ public static class PackageWriter
     private static Stream Entry(ZipArchive zip, string path, DateTimeOffset now, CompressionLevel packed = CompressionLevel.Optimal)
     {
         var entry = zip.CreateEntry(path, packed);
-        entry.LastWriteTime = now;
+        // a zip knows no day before; a machine without a clock of its own begins in 1970
+        entry.LastWriteTime = now < _firstOfZips ? _firstOfZips : now;
         return entry.Open();
     }
 
