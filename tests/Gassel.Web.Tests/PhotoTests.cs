@@ -53,6 +53,19 @@ public sealed class PhotoTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task What_a_killed_program_left_on_its_way_in_is_gone_after_the_next_start()
+    {
+        var name = NameOf(Png, ".png");
+        await Send(_book, name, Png);
+        string[] left = [Path.Combine(_book.Folder, "package-1.arriving"), Path.Combine(_book.Folder, "photos", "1.arriving")];
+        foreach (var path in left)
+            await File.WriteAllTextAsync(path, "half", TestContext.Current.CancellationToken);
+        await _book.Restart();
+        Assert.All(left, path => Assert.False(File.Exists(path)));
+        Assert.Equal(Png, await _book.Http.GetByteArrayAsync($"/api/photos/{name}", TestContext.Current.CancellationToken));
+    }
+
+    [Fact]
     public async Task What_is_no_picture_or_tells_where_it_was_taken_is_refused()
     {
         byte[] html = "<script>alert(1)</script>"u8.ToArray();

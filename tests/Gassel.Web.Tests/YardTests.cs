@@ -334,6 +334,28 @@ public sealed class YardTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Days_that_are_just_over_are_told_so_for_this_winter_and_not_for_another()
+    {
+        await Site();
+        // 10 January: past the days with enough cold for balsamroot, which end in November here, and before the end of midwinter
+        _book.Clock.AdjustTime(new(2027, 1, 10, 12, 0, 0, TimeSpan.Zero));
+        await _book.Post(
+            "/api/wishes",
+            """
+            {"lines":[{"species":"balsamroot","plants":"10","when":"2027","route":"balsamroot-winter-container"},
+            {"species":"balsamroot","plants":"10","when":"2029","route":"balsamroot-winter-container"}],
+            "save":true,"who":"grower"}
+            """
+        );
+        var plans = (await _book.Get("/api/wishes"))["wishes"]!.AsArray().Select(w => w!["plan"]!).ToList();
+        Assert.Equal("2027-01-10", plans[0]["start"]!["latest"]!.GetValue<string>());
+        Assert.Equal(
+            [true, false],
+            plans.Select(p => p["working"]!.ToJsonString().Contains("Those days are over for this winter", StringComparison.Ordinal))
+        );
+    }
+
+    [Fact]
     public async Task Waves_are_told_from_the_winters_on_record_and_not_from_the_other_hemisphere()
     {
         await Site();

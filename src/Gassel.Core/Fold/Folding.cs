@@ -58,10 +58,13 @@ internal sealed partial class Folding(BatchPlan plan)
             StepLeftOut p => LeaveOut(entry, p),
             Discarded => Discard(entry),
             Replanned p => Replan(entry, p),
-            Note p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
-            PhotoTaken p => p.Part is null || _parts.ContainsKey(p.Part) ? null : new(entry.Id, ConflictCode.UnknownPart, p.Part),
+            Note p => OfPartOrAll(entry, p.Part),
+            PhotoTaken p => OfPartOrAll(entry, p.Part),
             _ => new(entry.Id, ConflictCode.Unreadable),
         };
+
+    private Conflict? OfPartOrAll(Entry entry, string? part) =>
+        part is null || _parts.ContainsKey(part) ? null : new(entry.Id, ConflictCode.UnknownPart, part);
 
     public Replanned? LastReplan { get; private set; }
 

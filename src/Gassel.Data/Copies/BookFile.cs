@@ -17,6 +17,12 @@ public sealed class BookFile : IDisposable
     /// </summary>
     private const int BusySeconds = 5;
 
+    /// <summary>Ends the name of a file that is not whole yet.</summary>
+    public const string Arriving = ".arriving";
+
+    /// <summary>Folder of the photos, in that of the book.</summary>
+    internal const string PhotosName = "photos";
+
     private FileStream? _lock;
 
     public BookFile(string folder)
@@ -55,6 +61,7 @@ public sealed class BookFile : IDisposable
         try
         {
             migration.ClearUnfinished();
+            ClearArriving();
             if (IsGone() is { } gone)
                 throw Damaged(gone, null);
             if (!File.Exists(FilePath))
@@ -194,6 +201,18 @@ public sealed class BookFile : IDisposable
                     : DiskFault.Of(taken, Folder),
                 taken
             );
+        }
+    }
+
+    /// <summary>Packages and photos that were on their way in when the program was killed; the book never spoke of them.</summary>
+    private void ClearArriving()
+    {
+        foreach (var left in Directory.EnumerateFiles(Folder, "package-*" + Arriving))
+            File.Delete(left);
+        if (Directory.Exists(Path.Combine(Folder, PhotosName)))
+        {
+            foreach (var left in Directory.EnumerateFiles(Path.Combine(Folder, PhotosName), "*" + Arriving))
+                File.Delete(left);
         }
     }
 

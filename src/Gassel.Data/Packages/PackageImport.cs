@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.IO.Compression;
 using System.Text.Json.Nodes;
 using Gassel.Data.Photos;
@@ -75,7 +76,7 @@ public sealed class PackageImport : IDisposable
         }
         return new(
             _descriptor["title"]?.ToString() ?? "",
-            DateTimeOffset.TryParse(_descriptor["created"]?.ToString(), out var at) ? at : null,
+            DateTimeOffset.TryParse(_descriptor["created"]?.ToString(), CultureInfo.InvariantCulture, out var at) ? at : null,
             _descriptor["gassel"]?["madeUp"]?.ToString() == "true",
             intoEmpty,
             counts,

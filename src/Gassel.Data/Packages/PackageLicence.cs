@@ -1,18 +1,17 @@
 using System.Text.Json.Nodes;
-using Gassel.Core;
 
 namespace Gassel.Data.Packages;
 
 /// <summary>On what terms a package may be used, by the names of Open Definition.</summary>
 public enum PackageLicence
 {
-    [Words("not said")]
+    /// <summary>Nobody said.</summary>
     NotSpecified,
 
-    [Words("anyone, naming the source (CC BY 4.0)")]
+    /// <summary>Anyone, naming the source: CC BY 4.0.</summary>
     CcBy,
 
-    [Words("anyone, for anything (CC0 1.0)")]
+    /// <summary>Anyone, for anything: CC0 1.0.</summary>
     Cc0,
 }
 

@@ -10,7 +10,7 @@ public sealed class PhotoFolder(BookFile file)
     /// <summary>Largest picture, bytes.</summary>
     public const int MostBytes = 10_000_000;
 
-    public string Folder { get; } = Path.Combine(file.Folder, "photos");
+    public string Folder { get; } = Path.Combine(file.Folder, BookFile.PhotosName);
 
     /// <summary>Null where it is not there, or the name is none.</summary>
     public string? Find(string name) => PhotoName.IsValid(name) && File.Exists(PathOf(name)) ? PathOf(name) : null;
@@ -34,7 +34,7 @@ public sealed class PhotoFolder(BookFile file)
         if (File.Exists(path))
             return;
         Directory.CreateDirectory(Path.GetDirectoryName(path)!);
-        var arriving = Path.Combine(Folder, $"{Guid.NewGuid():N}.arriving");
+        var arriving = Path.Combine(Folder, Guid.NewGuid().ToString("N") + BookFile.Arriving);
         using (var stream = new FileStream(arriving, FileMode.CreateNew))
         {
             stream.Write(picture);

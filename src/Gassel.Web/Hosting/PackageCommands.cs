@@ -72,6 +72,7 @@ internal static class PackageCommands
                     )
                 )
                 .Concat(report.Renumbered)
+                .Concat(report.Photos > 0 ? [Text.Of($"photos: {report.Photos} new")] : [])
                 .Append(save ? "Taken in." : "Nothing was taken in; this was a look.")
         );
     }

@@ -87,10 +87,10 @@ internal static class PackageEndpoints
         }
     }
 
-    /// <summary>A file beside the book that goes when it is closed, and with the program.</summary>
+    /// <summary>A file beside the book that goes when it is closed; after a kill, at the next start.</summary>
     private static FileStream Beside(BookFile file) =>
         new(
-            Path.Combine(file.Folder, $"package-{Guid.NewGuid():N}.arriving"),
+            Path.Combine(file.Folder, $"package-{Guid.NewGuid():N}{BookFile.Arriving}"),
             new FileStreamOptions
             {
                 Mode = FileMode.CreateNew,

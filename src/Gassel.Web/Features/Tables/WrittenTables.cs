@@ -12,7 +12,7 @@ internal static class WrittenTables
     [
         new WrittenTable<ResultRow>(
             "results",
-            "A count of a vessel, with all that was done to its seed beside it",
+            "a count of a vessel, with all that was done to its seed beside it",
             ResultRow.All,
             [
                 new("batch", "string", null, "as on the label", r => Text.Of($"B-{r.Batch.Row.Number}")),
@@ -50,7 +50,7 @@ internal static class WrittenTables
         ),
         new WrittenTable<BatchTableRow>(
             "batches",
-            "A batch",
+            "a batch",
             async books =>
             {
                 var species = (await books.Library.Species()).ToDictionary(s => s.Id);
@@ -78,7 +78,7 @@ internal static class WrittenTables
         ),
         new WrittenTable<PlantRow>(
             "plants",
-            "Plants of a batch at a stage",
+            "plants of a batch at a stage",
             async books =>
             {
                 var names = (await books.Library.Species()).ToDictionary(s => s.Id, s => s.CommonName);
@@ -101,7 +101,7 @@ internal static class WrittenTables
         ),
         new WrittenTable<LotTableRow>(
             "lots",
-            "A lot of seed",
+            "a lot of seed",
             Lots,
             [
                 new("lot", "integer", null, "number of the lot", r => r.Kept.Id),
@@ -123,7 +123,7 @@ internal static class WrittenTables
         ),
         new WrittenTable<LotTableRow>(
             "lots-passport",
-            "A lot with its multi-crop passport descriptors (FAO and Bioversity, MCPD 2.1; names and codes from memory)",
+            "a lot with its multi-crop passport descriptors (FAO and Bioversity, MCPD 2.1; names and codes from memory)",
             Lots,
             [
                 new("ACCENUMB", "string", null, "accession number: the lot's", r => Text.Of($"lot {r.Kept.Id}")),
@@ -145,7 +145,7 @@ internal static class WrittenTables
         ),
         new WrittenTable<LotTableRow>(
             "lots-darwin-core",
-            "A lot in Darwin Core terms (TDWG; names from memory)",
+            "a lot in Darwin Core terms (TDWG; names from memory)",
             Lots,
             [
                 new("catalogNumber", "string", null, "number of the lot", r => Text.Of($"lot {r.Kept.Id}")),
@@ -165,7 +165,7 @@ internal static class WrittenTables
         ),
         new WrittenTable<Core.Treatments.Species>(
             "species",
-            "A species",
+            "a species",
             books => books.Library.Species(),
             [
                 new("id", "string", null, "short name that stays", s => s.Id),
@@ -184,7 +184,7 @@ internal static class WrittenTables
         ),
         new WrittenTable<RouteStepRow>(
             "routes",
-            "A step of a route",
+            "a step of a route",
             async books =>
                 [
                     .. from s in await books.Library.Species()
@@ -211,7 +211,7 @@ internal static class WrittenTables
         ),
         new WrittenTable<WeatherRow>(
             "weather",
-            "A day of a weather record",
+            "a day of a weather record",
             async books =>
             {
                 var rows = new List<WeatherRow>();

@@ -119,15 +119,18 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
     private SetOutResult? SetOut { get; init; }
 
     /// <summary>Why its days are those; null for a route without a winter container.</summary>
-    public string? Outdoors =>
-        Ground is null || Route.Setting != RouteSetting.WinterContainer ? null
-        : SetOut is null ? "Set out around midwinter; not checked against winters on record."
-        : (SetOut.SafeWindow ?? SetOut.Window) is { } days
-        && Start is { Earliest: var first, Latest: var last }
-        && first == last
-        && days.Latest < last
-            ? SetOut.WindowWords + " Those days are over for this winter: the sooner the better."
-        : SetOut.WindowWords;
+    public string? Outdoors
+    {
+        get
+        {
+            if (Ground is null || Route.Setting != RouteSetting.WinterContainer)
+                return null;
+            if (SetOut is null)
+                return "Set out around midwinter; not checked against winters on record.";
+            var isOver = Start.Latest == Ground.Today && (SetOut.SafeWindow ?? SetOut.Window)?.Latest < Ground.Today;
+            return SetOut.WindowWords + (isOver ? " Those days are over for this winter: the sooner the better." : "");
+        }
+    }
 
     private Core.Treatments.Route Route => Ground!.Route;
 

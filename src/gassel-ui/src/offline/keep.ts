@@ -33,8 +33,6 @@ export interface KeptAnswer {
 interface Kept extends DBSchema {
   queue: { key: number; value: WaitingAct };
   answers: { key: string; value: KeptAnswer };
-  /** Pictures that the book does not have yet, by name. */
-  photos: { key: string; value: Blob };
 }
 
 export type Keep = IDBPDatabase<Kept>;
@@ -43,18 +41,10 @@ let opened: Promise<Keep> | null = null;
 
 /** What this device keeps for the time without connection. */
 export function keep(): Promise<Keep> {
-  opened ??= openDB<Kept>("gassel", 2, {
-    upgrade(db, from) {
-      if (from < 1) {
-        db.createObjectStore("queue", { autoIncrement: true });
-        db.createObjectStore("answers");
-      }
-      db.createObjectStore("photos");
-    },
-    // a tab of the version before lets go of it, and opens it anew when it needs it
-    blocking() {
-      void opened?.then((db) => db.close());
-      opened = null;
+  opened ??= openDB<Kept>("gassel", 1, {
+    upgrade(db) {
+      db.createObjectStore("queue", { autoIncrement: true });
+      db.createObjectStore("answers");
     },
     terminated() {
       opened = null;

@@ -16,6 +16,8 @@ interface PhotoStripProps {
 /** What it looked like over time; a touch shows one large. */
 export function PhotoStrip({ batch, number, log, today }: PhotoStripProps) {
   const [shown, setShown] = useState<LogLine | null>(null);
+  /** Their files do not lie beside this book. */
+  const [missing, setMissing] = useState<string[]>([]);
   const photos = log
     .filter((line) => line.photo !== null && line.fate !== "takenBack")
     .sort((a, b) => a.doneOn.localeCompare(b.doneOn));
@@ -36,13 +38,20 @@ export function PhotoStrip({ batch, number, log, today }: PhotoStripProps) {
               aria-label={`photo of ${shortDay(line.doneOn, today)}, large`}
               sx={{ display: "block", flex: "0 0 auto", p: 0.5, textAlign: "left" }}
             >
-              <Box
-                component="img"
-                src={`/api/photos/${line.photo}`}
-                alt=""
-                loading="lazy"
-                sx={{ display: "block", width: 132, height: 99, objectFit: "cover", borderRadius: 1 }}
-              />
+              {missing.includes(line.id) ? (
+                <Typography component="span" sx={{ display: "block", width: 132, height: 99 }}>
+                  The picture is not here.
+                </Typography>
+              ) : (
+                <Box
+                  component="img"
+                  src={`/api/photos/${line.photo}`}
+                  alt=""
+                  loading="lazy"
+                  onError={() => setMissing((all) => [...all, line.id])}
+                  sx={{ display: "block", width: 132, height: 99, objectFit: "cover", borderRadius: 1 }}
+                />
+              )}
               <Typography component="span" sx={{ fontWeight: 600 }}>
                 {shortDay(line.doneOn, today)}
               </Typography>

@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { Table, TableBody, TableCell, TableHead, TableRow, Typography } from "@mui/material";
 import type { PackageReport } from "../../api/types";
 import { AlarmMark } from "../../shared/AlarmMark";
+import { several } from "../../shared/numbers";
 import { shortDay } from "../../time/days";
 
 /** What a package brings, table by table, and what of it does not come in. */
@@ -47,6 +48,11 @@ export function PackageCounts({ report, children }: { report: PackageReport; chi
           ))}
         </TableBody>
       </Table>
+      {report.photos > 0 && (
+        <Typography data-testid="package-photos">
+          {several(report.photos, "photo")} {report.saved ? "came along" : "would come along"}.
+        </Typography>
+      )}
       {clashes && <Typography variant="body2">Where both differ, what this book says stays.</Typography>}
       {left && (
         <Typography variant="body2">

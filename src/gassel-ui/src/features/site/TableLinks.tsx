@@ -15,7 +15,7 @@ export function TableLinks() {
             <a href={`/api/tables/${table.name}.csv`} download>
               {table.name}
             </a>
-            : {table.words.charAt(0).toLowerCase() + table.words.slice(1)} (
+            : {table.words} (
             <a href={`/api/codebooks/${table.name}.csv`} download>
               what its columns mean
             </a>
