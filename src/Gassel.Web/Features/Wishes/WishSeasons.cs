@@ -121,7 +121,7 @@ internal sealed class WishSeasons
             Text.Of(
                 $"{name} is full {Quantity.Day(binding.From)} to {Quantity.Day(binding.To)}: room for {binding.Lacking} more "
                     + $"{ShelfSpace.Units(kind, binding.Lacking)} then would let "
-                    + $"{string.Join(", ", waiting.Select(n => Text.Of($"W-{n}")))} start on the best day."
+                    + $"{Named(waiting)} start on the best day."
             )
         );
     }
@@ -130,14 +130,23 @@ internal sealed class WishSeasons
     private string? Unknown()
     {
         var names = _taken.Values.SelectMany(t => t).Select(t => t.Place).Distinct().Where(p => !_room.Capacity.ContainsKey(p)).Order();
-        return string.Join(", ", names.Select(Name)) is { Length: > 0 } places
+        return string.Join("; ", names.Select(Name)) is { Length: > 0 } places
             ? $"Not checked, because the room there is not entered: {places}."
             : null;
     }
 
-    /// <summary>Names of the places of a kind.</summary>
+    /// <summary>So many are named; nobody reads more.</summary>
+    private const int MostNamed = 6;
+
+    private static string Named(List<int> wishes)
+    {
+        var named = string.Join(", ", wishes.Take(MostNamed).Select(n => Text.Of($"W-{n}")));
+        return wishes.Count > MostNamed ? Text.Of($"{named} and {wishes.Count - MostNamed} more") : named;
+    }
+
+    /// <summary>Names of the places of a kind; a name may hold a comma.</summary>
     private string Name(PlaceKind kind) =>
-        string.Join(", ", _room.Places.Where(p => p.Kind == kind && p.RetiredOn is null).Select(p => p.Name)) is { Length: > 0 } names
+        string.Join("; ", _room.Places.Where(p => p.Kind == kind && p.RetiredOn is null).Select(p => p.Name)) is { Length: > 0 } names
             ? names
             : Text.Capital(kind.Words());
 

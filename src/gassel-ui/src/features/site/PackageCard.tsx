@@ -96,7 +96,6 @@ export function PackageCard() {
           />
         </Button>
       </Box>
-      <TableLinks />
       {doing && (
         <Box sx={{ mt: 1 }}>
           <LinearProgress aria-label={doing} />
@@ -123,6 +122,7 @@ export function PackageCard() {
         </PackageCounts>
       )}
       <Failure error={error} />
+      <TableLinks />
     </Card>
   );
 }
