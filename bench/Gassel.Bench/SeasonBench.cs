@@ -13,6 +13,7 @@ internal static class SeasonBench
 {
     private const int Batches = 500;
     private const int EntriesEach = 100;
+    private const int ListedBatches = 2000;
     private static readonly DateOnly Start = new(2026, 11, 1);
     private static readonly Species Species = StarterLibrary.All.Single(s => s.Id == "balsamroot");
 
@@ -39,6 +40,13 @@ internal static class SeasonBench
             $"Season of {Batches} batches in one request: {many.Raw / 1000.0:0} kB, {many.Packed / 1000.0:0} kB "
                 + $"packed, p50 {many.P50:0} ms, p95 {many.P95:0} ms; {Batches / 10} batches p50 {few.P50:0.0} ms, ten times "
                 + $"the data {many.P50 / few.P50:0.0} × the time (aim 11)"
+        );
+        var list = await View(root, ListedBatches, "/api/batch-list");
+        var tenthList = await View(root, ListedBatches / 10, "/api/batch-list");
+        Console.WriteLine(
+            $"First page of a list of {ListedBatches} batches: {list.Raw / 1000.0:0} kB, {list.Packed / 1000.0:0} kB packed, "
+                + $"p50 {list.P50:0} ms, p95 {list.P95:0} ms; {ListedBatches / 10} batches p50 {tenthList.P50:0.0} ms, ten times the data "
+                + $"{list.P50 / tenthList.P50:0.0} × the time (aim 11)"
         );
         var rounds = await View(root, Batches, "/api/rounds");
         Console.WriteLine(

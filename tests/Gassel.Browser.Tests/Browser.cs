@@ -11,8 +11,9 @@ public sealed class Browser : IDisposable
     private readonly Uri _address;
 
     /// <param name="trusted">Hash of the key of a certificate that is trusted whoever signed it; null for none.</param>
-    public Browser(Uri address, int width = 1280, int height = 800, string? trusted = null) =>
-        (_address, _chromium) = (address, Chromium.Take(width, height, trusted));
+    /// <param name="camera">A file of the picture that its camera sees; null for no camera.</param>
+    public Browser(Uri address, int width = 1280, int height = 800, string? trusted = null, string? camera = null) =>
+        (_address, _chromium) = (address, Chromium.Take(width, height, trusted, camera));
 
     public ChromeDriver Driver => _chromium.Driver;
 

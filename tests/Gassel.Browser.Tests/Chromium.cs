@@ -24,9 +24,9 @@ internal sealed class Chromium
     private readonly string _profile = Directory.CreateTempSubdirectory("gassel-profile-").FullName;
     private readonly bool _canBeLent;
 
-    private Chromium(string? trusted)
+    private Chromium(string? trusted, string? camera)
     {
-        _canBeLent = trusted is null;
+        _canBeLent = trusted is null && camera is null;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
             "--headless=new",
@@ -46,6 +46,12 @@ internal sealed class Chromium
         );
         if (trusted is not null)
             options.AddArgument($"--ignore-certificate-errors-spki-list={trusted}");
+        if (camera is not null)
+            options.AddArguments(
+                "--use-fake-device-for-media-stream",
+                "--use-fake-ui-for-media-stream",
+                $"--use-file-for-fake-video-capture={camera}"
+            );
         options.SetLoggingPreference(LogType.Browser, LogLevel.Severe);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         service.SuppressInitialDiagnosticInformation = true;
@@ -62,9 +68,10 @@ internal sealed class Chromium
     public ChromeDriver Driver { get; }
 
     /// <param name="trusted">Hash of the key of a certificate that is trusted whoever signed it; null for none.</param>
-    public static Chromium Take(int width, int height, string? trusted)
+    /// <param name="camera">A file of the picture that its camera sees; null for no camera.</param>
+    public static Chromium Take(int width, int height, string? trusted, string? camera)
     {
-        var chromium = trusted is null && Free.TryTake(out var free) ? free : new(trusted);
+        var chromium = trusted is null && camera is null && Free.TryTake(out var free) ? free : new(trusted, camera);
         // headless keeps a window of at least 500 px; the metrics override makes a phone of it
         chromium.Driver.ExecuteCdpCommand(
             "Emulation.setDeviceMetricsOverride",

@@ -84,7 +84,7 @@ public sealed class LabelTests : IAsyncLifetime
         // as fine as the coarsest label printers, 203 dots to the inch
         Run("pdftoppm", "-r", "203", "-gray", "-png", "-singlefile", pdf, Path.Combine(_book.Folder, "label"));
         Assert.Equal(
-            $"QR-Code:{_book.Http.BaseAddress!.GetLeftPart(UriPartial.Authority)}/b/1",
+            $"QR-Code:{_book.Http.BaseAddress!.GetLeftPart(UriPartial.Authority)}/l/1/1",
             Run("zbarimg", "-q", Path.Combine(_book.Folder, "label.png")).Trim()
         );
     }

@@ -17,6 +17,7 @@ using Gassel.Web.Features.Finding;
 using Gassel.Web.Features.Forecasts;
 using Gassel.Web.Features.Labels;
 using Gassel.Web.Features.Learning;
+using Gassel.Web.Features.Lists;
 using Gassel.Web.Features.Messages;
 using Gassel.Web.Features.Network;
 using Gassel.Web.Features.People;
@@ -115,6 +116,7 @@ public static class GasselHost
         api.MapSeed();
         api.MapPlan();
         api.MapBatches();
+        api.MapLists();
         api.MapRounds();
         api.MapMessages();
         api.MapSowing();
@@ -203,6 +205,7 @@ public static class GasselHost
         services.AddSingleton<YardBook>();
         services.AddSingleton<OutBook>();
         services.AddSingleton<OutdoorBatches>();
+        services.AddSingleton<BatchList>();
         services.AddSingleton<PlantOutlook>();
         services.AddSingleton<WinterBook>();
         services.AddSingleton<SiteSaving>();

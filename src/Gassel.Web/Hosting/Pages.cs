@@ -43,7 +43,7 @@ internal static class Pages
                     + "form-action 'self'; frame-ancestors 'none'";
                 headers["Cross-Origin-Opener-Policy"] = "same-origin";
                 headers["Cross-Origin-Resource-Policy"] = "same-origin";
-                headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=(), payment=()";
+                headers["Permissions-Policy"] = "camera=(self), microphone=(), geolocation=(), payment=()";
                 return next(context);
             }
         );

@@ -24,6 +24,17 @@ internal sealed class QueryWords
         return null;
     }
 
+    /// <summary>A whole number.</summary>
+    public int? Number(string field, string? text)
+    {
+        if (string.IsNullOrEmpty(text))
+            return null;
+        if (int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var number))
+            return number;
+        Refusal ??= new(field, $"{field} was '{text}'; valid is a whole number.");
+        return null;
+    }
+
     public T? Name<T>(string field, string? text)
         where T : struct, Enum
     {

@@ -133,8 +133,8 @@ internal static class BatchViews
             return Text.Of($"kept for next spring, {UpOf(plan, state)}");
         if (step.Kind == StepKind.Germinate && main.SecondCold is { } cold)
             return Text.Of($"second cold, day {today.DayNumber - cold.From.DayNumber} of {cold.Days}; {UpOf(plan, state)}");
-        return step.Kind == StepKind.Germinate
-            ? UpOf(plan, state)
+        return step.Kind == StepKind.Germinate ? UpOf(plan, state)
+            : plan.Steps[open.Step].PlannedDays == 0 ? Text.Of($"{step.Kind.Words()}, begun {Quantity.Day(open.Start)}")
             : Text.Of($"{step.Kind.Words()}, day {main.DaysIn(plan, today)} of {plan.Steps[open.Step].PlannedDays}");
     }
 

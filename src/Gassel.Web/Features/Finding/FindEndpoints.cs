@@ -1,7 +1,10 @@
 using Gassel.Core;
 using Gassel.Core.Record;
 using Gassel.Data;
+using Gassel.Data.People;
+using Gassel.Web.Features.People;
 using Gassel.Web.Features.Plan;
+using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Finding;
 
@@ -13,8 +16,17 @@ internal static class FindEndpoints
 
     public static void MapFind(this RouteGroupBuilder api) => api.MapGet("/find", All);
 
-    private static async Task<List<Findable>> All(PlanBooks books, TrialBook trials, WishBook wishes)
+    private static async Task<List<Findable>> All(
+        PlanBooks books,
+        TrialBook trials,
+        WishBook wishes,
+        GasselDb db,
+        Asker asker,
+        CancellationToken cancel
+    )
     {
+        // people are the owner's to see
+        var people = asker.Role == Role.Owner ? await db.People.AsNoTracking().ToListAsync(cancel) : [];
         var species = (await books.Library.Species()).ToDictionary(s => s.Id);
         var batches = await books.Shelf.All();
         return
@@ -60,6 +72,7 @@ internal static class FindEndpoints
                 "/site/places",
                 null
             )),
+            .. people.Select(p => new Findable($"person-{p.Id}", FindableKind.Person, p.UserName ?? "", "", "/site/people", null)),
         ];
     }
 

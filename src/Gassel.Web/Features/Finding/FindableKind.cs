@@ -28,4 +28,7 @@ public enum FindableKind
 
     [Words("note")]
     Note,
+
+    [Words("person")]
+    Person,
 }

@@ -86,7 +86,7 @@ internal static class LabelEndpoints
                 return Refusal
                     .NotFound($"parts[{i}]", job.Parts[i]?.Part ?? "null", "Choose parts that are listed under Labels.")
                     .ToResult();
-            labels.Add(new(part.Label, Text.Of($"{Address(door, request)}/b/{part.Number}")));
+            labels.Add(new(part.Label, Text.Of($"{Address(door, request)}/l/{part.Number}/{Uri.EscapeDataString(part.Part)}")));
         }
         var (inside, outside) = (job.Content == LabelContent.Outside ? 0 : 1, job.Content == LabelContent.Inside ? 0 : 1);
         var entries = job

@@ -57,7 +57,7 @@ internal static class PlanConfirmation
                 {
                     return new Refusal(
                         "choice",
-                        $"{request.Choice} does not reach the target; choose one of the options shown as possible."
+                        "This choice misses the target date. Choose one of those that are shown as possible."
                     ).ToResult();
                 }
                 await using var db = connect();
@@ -129,7 +129,7 @@ internal static class PlanConfirmation
                 if (Plans(ground, request with { Id = id }, seeds) is not [var planned])
                     return new Refusal(
                         "choice",
-                        $"{request.Choice} does not reach the target; choose one of the options shown as possible."
+                        "This choice misses the target date. Choose one of those that are shown as possible."
                     ).ToResult();
                 await using var db = connect();
                 var row = await db.Batches.SingleAsync(b => b.Id == id, CancellationToken.None);

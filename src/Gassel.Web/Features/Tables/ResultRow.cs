@@ -30,7 +30,7 @@ internal sealed record ResultRow(
         var lots = (await books.Lots.All()).ToDictionary(l => l.Id);
         var places = (await books.Library.Places()).ToDictionary(p => p.Id, p => p.Name);
         var rows = new List<ResultRow>();
-        foreach (var batch in await books.Shelf.All())
+        foreach (var batch in await books.Batches())
         {
             foreach (var part in batch.State.Living.Where(p => p.SownOn is not null))
             {

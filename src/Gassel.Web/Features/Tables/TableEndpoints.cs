@@ -14,12 +14,22 @@ internal static class TableEndpoints
         api.MapGet("/tables", () =>
             TypedResults.Ok<IReadOnlyList<TableView>>([.. WrittenTables.All.Select(t => new TableView(t.Name, t.Words))])
         );
-        api.MapGet("/tables/{name}.csv", Table).Produces<string>(200, "text/csv").ProducesProblem(404);
+        api.MapGet("/tables/{name}.csv", Table).Produces<string>(200, "text/csv").ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/codebooks/{name}.csv", Codebook).Produces<string>(200, "text/csv").ProducesProblem(404);
     }
 
-    private static async Task<IResult> Table(string name, TableBooks books) =>
-        Find(name) is { } table ? File(await table.Csv(books), $"{table.Name}.csv") : NoSuch(name);
+    /// <param name="batches">Numbers and ranges of them, as 1-3,7; all batches where left out. Of no weight for tables that are not of
+    /// batches.</param>
+    private static async Task<IResult> Table(string name, string? batches, TableBooks books)
+    {
+        if (Find(name) is not { } table)
+            return NoSuch(name);
+        if (batches is null)
+            return File(await table.Csv(books), $"{table.Name}.csv");
+        return NumberRanges.Read(batches) is { } only
+            ? File(await table.Csv(books.Only(only)), $"{table.Name}.csv")
+            : new Refusal("batches", $"batches was '{batches}'; valid are numbers and ranges of them, as 1-3,7.").ToResult();
+    }
 
     private static IResult Codebook(string name) =>
         Find(name) is { } table ? File(table.Codebook(), $"{table.Name}.codebook.csv") : NoSuch(name);

@@ -54,7 +54,7 @@ internal static class WrittenTables
             async books =>
             {
                 var species = (await books.Library.Species()).ToDictionary(s => s.Id);
-                return [.. (await books.Shelf.All()).Select(b => new BatchTableRow(b, species[b.Row.SpeciesId]))];
+                return [.. (await books.Batches()).Select(b => new BatchTableRow(b, species[b.Row.SpeciesId]))];
             },
             [
                 new("batch", "string", null, "as on the label", r => Text.Of($"B-{r.Batch.Row.Number}")),
@@ -84,7 +84,7 @@ internal static class WrittenTables
                 var names = (await books.Library.Species()).ToDictionary(s => s.Id, s => s.CommonName);
                 return
                 [
-                    .. from b in await books.Shelf.All()
+                    .. from b in await books.Batches()
                     from s in b.State.Plants.Stages
                     where s.Reached > 0
                     select new PlantRow(b, names[b.Row.SpeciesId], s.Stage, s.Reached, s.Alive, s.Dormant),

@@ -3260,6 +3260,117 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batch-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    text?: string;
+                    state?: string;
+                    species?: string;
+                    place?: string;
+                    season?: string;
+                    trouble?: string;
+                    order?: string;
+                    from?: string;
+                    take?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BatchPage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batch-list/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BatchesToAct"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ActingPart"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rounds": {
         parameters: {
             query?: never;
@@ -6033,7 +6144,9 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    batches?: string;
+                };
                 header?: never;
                 path: {
                     name: string;
@@ -6049,6 +6162,15 @@ export interface paths {
                     };
                     content: {
                         "text/csv": string;
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
                 /** @description Not Found */
@@ -7379,6 +7501,22 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ActingPart: {
+            /** Format: uuid */
+            batchId: string;
+            /** Format: int32 */
+            number: number;
+            commonName: string;
+            part: string;
+            label: null | string;
+            place: null | string;
+            plants: null | components["schemas"]["PlantTally"];
+            /** Format: int32 */
+            waiting: number;
+            nextPart: string;
+            waters: boolean;
+            closes: boolean;
+        };
         /** @enum {unknown} */
         AdviceKind: "wait" | "enough" | "secondCold" | "keepToNextSpring" | "close" | "countFirst";
         AdviceOutput: {
@@ -7549,6 +7687,19 @@ export interface components {
             leftOver: null | string;
             costs: components["schemas"]["CostAssumptions"];
         };
+        BatchChoice: {
+            value: string;
+            name: string;
+            /** Format: int32 */
+            batches: number;
+        };
+        BatchChoices: {
+            states: components["schemas"]["BatchChoice"][];
+            species: components["schemas"]["BatchChoice"][];
+            places: components["schemas"]["BatchChoice"][];
+            seasons: components["schemas"]["BatchChoice"][];
+            troubles: components["schemas"]["BatchChoice"][];
+        };
         BatchCost: {
             /** Format: double */
             seed: null | number;
@@ -7569,6 +7720,9 @@ export interface components {
             working: string[];
             /** Format: double */
             saved: null | number;
+        };
+        BatchesToAct: {
+            numbers: number[];
         };
         BatchGermination: {
             /** Format: int32 */
@@ -7600,6 +7754,18 @@ export interface components {
             /** Format: date */
             printed: null | string;
         };
+        BatchLine: {
+            batch: components["schemas"]["BatchSummary"];
+            phase: components["schemas"]["BatchPhase"];
+            places: string[];
+            /** Format: date */
+            dueOn: null | string;
+            /** Format: int32 */
+            lateDays: number;
+            troubles: components["schemas"]["BatchTrouble"][];
+        };
+        /** @enum {unknown} */
+        BatchOrder: "newest" | "due" | "name" | "plants";
         BatchOutcome: {
             /** Format: uuid */
             id: string;
@@ -7626,6 +7792,22 @@ export interface components {
             accident: null | string;
             judged: boolean;
         };
+        BatchPage: {
+            /** Format: date */
+            today: string;
+            /** Format: int32 */
+            all: number;
+            /** Format: int32 */
+            found: number;
+            order: components["schemas"]["BatchOrder"];
+            /** Format: int32 */
+            from: number;
+            lines: components["schemas"]["BatchLine"][];
+            numbers: number[];
+            choices: components["schemas"]["BatchChoices"];
+        };
+        /** @enum {unknown} */
+        BatchPhase: "planned" | "inTreatment" | "sown" | "growingOn" | "finished" | "closed";
         BatchPlan: {
             route: components["schemas"]["Route"];
             steps: components["schemas"]["PlannedStep"][];
@@ -7682,6 +7864,8 @@ export interface components {
             batch: string;
             entries: components["schemas"]["EntryToRecord"][];
         };
+        /** @enum {unknown} */
+        BatchTrouble: "symptom" | "place" | "entries" | "late";
         BatchView: {
             summary: components["schemas"]["BatchSummary"];
             plan: components["schemas"]["BatchPlan"];
@@ -9004,7 +9188,7 @@ export interface components {
             on: null | string;
         };
         /** @enum {unknown} */
-        FindableKind: "batch" | "vessel" | "lot" | "species" | "trial" | "wish" | "place" | "note";
+        FindableKind: "batch" | "vessel" | "lot" | "species" | "trial" | "wish" | "place" | "note" | "person";
         ForbiddenStep: {
             kind: components["schemas"]["StepKind"];
             method: null | components["schemas"]["ScarifyMethod"];

@@ -1,9 +1,18 @@
-import type { components } from "./schema";
+import type { components, paths } from "./schema";
 
 type Schemas = components["schemas"];
 
 export type ScarifyWay = NonNullable<components["schemas"]["ScarifyWay"]>;
 export type BagCare = NonNullable<Schemas["BagCare"]>;
+export type ActingPart = Schemas["ActingPart"];
+export type BatchChoice = Schemas["BatchChoice"];
+export type BatchChoices = Schemas["BatchChoices"];
+export type BatchLine = Schemas["BatchLine"];
+/** Which batches are asked for, but for the page. */
+export type BatchQuestion = Omit<
+  NonNullable<paths["/api/batch-list"]["get"]["parameters"]["query"]>,
+  "from" | "take"
+>;
 export type BatchView = Schemas["BatchView"];
 export type CauseFinding = Schemas["CauseFinding"];
 export type Caution = Schemas["Caution"];

@@ -125,6 +125,7 @@ function Views() {
       <Route path="/plan" element={<Plan />} />
       <Route path="/batches" element={<Batches />} />
       <Route path="/b/:number" element={<ByNumber />} />
+      <Route path="/l/:number/:part" element={<ByNumber toWork />} />
       <Route path="/labels" element={<Labels />} />
       <Route path="/batches/told" element={<Told />} />
       <Route path="/batches/:id" element={<Batch />} />

@@ -8,7 +8,9 @@ import { useKeepForBench } from "./useKeepForBench";
 import { actDay, shortDay } from "../time/days";
 import { useDevice } from "../look/DeviceContext";
 import { useKeys, useKeysHelp } from "../shared/Keys";
+import { SCROLLER } from "../shared/scroller";
 import { SERIF } from "../look/theme";
+import { FOUND_VIEWS } from "./commands";
 import { VIEWS } from "./views";
 import { WalkStrip } from "./WalkStrip";
 import { DoneOnBar } from "../record/DoneOnBar";
@@ -17,15 +19,6 @@ import { TOLD_SLOT } from "../record/toldSlot";
 const FindDialog = lazy(() =>
   import("../features/finding/FindDialog").then((m) => ({ default: m.FindDialog })),
 );
-
-const FOUND_VIEWS = VIEWS.map((view) => ({
-  id: `view-${view.path}`,
-  kind: "view" as const,
-  title: view.name,
-  more: "view",
-  path: view.path,
-  on: null,
-}));
 
 /** Name, day and views above; the view below. On a phone the views stand at the lower edge, under the thumb. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -66,6 +59,7 @@ export function Shell({ children }: { children: ReactNode }) {
       }}
     >
       <Box
+        {...{ [SCROLLER]: "" }}
         sx={{
           flex: 1,
           minHeight: 0,

@@ -4,6 +4,7 @@ import { currentConnection } from "../offline/connection";
 import { dayReckoned } from "../time/days";
 import { answered, api, sendToken } from "../api/client";
 import type {
+  BatchQuestion,
   CapPosition,
   ContainerPreset,
   ContainerSetup,
@@ -11,6 +12,9 @@ import type {
   Place,
   TrialRequest,
 } from "../api/types";
+
+/** Batches of a list that are asked for together. */
+export const BATCHES_A_PAGE = 100;
 
 const HEARTBEAT_MS = 60_000;
 const HEARTBEAT_ALONE_MS = 5_000;
@@ -358,8 +362,22 @@ export const useBatchBooks = (id: string) =>
 export const useYears = () =>
   useQuery({ queryKey: ["closing", "years"], queryFn: () => answered(api.GET("/api/closing/years")) });
 
-export const useBatches = () =>
-  useQuery({ queryKey: ["batches"], queryFn: () => answered(api.GET("/api/batches")) });
+/** A page of the batches that fit a question; what stood there stays until the next answer. */
+export const batchPageQuery = (asked: BatchQuestion, from: number) => ({
+  queryKey: ["batches", "list", asked, from],
+  placeholderData: keepPreviousData,
+  queryFn: ({ signal }: { signal: AbortSignal }) =>
+    answered(
+      api.GET("/api/batch-list", {
+        params: { query: { ...asked, from: String(from), take: String(BATCHES_A_PAGE) } },
+        signal,
+      }),
+    ),
+});
+
+/** Living parts of some batches, for a gesture on all of them. */
+export const actingParts = (numbers: number[]) =>
+  answered(api.POST("/api/batch-list/parts", { body: { numbers } }));
 
 export const useBatch = (id: string) =>
   useQuery({

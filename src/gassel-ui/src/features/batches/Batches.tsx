@@ -1,28 +1,54 @@
+import { useCallback, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import { Link } from "react-router";
-import { useBatches, useSite } from "../../book/queries";
-import { useDevice } from "../../look/DeviceContext";
-import { AlarmMark } from "../../shared/AlarmMark";
-import { RibbonStrip } from "../../drawings/RibbonStrip";
+import { Link, useSearchParams } from "react-router";
+import { usePlaces } from "../../book/queries";
+import { ForRole } from "../../people/ForRole";
 import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
+import { useNarrow } from "../../shared/useNarrow";
+import { VirtualRows } from "../../shared/VirtualRows";
 import { addDays, shortDay } from "../../time/days";
-import { ForRole } from "../../people/ForRole";
+import { BatchActs } from "./BatchActs";
+import { BatchFilters } from "./BatchFilters";
+import { BatchRow } from "./BatchRow";
+import { askedOf, asking, isChosen } from "./batchAsked";
+import type { AskedBy } from "./batchAsked";
+import { useBatchList } from "./useBatchList";
 
 /** Days before and after today that the small ribbons show. */
 const [BEFORE, AFTER] = [150, 150];
 
-/** Every batch with where it stands and its ribbon around today. */
+/** Heights of a row before it was drawn, px. */
+const [ROW, NARROW_ROW] = [58, 104];
+
+/** Every batch with where it stands and its ribbon around today; what is asked of the list stands in its address. */
 export function Batches() {
-  const batches = useBatches();
-  const today = useSite().data?.today;
-  const { palette } = useDevice();
-  if (batches.error) return <Failure error={batches.error} />;
-  if (!batches.data || !today) return <Loading what="the batches" />;
-  if (batches.data.length === 0) {
+  const [address, setAddress] = useSearchParams();
+  const asked = askedOf(address);
+  const { head, error, line, sees } = useBatchList(asked);
+  const places = usePlaces().data ?? [];
+  const isNarrow = useNarrow();
+  const [ticked, setTicked] = useState<ReadonlySet<number>>(new Set());
+  const ask = useCallback(
+    (by: AskedBy, value: string) => setAddress((before) => asking(before, by, value), { replace: true }),
+    [setAddress],
+  );
+  if (error && !head)
+    return (
+      <>
+        <Failure error={error} />
+        {address.size > 0 && (
+          <Button variant="outlined" sx={{ mt: 1 }} onClick={() => setAddress({}, { replace: true })}>
+            Show all batches
+          </Button>
+        )}
+      </>
+    );
+  if (!head) return <Loading what="the batches" />;
+  if (head.all === 0) {
     return (
       <EmptyNote
         title="No batches yet"
@@ -37,69 +63,89 @@ export function Batches() {
       </EmptyNote>
     );
   }
+  const { today, found, all, choices, numbers } = head;
   const [from, to] = [addDays(today, -BEFORE), addDays(today, AFTER)];
+  const tick = (number: number, isTicked: boolean) => {
+    const next = new Set(ticked);
+    if (isTicked) next.add(number);
+    else next.delete(number);
+    setTicked(next);
+  };
   return (
     <Card label="batches">
-      <Box
-        sx={{
-          display: "flex",
-          justifyContent: "space-between",
-          alignItems: "baseline",
-          flexWrap: "wrap",
-          mb: 0.5,
-        }}
-      >
-        <Typography variant="h1">{several(batches.data.length, "batch", "batches")}</Typography>
-        <Typography variant="body2" color="text.secondary">
+      <Box sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 2, rowGap: 1, mb: 1.5 }}>
+        <Typography
+          variant="h1"
+          role="status"
+          data-testid="batches-found"
+          sx={{ flexBasis: { xs: "100%", md: "auto" } }}
+        >
+          {isChosen(asked)
+            ? `${found} of ${several(all, "batch", "batches")}`
+            : several(all, "batch", "batches")}
+        </Typography>
+        <Typography
+          variant="body2"
+          color="text.secondary"
+          sx={{ flex: 1, display: { xs: "none", md: "block" } }}
+        >
           ribbons from {shortDay(from, today)} to {shortDay(to, today)}; the line is today
         </Typography>
-        <Button component={Link} to="/labels" variant="outlined">
-          Labels
-        </Button>
-        <ForRole role="grower">
-          <Button component={Link} to="/batches/told" variant="outlined">
-            Add batches already in progress
+        <Box sx={{ display: "flex", gap: 1, "& .MuiButton-root": { px: { xs: 1, md: 2 }, lineHeight: 1.2 } }}>
+          <Button component={Link} to="/labels" variant="outlined">
+            Labels
           </Button>
-        </ForRole>
-      </Box>
-      {batches.data.map((batch) => (
-        <Box
-          key={batch.id}
-          component={Link}
-          to={`/batches/${batch.id}`}
-          sx={{
-            display: "grid",
-            gridTemplateColumns: { xs: "1fr", md: "270px 1fr 210px" },
-            columnGap: 2,
-            alignItems: "center",
-            minHeight: 48,
-            py: 0.25,
-            borderTop: `1px solid ${palette.line}`,
-            color: "inherit",
-            textDecoration: "none",
-            "&:hover": { bgcolor: palette.paper },
-          }}
-        >
-          <Box sx={{ lineHeight: 1.25 }}>
-            <Typography variant="h3" component="div">
-              B-{batch.number} {batch.commonName}
-              {batch.name ? `, ${batch.name}` : ""}
-            </Typography>
-            <Typography variant="body2" color="text.secondary" sx={{ fontStyle: "italic" }}>
-              {batch.scientificName}, lot {batch.lotId}
-            </Typography>
-          </Box>
-          <RibbonStrip stretches={batch.ribbon} today={today} plain from={from} to={to} />
-          <Typography sx={{ fontWeight: 600, display: "flex", gap: 0.5 }}>
-            {(batch.conflicts > 0 || batch.inTrouble) && <AlarmMark />}
-            <span>
-              {batch.status}
-              {batch.inTrouble && ", its place is too warm or frozen"}
-              {batch.conflicts > 0 && `, ${several(batch.conflicts, "entry", "entries")} to settle`}
-            </span>
-          </Typography>
+          <ForRole role="grower">
+            <Button component={Link} to="/batches/told" variant="outlined">
+              Add batches already in progress
+            </Button>
+          </ForRole>
         </Box>
-      ))}
+      </Box>
+      <BatchFilters asked={asked} choices={choices} ask={ask} />
+      <Failure error={error} />
+      <Box sx={{ mt: 1 }}>
+        {found === 0 ? (
+          <Box sx={{ py: 2 }}>
+            <Typography sx={{ mb: 1 }}>No batch is like that.</Typography>
+            <Button variant="outlined" onClick={() => setAddress({}, { replace: true })}>
+              Show all {all}
+            </Button>
+          </Box>
+        ) : (
+          <VirtualRows
+            count={found}
+            height={isNarrow ? NARROW_ROW : ROW}
+            label="batches"
+            sees={sees}
+            row={(index) => {
+              const shown = line(index);
+              return shown ? (
+                <BatchRow
+                  line={shown}
+                  today={today}
+                  from={from}
+                  to={to}
+                  placeName={(id) => places.find((p) => p.id === id)?.name ?? id}
+                  isTicked={ticked.has(shown.batch.number)}
+                  tick={(isTicked) => tick(shown.batch.number, isTicked)}
+                />
+              ) : (
+                <Box sx={{ height: isNarrow ? NARROW_ROW : ROW }} />
+              );
+            }}
+          />
+        )}
+      </Box>
+      {ticked.size > 0 && (
+        <BatchActs
+          numbers={[...ticked]}
+          found={found}
+          today={today}
+          chooseAll={() => setTicked(new Set(numbers))}
+          chooseNone={() => setTicked(new Set())}
+        />
+      )}
     </Card>
   );
 }

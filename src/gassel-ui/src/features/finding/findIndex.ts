@@ -7,10 +7,10 @@ const MOST = 20;
 /** Half as much weight to what was last touched so many days before the newest. */
 const STALE_DAYS = 480;
 
-/** Something that can be found; a view of the program is one too. */
+/** Something that can be found; a view of the program is one too, and what can be done there. */
 export interface Found {
   id: string;
-  kind: Findable["kind"] | "view";
+  kind: Findable["kind"] | "view" | "command";
   title: string;
   more: string;
   path: string;

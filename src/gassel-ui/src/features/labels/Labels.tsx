@@ -16,14 +16,17 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
+import { readRanges } from "../../shared/ranges";
 import { nowText, shortDay } from "../../time/days";
 import { LabelPreview } from "./LabelPreview";
 import { CONTENTS, partKey, wanted } from "./labelWords";
+import type { LabelsAsked } from "./labelWords";
 
 /** Labels for bags, trays and containers: which, on what paper, and what lasts outdoors. */
 export function Labels() {
   const labels = useLabels();
-  const batch = useSearchParams()[0].get("batch");
+  const [address] = useSearchParams();
+  const asked = { batch: address.get("batch"), numbers: new Set(readRanges(address.get("batches") ?? "")) };
   if (labels.error) return <Failure error={labels.error} />;
   if (!labels.data) return <Loading what="the labels" />;
   if (labels.data.parts.length === 0)
@@ -32,16 +35,16 @@ export function Labels() {
         Every bag, tray and container of a batch gets one label inside and one outside. Plan a batch first.
       </EmptyNote>
     );
-  return <LabelsOf key={batch} view={labels.data} batch={batch} />;
+  return <LabelsOf key={address.toString()} view={labels.data} asked={asked} />;
 }
 
-function LabelsOf({ view, batch }: { view: LabelsView; batch: string | null }) {
+function LabelsOf({ view, asked }: { view: LabelsView; asked: LabelsAsked }) {
   const { palette } = useDevice();
   const who = useWho();
   const queries = useQueryClient();
   const today = useSite().data?.today;
   const places = usePlaces().data ?? [];
-  const [ticked, setTicked] = useState(() => wanted(view.parts, batch));
+  const [ticked, setTicked] = useState(() => wanted(view.parts, asked));
   const [paper, setPaper] = useState<LabelPaper>("a4By24");
   const [content, setContent] = useState<LabelContent>("both");
   const [first, setFirst] = useState<number | null>(1);

@@ -4,7 +4,7 @@ import { wanted } from "./labelWords";
 
 const part = (batch: string, stale: boolean, begun: boolean): PartLabel => ({
   batch,
-  number: 1,
+  number: batch.charCodeAt(0) - 96,
   part: "1",
   placeId: null,
   label: {
@@ -26,7 +26,9 @@ const part = (batch: string, stale: boolean, begun: boolean): PartLabel => ({
 describe("labels to print", () => {
   it("are those that are missing or tell of an earlier step, unless one batch is asked for", () => {
     const parts = [part("a", true, true), part("b", false, true), part("c", true, false)];
-    expect(wanted(parts, null)).toEqual(["a/1"]);
-    expect(wanted(parts, "b")).toEqual(["b/1"]);
+    const none = { batch: null, numbers: new Set<number>() };
+    expect(wanted(parts, none)).toEqual(["a/1"]);
+    expect(wanted(parts, { ...none, batch: "b" })).toEqual(["b/1"]);
+    expect(wanted(parts, { ...none, numbers: new Set([2]) })).toEqual(["b/1"]);
   });
 });

@@ -6,9 +6,19 @@ export const CONTENTS = Object.entries(WORDS.LabelContent) as [LabelContent, str
 /** Names a part over all batches. */
 export const partKey = (part: Pick<PartLabel, "batch" | "part">): string => `${part.batch}/${part.part}`;
 
-/** Parts to tick at first: those of one batch where one was asked for, else those whose label is missing or tells of an earlier step. */
-export function wanted(parts: PartLabel[], batch: string | null): string[] {
-  return parts
-    .filter((part) => (batch ? part.batch === batch : part.label.stale && part.label.in !== null))
-    .map(partKey);
+/** What labels are asked for: those of one batch, of some by their numbers, or of neither. */
+export interface LabelsAsked {
+  batch: string | null;
+  numbers: ReadonlySet<number>;
+}
+
+/** Parts to tick at first: those asked for, else those whose label is missing or tells of an earlier step. */
+export function wanted(parts: PartLabel[], { batch, numbers }: LabelsAsked): string[] {
+  const asked = (part: PartLabel) =>
+    batch !== null
+      ? part.batch === batch
+      : numbers.size > 0
+        ? numbers.has(part.number)
+        : part.label.stale && part.label.in !== null;
+  return parts.filter(asked).map(partKey);
 }

@@ -20,16 +20,20 @@ interface MoveDialogProps {
   parts: Movable[];
   /** From where, as it is told; null for one that stands nowhere. */
   from: string | null;
+  /** They were chosen before: all go, unless some are taken out again. */
+  allTicked?: boolean;
   doneOn: Day;
   today: Day;
   close: () => void;
 }
 
 /** To another place: all of it or some, one thing or many at once. The place is the last touch. */
-export function MoveDialog({ parts, from, doneOn, today, close }: MoveDialogProps) {
+export function MoveDialog({ parts, from, allTicked = false, doneOn, today, close }: MoveDialogProps) {
   const places = usePlacesInUse();
   const { record, recordMany } = useRecord();
-  const [ticked, setTicked] = useState<number[]>(() => (parts.length === 1 ? [0] : []));
+  const [ticked, setTicked] = useState<number[]>(() =>
+    allTicked || parts.length === 1 ? parts.map((_, i) => i) : [],
+  );
   const [some, setSome] = useState<Some | null>(null);
   const chosen = parts.filter((_, i) => ticked.includes(i));
   const queue = useQueue();
@@ -59,7 +63,9 @@ export function MoveDialog({ parts, from, doneOn, today, close }: MoveDialogProp
       <DialogTitle id="go-title">
         {parts.length === 1 && one
           ? `Move ${partName(one)} ${one.commonName}`
-          : `Move from ${from ?? "here"}`}
+          : allTicked
+            ? `Move ${several(parts.length, "vessel")}`
+            : `Move from ${from ?? "here"}`}
         {doneOn === today ? "" : `, ${nearDay(doneOn, today)}`}
       </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>

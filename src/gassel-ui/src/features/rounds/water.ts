@@ -18,7 +18,10 @@ export const usualLook = (seen: SurfaceSeen): Look => ({
 });
 
 /** The entries of a look round a place, by batch. */
-export function looks(needs: WaterNeed[], look: (need: WaterNeed) => Look): BatchPayloads[] {
+export function looks<Need extends Pick<WaterNeed, "batch" | "part">>(
+  needs: Need[],
+  look: (need: Need) => Look,
+): BatchPayloads[] {
   const batches = new Map<string, BatchPayloads>();
   for (const need of needs) {
     const batch = batches.get(need.batch) ?? { batch: need.batch, payloads: [] };

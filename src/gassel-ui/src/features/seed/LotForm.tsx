@@ -30,7 +30,9 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
   const queries = useQueryClient();
   const [hand, setHand] = useState<LotInHand>(() => ({
     ...lotInHand(lot?.details),
-    ...(lot === null && startWith ? { speciesId: startWith } : {}),
+    ...(lot === null && startWith && species.some((s) => s.species.id === startWith)
+      ? { speciesId: startWith }
+      : {}),
   }));
   const [nextKey, setNextKey] = useState(hand.tests.length);
   const [error, setError] = useState<unknown>(null);

@@ -1,0 +1,84 @@
+import { useState } from "react";
+import { Box, Button, Typography } from "@mui/material";
+import { useQuery } from "@tanstack/react-query";
+import { countTraysQuery, findQuery } from "../../book/queries";
+import { useDevice } from "../../look/DeviceContext";
+import { codeReader } from "./codeReader";
+import { placeOfCode, readLabelCode } from "./labelCode";
+import { useCamera } from "./useCamera";
+
+interface ScanProps {
+  /** Goes where the label leads. */
+  go: (path: string) => void;
+  back: () => void;
+}
+
+/** The code of a label before the camera, or in a picture of it. */
+export function Scan({ go, back }: ScanProps) {
+  const all = useQuery(findQuery).data;
+  const trays = useQuery(countTraysQuery).data?.trays;
+  const [said, setSaid] = useState<string | null>(null);
+  const { palette } = useDevice();
+  const seen = (text: string) => {
+    const code = readLabelCode(text);
+    if (!code) return setSaid("This code is not from a label of Gassel.");
+    if (!all || !trays) return setSaid("The book is still being read. Hold on.");
+    const path = placeOfCode(code, all, trays);
+    if (path === null)
+      return setSaid(`There is no batch B-${code.number} in this book: the label is of another one.`);
+    go(path);
+  };
+  const { video, fault } = useCamera(seen);
+  const look = async (file: File) => {
+    try {
+      const picture = await createImageBitmap(file);
+      const text = await (await codeReader())(picture);
+      if (text === null)
+        setSaid("No code is seen in this picture. Hold the label flat and fill the picture with it.");
+      else seen(text);
+    } catch {
+      setSaid("This browser cannot read the picture; choose a JPEG, PNG or WebP.");
+    }
+  };
+  return (
+    <Box sx={{ display: "grid", gap: 1.5 }}>
+      {fault === null && (
+        <Box
+          component="video"
+          ref={video}
+          muted
+          playsInline
+          aria-label="camera"
+          sx={{
+            width: "100%",
+            maxHeight: "50dvh",
+            objectFit: "cover",
+            bgcolor: palette.ink,
+            borderRadius: 1,
+          }}
+        />
+      )}
+      <Typography role="status" data-testid="scan-says">
+        {said ?? fault ?? "Hold the code of a label before the camera."}
+      </Typography>
+      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+        <Button component="label" variant="outlined">
+          Take a picture of the code
+          <input
+            type="file"
+            accept="image/*"
+            capture="environment"
+            hidden
+            data-testid="scan-picture"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = "";
+              if (file) void look(file);
+            }}
+          />
+        </Button>
+        <Button onClick={back}>Type instead</Button>
+      </Box>
+    </Box>
+  );
+}
