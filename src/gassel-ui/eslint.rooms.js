@@ -21,6 +21,7 @@ const ROOMS = [
   "features/seed",
   "features/sowing",
   "features/labels",
+  "features/intake",
   "features/learning",
   "features/site",
   "features/places",

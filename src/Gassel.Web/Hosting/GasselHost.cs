@@ -15,6 +15,7 @@ using Gassel.Web.Features.Counting;
 using Gassel.Web.Features.Demo;
 using Gassel.Web.Features.Finding;
 using Gassel.Web.Features.Forecasts;
+using Gassel.Web.Features.Intake;
 using Gassel.Web.Features.Labels;
 using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Lists;
@@ -138,6 +139,7 @@ public static class GasselHost
         api.MapCopies();
         api.MapPackage();
         api.MapTables();
+        api.MapIntake();
         api.MapCalculators();
         app.MapCalendarFeed();
         app.MapReadingIntake();

@@ -2,7 +2,6 @@ using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Data.People;
-using Gassel.Data.Rows;
 using Gassel.Web.Features.People;
 using Gassel.Web.Problems;
 using Gassel.Web.Runtime;
@@ -65,41 +64,9 @@ internal static class SpeciesEndpoints
             books,
             async db =>
             {
-                var id = Slug.Free(values.CommonName, await db.Species.Select(s => s.Id).ToListAsync(CancellationToken.None));
                 if (await db.Species.AnyAsync(s => s.ScientificName == values.ScientificName.Trim(), CancellationToken.None))
-                {
                     return (null, new("scientificName", $"{values.ScientificName.Trim()} is in the library already; change it there."));
-                }
-                var row = new SpeciesRow
-                {
-                    Id = id,
-                    ScientificName = values.ScientificName.Trim(),
-                    Own = CoreJson.Write(values.New(id)),
-                };
-                // the simplest route there is; the grower goes on from it
-                var route = new Core.Treatments.Route(
-                    $"{id}-plain",
-                    1,
-                    "no treatment",
-                    [
-                        new(StepKind.Germinate, new(7, 14, 28), values.Germination),
-                        new(StepKind.GrowOn, new(90, 120, 180)),
-                        new(StepKind.HardenOff, new(7, 10, 14)),
-                    ],
-                    Origin: "Placeholder days, our assumption; put your own"
-                );
-                row.Routes.Add(
-                    new()
-                    {
-                        Id = route.Id,
-                        Version = 1,
-                        SpeciesId = id,
-                        Position = 0,
-                        Body = CoreJson.Write(route),
-                    }
-                );
-                db.Species.Add(row);
-                return (id, null);
+                return (await NewSpecies.Put(db, values), null);
             },
             cancel
         );
@@ -184,32 +151,8 @@ internal static class SpeciesEndpoints
             {
                 if ((await books.Library.Species()).SingleOrDefault(s => s.Id == id) is not { } species)
                     return (null, NoSuch(id));
-                var known = await db.Routes.Where(r => r.SpeciesId == id).ToListAsync(CancellationToken.None);
-                if (routeId is not null && known.All(r => r.Id != routeId))
-                    return (
-                        null,
-                        Refusal.NotFound("routeId", routeId, $"Choose one of {string.Join(", ", known.Select(r => r.Id).Distinct())}.")
-                    );
-                var here = routeId ?? Slug.Free($"{id}-{draft.Name}", known.Select(r => r.Id));
-                var versions = known.Where(r => r.Id == here).ToList();
-                var route = draft.ToRoute(here, versions.Count == 0 ? 1 : versions.Max(r => r.Version) + 1);
-                if (RouteRules.Check(species, route) is [var first, ..])
-                    return (null, new($"steps[{first.Step}]", first.Why));
-                if (species.Routes.Any(r => r.Id != here && string.Equals(r.Name, route.Name, StringComparison.OrdinalIgnoreCase)))
-                {
-                    return (null, new("name", $"Another route of this species is called '{route.Name}'; give this one a name of its own."));
-                }
-                db.Routes.Add(
-                    new()
-                    {
-                        Id = here,
-                        Version = route.Version,
-                        SpeciesId = id,
-                        Body = CoreJson.Write(route),
-                        Position = versions.Count > 0 ? versions[0].Position : known.Max(r => r.Position) + 1,
-                    }
-                );
-                return (id, null);
+                var (_, objection) = await NewRoute.Put(db, species, routeId, draft);
+                return objection is null ? (id, null) : (null, objection);
             },
             cancel
         );

@@ -1,5 +1,6 @@
 using Gassel.Core;
 using Gassel.Core.Fold;
+using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 
@@ -99,6 +100,26 @@ internal static class WrittenTables
                 new("dormant", "integer", null, "stand there without leaves", r => r.Dormant),
             ]
         ),
+        new WrittenTable<PlantMoveRow>(
+            "plant-moves",
+            "plants of a batch that came a stage further",
+            async books =>
+                [
+                    .. from b in await books.Batches()
+                    from l in b.State.Log
+                    where l.Fate != EntryFate.TakenBack && l.Entry.Payload is MovedOn
+                    orderby b.Row.Number, l.Entry.DoneOn, l.Entry.Sequence
+                    select new PlantMoveRow(b.Row.Number, l.Entry.DoneOn, (MovedOn)l.Entry.Payload),
+                ],
+            [
+                new("batch", "string", null, "as on the label", r => Text.Of($"B-{r.Batch}")),
+                new("part", "string", null, "vessel or part of the batch", r => r.Move.Part),
+                new("date", "date", null, "day it was done", r => r.On),
+                new("from", "string", null, "stage they came from", r => r.Move.From),
+                new("to", "string", null, "stage they came to", r => r.Move.To),
+                new("plants", "integer", null, "how many", r => r.Move.Plants),
+            ]
+        ),
         new WrittenTable<LotTableRow>(
             "lots",
             "a lot of seed",
@@ -119,6 +140,8 @@ internal static class WrittenTables
                 new("permission", "string", null, "who allowed the collecting", r => r.Kept.Lot.Permission),
                 new("price", "number", null, "of the whole lot, in the grower's own money", r => r.Kept.Lot.Price),
                 new("note", "string", null, "the grower's", r => r.Kept.Lot.Note),
+                new("expected", "number", "1", "share the grower expects to come up; empty for none", r => r.Kept.Lot.AssumedFraction),
+                new("cleaning", "string", null, "how it was cleaned", r => r.Kept.Lot.Cleaning),
             ]
         ),
         new WrittenTable<LotTableRow>(
@@ -180,6 +203,17 @@ internal static class WrittenTables
                 new("longevity", "string", null, "how its seed keeps", s => s.Longevity),
                 new("spacing", "number", "cm", "between plants; empty where not entered", s => s.Planted?.SpacingCm),
                 new("origin", "string", null, "where the values come from", s => s.Origin),
+                new("depth", "string", null, "of the dormancy; empty where it has none", s => s.Depth),
+                new("flags", "string", null, "what else matters, parted by blanks", s => string.Join(' ', s.Flags.Select(f => Camel(f)))),
+                new("night_low", "number", "Cel", "where nights should differ", s => s.NightC?.LowC),
+                new("night_high", "number", "Cel", "upper end", s => s.NightC?.HighC),
+                new("depth_low", "number", "mm", "sowing depth; empty to follow from the seed", s => s.SowingDepth?.LowMm),
+                new("depth_high", "number", "mm", "upper end", s => s.SowingDepth?.HighMm),
+                new("seed_width", "number", "mm", "empty where nobody measured it", s => s.SeedSize?.WidthMm),
+                new("seed_thickness", "number", "mm", "empty where nobody measured it", s => s.SeedSize?.ThicknessMm),
+                new("water", "string", null, "how dry its mix may get; empty to go by seed and stage", s => s.Water),
+                new("look_alike", "string", null, "what it may be taken for", s => s.LookAlike),
+                new("notes", "string", null, "on the species", s => s.Notes),
             ]
         ),
         new WrittenTable<RouteStepRow>(
@@ -207,6 +241,8 @@ internal static class WrittenTables
                 new("high", "number", "Cel", "upper end", r => r.Step.Band?.HighC),
                 new("optional", "boolean", null, "may be left out", r => r.Step.Optional),
                 new("origin", "string", null, "where its days come from", r => r.Route.Origin ?? r.Species.Origin),
+                new("method", "string", null, "of scarifying", r => r.Step.Method),
+                new("note", "string", null, "how it is done", r => r.Step.Note),
             ]
         ),
         new WrittenTable<WeatherRow>(
@@ -235,6 +271,8 @@ internal static class WrittenTables
         var species = (await books.Library.Species()).ToDictionary(s => s.Id);
         return [.. (await books.Lots.All()).Select(l => new LotTableRow(l, species[l.SpeciesId]))];
     }
+
+    private static string Camel(SpeciesFlag flag) => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(flag.ToString());
 
     private static bool Wild(LotTableRow row) => row.Kept.Lot.Source == SeedSource.WildCollected;
 

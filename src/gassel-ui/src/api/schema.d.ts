@@ -6238,6 +6238,100 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/intake": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["IntakeView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/intake/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    name: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["IntakeRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["IntakeReport"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/germination": {
         parameters: {
             query?: never;
@@ -9717,6 +9811,48 @@ export interface components {
             soaked: number;
             /** Format: int32 */
             swollen: number;
+        };
+        IntakeColumn: {
+            name: string;
+            needed: boolean;
+            words: string;
+        };
+        /** @enum {unknown} */
+        IntakeFate: "fresh" | "same" | "refused";
+        IntakeLine: {
+            /** Format: int32 */
+            line: number;
+            cells: string[];
+            verdict: components["schemas"]["IntakeVerdict"];
+        };
+        IntakeReport: {
+            columns: components["schemas"]["IntakeColumn"][];
+            header: string[];
+            at: number[];
+            /** Format: int32 */
+            fresh: number;
+            /** Format: int32 */
+            same: number;
+            /** Format: int32 */
+            refused: number;
+            lines: components["schemas"]["IntakeLine"][];
+            saved: boolean;
+        };
+        IntakeRequest: {
+            text: string;
+            save: boolean;
+            who: string;
+            at?: null | number[];
+        };
+        IntakeVerdict: {
+            fate: components["schemas"]["IntakeFate"];
+            column: null | string;
+            words: string;
+        };
+        IntakeView: {
+            name: string;
+            words: string;
+            columns: components["schemas"]["IntakeColumn"][];
         };
         Interruption: {
             /** Format: date */

@@ -100,6 +100,7 @@ export const WORDS = {
     toxic: "toxic",
     veryToxic: "very toxic: no wet and no chemical step",
   },
+  IntakeFate: { fresh: "new", same: "here already", refused: "refused" },
   LabelContent: { both: "inside and outside", outside: "outside only", inside: "inside only" },
   LabelPaper: {
     a4By24: "A4, 24 labels of 70 × 37 mm",

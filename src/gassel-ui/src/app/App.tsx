@@ -68,6 +68,7 @@ const Trial = lazy(() => import("../features/trials/Trial").then((m) => ({ defau
 const TrialForm = lazy(() => import("../features/trials/TrialForm").then((m) => ({ default: m.TrialForm })));
 const Labels = lazy(() => import("../features/labels/Labels").then((m) => ({ default: m.Labels })));
 const ByNumber = lazy(() => import("../features/batches/ByNumber").then((m) => ({ default: m.ByNumber })));
+const Intake = lazy(() => import("../features/intake/Intake").then((m) => ({ default: m.Intake })));
 const Sheet = lazy(() => import("../features/sheet/Sheet").then((m) => ({ default: m.Sheet })));
 const SitePeople = lazy(() => import("../features/site/SitePeople").then((m) => ({ default: m.SitePeople })));
 const SignIn = lazy(() => import("../people/SignIn").then((m) => ({ default: m.SignIn })));
@@ -156,6 +157,7 @@ function Views() {
       <Route path="/site/temperature" element={<Temperature />} />
       <Route path="/site/temperature/:place" element={<Temperature />} />
       <Route path="/site/temperature/:place/import" element={<LoggerImport />} />
+      <Route path="/site/tables/:name" element={<Intake />} />
       <Route path="/site/weather" element={<WeatherImport />} />
       <Route path="*" element={<NoSuchView />} />
     </Routes>

@@ -18,6 +18,7 @@ const COMMANDS = [
   ["Thermometers and readings", "logger, probe, MQTT", "/site/temperature"],
   ["People and network", "phone, sign in, code, password", "/site/people"],
   ["Messages", "e-mail, alarm, morning list", "/site/messages"],
+  ["Read lots from a CSV", "import, spreadsheet, seed list", "/site/tables/lots"],
   ["Copies of the book", "backup, package, export, import", "/site"],
 ] as const;
 

@@ -1,10 +1,13 @@
 import { Box, Typography } from "@mui/material";
 import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
 import { answered, api } from "../../api/client";
+import { ForRole } from "../../people/ForRole";
 
 /** Each table of the book as CSV, with its codebook. */
 export function TableLinks() {
   const tables = useQuery({ queryKey: ["tables"], queryFn: () => answered(api.GET("/api/tables")) });
+  const read = useQuery({ queryKey: ["intake"], queryFn: () => answered(api.GET("/api/intake")) }).data ?? [];
   if (!tables.data) return null;
   return (
     <Box sx={{ mt: 1.5 }}>
@@ -19,6 +22,12 @@ export function TableLinks() {
             <a href={`/api/codebooks/${table.name}.csv`} download>
               what its columns mean
             </a>
+            {read.some((one) => one.name === table.name) && (
+              <ForRole role="grower">
+                {", "}
+                <Link to={`/site/tables/${table.name}`}>read from a file</Link>
+              </ForRole>
+            )}
             )
           </Typography>
         ))}
