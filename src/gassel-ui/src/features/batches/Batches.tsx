@@ -1,6 +1,6 @@
-import { useCallback, useState } from "react";
+import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import { Link, useSearchParams } from "react-router";
+import { Link } from "react-router";
 import { usePlaces } from "../../book/queries";
 import { ForRole } from "../../people/ForRole";
 import { Card } from "../../shared/Card";
@@ -8,14 +8,14 @@ import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
+import { useAsked } from "../../shared/useAsked";
 import { useNarrow } from "../../shared/useNarrow";
 import { VirtualRows } from "../../shared/VirtualRows";
 import { addDays, shortDay } from "../../time/days";
 import { BatchActs } from "./BatchActs";
 import { BatchFilters } from "./BatchFilters";
 import { BatchRow } from "./BatchRow";
-import { askedOf, asking, isChosen } from "./batchAsked";
-import type { AskedBy } from "./batchAsked";
+import { ASKED_BY, isChosen } from "./batchAsked";
 import { useBatchList } from "./useBatchList";
 
 /** Days before and after today that the small ribbons show. */
@@ -26,22 +26,17 @@ const [ROW, NARROW_ROW] = [58, 104];
 
 /** Every batch with where it stands and its ribbon around today; what is asked of the list stands in its address. */
 export function Batches() {
-  const [address, setAddress] = useSearchParams();
-  const asked = askedOf(address);
+  const { asked, ask, askNothing, isAsked } = useAsked(ASKED_BY);
   const { head, error, line, sees } = useBatchList(asked);
   const places = usePlaces().data ?? [];
   const isNarrow = useNarrow();
   const [ticked, setTicked] = useState<ReadonlySet<number>>(new Set());
-  const ask = useCallback(
-    (by: AskedBy, value: string) => setAddress((before) => asking(before, by, value), { replace: true }),
-    [setAddress],
-  );
   if (error && !head)
     return (
       <>
         <Failure error={error} />
-        {address.size > 0 && (
-          <Button variant="outlined" sx={{ mt: 1 }} onClick={() => setAddress({}, { replace: true })}>
+        {isAsked && (
+          <Button variant="outlined" sx={{ mt: 1 }} onClick={askNothing}>
             Show all batches
           </Button>
         )}
@@ -108,7 +103,7 @@ export function Batches() {
         {found === 0 ? (
           <Box sx={{ py: 2 }}>
             <Typography sx={{ mb: 1 }}>No batch is like that.</Typography>
-            <Button variant="outlined" onClick={() => setAddress({}, { replace: true })}>
+            <Button variant="outlined" onClick={askNothing}>
               Show all {all}
             </Button>
           </Box>

@@ -1,13 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { askedOf, asking, isChosen, pagesOf } from "./batchAsked";
+import { isChosen, pagesOf } from "./batchAsked";
 
 describe("the batches that are asked for", () => {
-  it("stand in the address, and come back from it", () => {
-    const address = asking(asking(new URLSearchParams("x=1"), "place", "cold-shelf"), "text", "blue flax");
-    expect(address.toString()).toBe("x=1&place=cold-shelf&text=blue+flax");
-    expect(askedOf(address)).toEqual({ place: "cold-shelf", text: "blue flax" });
-    expect(asking(address, "place", "").get("place")).toBeNull();
-  });
   it("are all of them where only the order was chosen", () => {
     expect(isChosen({ order: "due" })).toBe(false);
     expect(isChosen({ state: "sown" })).toBe(true);

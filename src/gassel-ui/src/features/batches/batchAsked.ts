@@ -1,26 +1,9 @@
 import type { BatchQuestion } from "../../api/types";
 
-/** By what batches can be asked for, as it stands in the address. */
+/** By what batches can be asked for, as it stands in the address; what the server would not know is for the server to refuse. */
 export const ASKED_BY = ["text", "state", "species", "place", "season", "trouble", "order"] as const;
 
 export type AskedBy = (typeof ASKED_BY)[number];
-
-/** The question of an address; what the server would not know is for the server to refuse. */
-export const askedOf = (address: URLSearchParams): BatchQuestion =>
-  Object.fromEntries(
-    ASKED_BY.flatMap((by) => {
-      const value = address.get(by);
-      return value ? [[by, value]] : [];
-    }),
-  );
-
-/** The address with one thing asked otherwise; empty for no longer. */
-export function asking(address: URLSearchParams, by: AskedBy, value: string): URLSearchParams {
-  const next = new URLSearchParams(address);
-  if (value) next.set(by, value);
-  else next.delete(by);
-  return next;
-}
 
 /** Something other than the order is asked. */
 export const isChosen = (asked: BatchQuestion): boolean =>

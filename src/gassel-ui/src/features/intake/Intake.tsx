@@ -107,7 +107,7 @@ export function Intake() {
       )}
       {report && isJudged && <IntakeLines report={report} />}
       {!report && (
-        <Box component="ul" sx={{ pl: 2.5 }}>
+        <Box component="ul" sx={{ pl: 2.5, columns: { md: 2 } }}>
           {table.columns.map((column) => (
             <Typography component="li" key={column.name}>
               <b>{column.name}</b>

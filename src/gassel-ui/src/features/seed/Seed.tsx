@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import { Link, useSearchParams } from "react-router";
+import { Link } from "react-router";
 import { useLots, useSite, useSpecies } from "../../book/queries";
 import type { LotView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
@@ -9,6 +9,10 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { elevation, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
+import { anyOr, counted, ListFilters } from "../../shared/ListFilters";
+import { useAsked } from "../../shared/useAsked";
+import { VirtualRows } from "../../shared/VirtualRows";
+import { LEFT, LOT_ORDERS, LOTS_ASKED_BY, lotsAsked } from "./lotsAsked";
 import { LotForm } from "./LotForm";
 import { LotPromise } from "./LotPromise";
 import { ForRole } from "../../people/ForRole";
@@ -20,20 +24,14 @@ export function Seed() {
   const today = useSite().data?.today;
   const { palette } = useDevice();
   const units = useUnits();
-  const [asked] = useSearchParams();
-  const startWith = asked.get("new");
+  const { asked, ask, askNothing } = useAsked(LOTS_ASKED_BY);
+  const startWith = asked.new ?? null;
   const [editing, setEditing] = useState<LotView | "new" | null>(startWith ? "new" : null);
   if (lots.error) return <Failure error={lots.error} />;
   if (!lots.data || !species || !today) return <Loading what="the seed" />;
   const form = editing ?? (lots.data.length === 0 ? "new" : null);
   const nameOf = (id: string) => species.find((s) => s.species.id === id)?.species.commonName ?? id;
-  // by species, the newest harvest first
-  const sorted = [...lots.data].sort(
-    (a, b) =>
-      nameOf(a.details.speciesId).localeCompare(nameOf(b.details.speciesId)) ||
-      b.details.lot.gatheredOn.localeCompare(a.details.lot.gatheredOn) ||
-      a.id - b.id,
-  );
+  const shown = lotsAsked(lots.data, asked, nameOf);
   return (
     <Box
       sx={{
@@ -56,7 +54,9 @@ export function Seed() {
             mb: 1,
           }}
         >
-          <Typography variant="h1">Seed on hand</Typography>
+          <Typography variant="h1">
+            {shown.length < lots.data.length ? `${shown.length} of ${lots.data.length} lots` : "Seed on hand"}
+          </Typography>
           <ForRole role="grower">
             <Button variant="contained" onClick={() => setEditing("new")}>
               Enter a lot
@@ -66,52 +66,97 @@ export function Seed() {
         {lots.data.length === 0 && (
           <Typography>No lot yet. A lot is seed of one species from one place and harvest.</Typography>
         )}
-        <Box sx={{ display: "grid", gap: 0 }}>
-          {sorted.map((lot) => (
-            <Box
-              key={lot.id}
-              data-testid={`lot-${lot.id}`}
-              sx={{
-                display: "grid",
-                gridTemplateColumns: { xs: "1fr", md: "minmax(0,1.3fr) 170px minmax(0,1.5fr) auto" },
-                columnGap: 2,
-                alignItems: "center",
-                borderTop: `1px solid ${palette.line}`,
-                py: 1,
-              }}
-            >
-              <Box>
-                <Typography variant="h3">
-                  Lot {lot.id} {nameOf(lot.details.speciesId)}
-                </Typography>
-                <Typography variant="body2" color="text.secondary">
-                  {lotOrigin(lot)}
-                  {lot.details.lot.parent ? `, from plants of ${lot.details.lot.parent}` : ""}
-                  {lot.details.lot.elevationM != null && `, ${elevation(lot.details.lot.elevationM, units)}`}
-                  {lot.details.lot.note && `; ${lot.details.lot.note}`}
-                </Typography>
-              </Box>
-              <Box>
-                <SeedLeft left={lot.seedsLeft} of={lot.seeds} />
-              </Box>
-              <LotPromise lot={lot} />
-              <Box sx={{ display: "flex", gap: 0.5 }}>
-                <ForRole role="grower">
-                  <Button onClick={() => setEditing(lot)} aria-label={`change lot ${lot.id}`} sx={{ px: 1 }}>
-                    Change
-                  </Button>
-                </ForRole>
-                <Button
-                  component={Link}
-                  to={`/plan?species=${lot.details.speciesId}&lot=${lot.id}`}
-                  aria-label={`plan with lot ${lot.id}`}
-                  sx={{ px: 1 }}
-                >
-                  Plan
-                </Button>
-              </Box>
-            </Box>
-          ))}
+        {lots.data.length > 0 && (
+          <ListFilters
+            name="lots"
+            searches="Number, name, place or note"
+            asked={asked}
+            ask={ask}
+            lists={[
+              {
+                by: "species",
+                label: "Species",
+                choices: anyOr(
+                  counted(
+                    lots.data,
+                    (lot) => lot.details.speciesId,
+                    (lot) => nameOf(lot.details.speciesId),
+                  ),
+                ),
+              },
+              { by: "left", label: "Left", choices: LEFT },
+              { by: "order", label: "Order", choices: LOT_ORDERS },
+            ]}
+          />
+        )}
+        {lots.data.length > 0 && shown.length === 0 && (
+          <Box sx={{ py: 2 }}>
+            <Typography sx={{ mb: 1 }}>No lot is like that.</Typography>
+            <Button variant="outlined" onClick={askNothing}>
+              Show all {lots.data.length}
+            </Button>
+          </Box>
+        )}
+        <Box sx={{ mt: 1 }}>
+          <VirtualRows
+            count={shown.length}
+            height={120}
+            label="lots"
+            row={(index) => {
+              const lot = shown[index];
+              return (
+                lot && (
+                  <Box
+                    data-testid={`lot-${lot.id}`}
+                    sx={{
+                      display: "grid",
+                      gridTemplateColumns: { xs: "1fr", md: "minmax(0,1.3fr) 170px minmax(0,1.5fr) auto" },
+                      columnGap: 2,
+                      alignItems: "center",
+                      borderTop: `1px solid ${palette.line}`,
+                      py: 1,
+                    }}
+                  >
+                    <Box>
+                      <Typography variant="h3">
+                        Lot {lot.id} {nameOf(lot.details.speciesId)}
+                      </Typography>
+                      <Typography variant="body2" color="text.secondary">
+                        {lotOrigin(lot)}
+                        {lot.details.lot.parent ? `, from plants of ${lot.details.lot.parent}` : ""}
+                        {lot.details.lot.elevationM != null &&
+                          `, ${elevation(lot.details.lot.elevationM, units)}`}
+                        {lot.details.lot.note && `; ${lot.details.lot.note}`}
+                      </Typography>
+                    </Box>
+                    <Box>
+                      <SeedLeft left={lot.seedsLeft} of={lot.seeds} />
+                    </Box>
+                    <LotPromise lot={lot} />
+                    <Box sx={{ display: "flex", gap: 0.5 }}>
+                      <ForRole role="grower">
+                        <Button
+                          onClick={() => setEditing(lot)}
+                          aria-label={`change lot ${lot.id}`}
+                          sx={{ px: 1 }}
+                        >
+                          Change
+                        </Button>
+                      </ForRole>
+                      <Button
+                        component={Link}
+                        to={`/plan?species=${lot.details.speciesId}&lot=${lot.id}`}
+                        aria-label={`plan with lot ${lot.id}`}
+                        sx={{ px: 1 }}
+                      >
+                        Plan
+                      </Button>
+                    </Box>
+                  </Box>
+                )
+              );
+            }}
+          />
         </Box>
       </Card>
       {form && (

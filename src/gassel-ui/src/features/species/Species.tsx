@@ -1,6 +1,5 @@
-import { useState } from "react";
 import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
-import { Link, useParams } from "react-router";
+import { Link, useLocation, useParams } from "react-router";
 import { useSite, useSpecies } from "../../book/queries";
 import type { SpeciesView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
@@ -11,6 +10,8 @@ import { WORDS } from "../../api/words";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
+import { SearchField } from "../../shared/SearchField";
+import { useAsked } from "../../shared/useAsked";
 import { answers, growsIn, QUESTIONS } from "./questions";
 import type { Ground, Question } from "./questions";
 import { SpeciesSheet } from "./SpeciesSheet";
@@ -19,14 +20,23 @@ import { ForRole } from "../../people/ForRole";
 const byName = (views: SpeciesView[]) =>
   [...views].sort((a, b) => a.species.commonName.localeCompare(b.species.commonName));
 
+/** What an address says, where it is one of the words. */
+const known = <T extends string>(words: Record<T, string>, said: string | undefined): T | "" =>
+  said !== undefined && said in words ? (said as T) : "";
+
 /** The library: questions to it on the left, one species whole on the right. */
 export function Species() {
   const species = useSpecies();
   const { id } = useParams();
   const frost = useSite().data?.nextLastFrost ?? null;
-  const [text, setText] = useState("");
-  const [question, setQuestion] = useState<Question>("all");
-  const [ground, setGround] = useState<Ground>({ light: "", moisture: "" });
+  const { asked, ask } = useAsked(["find", "which", "light", "moisture"]);
+  const text = asked.find ?? "";
+  const question = (QUESTIONS.find((q) => q.id === asked.which)?.id ?? "all") satisfies Question;
+  const ground: Ground = {
+    light: known(WORDS.SiteLight, asked.light),
+    moisture: known(WORDS.SiteMoisture, asked.moisture),
+  };
+  const search = useLocation().search;
   const { palette } = useDevice();
   if (species.error) return <Failure error={species.error} />;
   if (!species.data) return <Loading what="the species" />;
@@ -45,18 +55,13 @@ export function Species() {
     >
       <Card label="species" sx={{ p: { xs: 0.5, md: 1 } }}>
         <Box sx={{ display: "grid", gap: 1.5, p: 1 }}>
-          <TextField
-            label="Find"
-            name="find"
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-          />
+          <SearchField label="Find" name="find" value={text} ask={(words) => ask("find", words)} />
           <TextField
             select
             label="Which"
             name="question"
             value={question}
-            onChange={(event) => setQuestion(event.target.value as Question)}
+            onChange={(event) => ask("which", event.target.value === "all" ? "" : event.target.value)}
             helperText={several(found.length, "species", "species")}
           >
             {QUESTIONS.map((q) => (
@@ -70,14 +75,14 @@ export function Species() {
               label="Light"
               name="light"
               value={ground.light}
-              onChange={(light) => setGround({ ...ground, light })}
+              onChange={(light) => ask("light", light)}
               choices={[["", "any"], ...wordsOf(WORDS.SiteLight)]}
             />
             <ChoiceField<Ground["moisture"]>
               label="Ground"
               name="moisture"
               value={ground.moisture}
-              onChange={(moisture) => setGround({ ...ground, moisture })}
+              onChange={(moisture) => ask("moisture", moisture)}
               choices={[["", "any"], ...wordsOf(WORDS.SiteMoisture)]}
             />
           </Box>
@@ -94,7 +99,7 @@ export function Species() {
           <Box
             key={s.id}
             component={Link}
-            to={`/species/${s.id}`}
+            to={{ pathname: `/species/${s.id}`, search }}
             aria-current={s.id === chosen?.species.id}
             sx={{
               display: "block",

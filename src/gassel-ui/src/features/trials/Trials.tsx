@@ -6,17 +6,39 @@ import { Card } from "../../shared/Card";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
+import { saysAll } from "../../shared/asked";
+import { anyOr, counted, ListFilters } from "../../shared/ListFilters";
+import { useAsked } from "../../shared/useAsked";
 import { standing } from "./trialWords";
+
+/** So many are seen at a glance. */
+const FEW = 3;
+
+const STATES = [
+  ["", "all"],
+  ["open", "going on"],
+  ["ended", "ended"],
+] as const;
 
 /** Every trial with what it says in one sentence. */
 export function Trials() {
   const trials = useTrials();
+  const { asked, ask, askNothing } = useAsked(["text", "species", "state"]);
   if (trials.error) return <Failure error={trials.error} />;
   if (!trials.data) return <Loading what="the trials" />;
   const make = (
     <Button component={Link} to="/trials/new" variant="contained">
       Lay out a trial
     </Button>
+  );
+  const shown = trials.data.filter(
+    (trial) =>
+      (!asked.species || trial.commonName === asked.species) &&
+      (!asked.state || (trial.design.endedOn === null) === (asked.state === "open")) &&
+      saysAll(
+        `T-${trial.number} ${trial.design.name} ${trial.commonName} lot ${trial.design.lotId}`,
+        asked.text,
+      ),
   );
   if (trials.data.length === 0) {
     return (
@@ -32,7 +54,37 @@ export function Trials() {
         <Typography variant="h1">Trials</Typography>
         <ForRole role="grower">{make}</ForRole>
       </Box>
-      {trials.data.map((trial) => (
+      {trials.data.length > FEW && (
+        <ListFilters
+          name="trials"
+          searches="Number, name, species or lot"
+          asked={asked}
+          ask={ask}
+          lists={[
+            {
+              by: "species",
+              label: "Species",
+              choices: anyOr(
+                counted(
+                  trials.data,
+                  (trial) => trial.commonName,
+                  (trial) => trial.commonName,
+                ),
+              ),
+            },
+            { by: "state", label: "Which", choices: STATES },
+          ]}
+        />
+      )}
+      {shown.length === 0 && (
+        <Box>
+          <Typography sx={{ mb: 1 }}>No trial is like that.</Typography>
+          <Button variant="outlined" onClick={askNothing}>
+            Show all {trials.data.length}
+          </Button>
+        </Box>
+      )}
+      {shown.map((trial) => (
         <Card key={trial.id} label={`T-${trial.number}`}>
           <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
             <Typography variant="h2">
