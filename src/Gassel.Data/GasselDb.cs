@@ -20,6 +20,7 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
     public DbSet<ReadingSeriesRow> ReadingSeries => Set<ReadingSeriesRow>();
     public DbSet<TrialRow> Trials => Set<TrialRow>();
     public DbSet<WishRow> Wishes => Set<WishRow>();
+    public DbSet<EvidenceRow> Evidence => Set<EvidenceRow>();
     public DbSet<ForecastWordRow> ForecastWords => Set<ForecastWordRow>();
     public DbSet<ForecastServiceRow> ForecastServices => Set<ForecastServiceRow>();
     public DbSet<ThermometerRow> Thermometers => Set<ThermometerRow>();
@@ -104,6 +105,11 @@ public class GasselDb(DbContextOptions<GasselDb> options) : DbContext(options)
             e.ToTable("wishes");
             e.HasIndex(x => x.Number).IsUnique();
             e.HasOne<BatchRow>().WithMany().HasForeignKey(x => x.BatchId);
+        });
+        modelBuilder.Entity<EvidenceRow>(e =>
+        {
+            e.ToTable("evidence");
+            e.Property(x => x.Id).ValueGeneratedNever();
         });
         modelBuilder.Entity<EntryRow>(e =>
         {

@@ -82,7 +82,8 @@ public sealed record LearnedGermination(
     /// <param name="priorMean">In (0, 1).</param>
     /// <param name="own">Finished batches of the species and route; may be empty, and then a new batch is as uncertain as the prior and the
     /// floor of the spread.</param>
-    public static LearnedGermination From(double priorMean, IReadOnlyList<PastBatch> own)
+    /// <param name="priorSeeds">What the prior is worth; above 0.</param>
+    public static LearnedGermination From(double priorMean, IReadOnlyList<PastBatch> own, double priorSeeds = PriorSeeds)
     {
         var prior = Math.Clamp(priorMean, 0.01, 0.99);
         var floor = own.Count < BatchesForSpread ? SpreadFloor : LeastSpread;
@@ -92,7 +93,7 @@ public sealed record LearnedGermination(
         var highest = double.NegativeInfinity;
         for (var m = 0; m < Means; m++)
         {
-            var logPrior = (((prior * PriorSeeds) - 1) * Math.Log(means[m])) + ((((1 - prior) * PriorSeeds) - 1) * Math.Log(1 - means[m]));
+            var logPrior = (((prior * priorSeeds) - 1) * Math.Log(means[m])) + ((((1 - prior) * priorSeeds) - 1) * Math.Log(1 - means[m]));
             for (var s = 0; s < Spreads; s++)
             {
                 var k = (1 / spreads[s]) - 1;
@@ -100,11 +101,12 @@ public sealed record LearnedGermination(
                 highest = Math.Max(highest, logs[m, s]);
             }
         }
-        return Predictive(prior, own, means, spreads, logs, highest);
+        return Predictive(prior, priorSeeds, own, means, spreads, logs, highest);
     }
 
     private static LearnedGermination Predictive(
         double prior,
+        double priorSeeds,
         IReadOnlyList<PastBatch> own,
         double[] means,
         double[] spreads,
@@ -139,7 +141,7 @@ public sealed record LearnedGermination(
         for (var i = 0; i < Nodes; i++)
             weights[i] /= sum;
         var (low, high) = (QuantileOf(shares, weights, 0.05), QuantileOf(shares, weights, 0.95));
-        return new(prior, own, mean / total, low, high, Explain(prior, own, mean / total, low, high))
+        return new(prior, own, mean / total, low, high, Explain(prior, priorSeeds, own, mean / total, low, high))
         {
             Shares = shares,
             Weights = weights,
@@ -184,17 +186,17 @@ public sealed record LearnedGermination(
         - SpecialFunctions.GammaLn(b)
         + SpecialFunctions.GammaLn(a + b);
 
-    private static List<string> Explain(double prior, IReadOnlyList<PastBatch> own, double mean, double low, double high)
+    private static List<string> Explain(double prior, double priorSeeds, IReadOnlyList<PastBatch> own, double mean, double low, double high)
     {
         var lines = new List<string>
         {
             own.Count == 0
-                ? Text.Of($"No finished batch of your own by this route: {prior:P0} as before, worth {PriorSeeds:0} seeds.")
+                ? Text.Of($"No finished batch of your own by this route: {prior:P0} as before, worth {priorSeeds:0} seeds.")
                 : Text.Of(
                     $"Own results: {own.Sum(b => (long)b.Germinated)} of {own.Sum(b => (long)b.Seeds)} came up in "
                         + $"{own.Count} {(own.Count == 1 ? "batch" : "batches")} of this route."
                 ),
-            Text.Of($"Expected before them {prior:P0}, worth {PriorSeeds:0} seeds; with them {mean:P0}."),
+            Text.Of($"Expected before them {prior:P0}, worth {priorSeeds:0} seeds; with them {mean:P0}."),
             Text.Of($"Batches differ: nine new batches in ten are expected between {low:P0} and {high:P0}."),
         };
         if (own.Count(b => b.AtLeast) is > 0 and var some)

@@ -14,4 +14,7 @@ public enum GerminationBasis
 
     /// <summary>Finished batches of one's own by this route, on top of what was expected or of the rule.</summary>
     OwnBatches,
+
+    /// <summary>Batches of other nurseries, treated alike, while there is none of one's own.</summary>
+    Evidence,
 }

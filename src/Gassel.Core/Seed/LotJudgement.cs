@@ -23,13 +23,15 @@ public sealed record LotJudgement(
 
     /// <param name="school">By which viability falls with age.</param>
     /// <param name="own">Finished batches of one's own by this route; null or empty for none.</param>
+    /// <param name="others">Those of other nurseries, treated alike; null or empty for none.</param>
     public static LotJudgement Of(
         SeedLot lot,
         Species species,
         Route route,
         ViabilitySchool school,
         DateOnly today,
-        IReadOnlyList<PastBatch>? own = null
+        IReadOnlyList<PastBatch>? own = null,
+        IReadOnlyList<OthersBatches>? others = null
     )
     {
         var age = lot.AgeYears(today);
@@ -93,10 +95,15 @@ public sealed record LotJudgement(
                 )
             );
         }
-        var learned = own is { Count: > 0 } ? LearnedGermination.From(belief.ObservedRate, own) : null;
+        var evidence = ofRoute is null ? EvidencePrior.From(belief.ObservedRate, others) : null;
+        var learned =
+            own is { Count: > 0 } || evidence is not null
+                ? Learn(evidence, belief.ObservedRate, own ?? [])
+                : null;
         if (learned is not null && ofRoute is null)
         {
-            (belief, basis) = (learned.Belief, GerminationBasis.OwnBatches);
+            (belief, basis) = (learned.Belief, own is { Count: > 0 } ? GerminationBasis.OwnBatches : GerminationBasis.Evidence);
+            working.AddRange(evidence?.Working ?? []);
             working.AddRange(learned.Working);
         }
         else if (learned is not null)
@@ -120,13 +127,19 @@ public sealed record LotJudgement(
         );
     }
 
+    /// <summary>Own batches on top of what others' let expect, or of the rule.</summary>
+    private static LearnedGermination Learn(EvidencePrior? evidence, double rule, IReadOnlyList<PastBatch> own) =>
+        evidence is null ? LearnedGermination.From(rule, own) : LearnedGermination.From(evidence.Mean, own, EvidencePrior.WorthSeeds);
+
     /// <summary>What a batch of so many seeds is expected to do; nine batches in ten between its ends.</summary>
     /// <param name="seeds">At least 1.</param>
     public GerminationForecast Forecast(int seeds)
     {
         // the belief as it stands, and around it how much batches differ where only a few or none are known
         var learned =
-            Basis == GerminationBasis.OwnBatches && Learned is not null ? Learned : LearnedGermination.From(Germination.ObservedRate, []);
+            Basis is GerminationBasis.OwnBatches or GerminationBasis.Evidence && Learned is not null
+                ? Learned
+                : LearnedGermination.From(Germination.ObservedRate, []);
         var range = learned.Predict(seeds);
         return new(
             Germination.ObservedRate,
@@ -137,6 +150,7 @@ public sealed record LotJudgement(
                 GerminationBasis.Test => "a test of the lot under the route's treatment",
                 GerminationBasis.Expected => "what you expected of the lot",
                 GerminationBasis.OwnBatches => "own batches of this route",
+                GerminationBasis.Evidence => "batches of other nurseries",
                 _ => "the rule for seed of its age",
             }
         );

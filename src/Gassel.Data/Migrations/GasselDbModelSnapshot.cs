@@ -190,6 +190,30 @@ namespace Gassel.Data.Migrations
                     b.ToTable("entries", (string)null);
                 });
 
+            modelBuilder.Entity("Gassel.Data.Rows.EvidenceRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Nursery")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ReadAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Results")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("WrittenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("evidence", (string)null);
+                });
+
             modelBuilder.Entity("Gassel.Data.Rows.ForecastServiceRow", b =>
                 {
                     b.Property<int>("Id")

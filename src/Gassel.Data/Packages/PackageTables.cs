@@ -11,7 +11,8 @@ namespace Gassel.Data.Packages;
 
 /// <summary>
 /// All that a package holds, what others refer to first. Not in it: accounts and passwords, mail, brokers and the tokens of thermometers,
-/// which belong to one machine.
+/// which belong to one machine; nor what packages
+/// of other nurseries told, which is theirs and is read from their own file.
 /// </summary>
 internal static class PackageTables
 {

@@ -114,6 +114,7 @@ public static class GasselHost
         api.MapBroker();
         api.MapSpecies();
         api.MapLearning();
+        api.MapEvidence();
         api.MapSeed();
         api.MapPlan();
         api.MapBatches();
@@ -179,6 +180,8 @@ public static class GasselHost
         services.AddSingleton<SiteClock>();
         services.AddSingleton<WriteGate>();
         services.AddSingleton<Library>();
+        services.AddSingleton<EvidenceBook>();
+        services.AddSingleton<EvidenceReader>();
         services.AddSingleton<WeatherBook>();
         services.AddSingleton<ForecastBook>();
         services.AddSingleton<ReadingBook>();

@@ -11,7 +11,7 @@ namespace Gassel.Data.CompiledModel
     public partial class GasselDbModel
     {
         private GasselDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("5586bfa8-fc76-402a-b02d-2e4a07824115"), entityTypeCount: 20)
+            : base(skipDetectChanges: false, modelId: new Guid("71f6c5e7-5980-4dea-bf21-89d7ba201432"), entityTypeCount: 21)
         {
         }
 
@@ -21,6 +21,7 @@ namespace Gassel.Data.CompiledModel
             var batchRow = BatchRowEntityType.Create(this);
             var brokerRow = BrokerRowEntityType.Create(this);
             var entryRow = EntryRowEntityType.Create(this);
+            var evidenceRow = EvidenceRowEntityType.Create(this);
             var forecastServiceRow = ForecastServiceRowEntityType.Create(this);
             var forecastWordRow = ForecastWordRowEntityType.Create(this);
             var lotRow = LotRowEntityType.Create(this);
@@ -52,6 +53,7 @@ namespace Gassel.Data.CompiledModel
             BatchRowEntityType.CreateAnnotations(batchRow);
             BrokerRowEntityType.CreateAnnotations(brokerRow);
             EntryRowEntityType.CreateAnnotations(entryRow);
+            EvidenceRowEntityType.CreateAnnotations(evidenceRow);
             ForecastServiceRowEntityType.CreateAnnotations(forecastServiceRow);
             ForecastWordRowEntityType.CreateAnnotations(forecastWordRow);
             LotRowEntityType.CreateAnnotations(lotRow);

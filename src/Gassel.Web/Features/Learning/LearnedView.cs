@@ -14,7 +14,7 @@ public sealed record LearnedView(
     IReadOnlyList<string> Working
 )
 {
-    internal static LearnedView Of(LearnedGermination learned) =>
+    internal static LearnedView Of(LearnedGermination learned, EvidencePrior? evidence) =>
         new(
             learned.PriorMean,
             learned.Own.Sum(b => b.Germinated),
@@ -23,6 +23,6 @@ public sealed record LearnedView(
             learned.Mean,
             learned.Low,
             learned.High,
-            learned.Working
+            [.. evidence?.Working ?? [], .. learned.Working]
         );
 }

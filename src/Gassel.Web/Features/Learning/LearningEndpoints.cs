@@ -18,32 +18,38 @@ internal static class LearningEndpoints
         Library library,
         OwnBatches own,
         LotBook lots,
+        EvidenceBook evidence,
         SiteClock clock
     )
     {
         if ((await library.Species()).SingleOrDefault(s => s.Id == id) is not { } species)
             return Refusal.NotFound("species", id, "Choose a species of the library.").ToResult();
-        var all = await own.All();
+        var (all, others) = (await own.All(), await evidence.All());
         var byLot = (await lots.All()).ToDictionary(l => l.Id, l => l.Lot);
         var school = clock.Settings.ViabilitySchool;
         return TypedResults.Ok<IReadOnlyList<RouteResults>>([
             .. from route in species.Routes
             let batches = all.Where(f => f.Result.SpeciesId == id && f.Result.RouteId == route.Id).ToList()
-            where batches.Count > 0
-            select Of(route, batches, b => Forecast(species, b, all, byLot, school)),
+            let theirs = EvidenceBook.Of(others, species, route)
+            where batches.Count > 0 || theirs.Count > 0
+            select Of(route, batches, theirs, b => Forecast(species, b, all, byLot, school)),
         ]);
     }
 
     private static RouteResults Of(
         Core.Treatments.Route route,
         List<FinishedBatch> batches,
+        IReadOnlyList<OthersBatches> theirs,
         Func<FinishedBatch, GerminationForecast?> afterwards
     )
     {
         var germinate = route.Steps.Single(s => s.Kind == StepKind.Germinate);
+        var rule = Viability.WildCollected * LotJudgement.ComesUpOfLive;
+        var prior = EvidencePrior.From(rule, theirs);
         var learned = LearnedGermination.From(
-            Viability.WildCollected * LotJudgement.ComesUpOfLive,
-            [.. batches.Where(b => b.Result.Accident is null).Select(b => b.Result.Past)]
+            prior?.Mean ?? rule,
+            [.. batches.Where(b => b.Result.Accident is null).Select(b => b.Result.Past)],
+            prior is null ? LearnedGermination.PriorSeeds : EvidencePrior.WorthSeeds
         );
         // outdoors the days since sowing hold the winter too
         var sowings = route.IsOutdoors
@@ -57,8 +63,16 @@ internal static class LearningEndpoints
             route.Name,
             germinate.Days,
             [.. batches.Select(b => Outcome(b, afterwards))],
-            LearnedView.Of(learned),
-            ObservedWindow.Of(sowings, germinate.Days)
+            LearnedView.Of(learned, prior),
+            ObservedWindow.Of(sowings, germinate.Days),
+            [
+                .. theirs.Select(o => new OthersView(
+                    o.Nursery,
+                    o.Batches.Count,
+                    o.Batches.Sum(b => b.Germinated),
+                    o.Batches.Sum(b => b.Seeds)
+                )),
+            ]
         );
     }
 

@@ -5,6 +5,7 @@ namespace Gassel.Web.Features.Learning;
 
 /// <summary>A route with what own batches made of it.</summary>
 /// <param name="Learned">Prior, own data and what they let expect of a new batch.</param>
+/// <param name="Others">What other nurseries made of seed treated alike; not among the batches.</param>
 /// <param name="Window">When it came up; null where nothing did.</param>
 public sealed record RouteResults(
     string RouteId,
@@ -12,5 +13,6 @@ public sealed record RouteResults(
     DurationRange Emergence,
     IReadOnlyList<BatchOutcome> Batches,
     LearnedView Learned,
-    ObservedWindow? Window
+    ObservedWindow? Window,
+    IReadOnlyList<OthersView> Others
 );

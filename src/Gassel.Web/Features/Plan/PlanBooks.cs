@@ -7,12 +7,21 @@ using Gassel.Web.Runtime;
 namespace Gassel.Web.Features.Plan;
 
 /// <summary>What plans are computed from, at hand.</summary>
-internal sealed class PlanBooks(Library library, LotBook lots, BatchShelf shelf, OwnBatches own, WeatherBook weather, SiteClock clock)
+internal sealed class PlanBooks(
+    Library library,
+    LotBook lots,
+    BatchShelf shelf,
+    OwnBatches own,
+    EvidenceBook evidence,
+    WeatherBook weather,
+    SiteClock clock
+)
 {
     public Library Library => library;
     public LotBook Lots => lots;
     public BatchShelf Shelf => shelf;
     public OwnBatches Own => own;
+    public EvidenceBook Evidence => evidence;
     public SiteClock Clock => clock;
     public FrostOutlook? Frost => SiteFrost.Outlook(clock, weather);
     public IReadOnlyList<FrostDay> FrostDays => SiteFrost.Days(clock, weather);

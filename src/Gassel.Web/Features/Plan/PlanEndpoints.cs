@@ -71,7 +71,7 @@ internal static class PlanEndpoints
                 Second(ground, schedule, seeds),
                 SowingDepth.For(ground.Species, books.Clock.Settings.DepthSchool),
                 ground.Route.Origin ?? ground.Species.Origin,
-                ground.Judged(ground.Route).Learned is { } learned ? LearnedView.Of(learned) : null
+                ground.Judged(ground.Route).Learned is { Own.Count: > 0 } learned ? LearnedView.Of(learned, null) : null
             )
             {
                 SeedToFind = ground.SeedToFind,

@@ -30,6 +30,9 @@ internal sealed record PlanGround(
 
     public int Containers => Request.Containers ?? PlanAssumptions.Containers;
 
+    /// <summary>What other nurseries' packages told; empty for none.</summary>
+    public IReadOnlyList<KeptEvidence> Evidence { get; init; } = [];
+
     /// <summary>First frost of autumn, <c>MM-dd</c>; null where nobody said.</summary>
     public string? FirstFrost { get; init; }
 
@@ -85,7 +88,8 @@ internal sealed record PlanGround(
                 route,
                 School,
                 Today,
-                OwnBatches.Past(Finished, Species.Id, route.Id, Today.AddDays(1))
+                OwnBatches.Past(Finished, Species.Id, route.Id, Today.AddDays(1)),
+                EvidenceBook.Of(Evidence, Species, route)
             );
         }
         return judged;
@@ -167,6 +171,7 @@ internal sealed record PlanGround(
             new(request, species, route, lot, anchor, today, books.Clock.Settings.ViabilitySchool, await books.Own.All())
             {
                 LastFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.LastFrostUsual)?.MonthDay,
+                Evidence = await books.Evidence.All(),
                 FirstFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.FirstFrostUsual)?.MonthDay,
             },
             null

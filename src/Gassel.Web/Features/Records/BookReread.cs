@@ -17,6 +17,7 @@ internal sealed class BookReread(
     WeatherBook weather,
     ForecastBook forecasts,
     ReadingBook readings,
+    EvidenceBook evidence,
     YardWeather yard,
     WinterBook winters
 )
@@ -28,6 +29,7 @@ internal sealed class BookReread(
         library.Forget();
         trials.Forget();
         wishes.Forget();
+        evidence.Forget();
         weather.Forget();
         forecasts.Forget();
         yard.Forget();

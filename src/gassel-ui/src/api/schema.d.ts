@@ -2449,6 +2449,137 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/evidence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EvidenceView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/zip": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EvidenceView"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/evidence/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EvidenceView"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots": {
         parameters: {
             query?: never;
@@ -9263,6 +9394,21 @@ export interface components {
             recordedAt: string;
             payload: components["schemas"]["EntryPayload"];
         };
+        EvidenceView: {
+            /** Format: uuid */
+            id: string;
+            nursery: string;
+            /** Format: date-time */
+            writtenAt: null | string;
+            /** Format: date-time */
+            readAt: string;
+            /** Format: int32 */
+            batches: number;
+            /** Format: int32 */
+            species: number;
+            /** Format: int32 */
+            unknown: number;
+        };
         Expectation: {
             /** Format: double */
             plants: null | number;
@@ -9494,7 +9640,7 @@ export interface components {
             firstAutumn: null | string;
         };
         /** @enum {unknown} */
-        GerminationBasis: "test" | "expected" | "rule" | "ownBatches";
+        GerminationBasis: "test" | "expected" | "rule" | "ownBatches" | "evidence";
         GerminationForecast: {
             /** Format: double */
             mean: number;
@@ -10340,6 +10486,15 @@ export interface components {
             option: components["schemas"]["ShortfallOption"];
             expected: components["schemas"]["Expectation"];
         };
+        OthersView: {
+            nursery: string;
+            /** Format: int32 */
+            batches: number;
+            /** Format: int32 */
+            germinated: number;
+            /** Format: int32 */
+            seeds: number;
+        };
         OutdoorForecast: {
             /** Format: double */
             coldNeed: number;
@@ -11161,6 +11316,7 @@ export interface components {
             batches: components["schemas"]["BatchOutcome"][];
             learned: components["schemas"]["LearnedView"];
             window: null | components["schemas"]["ObservedWindow"];
+            others: components["schemas"]["OthersView"][];
         };
         /**
          * @default indoors

@@ -61,12 +61,25 @@ function OfRoute({ species, route }: { species: string; route: RouteResults }) {
     <Box sx={{ mt: 1 }} data-testid={`results-${route.routeId}`}>
       <Typography variant="h3">Route: {route.routeName}</Typography>
       <Typography data-testid="learned">
-        {learned.germinated} of {learned.seeds} came up in {several(learned.batches, "batch", "batches")}. Of
-        a new batch of fresh wild seed {percent(learned.mean)} are expected, nine in ten between{" "}
+        {learned.batches > 0
+          ? `${learned.germinated} of ${learned.seeds} came up in ${several(learned.batches, "batch", "batches")}. `
+          : "No finished batch of your own yet. "}
+        Of a new batch of fresh wild seed {percent(learned.mean)} are expected, nine in ten between{" "}
         {percent(learned.low)} and {percent(learned.high)}; before own results {percent(learned.priorMean)}.{" "}
         <Why lines={learned.working} about="what is expected" />
       </Typography>
-      <Box sx={{ overflowX: "auto" }} tabIndex={0} role="region" aria-label="batches of this route">
+      {route.others.map((other) => (
+        <Typography key={other.nursery} data-testid="others">
+          {other.nursery}, not your own: {other.germinated} of {other.seeds} came up in{" "}
+          {several(other.batches, "batch", "batches")} treated alike.
+        </Typography>
+      ))}
+      <Box
+        sx={{ overflowX: "auto", display: route.batches.length > 0 ? "block" : "none" }}
+        tabIndex={0}
+        role="region"
+        aria-label="batches of this route"
+      >
         <Box
           component="table"
           sx={{

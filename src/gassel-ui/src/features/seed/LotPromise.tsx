@@ -9,6 +9,7 @@ const BASIS: Record<LotOutlook["basis"], string> = {
   expected: "as you expect",
   rule: "by the rule",
   ownBatches: "by own batches",
+  evidence: "by batches of other nurseries",
 };
 
 /** What a lot lets one expect by its first route, and what to know before planning with it. */

@@ -6,6 +6,7 @@ import type { PackageReport } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
+import { EvidenceList } from "./EvidenceList";
 import { PackageCounts } from "./PackageCounts";
 import { TableLinks } from "./TableLinks";
 
@@ -122,6 +123,7 @@ export function PackageCard() {
         </PackageCounts>
       )}
       <Failure error={error} />
+      <EvidenceList />
       <TableLinks />
     </Card>
   );
