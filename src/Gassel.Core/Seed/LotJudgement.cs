@@ -96,10 +96,7 @@ public sealed record LotJudgement(
             );
         }
         var evidence = ofRoute is null ? EvidencePrior.From(belief.ObservedRate, others) : null;
-        var learned =
-            own is { Count: > 0 } || evidence is not null
-                ? Learn(evidence, belief.ObservedRate, own ?? [])
-                : null;
+        var learned = own is { Count: > 0 } || evidence is not null ? Learn(evidence, belief.ObservedRate, own ?? []) : null;
         if (learned is not null && ofRoute is null)
         {
             (belief, basis) = (learned.Belief, own is { Count: > 0 } ? GerminationBasis.OwnBatches : GerminationBasis.Evidence);

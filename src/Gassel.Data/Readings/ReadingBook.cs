@@ -97,6 +97,14 @@ public sealed class ReadingBook(BookFile file, Func<GasselDb> connect)
         return [.. table.Read(series, from.ToUnixTimeMilliseconds(), to.ToUnixTimeMilliseconds())];
     }
 
+    /// <summary>All readings of all thermometers, one after the other as they are read from the file.</summary>
+    public IEnumerable<RawReading> Raw()
+    {
+        using var table = new ReadingTable(file);
+        foreach (var reading in table.Raw())
+            yield return reading;
+    }
+
     /// <summary>Relative humidity of a place between two moments, in order of time.</summary>
     public IReadOnlyList<HumidityReading> Humidity(string place, DateTimeOffset from, DateTimeOffset to)
     {

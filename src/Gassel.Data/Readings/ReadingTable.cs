@@ -21,6 +21,34 @@ internal sealed class ReadingTable : IDisposable
         Run(BookFile.ConnectionSettings);
     }
 
+    /// <summary>All of them with their thermometers, by thermometer and time.</summary>
+    public IEnumerable<RawReading> Raw()
+    {
+        using var command = _connection.CreateCommand();
+        command.CommandText = """
+            SELECT s.Name, p.Name, s.Device IS NOT NULL, s.Aside, r.At, r.CentiC, h.Percent
+            FROM readings r
+            JOIN reading_series s ON s.Id = r.SeriesId
+            JOIN places p ON p.Id = s.PlaceId
+            LEFT JOIN humidity h ON h.SeriesId = r.SeriesId AND h.At = r.At
+            WHERE s.Whole
+            ORDER BY r.SeriesId, r.At
+            """;
+        using var rows = command.ExecuteReader();
+        while (rows.Read())
+        {
+            yield return new(
+                rows.GetString(0),
+                rows.GetString(1),
+                rows.GetBoolean(2),
+                rows.GetBoolean(3),
+                DateTimeOffset.FromUnixTimeSeconds(rows.GetInt64(4)),
+                rows.GetInt64(5) / 100.0,
+                rows.IsDBNull(6) ? null : rows.GetDouble(6)
+            );
+        }
+    }
+
     /// <summary>Adds the readings in one transaction; one at a second which the series has already is left out.</summary>
     /// <returns>How many were new.</returns>
     public int Append(int series, ReadOnlySpan<TemperatureReading> readings)

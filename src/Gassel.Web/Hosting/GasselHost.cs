@@ -124,6 +124,7 @@ public static class GasselHost
         api.MapSowing();
         api.MapCount();
         api.MapPhotos();
+        api.MapSeedPhoto();
         api.MapYard();
         api.MapTrials();
         api.MapLabels();

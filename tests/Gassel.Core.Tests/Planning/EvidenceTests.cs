@@ -54,7 +54,10 @@ public sealed class EvidenceTests
         Assert.InRange(prior.Mean, 0.8, 0.9);
         Assert.Contains("North Bench: 10800 of 12000", prior.Working[0], StringComparison.Ordinal);
         PastBatch[] own = [.. Enumerable.Repeat(new PastBatch(20, 100), 6)];
-        var (with, without) = (LearnedGermination.From(prior.Mean, own, EvidencePrior.WorthSeeds).Mean, LearnedGermination.From(0.4, own).Mean);
+        var (with, without) = (
+            LearnedGermination.From(prior.Mean, own, EvidencePrior.WorthSeeds).Mean,
+            LearnedGermination.From(0.4, own).Mean
+        );
         Assert.InRange(without, 0.18, 0.27);
         // six batches of one's own carry most of the way
         Assert.InRange(with, without, (prior.Mean + (2 * 0.2)) / 3);

@@ -94,11 +94,8 @@ internal sealed class IntakeRow(IReadOnlyDictionary<string, string> cells, Typed
         var named = words.FirstOrDefault(w => string.Equals(w.Words.Words, text, StringComparison.OrdinalIgnoreCase)).Name ?? text;
         if (char.IsLetter(named[0]) && Enum.TryParse<T>(named, true, out var value))
             return value;
-        var all = Enum.GetValues<T>();
-        Refuse(
-            column,
-            $"{column} was '{text}'; valid is one of {string.Join(", ", all.Select(v => JsonNamingPolicy.CamelCase.ConvertName(v.ToString())))}."
-        );
+        var all = Enum.GetNames<T>().Select(JsonNamingPolicy.CamelCase.ConvertName);
+        Refuse(column, $"{column} was '{text}'; valid is one of {string.Join(", ", all)}.");
         return null;
     }
 }

@@ -8,7 +8,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Learning;
 
-/// <summary>Reads the package of another nursery into a book of its own that is thrown away, and keeps what its finished batches did.</summary>
+/// <summary>Reads the package of another nursery into a book that is thrown away, and keeps what its finished batches did.</summary>
 internal sealed class EvidenceReader(SiteClock clock, ILoggerFactory logs)
 {
     /// <exception cref="PackageException">It cannot be read, is made up, or has no finished batch.</exception>

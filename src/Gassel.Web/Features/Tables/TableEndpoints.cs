@@ -20,19 +20,31 @@ internal static class TableEndpoints
 
     /// <param name="batches">Numbers and ranges of them, as 1-3,7; all batches where left out. Of no weight for tables that are not of
     /// batches.</param>
-    private static async Task<IResult> Table(string name, string? batches, TableBooks books)
+    private static IResult Table(string name, string? batches, TableBooks books)
     {
         if (Find(name) is not { } table)
             return NoSuch(name);
         if (batches is null)
-            return File(await table.Csv(books), $"{table.Name}.csv");
+            return Rows(table, books);
         return NumberRanges.Read(batches) is { } only
-            ? File(await table.Csv(books.Only(only)), $"{table.Name}.csv")
+            ? Rows(table, books.Only(only))
             : new Refusal("batches", $"batches was '{batches}'; valid are numbers and ranges of them, as 1-3,7.").ToResult();
     }
 
     private static IResult Codebook(string name) =>
         Find(name) is { } table ? File(table.Codebook(), $"{table.Name}.codebook.csv") : NoSuch(name);
+
+    /// <summary>Sent as they are read: a book may hold millions of readings.</summary>
+    private static IResult Rows(WrittenTable table, TableBooks books) =>
+        Results.Stream(
+            async stream =>
+            {
+                await using var into = new StreamWriter(stream, new UTF8Encoding(encoderShouldEmitUTF8Identifier: false), leaveOpen: true);
+                await table.Write(books, into);
+            },
+            Csv,
+            $"{table.Name}.csv"
+        );
 
     private static WrittenTable? Find(string name) => WrittenTables.All.FirstOrDefault(t => t.Name == name);
 

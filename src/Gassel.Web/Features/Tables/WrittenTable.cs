@@ -13,7 +13,8 @@ internal abstract class WrittenTable(string name, string words)
     /// <summary>What a row is.</summary>
     public string Words { get; } = words;
 
-    public abstract Task<string> Csv(TableBooks books);
+    /// <summary>Row after row, as they are read.</summary>
+    public abstract Task Write(TableBooks books, TextWriter into);
 
     /// <summary>One row a column: name, type, unit, what it says.</summary>
     public abstract string Codebook();
@@ -43,12 +44,11 @@ internal sealed class WrittenTable<T>(
     IReadOnlyList<TableColumn<T>> columns
 ) : WrittenTable(name, words)
 {
-    public override async Task<string> Csv(TableBooks books)
+    public override async Task Write(TableBooks books, TextWriter into)
     {
-        var csv = new StringBuilder().AppendJoin(',', columns.Select(c => c.Name)).Append('\n');
+        await into.WriteAsync(string.Join(',', columns.Select(c => c.Name)) + "\n");
         foreach (var row in await rows(books))
-            csv.AppendJoin(',', columns.Select(c => Cell(c.Of(row)))).Append('\n');
-        return csv.ToString();
+            await into.WriteAsync(string.Join(',', columns.Select(c => Cell(c.Of(row)))) + "\n");
     }
 
     public override string Codebook()

@@ -264,6 +264,7 @@ internal static class WrittenTables
                 new("snow", "number", "cm", "snow that lies", r => r.Day.SnowCm),
             ]
         ),
+        new ReadingsTable(),
     ];
 
     private static async Task<IReadOnlyList<LotTableRow>> Lots(TableBooks books)

@@ -4123,6 +4123,77 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/seed-photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    cardMm?: number;
+                    pixelsPerMm?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "image/jpeg": string;
+                    "image/png": string;
+                    "image/webp": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SeedPhotoView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/yard": {
         parameters: {
             query?: never;
@@ -11580,6 +11651,26 @@ export interface components {
             /** Format: int32 */
             tested: number;
         };
+        SeedPhotoView: {
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            seen: components["schemas"]["SeedsSeen"];
+        };
+        SeedSeen: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: double */
+            lengthMm: null | number;
+            /** Format: double */
+            widthMm: null | number;
+            atEdge: boolean;
+        };
         SeedSize: {
             /** Format: double */
             widthMm: number;
@@ -11643,6 +11734,27 @@ export interface components {
          * @enum {unknown}
          */
         SeedSource: "wildCollected" | "cleanedBought";
+        SeedSpread: {
+            /** Format: double */
+            middle: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+        };
+        SeedsSeen: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            touching: number;
+            /** Format: double */
+            pixelsPerMm: null | number;
+            card: null | number[];
+            length: null | components["schemas"]["SeedSpread"];
+            width: null | components["schemas"]["SeedSpread"];
+            seeds: components["schemas"]["SeedSeen"][];
+            doubts: string[];
+        };
         /**
          * @default roomDry
          * @enum {unknown}

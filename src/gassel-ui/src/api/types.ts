@@ -13,6 +13,7 @@ export type BatchQuestion = Omit<
   NonNullable<paths["/api/batch-list"]["get"]["parameters"]["query"]>,
   "from" | "take"
 >;
+export type SeedPhotoView = Schemas["SeedPhotoView"];
 export type IntakeReport = Schemas["IntakeReport"];
 export type BatchView = Schemas["BatchView"];
 export type CauseFinding = Schemas["CauseFinding"];

@@ -19,7 +19,7 @@ const COMMANDS = [
   ["People and network", "phone, sign in, code, password", "/site/people"],
   ["Messages", "e-mail, alarm, morning list", "/site/messages"],
   ["Read lots from a CSV", "import, spreadsheet, seed list", "/site/tables/lots"],
-  ["Copies of the book", "backup, package, export, import", "/site"],
+  ["Copies of the book", "backup, package, export, import, evidence", "/site/people#copies"],
 ] as const;
 
 /** The views and what can be done in them, as they are found. */

@@ -1,5 +1,5 @@
 import { WORDS } from "../../api/words";
-import { useState } from "react";
+import { Fragment, lazy, Suspense, useState } from "react";
 import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
@@ -15,6 +15,8 @@ import type { Day } from "../../time/days";
 import { lotInHand, toLot } from "./lotDraft";
 import type { LotInHand, TestInHand } from "./lotDraft";
 import { TestRow } from "./TestRow";
+
+const SeedPhotoDialog = lazy(() => import("./SeedPhotoDialog").then((m) => ({ default: m.SeedPhotoDialog })));
 
 interface LotFormProps {
   lot: LotView | null;
@@ -35,6 +37,8 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
       : {}),
   }));
   const [nextKey, setNextKey] = useState(hand.tests.length);
+  const [isPhoto, setPhoto] = useState(false);
+  const [fromPhotos, setFromPhotos] = useState(0);
   const [error, setError] = useState<unknown>(null);
   const caution = useQuery({
     queryKey: ["collecting-caution"],
@@ -205,9 +209,30 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
             {number("Purity", "purityPercent", 0.1, 100, { whole: false, unit: "%" })}
           </Box>
         ) : (
-          number("Seeds on hand", "counted", 1, 100_000_000, {
-            helper: "before any test; tested seed is taken off",
-          })
+          // a number from a photo stands in a field of its own, which begins with it
+          <Fragment key={fromPhotos}>
+            {number("Seeds on hand", "counted", 1, 100_000_000, {
+              helper: "before any test; tested seed is taken off",
+            })}
+          </Fragment>
+        )}
+        {!hand.byWeight && (
+          <Button variant="outlined" sx={{ justifySelf: "start" }} onClick={() => setPhoto(true)}>
+            Count in a photo
+          </Button>
+        )}
+        {isPhoto && (
+          <Suspense fallback={null}>
+            <SeedPhotoDialog
+              speciesId={hand.speciesId}
+              use={(counted) => {
+                change({ counted });
+                setFromPhotos(fromPhotos + 1);
+                setPhoto(false);
+              }}
+              close={() => setPhoto(false)}
+            />
+          </Suspense>
         )}
         <Typography variant="h3">Cut test</Typography>
         <Box sx={three}>

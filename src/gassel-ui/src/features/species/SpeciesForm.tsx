@@ -2,7 +2,7 @@ import { WORDS } from "../../api/words";
 import { useState } from "react";
 import { Box, Button, Checkbox, FormControlLabel, FormGroup, TextField, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
 import { useSpecies, useHardiness } from "../../book/queries";
 import type { Appetite, LeaveClock, SpeciesEdit, SpeciesView } from "../../api/types";
@@ -97,6 +97,8 @@ function Form({ species, notEntered, stamp }: FormProps) {
   const [longevity, setLongevity] = useState<Species["longevity"]>(species?.longevity ?? "medium");
   const [notes, setNotes] = useState(species?.notes ?? "");
   const [origin, setOrigin] = useState("");
+  // from a photo of the seed
+  const measured = Number(useSearchParams()[0].get("seedWidth")) || null;
   const [numbers, setNumbers] = useState<Numbers>({
     lowC: species?.germination.lowC ?? null,
     highC: species?.germination.highC ?? null,
@@ -104,7 +106,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
     nightHighC: species?.nightC?.highC ?? null,
     depthLowMm: species?.sowingDepth?.lowMm ?? null,
     depthHighMm: species?.sowingDepth?.highMm ?? null,
-    widthMm: species?.seedSize?.widthMm ?? null,
+    widthMm: measured ?? species?.seedSize?.widthMm ?? null,
     thicknessMm: species?.seedSize?.thicknessMm ?? null,
     noneBelowC: species?.coldResponse?.noneBelowC ?? null,
     fullFromC: species?.coldResponse?.fullFromC ?? null,
