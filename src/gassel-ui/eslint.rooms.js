@@ -25,6 +25,7 @@ const ROOMS = [
   "features/learning",
   "features/site",
   "features/places",
+  "features/start",
   "features/symptoms",
   "features/messages",
   "features/temperature",

@@ -1,10 +1,12 @@
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
+import { towns } from "./towns.plugin.js";
 
 export default defineConfig({
   plugins: [
     react(),
+    towns(),
     VitePWA({
       // registered by hand in main.tsx: the page's security policy takes no inline script
       injectRegister: null,

@@ -28,7 +28,7 @@ public sealed class WholeSliceTests : IDisposable
         // the day at the site, once it has its time zone
         var today = DateOnly.Parse((await _program.Get("/api/site"))["today"]!.GetValue<string>(), null);
 
-        b.Press("Seed");
+        b.Press("Seed & species");
         b.See("A new lot");
         b.Choose("speciesId", "arrowleaf balsamroot");
         b.Type("gatheredAt", "south slope");
@@ -51,7 +51,7 @@ public sealed class WholeSliceTests : IDisposable
         b.See("B-1 arrowleaf balsamroot");
 
         // treat: into the cold, told as done three weeks ago, so that sowing and two weeks of counts fit before today
-        b.Press("Rounds");
+        b.Press("Today");
         for (var i = 0; i < 21; i++)
             b.Click(By.CssSelector("[aria-label='a day earlier']"));
         b.PressIn("due-1-1-startStep", "Started");

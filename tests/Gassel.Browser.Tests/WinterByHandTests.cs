@@ -30,7 +30,7 @@ public sealed class WinterByHandTests : IDisposable
         DateOnly Ago(int days) => today.AddDays(-days);
 
         // a packet: what stands on it is asked, not where it grew
-        b.Press("Seed");
+        b.Press("Seed & species");
         b.See("A new lot");
         b.Choose("speciesId", "prairie smoke");
         b.Says("lot-missing", "where it was gathered, when it was gathered, how many seeds");

@@ -69,6 +69,7 @@ const TrialForm = lazy(() => import("../features/trials/TrialForm").then((m) => 
 const Labels = lazy(() => import("../features/labels/Labels").then((m) => ({ default: m.Labels })));
 const ByNumber = lazy(() => import("../features/batches/ByNumber").then((m) => ({ default: m.ByNumber })));
 const Intake = lazy(() => import("../features/intake/Intake").then((m) => ({ default: m.Intake })));
+const Start = lazy(() => import("../features/start/Start").then((m) => ({ default: m.Start })));
 const Sheet = lazy(() => import("../features/sheet/Sheet").then((m) => ({ default: m.Sheet })));
 const SitePeople = lazy(() => import("../features/site/SitePeople").then((m) => ({ default: m.SitePeople })));
 const SignIn = lazy(() => import("../people/SignIn").then((m) => ({ default: m.SignIn })));
@@ -118,6 +119,7 @@ function Views() {
   return (
     <Routes>
       <Route path="/" element={<Rounds />} />
+      <Route path="/start" element={<Start />} />
       <Route path="/sheet" element={<Sheet />} />
       <Route path="/season" element={<Season />} />
       <Route path="/season/wishes" element={<Wishes />} />

@@ -1,15 +1,17 @@
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from "react";
+import { lazy, Suspense, useMemo, useState } from "react";
 import type { ReactNode } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import { NavLink, useLocation, useNavigate } from "react-router";
+import { useLocation, useNavigate } from "react-router";
 import { useSession, useSite } from "../book/queries";
 import { WaitingBar } from "../record/WaitingBar";
 import { useKeepForBench } from "./useKeepForBench";
 import { actDay, shortDay } from "../time/days";
 import { useDevice } from "../look/DeviceContext";
-import { useKeys, useKeysHelp } from "../shared/Keys";
+import { useKeys } from "../shared/Keys";
 import { SCROLLER } from "../shared/scroller";
 import { SERIF } from "../look/theme";
+import { AppMenu } from "./AppMenu";
+import { Doors, Rooms } from "./DoorBar";
 import { FOUND_VIEWS } from "./commands";
 import { VIEWS } from "./views";
 import { WalkStrip } from "./WalkStrip";
@@ -20,15 +22,14 @@ const FindDialog = lazy(() =>
   import("../features/finding/FindDialog").then((m) => ({ default: m.FindDialog })),
 );
 
-/** Name, day and views above; the view below. On a phone the views stand at the lower edge, under the thumb. */
+/** Name, day and doors above; the view below. On a phone the doors stand at the lower edge, under the thumb. */
 export function Shell({ children }: { children: ReactNode }) {
   const site = useSite().data;
   const session = useSession().data;
   const isIn = session?.role !== null;
   useKeepForBench();
-  const { palette, light, setLight } = useDevice();
+  const { palette } = useDevice();
   const navigate = useNavigate();
-  const showKeys = useKeysHelp();
   const [finding, setFinding] = useState(false);
   const findKey = useMemo(
     () => (isIn ? [{ key: "/", shown: "/", does: "find", run: () => setFinding(true) }] : []),
@@ -95,7 +96,7 @@ export function Shell({ children }: { children: ReactNode }) {
             >
               Gassel
             </Typography>
-            {isIn && <Views />}
+            {isIn && <Doors />}
             <Box sx={{ ml: "auto", textAlign: "right", lineHeight: 1.25, minWidth: 0 }}>
               <Typography component="div" sx={{ fontWeight: 600 }} data-testid="today">
                 {site ? actDay(site.today) : ""}
@@ -128,25 +129,10 @@ export function Shell({ children }: { children: ReactNode }) {
                 Find
               </Button>
             )}
-            <Button
-              size="small"
-              variant="outlined"
-              onClick={() => setLight(light === "dark" ? "light" : "dark")}
-              sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 56, px: 1 }}
-            >
-              {light === "dark" ? "Light" : "Dark"}
-            </Button>
-            <Button
-              size="small"
-              variant="outlined"
-              aria-label="keys on this page"
-              onClick={showKeys}
-              sx={{ display: { xs: "none", md: "inline-flex" }, minWidth: 48, px: 0 }}
-            >
-              ?
-            </Button>
+            <AppMenu />
           </Box>
         </Box>
+        {isIn && <Rooms />}
         <WaitingBar />
         <DoneOnBar />
         <Box
@@ -171,61 +157,6 @@ export function Shell({ children }: { children: ReactNode }) {
       )}
       {/* what was just recorded takes room of its own here and lies over nothing */}
       <Box id={TOLD_SLOT} sx={{ displayPrint: "none" }} />
-    </Box>
-  );
-}
-
-function Views() {
-  const { palette } = useDevice();
-  const nav = useRef<HTMLElement>(null);
-  const { pathname } = useLocation();
-  // on a phone the views do not all fit: the one that is open is brought into sight
-  useEffect(() => {
-    nav.current?.querySelector("a.active")?.scrollIntoView({ inline: "nearest", block: "nearest" });
-  }, [pathname]);
-  return (
-    <Box
-      component="nav"
-      ref={nav}
-      aria-label="views"
-      sx={{
-        display: "flex",
-        gap: { xs: 0, md: 0.25 },
-        position: { xs: "fixed", md: "static" },
-        bottom: 0,
-        left: 0,
-        right: 0,
-        zIndex: 5,
-        bgcolor: palette.card,
-        borderTop: { xs: `1px solid ${palette.line}`, md: "none" },
-        justifyContent: "flex-start",
-        overflowX: "auto",
-        // the name of the site gives way first
-        flexShrink: { md: 1, lg: 0 },
-        "& a": {
-          color: palette.ink,
-          textDecoration: "none",
-          fontWeight: 600,
-          minHeight: 48,
-          minWidth: 48,
-          // scrolled sideways rather than squeezed
-          flex: "none",
-          display: "flex",
-          alignItems: "center",
-          justifyContent: "center",
-          px: { xs: 0.75, md: 0.75 },
-          fontSize: { xs: "0.875rem", md: "0.97rem" },
-          borderBottom: "3px solid transparent",
-          borderTop: "3px solid transparent",
-        },
-        "& a.active": { color: palette.slate, borderBottomColor: palette.ochre },
-      }}
-    >
-      {VIEWS.map((view) => (
-        <NavLink key={view.path} to={view.path} end={view.path === "/"}>
-          {view.name}
-        </NavLink>
-      ))}
     </Box>
   );
 }

@@ -2,6 +2,7 @@ import { VIEWS } from "./views";
 
 /** What can be begun from the search field: what it is called, what else one would type for it, and where it is done. */
 const COMMANDS = [
+  ["Begin: where, frost, places", "first hour, start, set up", "/start"],
   ["Plan a batch", "new sowing, count back from a date", "/plan"],
   ["Enter a lot of seed", "new seed, harvest, packet", "/seed?new=any"],
   ["Add batches already in progress", "fridge, stratifying, told", "/batches/told"],

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { TextField } from "@mui/material";
+import { CalendarButton } from "./CalendarButton";
 import { actDay, readDay, shortDay } from "../time/days";
 import type { Day, Leaning } from "../time/days";
 import { useDayOrder } from "./units";
@@ -31,6 +32,22 @@ export function DayField({ label, value, today, onChange, name, leaning = "ahead
       onChange={(event) => {
         setText(event.target.value);
         onChange(read(event.target.value));
+      }}
+      slotProps={{
+        input: {
+          endAdornment: (
+            <CalendarButton
+              label={label}
+              value={value}
+              today={today}
+              choose={(day) => {
+                setText(shortDay(day));
+                onChange(day);
+              }}
+            />
+          ),
+          sx: { pr: 0.25 },
+        },
       }}
       helperText={unread ? "Write it as 8 May 2027." : value ? actDay(value) : "For instance 8 May 2027."}
     />

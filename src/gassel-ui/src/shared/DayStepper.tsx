@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Box, Button, TextField, Typography } from "@mui/material";
 import { actDay, addDays, nearDay, readDay } from "../time/days";
 import type { Day } from "../time/days";
+import { CalendarButton } from "./CalendarButton";
 import { useDayOrder } from "./units";
 
 interface DayStepperProps {
@@ -75,6 +76,7 @@ export function DayStepper({ day, today, onChange, label }: DayStepperProps) {
         }}
         sx={{ width: { xs: "10.5em", md: "12.5em" } }}
       />
+      <CalendarButton label={label} value={day} today={today} last={today} choose={onChange} />
       <Button
         variant="outlined"
         aria-label="a day later"

@@ -42,10 +42,12 @@ interface PlaceCardProps {
   doneOn: Day;
   today: Day;
   timeZone: string;
+  /** Its name stands above already. */
+  isNamed?: boolean;
 }
 
 /** A place as it stands: its vessels in a row, and below them what asks for hands today. */
-export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
+export function PlaceCard({ place, doneOn, today, timeZone, isNamed = false }: PlaceCardProps) {
   const { palette } = useDevice();
   const units = useUnits();
   const due = linesOf(place, today);
@@ -61,7 +63,7 @@ export function PlaceCard({ place, doneOn, today, timeZone }: PlaceCardProps) {
   return (
     <Card label={place.place.name}>
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap" }}>
-        <Typography variant="h2">{place.place.name}</Typography>
+        {!isNamed && <Typography variant="h2">{place.place.name}</Typography>}
         {hurt && <AlarmMark />}
         <Typography
           variant="body2"

@@ -9,19 +9,26 @@ import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
+import { useAsked } from "../../shared/useAsked";
+import { useNarrow } from "../../shared/useNarrow";
 import { addDays } from "../../time/days";
 import { TroubleList } from "../temperature/TroubleList";
 import { AsideList } from "./AsideList";
 import { ConflictList } from "./ConflictList";
 import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
+import { PlaceChoice } from "./PlaceChoice";
 import { placeJobs } from "./placeJobs";
 import { pressOther, stepTo } from "./rowKeys";
+import { nextPlace, workOf } from "./standing";
 import { SimulatedNote } from "./SimulatedNote";
 import { YardAsks } from "./YardAsks";
 import { ForecastCard } from "../weather/ForecastCard";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
+
+/** So many places are seen at a glance, also on a phone. */
+const FEW = 2;
 
 /** What needs hands today, by the place where one stands. */
 export function Rounds() {
@@ -29,6 +36,8 @@ export function Rounds() {
   const site = useSite().data;
   const lots = useLots().data;
   const settled = useSettled();
+  const { asked } = useAsked(["place"]);
+  const isNarrow = useNarrow();
   // what to do about a symptom is at hand where no connection is
   useSymptoms();
   const { doneOn, setDoneOn } = useDoneOn();
@@ -69,9 +78,16 @@ export function Rounds() {
       <EmptyNote
         title="Nothing to look after yet"
         action={
-          <Button component={Link} to={next[0]} variant="contained">
-            {next[1]}
-          </Button>
+          <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+            {!site.site && (
+              <Button component={Link} to="/start" variant="contained">
+                Begin, in four short steps
+              </Button>
+            )}
+            <Button component={Link} to={next[0]} variant={site.site ? "contained" : "outlined"}>
+              {next[1]}
+            </Button>
+          </Box>
         }
       >
         Today&apos;s jobs for every bag, tray and container appear here.
@@ -79,7 +95,14 @@ export function Rounds() {
       </EmptyNote>
     );
   }
-  const troubles = places.flatMap((place) => place.temperature.troubles);
+  const work = workOf(places, today, settled);
+  const here = places.find((place) => place.place.id === asked.place);
+  // on a phone one stands at one place at a time
+  const chooses = isNarrow && !here && places.length > FEW;
+  const shown = here ? [here] : chooses ? [] : places;
+  const onward = here ? nextPlace(work, here.place.id) : null;
+  const isYard = !here || here.place.isOutdoors;
+  const troubles = (here ? [here] : places).flatMap((place) => place.temperature.troubles);
   const late = places
     .flatMap((p) => p.parts)
     .flatMap((p) => p.due)
@@ -90,12 +113,22 @@ export function Rounds() {
         sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 3, rowGap: 0.5, mb: 1.5 }}
       >
         <Typography variant="h1" sx={{ fontSize: { xs: "1.3rem", md: "1.6rem" } }}>
-          {dueCount === 0 ? "Nothing is due today" : `${several(dueCount, "job")} today`}
-          {late > 0 && `, ${late} overdue`}
+          {here
+            ? here.place.name
+            : dueCount === 0
+              ? "Nothing is due today"
+              : `${several(dueCount, "job")} today`}
+          {!here && late > 0 && `, ${late} overdue`}
         </Typography>
-        <Button component={Link} to="/sheet" variant="outlined">
-          Print job sheet
-        </Button>
+        {here ? (
+          <Button component={Link} to="/" variant="outlined">
+            All places
+          </Button>
+        ) : (
+          <Button component={Link} to="/sheet" variant="outlined">
+            Print job sheet
+          </Button>
+        )}
         <Box sx={{ ml: { md: "auto" } }}>
           <DoneOnStepper />
         </Box>
@@ -105,32 +138,44 @@ export function Rounds() {
           <TroubleList troubles={troubles} />
         </Card>
       )}
-      {rounds.data.places.some((p) => p.place.isOutdoors && p.parts.length > 0) && <ForecastCard />}
-      {rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
+      {isYard && places.some((p) => p.place.isOutdoors && p.parts.length > 0) && <ForecastCard />}
+      {isYard && rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
       <SimulatedNote names={rounds.data.simulatedAside} />
       {rounds.data.aside.length > 0 && <AsideList aside={rounds.data.aside} />}
-      {conflicts.length > 0 && (
+      {chooses && <PlaceChoice work={work} timeZone={site.timeZone} today={today} />}
+      {!here && conflicts.length > 0 && (
         <Box sx={{ order: { xs: 1, md: 0 } }}>
           <ConflictList conflicts={conflicts} today={today} />
         </Box>
       )}
       <Box
         sx={{
-          columnCount: { xs: 1, lg: 2 },
+          columnCount: { xs: 1, lg: here ? 1 : 2 },
           columnGap: "16px",
           "& > *": { breakInside: "avoid", mb: "16px" },
         }}
       >
-        {places.map((place) => (
+        {shown.map((place) => (
           <PlaceCard
             key={place.place.id}
             place={place}
             doneOn={doneOn}
             today={today}
             timeZone={site.timeZone}
+            isNamed={here !== undefined}
           />
         ))}
       </Box>
+      {onward && (
+        <Button
+          component={Link}
+          to={`/?place=${onward.place.place.id}`}
+          variant="outlined"
+          sx={{ alignSelf: "start", minHeight: 56 }}
+        >
+          Next: {onward.place.place.name}, {several(onward.jobs, "job")}
+        </Button>
+      )}
     </Box>
   );
 }

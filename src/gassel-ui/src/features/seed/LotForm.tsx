@@ -25,10 +25,12 @@ interface LotFormProps {
   /** Species that a new lot begins with; null for none. */
   startWith: string | null;
   close: () => void;
+  /** It is in the book; where nothing is said it is closed. */
+  saved?: (lot: LotView) => void;
 }
 
 /** Entering a lot, or changing what was entered wrong. */
-export function LotForm({ lot, species, today, startWith, close }: LotFormProps) {
+export function LotForm({ lot, species, today, startWith, close, saved }: LotFormProps) {
   const queries = useQueryClient();
   const [hand, setHand] = useState<LotInHand>(() => ({
     ...lotInHand(lot?.details),
@@ -56,7 +58,7 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
     if (!("lot" in ready)) return;
     setError(null);
     try {
-      await answered(
+      const kept = await answered(
         lot
           ? api.PUT("/api/lots/{id}", {
               params: { path: { id: lot.id }, query: { asOf: lot.stamp ?? undefined } },
@@ -65,7 +67,8 @@ export function LotForm({ lot, species, today, startWith, close }: LotFormProps)
           : api.POST("/api/lots", { body: ready.lot }),
       );
       await queries.invalidateQueries();
-      close();
+      if (saved) saved(kept);
+      else close();
     } catch (refused) {
       setError(refused);
     }

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import { Link } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { useLots, useSite, useSpecies } from "../../book/queries";
 import type { LotView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
@@ -17,6 +17,9 @@ import { LotForm } from "./LotForm";
 import { LotPromise } from "./LotPromise";
 import { ForRole } from "../../people/ForRole";
 
+/** In the address of the first lot of a book: a batch is planned from it at once. */
+const FIRST = "first";
+
 /** The lots on hand: where from, how old, how much is left. */
 export function Seed() {
   const lots = useLots();
@@ -26,6 +29,7 @@ export function Seed() {
   const units = useUnits();
   const { asked, ask, askNothing } = useAsked(LOTS_ASKED_BY);
   const startWith = asked.new ?? null;
+  const navigate = useNavigate();
   const [editing, setEditing] = useState<LotView | "new" | null>(startWith ? "new" : null);
   if (lots.error) return <Failure error={lots.error} />;
   if (!lots.data || !species || !today) return <Loading what="the seed" />;
@@ -167,6 +171,12 @@ export function Seed() {
           today={today}
           startWith={startWith}
           close={() => setEditing(null)}
+          {...(asked.new === FIRST
+            ? {
+                saved: (lot: LotView) =>
+                  void navigate(`/plan?species=${lot.details.speciesId}&lot=${lot.id}`),
+              }
+            : {})}
         />
       )}
     </Box>

@@ -12,6 +12,7 @@ import { DayField } from "../../shared/DayField";
 import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
+import { ZoneField } from "../../shared/ZoneField";
 import { ForRole } from "../../people/ForRole";
 import { lastFrostOf } from "./lastFrost";
 
@@ -126,13 +127,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             max={6000}
           />
         </Box>
-        <TextField
-          label="Time zone"
-          name="timeZone"
-          value={timeZone}
-          onChange={(event) => setTimeZone(event.target.value)}
-          helperText="IANA name, for instance America/Denver"
-        />
+        <ZoneField value={timeZone} onChange={setTimeZone} />
         <ToggleButtonGroup
           exclusive
           value={settings.frostBasis}

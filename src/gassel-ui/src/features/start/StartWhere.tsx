@@ -1,0 +1,96 @@
+import { useState } from "react";
+import { Box, Button, TextField, Typography } from "@mui/material";
+import { Choice } from "../../shared/Choice";
+import { NumberField } from "../../shared/NumberField";
+import { ZoneField } from "../../shared/ZoneField";
+import type { StartDraft } from "./startDraft";
+import { TownField } from "./TownField";
+import { townWords } from "./towns";
+
+interface StartWhereProps {
+  draft: StartDraft;
+  change: (part: Partial<StartDraft>) => void;
+  next: () => void;
+}
+
+/** Where one grows: a town brings position and time zone, or both are entered. */
+export function StartWhere({ draft, change, next }: StartWhereProps) {
+  const [byHand, setByHand] = useState(draft.town === "" && draft.latitude !== null);
+  const isKnown = draft.latitude !== null && draft.timeZone !== "";
+  return (
+    <>
+      <Typography variant="h1">Where do you grow?</Typography>
+      <Typography>It tells Gassel the day and the light, and what a winter is there.</Typography>
+      {!byHand && (
+        <TownField
+          town={draft.town}
+          choose={(town) =>
+            change({
+              town: townWords(town),
+              name: draft.name || town.name,
+              latitude: town.latitude,
+              longitude: town.longitude,
+              timeZone: town.timeZone,
+              units: town.country === "United States" ? "unitedStates" : "metric",
+            })
+          }
+        />
+      )}
+      {byHand && (
+        <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1.6fr" } }}>
+          <NumberField
+            label="Latitude"
+            name="latitude"
+            value={draft.latitude}
+            onChange={(latitude) => change({ latitude })}
+            min={-90}
+            max={90}
+            whole={false}
+            unit="°"
+            helper="south with a minus"
+          />
+          <NumberField
+            label="Longitude"
+            name="longitude"
+            value={draft.longitude}
+            onChange={(longitude) => change({ longitude })}
+            min={-180}
+            max={180}
+            whole={false}
+            unit="°"
+            helper="west with a minus"
+          />
+          <ZoneField value={draft.timeZone} onChange={(timeZone) => change({ timeZone })} />
+        </Box>
+      )}
+      {!byHand && draft.town !== "" && draft.latitude !== null && (
+        <Typography data-testid="town-told">
+          {draft.latitude.toFixed(1)}°, {draft.longitude?.toFixed(1)}°; time zone {draft.timeZone}
+        </Typography>
+      )}
+      <TextField
+        label="What you call it"
+        name="name"
+        value={draft.name}
+        onChange={(event) => change({ name: event.target.value })}
+      />
+      <Choice
+        label="units"
+        value={draft.units}
+        onChange={(units) => change({ units })}
+        options={[
+          ["metric", "°C, cm, l"],
+          ["unitedStates", "°F, in, gal"],
+        ]}
+      />
+      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+        <Button variant="contained" disabled={!isKnown || draft.name.trim() === ""} onClick={next}>
+          Next: frost
+        </Button>
+        <Button onClick={() => setByHand(!byHand)}>
+          {byHand ? "Look for a town" : "Enter coordinates instead"}
+        </Button>
+      </Box>
+    </>
+  );
+}
