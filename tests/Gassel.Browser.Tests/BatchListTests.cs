@@ -46,7 +46,7 @@ public sealed class BatchListTests : IDisposable
         b.Driver.ExecuteScript("document.querySelector('[data-scroller]').scrollTop = 0");
         b.Choose("batches-species", "Blue flax");
         b.Says("batches-found", $"{Batches / 8} of {Batches} batches");
-        b.Type("batch-text", "16");
+        b.Type("batches-text", "16");
         b.Says("batches-found", $"3 of {Batches} batches");
         Assert.Contains("species=blue-flax&text=16", b.Driver.Url, StringComparison.Ordinal);
         b.Click(By.CssSelector("[data-testid='batch-160']"));

@@ -30,6 +30,9 @@ public sealed class Browser : IDisposable
 
     public void Open(string path) => Driver.Navigate().GoToUrl(new Uri(_address, path));
 
+    /// <summary>Rounds at one place, as a phone shows it.</summary>
+    public void At(string place) => Open($"/?place={place}");
+
     public IWebElement See(By by)
     {
         try

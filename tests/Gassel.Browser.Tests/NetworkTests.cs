@@ -53,6 +53,7 @@ public sealed partial class NetworkTests : IDisposable
         second.Type("password", Password);
         second.Press("Sign in");
         second.Says("signed-in-as", "Ines, volunteer");
+        second.At("warm-shelf");
         second.PressIn("due-9-1-checkBag", "All well");
         second.SeeNoMore(By.CssSelector("[data-testid='due-9-1-checkBag']"));
         var log = await Log(9, "Odila");
@@ -92,8 +93,10 @@ public sealed partial class NetworkTests : IDisposable
         phone.Open("/");
         phone.See("jobs today");
         phone.Says("waiting-bar", "Gassel does not answer");
+        phone.At("warm-shelf");
         phone.PressIn("due-9-1-checkBag", "All well");
         phone.Says("due-9-1-checkBag", "recorded, waiting to be sent");
+        phone.At("table");
         phone.PressIn("due-8-1-sow", "Sown");
         phone.Says("due-8-1-sow", "recorded, waiting to be sent");
         phone.Open("/count");

@@ -48,9 +48,13 @@ public sealed class PhoneTests : IClassFixture<DemoProgram>, IDisposable
     public void A_bag_is_checked_and_the_sowing_counted_by_touch()
     {
         _browser.Open("/");
+        // the place is the first touch
+        _browser.Click(By.CssSelector("[data-testid='at-warm-shelf']"));
         _browser.PressIn("due-9-1-checkBag", "All well");
-        _browser.See("All well");
+        _browser.See("all well");
         _browser.SeeNoMore(By.CssSelector("[data-testid='due-9-1-checkBag']"));
+        _browser.Press("All places");
+        _browser.Click(By.CssSelector("[data-testid='at-lamp-shelf']"));
         _browser.PressIn("due-7-1-countSeedlings", "Count");
         _browser.Press("7");
         _browser.Press("Record");

@@ -60,7 +60,9 @@ public sealed class Screenshots
         NetworkTests.KeepsWhatTheBenchNeeds(phone);
         program.Dispose();
         phone.Open("/");
+        phone.At("warm-shelf");
         phone.PressIn("due-9-1-checkBag", "All well");
+        phone.At("table");
         phone.PressIn("due-8-1-sow", "Sown");
         // the word on the last recording goes after eight seconds
         Thread.Sleep(9000);

@@ -31,8 +31,8 @@ public sealed class TapBench
         using (var desk = new Browser(program.Address))
             Count(desk);
         using var phone = new Browser(program.Address, 390, 844);
-        phone.Open("/");
-        phone.See("jobs today");
+        phone.At("cold-shelf");
+        phone.See("Cold shelf");
         phone.Driver.ExecuteScript(Watch);
         for (var i = 0; i < 40; i++)
         {

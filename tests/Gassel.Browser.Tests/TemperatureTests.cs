@@ -106,7 +106,7 @@ public sealed class TemperatureTests : IClassFixture<DemoProgram>, IDisposable
     public async Task A_thermometer_is_read_by_eye_at_a_look_on_a_phone()
     {
         using var phone = new Browser(_program.Address, 390, 844);
-        phone.Open("/");
+        phone.At("warm-shelf");
         phone.Says("now-warm-shelf", "23 °C, read by eye 2 Mar");
         phone.Type("read-warm-shelf", "20.5");
         phone.PressIn("due-9-1-checkBag", "All well");

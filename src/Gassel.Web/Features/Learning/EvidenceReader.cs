@@ -4,6 +4,7 @@ using Gassel.Data.Packages;
 using Gassel.Data.Readings;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Runtime;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
 namespace Gassel.Web.Features.Learning;
@@ -16,9 +17,11 @@ internal sealed class EvidenceReader(SiteClock clock, ILoggerFactory logs)
     public async Task<KeptEvidence> Read(Stream packed, CancellationToken cancel)
     {
         var folder = Directory.CreateTempSubdirectory("gassel-evidence-").FullName;
+        string? pool = null;
         try
         {
             using var file = new BookFile(folder);
+            pool = file.ConnectionString;
             var options = new DbContextOptionsBuilder<GasselDb>();
             file.Configure(options);
             GasselDb Connect() => new(options.Options);
@@ -42,7 +45,12 @@ internal sealed class EvidenceReader(SiteClock clock, ILoggerFactory logs)
         }
         finally
         {
-            Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+            // what is pooled would hold the file open
+            if (pool is not null)
+            {
+                using var pooled = new SqliteConnection(pool);
+                SqliteConnection.ClearPool(pooled);
+            }
             Directory.Delete(folder, recursive: true);
         }
     }

@@ -46,6 +46,7 @@ export function Intake() {
     await ask(text, null, false);
   };
   const missing = report ? lacking(report) : [];
+  const shownRefused = report?.lines.filter((l) => l.verdict.fate === "refused").length ?? 0;
   const isJudged = report !== null && missing.length === 0;
   return (
     <Card label={`read ${table.name}`}>
@@ -94,7 +95,9 @@ export function Intake() {
           href={`data:text/csv;charset=utf-8,${encodeURIComponent(refusedCsv(report))}`}
           download={`${table.name}-refused.csv`}
         >
-          Save the refused rows as CSV, with the reason
+          {shownRefused < report.refused
+            ? `Save the first ${shownRefused} refused rows as CSV, with the reason`
+            : "Save the refused rows as CSV, with the reason"}
         </Button>
       )}
       {file && report && !report.saved && (
