@@ -34,7 +34,19 @@ public sealed class RunningBook : IAsyncLifetime
         Http.Dispose();
         if (_app is not null)
             await _app.DisposeAsync();
-        Directory.Delete(Folder, recursive: true);
+        // what works in the background may lay a last file down while the folder is cleared
+        for (var again = 0; ; again++)
+        {
+            try
+            {
+                Directory.Delete(Folder, recursive: true);
+                return;
+            }
+            catch (IOException) when (again < 5)
+            {
+                await Task.Delay(100);
+            }
+        }
     }
 
     /// <summary>Stops the program and starts it again on the same file.</summary>

@@ -71,7 +71,7 @@ export function Batches() {
       <Box sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 2, rowGap: 1, mb: 1.5 }}>
         <Typography
           variant="h1"
-          role="status"
+          aria-live="polite"
           data-testid="batches-found"
           sx={{ flexBasis: { xs: "100%", md: "auto" } }}
         >

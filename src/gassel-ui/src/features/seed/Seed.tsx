@@ -122,7 +122,7 @@ export function Seed() {
                     }}
                   >
                     <Box>
-                      <Typography variant="h3">
+                      <Typography variant="h3" component="h2">
                         Lot {lot.id} {nameOf(lot.details.speciesId)}
                       </Typography>
                       <Typography variant="body2" color="text.secondary">
