@@ -13,6 +13,7 @@ import { useAsked } from "../../shared/useAsked";
 import { useNarrow } from "../../shared/useNarrow";
 import { addDays } from "../../time/days";
 import { TroubleList } from "../temperature/TroubleList";
+import { AlarmLines } from "./AlarmLines";
 import { AsideList } from "./AsideList";
 import { ConflictList } from "./ConflictList";
 import { linesOf } from "./dueLines";
@@ -133,16 +134,21 @@ export function Rounds() {
           <DoneOnStepper />
         </Box>
       </Box>
-      {troubles.length > 0 && (
+      {chooses && (
+        <>
+          <AlarmLines places={places} yard={rounds.data.yard} />
+          <PlaceChoice work={work} timeZone={site.timeZone} today={today} />
+        </>
+      )}
+      {!chooses && troubles.length > 0 && (
         <Card label="what is the matter" sx={{ mb: 2, py: { xs: 0.75, md: 0.75 } }}>
           <TroubleList troubles={troubles} />
         </Card>
       )}
       {isYard && places.some((p) => p.place.isOutdoors && p.parts.length > 0) && <ForecastCard />}
-      {isYard && rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
+      {isYard && !chooses && rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
       <SimulatedNote names={rounds.data.simulatedAside} />
       {rounds.data.aside.length > 0 && <AsideList aside={rounds.data.aside} />}
-      {chooses && <PlaceChoice work={work} timeZone={site.timeZone} today={today} />}
       {!here && conflicts.length > 0 && (
         <Box sx={{ order: { xs: 1, md: 0 } }}>
           <ConflictList conflicts={conflicts} today={today} />
