@@ -24,6 +24,11 @@ if (args is [_, "yard"])
     YardBench.Run();
     return;
 }
+if (args is [_, "list"])
+{
+    await SeasonBench.RunList(root);
+    return;
+}
 if (args is [_, "wishes"])
 {
     WishBench.Run();
@@ -36,6 +41,7 @@ SizeBench.Run(root);
 await RecordingBench.Run(root, ground);
 await PlanBench.Run(root);
 await SeasonBench.Run(root);
+await SeasonBench.RunList(root);
 GerminationBench.Run(root);
 YardBench.Run();
 WishBench.Run();

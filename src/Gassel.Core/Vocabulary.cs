@@ -17,6 +17,11 @@ public static class Vocabulary
         return said.UnitedStates is { } unitedStates ? Quantity.Rule(said.Words, unitedStates) : said.Words;
     }
 
+    /// <summary>As it heads a job.</summary>
+    /// <exception cref="ArgumentOutOfRangeException">The value has no words, or is none of its kind.</exception>
+    public static string Title<T>(this T value)
+        where T : struct, Enum => Known.GetOrAdd(value, Read).Title ?? value.Words();
+
     /// <summary>Every value of a kind with its words, in the order of the kind; empty where the kind has none.</summary>
     public static IReadOnlyList<(string Name, WordsAttribute Words)> Of(Type kind) =>
         [

@@ -11,4 +11,7 @@ public sealed class WordsAttribute(string words) : Attribute
 
     /// <summary>Where an amount is part of the name: the same with the round number of customary United States units.</summary>
     public string? UnitedStates { get; init; }
+
+    /// <summary>The same as an order or at length, as it heads a job; none where the words do for that too.</summary>
+    public string? Title { get; init; }
 }

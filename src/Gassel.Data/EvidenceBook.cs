@@ -33,7 +33,7 @@ public sealed class EvidenceBook(Func<GasselDb> connect)
                 Nursery = evidence.Nursery,
                 WrittenAt = evidence.WrittenAt?.ToUnixTimeMilliseconds(),
                 ReadAt = evidence.ReadAt.ToUnixTimeMilliseconds(),
-                Results = CoreJson.Write(evidence.Results),
+                Results = CoreJson.Write(new EvidenceTold(evidence.Results)),
             }
         );
         await db.SaveChangesAsync(CancellationToken.None);
@@ -64,6 +64,6 @@ public sealed class EvidenceBook(Func<GasselDb> connect)
             row.Nursery,
             row.WrittenAt is { } at ? DateTimeOffset.FromUnixTimeMilliseconds(at) : null,
             DateTimeOffset.FromUnixTimeMilliseconds(row.ReadAt),
-            CoreJson.Read<IReadOnlyList<EvidenceResult>>(row.Results)
+            CoreJson.Read<EvidenceTold>(row.Results).Batches
         );
 }

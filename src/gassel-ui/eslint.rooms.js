@@ -14,6 +14,7 @@ const ROOMS = [
   "drawings",
   "people",
   "record",
+  "features/handbook",
   "features/finding",
   "features/told",
   "features/wishes",

@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Support.UI;
@@ -21,7 +22,7 @@ public sealed class Browser : IDisposable
     {
         get
         {
-            var wait = new WebDriverWait(Driver, TimeSpan.FromSeconds(15)) { PollingInterval = TimeSpan.FromMilliseconds(80) };
+            var wait = new WebDriverWait(Driver, TimeSpan.FromSeconds(30)) { PollingInterval = TimeSpan.FromMilliseconds(80) };
             // React draws anew between finding and looking; look again
             wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException));
             return wait;
@@ -137,24 +138,56 @@ public sealed class Browser : IDisposable
         Type("timeZone", "America/Denver");
         Type("lastFrost", "8 May");
         Press("Save the site");
-        See("Saved.");
+        SeeTest("site-saved");
     }
 
     /// <summary>Keys pressed anywhere on the page.</summary>
     public void PressKeys(string keys) => new OpenQA.Selenium.Interactions.Actions(Driver).SendKeys(keys).Perform();
 
-    /// <summary>Waits until the element holds the text.</summary>
-    public void Says(string testId, string text)
+    /// <summary>Waits until an element with the test id holds these values, in this order.</summary>
+    public void Says(string testId, params string[] values) => Holds(By.CssSelector($"[data-testid='{testId}']"), values);
+
+    /// <summary>The word that something was recorded, with the way back.</summary>
+    public void Told(params string[] values) => Says("told", values);
+
+    /// <summary>What was not accepted, at its field or as an alert.</summary>
+    public void Refused(params string[] values) => Holds(By.CssSelector("[role='alert'], .MuiFormHelperText-root.Mui-error"), values);
+
+    /// <summary>A line of a batch's record.</summary>
+    /// <param name="kind">Of an entry, as it is sent.</param>
+    public void Logged(string kind, params string[] values) => Holds(By.CssSelector($"[data-testid='log'] [data-kind~='{kind}']"), values);
+
+    /// <summary>Waits until the element is in a state that it names itself.</summary>
+    public void InState(string testId, string state) => See(By.CssSelector($"[data-testid='{testId}'][data-state='{state}']"));
+
+    /// <summary>A heading by its words.</summary>
+    public void SeeHeading(string words) =>
+        See(By.XPath($"//*[self::h1 or self::h2 or self::h3 or self::h4 or @role='heading'][contains(normalize-space(.), \"{words}\")]"));
+
+    /// <summary>What shows that a view has come up.</summary>
+    /// <param name="sign">A heading or a name on it, or a part by its test id where it begins with #.</param>
+    public void SeeView(string sign)
     {
+        if (sign.StartsWith('#'))
+            SeeTest(sign[1..]);
+        else
+            See(sign);
+    }
+
+    /// <summary>A value that is no part of a longer number.</summary>
+    private static string Whole(string value) =>
+        (char.IsDigit(value[0]) ? @"(?<![\d.])" : "") + Regex.Escape(value) + (char.IsDigit(value[^1]) ? @"(?!\d|[.,]\d)" : "");
+
+    private void Holds(By by, string[] values)
+    {
+        Regex inOrder = new(string.Join(".*", values.Select(v => Whole(v))), RegexOptions.Singleline);
         try
         {
-            Wait.Until(d =>
-                d.FindElements(By.CssSelector($"[data-testid='{testId}']")).Any(e => Words(e).Contains(text, StringComparison.Ordinal))
-            );
+            Wait.Until(d => d.FindElements(by).Any(e => e.Displayed && inOrder.IsMatch(Words(e).Replace('\u00a0', ' '))));
         }
         catch (WebDriverTimeoutException)
         {
-            throw new InvalidOperationException($"{testId} says '{Words(SeeTest(testId))}', not '{text}'");
+            throw new InvalidOperationException($"{by} says '{Words(See(by))}', not {string.Join(" … ", values)}");
         }
     }
 

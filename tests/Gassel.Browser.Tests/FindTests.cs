@@ -32,14 +32,14 @@ public sealed class FindTests : IDisposable
         // the species and its lot
         b.Says("found-0", "arrowleaf balsamroot");
         b.Type("find-all", "lot 1");
-        b.Says("found-0", "Lot 1 arrowleaf balsamroot");
+        b.Says("found-0", "Lot 1", "arrowleaf balsamroot");
         b.Type("find-all", "begonia");
-        b.See("Nothing of that name");
+        b.SeeNoMore(By.CssSelector("[data-testid='found-0']"));
         b.Type("find-all", "bloodr");
         b.Says("found-0", "bloodroot");
         b.PressKeys(Keys.Enter);
         b.SeeNoMore(By.Name("find-all"));
-        b.See("Route: fresh seed: warm, then cold");
+        b.SeeHeading("Route: fresh seed: warm, then cold");
         b.Press("Find");
         b.Type("find-all", "workb");
         b.Says("found-0", "Workbench");

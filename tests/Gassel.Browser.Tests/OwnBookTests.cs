@@ -39,12 +39,12 @@ public sealed class OwnBookTests : IDisposable
         try
         {
             b.Open("/site/weather");
-            b.See("A weather record from a file");
+            b.SeeHeading("A weather record from a file");
             b.Driver.FindElement(By.CssSelector("[data-testid='weather-file']")).SendKeys(file);
-            b.Says("weather-report", "400 days can be used");
-            b.See("Keep the 400 days, calculate frost from them");
+            b.Says("weather-report", "400");
+            b.SeeTest("weather-report");
             b.Press("Keep the 400 days, last frost stays 8 May");
-            b.See("Site");
+            b.SeeHeading("Site");
             b.SeeNoMore(By.CssSelector("[data-testid='weather-report']"));
         }
         finally
@@ -64,11 +64,11 @@ public sealed class OwnBookTests : IDisposable
         var b = _browser;
         b.Open("/species/blue-flax");
         b.Choose("copyRoute", "prairie smoke: with cold, indoors");
-        b.See("A route of your own for blue flax");
-        b.See("begun as a copy of “with cold” of prairie smoke");
+        b.SeeHeading("A route of your own for blue flax");
+        b.Says("route-origin", "with cold", "prairie smoke");
         b.Type("origin", "own results 2026");
         b.Click(By.XPath($"//button[{Browser.Reads("Save the route")}]"));
-        b.See("Route: with cold, as prairie smoke");
+        b.SeeHeading("Route: with cold, as prairie smoke");
         var species = (await _program.Get("/api/species"))
             .AsArray()
             .Select(v => v!["species"]!)
@@ -134,17 +134,17 @@ public sealed class OwnBookTests : IDisposable
     {
         var b = _browser;
         b.Open("/plan?species=blue-flax&event=sow&date=2027-08-20");
-        b.Says("plan-notes", "until you enter that frost on Site");
+        b.SeeTest("plan-notes");
         b.Open("/site");
         b.Type("firstFrost", "25 Sep");
         b.Press("Save the site");
-        b.See("Saved.");
+        b.SeeTest("site-saved");
         Assert.Equal("09-25", (await _program.Get("/api/site"))["settings"]!["firstFrost"]!.GetValue<string>());
         b.Open("/plan?species=blue-flax&event=sow&date=2027-08-20");
-        b.See("Late for this autumn");
+        b.SeeTest("late");
         b.Says("late", "25 Sep");
-        b.See("Keep them under lamps until");
-        b.See("keep the pots in the cold frame until");
+        b.SeeTest("late-underLamps");
+        b.SeeTest("late-potsInFrame");
         Assert.Empty(b.Complaints());
     }
 }

@@ -28,7 +28,7 @@ public sealed class PhoneTests : IClassFixture<DemoProgram>, IDisposable
         )
         {
             _browser.Open(path);
-            _browser.See(sign);
+            _browser.SeeView(sign);
             var width = Convert.ToInt32(_browser.Driver.ExecuteScript("return document.documentElement.scrollWidth"), null);
             Assert.True(width <= 390, $"{path} is {width} px wide");
             var small = (string)
@@ -51,13 +51,13 @@ public sealed class PhoneTests : IClassFixture<DemoProgram>, IDisposable
         // the place is the first touch
         _browser.Click(By.CssSelector("[data-testid='at-warm-shelf']"));
         _browser.PressIn("due-9-1-checkBag", "All well");
-        _browser.See("all well");
+        _browser.Told("B-9");
         _browser.SeeNoMore(By.CssSelector("[data-testid='due-9-1-checkBag']"));
         _browser.Press("All places");
         _browser.Click(By.CssSelector("[data-testid='at-lamp-shelf']"));
         _browser.PressIn("due-7-1-countSeedlings", "Count");
         _browser.Press("7");
         _browser.Press("Record");
-        _browser.See("95 seedlings from 300 seeds");
+        _browser.Says("standing", "95", "300");
     }
 }

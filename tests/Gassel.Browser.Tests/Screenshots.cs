@@ -55,7 +55,7 @@ public sealed class Screenshots
         }
         using var phone = new Browser(program.Network!, 390, 844, program.ServerKey);
         phone.Open("/");
-        phone.See("Who works here");
+        phone.SeeHeading("Who works here");
         SignIn(phone);
         NetworkTests.KeepsWhatTheBenchNeeds(phone);
         program.Dispose();
@@ -77,7 +77,7 @@ public sealed class Screenshots
         browser.Type("name", "owner");
         browser.Type("password", "three words together");
         browser.Press("Sign in");
-        browser.See("jobs today");
+        browser.SeeTest("done-day");
     }
 
     /// <param name="then">A gesture before the picture is taken, and a word that shows that it was answered.</param>
@@ -91,7 +91,7 @@ public sealed class Screenshots
     )
     {
         browser.Open(view.Path);
-        browser.See(view.Sign);
+        browser.SeeView(view.Sign);
         then?.Invoke();
         if (answer is not null)
             browser.See(answer);

@@ -1,13 +1,13 @@
 namespace Gassel.Browser.Tests;
 
-/// <summary>The main views of the demo with a word that shows they have come up.</summary>
+/// <summary>The main views of the demo, each with what shows that it has come up: a name on it, or #id of a part.</summary>
 internal static class Views
 {
     /// <summary>Pages on which something longer is written.</summary>
     public static IReadOnlyList<(string Path, string Sign)> ForWriting =>
         [
             ("/species/small-camas/values", "your own values"),
-            ("/species/globemallow/routes/globemallow-hot-water", "saving makes version 2"),
+            ("/species/globemallow/routes/globemallow-hot-water", "#route-origin"),
             ("/sheet", "Sheet for"),
             ("/site/people", "Phones on the local network"),
             ("/site/forecast", "A weather service"),
@@ -22,10 +22,10 @@ internal static class Views
             ("/start?step=places", "Which places do you have?"),
             ("/start?step=next", "What now?"),
             ("/site/tables/lots", "Read lots from a CSV"),
-            ("/?place=cold-shelf", "All places"),
+            ("/?place=cold-shelf", "Cold shelf"),
             ("/workbench", "Mixing"),
             ("/season/books", "What to change next winter"),
-            ("/season/years", "for two winters or more"),
+            ("/season/years", "#years"),
             ("/workbench/hardening", "forecast"),
             ("/workbench/flowering", "in the cold"),
             ("/yard/waves", "When to set out"),
@@ -45,16 +45,16 @@ internal static class Views
         string Id(int number) => batches.Single(b => b!["number"]!.GetValue<int>() == number)!["id"]!.GetValue<string>();
         return
         [
-            ("rounds", "/", "jobs today"),
-            ("season", "/season", "would miss the target day"),
+            ("rounds", "/", "#done-day"),
+            ("season", "/season", "#season-chart"),
             ("wishes", "/season/wishes", "8 wishes"),
-            ("plan", "/plan?species=globemallow", "What can still be done"),
-            ("batches", "/batches", "43 batches"),
-            ("batch", $"/batches/{Id(4)}", "germinated"),
-            ("batch-books", $"/batches/{Id(17)}/books", "What it cost"),
-            ("count", $"/count/{Id(7)}/1", "seedlings from"),
-            ("yard", "/yard", "containers out"),
-            ("container", $"/yard/{Id(30)}/1.3", "Hour by hour"),
+            ("plan", "/plan?species=globemallow", "#plan-start"),
+            ("batches", "/batches", "#batches-found"),
+            ("batch", $"/batches/{Id(4)}", "#germination"),
+            ("batch-books", $"/batches/{Id(17)}/books", "#batch-cost"),
+            ("count", $"/count/{Id(7)}/1", "#standing"),
+            ("yard", "/yard", "#yard-headline"),
+            ("container", $"/yard/{Id(30)}/1.3", "#inside-hours"),
             ("seed", "/seed", "Seed on hand"),
             ("species", "/species/globemallow", "Route: hot water"),
             ("site", "/site", "This device"),

@@ -125,7 +125,7 @@ public sealed class CalendarTests : IAsyncLifetime
             """
         );
         var events = await ReadBack(await File());
-        var soak = events.Single(e => e!["summary"]!.GetValue<string>() == "B-2 streambank globemallow: start soak")!;
+        var soak = events.Single(e => e!["summary"]!.GetValue<string>() == "B-2 streambank globemallow: soak")!;
         Assert.Equal("PT8H", Assert.Single(soak["alarms"]!.AsArray())!.GetValue<string>());
     }
 

@@ -63,7 +63,7 @@ public sealed class CompareEndpointTests(RunningBook book) : IClassFixture<Runni
 
     [Theory]
     [InlineData("compare", """{"arms":[]}""", "arms", "1 to 50")]
-    [InlineData("compare", """{"arms":[null]}""", "arms[0]", "an arm")]
+    [InlineData("compare", """{"arms":[null]}""", "arms[0]", "a value is needed")]
     [InlineData("compare", """{"arms":[{"name":"a","emerged":9,"sown":8}]}""", "arms[0].emerged", "0 to 8")]
     [InlineData("compare", """{"arms":[{"name":"a","emerged":0,"sown":0}]}""", "arms[0].sown", "1 to 1000000")]
     [InlineData(

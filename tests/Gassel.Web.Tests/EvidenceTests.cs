@@ -1,3 +1,4 @@
+using System.IO.Compression;
 using System.Net.Http.Headers;
 using System.Text.Json.Nodes;
 
@@ -59,9 +60,9 @@ public sealed class EvidenceTests : IAsyncLifetime
         }
     }
 
-    private async Task<JsonNode> Plan()
+    private async Task<JsonNode> Plan(RunningBook? book = null)
     {
-        var (status, plan) = await _mine.Post(
+        var (status, plan) = await (book ?? _mine).Post(
             "/api/plan",
             """
             {"speciesId":"balsamroot","routeId":null,"lotId":1,"plants":20,"target":"sow","lastFrost":"2028-05-08","weeksFromLastFrost":0}
@@ -107,6 +108,66 @@ public sealed class EvidenceTests : IAsyncLifetime
         Assert.Equal(before, (await Plan())["seeds"]!["seeds"]!.GetValue<int>());
         using var again = await _mine.Http.DeleteAsync($"/api/evidence/{id}", Cancel);
         Assert.Equal(404, (int)again.StatusCode);
+    }
+
+    /// <summary>A book that is taken to another machine reckons as before. Who reads it as evidence gets its own results.</summary>
+    [Fact]
+    public async Task It_goes_along_in_the_package_and_a_package_from_before_it_is_read()
+    {
+        await _mine.Put("/api/site?asOf=*", """{"name":"South Bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""");
+        await _mine.Post(
+            "/api/lots",
+            """{"speciesId":"balsamroot","lot":{"gatheredAt":"slope","gatheredOn":"2026-07-01","counted":500}}"""
+        );
+        await Finish();
+        await Read(await Package());
+        var planned = (await Plan())["seeds"]!.ToJsonString();
+        var package = await _mine.Http.GetByteArrayAsync("/api/book/package", Cancel);
+        var (status, refused) = await Read(package);
+        Assert.Equal(400, status);
+        Assert.Contains("no finished batch", refused["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+
+        await using var other = new RunningBook();
+        await other.InitializeAsync();
+        await TakeIn(other, package);
+        Assert.Equal("North Bench", (await other.Get("/api/evidence"))[0]!["nursery"]!.GetValue<string>());
+        Assert.Equal(planned, (await Plan(other))["seeds"]!.ToJsonString());
+
+        await using var older = new RunningBook();
+        await older.InitializeAsync();
+        await TakeIn(older, OfVersionOne(package));
+        Assert.Empty((await older.Get("/api/evidence")).AsArray());
+        Assert.Single((await older.Get("/api/lots")).AsArray());
+    }
+
+    private static async Task TakeIn(RunningBook book, byte[] package)
+    {
+        using var content = new ByteArrayContent(package);
+        content.Headers.ContentType = new MediaTypeHeaderValue("application/zip");
+        using var answer = await book.Http.PostAsync("/api/book/package", content, Cancel);
+        Assert.True(answer.IsSuccessStatusCode, await answer.Content.ReadAsStringAsync(Cancel));
+    }
+
+    /// <summary>As it was written before there was evidence.</summary>
+    private static byte[] OfVersionOne(byte[] package)
+    {
+        using var stream = new MemoryStream();
+        stream.Write(package);
+        using (var zip = new ZipArchive(stream, ZipArchiveMode.Update, leaveOpen: true))
+        {
+            zip.GetEntry("data/evidence.csv")!.Delete();
+            var entry = zip.GetEntry("datapackage.json")!;
+            JsonNode descriptor;
+            using (var text = entry.Open())
+                descriptor = JsonNode.Parse(text)!;
+            entry.Delete();
+            descriptor["gassel"]!["package"] = 1;
+            var resources = descriptor["resources"]!.AsArray();
+            resources.Remove(resources.Single(r => r!["name"]!.GetValue<string>() == "evidence"));
+            using var written = new StreamWriter(zip.CreateEntry("datapackage.json").Open());
+            written.Write(descriptor.ToJsonString());
+        }
+        return stream.ToArray();
     }
 
     [Fact]

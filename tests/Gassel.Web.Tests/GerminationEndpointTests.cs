@@ -108,7 +108,7 @@ public sealed class GerminationEndpointTests(RunningBook book) : IClassFixture<R
     [InlineData("""{"sown":50}""", "counts", "missing")]
     [InlineData("""{"sown":50,"counts":null}""", "counts", "null")]
     [InlineData("""{"sown":50,"counts":{}}""", "counts", "list")]
-    [InlineData("""{"sown":50,"counts":[null]}""", "counts[0]", "object")]
+    [InlineData("""{"sown":50,"counts":[null]}""", "counts[0]", "a value is needed")]
     [InlineData("""{"sown":50,"counts":[{"day":1}]}""", "counts[0].emerged", "missing")]
     [InlineData("""{"sown":50,"counts":[{"day":"1","emerged":1}]}""", "counts[0].day", "number")]
     [InlineData("""{"sown":50,"counts":[{"day":-1,"emerged":0}]}""", "counts[0].day", "from 0")]

@@ -50,4 +50,12 @@ public class LaunchTests
     [InlineData("--port")]
     [InlineData("--data")]
     public void An_option_without_its_value_is_told(string option) => Assert.Contains("needs a value", Launch.Read([option]).Fault);
+
+    [Fact]
+    public void What_it_does_not_know_is_told_with_what_it_does()
+    {
+        var (launch, fault) = Launch.Read(["--prot", "8000"]);
+        Assert.Null(launch);
+        Assert.StartsWith("There is no '--prot'. Valid are --demo, --data DIR", fault, StringComparison.Ordinal);
+    }
 }

@@ -321,7 +321,7 @@ public sealed class PackageTests(RunningBook book) : IClassFixture<RunningBook>
             ([1, 2, 3], "is no zip"),
             (Zip([]), "datapackage.json: is missing"),
             (Zip([new("datapackage.json", "{}"u8.ToArray())]), "gassel.package is missing"),
-            (Changed(good, "datapackage.json", s => s.Replace("\"package\": 1", "\"package\": 2")), "newer Gassel"),
+            (Changed(good, "datapackage.json", s => s.Replace("\"package\": 2", "\"package\": 3")), "newer Gassel"),
             (Zip([.. Files(good), new("../escaped.csv", [1])]), "../escaped.csv: is no file of a package"),
             (Zip(Files(good).Where(f => f.Key != Entries)), "data/entries.csv: is missing"),
             (Changed(good, Entries, s => s.Replace("note", "Note"), sum: false), "is not what datapackage.json says"),

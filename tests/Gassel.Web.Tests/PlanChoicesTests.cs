@@ -110,6 +110,12 @@ public sealed class PlanChoicesTests : IAsyncLifetime
         Assert.Equal((400, "secondId"), ((await Confirm(wish, 50)).Status, (await Confirm(wish, 50)).Body["field"]!.GetValue<string>()));
         var (status, made) = await Confirm(wish, 50, second: Guid.NewGuid());
         Assert.True(status == 200, made.ToJsonString());
+        // the id of a batch that is there cannot be that of another
+        var taken = made["second"]!["id"]!.GetValue<Guid>();
+        Assert.Equal(
+            (400, "secondId"),
+            ((await Confirm(wish, 4, second: taken)).Status, (await Confirm(wish, 4, second: taken)).Body["field"]!.GetValue<string>())
+        );
         var first = await _book.Get($"/api/batches/{made["id"]}");
         var second = await _book.Get($"/api/batches/{made["second"]!["id"]}");
         Assert.Equal((30, 20), (first["plan"]!["seeds"]!.GetValue<int>(), second["plan"]!["seeds"]!.GetValue<int>()));

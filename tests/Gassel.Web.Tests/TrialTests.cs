@@ -197,7 +197,7 @@ public sealed class TrialTests : IAsyncLifetime
         await Refused(Wish(seeds: 151), "seedsPerArm", "1 to 150");
         await Refused(Wish($$""",{"batch":"{{_treated}}","name":"Shallow "}"""), "arms[1].name", "name of its own");
         await Refused(Wish($$""",{"batch":"{{_control}}","name":"deep"}"""), "arms[1].batch", "UUID");
-        await Refused(Wish(",null"), "arms[1]", "an arm");
+        await Refused(Wish(",null"), "arms[1]", "a value is needed");
         await Refused(Wish($$""",{"batch":"{{_treated}}","name":"deep","place":"moon"}"""), "arms[1].place", "lamp-shelf");
         await Refused(Wish(seeds: 0), "seedsPerArm", "1 to");
         Assert.Equal(

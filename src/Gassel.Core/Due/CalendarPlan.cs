@@ -29,7 +29,7 @@ public static class CalendarPlan
                 var act =
                     comesUp ? "look for seedlings"
                     : step.Kind == StepKind.Germinate && part.SownOn is null ? "sow"
-                    : $"start {step.Kind.Words()}";
+                    : step.Kind.Title();
                 var inHours = step.Kind is StepKind.Scarify or StepKind.Soak or StepKind.Leach;
                 days.Add(
                     new(

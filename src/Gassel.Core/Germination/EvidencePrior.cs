@@ -11,6 +11,10 @@ public sealed record EvidencePrior(double Mean, IReadOnlyList<string> Working)
     /// <summary>What it is worth as a prior, in seeds.</summary>
     public const double WorthSeeds = LearnedGermination.PriorSeeds / 2;
 
+    /// <summary>Own batches on top of what others' let expect, or of the rule where there is no evidence.</summary>
+    public static LearnedGermination Learn(EvidencePrior? evidence, double rule, IReadOnlyList<PastBatch> own) =>
+        evidence is null ? LearnedGermination.From(rule, own) : LearnedGermination.From(evidence.Mean, own, WorthSeeds);
+
     /// <param name="rule">Expected without them, in (0, 1).</param>
     /// <param name="others">Null where none has a batch.</param>
     public static EvidencePrior? From(double rule, IReadOnlyList<OthersBatches>? others)
@@ -29,8 +33,8 @@ public sealed record EvidencePrior(double Mean, IReadOnlyList<string> Working)
                     )
                 ),
                 Text.Of(
-                    $"It puts {theirs.Mean:P0} in the place of {rule:P0} by the rule; batches there lie between {theirs.Low:P0} and "
-                        + $"{theirs.High:P0}. Nurseries differ, so it weighs half of what the rule did (our assumption)."
+                    $"From it {theirs.Mean:P0} are expected instead of {rule:P0}; nine of their batches in ten lie between "
+                        + $"{theirs.Low:P0} and {theirs.High:P0}. Nurseries differ, so it counts half as much as the rule (our assumption)."
                 ),
             ]
         );

@@ -113,8 +113,8 @@ public static class PlaceWatch
             from,
             to,
             null,
-            $"{(to is null ? "No reading" : "There was no reading")} from the thermometer of {place.InSentence}: "
-                + $"its temperature since then is assumed, not measured.",
+            $"{(to is null ? "No reading" : "There was no reading")} from the thermometer of {place.InSentence}",
+            "its temperature since then is assumed, not measured.",
             to is null ? "Look at its battery and plug; read the thermometer by eye and type it in at the next look." : null
         );
 
@@ -124,10 +124,8 @@ public static class PlaceWatch
             jump.At,
             null,
             jump.TempC,
-            Text.Of(
-                $"The thermometer of {place.InSentence} jumped to {Quantity.Temperature(jump.TempC)} faster than any shelf can: "
-                    + $"the reading is kept but not counted."
-            ),
+            Text.Of($"The thermometer of {place.InSentence} jumped to {Quantity.Temperature(jump.TempC)} faster than any shelf can"),
+            "the reading is kept but not counted.",
             "Look at its cable and where it lies."
         );
 
@@ -192,8 +190,9 @@ public static class PlaceWatch
                 WorstC,
                 Text.Of(
                     $"{place.Name} {(to is not null ? "was" : CookedTo < LastAt ? "has been" : "is")} {limit}, at "
-                        + $"worst {Quantity.Temperature(WorstC)}: {now}."
+                        + $"worst {Quantity.Temperature(WorstC)}"
                 ),
+                $"{now}.",
                 to is null ? toDo : null
             );
         }

@@ -96,7 +96,7 @@ public sealed record LotJudgement(
             );
         }
         var evidence = ofRoute is null ? EvidencePrior.From(belief.ObservedRate, others) : null;
-        var learned = own is { Count: > 0 } || evidence is not null ? Learn(evidence, belief.ObservedRate, own ?? []) : null;
+        var learned = own is { Count: > 0 } || evidence is not null ? EvidencePrior.Learn(evidence, belief.ObservedRate, own ?? []) : null;
         if (learned is not null && ofRoute is null)
         {
             (belief, basis) = (learned.Belief, own is { Count: > 0 } ? GerminationBasis.OwnBatches : GerminationBasis.Evidence);
@@ -123,10 +123,6 @@ public sealed record LotJudgement(
             learned
         );
     }
-
-    /// <summary>Own batches on top of what others' let expect, or of the rule.</summary>
-    private static LearnedGermination Learn(EvidencePrior? evidence, double rule, IReadOnlyList<PastBatch> own) =>
-        evidence is null ? LearnedGermination.From(rule, own) : LearnedGermination.From(evidence.Mean, own, EvidencePrior.WorthSeeds);
 
     /// <summary>What a batch of so many seeds is expected to do; nine batches in ten between its ends.</summary>
     /// <param name="seeds">At least 1.</param>

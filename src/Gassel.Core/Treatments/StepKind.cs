@@ -3,7 +3,7 @@ namespace Gassel.Core.Treatments;
 /// <summary>One thing done to seed or seedling. The order is the order in which a season meets them.</summary>
 public enum StepKind
 {
-    [Words("dry store")]
+    [Words("dry store", Title = "start dry storage")]
     DryStore,
 
     [Words("scarify")]
@@ -18,38 +18,38 @@ public enum StepKind
     [Words("imbibe")]
     Imbibe,
 
-    [Words("after-ripen")]
+    [Words("after-ripen", Title = "start after-ripening")]
     AfterRipen,
 
-    [Words("warm-moist")]
+    [Words("warm-moist", Title = "start warm-moist")]
     WarmMoist,
 
-    [Words("cold-moist")]
+    [Words("cold-moist", Title = "start cold-moist")]
     ColdMoist,
 
-    [Words("cold-dry")]
+    [Words("cold-dry", Title = "start cold-dry")]
     ColdDry,
 
-    [Words("smoke water")]
+    [Words("smoke water", Title = "give smoke water")]
     SmokeWater,
 
     /// <summary>Recorded only; Gassel gives no recipe.</summary>
-    [Words("gibberellic acid")]
+    [Words("gibberellic acid", Title = "give gibberellic acid")]
     GibberellicAcid,
 
-    [Words("seed vernalization")]
+    [Words("seed vernalization", Title = "start seed vernalization")]
     SeedVernalization,
 
     [Words("germinate")]
     Germinate,
 
-    [Words("grow on")]
+    [Words("grow on", Title = "pot on")]
     GrowOn,
 
-    [Words("dormant season")]
+    [Words("dormant season", Title = "start the dormant season")]
     DormantSeason,
 
-    [Words("plant vernalization")]
+    [Words("plant vernalization", Title = "start plant vernalization")]
     PlantVernalization,
 
     [Words("harden off")]

@@ -6,6 +6,8 @@ namespace Gassel.Data;
 /// <summary>Copies of the book beside it: one a day by itself, others when asked for, the oldest daily ones given up.</summary>
 public sealed class BookCopies(BookFile file)
 {
+    private readonly Lock _writing = new();
+
     /// <summary>Daily copies kept; those asked for are never given up.</summary>
     public const int DailyKept = 14;
 
@@ -125,7 +127,17 @@ public sealed class BookCopies(BookFile file)
 
     private BookCopy Write(string name)
     {
+        // asked for twice at once, each is made, and a name that was given stays with its copy
+        lock (_writing)
+            return WriteAlone(name);
+    }
+
+    private BookCopy WriteAlone(string wanted)
+    {
         Directory.CreateDirectory(Folder);
+        var name = wanted;
+        for (var again = 2; File.Exists(Path.Combine(Folder, name)); again++)
+            name = Text.Of($"{Path.GetFileNameWithoutExtension(wanted)}-{again}.db");
         var path = Path.Combine(Folder, name);
         // whole or not at all: a copy that is torn must not look like one
         var arriving = path + ".arriving";

@@ -14,7 +14,7 @@ internal static class PackageDescriptor
     public const string PhotoFolder = "photos/";
 
     /// <summary>Goes up when a package of a newer Gassel cannot be read by an older one.</summary>
-    public const int Version = 1;
+    public const int Version = 2;
 
     public static JsonObject Of(string site, bool madeUp, string schema, DateTimeOffset now, PackageLicence licence, JsonArray resources) =>
         new()

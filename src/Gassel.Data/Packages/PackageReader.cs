@@ -39,8 +39,13 @@ internal sealed class PackageReader(SqliteConnection connection, ZipArchive zip,
             else if (entry.FullName != PackageDescriptor.FileName && PackageTables.All.All(t => t.Path != entry.FullName))
                 throw new PackageException(entry.FullName, "is no file of a package of this version");
         }
+        var version = descriptor["gassel"]!["package"]!.GetValue<int>();
         foreach (var table in PackageTables.All)
-            Stage(table, resources.GetValueOrDefault(table.Name));
+        {
+            MakeRoom(table);
+            if (table.Since <= version || resources.ContainsKey(table.Name))
+                Stage(table, resources.GetValueOrDefault(table.Name));
+        }
         return descriptor;
     }
 
@@ -106,15 +111,17 @@ internal sealed class PackageReader(SqliteConnection connection, ZipArchive zip,
         }
     }
 
+    private void MakeRoom(PackageTable table) =>
+        Run(
+            $"CREATE TABLE {table.Staged} (\"row\" INTEGER PRIMARY KEY, fate TEXT, "
+                + $"{string.Join(", ", table.Fields.Select(f => $"\"{f.Column}\""))})"
+        );
+
     private void Stage(PackageTable table, (long Bytes, string Hash) told)
     {
         if (told.Hash is null)
             throw new PackageException(PackageDescriptor.FileName, $"does not name {table.Name}");
         var entry = zip.GetEntry(table.Path) ?? throw new PackageException(table.Path, "is missing");
-        Run(
-            $"CREATE TABLE {table.Staged} (\"row\" INTEGER PRIMARY KEY, fate TEXT, "
-                + $"{string.Join(", ", table.Fields.Select(f => $"\"{f.Column}\""))})"
-        );
         using var hash = IncrementalHash.CreateHash(HashAlgorithmName.SHA256);
         using var counted = Open(entry, hash);
         try

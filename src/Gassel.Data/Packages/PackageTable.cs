@@ -31,6 +31,9 @@ internal sealed record PackageTable(
     /// <summary>The field that people say (B-12): taken already, a new row gets the next free one. Null without such a field.</summary>
     public string? Number { get; init; }
 
+    /// <summary>Packages of older versions are without it.</summary>
+    public int Since { get; init; } = 1;
+
     /// <summary>Computed from the others, and not taken in.</summary>
     public bool IsToldOnly { get; init; }
 

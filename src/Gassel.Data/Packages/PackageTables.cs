@@ -11,8 +11,7 @@ namespace Gassel.Data.Packages;
 
 /// <summary>
 /// All that a package holds, what others refer to first. Not in it: accounts and passwords, mail, brokers and the tokens of thermometers,
-/// which belong to one machine; nor what packages
-/// of other nurseries told, which is theirs and is read from their own file.
+/// which belong to one machine.
 /// </summary>
 internal static class PackageTables
 {
@@ -201,6 +200,23 @@ internal static class PackageTables
         )
         {
             Number = "number",
+        },
+        new(
+            "evidence",
+            "evidence",
+            "What finished batches of other nurseries did, as their packages told.",
+            [
+                new("id", "Id", Uuid, "stays"),
+                new("nursery", "Nursery", Text, "as it calls itself; the results are its own"),
+                new("written_at", "WrittenAt", Moment, "when its package was written", false),
+                new("read_at", "ReadAt", Moment, "when it was read"),
+                new("results", "Results", Json, "one a finished batch", Fault: PackageFaults.Of<EvidenceTold>),
+            ],
+            ["id"],
+            "Nursery, Id"
+        )
+        {
+            Since = 2,
         },
         new(
             "wishes",

@@ -53,8 +53,9 @@ public static class GasselHost
     /// <summary>Largest body any address takes, in bytes; files have their own limit.</summary>
     private const int MaxBody = 1_000_000;
 
+    /// <param name="shipped">What is inside the program; null where all lies beside it.</param>
     /// <exception cref="BookUnavailableException">The certificate of the launch cannot be used.</exception>
-    public static WebApplication Build(Launch launch, TimeProvider clock)
+    public static WebApplication Build(Launch launch, TimeProvider clock, Shipped? shipped = null)
     {
         var door = new NetworkDoor(launch, clock, OwnCertificate(launch));
         var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory });
@@ -81,10 +82,14 @@ public static class GasselHost
         });
         builder.Services.AddSingleton(door);
         AddBook(builder.Services, launch, clock);
+        WebApplication? running = null;
+        builder.Services.AddSingleton<IDemoBeside>(_ => new DemoBeside(launch, shipped ?? new(), () => AddressOf(running!)));
         builder.Services.AddSignIn(launch);
         AddHttp(builder.Services);
 
-        var app = builder.Build();
+        var app = running = builder.Build();
+        if (shipped?.Pages is { } pages)
+            app.Environment.WebRootFileProvider = pages;
         app.UseLenient();
         app.UseExceptionHandler();
         app.UseStatusCodePages(EmptyAnswers.Explain);
@@ -158,6 +163,12 @@ public static class GasselHost
     /// 0.4 s sooner on the machine it was measured on.
     /// </summary>
     private static int Warm(IEndpointRouteBuilder app) => app.DataSources.Sum(source => source.Endpoints.Count);
+
+    /// <summary>On this machine, as people are told it; known once it listens.</summary>
+    public static string AddressOf(WebApplication app) =>
+        app
+            .Urls.First(url => url.StartsWith("http:", StringComparison.Ordinal))
+            .Replace("127.0.0.1", "localhost", StringComparison.Ordinal);
 
     private static ServerCertificate? OwnCertificate(Launch launch)
     {

@@ -7,7 +7,8 @@ using Microsoft.OpenApi;
 namespace Gassel.Web.Hosting;
 
 /// <summary>
-/// Puts the words of the vocabulary beside the values of the interface description, as <c>x-words</c>; the interface's own list is
+/// Puts the words of the vocabulary beside the values of the interface description, as <c>x-words</c>, and what heads a job as
+/// <c>x-titles</c>; the interface's own list is
 /// made from it.
 /// </summary>
 internal static class SchemaWords
@@ -30,6 +31,19 @@ internal static class SchemaWords
                 )
             )
         );
+        if (words.Any(w => w.Words.Title is not null))
+        {
+            schema.Extensions["x-titles"] = new JsonNodeExtension(
+                new JsonObject(
+                    words.Select(w =>
+                        KeyValuePair.Create<string, JsonNode?>(
+                            JsonNamingPolicy.CamelCase.ConvertName(w.Name),
+                            w.Words.Title ?? w.Words.Words
+                        )
+                    )
+                )
+            );
+        }
         return Task.CompletedTask;
     }
 }

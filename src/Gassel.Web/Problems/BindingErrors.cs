@@ -19,6 +19,11 @@ internal sealed partial class BindingErrors : IExceptionHandler
             await UnknownKind(CamelPath(unnamed.Groups["path"].Value)).ToResult().ExecuteAsync(context);
             return true;
         }
+        if (CsvText.Unreadable(exception) is { } table)
+        {
+            await table.ToResult().ExecuteAsync(context);
+            return true;
+        }
         if (exception is not BadHttpRequestException bad)
             return false;
         var refusal = bad.InnerException is JsonException json

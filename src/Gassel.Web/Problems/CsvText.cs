@@ -39,6 +39,19 @@ internal static class CsvText
     public static Refusal Malformed(CsvFormatException at) =>
         new("file", $"Line {at.RowNumber + 1} is not well-formed CSV; look for an open quotation mark.");
 
+    /// <summary>What is the matter with a table that could not be read to its end; null for any other fault.</summary>
+    public static Refusal? Unreadable(Exception fault) =>
+        fault switch
+        {
+            // it is a kind of the other
+            CsvRecordTooLargeException => new(
+                "file",
+                "One line of the file is longer than a line of a table can be; look for an open quotation mark or missing line ends."
+            ),
+            CsvFormatException malformed => Malformed(malformed),
+            _ => null,
+        };
+
     /// <summary>A cell without the spaces around it; empty where the row is short.</summary>
     public static string Cell(this CsvDataReader csv, int column) => column < csv.RowFieldCount ? csv.GetString(column).Trim() : "";
 

@@ -4,15 +4,15 @@ using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 using Gassel.Data;
 using Microsoft.AspNetCore.Http.Metadata;
+using Microsoft.Net.Http.Headers;
 
 namespace Gassel.Web.Problems;
 
 /// <summary>
 /// Where the framework reads JSON otherwise than the contract says: two enum names in one text (<c>"medium,long"</c>, which it would read
-/// as a third), an
-/// instant without its offset (which it would take for this machine's time), <c>t</c> and <c>z</c> in lower case (RFC 3339 allows them),
-/// and <c>50.0</c>
-/// for a whole number. Only a body that holds such a thing is looked at once more, before it is bound.
+/// as a third), an instant without its offset (which it would take for this machine's time), <c>t</c> and <c>z</c> in lower case (RFC 3339
+/// allows them), <c>50.0</c> for a whole number, <c>1e999</c> for infinity, nothing in a list where something belongs, and text with
+/// control characters, which no page or label can show. Only a body that holds such a thing is looked at once more, before it is bound.
 /// </summary>
 internal static partial class StrictJson
 {
@@ -35,6 +35,17 @@ internal static partial class StrictJson
 
     private static async Task<Refusal?> Refuse(HttpContext context, Type type)
     {
+        if (
+            MediaTypeHeaderValue.TryParse(context.Request.ContentType, out var sent)
+            && sent.Charset is { HasValue: true } charset
+            && !HeaderUtilities.RemoveQuotes(charset).Equals("utf-8", StringComparison.OrdinalIgnoreCase)
+        )
+            return new(
+                null,
+                $"The content type was '{context.Request.ContentType}'; valid is application/json in UTF-8.",
+                StatusCodes.Status415UnsupportedMediaType,
+                "Wrong content type"
+            );
         context.Request.EnableBuffering();
         using var reader = new StreamReader(context.Request.Body, Encoding.UTF8, leaveOpen: true);
         var body = await reader.ReadToEndAsync(context.RequestAborted);
@@ -44,6 +55,9 @@ internal static partial class StrictJson
             try
             {
                 var root = JsonNode.Parse(body);
+                // the framework would trip over half a sign
+                if (root is JsonValue single && single.GetValueKind() == JsonValueKind.String && TextOf(single) is null)
+                    return new(null, "The body is no text and no JSON object; valid is a JSON object.");
                 if (root is not null && Rewrite(root, "") is { } without)
                     return without;
                 body = root?.ToJsonString() ?? body;
@@ -93,7 +107,9 @@ internal static partial class StrictJson
                 for (var i = 0; i < list.Count; i++)
                 {
                     var at = i;
-                    if (list[i] is { } value && Put(value, $"{path}[{i}]", put => list[at] = put) is { } refusal)
+                    if (list[i] is not { } value)
+                        return new($"{path}[{i}]", $"{path}[{i}] is null; a value is needed.");
+                    if (Put(value, $"{path}[{i}]", put => list[at] = put) is { } refusal)
                         return refusal;
                 }
                 return null;
@@ -111,11 +127,14 @@ internal static partial class StrictJson
             var digits = single.ToJsonString();
             if (WholeWithPoint().Match(digits) is { Success: true } whole && long.TryParse(whole.Groups["whole"].Value, out var number))
                 put(JsonValue.Create(number));
-            return null;
+            return double.IsFinite(single.GetValue<double>())
+                ? null
+                : new(path, $"{path} was {digits}, which is larger than any number; valid is a finite number.");
         }
         if (single.GetValueKind() != JsonValueKind.String)
             return null;
-        var text = single.GetValue<string>();
+        if (TextOf(single) is not { } text || text.Any(c => char.IsControl(c) && c is not ('\t' or '\n' or '\r')))
+            return new(path, $"{path} holds a character that is no text; valid are letters, digits and signs.");
         if (InstantWithoutOffset().IsMatch(text))
             return new(
                 path,
@@ -126,10 +145,27 @@ internal static partial class StrictJson
         return null;
     }
 
+    /// <summary>Null for half of a sign that is written in two.</summary>
+    private static string? TextOf(JsonValue single)
+    {
+        try
+        {
+            return single.GetValue<string>();
+        }
+        catch (InvalidOperationException)
+        {
+            return null;
+        }
+    }
+
     [GeneratedRegex("\"\\s*[A-Za-z]+\\s*,[A-Za-z,\\s]*\"")]
     private static partial Regex SeveralNames();
 
-    [GeneratedRegex("\\.0+[\\s,\\]}]|\"\\d{4}-\\d\\d-\\d\\d(t|T\\d\\d:\\d\\d[^\"Zz+-]*(z|\"))")]
+    // in turn: null in a list, a large exponent, a control character or half a sign, a whole number with a point, an instant
+    [GeneratedRegex(
+        "[\\[,]\\s*null\\s*[,\\]]|[eE]\\+?\\d{3}|\\\\u(00[01789]|[dD][89a-fA-F])|\\.0+[\\s,\\]}]"
+            + "|\"\\d{4}-\\d\\d-\\d\\d(t|T\\d\\d:\\d\\d[^\"Zz+-]*(z|\"))"
+    )]
     private static partial Regex Rewritable();
 
     [GeneratedRegex("^(?<whole>-?\\d+)\\.0+$")]

@@ -23,6 +23,18 @@ public sealed record Launch(
     Uri? Devices = null
 )
 {
+    /// <summary>The book from which a demo was opened; null for one that was started by itself.</summary>
+    public Uri? Home { get; init; }
+
+    /// <summary>The usual folder of the system for what programs keep, also where nothing has made it yet.</summary>
+    private static string DataHome =>
+        Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData, Environment.SpecialFolderOption.DoNotVerify);
+
+    /// <summary>All that it can be asked.</summary>
+    private const string Usage =
+        "Valid are --demo, --data DIR, --port N, --lan, --network-port N, --certificate FILE, --key FILE, --owner-code and --devices "
+        + "ADDRESS, or one of backup, restore, export and import with a FILE.";
+
     /// <summary>True while the build writes the interface description: nothing may touch a disk then.</summary>
     public static bool IsDescribing => Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
 
@@ -79,9 +91,14 @@ public sealed record Launch(
                     break;
                 case "--port" or "--network-port" or "--data" or "--certificate" or "--key" or "--devices":
                     return (null, $"{args[i]} needs a value after it.");
+                // the build starts it with words of its own
+                default:
+                    if (IsDescribing)
+                        break;
+                    return (null, $"There is no '{args[i]}'. {Usage}");
             }
         }
-        data ??= Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData), "gassel", demo ? "demo" : "book");
+        data ??= Path.Combine(DataHome, "gassel", demo ? "demo" : "book");
         if (key is not null && certificate is null)
             return (null, "--key needs --certificate FILE beside it.");
         return (new(port, data, demo, lan, networkPort ?? (port is 0 or 65535 ? 0 : port + 1), certificate, key, ownerCode, devices), null);

@@ -102,6 +102,7 @@ public class WaysOnTests
             new(2027, 3, 4, 16, 0, 0, TimeSpan.Zero),
             41,
             "",
+            "",
             null
         );
         string? Accident(PlaceTrouble t) =>

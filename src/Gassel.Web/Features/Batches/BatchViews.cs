@@ -95,6 +95,7 @@ internal static class BatchViews
                     l.Entry.RecordedAt,
                     l.Entry.Who,
                     l.Entry.Source,
+                    EntryKinds.Of(l.Entry.Payload),
                     EntryWords.Of(l.Entry.Payload, plan, placeNames),
                     l.Fate,
                     l.Conflict?.Words,

@@ -80,6 +80,7 @@ internal static class CalculatorEndpoints
         group.MapPost("/flowering", GrowingCalculators.Flowering).Produces<VernalizationPlan>().ProducesProblem(400).ProducesProblem(415);
         group.MapGet("/mix", MixCalculator.Start);
         group.MapPost("/mix", MixCalculator.Answer).Produces<MixResult>().ProducesProblem(400).ProducesProblem(415);
+        group.MapPost("/cold-response", ColdResponseCalculator.Answer).Produces<ColdEffect>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/density", DensityCalculator.Answer).Produces<DensityAnswer>().ProducesProblem(400).ProducesProblem(415);
         group
             .MapPost("/season", SeasonCalculator.Answer)

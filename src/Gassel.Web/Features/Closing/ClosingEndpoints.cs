@@ -183,19 +183,7 @@ internal static class ClosingEndpoints
         CancellationToken cancel
     )
     {
-        const double most = 100_000;
-        Refusal? Price(string field, double? price) => price is { } p ? Limits.Number(field, p, 0, most) : null;
-        var refusal = Price("seedEach", costs.SeedEach)
-            ?? Price("mixPerLitre", costs.MixPerLitre)
-            ?? Price("containerEach", costs.ContainerEach)
-            ?? Price("perKWh", costs.PerKWh)
-            ?? Limits.Number("lampWatts", costs.LampWatts, 0, most)
-            ?? Limits.Number("matWatts", costs.MatWatts, 0, most)
-            ?? Price("perHour", costs.PerHour)
-            ?? Limits.Number("minutesAGesture", costs.MinutesAGesture, 0, 600)
-            ?? Price("boughtPlant", costs.BoughtPlant)
-            ?? costs.BoughtPlants?.Select(b => Price($"boughtPlants.{b.Key}", b.Value)).FirstOrDefault(r => r is not null);
-        if (refusal is not null)
+        if (CostLimits.Check(costs) is { } refusal)
             return refusal.ToResult();
         if (clock.Site is null)
             return new Refusal("site", "Costs are kept with the site; name the site first.").ToResult();

@@ -1,3 +1,4 @@
+using System.Net;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.Forecasts;
@@ -20,8 +21,31 @@ internal static class DemoEndpoints
     /// <summary>Beyond it the invented weather ends.</summary>
     private static readonly DateOnly End = new(2028, 7, 15);
 
-    public static void MapDemo(this RouteGroupBuilder api) =>
+    public static void MapDemo(this RouteGroupBuilder api)
+    {
         api.MapPost("/demo/walk", Walk).For(Role.Volunteer).ProducesProblem(400).ProducesProblem(404);
+        api.MapPost("/demo/beside", Open).For(Role.Owner).ProducesProblem(403).ProducesProblem(404);
+    }
+
+    private static async Task<Results<Ok<OpenedDemo>, ProblemHttpResult>> Open(
+        HttpContext http,
+        IDemoBeside demo,
+        SiteClock clock,
+        CancellationToken cancel
+    )
+    {
+        if (clock.IsDemo)
+            return new Refusal(null, "This is the demo already.", StatusCodes.Status404NotFound, "Not found").ToResult();
+        // its address is good on this machine alone
+        if (http.Connection.RemoteIpAddress is not { } from || !IPAddress.IsLoopback(from))
+            return new Refusal(
+                null,
+                "The demo can be opened only on the computer that Gassel runs on.",
+                StatusCodes.Status403Forbidden,
+                "Not here"
+            ).ToResult();
+        return TypedResults.Ok(new OpenedDemo(await demo.Open(cancel)));
+    }
 
     private static async Task<Results<Ok<Walked>, ProblemHttpResult>> Walk(
         WalkRequest request,

@@ -1,6 +1,7 @@
 using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Web.Features.Book;
+using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Intake;
 
@@ -29,6 +30,14 @@ internal abstract class IntakeTable(string name, string words, IReadOnlyList<Int
             return NameMatch.Exact(all, name);
         row.Refuse("species", unknown.Why + (unknown.Near.Count > 0 ? $" Near are {string.Join(", ", unknown.Near)}." : ""));
         return null;
+    }
+
+    /// <summary>Refuses a row as the contract does, with the column in the place of its field.</summary>
+    protected static void Refuse(IntakeRow row, Refusal refusal, Func<string, string> columnOf)
+    {
+        var field = refusal.Field ?? "";
+        var column = columnOf(field);
+        row.Refuse(column, field.Length == 0 ? refusal.Detail : refusal.Detail.Replace(field, column, StringComparison.Ordinal));
     }
 
     /// <summary>A name of the contract as a name of a column: gatheredAt, gathered_at.</summary>

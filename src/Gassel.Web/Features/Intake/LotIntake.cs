@@ -3,6 +3,7 @@ using Gassel.Core.Seed;
 using Gassel.Data;
 using Gassel.Data.Rows;
 using Gassel.Web.Features.Seed;
+using Gassel.Web.Problems;
 
 namespace Gassel.Web.Features.Intake;
 
@@ -40,15 +41,8 @@ internal sealed class LotIntake()
         foreach (var row in rows)
         {
             var (kind, lot) = (SpeciesOf(row, species), LotOf(row));
-            if (row.Wrong is null && new LotDetails(kind!.Id, lot).Check(books.Clock.Today) is { } refusal)
-            {
-                var field = refusal.Field?.Split('.')[^1] ?? "";
-                var column =
-                    field is "counted" or "weight" ? "seeds"
-                    : field == "assumedFraction" ? "expected"
-                    : Snake(field);
-                row.Refuse(column, Named(refusal.Detail));
-            }
+            if (row.Wrong is null && (AmountOf(row) ?? new LotDetails(kind!.Id, lot).Check(books.Clock.Today)) is { } refusal)
+                Refuse(row, refusal, Column);
             if (row.Wrong is { } wrong)
                 verdicts.Add(wrong);
             else if (!known.Add(Key(kind!.Id, lot)))
@@ -83,16 +77,17 @@ internal sealed class LotIntake()
 
     private static (string, string, DateOnly, int) Key(string species, SeedLot lot) => (species, lot.GatheredAt, lot.GatheredOn, lot.Seeds);
 
-    /// <summary>A refusal of the contract in the words of the file.</summary>
-    private static string Named(string detail) =>
-        detail
-            .Replace("lot.gatheredAt", "gathered_at", StringComparison.Ordinal)
-            .Replace("lot.gatheredOn", "gathered_on", StringComparison.Ordinal)
-            .Replace("lot.assumedFraction", "expected", StringComparison.Ordinal)
-            .Replace("lot.elevationM", "elevation", StringComparison.Ordinal)
-            .Replace("lot.weight.seedsPerGram", "seeds_per_gram", StringComparison.Ordinal)
-            .Replace("lot.weight.", "", StringComparison.Ordinal)
-            .Replace("lot.counted", "seeds", StringComparison.Ordinal)
-            .Replace("Exactly one of counted and weight", "Either seeds or grams", StringComparison.Ordinal)
-            .Replace("lot.", "", StringComparison.Ordinal);
+    private static Refusal? AmountOf(IntakeRow row) =>
+        row.Optional("seeds") is null == row.Optional("grams") is null
+            ? new("seeds", "Either seeds or grams is needed: how many seeds, or the weight with seeds_per_gram.")
+            : null;
+
+    private static string Column(string field) =>
+        field switch
+        {
+            "lot.counted" or "lot.weight" => "seeds",
+            "lot.assumedFraction" => "expected",
+            "lot.elevationM" => "elevation",
+            _ => Snake(field.Split('.')[^1]),
+        };
 }

@@ -44,10 +44,7 @@ internal sealed class SpeciesIntake()
         {
             var values = ValuesOf(row);
             if (row.Wrong is null && values.Check() is { } refusal)
-            {
-                var column = Column(refusal.Field ?? "");
-                row.Refuse(column, refusal.Detail.Replace(refusal.Field ?? "\0", column, StringComparison.Ordinal));
-            }
+                Refuse(row, refusal, Column);
             if (row.Wrong is { } wrong)
             {
                 verdicts.Add(wrong);

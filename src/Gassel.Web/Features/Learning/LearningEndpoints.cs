@@ -46,11 +46,7 @@ internal static class LearningEndpoints
         var germinate = route.Steps.Single(s => s.Kind == StepKind.Germinate);
         var rule = Viability.WildCollected * LotJudgement.ComesUpOfLive;
         var prior = EvidencePrior.From(rule, theirs);
-        var learned = LearnedGermination.From(
-            prior?.Mean ?? rule,
-            [.. batches.Where(b => b.Result.Accident is null).Select(b => b.Result.Past)],
-            prior is null ? LearnedGermination.PriorSeeds : EvidencePrior.WorthSeeds
-        );
+        var learned = EvidencePrior.Learn(prior, rule, [.. batches.Where(b => b.Result.Accident is null).Select(b => b.Result.Past)]);
         // outdoors the days since sowing hold the winter too
         var sowings = route.IsOutdoors
             ? []

@@ -45,24 +45,30 @@ internal static class PeopleEndpoints
         if (Limits.Text("name", asked.Name, Person.MaxName) is { } refusal)
             return refusal.ToResult();
         var name = asked.Name.Trim();
-        if (await people.FindByNameAsync(name) is not null)
-        {
-            return new Refusal(
-                "name",
-                $"{name} is in the book already. A name stands beside entries and is never given twice; add a letter.",
-                StatusCodes.Status409Conflict,
-                "Name taken"
-            ).ToResult();
-        }
-        var person = new Person
-        {
-            Id = Guid.CreateVersion7(),
-            UserName = name,
-            Role = asked.Role,
-        };
-        var code = GiveCode(person, people, real);
-        await gate.Write(async () => (await people.CreateAsync(person)).OrThrow(), CancellationToken.None);
-        return TypedResults.Ok(new PersonWithCode(View(person), code));
+        return await gate.Write<Results<Ok<PersonWithCode>, ProblemHttpResult>>(
+            async () =>
+            {
+                if (await people.FindByNameAsync(name) is not null)
+                {
+                    return new Refusal(
+                        "name",
+                        $"{name} is in the book already. A name stands beside entries and is never given twice; add a letter.",
+                        StatusCodes.Status409Conflict,
+                        "Name taken"
+                    ).ToResult();
+                }
+                var person = new Person
+                {
+                    Id = Guid.CreateVersion7(),
+                    UserName = name,
+                    Role = asked.Role,
+                };
+                var code = GiveCode(person, people, real);
+                (await people.CreateAsync(person)).OrThrow();
+                return TypedResults.Ok(new PersonWithCode(View(person), code));
+            },
+            CancellationToken.None
+        );
     }
 
     private static async Task<Results<Ok<PersonView>, ProblemHttpResult>> Change(
@@ -74,23 +80,33 @@ internal static class PeopleEndpoints
         TimeProvider real
     )
     {
-        if (await people.FindByIdAsync(id.ToString()) is not { } person)
-            return NoSuchPerson(id);
-        var stepsDown = person.Role == Role.Owner && (asked.Role != Role.Owner || asked.Left);
-        if (stepsDown && !await db.People.AnyAsync(p => p.Id != id && p.Role == Role.Owner && p.LeftAt == null && p.PasswordHash != null))
-        {
-            return new Refusal(
-                "role",
-                $"{person.UserName} is the only owner who can sign in; make another one first.",
-                StatusCodes.Status409Conflict,
-                "Last owner"
-            ).ToResult();
-        }
-        person.Role = asked.Role;
-        person.LeftAt = asked.Left ? person.LeftAt ?? real.GetUtcNow().ToUnixTimeMilliseconds() : null;
-        // a new stamp ends the sessions under the old standing
-        await gate.Write(async () => (await people.UpdateSecurityStampAsync(person)).OrThrow(), CancellationToken.None);
-        return TypedResults.Ok(View(person));
+        // who else is owner is looked at and changed in one turn
+        return await gate.Write<Results<Ok<PersonView>, ProblemHttpResult>>(
+            async () =>
+            {
+                if (await people.FindByIdAsync(id.ToString()) is not { } person)
+                    return NoSuchPerson(id);
+                var stepsDown = person.Role == Role.Owner && (asked.Role != Role.Owner || asked.Left);
+                if (
+                    stepsDown
+                    && !await db.People.AnyAsync(p => p.Id != id && p.Role == Role.Owner && p.LeftAt == null && p.PasswordHash != null)
+                )
+                {
+                    return new Refusal(
+                        "role",
+                        $"{person.UserName} is the only owner who can sign in; make another one first.",
+                        StatusCodes.Status409Conflict,
+                        "Last owner"
+                    ).ToResult();
+                }
+                person.Role = asked.Role;
+                person.LeftAt = asked.Left ? person.LeftAt ?? real.GetUtcNow().ToUnixTimeMilliseconds() : null;
+                // a new stamp ends the sessions under the old standing
+                (await people.UpdateSecurityStampAsync(person)).OrThrow();
+                return TypedResults.Ok(View(person));
+            },
+            CancellationToken.None
+        );
     }
 
     private static async Task<Results<Ok<PersonWithCode>, ProblemHttpResult>> NewCode(
@@ -100,11 +116,17 @@ internal static class PeopleEndpoints
         TimeProvider real
     )
     {
-        if (await people.FindByIdAsync(id.ToString()) is not { } person)
-            return NoSuchPerson(id);
-        var code = GiveCode(person, people, real);
-        await gate.Write(async () => (await people.UpdateAsync(person)).OrThrow(), CancellationToken.None);
-        return TypedResults.Ok(new PersonWithCode(View(person), code));
+        return await gate.Write<Results<Ok<PersonWithCode>, ProblemHttpResult>>(
+            async () =>
+            {
+                if (await people.FindByIdAsync(id.ToString()) is not { } person)
+                    return NoSuchPerson(id);
+                var code = GiveCode(person, people, real);
+                (await people.UpdateAsync(person)).OrThrow();
+                return TypedResults.Ok(new PersonWithCode(View(person), code));
+            },
+            CancellationToken.None
+        );
     }
 
     private static string GiveCode(Person person, UserManager<Person> people, TimeProvider real)

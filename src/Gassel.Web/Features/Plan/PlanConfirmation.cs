@@ -28,11 +28,18 @@ internal static class PlanConfirmation
         {
             return new Refusal("secondId", "A second sowing needs an id of its own, and one sowing has none.").ToResult();
         }
+        if (request.SecondId == request.Id)
+            return new Refusal("secondId", "secondId is that of the first batch; valid is an id of its own.").ToResult();
         return await gate.Write<Results<Ok<ConfirmedBatch>, ProblemHttpResult>>(
             async () =>
             {
                 if (await books.Shelf.Find(request.Id) is { } already)
                     return TypedResults.Ok(await Told(already, request.SecondId, books.Shelf));
+                if (request.SecondId is { } second && await books.Shelf.Find(second) is { } other)
+                    return new Refusal(
+                        "secondId",
+                        $"secondId is that of B-{other.Row.Number}; valid is an id that no batch has."
+                    ).ToResult();
                 var (ground, refusal) = await PlanGround.Stand(request.Plan, books);
                 if (ground is null)
                     return (refusal! with { Field = refusal.Field is null ? null : $"plan.{refusal.Field}" }).ToResult();

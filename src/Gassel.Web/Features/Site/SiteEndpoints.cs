@@ -14,14 +14,14 @@ internal static class SiteEndpoints
 {
     public static void MapSite(this RouteGroupBuilder api)
     {
-        api.MapGet("/site", (SiteClock clock, WeatherBook weather) => View(clock, weather));
+        api.MapGet("/site", (SiteClock clock, WeatherBook weather, Launch launch) => View(clock, weather, launch));
         api.MapPut("/site", Save).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
     private static SiteDetails? Details(SiteClock clock) =>
         clock.Site is { } row ? new(row.Name, row.Latitude, row.TimeZone, row.LastFrost, row.WeatherRecordId, clock.Settings) : null;
 
-    private static SiteView View(SiteClock clock, WeatherBook weather)
+    private static SiteView View(SiteClock clock, WeatherBook weather, Launch launch)
     {
         var days = SiteFrost.Days(clock, weather);
         return new(
@@ -32,7 +32,8 @@ internal static class SiteEndpoints
             days.Count == 0 ? null : YearDay.Next(days[0].MonthDay, clock.Today),
             days,
             clock.Settings,
-            clock.IsDemo
+            clock.IsDemo,
+            launch.Home
         );
     }
 
@@ -43,6 +44,7 @@ internal static class SiteEndpoints
         WriteGate gate,
         SiteClock clock,
         WeatherBook weather,
+        Launch launch,
         CancellationToken cancel
     )
     {
@@ -81,7 +83,7 @@ internal static class SiteEndpoints
                     row.Settings = CoreJson.Write(settings);
                 await db.SaveChangesAsync(CancellationToken.None);
                 await clock.Follow(db);
-                return TypedResults.Ok(View(clock, weather));
+                return TypedResults.Ok(View(clock, weather, launch));
             },
             cancel
         );
@@ -104,11 +106,23 @@ internal static class SiteEndpoints
                         ?? Limits.Number("settings.acceptFreeze", s.AcceptFreeze, 0, 1)
                         ?? Limits.Number("settings.frostRisk", s.FrostRisk, 0, 0.5)
                         ?? Check(s.Stock)
+                        ?? Check(s.Calibrations)
+                        ?? (s.Costs is { } costs ? CostLimits.Check(costs, "settings.costs.") : null)
                         ?? (s.GroundFreeze is { } freeze ? SiteFrost.CheckMonthDay("settings.groundFreeze", freeze) : null)
                         ?? (s.FirstFrost is { } first ? SiteFrost.CheckMonthDay("settings.firstFrost", first) : null)
                     : null
             );
     }
+
+    private static Refusal? Check(IReadOnlyList<KindCalibration>? calibrations) =>
+        calibrations
+            ?.Select(
+                (c, i) =>
+                    Limits.Number($"settings.calibrations[{i}].uWallWm2K", c.UWallWm2K, 0, 100)
+                    ?? Limits.Number($"settings.calibrations[{i}].transmittance", c.Transmittance, 0, 1)
+                    ?? Limits.Number($"settings.calibrations[{i}].rmsK", c.RmsK, 0, 100)
+            )
+            .FirstOrDefault(r => r is not null);
 
     private static Refusal? Check(IReadOnlyDictionary<string, SupplyStock>? stock) =>
         stock

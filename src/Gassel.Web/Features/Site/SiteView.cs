@@ -7,6 +7,7 @@ namespace Gassel.Web.Features.Site;
 /// <param name="Now">By the server's clock, or the demo's.</param>
 /// <param name="Today">The day at the site.</param>
 /// <param name="NextLastFrost">The coming day of the usual last frost; null without a site.</param>
+/// <param name="Home">The book from which this demo was opened; null for one started by itself, and for a real book.</param>
 /// <param name="FrostDays">Days of the year that a plan may be measured from.</param>
 public sealed record SiteView(
     SiteDetails? Site,
@@ -16,7 +17,8 @@ public sealed record SiteView(
     DateOnly? NextLastFrost,
     IReadOnlyList<FrostDay> FrostDays,
     SiteSettings Settings,
-    bool Demo
+    bool Demo,
+    Uri? Home = null
 )
 {
     /// <summary>To be sent along with a change of the site; null in an empty book.</summary>

@@ -24,7 +24,7 @@ internal sealed record ResultRow(
         return spans.Count == 0 ? null : spans.Sum(s => (s.End ?? Part.SownOn!.Value).DayNumber - s.Start.DayNumber);
     }
 
-    public static async Task<IReadOnlyList<ResultRow>> All(TableBooks books)
+    public static async Task<IEnumerable<ResultRow>> All(TableBooks books)
     {
         var species = (await books.Library.Species()).ToDictionary(s => s.Id);
         var lots = (await books.Lots.All()).ToDictionary(l => l.Id);

@@ -40,7 +40,7 @@ internal abstract class WrittenTable(string name, string words)
 internal sealed class WrittenTable<T>(
     string name,
     string words,
-    Func<TableBooks, Task<IReadOnlyList<T>>> rows,
+    Func<TableBooks, Task<IEnumerable<T>>> rows,
     IReadOnlyList<TableColumn<T>> columns
 ) : WrittenTable(name, words)
 {

@@ -3,6 +3,7 @@ using Gassel.Core.Fold;
 using Gassel.Core.Record;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
+using Gassel.Data.Readings;
 
 namespace Gassel.Web.Features.Tables;
 
@@ -189,7 +190,7 @@ internal static class WrittenTables
         new WrittenTable<Core.Treatments.Species>(
             "species",
             "a species",
-            books => books.Library.Species(),
+            async books => await books.Library.Species(),
             [
                 new("id", "string", null, "short name that stays", s => s.Id),
                 new("species", "string", null, "scientific name", s => s.ScientificName),
@@ -264,10 +265,23 @@ internal static class WrittenTables
                 new("snow", "number", "cm", "snow that lies", r => r.Day.SnowCm),
             ]
         ),
-        new ReadingsTable(),
+        new WrittenTable<RawReading>(
+            "readings",
+            "a reading of a thermometer, as it came",
+            books => Task.FromResult(books.Readings.Raw()),
+            [
+                new("thermometer", "string", null, "as this book calls it", r => r.Thermometer),
+                new("place", "string", null, "where it hung", r => r.Place),
+                new("made_up", "boolean", null, "played by the program, not measured", r => r.MadeUp),
+                new("set_aside", "boolean", null, "steers nothing", r => r.Aside),
+                new("at", "datetime", null, "when, UTC", r => Text.Of($"{r.At.UtcDateTime:yyyy-MM-ddTHH:mm:ss}Z")),
+                new("temperature", "number", "Cel", "what it showed", r => r.TempC),
+                new("relative_humidity", "number", "%", "what it showed; empty where it measures none", r => r.HumidityPercent),
+            ]
+        ),
     ];
 
-    private static async Task<IReadOnlyList<LotTableRow>> Lots(TableBooks books)
+    private static async Task<IEnumerable<LotTableRow>> Lots(TableBooks books)
     {
         var species = (await books.Library.Species()).ToDictionary(s => s.Id);
         return [.. (await books.Lots.All()).Select(l => new LotTableRow(l, species[l.SpeciesId]))];

@@ -6113,6 +6113,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/demo/beside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OpenedDemo"];
+                    };
+                };
+                /** @description Forbidden */
+                403: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/copies": {
         parameters: {
             query?: never;
@@ -7548,6 +7601,63 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/cold-response": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ColdResponseRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ColdEffect"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/density": {
         parameters: {
             query?: never;
@@ -8387,6 +8497,14 @@ export interface components {
             /** Format: double */
             effectiveByDefault: number;
         };
+        ColdBatchInput: {
+            /** Format: double */
+            coldDays: number;
+            /** Format: int32 */
+            sown: number;
+            /** Format: int32 */
+            emerged: number;
+        };
         ColdBrief: {
             school: components["schemas"]["ColdSchool"];
             /** Format: double */
@@ -8414,6 +8532,33 @@ export interface components {
             source: components["schemas"]["TemperatureSource"];
             certain: boolean;
         };
+        ColdEffect: {
+            /** Format: double */
+            a: null | number;
+            /** Format: double */
+            b: null | number;
+            /** Format: double */
+            rho: null | number;
+            /** Format: double */
+            logLikelihood: null | number;
+            at: components["schemas"]["ColdPoint"][];
+            loss: null | components["schemas"]["ColdLoss"];
+            speaks: boolean;
+            reason: null | string;
+            working: string[];
+        };
+        ColdLoss: {
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+            /** Format: double */
+            difference: null | number;
+            /** Format: double */
+            low: null | number;
+            /** Format: double */
+            high: null | number;
+        };
         ColdMet: {
             /** Format: date */
             allKept: null | string;
@@ -8430,6 +8575,16 @@ export interface components {
             /** Format: int32 */
             chillHours: number;
         };
+        ColdPoint: {
+            /** Format: double */
+            coldDays: number;
+            /** Format: double */
+            mean: null | number;
+            /** Format: double */
+            low: null | number;
+            /** Format: double */
+            high: null | number;
+        };
         ColdResponse: {
             /** Format: double */
             noneBelowC: number;
@@ -8441,6 +8596,26 @@ export interface components {
             noneAboveC: number;
             isOrdered: boolean;
             knots: null | number[];
+        };
+        ColdResponseRequest: {
+            batches: components["schemas"]["ColdBatchInput"][];
+            at?: null | number[];
+            /** Format: double */
+            from?: null | number;
+            /** Format: double */
+            to?: null | number;
+            /**
+             * Format: double
+             * @default 0.95
+             */
+            confidence: number;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            seed: number;
+            /** @default true */
+            overdispersion: boolean;
         };
         /**
          * @default weighted
@@ -10261,6 +10436,7 @@ export interface components {
             recordedAt: string;
             who: string;
             source: components["schemas"]["EntrySource"];
+            kind: string;
             words: string;
             fate: components["schemas"]["EntryFate"];
             conflict: null | string;
@@ -10532,6 +10708,10 @@ export interface components {
             toDay: number;
             proposal: null | components["schemas"]["DurationRange"];
             words: string;
+        };
+        OpenedDemo: {
+            /** Format: uri */
+            address: string;
         };
         OpenTray: {
             label: string;
@@ -10936,8 +11116,10 @@ export interface components {
             to: null | string;
             /** Format: double */
             worstC: null | number;
-            words: string;
+            title: string;
+            meaning: string;
             toDo: null | string;
+            words: null | string;
             isPresent: boolean;
             hurtsSeed: boolean;
         };
@@ -11965,6 +12147,8 @@ export interface components {
             frostDays: components["schemas"]["FrostDay"][];
             settings: components["schemas"]["SiteSettings"];
             demo: boolean;
+            /** Format: uri */
+            home?: null | string;
             stamp: null | string;
             planning: components["schemas"]["PlanStart"];
         };

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useMemo } from "react";
 import { CssBaseline, ThemeProvider } from "@mui/material";
 import { QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { BrowserRouter, Route, Routes, useLocation } from "react-router";
+import { createBrowserRouter, Route, RouterProvider, Routes, useLocation } from "react-router";
 import { ErrorBoundary } from "react-error-boundary";
 import { Textures } from "../drawings/Textures";
 const Places = lazy(() => import("../features/places/Places").then((m) => ({ default: m.Places })));
@@ -69,6 +69,9 @@ const TrialForm = lazy(() => import("../features/trials/TrialForm").then((m) => 
 const Labels = lazy(() => import("../features/labels/Labels").then((m) => ({ default: m.Labels })));
 const ByNumber = lazy(() => import("../features/batches/ByNumber").then((m) => ({ default: m.ByNumber })));
 const Intake = lazy(() => import("../features/intake/Intake").then((m) => ({ default: m.Intake })));
+const Handbook = lazy(() => import("../features/handbook/Handbook").then((m) => ({ default: m.Handbook })));
+// the words of the handbook are fetched when somebody asks
+const AboutView = lazy(() => import("./AboutView").then((m) => ({ default: m.AboutView })));
 const Start = lazy(() => import("../features/start/Start").then((m) => ({ default: m.Start })));
 const Sheet = lazy(() => import("../features/sheet/Sheet").then((m) => ({ default: m.Sheet })));
 const SitePeople = lazy(() => import("../features/site/SitePeople").then((m) => ({ default: m.SitePeople })));
@@ -120,6 +123,8 @@ function Views() {
     <Routes>
       <Route path="/" element={<Rounds />} />
       <Route path="/start" element={<Start />} />
+      <Route path="/help" element={<Handbook />} />
+      <Route path="/help/:page" element={<Handbook />} />
       <Route path="/sheet" element={<Sheet />} />
       <Route path="/season" element={<Season />} />
       <Route path="/season/wishes" element={<Wishes />} />
@@ -178,6 +183,29 @@ function Guarded() {
   );
 }
 
+const about = (close: () => void) => (
+  <Suspense>
+    <AboutView close={close} />
+  </Suspense>
+);
+
+function Inside() {
+  return (
+    <KeysProvider about={about}>
+      <RecordProvider>
+        <DoneOnProvider>
+          <Shell>
+            <Guarded />
+          </Shell>
+        </DoneOnProvider>
+      </RecordProvider>
+    </KeysProvider>
+  );
+}
+
+// one route of the router, so that a page may ask before it is left; the views are told apart inside
+const router = createBrowserRouter([{ path: "*", element: <Inside /> }]);
+
 function Themed() {
   const { palette, light } = useDevice();
   const theme = useMemo(() => makeTheme(palette, light), [palette, light]);
@@ -185,17 +213,7 @@ function Themed() {
     <ThemeProvider theme={theme}>
       <CssBaseline />
       <Textures />
-      <BrowserRouter>
-        <KeysProvider>
-          <RecordProvider>
-            <DoneOnProvider>
-              <Shell>
-                <Guarded />
-              </Shell>
-            </DoneOnProvider>
-          </RecordProvider>
-        </KeysProvider>
-      </BrowserRouter>
+      <RouterProvider router={router} />
     </ThemeProvider>
   );
 }

@@ -10,9 +10,11 @@ const PAGES = [
   ["/site/places", "Places"],
   ["/site/temperature", "Thermometers"],
   ["/site/people", "People, phones, copies"],
+  ["/help", "Handbook"],
 ] as const;
 
-export function AppMenu() {
+/** @param isIn Somebody is signed in, or nobody needs to be: the pages are theirs. */
+export function AppMenu({ isIn }: { isIn: boolean }) {
   const { light, setLight } = useDevice();
   const showKeys = useKeysHelp();
   const navigate = useNavigate();
@@ -35,7 +37,7 @@ export function AppMenu() {
       </Button>
       {anchor && (
         <Menu anchorEl={anchor} open onClose={() => setAnchor(null)}>
-          {PAGES.map(([path, name]) => (
+          {(isIn ? PAGES : []).map(([path, name]) => (
             <MenuItem key={path} sx={{ minHeight: 48 }} onClick={then(() => void navigate(path))}>
               {name}
             </MenuItem>
@@ -47,7 +49,7 @@ export function AppMenu() {
             {light === "dark" ? "Light colours" : "Dark colours"}
           </MenuItem>
           <MenuItem sx={{ minHeight: 48 }} onClick={then(showKeys)}>
-            Keys on this page
+            This page and its keys
           </MenuItem>
         </Menu>
       )}

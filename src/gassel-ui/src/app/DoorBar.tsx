@@ -61,7 +61,9 @@ export function Doors() {
 /** The views behind the open door; none where there is one alone. */
 export function Rooms() {
   const { palette } = useDevice();
-  const { pathname } = useLocation();
+  const { pathname, search } = useLocation();
+  // on a phone the place at which one stands has the whole screen
+  const atPlace = pathname === "/" && new URLSearchParams(search).has("place");
   const rooms = doorOf(pathname)?.rooms ?? [];
   const here = roomOf(pathname);
   if (rooms.length < 2) return null;
@@ -70,7 +72,7 @@ export function Rooms() {
       component="nav"
       aria-label={`views of ${doorOf(pathname)?.name}`}
       sx={{
-        display: "flex",
+        display: { xs: atPlace ? "none" : "flex", md: "flex" },
         gap: { xs: 0.5, md: 1 },
         maxWidth: 1400,
         width: "100%",

@@ -129,7 +129,7 @@ export function Shell({ children }: { children: ReactNode }) {
                 Find
               </Button>
             )}
-            <AppMenu />
+            <AppMenu isIn={isIn} />
           </Box>
         </Box>
         {isIn && <Rooms />}
@@ -147,7 +147,7 @@ export function Shell({ children }: { children: ReactNode }) {
           }}
         >
           {children}
-          {isIn && site?.demo && <WalkStrip />}
+          {isIn && site?.demo && <WalkStrip home={site.home ?? null} />}
         </Box>
       </Box>
       {finding && (

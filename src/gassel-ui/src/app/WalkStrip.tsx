@@ -6,7 +6,7 @@ import { Failure } from "../shared/Failure";
 import { useDevice } from "../look/DeviceContext";
 
 /** In a demo alone: its clock goes on, and the made-up weather and thermometers with it. */
-export function WalkStrip() {
+export function WalkStrip({ home }: { home: string | null }) {
   const { palette } = useDevice();
   const queries = useQueryClient();
   const [walking, setWalking] = useState(false);
@@ -44,6 +44,11 @@ export function WalkStrip() {
       <Button size="small" variant="outlined" disabled={walking} onClick={() => void walk(7)}>
         Skip a week
       </Button>
+      {home && (
+        <Button variant="contained" href={home} sx={{ ml: { md: "auto" } }}>
+          Back to your own book
+        </Button>
+      )}
       <Failure error={error} />
     </Box>
   );

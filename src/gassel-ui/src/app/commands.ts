@@ -20,7 +20,8 @@ const COMMANDS = [
   ["People and network", "phone, sign in, code, password", "/site/people"],
   ["Messages", "e-mail, alarm, morning list", "/site/messages"],
   ["Read lots from a CSV", "import, spreadsheet, seed list", "/site/tables/lots"],
-  ["Copies of the book", "backup, package, export, import, evidence", "/site/people#copies"],
+  ["Handbook", "help, manual, how to, what is, models, limits", "/help"],
+  ["Copies of the book", "backup, package, export, import, evidence", "/site/people"],
 ] as const;
 
 /** The views and what can be done in them, as they are found. */
@@ -34,7 +35,7 @@ export const FOUND_VIEWS = [
     on: null,
   })),
   ...COMMANDS.map(([title, more, path]) => ({
-    id: `command-${path}`,
+    id: `command-${title}`,
     kind: "command" as const,
     title,
     more,

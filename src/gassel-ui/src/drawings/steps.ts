@@ -27,18 +27,5 @@ const TEXTURES: Record<StepKind, Texture> = {
 
 export const textureOf = (kind: StepKind): Texture => TEXTURES[kind];
 export const stepWords = (kind: StepKind): string => WORDS.StepKind[kind];
-const VERBS: ReadonlySet<StepKind> = new Set([
-  "scarify",
-  "soak",
-  "leach",
-  "imbibe",
-  "germinate",
-  "growOn",
-  "hardenOff",
-]);
-
-/** As an order: "scarify", but "start cold-moist". */
-export const startWords = (kind: StepKind): string =>
-  VERBS.has(kind) ? WORDS.StepKind[kind] : `start ${WORDS.StepKind[kind]}`;
 
 export const textureFill = (kind: StepKind): string => `url(#texture-${textureOf(kind)})`;

@@ -13,5 +13,9 @@ interface ForRoleProps {
 /** Offered to people of the role and above. The server refuses the others in any case. */
 export function ForRole({ role, children, otherwise }: ForRoleProps) {
   if (useMay(role)) return children;
-  return otherwise ? <Typography sx={{ fontWeight: 600 }}>{otherwise}</Typography> : null;
+  return otherwise ? (
+    <Typography sx={{ fontWeight: 600 }} data-testid={`for-${role}`}>
+      {otherwise}
+    </Typography>
+  ) : null;
 }

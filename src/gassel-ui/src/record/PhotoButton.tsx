@@ -1,10 +1,10 @@
 import { useState } from "react";
-import { Button } from "@mui/material";
 import { Failure } from "../shared/Failure";
 import { keepPhoto } from "../offline/photos";
 import { useDoneOn } from "./DoneOn";
 import { useRecord } from "./RecordProvider";
 import { photoName, scaled } from "./scaled";
+import { FileButton } from "../shared/FileButton";
 
 interface PhotoButtonProps {
   batch: string;
@@ -40,21 +40,15 @@ export function PhotoButton({ batch, number, part }: PhotoButtonProps) {
   };
   return (
     <>
-      <Button component="label" variant="outlined" disabled={busy} sx={{ minHeight: 48 }}>
+      <FileButton
+        accept="image/*"
+        testId="take-photo"
+        camera
+        disabled={busy}
+        take={(file) => void take(file)}
+      >
         {busy ? "Keeping…" : "Photo"}
-        <input
-          type="file"
-          accept="image/*"
-          capture="environment"
-          hidden
-          data-testid="take-photo"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) void take(file);
-          }}
-        />
-      </Button>
+      </FileButton>
       <Failure error={error} />
     </>
   );

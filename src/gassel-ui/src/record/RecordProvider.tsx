@@ -13,6 +13,7 @@ import { useWho } from "../people/usePerson";
 import type { Day } from "../time/days";
 import { gesture } from "./entries";
 import { newId } from "./newId";
+import { standing } from "./recent";
 import { momentAt } from "./moment";
 import { ToldStrip } from "./ToldStrip";
 import type { SiteNow } from "./moment";
@@ -64,6 +65,11 @@ export function useRecord(): Recorder {
   return recorder;
 }
 
+/** What was recorded on this page and not taken back, the newest first. */
+const RecentContext = createContext<readonly WaitingAct[]>([]);
+
+export const useRecent = (): readonly WaitingAct[] => useContext(RecentContext);
+
 const isVoid = (act: WaitingAct) => entriesOf(act)[0]?.payload.kind === "void";
 
 /** Sends recordings or keeps them, tells what was recorded with a way back, and asks where something does not fit. */
@@ -75,6 +81,8 @@ export function RecordProvider({ children }: { children: ReactNode }) {
   const [done, setDone] = useState<{ act: WaitingAct; waits: boolean; why: string | null } | null>(null);
   const [objection, setObjection] = useState<{ act: WaitingAct; problem: Problem } | null>(null);
 
+  const [recent, setRecent] = useState<readonly WaitingAct[]>([]);
+  const shown = useMemo(() => standing(recent), [recent]);
   const [resting, setResting] = useState<ReadonlySet<string>>(new Set());
 
   const ground = useCallback(
@@ -93,6 +101,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
         return false;
       }
       setObjection(null);
+      setRecent((acts) => [...acts, act]);
       setResting(new Set(act.batches.map((b) => b.batch)));
       setTimeout(() => setResting(new Set()), REST_MS);
       setDone({ act, waits: fate === "wait", why: problem && problem.status >= 500 ? problem.detail : null });
@@ -153,7 +162,9 @@ export function RecordProvider({ children }: { children: ReactNode }) {
 
   return (
     <RecordContext.Provider value={recorder}>
-      <RestContext.Provider value={resting}>{children}</RestContext.Provider>
+      <RestContext.Provider value={resting}>
+        <RecentContext.Provider value={shown}>{children}</RecentContext.Provider>
+      </RestContext.Provider>
       {done && (
         <ToldStrip
           key={done.act.act}

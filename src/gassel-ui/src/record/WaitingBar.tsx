@@ -27,6 +27,7 @@ export function WaitingBar() {
     <Box
       role="status"
       data-testid="waiting-bar"
+      data-state={reached ? "answers" : "noAnswer"}
       sx={{
         bgcolor: palette.card,
         borderBottom: `3px solid ${palette.ochre}`,

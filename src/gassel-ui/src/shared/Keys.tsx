@@ -43,7 +43,13 @@ const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   target.closest("input, textarea, select, [contenteditable], [role=listbox]") !== null;
 
-export function KeysProvider({ children }: { children: ReactNode }) {
+interface KeysProviderProps {
+  children: ReactNode;
+  /** What the page is for, above its keys. */
+  about?: (close: () => void) => ReactNode;
+}
+
+export function KeysProvider({ children, about }: KeysProviderProps) {
   const [help, setHelp] = useState<ViewKey[] | null>(null);
   const laid = useRef<ViewKey[][]>([]);
 
@@ -75,17 +81,24 @@ export function KeysProvider({ children }: { children: ReactNode }) {
   return (
     <KeysContext.Provider value={board}>
       {children}
-      {help && <KeysHelp keys={help} close={() => setHelp(null)} />}
+      {help && <KeysHelp keys={help} about={about} close={() => setHelp(null)} />}
     </KeysContext.Provider>
   );
 }
 
-function KeysHelp({ keys, close }: { keys: ViewKey[]; close: () => void }) {
-  const rows = [...keys, { key: "?", shown: "?", does: "show the keys on this page" }];
+interface KeysHelpProps {
+  keys: ViewKey[];
+  about: KeysProviderProps["about"];
+  close: () => void;
+}
+
+function KeysHelp({ keys, about, close }: KeysHelpProps) {
+  const rows = [...keys, { key: "?", shown: "?", does: "show what this page is for, and its keys" }];
   return (
     <Dialog open onClose={close} aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">Keys on this page</DialogTitle>
+      <DialogTitle id="keys-title">This page and its keys</DialogTitle>
       <DialogContent>
+        {about?.(close)}
         <Table size="small">
           <TableBody>
             {rows.map((row) => (

@@ -2,6 +2,7 @@ import { Box, Button, Typography } from "@mui/material";
 import type { ReactNode } from "react";
 import { several } from "./numbers";
 import type { useLines } from "./useLines";
+import { FileButton } from "./FileButton";
 
 interface LineActionsProps {
   entry: ReturnType<typeof useLines>;
@@ -28,20 +29,13 @@ export function LineActions({ entry, keep, id, told = "", children }: LineAction
           {keep(several(report.accepted, "good line"))}
         </Button>
       )}
-      <Button component="label" variant="outlined">
+      <FileButton
+        accept=".csv,text/csv,text/plain"
+        testId={`${id}-file`}
+        take={(file) => void file.text().then((text) => entry.paste(text, said))}
+      >
         Use a CSV file
-        <input
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          hidden
-          data-testid={`${id}-file`}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) void file.text().then((text) => entry.paste(text, said));
-          }}
-        />
-      </Button>
+      </FileButton>
       {children}
       <Typography role="status" data-testid={`${id}-report`}>
         {told}

@@ -97,7 +97,11 @@ export function LineGrid<K extends string>({ columns, entry }: LineGridProps<K>)
               </tr>,
               verdict && (
                 <tr key={`verdict-${at}`}>
-                  <td colSpan={columns.length} data-testid={`verdict-${at + 1}`}>
+                  <td
+                    colSpan={columns.length}
+                    data-testid={`verdict-${at + 1}`}
+                    data-state={verdict.refused ? "refused" : "good"}
+                  >
                     <Typography
                       variant="body2"
                       component="div"

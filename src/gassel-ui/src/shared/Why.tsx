@@ -30,6 +30,7 @@ export function Why({ lines, about, words = "why" }: { lines: string[]; about: s
       {open && (
         <Box
           id={id}
+          data-testid="working"
           component="ul"
           sx={{
             m: 0,

@@ -9,6 +9,11 @@ export function useAsked<K extends string>(keys: readonly K[]) {
     (key: K, value: string) => setAddress((before) => asking(before, key, value), { replace: true }),
     [setAddress],
   );
-  const askNothing = useCallback(() => setAddress({}, { replace: true }), [setAddress]);
+  /** All that is asked, or these alone. */
+  const askNothing = useCallback(
+    (these: readonly K[] = keys) =>
+      setAddress((before) => these.reduce((left, key) => asking(left, key, ""), before), { replace: true }),
+    [setAddress, keys],
+  );
   return { asked: askedOf(address, keys), ask, askNothing, isAsked: address.size > 0 };
 }

@@ -71,14 +71,16 @@ export function Batch() {
             B-{summary.number} {species.commonName}
             {summary.name ? `, ${summary.name}` : ""}
           </Typography>
-          <Typography color="text.secondary">
+          <Typography color="text.secondary" data-testid="batch-route">
             <Link to={`/species/${species.id}`} style={{ color: "inherit", fontStyle: "italic" }}>
               {species.scientificName}
             </Link>{" "}
             · lot {summary.lotId} · {plan.route.name}, version {plan.route.version} ·{" "}
             {several(summary.seeds, "seed")} · {target} target {shortDay(plan.anchor.date, today)}
           </Typography>
-          <Typography sx={{ fontWeight: 700, ml: "auto" }}>{summary.status}</Typography>
+          <Typography sx={{ fontWeight: 700, ml: "auto" }} data-testid="batch-status">
+            {summary.status}
+          </Typography>
         </Box>
         {!batch.data.germination && summary.discardedOn === null && (
           <ForRole role="grower">

@@ -22,13 +22,15 @@ interface BatchActsProps {
   numbers: number[];
   /** How many fit the question. */
   found: number;
+  /** All that fit are chosen. */
+  hasAll: boolean;
   today: Day;
   chooseAll: () => void;
   chooseNone: () => void;
 }
 
 /** What can be done to all that are chosen; it stays at the lower edge of the list. */
-export function BatchActs({ numbers, found, today, chooseAll, chooseNone }: BatchActsProps) {
+export function BatchActs({ numbers, found, hasAll, today, chooseAll, chooseNone }: BatchActsProps) {
   const { palette } = useDevice();
   const { doneOn } = useDoneOn();
   const [act, setAct] = useState<{ is: Act; parts: ActingPart[] } | null>(null);
@@ -71,7 +73,7 @@ export function BatchActs({ numbers, found, today, chooseAll, chooseNone }: Batc
         <Typography role="status" sx={{ fontWeight: 600, mr: 1 }}>
           {several(numbers.length, "batch", "batches")} chosen
         </Typography>
-        <Button disabled={numbers.length >= found} onClick={chooseAll}>
+        <Button disabled={hasAll} onClick={chooseAll}>
           Choose all {found}
         </Button>
         <Button onClick={chooseNone} sx={{ mr: { md: "auto" } }}>

@@ -8,6 +8,7 @@ import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
+import { NoneFound } from "../../shared/NoneFound";
 import { useAsked } from "../../shared/useAsked";
 import { useNarrow } from "../../shared/useNarrow";
 import { VirtualRows } from "../../shared/VirtualRows";
@@ -36,25 +37,35 @@ export function Batches() {
       <>
         <Failure error={error} />
         {isAsked && (
-          <Button variant="outlined" sx={{ mt: 1 }} onClick={askNothing}>
+          <Button variant="outlined" sx={{ mt: 1 }} onClick={() => askNothing()}>
             Show all batches
           </Button>
         )}
       </>
     );
   if (!head) return <Loading what="the batches" />;
+  const addTold = (
+    <ForRole role="grower">
+      <Button component={Link} to="/batches/told" variant="outlined">
+        Add batches already in progress
+      </Button>
+    </ForRole>
+  );
   if (head.all === 0) {
     return (
       <EmptyNote
         title="No batches yet"
         action={
-          <Button component={Link} to="/plan" variant="contained">
-            Plan a batch
-          </Button>
+          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+            <Button component={Link} to="/plan" variant="contained">
+              Plan a batch
+            </Button>
+            {addTold}
+          </Box>
         }
       >
-        A batch is seed of one lot put through one route together. It begins with a plan; enter what is in the
-        fridge already under “Add batches already in progress” on Season.
+        A batch is seed of one lot put through one route together. It begins with a plan, or in the middle,
+        with what is in the fridge already.
       </EmptyNote>
     );
   }
@@ -90,23 +101,14 @@ export function Batches() {
           <Button component={Link} to="/labels" variant="outlined">
             Labels
           </Button>
-          <ForRole role="grower">
-            <Button component={Link} to="/batches/told" variant="outlined">
-              Add batches already in progress
-            </Button>
-          </ForRole>
+          {addTold}
         </Box>
       </Box>
       <BatchFilters asked={asked} choices={choices} ask={ask} />
       <Failure error={error} />
       <Box sx={{ mt: 1 }}>
         {found === 0 ? (
-          <Box sx={{ py: 2 }}>
-            <Typography sx={{ mb: 1 }}>No batch is like that.</Typography>
-            <Button variant="outlined" onClick={askNothing}>
-              Show all {all}
-            </Button>
-          </Box>
+          <NoneFound what="batch" all={all} askNothing={askNothing} />
         ) : (
           <VirtualRows
             count={found}
@@ -136,6 +138,7 @@ export function Batches() {
         <BatchActs
           numbers={[...ticked]}
           found={found}
+          hasAll={numbers.length > 0 && numbers.every((number) => ticked.has(number))}
           today={today}
           chooseAll={() => setTicked(new Set(numbers))}
           chooseNone={() => setTicked(new Set())}

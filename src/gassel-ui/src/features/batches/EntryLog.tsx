@@ -32,6 +32,8 @@ export function EntryLog({ batch, log, today }: { batch: string; log: LogLine[];
             <Box
               component="li"
               key={first.act + first.id}
+              data-kind={lines.map((line) => line.kind).join(" ")}
+              data-source={first.source}
               sx={{
                 display: "flex",
                 gap: 1,

@@ -95,7 +95,7 @@ export function SowingActions({ batch, number, part }: SowingActionsProps) {
           <DialogTitle id="close-title">B-{number}: no longer waiting for its seed</DialogTitle>
           <DialogContent>
             {cutFirst && (
-              <Typography sx={{ fontWeight: 600, mb: 1 }}>
+              <Typography sx={{ fontWeight: 600, mb: 1 }} data-testid="cut-first">
                 Cut a few of the {left} seeds first: full and firm means alive, and then a second cold or
                 another spring may bring them.
               </Typography>

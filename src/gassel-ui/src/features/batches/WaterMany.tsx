@@ -1,13 +1,12 @@
 import { useState } from "react";
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 import { WORDS } from "../../api/words";
-import type { ActingPart, SurfaceSeen, WaterGiven } from "../../api/types";
+import type { ActingPart } from "../../api/types";
 import { useRecord } from "../../record/RecordProvider";
-import { Choice } from "../../shared/Choice";
-import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { several } from "../../shared/numbers";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { LookFields } from "../rounds/LookFields";
 import { looks, usualLook } from "../rounds/water";
 import type { Look } from "../rounds/water";
 
@@ -17,12 +16,6 @@ interface WaterManyProps {
   today: Day;
   close: (isDone: boolean) => void;
 }
-
-const SEEN: readonly (readonly [SurfaceSeen, string])[] = [
-  ["dry", "pale"],
-  ["moist", "moist"],
-  ["wet", "too wet"],
-];
 
 /** One look at the water of all that are chosen. */
 export function WaterMany({ parts, doneOn, today, close }: WaterManyProps) {
@@ -47,25 +40,7 @@ export function WaterMany({ parts, doneOn, today, close }: WaterManyProps) {
         {doneOn === today ? "" : `, ${nearDay(doneOn, today)}`}
       </DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
-        {watered.length > 0 && (
-          <>
-            <Choice
-              label="how the surface was"
-              value={look.seen}
-              onChange={(seen) => setLook(usualLook(seen))}
-              options={SEEN}
-            />
-            {look.seen !== "wet" && (
-              <ChoiceField<WaterGiven>
-                label="Water"
-                name="given-many"
-                value={look.given}
-                onChange={(given) => setLook({ ...look, given })}
-                choices={wordsOf(WORDS.WaterGiven)}
-              />
-            )}
-          </>
-        )}
+        {watered.length > 0 && <LookFields of="all of them" name="given-many" look={look} change={setLook} />}
         {rest > 0 && (
           <Typography>
             {rest === 1 ? "One other is" : `${rest} others are`} not sown yet, closed, or out in a winter

@@ -154,7 +154,7 @@ function Row({ batch: b, today, chosen, toggle }: RowProps) {
           : `${b.counted === "soFar" ? "at least " : ""}${percent(b.fraction)} of ${b.seeds}, ${percent(b.low)} ` +
             `to ${percent(b.high)}${b.meanDays === null ? "" : `; ${b.meanDays.toFixed(0)} days`}`}
       </td>
-      <td>{forecastWords(b)}</td>
+      <td data-testid="books-forecast">{forecastWords(b)}</td>
       <td>{tallyWords(b.plants)}</td>
       <td>{several(b.gestures, "job")}</td>
       <td style={{ whiteSpace: "nowrap" }}>

@@ -8,6 +8,7 @@ import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
 import { useWho } from "../../people/usePerson";
+import { FileButton } from "../../shared/FileButton";
 
 /** The server takes no larger file; said here because a connection closed early cannot say why. */
 const MAX_BYTES = 500_000;
@@ -70,21 +71,16 @@ export function CountFile({ batch, part }: { batch: string; part: string }) {
       >
         Counts of this batch as a file
       </Button>
-      <Button component="label" variant="outlined">
+      <FileButton
+        accept=".csv,text/csv"
+        testId="counts-file"
+        take={(chosen) => {
+          setFile(chosen);
+          void ask(chosen, false);
+        }}
+      >
         Choose a file
-        <input
-          type="file"
-          accept=".csv,text/csv"
-          hidden
-          data-testid="counts-file"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0] ?? null;
-            event.target.value = "";
-            setFile(chosen);
-            if (chosen) void ask(chosen, false);
-          }}
-        />
-      </Button>
+      </FileButton>
       <Failure error={error} />
       {report && file && (
         <Box data-testid="counts-report" sx={{ mt: 1 }}>

@@ -8,6 +8,7 @@ import { Loading } from "../../shared/Loading";
 import { saysAll } from "../../shared/asked";
 import { anyOr, counted, ListFilters } from "../../shared/ListFilters";
 import { several } from "../../shared/numbers";
+import { NoneFound } from "../../shared/NoneFound";
 import { useAsked } from "../../shared/useAsked";
 import { VirtualRows } from "../../shared/VirtualRows";
 import { when } from "../rounds/dueWords";
@@ -16,6 +17,10 @@ import { useWaitingCounts } from "./waitingCounts";
 
 /** So many trays are seen at a glance. */
 const FEW = 6;
+
+/** What narrows the list; `where` chooses the yard alone. */
+const NARROWED_BY = ["text", "place", "due"] as const;
+const ASKED_BY = ["where", ...NARROWED_BY] as const;
 
 const WHICH = [
   ["", "all"],
@@ -34,7 +39,7 @@ export function CountList() {
   const trays = useCountTrays();
   const waiting = useWaitingCounts();
   const across = useAcross();
-  const { asked, ask, askNothing } = useAsked(["where", "text", "place", "due"]);
+  const { asked, ask, askNothing } = useAsked(ASKED_BY);
   const inYard = asked.where === "yard";
   if (trays.error) return <Failure error={trays.error} />;
   if (!trays.data) return <Loading what="the trays" />;
@@ -104,12 +109,7 @@ export function CountList() {
         </Box>
       )}
       {shown.length === 0 && (
-        <>
-          <Typography sx={{ mb: 1 }}>No tray is like that.</Typography>
-          <Button variant="outlined" onClick={askNothing}>
-            Show all
-          </Button>
-        </>
+        <NoneFound what="tray" all={sown.length} askNothing={() => askNothing(NARROWED_BY)} />
       )}
       <VirtualRows
         count={Math.ceil(shown.length / across)}

@@ -56,7 +56,7 @@ export function LastCounts({
               </tr>
             ))}
             {counts.map((count) => (
-              <tr key={count.entry}>
+              <tr key={count.entry} data-testid="last-count">
                 <td>{actDay(count.on, today)}</td>
                 <td>{daysBetween(tray.sownOn, count.on)}</td>
                 <td>{count.emerged}</td>

@@ -189,7 +189,7 @@ export function TrayCount({ tray, next, place, today }: TrayCountProps) {
             ? `${tray.vessel?.label ?? "the tray"}: ${tray.blind}`
             : `${all ? holders(tray) : `B-${number}`} ${tray.vessel?.label ?? `part ${part}`}: ${commonName}`}
         </Typography>
-        <Typography variant="body2">
+        <Typography variant="body2" data-testid="sown-since">
           Sown {actDay(sownOn, today)}, day {daysBetween(sownOn, doneOn)}
           {tray.longestDays !== null &&
             `; expected up to ${shortDay(addDays(sownOn, tray.longestDays), today)}`}

@@ -6,6 +6,7 @@ import { useDevice } from "../../look/DeviceContext";
 import { codeReader } from "./codeReader";
 import { placeOfCode, readLabelCode } from "./labelCode";
 import { useCamera } from "./useCamera";
+import { FileButton } from "../../shared/FileButton";
 
 interface ScanProps {
   /** Goes where the label leads. */
@@ -62,21 +63,9 @@ export function Scan({ go, back }: ScanProps) {
         {said ?? fault ?? "Hold the code of a label before the camera."}
       </Typography>
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
-        <Button component="label" variant="outlined">
+        <FileButton accept="image/*" testId="scan-picture" camera take={(file) => void look(file)}>
           Take a picture of the code
-          <input
-            type="file"
-            accept="image/*"
-            capture="environment"
-            hidden
-            data-testid="scan-picture"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = "";
-              if (file) void look(file);
-            }}
-          />
-        </Button>
+        </FileButton>
         <Button onClick={back}>Type instead</Button>
       </Box>
     </Box>

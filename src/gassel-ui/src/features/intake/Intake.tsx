@@ -13,6 +13,7 @@ import { several } from "../../shared/numbers";
 import { IntakeColumns } from "./IntakeColumns";
 import { IntakeLines } from "./IntakeLines";
 import { lacking, refusedCsv } from "./intakeWords";
+import { FileButton } from "../../shared/FileButton";
 
 /** A table from a file: which column is which, what becomes of each row, and then the good ones kept together. */
 export function Intake() {
@@ -56,20 +57,14 @@ export function Intake() {
         under “One table alone” on Site. Nothing is kept before you say so.
       </Typography>
       <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", alignItems: "center" }}>
-        <Button component="label" variant={isJudged ? "outlined" : "contained"}>
+        <FileButton
+          accept=".csv,.tsv,.txt,text/csv"
+          testId="intake-file"
+          variant={isJudged ? "outlined" : "contained"}
+          take={(chosen) => void choose(chosen)}
+        >
           {file ? "Choose another file" : "Choose a file"}
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv"
-            hidden
-            data-testid="intake-file"
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              event.target.value = "";
-              if (chosen) void choose(chosen);
-            }}
-          />
-        </Button>
+        </FileButton>
         {file && <Typography>{file.name}</Typography>}
         {file && report && isJudged && !report.saved && (
           <Button

@@ -21,7 +21,11 @@ export function IntakeColumns({ report, missing, change }: IntakeColumnsProps) {
   return (
     <Box sx={{ mt: 1.5 }}>
       {missing.length > 0 && (
-        <Typography sx={{ fontWeight: 600, display: "flex", gap: 0.5 }} role="status">
+        <Typography
+          sx={{ fontWeight: 600, display: "flex", gap: 0.5 }}
+          role="status"
+          data-testid="columns-missing"
+        >
           <AlarmMark />
           <span>Say which column of the file is {missing.join(" and which ")}.</span>
         </Typography>

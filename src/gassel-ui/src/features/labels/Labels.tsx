@@ -17,6 +17,8 @@ import { Loading } from "../../shared/Loading";
 import { NumberField } from "../../shared/NumberField";
 import { several } from "../../shared/numbers";
 import { readRanges } from "../../shared/ranges";
+import { useUnits } from "../../shared/units";
+import { said } from "../../shared/words";
 import { nowText, shortDay } from "../../time/days";
 import { LabelPreview } from "./LabelPreview";
 import { CONTENTS, partKey, wanted } from "./labelWords";
@@ -45,7 +47,8 @@ function LabelsOf({ view, asked }: { view: LabelsView; asked: LabelsAsked }) {
   const today = useSite().data?.today;
   const places = usePlaces().data ?? [];
   const [ticked, setTicked] = useState(() => wanted(view.parts, asked));
-  const [paper, setPaper] = useState<LabelPaper>("a4By24");
+  const units = useUnits();
+  const [paper, setPaper] = useState<LabelPaper>(units === "unitedStates" ? "letterBy30" : "a4By24");
   const [content, setContent] = useState<LabelContent>("both");
   const [first, setFirst] = useState<number | null>(1);
   const [printed, setPrinted] = useState<{ file: string; labels: number; pages: number } | null>(null);
@@ -147,7 +150,7 @@ function LabelsOf({ view, asked }: { view: LabelsView; asked: LabelsAsked }) {
               name="paper"
               value={paper}
               onChange={setPaper}
-              choices={view.papers.map((p) => [p.paper, WORDS.LabelPaper[p.paper]] as const)}
+              choices={view.papers.map((p) => [p.paper, said(WORDS.LabelPaper[p.paper], units)] as const)}
               helper="sizes from memory: try one sheet of plain paper first"
             />
             <ChoiceField

@@ -102,7 +102,12 @@ export function MailServer({ server }: { server: MessagesView["server"] }) {
             <Button type="submit" variant="contained" disabled={host.trim() === "" || from.trim() === ""}>
               Save server
             </Button>
-            {saved && <Typography component="span"> Saved.</Typography>}
+            {saved && (
+              <Typography component="span" data-testid="server-saved">
+                {" "}
+                Saved.
+              </Typography>
+            )}
           </Box>
         </Box>
         <Failure error={error} />

@@ -18,7 +18,7 @@ export function LateCard({ late, today }: { late: NonNullable<PlanView["late"]>;
         first frost comes about {actDay(late.firstFrost, today)}. Ways through the winter:
       </Typography>
       {late.options.map((option) => (
-        <Typography key={option.way} sx={{ mt: 0.5 }}>
+        <Typography key={option.way} sx={{ mt: 0.5 }} data-testid={`late-${option.way}`}>
           {option.words}
         </Typography>
       ))}

@@ -234,7 +234,7 @@ function Confirm({
   if (plan.seedToFind || most === 0) return null;
   if (!may)
     return (
-      <Typography sx={{ mt: 1.5, fontWeight: 600 }}>
+      <Typography sx={{ mt: 1.5, fontWeight: 600 }} data-testid="for-grower">
         Only growers and the owner can create batches.
       </Typography>
     );

@@ -31,7 +31,11 @@ export function PlantsCard({ batch, parts }: PlantsCardProps) {
       <Typography data-testid="plants" sx={{ fontWeight: 600 }}>
         {tallyWords(plants)}
       </Typography>
-      {causes.length > 0 && <Typography variant="body2">Lost: {causes.join(", ")}.</Typography>}
+      {causes.length > 0 && (
+        <Typography variant="body2" data-testid="plants-lost">
+          Lost: {causes.join(", ")}.
+        </Typography>
+      )}
       {leftOver && <Typography data-testid="left-over">{leftOver}</Typography>}
       {booksClosedOn === null && (
         <>

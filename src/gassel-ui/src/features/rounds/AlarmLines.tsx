@@ -1,5 +1,6 @@
 import { Box, Typography } from "@mui/material";
 import { Link } from "react-router";
+import { useForecast } from "../../book/queries";
 import type { RoundsView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
@@ -9,18 +10,19 @@ interface AlarmLinesProps {
   yard: RoundsView["yard"];
 }
 
-/** What is the matter, without its explanation: that stands where the line leads. */
-const short = (words: string): string => words.split(": ")[0] ?? words;
-
 /** Alarms of the places and of the yard, a line each, above the choice of a place. */
 export function AlarmLines({ places, yard }: AlarmLinesProps) {
   const { palette } = useDevice();
+  const forecast = useForecast().data;
+  const hasOut = places.some((p) => p.place.isOutdoors && p.parts.length > 0);
   const lines = [
+    // without a forecast nobody can say that the night is harmless
+    ...(hasOut && forecast && forecast.state !== "known" ? [{ to: "/yard", words: forecast.words }] : []),
     ...yard.slice(0, 1).map((alert) => ({ to: "/yard", words: alert.title })),
     ...places.flatMap(({ place, temperature }) =>
       temperature.troubles
         .filter((trouble) => trouble.isPresent)
-        .map((trouble) => ({ to: `/?place=${place.id}`, words: short(trouble.words) })),
+        .map((trouble) => ({ to: `/?place=${place.id}`, words: trouble.title })),
     ),
     ...(yard.length > 1 ? [{ to: "/yard", words: `${yard.length - 1} more in the yard` }] : []),
   ];

@@ -18,6 +18,7 @@ export function ConflictList({ conflicts, today }: { conflicts: RoundsView["conf
       {conflicts.map((conflict) => (
         <Box
           key={conflict.entry}
+          data-testid="conflict"
           sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 1.5 }}
         >
           <AlarmMark />

@@ -162,7 +162,7 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
                 ["sowAll", part.vessel && part.vessel.kind !== "bag" ? "all of it sown" : "whole bag sown"],
               ]}
             />
-            <Typography variant="body2">
+            <Typography variant="body2" data-testid="sprouts-usual" data-state={usual}>
               {usual === "pickOut"
                 ? `Usual here: pick out and sow the ${sprouted}, return the other ${left - (sprouted ?? 0)}. `
                 : "Usual here: sow the whole bag. "}

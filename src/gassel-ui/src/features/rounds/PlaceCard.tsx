@@ -1,9 +1,7 @@
-import { lazy, memo, Suspense, useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import { Link } from "react-router";
 import type { RoundsView, StandingPart } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
-import { VesselGlyph } from "../../drawings/VesselGlyph";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 import { several } from "../../shared/numbers";
@@ -11,13 +9,15 @@ import { useUnits } from "../../shared/units";
 import type { Day } from "../../time/days";
 import { warmthWords } from "../sowing/sowingWords";
 import { nowWords } from "../temperature/temperatureWords";
+import { AllWell } from "./AllWell";
+import { AtRest } from "./AtRest";
 import { DueRow } from "./DueRow";
 import { linesOf } from "./dueLines";
-import { dueWords } from "./dueWords";
 import type { Movable } from "../places/move";
 import { PlaceLine } from "./PlaceLine";
 import { outKey, placeJobs } from "./placeJobs";
 import { WeatherLine } from "./WeatherLine";
+import { Standing } from "./Standing";
 import { WaterLine } from "./WaterLine";
 
 // the first view does not wait for a field
@@ -42,12 +42,21 @@ interface PlaceCardProps {
   doneOn: Day;
   today: Day;
   timeZone: string;
-  /** Its name stands above already. */
+  /** The only place shown: its name stands above already. */
   isNamed?: boolean;
+  /** On a phone, and the only place shown: each job is one line. */
+  inHand?: boolean;
 }
 
 /** A place as it stands: its vessels in a row, and below them what asks for hands today. */
-export function PlaceCard({ place, doneOn, today, timeZone, isNamed = false }: PlaceCardProps) {
+export function PlaceCard({
+  place,
+  doneOn,
+  today,
+  timeZone,
+  isNamed = false,
+  inHand = false,
+}: PlaceCardProps) {
   const { palette } = useDevice();
   const units = useUnits();
   const due = linesOf(place, today);
@@ -60,11 +69,42 @@ export function PlaceCard({ place, doneOn, today, timeZone, isNamed = false }: P
   const { temperature } = place;
   const hurt = temperature.troubles.some((trouble) => trouble.hurtsSeed);
   const looks = due.some(({ item }) => item.due.kind === "checkBag");
+  const thermometer = looks && temperature.source !== "measured" && (
+    <Box sx={{ maxWidth: 330, mt: 1, minHeight: 80 }}>
+      <Suspense>
+        <MeasureField
+          label="Thermometer here reads"
+          name={`read-${place.place.id}`}
+          measure="temperature"
+          value={placeC}
+          onChange={setPlaceC}
+          min={-40}
+          max={60}
+          helper="if you read it: type it first, it is saved with the checks here"
+        />
+      </Suspense>
+    </Box>
+  );
+  const shelfActs = (
+    <>
+      <Button aria-label={`Move to… from ${place.place.name}`} onClick={() => setMoving(true)}>
+        Move to…
+      </Button>
+      {sown.length > 0 && (
+        <Button aria-label={`Something wrong… at ${place.place.name}`} onClick={() => setWrong(true)}>
+          Something wrong…
+        </Button>
+      )}
+    </>
+  );
   return (
-    <Card label={place.place.name}>
+    <Card
+      label={place.place.name}
+      sx={inHand ? { bgcolor: "transparent", border: "none", p: { xs: 0, md: 0 } } : {}}
+    >
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap" }}>
         {!isNamed && <Typography variant="h2">{place.place.name}</Typography>}
-        {hurt && <AlarmMark />}
+        {hurt && !isNamed && <AlarmMark />}
         <Typography
           variant="body2"
           color={hurt ? "text.primary" : "text.secondary"}
@@ -74,49 +114,44 @@ export function PlaceCard({ place, doneOn, today, timeZone, isNamed = false }: P
           {several(place.parts.length, "vessel")} · {nowWords(temperature, units, timeZone, today)}
         </Typography>
       </Box>
-      <Box
-        sx={{
-          display: "flex",
-          flexWrap: { xs: "wrap", md: "nowrap" },
-          borderBottom: `5px solid ${palette.slate}`,
-          borderRadius: "2px",
-          pt: 1,
-          mb: 1,
-        }}
-      >
+      {!inHand && (
         <Box
           sx={{
             display: "flex",
-            flexWrap: { xs: "nowrap", md: "wrap" },
-            flex: { xs: "1 0 100%", md: 1 },
-            minWidth: 0,
-            overflowX: "auto",
-            columnGap: 1,
+            flexWrap: { xs: "wrap", md: "nowrap" },
+            borderBottom: `5px solid ${palette.slate}`,
+            borderRadius: "2px",
+            pt: 1,
+            mb: 1,
           }}
         >
-          {place.parts.map((part) => (
-            <Standing key={part.batchId + part.part} part={part} today={today} hurt={hurt} />
-          ))}
+          <Box
+            sx={{
+              display: "flex",
+              flexWrap: { xs: "nowrap", md: "wrap" },
+              flex: { xs: "1 0 100%", md: 1 },
+              minWidth: 0,
+              overflowX: "auto",
+              columnGap: 1,
+            }}
+          >
+            {place.parts.map((part) => (
+              <Standing key={part.batchId + part.part} part={part} today={today} hurt={hurt} />
+            ))}
+          </Box>
+          <Box
+            sx={{
+              ml: "auto",
+              flex: "none",
+              alignSelf: "center",
+              display: "flex",
+              flexDirection: "row-reverse",
+            }}
+          >
+            {shelfActs}
+          </Box>
         </Box>
-        <Box
-          sx={{
-            ml: "auto",
-            flex: "none",
-            alignSelf: "center",
-            display: "flex",
-            flexDirection: "row-reverse",
-          }}
-        >
-          <Button aria-label={`Move to… from ${place.place.name}`} onClick={() => setMoving(true)}>
-            Move to…
-          </Button>
-          {sown.length > 0 && (
-            <Button aria-label={`Something wrong… at ${place.place.name}`} onClick={() => setWrong(true)}>
-              Something wrong…
-            </Button>
-          )}
-        </Box>
-      </Box>
+      )}
       {symptoms.map((symptom) => (
         <Typography
           key={symptom.what}
@@ -156,35 +191,22 @@ export function PlaceCard({ place, doneOn, today, timeZone, isNamed = false }: P
               warning={warning}
               job={job}
               doneOn={doneOn}
+              inHand={inHand}
             />
           )
         );
       })}
-      <WaterLine place={place} doneOn={doneOn} />
+      <AllWell place={place.place.name} lines={due} doneOn={doneOn} today={today} placeC={placeC} />
+      <WaterLine place={place} doneOn={doneOn} inHand={inHand} />
       {jobs
         .filter((job) => job.button !== null)
         .map((job) => (
-          <PlaceLine key={job.key} place={place.place.name} job={job} doneOn={doneOn} />
+          <PlaceLine key={job.key} place={place.place.name} job={job} doneOn={doneOn} inHand={inHand} />
         ))}
       {due.length === 0 && !place.water && jobs.length === 0 && (
         <Typography color="text.secondary">Nothing is due here today.</Typography>
       )}
-      {looks && temperature.source !== "measured" && (
-        <Box sx={{ maxWidth: 330, mt: 1, minHeight: 80 }}>
-          <Suspense>
-            <MeasureField
-              label="Thermometer here reads"
-              name={`read-${place.place.id}`}
-              measure="temperature"
-              value={placeC}
-              onChange={setPlaceC}
-              min={-40}
-              max={60}
-              helper="if you read it: saved with the checks below"
-            />
-          </Suspense>
-        </Box>
-      )}
+      {!inHand && thermometer}
       {wrong && (
         <Suspense>
           <SymptomDialog
@@ -215,49 +237,17 @@ export function PlaceCard({ place, doneOn, today, timeZone, isNamed = false }: P
             doneOn={doneOn}
             today={today}
             placeC={placeC}
+            inHand={inHand}
           />
         ))}
       </Box>
+      {inHand && (
+        <>
+          <AtRest parts={place.parts} today={today} />
+          {thermometer}
+          <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", my: 1 }}>{shelfActs}</Box>
+        </>
+      )}
     </Card>
   );
 }
-
-interface StandingProps {
-  part: StandingPart;
-  today: Day;
-  /** The place hurts what stands in it. */
-  hurt: boolean;
-}
-
-const Standing = memo(function Standing({ part, today, hurt }: StandingProps) {
-  const { palette } = useDevice();
-  const next = part.due[0];
-  const late = part.due.some((d) => d.due.lateDays > 0);
-  const flagged = part.due.some((d) => d.due.dueOn <= today);
-  return (
-    <Box
-      component={Link}
-      to={`/batches/${part.batchId}`}
-      sx={{
-        width: { xs: 84, md: 98 },
-        flex: "none",
-        textAlign: "center",
-        color: "inherit",
-        textDecoration: "none",
-        pb: 0.5,
-        lineHeight: 1.2,
-        "&:hover": { bgcolor: palette.paper },
-      }}
-    >
-      <VesselGlyph vessel={part.vessel} step={part.step} late={late} flagged={flagged} />
-      <Typography component="div" sx={{ fontWeight: 700, fontSize: "0.95rem", lineHeight: 1.2 }}>
-        {hurt && <AlarmMark small />}
-        B-{part.number}
-        {part.part === "1" ? "" : ` · ${part.part}`}
-      </Typography>
-      <Typography component="div" sx={{ fontSize: "0.85rem", lineHeight: 1.2, fontWeight: late ? 700 : 400 }}>
-        {next ? dueWords(next, today) : "resting"}
-      </Typography>
-    </Box>
-  );
-});

@@ -16,17 +16,21 @@ import { TroubleList } from "../temperature/TroubleList";
 import { AlarmLines } from "./AlarmLines";
 import { AsideList } from "./AsideList";
 import { ConflictList } from "./ConflictList";
+import { DoneNow } from "./DoneNow";
 import { linesOf } from "./dueLines";
 import { PlaceCard } from "./PlaceCard";
 import { PlaceChoice } from "./PlaceChoice";
 import { placeJobs } from "./placeJobs";
 import { pressOther, stepTo } from "./rowKeys";
 import { nextPlace, workOf } from "./standing";
+import { TroubleLines } from "./TroubleLines";
 import { SimulatedNote } from "./SimulatedNote";
 import { YardAsks } from "./YardAsks";
 import { ForecastCard } from "../weather/ForecastCard";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
+
+const ASKED_BY = ["place"] as const;
 
 /** So many places are seen at a glance, also on a phone. */
 const FEW = 2;
@@ -37,7 +41,7 @@ export function Rounds() {
   const site = useSite().data;
   const lots = useLots().data;
   const settled = useSettled();
-  const { asked } = useAsked(["place"]);
+  const { asked } = useAsked(ASKED_BY);
   const isNarrow = useNarrow();
   // what to do about a symptom is at hand where no connection is
   useSymptoms();
@@ -111,7 +115,14 @@ export function Rounds() {
   return (
     <Box sx={{ display: "flex", flexDirection: "column" }}>
       <Box
-        sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 3, rowGap: 0.5, mb: 1.5 }}
+        sx={{
+          display: "flex",
+          alignItems: "center",
+          flexWrap: "wrap",
+          columnGap: { xs: 1.5, md: 3 },
+          rowGap: 0.5,
+          mb: { xs: 0.5, md: 1.5 },
+        }}
       >
         <Typography variant="h1" sx={{ fontSize: { xs: "1.3rem", md: "1.6rem" } }}>
           {here
@@ -122,7 +133,7 @@ export function Rounds() {
           {!here && late > 0 && `, ${late} overdue`}
         </Typography>
         {here ? (
-          <Button component={Link} to="/" variant="outlined">
+          <Button component={Link} to="/" variant="outlined" sx={{ ml: { xs: "auto", md: 0 } }}>
             All places
           </Button>
         ) : (
@@ -140,7 +151,8 @@ export function Rounds() {
           <PlaceChoice work={work} timeZone={site.timeZone} today={today} />
         </>
       )}
-      {!chooses && troubles.length > 0 && (
+      {!chooses && here && isNarrow && troubles.length > 0 && <TroubleLines troubles={troubles} />}
+      {!chooses && !(here && isNarrow) && troubles.length > 0 && (
         <Card label="what is the matter" sx={{ mb: 2, py: { xs: 0.75, md: 0.75 } }}>
           <TroubleList troubles={troubles} />
         </Card>
@@ -169,9 +181,11 @@ export function Rounds() {
             today={today}
             timeZone={site.timeZone}
             isNamed={here !== undefined}
+            inHand={here !== undefined && isNarrow}
           />
         ))}
       </Box>
+      <DoneNow />
       {onward && (
         <Button
           component={Link}

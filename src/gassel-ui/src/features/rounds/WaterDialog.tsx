@@ -1,10 +1,9 @@
 import { useState } from "react";
 import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 import { WORDS } from "../../api/words";
-import type { SurfaceSeen, WaterGiven, WaterNeed } from "../../api/types";
+import type { WaterNeed } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
-import { Choice } from "../../shared/Choice";
-import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
+import { LookFields } from "./LookFields";
 import { needKey, usualLook } from "./water";
 import type { Look } from "./water";
 
@@ -14,12 +13,6 @@ interface WaterDialogProps {
   send: (look: (need: WaterNeed) => Look) => void;
   close: () => void;
 }
-
-const SEEN: readonly (readonly [SurfaceSeen, string])[] = [
-  ["moist", "moist"],
-  ["dry", "pale"],
-  ["wet", "too wet"],
-];
 
 /** Vessel by vessel: how its surface was found, and what it got. */
 export function WaterDialog({ name, needs, send, close }: WaterDialogProps) {
@@ -47,26 +40,16 @@ export function WaterDialog({ name, needs, send, close }: WaterDialogProps) {
                 {need.label ? ` ${need.label}` : ""}
                 {need.regime ? `, ${WORDS.WaterRegime[need.regime]}` : ""}
               </Typography>
-              <Choice
-                label={`surface of B-${need.number} ${need.part}`}
-                value={look.seen}
-                onChange={(seen) => set(need, usualLook(seen))}
-                options={SEEN}
+              <LookFields
+                of={`B-${need.number} ${need.part}`}
+                name={`given-${need.number}-${need.part}`}
+                look={look}
+                change={(next) => set(need, next)}
               />
               {look.given === "fromBelow" && (need.drinks !== null || need.rainWater) && (
                 <Typography variant="body2">
                   {[need.drinks, need.rainWater ? "rain water" : null].filter(Boolean).join(", ")}
                 </Typography>
-              )}
-              {look.seen !== "wet" && (
-                <ChoiceField<WaterGiven>
-                  label="Water"
-                  name={`given-${need.number}-${need.part}`}
-                  size="small"
-                  value={look.given}
-                  onChange={(given) => set(need, { ...look, given })}
-                  choices={wordsOf(WORDS.WaterGiven)}
-                />
               )}
             </Box>
           );

@@ -6,6 +6,7 @@ import { useRecord } from "../../record/RecordProvider";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { Why } from "../../shared/Why";
 import type { Day } from "../../time/days";
+import { HandLine } from "./HandLine";
 import { TimeLeft } from "./TimeLeft";
 import { looks, usualLook, waterKey } from "./water";
 import type { Look } from "./water";
@@ -15,10 +16,12 @@ const WaterDialog = lazy(() => import("./WaterDialog").then((m) => ({ default: m
 interface WaterLineProps {
   place: RoundsView["places"][number];
   doneOn: Day;
+  /** On a phone, at one place. */
+  inHand?: boolean;
 }
 
 /** One look at the water for all that stands at a place; what differs is said tray by tray. */
-export function WaterLine({ place, doneOn }: WaterLineProps) {
+export function WaterLine({ place, doneOn, inHand = false }: WaterLineProps) {
   const { recordMany } = useRecord();
   const [open, setOpen] = useState(false);
   const settled = useIsSettled(waterKey(place.place.id));
@@ -32,15 +35,43 @@ export function WaterLine({ place, doneOn }: WaterLineProps) {
       [waterKey(place.place.id)],
     );
   const asks = water.parts.length > 0 && !settled;
+  const moist = (
+    <Button variant="contained" onClick={() => record(usualLook("moist"), "all moist")}>
+      All moist
+    </Button>
+  );
+  const others = (
+    <>
+      <Button variant="outlined" onClick={() => record(usualLook("dry"), "all pale, watered from below")}>
+        All pale, watered
+      </Button>
+      <Button variant="outlined" onClick={() => setOpen(true)}>
+        One by one…
+      </Button>
+      <Why lines={water.working} about={`water, ${place.place.name}`} />
+    </>
+  );
   return (
-    <Box data-testid={`water-${place.place.id}`} sx={{ py: 0.5 }}>
+    <Box data-testid={`water-${place.place.id}`} sx={{ py: inHand ? 0 : 0.5 }}>
       {water.tipOutAt !== null && (
         <Typography component="div" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, fontWeight: 600 }}>
           <span>Tip out the water that is left in the trays</span>
           <TimeLeft dueAt={water.tipOutAt} />
         </Typography>
       )}
-      {asks && (
+      {asks && inHand && (
+        <HandLine
+          testId={`look-${place.place.id}`}
+          name="Look at the water"
+          asks={water.words}
+          isMarked={water.lateDays > 0}
+          act={moist}
+        >
+          <Typography variant="body2">{water.howTo}</Typography>
+          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}>{others}</Box>
+        </HandLine>
+      )}
+      {asks && !inHand && (
         <>
           <Typography sx={{ display: "flex", gap: 0.75 }}>
             {water.lateDays > 0 && <AlarmMark />}
@@ -52,19 +83,8 @@ export function WaterLine({ place, doneOn }: WaterLineProps) {
             {water.howTo}
           </Typography>
           <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: 0.5 }}>
-            <Button variant="contained" onClick={() => record(usualLook("moist"), "all moist")}>
-              All moist
-            </Button>
-            <Button
-              variant="outlined"
-              onClick={() => record(usualLook("dry"), "all pale, watered from below")}
-            >
-              All pale, watered
-            </Button>
-            <Button variant="outlined" onClick={() => setOpen(true)}>
-              One by one…
-            </Button>
-            <Why lines={water.working} about={`water, ${place.place.name}`} />
+            {moist}
+            {others}
           </Box>
         </>
       )}

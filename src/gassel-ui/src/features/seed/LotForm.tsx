@@ -5,6 +5,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answered, api } from "../../api/client";
 import type { LotView, SeedLot, SpeciesView } from "../../api/types";
+import { useUnsaved } from "../../shared/useUnsaved";
 import { Card } from "../../shared/Card";
 import { Cautions } from "../../shared/Cautions";
 import { DayField } from "../../shared/DayField";
@@ -53,6 +54,7 @@ export function LotForm({ lot, species, today, startWith, close, saved }: LotFor
       tests: before.tests.map((test) => (test.key === key ? { ...test, ...part } : test)),
     }));
   const view = species.find((s) => s.species.id === hand.speciesId);
+  const [unsaved, letGo] = useUnsaved(hand);
   const ready = toLot(hand);
   const save = async () => {
     if (!("lot" in ready)) return;
@@ -67,6 +69,7 @@ export function LotForm({ lot, species, today, startWith, close, saved }: LotFor
           : api.POST("/api/lots", { body: ready.lot }),
       );
       await queries.invalidateQueries();
+      letGo();
       if (saved) saved(kept);
       else close();
     } catch (refused) {
@@ -117,6 +120,7 @@ export function LotForm({ lot, species, today, startWith, close, saved }: LotFor
   const three = { display: "grid", gridTemplateColumns: "1fr 1fr 1fr", gap: 1 };
   return (
     <Card label={lot ? `change lot ${lot.id}` : "enter a lot"}>
+      {unsaved}
       <Typography variant="h2" sx={{ mb: 1.5 }}>
         {lot ? `Lot ${lot.id}` : "A new lot"}
       </Typography>

@@ -10,9 +10,10 @@ import { Loading } from "../../shared/Loading";
 import { elevation, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
 import { anyOr, counted, ListFilters } from "../../shared/ListFilters";
+import { NoneFound } from "../../shared/NoneFound";
 import { useAsked } from "../../shared/useAsked";
 import { VirtualRows } from "../../shared/VirtualRows";
-import { LEFT, LOT_ORDERS, LOTS_ASKED_BY, lotsAsked } from "./lotsAsked";
+import { LEFT, LOT_ORDERS, LOTS_ASKED_BY, lotsAsked, NARROWED_BY } from "./lotsAsked";
 import { LotForm } from "./LotForm";
 import { LotPromise } from "./LotPromise";
 import { ForRole } from "../../people/ForRole";
@@ -30,10 +31,10 @@ export function Seed() {
   const { asked, ask, askNothing } = useAsked(LOTS_ASKED_BY);
   const startWith = asked.new ?? null;
   const navigate = useNavigate();
-  const [editing, setEditing] = useState<LotView | "new" | null>(startWith ? "new" : null);
+  const [editing, setEditing] = useState<LotView | "new" | null>(null);
   if (lots.error) return <Failure error={lots.error} />;
   if (!lots.data || !species || !today) return <Loading what="the seed" />;
-  const form = editing ?? (lots.data.length === 0 ? "new" : null);
+  const form = editing ?? (startWith !== null || lots.data.length === 0 ? "new" : null);
   const nameOf = (id: string) => species.find((s) => s.species.id === id)?.species.commonName ?? id;
   const shown = lotsAsked(lots.data, asked, nameOf);
   return (
@@ -94,12 +95,7 @@ export function Seed() {
           />
         )}
         {lots.data.length > 0 && shown.length === 0 && (
-          <Box sx={{ py: 2 }}>
-            <Typography sx={{ mb: 1 }}>No lot is like that.</Typography>
-            <Button variant="outlined" onClick={askNothing}>
-              Show all {lots.data.length}
-            </Button>
-          </Box>
+          <NoneFound what="lot" all={lots.data.length} askNothing={() => askNothing(NARROWED_BY)} />
         )}
         <Box sx={{ mt: 1 }}>
           <VirtualRows
@@ -170,7 +166,10 @@ export function Seed() {
           species={species}
           today={today}
           startWith={startWith}
-          close={() => setEditing(null)}
+          close={() => {
+            setEditing(null);
+            ask("new", "");
+          }}
           {...(asked.new === FIRST
             ? {
                 saved: (lot: LotView) =>

@@ -13,6 +13,7 @@ import { SeedPhoto } from "./SeedPhoto";
 import { SeedSizes } from "./SeedSizes";
 import { marksOf, seedsOf, tapped } from "./seedMarks";
 import type { SeedMark } from "./seedMarks";
+import { FileButton } from "../../shared/FileButton";
 
 /** Longer side of a bank card (ISO/IEC 7810, ID-1), mm. */
 const CARD_MM = 85.6;
@@ -69,27 +70,22 @@ export function SeedPhotoDialog({ speciesId, use, close }: SeedPhotoDialogProps)
       <DialogTitle id="seed-photo-title">Count seed in a photo</DialogTitle>
       <DialogContent sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
         {!view && (
-          <Typography>
+          <Typography data-testid="seed-photo-how">
             Spread the seed on white paper, none touching, in even light. Lay a dark card beside it. Hold the
             camera straight above and fill the picture.
           </Typography>
         )}
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
-          <Button component="label" variant={view ? "outlined" : "contained"} disabled={isLooking}>
+          <FileButton
+            accept="image/*"
+            testId="seed-photo-file"
+            camera
+            variant={view ? "outlined" : "contained"}
+            disabled={isLooking}
+            take={(file) => void look(file)}
+          >
             {isLooking ? "Looking…" : view ? "Another photo" : "Take or choose a photo"}
-            <input
-              type="file"
-              accept="image/*"
-              capture="environment"
-              hidden
-              data-testid="seed-photo-file"
-              onChange={(event) => {
-                const file = event.target.files?.[0];
-                event.target.value = "";
-                if (file) void look(file);
-              }}
-            />
-          </Button>
+          </FileButton>
           <MeasureField
             label="Long side of the card"
             name="cardMm"

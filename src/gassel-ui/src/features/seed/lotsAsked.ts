@@ -2,7 +2,8 @@ import type { LotView } from "../../api/types";
 import { saysAll } from "../../shared/asked";
 
 /** By what lots are asked for, as it stands in the address; `new` opens the form with a species. */
-export const LOTS_ASKED_BY = ["text", "species", "left", "order", "new"] as const;
+export const NARROWED_BY = ["text", "species", "left", "order"] as const;
+export const LOTS_ASKED_BY = [...NARROWED_BY, "new"] as const;
 
 export type LotsAsked = Partial<Record<(typeof LOTS_ASKED_BY)[number], string>>;
 

@@ -27,6 +27,7 @@ export function SheetRow({ line, mark, today, waits, change }: SheetRowProps) {
   const { kind } = item.due;
   return (
     <Box
+      data-state={unread ? "unread" : waits ? "waiting" : "asked"}
       data-testid={`line-${line.key}`}
       sx={{
         display: "flex",

@@ -5,12 +5,13 @@ import { answered, api } from "../../api/client";
 import { useSite } from "../../book/queries";
 import { Failure } from "../../shared/Failure";
 import { several } from "../../shared/numbers";
-import { shortDay } from "../../time/days";
+import { dayAt, shortDay } from "../../time/days";
+import { FileButton } from "../../shared/FileButton";
 
 /** Other nurseries whose finished batches teach beside one's own, from the packages they gave. */
 export function EvidenceList() {
   const queries = useQueryClient();
-  const today = useSite().data?.today;
+  const site = useSite().data;
   const evidence = useQuery({ queryKey: ["evidence"], queryFn: () => answered(api.GET("/api/evidence")) });
   const [isReading, setReading] = useState(false);
   const [error, setError] = useState<unknown>(null);
@@ -53,7 +54,9 @@ export function EvidenceList() {
             <b>{one.nursery}</b>: {several(one.batches, "finished batch", "finished batches")} of{" "}
             {several(one.species, "species", "species")} you have
             {one.unknown > 0 && `, ${one.unknown} of species you have not`}
-            {one.writtenAt && today && `; written ${shortDay(one.writtenAt.slice(0, 10), today)}`}
+            {one.writtenAt &&
+              site &&
+              `; written ${shortDay(dayAt(Date.parse(one.writtenAt), site.timeZone), site.today)}`}
           </Typography>
           <Button
             disabled={isReading}
@@ -68,20 +71,14 @@ export function EvidenceList() {
           </Button>
         </Box>
       ))}
-      <Button component="label" variant="outlined" disabled={isReading}>
+      <FileButton
+        accept=".zip,application/zip"
+        testId="evidence-file"
+        disabled={isReading}
+        take={(file) => void read(file)}
+      >
         {isReading ? "Reading…" : "Read as evidence"}
-        <input
-          type="file"
-          accept=".zip,application/zip"
-          hidden
-          data-testid="evidence-file"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) void read(file);
-          }}
-        />
-      </Button>
+      </FileButton>
       <Failure error={error} />
     </Box>
   );

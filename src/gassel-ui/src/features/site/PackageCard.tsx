@@ -9,6 +9,7 @@ import { Failure } from "../../shared/Failure";
 import { EvidenceList } from "./EvidenceList";
 import { PackageCounts } from "./PackageCounts";
 import { TableLinks } from "./TableLinks";
+import { FileButton } from "../../shared/FileButton";
 
 const LICENCES = [
   ["notSpecified", "not said"],
@@ -81,21 +82,16 @@ export function PackageCard() {
         >
           Save the whole book
         </Button>
-        <Button component="label" variant="outlined">
+        <FileButton
+          accept=".zip,application/zip"
+          testId="package-file"
+          take={(chosen) => {
+            setFile(chosen);
+            void send(chosen, true);
+          }}
+        >
           Take in a package
-          <input
-            type="file"
-            accept=".zip,application/zip"
-            hidden
-            data-testid="package-file"
-            onChange={(event) => {
-              const chosen = event.target.files?.[0] ?? null;
-              event.target.value = "";
-              setFile(chosen);
-              if (chosen) void send(chosen, true);
-            }}
-          />
-        </Button>
+        </FileButton>
       </Box>
       {doing && (
         <Box sx={{ mt: 1 }}>

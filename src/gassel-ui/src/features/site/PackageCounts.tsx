@@ -14,11 +14,16 @@ export function PackageCounts({ report, children }: { report: PackageReport; chi
   const of = `“${report.title}”${report.createdAt === null ? "" : ` of ${shortDay(report.createdAt.slice(0, 10))}`}`;
   return (
     <>
-      <Typography role="status" data-testid="package-report" sx={{ mt: 1, fontWeight: 600 }}>
+      <Typography
+        role="status"
+        data-testid="package-report"
+        data-state={report.saved ? "takenIn" : "looked"}
+        sx={{ mt: 1, fontWeight: 600 }}
+      >
         {report.saved ? `Taken in: ${of}.` : `This is what ${of} would bring. Nothing is changed yet.`}
       </Typography>
       {report.madeUp && (
-        <Typography sx={{ display: "flex", gap: 0.75 }}>
+        <Typography sx={{ display: "flex", gap: 0.75 }} data-testid="package-made-up">
           <AlarmMark />
           <span>It comes from the demo: everything in it is made up.</span>
         </Typography>

@@ -4,6 +4,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answered, api, Refused } from "../../api/client";
 import type { SiteSettings, SiteView, WeatherRecord } from "../../api/types";
+import { useUnsaved } from "../../shared/useUnsaved";
 import { Card } from "../../shared/Card";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { inUnits } from "../../shared/words";
@@ -12,6 +13,7 @@ import { DayField } from "../../shared/DayField";
 import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
+import { PositionFields } from "../../shared/PositionFields";
 import { ZoneField } from "../../shared/ZoneField";
 import { ForRole } from "../../people/ForRole";
 import { lastFrostOf } from "./lastFrost";
@@ -41,6 +43,17 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
   const [stamp, setStamp] = useState(site.stamp);
   const byRecord = settings.frostBasis === "record";
   const set = (part: Partial<SiteSettings>) => setSettings((before) => ({ ...before, ...part }));
+
+  const [unsaved, letGo] = useUnsaved([
+    name,
+    latitude,
+    timeZone,
+    frost,
+    freeze,
+    firstFrost,
+    record,
+    settings,
+  ]);
 
   const save = async () => {
     setError(null);
@@ -73,6 +86,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
         }),
       );
       setStamp(after.stamp);
+      letGo();
       await queries.invalidateQueries();
       setSaved(true);
     } catch (refused) {
@@ -81,6 +95,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
   };
   return (
     <Card label="site">
+      {unsaved}
       <Typography variant="h1" sx={{ mb: 1.5 }}>
         {details ? "Site" : "Where do you grow"}
       </Typography>
@@ -95,27 +110,13 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
       >
         <TextField label="Name" name="name" value={name} onChange={(event) => setName(event.target.value)} />
         <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1fr" } }}>
-          <NumberField
-            label="Latitude"
-            name="latitude"
-            value={latitude}
-            onChange={setLatitude}
-            min={-90}
-            max={90}
-            whole={false}
-            unit="°"
-            helper="south with a minus"
-          />
-          <NumberField
-            label="Longitude"
-            name="longitude"
-            value={settings.longitude ?? null}
-            onChange={(longitude) => set({ longitude })}
-            min={-180}
-            max={180}
-            whole={false}
-            unit="°"
-            helper="west with a minus"
+          <PositionFields
+            latitude={latitude}
+            longitude={settings.longitude ?? null}
+            change={(part) => {
+              if (part.latitude !== undefined) setLatitude(part.latitude);
+              if (part.longitude !== undefined) set({ longitude: part.longitude });
+            }}
           />
           <MeasureField
             label="Elevation"
@@ -309,7 +310,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             </Button>
           </ForRole>
           {saved && (
-            <Typography role="status">
+            <Typography role="status" data-testid="site-saved">
               Saved. Next:{" "}
               <Link to="/seed" style={{ color: "inherit" }}>
                 enter your seed

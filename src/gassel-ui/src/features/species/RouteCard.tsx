@@ -28,7 +28,7 @@ export function RouteCard({ view, route, facts }: RouteCardProps) {
         <Typography variant="h3" component="h3" sx={{ fontSize: "1.1rem" }}>
           Route: {route.name}
         </Typography>
-        <Typography variant="body2" sx={{ color: palette.ink2 }}>
+        <Typography variant="body2" sx={{ color: palette.ink2 }} data-testid="route-version">
           {WORDS.RouteSetting[route.setting]}, version {route.version}; started today it{" "}
           {outdoors ? "comes up about" : "is sown"} {shortDay(facts?.sowIfStartedToday.usual ?? "")}.{" "}
           {route.origin ?? view.species.origin}.

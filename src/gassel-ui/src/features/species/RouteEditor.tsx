@@ -1,5 +1,5 @@
 import { WORDS } from "../../api/words";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
@@ -7,20 +7,12 @@ import { answered, api } from "../../api/client";
 import { useSpecies } from "../../book/queries";
 import type { RouteSetting, SpeciesView, StepKind } from "../../api/types";
 import { stepWords } from "../../drawings/steps";
+import { useUnsaved } from "../../shared/useUnsaved";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { NoSuchView } from "../../shared/NoSuchView";
-import {
-  forbidden,
-  freshStep,
-  inHand,
-  moved,
-  STEP_KINDS,
-  toDraft,
-  withEmergence,
-  isTouched,
-} from "./routeDraft";
+import { forbidden, freshStep, inHand, moved, STEP_KINDS, toDraft, withEmergence } from "./routeDraft";
 import type { StepInHand } from "./routeDraft";
 import { durationWords } from "./speciesWords";
 import { StepRow } from "./StepRow";
@@ -94,16 +86,7 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
   const objections = judged.data?.objections ?? [];
 
   // leaving with work in hand would lose it
-  const touched = isTouched(
-    { name, setting, origin, steps },
-    { name: firstName, setting: like.setting, origin: from, steps: like.steps.map(inHand) },
-  );
-  useEffect(() => {
-    if (!touched) return;
-    const warn = (event: BeforeUnloadEvent) => event.preventDefault();
-    window.addEventListener("beforeunload", warn);
-    return () => window.removeEventListener("beforeunload", warn);
-  }, [touched]);
+  const [unsaved, letGo] = useUnsaved([name, setting, origin, steps]);
 
   const save = async () => {
     if (!draft) return;
@@ -118,6 +101,7 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
             }),
       );
       await queries.invalidateQueries();
+      letGo();
       await navigate(`/species/${species.id}`);
     } catch (refused) {
       setError(refused);
@@ -137,11 +121,12 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
 
   return (
     <Card label="route">
+      {unsaved}
       <Box sx={{ display: "flex", alignItems: "baseline", columnGap: 2, flexWrap: "wrap", mb: 1.5 }}>
         <Typography variant="h1">
           {copy ? `A route of your own for ${species.commonName}` : `${species.commonName}: ${like.name}`}
         </Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="text.secondary" data-testid="route-origin">
           {copy
             ? `begun as a copy of “${like.name}”` +
               `${giver ? ` of ${giver}: its days, including the days to come up, are from there until you change them` : ""}`

@@ -20,6 +20,8 @@ import { ForRole } from "../../people/ForRole";
 const byName = (views: SpeciesView[]) =>
   [...views].sort((a, b) => a.species.commonName.localeCompare(b.species.commonName));
 
+const ASKED_BY = ["find", "which", "light", "moisture"] as const;
+
 /** What an address says, where it is one of the words. */
 const known = <T extends string>(words: Record<T, string>, said: string | undefined): T | "" =>
   said !== undefined && said in words ? (said as T) : "";
@@ -29,7 +31,7 @@ export function Species() {
   const species = useSpecies();
   const { id } = useParams();
   const frost = useSite().data?.nextLastFrost ?? null;
-  const { asked, ask } = useAsked(["find", "which", "light", "moisture"]);
+  const { asked, ask } = useAsked(ASKED_BY);
   const text = asked.find ?? "";
   const question = (QUESTIONS.find((q) => q.id === asked.which)?.id ?? "all") satisfies Question;
   const ground: Ground = {
@@ -63,6 +65,7 @@ export function Species() {
             value={question}
             onChange={(event) => ask("which", event.target.value === "all" ? "" : event.target.value)}
             helperText={several(found.length, "species", "species")}
+            slotProps={{ formHelperText: { "data-testid": "species-found" } as object }}
           >
             {QUESTIONS.map((q) => (
               <MenuItem key={q.id} value={q.id}>

@@ -6,6 +6,7 @@ import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
 import { useSpecies, useHardiness } from "../../book/queries";
 import type { Appetite, LeaveClock, SpeciesEdit, SpeciesView } from "../../api/types";
+import { useUnsaved } from "../../shared/useUnsaved";
 import { NoSuchView } from "../../shared/NoSuchView";
 import { Card } from "../../shared/Card";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
@@ -14,7 +15,10 @@ import { Loading } from "../../shared/Loading";
 import { NumberField } from "../../shared/NumberField";
 import { MeasureField } from "../../shared/MeasureField";
 import type { Measure } from "../../shared/units";
+import { AlarmMark } from "../../shared/AlarmMark";
 import { PlantedFields } from "./PlantedFields";
+import { germinationOf, growsOf, halfSaid, numbersOf, numbersToSend } from "./speciesDraft";
+import type { SpeciesNumbers } from "./speciesDraft";
 
 type Species = SpeciesView["species"];
 type Planted = NonNullable<Species["planted"]>;
@@ -34,37 +38,9 @@ export function SpeciesForm() {
   );
 }
 
-interface Numbers {
-  lowC: number | null;
-  highC: number | null;
-  nightLowC: number | null;
-  nightHighC: number | null;
-  depthLowMm: number | null;
-  depthHighMm: number | null;
-  widthMm: number | null;
-  thicknessMm: number | null;
-  noneBelowC: number | null;
-  fullFromC: number | null;
-  fullToC: number | null;
-  noneAboveC: number | null;
-  leaveHeightCm: number | null;
-  spacingCm: number | null;
-}
-
-/** How its seedlings grow on; null for what most kinds do. */
-interface Grows {
-  leaves: LeaveClock | null;
-  fromWeeks: number | null;
-  toWeeks: number | null;
-  appetite: Appetite | null;
-  repotWeeks: number | null;
-}
-
 /** Values that may stay open; what is reckoned with until somebody knows. */
 const OPEN = ["dormancyClass", "hazard", "hardiness", "longevity"] as const;
 type Open = (typeof OPEN)[number];
-const pair = <T,>(a: number | null, b: number | null, make: (a: number, b: number) => T): T | null =>
-  a === null || b === null ? null : make(a, b);
 
 interface FormProps {
   species: Species | null;
@@ -99,40 +75,39 @@ function Form({ species, notEntered, stamp }: FormProps) {
   const [origin, setOrigin] = useState("");
   // from a photo of the seed
   const measured = Number(useSearchParams()[0].get("seedWidth")) || null;
-  const [numbers, setNumbers] = useState<Numbers>({
-    lowC: species?.germination.lowC ?? null,
-    highC: species?.germination.highC ?? null,
-    nightLowC: species?.nightC?.lowC ?? null,
-    nightHighC: species?.nightC?.highC ?? null,
-    depthLowMm: species?.sowingDepth?.lowMm ?? null,
-    depthHighMm: species?.sowingDepth?.highMm ?? null,
-    widthMm: measured ?? species?.seedSize?.widthMm ?? null,
-    thicknessMm: species?.seedSize?.thicknessMm ?? null,
-    noneBelowC: species?.coldResponse?.noneBelowC ?? null,
-    fullFromC: species?.coldResponse?.fullFromC ?? null,
-    fullToC: species?.coldResponse?.fullToC ?? null,
-    noneAboveC: species?.coldResponse?.noneAboveC ?? null,
-    spacingCm: species?.planted?.spacingCm ?? null,
-    leaveHeightCm: species?.growing?.leaveHeightMm ? species.growing.leaveHeightMm / 10 : null,
-  });
-  const [grows, setGrows] = useState<Grows>({
-    leaves: species?.growing?.leaves ?? null,
-    fromWeeks: species?.growing?.leaveFromWeeks ?? null,
-    toWeeks: species?.growing?.leaveToWeeks ?? null,
-    appetite: species?.growing?.appetite ?? null,
-    repotWeeks: species?.growing?.repotWeeks ?? null,
-  });
+  const [numbers, setNumbers] = useState(() => numbersOf(species, measured));
+  const [grows, setGrows] = useState(() => growsOf(species));
   const [planted, setPlanted] = useState<Planted | null>(species?.planted ?? null);
   const [open, setOpen] = useState<Open[]>(() =>
     OPEN.filter((value) => species === null || notEntered?.includes(value)),
   );
   const [error, setError] = useState<unknown>(null);
-  const germination = pair(numbers.lowC, numbers.highC, (lowC, highC) => ({ lowC, highC }));
-  const complete = scientificName.trim() && commonName.trim() && origin.trim() && germination;
+  const [unsaved, letGo] = useUnsaved([
+    scientificName,
+    commonName,
+    dormancyClass,
+    depth,
+    flags,
+    hazard,
+    hazardNote,
+    lookAlike,
+    hardiness,
+    water,
+    longevity,
+    notes,
+    numbers,
+    grows,
+    planted,
+    open,
+    origin,
+  ]);
+  const germination = germinationOf(numbers);
+  const half = halfSaid(numbers);
+  const complete =
+    scientificName.trim() && commonName.trim() && origin.trim() && germination && half.length === 0;
 
   const save = async () => {
     if (!germination) return;
-    const { noneBelowC, fullFromC, fullToC, noneAboveC } = numbers;
     const body: SpeciesEdit = {
       scientificName,
       commonName,
@@ -143,29 +118,11 @@ function Form({ species, notEntered, stamp }: FormProps) {
       hazardNote: hazardNote.trim() || null,
       lookAlike: lookAlike.trim() || null,
       germination,
-      nightC: pair(numbers.nightLowC, numbers.nightHighC, (lowC, highC) => ({ lowC, highC })),
-      sowingDepth: pair(numbers.depthLowMm, numbers.depthHighMm, (lowMm, highMm) => ({ lowMm, highMm })),
-      seedSize: pair(numbers.widthMm, numbers.thicknessMm, (widthMm, thicknessMm) => ({
-        widthMm,
-        thicknessMm,
-      })),
+      ...numbersToSend(numbers, grows),
       hardiness,
       longevity,
       water,
-      growing: {
-        leaves: grows.leaves,
-        leaveHeightMm:
-          grows.leaves === "height" && numbers.leaveHeightCm !== null ? 10 * numbers.leaveHeightCm : null,
-        leaveFromWeeks: grows.leaves === "weeks" ? grows.fromWeeks : null,
-        leaveToWeeks: grows.leaves === "weeks" ? grows.toWeeks : null,
-        appetite: grows.appetite,
-        repotWeeks: grows.repotWeeks,
-      } as SpeciesEdit["growing"],
       planted: planted && { ...planted, spacingCm: numbers.spacingCm },
-      coldResponse:
-        noneBelowC === null || fullFromC === null || fullToC === null || noneAboveC === null
-          ? null
-          : ({ noneBelowC, fullFromC, fullToC, noneAboveC } as SpeciesEdit["coldResponse"]),
       notes: notes.trim() || null,
       origin,
       notEntered: open,
@@ -178,6 +135,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
           : api.POST("/api/species", { body }),
       );
       await queries.invalidateQueries();
+      letGo();
       await navigate(`/species/${saved.species.id}`);
     } catch (refused) {
       setError(refused);
@@ -207,7 +165,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
         : {})}
     />
   );
-  const number = (label: string, name: keyof Numbers, measure: Measure, min: number, max: number) => (
+  const number = (label: string, name: keyof SpeciesNumbers, measure: Measure, min: number, max: number) => (
     <MeasureField
       label={label}
       name={name}
@@ -238,6 +196,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
   const grid = { display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", md: "repeat(4, 1fr)" } };
   return (
     <Card label="values of the species">
+      {unsaved}
       <Typography variant="h1" sx={{ mb: 0.5 }}>
         {species ? `${species.commonName}: your own values` : "A species of your own"}
       </Typography>
@@ -398,6 +357,12 @@ function Form({ species, notEntered, stamp }: FormProps) {
           value={notes}
           onChange={(event) => setNotes(event.target.value)}
         />
+        {half.length > 0 && (
+          <Typography role="status" sx={{ display: "flex", gap: 0.5 }}>
+            <AlarmMark />
+            <span>Enter {half.join(", and ")} together, or leave all of them empty.</span>
+          </Typography>
+        )}
         <Failure error={error} />
         <Box sx={{ display: "flex", gap: 1 }}>
           <Button type="submit" variant="contained" disabled={!complete}>

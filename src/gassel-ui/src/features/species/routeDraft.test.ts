@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { SpeciesView } from "../../api/types";
-import { forbidden, freshStep, isTouched, moved, toDraft } from "./routeDraft";
+import { forbidden, freshStep, moved, toDraft } from "./routeDraft";
 
 describe("a route in hand", () => {
   it("is no draft while a number is missing", () => {
@@ -14,23 +14,6 @@ describe("a route in hand", () => {
     expect(
       toDraft("x", "indoors", "own", [{ ...freshStep("soak", 1), method: "nick" }])?.steps[0]?.method,
     ).toBeNull();
-  });
-  it("is touched by a name, a setting, an origin or a step, and by nothing else", () => {
-    const before = {
-      name: "fridge",
-      setting: "indoors",
-      origin: "own",
-      steps: [freshStep("soak", 1)],
-    } as const;
-    const now = { ...before, steps: [freshStep("soak", 1)] };
-    expect(isTouched(now, { ...before, steps: [...before.steps] })).toBe(false);
-    for (const part of [
-      { name: "mine" },
-      { setting: "autumnBed" as const },
-      { origin: "a colleague" },
-      { steps: [] },
-    ])
-      expect(isTouched({ ...now, ...part }, { ...before, steps: [...before.steps] })).toBe(true);
   });
   it("moves a step and stops at the ends", () => {
     expect(moved(["a", "b", "c"], 0, 1)).toEqual(["b", "a", "c"]);

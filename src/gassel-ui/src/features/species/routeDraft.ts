@@ -25,18 +25,6 @@ export interface StepInHand {
   note: string;
 }
 
-/** What the editor has in hand. */
-export interface RouteInHand {
-  name: string;
-  setting: RouteSetting;
-  origin: string;
-  steps: StepInHand[];
-}
-
-/** True where leaving would lose something. */
-export const isTouched = (now: RouteInHand, before: RouteInHand): boolean =>
-  JSON.stringify(now) !== JSON.stringify(before);
-
 export const inHand = (step: RouteStep, key: number): StepInHand => ({
   key,
   kind: step.kind,

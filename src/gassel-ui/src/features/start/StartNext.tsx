@@ -2,6 +2,7 @@ import { Box, Typography } from "@mui/material";
 import { Link } from "react-router";
 import { useLots } from "../../book/queries";
 import { useDevice } from "../../look/DeviceContext";
+import { LookAround } from "./LookAround";
 
 /** What a grower begins with. */
 export function StartNext() {
@@ -58,9 +59,7 @@ export function StartNext() {
           </Box>
         ))}
       </Box>
-      <Typography variant="body2" color="text.secondary">
-        To look around first: start Gassel with “demo”. It opens a made-up season in a book of its own.
-      </Typography>
+      <LookAround />
     </>
   );
 }

@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { Box, Button, TextField, Typography } from "@mui/material";
 import { Choice } from "../../shared/Choice";
-import { NumberField } from "../../shared/NumberField";
+import { PositionFields } from "../../shared/PositionFields";
 import { ZoneField } from "../../shared/ZoneField";
 import type { StartDraft } from "./startDraft";
 import { TownField } from "./TownField";
-import { townWords } from "./towns";
+import { positionWords, townWords } from "./towns";
 
 interface StartWhereProps {
   draft: StartDraft;
@@ -38,34 +38,13 @@ export function StartWhere({ draft, change, next }: StartWhereProps) {
       )}
       {byHand && (
         <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1.6fr" } }}>
-          <NumberField
-            label="Latitude"
-            name="latitude"
-            value={draft.latitude}
-            onChange={(latitude) => change({ latitude })}
-            min={-90}
-            max={90}
-            whole={false}
-            unit="°"
-            helper="south with a minus"
-          />
-          <NumberField
-            label="Longitude"
-            name="longitude"
-            value={draft.longitude}
-            onChange={(longitude) => change({ longitude })}
-            min={-180}
-            max={180}
-            whole={false}
-            unit="°"
-            helper="west with a minus"
-          />
+          <PositionFields latitude={draft.latitude} longitude={draft.longitude} change={change} />
           <ZoneField value={draft.timeZone} onChange={(timeZone) => change({ timeZone })} />
         </Box>
       )}
       {!byHand && draft.town !== "" && draft.latitude !== null && (
         <Typography data-testid="town-told">
-          {draft.latitude.toFixed(1)}°, {draft.longitude?.toFixed(1)}°; time zone {draft.timeZone}
+          {positionWords(draft.latitude, draft.longitude)}; time zone {draft.timeZone}
         </Typography>
       )}
       <TextField

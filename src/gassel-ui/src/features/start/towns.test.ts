@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { townLines } from "../../../towns.plugin.js";
-import { findTowns, readTowns, townWords } from "./towns";
+import { findTowns, positionWords, readTowns, townWords } from "./towns";
 
 const towns = readTowns(townLines());
 const names = (text: string) => findTowns(towns, text).map(townWords);
@@ -24,5 +24,10 @@ describe("towns", () => {
     expect(missoula?.timeZone).toBe("America/Denver");
     expect(findTowns(towns, "Hobart")[0]?.timeZone).toBe("Australia/Hobart");
     expect(findTowns(towns, "Phoenix")[0]?.timeZone).toBe("America/Phoenix");
+  });
+  it("tell their position as on a map", () => {
+    expect(positionWords(46.87, -113.99)).toBe("46.9° N, 114.0° W");
+    expect(positionWords(-42.88, 147.33)).toBe("42.9° S, 147.3° E");
+    expect(positionWords(0.2, null)).toBe("0.2° N");
   });
 });

@@ -63,3 +63,12 @@ export function findTowns({ zones, lines, plain: names }: Towns, text: string): 
 /** `Missoula, MT, United States`. */
 export const townWords = ({ name, state, country }: Town): string =>
   [name, state, country].filter(Boolean).join(", ");
+
+const hemisphere = (degrees: number, [above, below]: readonly [string, string]): string =>
+  `${Math.abs(degrees).toFixed(1)}° ${degrees < 0 ? below : above}`;
+
+/** `46.9° N, 114.0° W`. */
+export const positionWords = (latitude: number, longitude: number | null): string =>
+  [hemisphere(latitude, ["N", "S"]), longitude === null ? "" : hemisphere(longitude, ["E", "W"])]
+    .filter(Boolean)
+    .join(", ");

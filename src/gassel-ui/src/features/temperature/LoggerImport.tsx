@@ -14,6 +14,7 @@ import { useTurns } from "../../shared/turns";
 import { degrees, useUnits } from "../../shared/units";
 import { momentWords } from "../../time/moments";
 import { firstRows, sendFile } from "./sendFile";
+import { FileButton } from "../../shared/FileButton";
 
 type Reading = Pick<LoggerFileReport, "atColumn" | "timeColumn" | "tempColumn" | "order" | "unit" | "clock">;
 
@@ -109,25 +110,20 @@ export function LoggerImport() {
         CSV with a first line that names the columns, one reading a row. Any size. You can cancel while it is
         read; then nothing is kept.
       </Typography>
-      <Button component="label" variant={report ? "outlined" : "contained"} disabled={share !== null}>
+      <FileButton
+        accept=".csv,.txt,text/csv,text/plain"
+        testId="logger-file"
+        variant={report ? "outlined" : "contained"}
+        disabled={share !== null}
+        take={(chosen) => {
+          setFile(chosen);
+          setSure(false);
+          setTitle(chosen.name.replace(/\.[^.]*$/, ""));
+          void look(chosen, null, false);
+        }}
+      >
         Choose a file
-        <input
-          type="file"
-          accept=".csv,.txt,text/csv,text/plain"
-          hidden
-          data-testid="logger-file"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0] ?? null;
-            event.target.value = "";
-            setFile(chosen);
-            setSure(false);
-            if (chosen) {
-              setTitle(chosen.name.replace(/\.[^.]*$/, ""));
-              void look(chosen, null, false);
-            }
-          }}
-        />
-      </Button>
+      </FileButton>
       <Button component={Link} to={`/site/temperature/${place}`} sx={{ ml: 1 }}>
         Cancel
       </Button>

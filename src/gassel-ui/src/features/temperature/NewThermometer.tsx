@@ -30,7 +30,11 @@ export function NewThermometer({ place, series }: { place: Place; series: Readin
   const heard = made !== null && series.some((s) => s.name === name.trim() && s.count > 0);
   return (
     <ForRole role="grower">
-      <Box sx={{ mt: 2 }} data-testid="new-thermometer">
+      <Box
+        sx={{ mt: 2 }}
+        data-testid="new-thermometer"
+        data-state={made ? (heard ? "heard" : "waiting") : "asking"}
+      >
         {made ? (
           <Box>
             <Typography variant="h3">

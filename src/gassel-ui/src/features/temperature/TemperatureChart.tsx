@@ -36,7 +36,7 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
   const [span, setSpan] = useState<"fortnight" | "winter">("fortnight");
   if (detail.hours.length === 0 && detail.days.length === 0) {
     return (
-      <Typography sx={{ my: 1 }}>
+      <Typography sx={{ my: 1 }} data-testid="place-unmeasured">
         Nothing has been measured here. Add a thermometer or read a logger’s file; until then{" "}
         {degrees(detail.place.assumedC, units)} is assumed, or what you read by eye at a check.
       </Typography>

@@ -34,6 +34,8 @@ describe("the temperature of a place", () => {
       from: "2027-03-14T05:10:00Z",
       to: null,
       worstC: 9,
+      title: "",
+      meaning: "",
       words: "",
       toDo: "",
       isPresent: true,

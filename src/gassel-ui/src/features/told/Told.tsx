@@ -4,6 +4,8 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
 import { answered, api } from "../../api/client";
 import { useWho } from "../../people/usePerson";
+import { filled } from "../../shared/lines";
+import { useUnsaved } from "../../shared/useUnsaved";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { LineActions } from "../../shared/LineActions";
@@ -24,12 +26,15 @@ export function Told() {
     judge: (lines, save) => answered(api.POST("/api/told", { body: { lines, save, who } })),
     kept: async (saved, left) => {
       await queries.invalidateQueries();
+      if (left === 0) letGo();
       if (left === 0) await navigate("/season");
       else setEntered(entered + saved.length);
     },
   });
+  const [unsaved, letGo] = useUnsaved(filled(entry.lines));
   return (
     <Card label="batches in progress">
+      {unsaved}
       <Typography variant="h1">Add batches already in progress</Typography>
       <Typography sx={{ mb: 1.5, maxWidth: "80ch" }}>
         One line for each bag or container: what is where, and since when. Type, paste from a spreadsheet, or

@@ -202,7 +202,9 @@ function TrialActions({ trial, today }: { trial: TrialView; today: Day }) {
           )}
         </ForRole>
         {trial.design.endedOn && (
-          <Typography sx={{ alignSelf: "center" }}>Ended {shortDay(trial.design.endedOn, today)}.</Typography>
+          <Typography sx={{ alignSelf: "center" }} data-testid="trial-ended">
+            Ended {shortDay(trial.design.endedOn, today)}.
+          </Typography>
         )}
       </Box>
       <Failure error={error} />

@@ -4,6 +4,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 import { answered, api } from "../../api/client";
 import { useLots, usePlacesInUse, useSite, useSpecies, useTrialLayout } from "../../book/queries";
+import { useUnsaved } from "../../shared/useUnsaved";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { useWho } from "../../people/usePerson";
 import { newId } from "../../record/newId";
@@ -75,11 +76,13 @@ function Form({ today }: { today: Day }) {
     try {
       const made = await answered(api.POST("/api/trials", { body: { id, trial: request, who } }));
       await queries.invalidateQueries();
+      letGo();
       void navigate(`/trials/${made.id}`);
     } catch (refused) {
       setError(refused);
     }
   };
+  const [unsaved, letGo] = useUnsaved([lotId, draft]);
   const preview = laid.data;
   return (
     <Box
@@ -91,6 +94,7 @@ function Form({ today }: { today: Day }) {
       }}
     >
       <Card label="the trial">
+        {unsaved}
         <Typography variant="h1">Lay out a trial</Typography>
         <Typography sx={{ mb: 1.5 }}>
           Seed of one lot, one thing changed, and a control treated as usual.
@@ -218,7 +222,11 @@ function Form({ today }: { today: Day }) {
           {preview && request && !laid.error && (
             <>
               {preview.warnings.map((words) => (
-                <Typography key={words} sx={{ display: "flex", gap: 0.75, fontWeight: 600 }}>
+                <Typography
+                  key={words}
+                  data-testid="trial-warning"
+                  sx={{ display: "flex", gap: 0.75, fontWeight: 600 }}
+                >
                   <AlarmMark />
                   <span>{words}</span>
                 </Typography>

@@ -8,11 +8,14 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { saysAll } from "../../shared/asked";
 import { anyOr, counted, ListFilters } from "../../shared/ListFilters";
+import { NoneFound } from "../../shared/NoneFound";
 import { useAsked } from "../../shared/useAsked";
 import { standing } from "./trialWords";
 
 /** So many are seen at a glance. */
 const FEW = 3;
+
+const ASKED_BY = ["text", "species", "state"] as const;
 
 const STATES = [
   ["", "all"],
@@ -23,7 +26,7 @@ const STATES = [
 /** Every trial with what it says in one sentence. */
 export function Trials() {
   const trials = useTrials();
-  const { asked, ask, askNothing } = useAsked(["text", "species", "state"]);
+  const { asked, ask, askNothing } = useAsked(ASKED_BY);
   if (trials.error) return <Failure error={trials.error} />;
   if (!trials.data) return <Loading what="the trials" />;
   const make = (
@@ -76,14 +79,7 @@ export function Trials() {
           ]}
         />
       )}
-      {shown.length === 0 && (
-        <Box>
-          <Typography sx={{ mb: 1 }}>No trial is like that.</Typography>
-          <Button variant="outlined" onClick={askNothing}>
-            Show all {trials.data.length}
-          </Button>
-        </Box>
-      )}
+      {shown.length === 0 && <NoneFound what="trial" all={trials.data.length} askNothing={askNothing} />}
       {shown.map((trial) => (
         <Card key={trial.id} label={`T-${trial.number}`}>
           <Box sx={{ display: "flex", alignItems: "baseline", flexWrap: "wrap", columnGap: 1.5 }}>
@@ -94,7 +90,9 @@ export function Trials() {
               {trial.commonName}, lot {trial.design.lotId}; changed: {trial.design.changed}
             </Typography>
           </Box>
-          <Typography sx={{ fontWeight: 600, my: 0.5 }}>{standing(trial)}</Typography>
+          <Typography sx={{ fontWeight: 600, my: 0.5 }} data-testid={`says-${trial.number}`}>
+            {standing(trial)}
+          </Typography>
           <Button component={Link} to={`/trials/${trial.id}`} variant="outlined">
             Open T-{trial.number}
           </Button>

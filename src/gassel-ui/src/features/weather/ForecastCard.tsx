@@ -23,6 +23,7 @@ export function ForecastCard({ onItsPage = false }: { onItsPage?: boolean }) {
           variant={known ? "body1" : "h3"}
           sx={{ display: "flex", gap: 0.75, flex: "1 1 34ch" }}
           data-testid="forecast-words"
+          data-state={forecast.state}
         >
           {!known && <AlarmMark small />}
           <span>{unbroken(forecast.words)}</span>

@@ -10,6 +10,7 @@ import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import type { Day } from "../../time/days";
 import { ForecastTrial } from "./ForecastTrial";
+import { FileButton } from "../../shared/FileButton";
 
 const COLUMNS = [
   ["date", "Day in"],
@@ -70,22 +71,18 @@ export function ForecastFile({ today }: { today: Day }) {
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
         CSV with a first line that names the columns, one row a day or an hour.
       </Typography>
-      <Button component="label" variant={trial ? "outlined" : "contained"}>
+      <FileButton
+        accept=".csv,text/csv,text/plain"
+        testId="forecast-file"
+        variant={trial ? "outlined" : "contained"}
+        take={(chosen) => {
+          setFile(chosen);
+          setTrial(null);
+          void ask(chosen, {}, false);
+        }}
+      >
         Choose a file
-        <input
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          hidden
-          data-testid="forecast-file"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0] ?? null;
-            event.target.value = "";
-            setFile(chosen);
-            setTrial(null);
-            if (chosen) void ask(chosen, {}, false);
-          }}
-        />
-      </Button>
+      </FileButton>
       <Failure error={error} />
       {trial && (
         <>

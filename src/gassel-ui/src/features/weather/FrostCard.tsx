@@ -51,7 +51,7 @@ export function FrostCard({ site, record }: { site: SiteView; record: number | n
       </Box>
       {first && (
         <>
-          <Typography>{first.spring}</Typography>
+          <Typography data-testid="frost-told">{first.spring}</Typography>
           <Typography>{first.autumn}</Typography>
           <FrostChart
             frost={first.frost}

@@ -12,6 +12,7 @@ import { several } from "../../shared/numbers";
 import { useTurns } from "../../shared/turns";
 import { degrees, useUnits } from "../../shared/units";
 import { monthDayWords, shortDay } from "../../time/days";
+import { FileButton } from "../../shared/FileButton";
 
 /** The server takes no larger file; said here because a connection closed early cannot say why. */
 const MAX_BYTES = 8_000_000;
@@ -124,24 +125,18 @@ export function WeatherImport() {
         CSV in UTF-8 with a first line that names the columns, one row a day: a date, a minimum and a maximum.
         Rows that cannot be used are listed; the rest is kept.
       </Typography>
-      <Button component="label" variant={report ? "outlined" : "contained"}>
+      <FileButton
+        accept=".csv,text/csv,text/plain"
+        testId="weather-file"
+        variant={report ? "outlined" : "contained"}
+        take={(chosen) => {
+          setFile(chosen);
+          setName(chosen.name.replace(/\.[^.]*$/, ""));
+          void ask(chosen, null, null);
+        }}
+      >
         Choose a file
-        <input
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          hidden
-          data-testid="weather-file"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0] ?? null;
-            event.target.value = "";
-            setFile(chosen);
-            if (chosen) {
-              setName(chosen.name.replace(/\.[^.]*$/, ""));
-              void ask(chosen, null, null);
-            }
-          }}
-        />
-      </Button>
+      </FileButton>
       <Button component={Link} to="/site" sx={{ ml: 1 }}>
         Cancel
       </Button>

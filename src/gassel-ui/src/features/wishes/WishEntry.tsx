@@ -2,6 +2,8 @@ import { Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import { useWho } from "../../people/usePerson";
+import { filled } from "../../shared/lines";
+import { useUnsaved } from "../../shared/useUnsaved";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { LineActions } from "../../shared/LineActions";
@@ -24,8 +26,10 @@ export function WishEntry({ close }: { close: (() => void) | null }) {
       if (left === 0) close?.();
     },
   });
+  const [unsaved] = useUnsaved(filled(entry.lines));
   return (
     <Card label="put on the list">
+      {unsaved}
       <Typography variant="h2">What is wanted</Typography>
       <Typography sx={{ mb: 1, maxWidth: "80ch" }}>
         One line for each wish: type, paste from a spreadsheet, or use a CSV file. Species and plants are

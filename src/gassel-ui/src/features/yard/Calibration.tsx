@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
@@ -10,6 +10,7 @@ import { Failure } from "../../shared/Failure";
 import { difference, useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { ResidualStrip } from "../../drawings/ResidualStrip";
+import { FileButton } from "../../shared/FileButton";
 
 type Answer = Awaited<ReturnType<typeof fit>>;
 
@@ -27,7 +28,6 @@ const fit = (batch: string, part: string, spot: string, text: string, save: bool
 export function Calibration({ detail }: { detail: ContainerDetail }) {
   const queries = useQueryClient();
   const units = useUnits();
-  const file = useRef<HTMLInputElement>(null);
   const [spot, setSpot] = useState<"medium" | "air">("medium");
   const [text, setText] = useState<string | null>(null);
   const [answer, setAnswer] = useState<Answer | null>(null);
@@ -63,24 +63,18 @@ export function Calibration({ detail }: { detail: ContainerDetail }) {
               ["air", "in the air inside"],
             ]}
           />
-          <Button variant="outlined" onClick={() => file.current?.click()}>
-            Choose its file
-          </Button>
-          <input
-            ref={file}
-            type="file"
+          <FileButton
             accept=".csv,text/csv"
-            hidden
-            data-testid="calibration-file"
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              if (!chosen) return;
+            testId="calibration-file"
+            take={(chosen) =>
               void chosen.text().then((csv) => {
                 setText(csv);
                 void ask(csv, false);
-              });
-            }}
-          />
+              })
+            }
+          >
+            Choose its file
+          </FileButton>
         </Box>
       </ForRole>
       <Failure error={error} />

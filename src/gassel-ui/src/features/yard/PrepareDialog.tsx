@@ -126,7 +126,12 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
         </Box>
       </DialogContent>
       <DialogActions sx={{ flexWrap: "wrap", "& .MuiButton-root": { whiteSpace: "nowrap" } }}>
-        <Typography sx={{ mr: "auto", pl: 2, flexBasis: { xs: "100%", sm: "auto" } }} color="text.secondary">
+        <Typography
+          sx={{ mr: "auto", pl: 2, flexBasis: { xs: "100%", sm: "auto" } }}
+          color="text.secondary"
+          data-testid="prepared"
+          data-state={missing === 0 ? "done" : "missing"}
+        >
           {missing === 0 ? "all done" : `${several(missing, "step")} not checked off`}
         </Typography>
         <Button onClick={close}>Cancel</Button>

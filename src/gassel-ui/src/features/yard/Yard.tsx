@@ -121,7 +121,7 @@ export function Yard() {
           <ForecastCard />
           <Card label="what the weather asks">
             {alerts.length === 0 && (
-              <Typography data-testid="nothing-asked">
+              <Typography data-testid="nothing-asked" data-state={forecast?.state}>
                 {forecast?.state === "known"
                   ? `By this forecast nothing needs doing ${unwatched.length > 0 ? "for the others" : "in the yard today"}.`
                   : "Whether the yard needs anything is not known without a forecast. Check the containers yourself."}

@@ -1,0 +1,118 @@
+import { useState } from "react";
+import type { ReactNode } from "react";
+import { Box, ButtonBase, Typography } from "@mui/material";
+import { useDevice } from "../../look/DeviceContext";
+import { AlarmMark } from "../../shared/AlarmMark";
+
+interface HandLineProps {
+  testId: string;
+  /** Drawn before it, 34 px wide. */
+  glyph?: ReactNode;
+  name: ReactNode;
+  /** What is asked, and when. */
+  asks: ReactNode;
+  /** What is asked is overdue. */
+  late?: boolean;
+  /** Its name has the mark of an alarm. */
+  isMarked?: boolean;
+  state?: string;
+  /** The one clear button. */
+  act: ReactNode;
+  /** Never folded away. */
+  always?: ReactNode;
+  /** All that else belongs to it, behind a touch of the line. */
+  children: ReactNode;
+}
+
+/** A job in the hand: one line, one button for a cold thumb, and the rest behind a touch of the words. */
+export function HandLine({
+  testId,
+  glyph,
+  name,
+  asks,
+  late = false,
+  isMarked = false,
+  state,
+  act,
+  always,
+  children,
+}: HandLineProps) {
+  const { palette } = useDevice();
+  const [open, setOpen] = useState(false);
+  return (
+    <Box sx={{ borderBottom: `1px solid ${palette.line}` }} data-testid={testId} data-state={state}>
+      <Box
+        sx={{
+          display: "flex",
+          alignItems: "center",
+          gap: 1,
+          minHeight: 62,
+          "& > .MuiButton-root": {
+            minHeight: 52,
+            minWidth: 96,
+            maxWidth: 140,
+            lineHeight: 1.15,
+            flex: "none",
+          },
+        }}
+      >
+        {glyph && <Box sx={{ width: 34, flex: "none" }}>{glyph}</Box>}
+        <ButtonBase
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          sx={{
+            flex: 1,
+            minWidth: 0,
+            minHeight: 56,
+            justifyContent: "flex-start",
+            textAlign: "left",
+            lineHeight: 1.25,
+            "&:focus-visible": { outline: `2px solid ${palette.slate}` },
+          }}
+        >
+          <span>
+            <Typography
+              component="span"
+              sx={{
+                display: "block",
+                fontWeight: 600,
+                fontSize: "1.05rem",
+                lineHeight: 1.2,
+                overflowWrap: "anywhere",
+              }}
+            >
+              {isMarked && <AlarmMark small />} {name}
+            </Typography>
+            <Typography
+              component="span"
+              variant="body2"
+              sx={{
+                display: "block",
+                lineHeight: 1.25,
+                color: late ? palette.alarm : palette.ink2,
+                fontWeight: late ? 600 : 400,
+              }}
+            >
+              {asks}
+            </Typography>
+          </span>
+        </ButtonBase>
+        {act}
+      </Box>
+      {always}
+      {open && (
+        <Box
+          sx={{
+            pb: 1,
+            pl: glyph ? "42px" : 0,
+            display: "grid",
+            gap: 0.75,
+            "& .MuiButton-root": { minHeight: 48 },
+          }}
+        >
+          {children}
+        </Box>
+      )}
+    </Box>
+  );
+}
