@@ -37,13 +37,16 @@ public sealed partial class RunningProgram : IDisposable
 
     private static Process? _devices;
 
-    /// <summary>A demo book filled once; every test begins with a copy of it.</summary>
-    private static readonly Lazy<string> DemoBook = new(() =>
+    /// <summary>A demo book and an empty one, each begun once; every test begins with a copy.</summary>
+    private static readonly Lazy<string> DemoBook = new(() => Begun(demo: true)),
+        EmptyBook = new(() => Begun(demo: false));
+
+    private static string Begun(bool demo)
     {
-        var folder = Directory.CreateTempSubdirectory("gassel-demo-").FullName;
-        using var filling = new ProgramBeside(new(0, folder, Demo: true, Devices: new Uri(Devices.Value)));
+        var folder = Directory.CreateTempSubdirectory("gassel-begun-").FullName;
+        using var filling = new ProgramBeside(new(0, folder, demo, Devices: demo ? new Uri(Devices.Value) : null));
         return folder;
-    });
+    }
 
     /// <param name="folder">A data folder that outlives the program; null for a fresh one that goes with it.</param>
     /// <param name="lan">True to open it to the network.</param>
@@ -60,9 +63,9 @@ public sealed partial class RunningProgram : IDisposable
     )
     {
         (_folder, _keepFolder) = (folder ?? Directory.CreateTempSubdirectory("gassel-browser-").FullName, folder is not null);
-        if (demo && devices && !File.Exists(Path.Combine(_folder, "gassel.db")))
+        if ((devices || !demo) && !File.Exists(Path.Combine(_folder, "gassel.db")))
         {
-            foreach (var file in Directory.GetFiles(DemoBook.Value, "gassel.db*"))
+            foreach (var file in Directory.GetFiles((demo ? DemoBook : EmptyBook).Value, "gassel.db*"))
                 File.Copy(file, Path.Combine(_folder, Path.GetFileName(file)));
         }
         if (folder is null && !lan && !talkative)

@@ -41,6 +41,7 @@ public sealed class OpenBook : IAsyncLifetime
 
     public async ValueTask InitializeAsync()
     {
+        EmptyBook.Lay(Folder);
         _app = GasselHost.Build(new Launch(0, Folder, Demo: false, Lan: true), Clock);
         await _app.StartAsync();
         Address = new(Services.GetRequiredService<NetworkDoor>().Addresses[0]);

@@ -24,6 +24,7 @@ public sealed class RunningBook : IAsyncLifetime
 
     public async ValueTask InitializeAsync()
     {
+        EmptyBook.Lay(Folder);
         _app = GasselHost.Build(new Launch(0, Folder, Demo: false), Clock);
         await _app.StartAsync();
         Http = new HttpClient { BaseAddress = new Uri(_app.Urls.First()) };

@@ -27,6 +27,8 @@ public static class Running
         try
         {
             app = GasselHost.Build(launch, TimeProvider.System, shipped);
+            if (!Launch.IsDescribing)
+                _ = Task.Run(() => GasselHost.Warm(app));
             await app.StartAsync();
         }
         catch (BookUnavailableException unavailable)

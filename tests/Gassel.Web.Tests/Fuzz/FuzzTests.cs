@@ -8,8 +8,9 @@ using Microsoft.AspNetCore.Builder;
 namespace Gassel.Web.Tests.Fuzz;
 
 /// <summary>
-/// Hostile requests at the addresses of a demo book, but for those that open the network or reach out. None may be answered with a fault of the program or without a word, and afterwards
-/// the book opens and every view of it is there. <c>./gassel fuzz N</c> asks more of them, and tells the slowest.
+/// Hostile requests at the addresses of a demo book, but for those that open the network or reach out. None may be answered with a fault of
+/// the program or without a word, and afterwards the book opens and every view of it is there. <c>./gassel fuzz N</c> asks more, and
+/// tells the slowest.
 /// </summary>
 public sealed class FuzzTests : IAsyncLifetime
 {
