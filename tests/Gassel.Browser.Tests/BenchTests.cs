@@ -149,6 +149,7 @@ public sealed class BenchTests : IDisposable
         b.Told("Heat mat");
         b.SeeNoMore(By.CssSelector("[data-testid='water-heat-mat']"));
         // what differs is said one by one, and what drinks from below is tipped out afterwards
+        b.Unfold("look-lamp-shelf");
         b.PressIn("water-lamp-shelf", "One by one…");
         b.PressIn("look-1-1", "Pale");
         b.Press("Record");

@@ -66,6 +66,12 @@ public sealed class Browser : IDisposable
     /// <summary>Holds these words and no others.</summary>
     internal static string Reads(string words) => $"normalize-space(.)=\"{words}\"";
 
+    /// <summary>Shows what a line of Rounds holds behind its words.</summary>
+    public void Unfold(string id) => Click(By.CssSelector($"[data-testid='{id}'] [aria-expanded='false']"));
+
+    /// <summary>Lists the looks of a place, which a wide screen shows as one line.</summary>
+    public void OneByOne(string place) => PressIn($"looks-{place}", "One by one");
+
     public void Click(By by)
     {
         Wait.Until(_ =>

@@ -38,7 +38,7 @@ public sealed class OwnYardTests : IDisposable
         b.Press("Enter 1 good line");
         b.SeeNoMore(By.CssSelector("[data-testid='told-report']"));
         b.Open("/");
-        b.SeeHeading(DueKind.StrawMostOff.Title());
+        b.See(DueKind.StrawMostOff.Title());
         Assert.Equal(
             "pot",
             (await _program.Get($"/api/batches/{(await _program.Get("/api/batches"))[0]!["id"]}"))["parts"]![0]!["state"]!["setup"]![

@@ -36,7 +36,7 @@ public sealed class PhoneTests : IClassFixture<DemoProgram>, IDisposable
                     """
                     return [...document.querySelectorAll('main button, nav a')].filter(e => e.offsetParent).map(e => [e.textContent,
                     e.getBoundingClientRect()])
-                      .filter(([t, r]) => r.height < 47.5 && !/caution/.test(t)).map(([t,
+                      .filter(([t, r]) => r.height < 47.5).map(([t,
                       r]) => t + ' ' + Math.round(r.width) + 'x' + Math.round(r.height)).join(', ');
                     """
                 )!;

@@ -55,6 +55,7 @@ public sealed class PlantsTests : IDisposable
         b.Press("Record");
         b.SeeNoMore(By.CssSelector("[role='dialog']"));
         await Conserves(4);
+        b.Unfold("due-4-1-prickOut");
         b.Says("due-4-1-prickOut", "6", "72");
         b.PressIn("due-4-1-prickOut", "Prick out…");
         b.Press("Record");

@@ -70,6 +70,7 @@ public sealed class SeasonTests : IDisposable
         b.Says("follows-1", "Sow");
         // sprouts found: two are picked out and sown, the rest stays in the cold
         b.Open("/");
+        b.OneByOne("cold-shelf");
         b.PressIn("due-12-1-checkBag", "Problem…");
         b.Type("sprouted", "2");
         b.Press("Picked out and sown");

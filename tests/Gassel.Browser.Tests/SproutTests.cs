@@ -21,9 +21,10 @@ public sealed class SproutTests : IDisposable
     {
         var b = _browser;
         b.Open("/");
-        b.SeeTest("due-12-1-checkBag");
+        b.SeeTest("looks-cold-shelf");
         b.PressKeys("[");
         b.Says("done-day", "Sat 13 Mar");
+        b.OneByOne("cold-shelf");
         b.PressIn("due-12-1-checkBag", "Problem…");
         b.Type("sprouted", "2");
         b.Says("sprouts-usual", "2", "46");
@@ -50,6 +51,7 @@ public sealed class SproutTests : IDisposable
             """
         );
         b.Open("/");
+        b.OneByOne("cold-shelf");
         b.PressIn("due-44-1-checkBag", "Problem…");
         b.Type("sprouted", "3");
         b.Says("sprouts-usual", "3", "57");
@@ -87,6 +89,7 @@ public sealed class SproutTests : IDisposable
     {
         var b = _browser;
         b.Open("/");
+        b.OneByOne("cold-shelf");
         b.PressIn("due-12-1-checkBag", "Problem…");
         b.Type("sprouted", "49");
         b.Refused("0", "48");

@@ -32,7 +32,9 @@ public sealed class TreatTests : IDisposable
         b.Type("swollen", "42");
         b.Says("swelling-follows", "42", "18");
         b.Press("Record");
+        b.Unfold("due-10-1.1-startStep");
         b.Says("due-10-1.1-startStep", "42", "60", "1", "13 Mar");
+        b.Unfold("due-10-1.2-scarifyAgain");
         b.Says("due-10-1.2-scarifyAgain", "1", "42", "60", "13", "18");
         b.PressIn("due-10-1.2-scarifyAgain", "Scarified");
         b.PressIn("due-10-1.2-startStep", "Started");
@@ -42,6 +44,7 @@ public sealed class TreatTests : IDisposable
         b.PressIn("due-10-1.2-lookForSwelling", "Looked…");
         b.Type("swollen", "3");
         b.Press("Record");
+        b.Unfold("due-10-1.2.2-scarifyAgain");
         b.Says("due-10-1.2.2-scarifyAgain", "2", "3", "18");
         var batch = (await _program.Get("/api/batches")).AsArray().Single(x => x!["number"]!.GetValue<int>() == 10)![
             "id"

@@ -85,6 +85,7 @@ public sealed class WinterByHandTests : IDisposable
         b.Press("Not sown yet");
         b.Press("Record");
         b.SeeTest("due-2-1-sow");
+        b.Unfold("due-2-1-sow");
         b.Says("due-2-1-sow", "20", "42", "3");
         Shot("sow-due");
         b.DoneOn(Written(Ago(98)));

@@ -89,6 +89,26 @@ public sealed class LabelTests : IAsyncLifetime
         );
     }
 
+    [Fact]
+    public async Task Every_place_in_use_has_a_card_whose_code_leads_to_its_jobs()
+    {
+        var pdf = Path.Combine(_book.Folder, "cards.pdf");
+        var bytes = await _book.Http.GetByteArrayAsync(
+            new Uri("/api/places/cards.pdf", UriKind.Relative),
+            TestContext.Current.CancellationToken
+        );
+        await File.WriteAllBytesAsync(pdf, bytes, TestContext.Current.CancellationToken);
+        var places = (await _book.Get("/api/places")).AsArray();
+        var text = Run("pdftotext", "-layout", pdf, "-");
+        Run("pdftoppm", "-r", "150", "-gray", "-png", pdf, Path.Combine(_book.Folder, "card"));
+        var codes = string.Concat(Directory.GetFiles(_book.Folder, "card-*.png").Select(page => Run("zbarimg", "-q", page)));
+        foreach (var place in places)
+        {
+            Assert.Contains(place!["name"]!.GetValue<string>().Split(' ')[0], text);
+            Assert.Contains($"/at/{place["id"]}\n", codes);
+        }
+    }
+
     /// <summary>What leaves the program on paper or for a calendar speaks the units of the site as its screens do.</summary>
     [Theory]
     [InlineData("unitedStates", @"\d\s?(°C|mm|cm|l|km/h)\b")]

@@ -59,6 +59,24 @@ internal static class LabelDrawing
         );
     }
 
+    /// <summary>To hang up: a name as large as there is room for, what the code is for, and the code, in a frame to cut along.</summary>
+    /// <param name="address">That the code leads to.</param>
+    public static void Card(LabelInk ink, LabelBox box, string name, string words, string address)
+    {
+        ink.Frame(box, 0.5);
+        var inner = box.Inside(5 * PointsPerMm);
+        var qr = Math.Min(inner.Height, inner.Width * 0.45);
+        Code(ink, new(inner.Right - qr, inner.Y, qr, qr), address);
+        Lines(
+            ink,
+            inner with
+            {
+                Width = inner.Width - qr - (3 * PointsPerMm),
+            },
+            [(name, 26, LabelFace.Bold), (words, 11, LabelFace.Regular)]
+        );
+    }
+
     /// <summary>Lines one below the other, smaller together where the box is low, and each for itself where it is long.</summary>
     private static void Lines(LabelInk ink, LabelBox box, IReadOnlyList<(string Text, double Size, LabelFace Face)> lines)
     {

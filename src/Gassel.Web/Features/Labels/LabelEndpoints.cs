@@ -34,6 +34,7 @@ internal static class LabelEndpoints
             )
             .Produces<string>(200, "application/pdf")
             .ProducesProblem(404);
+        api.MapGet("/places/cards.pdf", PlaceCards.Print).Produces<string>(200, "application/pdf");
     }
 
     private static async Task<LabelsView> All(
@@ -133,6 +134,6 @@ internal static class LabelEndpoints
     private static string LotWords(KeptLot lot) => Text.Of($"lot {lot.Id}, {lot.Lot.GatheredOn:yyyy}, {lot.Lot.GatheredAt}");
 
     /// <summary>Of the network where it is open, else as this machine was asked.</summary>
-    private static string Address(NetworkDoor door, HttpRequest request) =>
+    internal static string Address(NetworkDoor door, HttpRequest request) =>
         door.Addresses is [var first, ..] ? first : $"{request.Scheme}://{request.Host}";
 }

@@ -1,7 +1,15 @@
 import { lazy, Suspense, useMemo } from "react";
 import { CssBaseline, ThemeProvider } from "@mui/material";
 import { QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { createBrowserRouter, Route, RouterProvider, Routes, useLocation } from "react-router";
+import {
+  createBrowserRouter,
+  Navigate,
+  Route,
+  RouterProvider,
+  Routes,
+  useLocation,
+  useParams,
+} from "react-router";
 import { ErrorBoundary } from "react-error-boundary";
 import { Textures } from "../drawings/Textures";
 const Places = lazy(() => import("../features/places/Places").then((m) => ({ default: m.Places })));
@@ -134,6 +142,7 @@ function Views() {
       <Route path="/batches" element={<Batches />} />
       <Route path="/b/:number" element={<ByNumber />} />
       <Route path="/l/:number/:part" element={<ByNumber toWork />} />
+      <Route path="/at/:place" element={<AtPlace />} />
       <Route path="/labels" element={<Labels />} />
       <Route path="/batches/told" element={<Told />} />
       <Route path="/batches/:id" element={<Batch />} />
@@ -216,4 +225,10 @@ function Themed() {
       <RouterProvider router={router} />
     </ThemeProvider>
   );
+}
+
+/** Where the card of a place leads. */
+function AtPlace() {
+  const { place = "" } = useParams();
+  return <Navigate to={`/?place=${encodeURIComponent(place)}`} replace />;
 }

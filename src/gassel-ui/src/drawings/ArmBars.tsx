@@ -3,7 +3,9 @@ import { percent } from "../shared/numbers";
 import { useNarrow } from "../shared/useNarrow";
 import { linear } from "./scale";
 
-const [ROW, TOP, BOTTOM] = [56, 8, 40];
+const [ROW, TOP, BOTTOM] = [56, 8, 50];
+/** Of a bar whose name stands above it. */
+const TALL_ROW = 72;
 
 export interface ArmBar {
   name: string;
@@ -24,7 +26,8 @@ export function ArmBars({ arms }: { arms: ArmBar[] }) {
   const narrow = small || arms.some((arm) => arm.name.length > 24);
   const width = small ? 360 : 640;
   const left = narrow ? 12 : 180;
-  const height = TOP + arms.length * ROW + BOTTOM;
+  const row = narrow ? TALL_ROW : ROW;
+  const height = TOP + arms.length * row + BOTTOM;
   const x = linear(0, 1, left, width - 16);
   return (
     <svg
@@ -49,12 +52,12 @@ export function ArmBars({ arms }: { arms: ArmBar[] }) {
         share of the seed sown that came up, 95 % interval
       </text>
       {arms.map((arm, i) => {
-        const y = TOP + i * ROW + ROW / 2 + (narrow ? 8 : 0);
+        const y = TOP + i * row + row / 2 + (narrow ? 16 : 0);
         return (
           <g key={arm.name}>
             <text
               x={narrow ? left : left - 12}
-              y={narrow ? y - 14 : y - 4}
+              y={narrow ? y - 30 : y - 4}
               fontSize={15}
               fontWeight={600}
               textAnchor={narrow ? "start" : "end"}
@@ -64,7 +67,7 @@ export function ArmBars({ arms }: { arms: ArmBar[] }) {
             </text>
             <text
               x={narrow ? width - 16 : left - 12}
-              y={narrow ? y - 14 : y + 14}
+              y={narrow ? y - 30 : y + 14}
               fontSize={13.5}
               textAnchor="end"
               fill={p.ink2}

@@ -5,7 +5,7 @@ import { daysBetween, monthName, monthStarts, shortDay } from "../time/days";
 import type { Day } from "../time/days";
 import { linear, niceCeiling, ticks } from "./scale";
 
-const [HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [230, 46, 26, 14, 14];
+const [HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [242, 46, 26, 26, 14];
 
 /** Days of cold gained by temperature against what the route asks for, with the way it goes on at the rate of the last week. */
 export function ColdChart({ cold, today }: { cold: ColdSoFar; today: Day }) {
@@ -25,6 +25,9 @@ export function ColdChart({ cold, today }: { cold: ColdSoFar; today: Day }) {
     { days: shortest.days, words: `at least ${shortest.days} days` },
     { days: usual.days, words: `usual ${usual.days}` },
   ].filter((need, i, all) => need.days > 0 && (i === 0 || need.days !== all[0]?.days));
+  // two needs close together would be written over each other: the lesser then stands below its line
+  const isClose = needs.length > 1 && y(needs[0]?.days ?? 0) - y(needs[1]?.days ?? 0) < 16;
+  const needY = (i: number): number => y(needs[i]?.days ?? 0) + (isClose && i === 0 ? 15 : -5);
   return (
     <svg
       viewBox={`0 0 ${width} ${HEIGHT}`}
@@ -66,7 +69,7 @@ export function ColdChart({ cold, today }: { cold: ColdSoFar; today: Day }) {
           opacity={day.source === "measured" && day.certain ? 0.75 : 1}
         />
       ))}
-      {needs.map((need) => (
+      {needs.map((need, i) => (
         <g key={need.words}>
           <line
             x1={LEFT}
@@ -77,7 +80,7 @@ export function ColdChart({ cold, today }: { cold: ColdSoFar; today: Day }) {
             strokeWidth={1.5}
             strokeDasharray="5 4"
           />
-          <text x={LEFT + 6} y={y(need.days) - 5} fontSize={13} fontWeight={600} fill={p.ink}>
+          <text x={LEFT + 6} y={needY(i)} fontSize={13} fontWeight={600} fill={p.ink}>
             {need.words}
           </text>
         </g>
@@ -93,8 +96,15 @@ export function ColdChart({ cold, today }: { cold: ColdSoFar; today: Day }) {
           strokeDasharray="3 4"
         />
       )}
-      <line x1={x(now)} x2={x(now)} y1={TOP} y2={HEIGHT - BOTTOM} stroke={p.alarm} strokeWidth={1.5} />
-      <text x={x(now) - 4} y={TOP + 10} fontSize={12.5} fontWeight={700} textAnchor="end" fill={p.alarm}>
+      <line x1={x(now)} x2={x(now)} y1={4} y2={HEIGHT - BOTTOM} stroke={p.alarm} strokeWidth={1.5} />
+      <text
+        x={Math.max(x(now) - 4, LEFT + 36)}
+        y={14}
+        fontSize={12.5}
+        fontWeight={700}
+        textAnchor="end"
+        fill={p.alarm}
+      >
         today
       </text>
     </svg>

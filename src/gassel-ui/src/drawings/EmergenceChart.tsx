@@ -12,7 +12,7 @@ interface EmergenceChartProps {
   dayNow: number;
 }
 
-const [HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [262, 46, 42, 12, 14];
+const [HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [278, 46, 42, 38, 14];
 
 /** Counted points, fitted line with its band, and the expected window, over days since sowing. */
 export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) {
@@ -44,7 +44,8 @@ export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) 
         fill={p.wash.germinate}
         opacity={0.6}
       />
-      <text x={x(window.shortest) + 5} y={TOP + 30} fontSize={12.5} fill={p.ink2}>
+      {/* each on a line of its own above the drawing, where nothing crosses it */}
+      <text x={Math.min(x(window.shortest), width - RIGHT - 130)} y={TOP - 6} fontSize={12.5} fill={p.ink2}>
         expected day {window.shortest}–{window.longest}
       </text>
       {ticks(top, 4).map((t) => (
@@ -102,14 +103,14 @@ export function EmergenceChart({ result, window, dayNow }: EmergenceChartProps) 
           <line
             x1={x(dayNow)}
             x2={x(dayNow)}
-            y1={TOP}
+            y1={4}
             y2={HEIGHT - BOTTOM}
             stroke={p.alarm}
             strokeWidth={1.5}
           />
           <text
-            x={x(dayNow) - 4}
-            y={TOP + 12}
+            x={Math.max(x(dayNow) - 4, LEFT + 36)}
+            y={14}
             fontSize={12.5}
             fontWeight={700}
             textAnchor="end"

@@ -2,7 +2,7 @@ import type { ContainerDetail } from "../api/types";
 import { useDevice } from "../look/DeviceContext";
 import { useNarrow } from "../shared/useNarrow";
 import { fromMetric, unitOf, useUnits } from "../shared/units";
-import { actDay, dayAt } from "../time/days";
+import { actDay, dayAt, daysBetween } from "../time/days";
 import type { Day } from "../time/days";
 import { linear } from "./scale";
 
@@ -35,6 +35,8 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
   const shown = (c: number) => String(Math.round(fromMetric(c, "temperature", units))).replace("-", "−");
   const days = [...new Set(hours.map((h) => dayAt(at(h.at) - 1, timeZone)))];
   const noon = (day: Day) => hours.find((h) => dayAt(at(h.at) - 1, timeZone) === day);
+  // on a phone there is room for the name of every second day; today is always named
+  const isNamed = (day: Day) => width > 500 || daysBetween(day, today) % 2 === 0;
   const nowX = x(Math.min(at(now), at(last.at)));
   // names of the lines at their ends, kept apart
   const names = [
@@ -44,7 +46,7 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
   ]
     .sort((a, b) => b.value - a.value)
     .reduce<{ words: string; colour: string; at: number }[]>((placed, name) => {
-      const free = (placed.at(-1)?.at ?? -Infinity) + 15;
+      const free = (placed.at(-1)?.at ?? -Infinity) + 18;
       return [...placed, { words: name.words, colour: name.colour, at: Math.max(y(name.value) + 4, free) }];
     }, []);
   return (
@@ -69,20 +71,22 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
               y2={HEIGHT - BOTTOM}
               stroke={p.line}
             />
-            <text
-              x={x(at(start.at)) + 3}
-              y={HEIGHT - 7}
-              fontSize={12.5}
-              fill={day === today ? p.alarm : p.ink2}
-              fontWeight={day === today ? 700 : 400}
-            >
-              {day === today
-                ? "today"
-                : actDay(day, today)
-                    .split(" ")
-                    .slice(0, width > 500 ? 2 : 1)
-                    .join(" ")}
-            </text>
+            {isNamed(day) && (
+              <text
+                x={x(at(start.at)) + 3}
+                y={HEIGHT - 7}
+                fontSize={12.5}
+                fill={day === today ? p.alarm : p.ink2}
+                fontWeight={day === today ? 700 : 400}
+              >
+                {day === today
+                  ? "today"
+                  : actDay(day, today)
+                      .split(" ")
+                      .slice(0, width > 500 ? 2 : 1)
+                      .join(" ")}
+              </text>
+            )}
           </g>
         ) : null;
       })}
@@ -112,7 +116,13 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
             strokeWidth={1.6}
             strokeDasharray="7 4"
           />
-          <text x={LEFT + 4} y={y(killC) + 14} fontSize={12.5} fontWeight={600} fill={p.ink}>
+          <text
+            x={LEFT + 4}
+            y={y(killC) + (y(killC) > HEIGHT - BOTTOM - 20 ? -5 : 14)}
+            fontSize={12.5}
+            fontWeight={600}
+            fill={p.ink}
+          >
             its seedlings survive to {shown(killC)}
             {unitOf("temperature", units)}
           </text>

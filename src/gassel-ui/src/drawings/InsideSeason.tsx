@@ -1,15 +1,17 @@
 import type { ContainerDetail } from "../api/types";
 import { useDevice } from "../look/DeviceContext";
+import { degreeDays, useUnits } from "../shared/units";
 import { useNarrow } from "../shared/useNarrow";
 import { daysBetween, monthName, monthStarts, shortDay } from "../time/days";
 import type { Day } from "../time/days";
 import { linear, niceCeiling, ticks } from "./scale";
 
-const [HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [236, 44, 40, 14, 44];
+const [HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [264, 44, 44, 38, 44];
 
 /** The season inside: cold gained against needed, frozen days, warmth since, the window in which it should come up, and what came. */
 export function InsideSeason({ detail, today }: { detail: ContainerDetail; today: Day }) {
   const { palette: p } = useDevice();
+  const units = useUnits();
   const width = useNarrow() ? 380 : 760;
   const { days, brief, counts, thermal } = detail;
   const first = days[0]?.inside.date;
@@ -55,7 +57,7 @@ export function InsideSeason({ detail, today }: { detail: ContainerDetail; today
           />
           <text
             x={Math.min(x(e.first) + 4, width - RIGHT - 96)}
-            y={TOP + 13}
+            y={TOP - 5}
             fontSize={12.5}
             fontWeight={600}
             fill={p.ink}
@@ -99,7 +101,7 @@ export function InsideSeason({ detail, today }: { detail: ContainerDetail; today
           <rect
             key={d.inside.date}
             x={x(d.inside.date)}
-            y={HEIGHT - BOTTOM + 3}
+            y={HEIGHT - BOTTOM + 11}
             width={bar}
             height={7}
             fill={p.frost}
@@ -107,7 +109,7 @@ export function InsideSeason({ detail, today }: { detail: ContainerDetail; today
           />
         ) : null,
       )}
-      <text x={LEFT - 6} y={HEIGHT - BOTTOM + 11} fontSize={11} textAnchor="end" fill={p.ink2}>
+      <text x={LEFT - 6} y={HEIGHT - BOTTOM + 19} fontSize={11} textAnchor="end" fill={p.ink2}>
         frozen
       </text>
       {thermal && degrees.length > 1 && (
@@ -125,7 +127,7 @@ export function InsideSeason({ detail, today }: { detail: ContainerDetail; today
           />
           {[thermal.t10, thermal.t90].map((t) => (
             <text key={t} x={width - RIGHT + 5} y={w(t) + 4} fontSize={12.5} fill={p.clay}>
-              {t.toFixed(0)}
+              {degreeDays(t, units)}
             </text>
           ))}
         </g>
@@ -144,14 +146,14 @@ export function InsideSeason({ detail, today }: { detail: ContainerDetail; today
         ) : null,
       )}
       {monthStarts(first, last).map((start) => (
-        <text key={start} x={x(start) + 2} y={HEIGHT - 10} fontSize={12.5} fill={p.ink2}>
+        <text key={start} x={x(start) + 2} y={HEIGHT - 6} fontSize={12.5} fill={p.ink2}>
           {monthName(start)}
         </text>
       ))}
-      <line x1={x(today)} x2={x(today)} y1={TOP} y2={HEIGHT - BOTTOM} stroke={p.alarm} strokeWidth={1.5} />
+      <line x1={x(today)} x2={x(today)} y1={4} y2={HEIGHT - BOTTOM} stroke={p.alarm} strokeWidth={1.5} />
       <text
-        x={x(today) - 4}
-        y={HEIGHT - BOTTOM - 5}
+        x={Math.max(x(today) - 4, LEFT + 36)}
+        y={12}
         fontSize={12.5}
         fontWeight={700}
         textAnchor="end"

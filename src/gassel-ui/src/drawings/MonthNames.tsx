@@ -12,12 +12,15 @@ interface MonthNamesProps {
 /** Least room for the name of a month. */
 const MONTH_ROOM = 45;
 
+/** What the name of a month is wide itself. */
+const NAME = 28;
+
 /** Names of months along time, as many as there is room for; January has its year. */
 export function MonthNames({ from, to, x, y }: MonthNamesProps) {
   const { palette: p } = useDevice();
   const every = Math.ceil((MONTH_ROOM * Math.max(1, daysBetween(from, to))) / (30 * (x(to) - x(from))));
   return monthStarts(from, to)
-    .filter((_, i) => i % every === 0)
+    .filter((month, i) => i % every === 0 && x(to) - x(month) > NAME)
     .map((month) => (
       <text key={month} x={x(month) + 3} y={y} fontSize={13} fill={p.ink2}>
         {monthName(month)}

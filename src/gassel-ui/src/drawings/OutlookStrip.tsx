@@ -5,7 +5,7 @@ import { actDay } from "../time/days";
 import type { Day } from "../time/days";
 import { linear } from "./scale";
 
-const [HEIGHT, TOP, BOTTOM, LEFT] = [168, 20, 40, 34];
+const [HEIGHT, TOP, BOTTOM, LEFT] = [174, 20, 46, 34];
 const DAY = 46;
 /** Gusts from which on the wind is told, and the height of its line. */
 const [STORM_KMH, WIND] = [60, 14];
@@ -15,7 +15,7 @@ export function OutlookStrip({ days, today }: { days: YardDay[]; today: Day }) {
   const { palette: p } = useDevice();
   const units = useUnits();
   if (days.length === 0) return null;
-  const width = LEFT + days.length * DAY + 6;
+  const width = LEFT + days.length * DAY + 14;
   const low = Math.min(-2, ...days.map((d) => d.minC));
   const high = Math.max(5, ...days.map((d) => d.maxC));
   const y = linear(low - 1, high + 1, HEIGHT - BOTTOM, TOP);
@@ -90,7 +90,7 @@ export function OutlookStrip({ days, today }: { days: YardDay[]; today: Day }) {
             </text>
             <text
               x={x}
-              y={HEIGHT - 14}
+              y={HEIGHT - 20}
               fontSize={12.5}
               textAnchor="middle"
               fill={day.date === today ? p.alarm : p.ink2}
@@ -98,11 +98,11 @@ export function OutlookStrip({ days, today }: { days: YardDay[]; today: Day }) {
             >
               {day.date === today ? "today" : `${weekday} ${date}`}
             </text>
-            <text x={x} y={HEIGHT - 1} fontSize={11.5} textAnchor="middle" fill={p.ink2}>
+            <text x={x} y={HEIGHT - 4} fontSize={11.5} textAnchor="middle" fill={p.ink2}>
               {fallen(day, days[i - 1])}
             </text>
             {(day.gustKmh ?? 0) >= STORM_KMH && (
-              <text x={x} y={HEIGHT + WIND - 2} fontSize={11.5} textAnchor="middle" fill={p.ink2}>
+              <text x={x} y={HEIGHT + WIND - 4} fontSize={11.5} textAnchor="middle" fill={p.ink2}>
                 {speed(day.gustKmh ?? 0, units)}
               </text>
             )}

@@ -11,25 +11,32 @@ interface CautionsProps {
   cautions: Caution[];
   /** True where they stand again and again: once read, they are folded away until the next day. */
   folds?: boolean;
+  /** True where all of them are said in full just above. */
+  saidAbove?: boolean;
 }
 
 /** The cautions of a step where the hand is about to do it: the first in full, the others behind one gesture. */
-export function Cautions({ cautions, folds = false }: CautionsProps) {
+export function Cautions({ cautions, folds = false, saidAbove = false }: CautionsProps) {
   const [all, setAll] = useState(false);
   const { palette } = useDevice();
   const today = useSite().data?.today ?? "";
   // the same topic may say more of another kind
   const texts = cautions.map((caution) => caution.text);
-  const isRead = useAreRead(today, texts) && folds;
+  const wasRead = useAreRead(today, texts);
+  const isFolded = folds && (wasRead || saidAbove);
   if (cautions.length === 0) return null;
-  const shown = all ? cautions : isRead ? [] : cautions.slice(0, 1);
+  const shown = all ? cautions : isFolded ? [] : cautions.slice(0, 1);
   const more = cautions.length - shown.length;
   return (
     <Box
+      data-folded={shown.length === 0}
       sx={{
-        borderLeft: `4px solid ${palette.ochre}`,
-        pl: 1.25,
+        borderLeft: shown.length === 0 ? "none" : `4px solid ${palette.ochre}`,
+        pl: shown.length === 0 ? 0 : 1.25,
         py: 0.25,
+        display: "flex",
+        flexWrap: "wrap",
+        alignItems: "center",
         "& .MuiButton-root": { px: 1, minHeight: 48 },
       }}
     >
@@ -38,7 +45,7 @@ export function Cautions({ cautions, folds = false }: CautionsProps) {
           key={caution.topic}
           data-testid={`caution-${caution.topic}`}
           variant="body2"
-          sx={{ display: "flex", gap: 0.75, mb: 0.25 }}
+          sx={{ display: "flex", gap: 0.75, mb: 0.25, flex: "1 1 26em" }}
         >
           <CautionMark /> <span>{caution.text}</span>
         </Typography>
@@ -56,7 +63,7 @@ export function Cautions({ cautions, folds = false }: CautionsProps) {
               : `${several(more, "more caution")}`}
         </Button>
       )}
-      {folds && !isRead && (all || more === 0) && (
+      {folds && !isFolded && (all || more === 0) && (
         <Button
           size="small"
           onClick={() => {

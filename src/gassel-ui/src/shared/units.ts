@@ -20,6 +20,12 @@ export const toFahrenheit = (c: number): number => c * 1.8 + 32;
 export const degrees = (c: number, units: Units): string =>
   units === "metric" ? `${minus(trim(c, 1))}\u00a0°C` : `${minus(trim(toFahrenheit(c), 0))}\u00a0°F`;
 
+/** Warmth gathered, in degree days of the site's scale, from those of Celsius. */
+export const degreeDays = (cDays: number, units: Units): string =>
+  (units === "metric" ? cDays : cDays * 1.8).toFixed(0);
+
+export const degreeDaysUnit = (units: Units): string => (units === "metric" ? "°C·days" : "°F·days");
+
 /** A difference of temperatures, in which no 32 is added. */
 export const difference = (k: number, units: Units): string =>
   units === "metric" ? `${minus(trim(k, 1))}\u00a0K` : `${minus(trim(k * 1.8, 1))}\u00a0°F`;

@@ -12,6 +12,8 @@ import { shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { metSpan, metWords } from "../temperature/coldMet";
 import { TroubleList } from "../temperature/TroubleList";
+import { coldNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 const days = (n: number) => n.toFixed(1);
 const hours = (n: number) => String(Math.round(n));
@@ -79,6 +81,7 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
       </Box>
       <TroubleList troubles={part.troubles.filter((trouble) => trouble.isPresent)} />
       <ColdChart cold={cold} today={today} />
+      <ChartTable {...coldNumbers(cold, today)} />
       <Typography variant="body2" color="text.secondary">
         Days gained, day by day. Solid: measured. Textured: assumed. Pale: may have been dry.
       </Typography>

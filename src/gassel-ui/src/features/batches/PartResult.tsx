@@ -15,6 +15,8 @@ import { adviceWords } from "./adviceWords";
 import { CauseList } from "./CauseList";
 import { halfWords, inWords } from "./germinationWords";
 import { SowingActions } from "./SowingActions";
+import { emergenceNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 interface PartResultProps {
   batch: BatchView;
@@ -83,6 +85,7 @@ export function PartResult({ batch, part, today, alone }: PartResultProps) {
         />
       </Box>
       <EmergenceChart result={result} window={window} dayNow={daysBetween(state.sownOn, today)} />
+      <ChartTable {...emergenceNumbers(result)} />
       {part.warmth?.isTooWarm && (
         <Typography sx={{ display: "flex", gap: 0.75, fontWeight: 600 }}>
           <AlarmMark />

@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { useQuery } from "@tanstack/react-query";
-import { countTraysQuery, findQuery } from "../../book/queries";
+import { countTraysQuery, findQuery, usePlaces } from "../../book/queries";
 import { useDevice } from "../../look/DeviceContext";
 import { codeReader } from "./codeReader";
-import { placeOfCode, readLabelCode } from "./labelCode";
+import { placeOfCode, readLabelCode, readPlaceCode } from "./labelCode";
 import { useCamera } from "./useCamera";
 import { FileButton } from "../../shared/FileButton";
 
@@ -12,17 +12,25 @@ interface ScanProps {
   /** Goes where the label leads. */
   go: (path: string) => void;
   back: () => void;
+  backWords?: string;
 }
 
-/** The code of a label before the camera, or in a picture of it. */
-export function Scan({ go, back }: ScanProps) {
+/** The code of a label or of a place before the camera, or in a picture of it. */
+export function Scan({ go, back, backWords = "Type instead" }: ScanProps) {
   const all = useQuery(findQuery).data;
   const trays = useQuery(countTraysQuery).data?.trays;
   const [said, setSaid] = useState<string | null>(null);
   const { palette } = useDevice();
+  const places = usePlaces().data;
   const seen = (text: string) => {
+    const place = readPlaceCode(text);
+    if (place !== null) {
+      if (places && !places.some((one) => one.id === place))
+        return setSaid("There is no such place in this book: the card is of another one.");
+      return go(`/?place=${encodeURIComponent(place)}`);
+    }
     const code = readLabelCode(text);
-    if (!code) return setSaid("This code is not from a label of Gassel.");
+    if (!code) return setSaid("This code is not from Gassel.");
     if (!all || !trays) return setSaid("The book is still being read. Hold on.");
     const path = placeOfCode(code, all, trays);
     if (path === null)
@@ -60,13 +68,13 @@ export function Scan({ go, back }: ScanProps) {
         />
       )}
       <Typography role="status" data-testid="scan-says">
-        {said ?? fault ?? "Hold the code of a label before the camera."}
+        {said ?? fault ?? "Hold the code of a label or of a place’s card before the camera."}
       </Typography>
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
         <FileButton accept="image/*" testId="scan-picture" camera take={(file) => void look(file)}>
           Take a picture of the code
         </FileButton>
-        <Button onClick={back}>Type instead</Button>
+        <Button onClick={back}>{backWords}</Button>
       </Box>
     </Box>
   );

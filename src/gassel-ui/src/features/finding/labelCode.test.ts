@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { placeOfCode, readLabelCode } from "./labelCode";
+import { placeOfCode, readLabelCode, readPlaceCode } from "./labelCode";
 
 describe("the code of a label", () => {
   it("names batch and part, at whatever address it was printed", () => {
@@ -12,6 +12,13 @@ describe("the code of a label", () => {
   it("is not what other codes say", () => {
     for (const text of ["", "B-12", "https://shop.example/p/12", "http://x/l/12/1/2", "javascript:/l/1/1"])
       expect(readLabelCode(text)).toBeNull();
+  });
+
+  it("of a card names its place, and of a label none", () => {
+    expect(readPlaceCode("https://192.0.2.7:8443/at/cold-shelf ")).toBe("cold-shelf");
+    expect(readPlaceCode("http://localhost:5080/at/shed%202")).toBe("shed 2");
+    expect(readPlaceCode("http://localhost:5080/l/12/1a")).toBeNull();
+    expect(readLabelCode("http://localhost:5080/at/cold-shelf")).toBeNull();
   });
 
   const all = [

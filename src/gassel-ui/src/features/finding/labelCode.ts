@@ -16,6 +16,12 @@ export function readLabelCode(text: string): LabelCode | null {
   return { number: Number(number), part: part === undefined ? "1" : decodeURIComponent(part) };
 }
 
+/** The place whose card it is, whatever address the book had when it was printed; null for any other code. */
+export function readPlaceCode(text: string): string | null {
+  const [, place] = /^https?:\/\/[^/]+\/at\/([^/?#]+)\/?$/.exec(text.trim()) ?? [];
+  return place === undefined ? null : decodeURIComponent(place);
+}
+
 /** Where a label leads: to the container, to counting where it is sown, else to the page of its batch; null where the book has none. */
 export function placeOfCode(
   { number, part }: LabelCode,

@@ -64,7 +64,9 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
     });
   return (
     <Card label="recipients">
-      <Typography variant="h2">Who is told</Typography>
+      <Typography variant="h2" component="h1">
+        Who is told
+      </Typography>
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
         Alarms: a freeze over seedlings, a fridge or mat out of bounds, heat in containers, a silent
         thermometer, a soak past its hour. Each once, again if it gets worse or lasts 12 hours. In quiet hours

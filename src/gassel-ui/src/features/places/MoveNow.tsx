@@ -13,7 +13,7 @@ export function MoveNow({ part, to, doneOn }: { part: Movable; to: string; doneO
   return (
     <Button
       variant="contained"
-      sx={{ ml: 1 }}
+      sx={{ ml: 1, flex: "none" }}
       onClick={() => {
         const [batch] = moves([part], to, null);
         if (batch)

@@ -46,6 +46,9 @@ export function Places() {
           <Typography variant="h1" sx={{ mr: "auto" }}>
             Your places
           </Typography>
+          <Button component="a" href="/api/places/cards.pdf" target="_blank" variant="outlined">
+            Print cards to scan
+          </Button>
           <ForRole role="grower" otherwise="Only growers and the owner can change places.">
             <Button variant="contained" onClick={() => setOpen("new")}>
               Add a place

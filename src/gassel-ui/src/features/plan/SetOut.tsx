@@ -9,6 +9,8 @@ import { Why } from "../../shared/Why";
 import { actDay, addDays, daysBetween } from "../../time/days";
 import type { Day } from "../../time/days";
 import { ofWinter, yearsTo } from "./winter";
+import { setOutNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 interface SetOutProps {
   plan: PlanView;
@@ -60,6 +62,7 @@ export function SetOut({ plan, speciesId, today, onStartOn }: SetOutProps) {
         <b>{setOut.windowWords}</b> {setOut.tradeOff}
       </Typography>
       <SetOutChart result={setOut} today={today} chosen={chosen} />
+      <ChartTable {...setOutNumbers(setOut, today)} />
       {outside && last && (
         <Button variant="outlined" onClick={() => onStartOn(addDays(last, -ahead))}>
           Set out by {actDay(last, today)}

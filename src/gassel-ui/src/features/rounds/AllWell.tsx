@@ -1,5 +1,8 @@
-import { Button } from "@mui/material";
-import type { EntryPayload } from "../../api/types";
+import { Button, Typography } from "@mui/material";
+import { StepSwatch } from "../../drawings/StepSwatch";
+import { several } from "../../shared/numbers";
+import { HandLine } from "./HandLine";
+import type { EntryPayload, Place } from "../../api/types";
 import { useSettled } from "../../offline/useQueue";
 import { useRecord } from "../../record/RecordProvider";
 import { actDay } from "../../time/days";
@@ -8,19 +11,28 @@ import type { DueLine } from "./dueLines";
 import { usual } from "./usual";
 
 interface AllWellProps {
-  place: string;
+  place: Place;
   lines: DueLine[];
   doneOn: Day;
   today: Day;
   placeC: number | null;
+  /** Whether they are listed below, where that can be chosen; null where they always are. */
+  oneByOne: { isOpen: boolean; set: (open: boolean) => void } | null;
+}
+
+/** What is looked at here; fewer than two are no round. */
+export function looksOf(lines: DueLine[], settled: ReadonlySet<string>): DueLine[] {
+  const looks = lines.filter(({ key, item }) => item.due.kind === "checkBag" && !settled.has(key));
+  return looks.length < 2 ? [] : looks;
 }
 
 /** One touch for all that is looked at here and is as it should be; what is not is told first, line by line, and stays out of it. */
-export function AllWell({ place, lines, doneOn, today, placeC }: AllWellProps) {
+export function AllWell({ place, lines, doneOn, today, placeC, oneByOne }: AllWellProps) {
   const { recordMany } = useRecord();
   const settled = useSettled();
-  const looks = lines.filter(({ key, item }) => item.due.kind === "checkBag" && !settled.has(key));
-  if (looks.length < 2) return null;
+  const looks = looksOf(lines, settled);
+  const [first] = looks;
+  if (!first) return null;
   const record = () => {
     const batches = new Map<string, EntryPayload[]>();
     for (const { part, item } of looks)
@@ -32,18 +44,44 @@ export function AllWell({ place, lines, doneOn, today, placeC }: AllWellProps) {
     void recordMany(
       [...batches].map(([batch, payloads]) => ({ batch, payloads })),
       doneOn,
-      `${place}: all ${looks.length} looked at, all well${on}`,
+      `${place.name}: all ${looks.length} looked at, all well${on}`,
       looks.map((line) => line.key),
     );
   };
-  return (
+  const act = (
     <Button
       variant="contained"
       data-testid="all-well"
       onClick={record}
-      sx={{ width: { xs: "100%", md: "auto" }, minHeight: 60, fontSize: "1.05rem", my: 1 }}
+      sx={oneByOne ? {} : { width: "100%", minHeight: 60, fontSize: "1.05rem", my: 1 }}
     >
       All well: all {looks.length} to look at
     </Button>
+  );
+  if (!oneByOne) return act;
+  const overdue = Math.max(...looks.map(({ item }) => item.due.lateDays));
+  return (
+    <HandLine
+      testId={`looks-${place.id}`}
+      glyph={<StepSwatch kind={first.part.step ?? first.item.stepKind} height={46} />}
+      name={looks.map(({ part }) => `B-${part.number}${part.part === "1" ? "" : ` ${part.part}`}`).join(", ")}
+      asks={overdue > 0 ? `look, up to ${several(overdue, "day")} overdue` : "look, today"}
+      late={overdue > 0}
+      act={act}
+      always={
+        <Button
+          variant="outlined"
+          aria-expanded={oneByOne.isOpen}
+          onClick={() => oneByOne.set(!oneByOne.isOpen)}
+          sx={{ minHeight: 48 }}
+        >
+          {oneByOne.isOpen ? "Together" : "One by one"}
+        </Button>
+      }
+    >
+      <Typography variant="body2">
+        What is not well is told first, one by one; it then stays out of “all well”.
+      </Typography>
+    </HandLine>
   );
 }

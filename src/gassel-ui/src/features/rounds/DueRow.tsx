@@ -4,7 +4,6 @@ import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { EntryPayload, StandingDue, StandingPart } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
-import { AlarmMark } from "../../shared/AlarmMark";
 import { stepWords } from "../../drawings/steps";
 import { StepSwatch } from "../../drawings/StepSwatch";
 import { useIsSettled } from "../../offline/useQueue";
@@ -18,10 +17,10 @@ import { hardened } from "../plants/plantGesture";
 import { coldWords } from "./coldWords";
 import { DueDialogs } from "./DueDialogs";
 import type { DueDialog } from "./DueDialogs";
-import { dueKey } from "./dueLines";
+import { dueKey, isAtTheStep, isCautioned } from "./dueLines";
 import { order, title, when } from "./dueWords";
 import { HandLine } from "./HandLine";
-import { GESTURES, gesturesOf, usual } from "./usual";
+import { gesturesOf, usual } from "./usual";
 import { TimeLeft } from "./TimeLeft";
 
 interface DueRowProps {
@@ -31,13 +30,15 @@ interface DueRowProps {
   today: Day;
   /** The thermometer of the place as just read by eye, °C; null where nobody did. */
   placeC: number | null;
-  /** On a phone, at one place: one line and one button. */
+  /** On a phone, at one place: one button, the others behind a touch. */
   inHand?: boolean;
+  /** Its cautions are said in full by a job above. */
+  saidAbove?: boolean;
 }
 
 /**
- * One thing to do: what, how late, what waiting costs, one touch for the usual outcome and a second for another. Drawn anew only when its
- * own matter changes.
+ * One thing to do: what, how late, one touch for the usual outcome, and behind the words what waiting costs and why. Drawn anew only when
+ * its own matter changes.
  */
 export const DueRow = memo(function DueRow({
   part,
@@ -46,6 +47,7 @@ export const DueRow = memo(function DueRow({
   today,
   placeC,
   inHand = false,
+  saidAbove = false,
 }: DueRowProps) {
   const { palette } = useDevice();
   const units = useUnits();
@@ -58,9 +60,7 @@ export const DueRow = memo(function DueRow({
   const on = doneOn === today ? "" : `, done ${actDay(doneOn, today)}`;
   const settles = dueKey(part.number, part.part, kind);
   const waits = useIsSettled(settles);
-  const atTheStep = kind === "startStep" || kind === "sow" || kind === "scarifyAgain";
-  // plants are handled as seed is: whoever pricks out a toxic kind reads of it here
-  const handled = GESTURES[kind] !== undefined;
+  const atTheStep = isAtTheStep(item);
   const way = usual(part, item, placeC);
   const laid = kind === "sow" && (part.laid?.entries.length ?? 0) > 0;
   const send = (read: EntryPayload[] = []) => {
@@ -200,8 +200,8 @@ export const DueRow = memo(function DueRow({
       )}
     </>
   );
-  const cautions = (atTheStep || (handled && part.hazard !== "none")) && (
-    <Cautions cautions={item.cautions} folds={part.toRead.length === 0} />
+  const cautions = isCautioned(part, item) && (
+    <Cautions cautions={item.cautions} folds={part.toRead.length === 0} saidAbove={saidAbove} />
   );
   const dialogs = dialog !== null && (
     <DueDialogs
@@ -211,72 +211,41 @@ export const DueRow = memo(function DueRow({
       read={() => send(part.toRead.map((topic) => ({ kind: "cautionRead", topic })))}
     />
   );
-  if (inHand)
-    return (
-      <>
-        <HandLine
-          testId={`due-${settles}`}
-          state={waits ? "waiting" : "asked"}
-          glyph={<StepSwatch kind={part.step ?? item.stepKind} height={46} />}
-          name={`${name}${which}`}
-          late={item.due.lateDays > 0}
-          asks={
-            <>
-              {order(item)}, {when(item, today)}
-              {part.vessel && ` · ${part.vessel.label}${part.vessel.slot ? `, ${part.vessel.slot}` : ""}`}
-              {item.due.dueAt && <TimeLeft dueAt={item.due.dueAt} />}
-            </>
-          }
-          act={waits ? <Typography sx={{ fontWeight: 700 }}>kept</Typography> : acts[0]}
-          always={cautions}
-        >
-          {cost}
-          {notes}
-          <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
-            {!waits && acts.slice(1)}
-            {why}
-          </Box>
+  const kept = (
+    <Typography sx={{ fontWeight: 700 }}>{inHand ? "kept" : "recorded, waiting to be sent"}</Typography>
+  );
+  return (
+    <>
+      <HandLine
+        testId={`due-${settles}`}
+        state={waits ? "waiting" : "asked"}
+        glyph={<StepSwatch kind={part.step ?? item.stepKind} height={46} />}
+        name={`${name}${which}`}
+        late={item.due.lateDays > 0}
+        asks={
+          <>
+            {inHand ? order(item) : title(part, item)}, {when(item, today)}
+            {part.vessel && ` · ${part.vessel.label}${part.vessel.slot ? `, ${part.vessel.slot}` : ""}`}
+            {item.due.dueAt && <TimeLeft dueAt={item.due.dueAt} />}
+          </>
+        }
+        act={waits ? kept : inHand ? acts[0] : acts}
+        always={cautions}
+      >
+        {cost}
+        {notes}
+        <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
+          {!waits && inHand && acts.slice(1)}
+          {why}
           <Link
             to={`/batches/${part.batchId}`}
             style={{ color: palette.slate, minHeight: 48, lineHeight: "48px" }}
           >
             The batch
           </Link>
-        </HandLine>
-        {dialogs}
-      </>
-    );
-  return (
-    <Box
-      sx={{ borderTop: `1px solid ${palette.line}`, py: 1, "&:first-of-type": { borderTop: "none" } }}
-      data-testid={`due-${settles}`}
-      data-state={waits ? "waiting" : "asked"}
-    >
-      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
-        <Box sx={{ flex: "1 1 17em", minWidth: 0 }}>
-          <Typography variant="h3" sx={{ display: "flex", gap: 0.75 }}>
-            {item.due.lateDays > 0 && <AlarmMark />}
-            <span>
-              {name}
-              {which}
-              {part.vessel?.slot && `, ${part.vessel.slot}`}: {title(part, item)}, {when(item, today)}
-            </span>
-          </Typography>
-          {item.due.dueAt && <TimeLeft dueAt={item.due.dueAt} />}
-          {cost}
         </Box>
-        {waits ? (
-          <Typography sx={{ fontWeight: 700 }}>recorded, waiting to be sent</Typography>
-        ) : (
-          <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
-            {acts}
-            {why}
-          </Box>
-        )}
-      </Box>
-      {notes}
-      {cautions}
+      </HandLine>
       {dialogs}
-    </Box>
+    </>
   );
 });

@@ -3,6 +3,7 @@ import type { ReactNode } from "react";
 import { Box, ButtonBase, Typography } from "@mui/material";
 import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
+import { useNarrow } from "../../shared/useNarrow";
 
 interface HandLineProps {
   testId: string;
@@ -16,7 +17,7 @@ interface HandLineProps {
   /** Its name has the mark of an alarm. */
   isMarked?: boolean;
   state?: string;
-  /** The one clear button. */
+  /** The one clear button; on a wide screen others beside it. */
   act: ReactNode;
   /** Never folded away. */
   always?: ReactNode;
@@ -24,7 +25,7 @@ interface HandLineProps {
   children: ReactNode;
 }
 
-/** A job in the hand: one line, one button for a cold thumb, and the rest behind a touch of the words. */
+/** A job: one line, a clear button for a cold thumb, and the rest behind a touch of the words. */
 export function HandLine({
   testId,
   glyph,
@@ -38,6 +39,7 @@ export function HandLine({
   children,
 }: HandLineProps) {
   const { palette } = useDevice();
+  const isNarrow = useNarrow();
   const [open, setOpen] = useState(false);
   return (
     <Box sx={{ borderBottom: `1px solid ${palette.line}` }} data-testid={testId} data-state={state}>
@@ -45,10 +47,13 @@ export function HandLine({
         sx={{
           display: "flex",
           alignItems: "center",
-          gap: 1,
-          minHeight: 62,
+          flexWrap: { xs: "nowrap", md: "wrap" },
+          columnGap: 1,
+          minHeight: { xs: 62, md: 50 },
+          // cautions in full have a line of their own; folded ones stand beside the words
+          "& > [data-folded=false]": { order: 1, flex: "1 0 100%" },
           "& > .MuiButton-root": {
-            minHeight: 52,
+            minHeight: { xs: 52, md: 48 },
             minWidth: 96,
             maxWidth: 140,
             lineHeight: 1.15,
@@ -61,9 +66,9 @@ export function HandLine({
           aria-expanded={open}
           onClick={() => setOpen(!open)}
           sx={{
-            flex: 1,
+            flex: { xs: 1, md: "1 1 12em" },
             minWidth: 0,
-            minHeight: 56,
+            minHeight: { xs: 56, md: 48 },
             justifyContent: "flex-start",
             textAlign: "left",
             lineHeight: 1.25,
@@ -97,9 +102,10 @@ export function HandLine({
             </Typography>
           </span>
         </ButtonBase>
+        {!isNarrow && always}
         {act}
       </Box>
-      {always}
+      {isNarrow && always}
       {open && (
         <Box
           sx={{

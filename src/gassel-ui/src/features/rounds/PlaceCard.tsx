@@ -5,19 +5,20 @@ import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 import { several } from "../../shared/numbers";
+import { useSettled } from "../../offline/useQueue";
 import { useUnits } from "../../shared/units";
+import { VirtualRows } from "../../shared/VirtualRows";
 import type { Day } from "../../time/days";
 import { warmthWords } from "../sowing/sowingWords";
 import { nowWords } from "../temperature/temperatureWords";
-import { AllWell } from "./AllWell";
+import { AllWell, looksOf } from "./AllWell";
 import { AtRest } from "./AtRest";
 import { DueRow } from "./DueRow";
-import { linesOf } from "./dueLines";
+import { isSaidAbove, linesOf } from "./dueLines";
 import type { Movable } from "../places/move";
 import { PlaceLine } from "./PlaceLine";
 import { outKey, placeJobs } from "./placeJobs";
 import { WeatherLine } from "./WeatherLine";
-import { Standing } from "./Standing";
 import { WaterLine } from "./WaterLine";
 
 // the first view does not wait for a field
@@ -37,6 +38,9 @@ const movable = (part: StandingPart, place: string): Movable => ({
   label: part.vessel?.label ?? null,
 });
 
+/** More jobs than these are drawn as they come into sight. */
+const MANY = 30;
+
 interface PlaceCardProps {
   place: RoundsView["places"][number];
   doneOn: Day;
@@ -48,7 +52,7 @@ interface PlaceCardProps {
   inHand?: boolean;
 }
 
-/** A place as it stands: its vessels in a row, and below them what asks for hands today. */
+/** A place as it stands: what asks for hands today, a line each, and what rests. */
 export function PlaceCard({
   place,
   doneOn,
@@ -67,10 +71,33 @@ export function PlaceCard({
   const sown = place.parts.filter((part) => part.isSown);
   const [placeC, setPlaceC] = useState<number | null>(null);
   const { temperature } = place;
+  const settled = useSettled();
+  const [oneByOne, setOneByOne] = useState(false);
+  // on a wide screen the looks of a place are one line until somebody wants them one by one
+  const together = new Set(
+    inHand || oneByOne || due.length > MANY ? [] : looksOf(due, settled).map((line) => line.key),
+  );
+  const row = (at: number) => {
+    const line = due[at];
+    return (
+      line && (
+        <DueRow
+          key={line.key + line.part.batchId}
+          part={line.part}
+          item={line.item}
+          doneOn={doneOn}
+          today={today}
+          placeC={placeC}
+          inHand={inHand}
+          saidAbove={isSaidAbove(due, at)}
+        />
+      )
+    );
+  };
   const hurt = temperature.troubles.some((trouble) => trouble.hurtsSeed);
   const looks = due.some(({ item }) => item.due.kind === "checkBag");
   const thermometer = looks && temperature.source !== "measured" && (
-    <Box sx={{ maxWidth: 330, mt: 1, minHeight: 80 }}>
+    <Box sx={{ width: 330, maxWidth: "100%", mt: 1, minHeight: 80 }}>
       <Suspense>
         <MeasureField
           label="Thermometer here reads"
@@ -102,7 +129,15 @@ export function PlaceCard({
       label={place.place.name}
       sx={inHand ? { bgcolor: "transparent", border: "none", p: { xs: 0, md: 0 } } : {}}
     >
-      <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap" }}>
+      <Box
+        sx={{
+          display: "flex",
+          alignItems: inHand ? "baseline" : "center",
+          columnGap: 1.5,
+          flexWrap: "wrap",
+          borderBottom: inHand ? "none" : `4px solid ${palette.slate}`,
+        }}
+      >
         {!isNamed && <Typography variant="h2">{place.place.name}</Typography>}
         {hurt && !isNamed && <AlarmMark />}
         <Typography
@@ -114,44 +149,6 @@ export function PlaceCard({
           {several(place.parts.length, "vessel")} · {nowWords(temperature, units, timeZone, today)}
         </Typography>
       </Box>
-      {!inHand && (
-        <Box
-          sx={{
-            display: "flex",
-            flexWrap: { xs: "wrap", md: "nowrap" },
-            borderBottom: `5px solid ${palette.slate}`,
-            borderRadius: "2px",
-            pt: 1,
-            mb: 1,
-          }}
-        >
-          <Box
-            sx={{
-              display: "flex",
-              flexWrap: { xs: "nowrap", md: "wrap" },
-              flex: { xs: "1 0 100%", md: 1 },
-              minWidth: 0,
-              overflowX: "auto",
-              columnGap: 1,
-            }}
-          >
-            {place.parts.map((part) => (
-              <Standing key={part.batchId + part.part} part={part} today={today} hurt={hurt} />
-            ))}
-          </Box>
-          <Box
-            sx={{
-              ml: "auto",
-              flex: "none",
-              alignSelf: "center",
-              display: "flex",
-              flexDirection: "row-reverse",
-            }}
-          >
-            {shelfActs}
-          </Box>
-        </Box>
-      )}
       {symptoms.map((symptom) => (
         <Typography
           key={symptom.what}
@@ -167,18 +164,19 @@ export function PlaceCard({
         .map((part) => (
           <Typography
             key={part.batchId + part.part}
-            sx={{ display: "flex", gap: 0.75, fontWeight: 600, mb: 0.5 }}
+            component="div"
+            sx={{ display: "flex", alignItems: "center", gap: 0.75, fontWeight: 600 }}
             data-testid={`warmth-${part.number}`}
           >
             <AlarmMark />
             <span>
               B-{part.number}: {warmthWords(part.warmth ?? { words: "", toDo: null })}
-              {part.moveTo !== null && (
-                <Suspense>
-                  <MoveNow part={movable(part, place.place.id)} to={part.moveTo} doneOn={doneOn} />
-                </Suspense>
-              )}
             </span>
+            {part.moveTo !== null && (
+              <Suspense>
+                <MoveNow part={movable(part, place.place.id)} to={part.moveTo} doneOn={doneOn} />
+              </Suspense>
+            )}
           </Typography>
         ))}
       {place.out.map((warning) => {
@@ -191,22 +189,27 @@ export function PlaceCard({
               warning={warning}
               job={job}
               doneOn={doneOn}
-              inHand={inHand}
             />
           )
         );
       })}
-      <AllWell place={place.place.name} lines={due} doneOn={doneOn} today={today} placeC={placeC} />
+      <AllWell
+        place={place.place}
+        lines={due}
+        doneOn={doneOn}
+        today={today}
+        placeC={placeC}
+        oneByOne={inHand ? null : { isOpen: oneByOne, set: setOneByOne }}
+      />
       <WaterLine place={place} doneOn={doneOn} inHand={inHand} />
       {jobs
         .filter((job) => job.button !== null)
         .map((job) => (
-          <PlaceLine key={job.key} place={place.place.name} job={job} doneOn={doneOn} inHand={inHand} />
+          <PlaceLine key={job.key} place={place.place.name} job={job} doneOn={doneOn} />
         ))}
       {due.length === 0 && !place.water && jobs.length === 0 && (
         <Typography color="text.secondary">Nothing is due here today.</Typography>
       )}
-      {!inHand && thermometer}
       {wrong && (
         <Suspense>
           <SymptomDialog
@@ -228,22 +231,18 @@ export function PlaceCard({
           />
         </Suspense>
       )}
-      <Box>
-        {due.map(({ key, part, item }) => (
-          <DueRow
-            key={key + part.batchId}
-            part={part}
-            item={item}
-            doneOn={doneOn}
-            today={today}
-            placeC={placeC}
-            inHand={inHand}
-          />
-        ))}
+      {due.length > MANY ? (
+        <VirtualRows count={due.length} height={62} label={`jobs at ${place.place.name}`} row={row} />
+      ) : (
+        due.filter((line) => !together.has(line.key)).map((line) => row(due.indexOf(line)))
+      )}
+      <Box sx={{ display: "flex", columnGap: 1, flexWrap: "wrap", alignItems: "center" }}>
+        {!inHand && thermometer}
+        <AtRest parts={place.parts} today={today} />
+        {!inHand && shelfActs}
       </Box>
       {inHand && (
         <>
-          <AtRest parts={place.parts} today={today} />
           {thermometer}
           <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", my: 1 }}>{shelfActs}</Box>
         </>

@@ -48,7 +48,7 @@ export function PlaceChoice({ work, timeZone, today }: PlaceChoiceProps) {
           </Box>
           <Box sx={{ textAlign: "right", lineHeight: 1.2 }}>
             <Typography component="span" sx={{ fontWeight: 700, fontSize: "1.3rem", display: "block" }}>
-              {jobs}
+              {jobs > 0 && jobs}
             </Typography>
             {late > 0 && (
               <Typography component="span" variant="body2" sx={{ color: palette.alarm, fontWeight: 600 }}>

@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { lazy, Suspense, useMemo, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import { useLots, useRounds, useSite, useSymptoms } from "../../book/queries";
@@ -22,13 +22,15 @@ import { PlaceCard } from "./PlaceCard";
 import { PlaceChoice } from "./PlaceChoice";
 import { placeJobs } from "./placeJobs";
 import { pressOther, stepTo } from "./rowKeys";
-import { nextPlace, workOf } from "./standing";
+import { isQuiet, nextPlace, workOf } from "./standing";
 import { TroubleLines } from "./TroubleLines";
 import { SimulatedNote } from "./SimulatedNote";
 import { YardAsks } from "./YardAsks";
 import { ForecastCard } from "../weather/ForecastCard";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
+
+const ScanDialog = lazy(() => import("../finding/ScanDialog").then((m) => ({ default: m.ScanDialog })));
 
 const ASKED_BY = ["place"] as const;
 
@@ -43,6 +45,7 @@ export function Rounds() {
   const settled = useSettled();
   const { asked } = useAsked(ASKED_BY);
   const isNarrow = useNarrow();
+  const [scans, setScans] = useState(false);
   // what to do about a symptom is at hand where no connection is
   useSymptoms();
   const { doneOn, setDoneOn } = useDoneOn();
@@ -104,7 +107,8 @@ export function Rounds() {
   const here = places.find((place) => place.place.id === asked.place);
   // on a phone one stands at one place at a time
   const chooses = isNarrow && !here && places.length > FEW;
-  const shown = here ? [here] : chooses ? [] : places;
+  const quiet = here || isNarrow ? [] : work.filter(isQuiet);
+  const shown = here ? [here] : chooses ? [] : work.filter((w) => !quiet.includes(w)).map((w) => w.place);
   const onward = here ? nextPlace(work, here.place.id) : null;
   const isYard = !here || here.place.isOutdoors;
   const troubles = (here ? [here] : places).flatMap((place) => place.temperature.troubles);
@@ -112,6 +116,25 @@ export function Rounds() {
     .flatMap((p) => p.parts)
     .flatMap((p) => p.due)
     .filter((d) => d.due.lateDays > 0).length;
+  // what is not of one place: above the places on a phone, in the columns with them where there is room
+  const more = (
+    <>
+      {!chooses && !(here && isNarrow) && troubles.length > 0 && (
+        <Card label="what is the matter" sx={{ mb: 2, py: { xs: 0.75, md: 0.75 } }}>
+          <TroubleList troubles={troubles} />
+        </Card>
+      )}
+      {isYard && places.some((p) => p.place.isOutdoors && p.parts.length > 0) && <ForecastCard />}
+      {isYard && !chooses && rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
+      <SimulatedNote names={rounds.data.simulatedAside} />
+      {rounds.data.aside.length > 0 && <AsideList aside={rounds.data.aside} />}
+      {!here && conflicts.length > 0 && (
+        <Box sx={{ order: 1 }}>
+          <ConflictList conflicts={conflicts} today={today} />
+        </Box>
+      )}
+    </>
+  );
   return (
     <Box sx={{ display: "flex", flexDirection: "column" }}>
       <Box
@@ -149,23 +172,22 @@ export function Rounds() {
         <>
           <AlarmLines places={places} yard={rounds.data.yard} />
           <PlaceChoice work={work} timeZone={site.timeZone} today={today} />
+          <Button
+            variant="outlined"
+            sx={{ alignSelf: "start", minHeight: 52, my: 1 }}
+            onClick={() => setScans(true)}
+          >
+            Scan the card of a place
+          </Button>
+          {scans && (
+            <Suspense>
+              <ScanDialog close={() => setScans(false)} />
+            </Suspense>
+          )}
         </>
       )}
       {!chooses && here && isNarrow && troubles.length > 0 && <TroubleLines troubles={troubles} />}
-      {!chooses && !(here && isNarrow) && troubles.length > 0 && (
-        <Card label="what is the matter" sx={{ mb: 2, py: { xs: 0.75, md: 0.75 } }}>
-          <TroubleList troubles={troubles} />
-        </Card>
-      )}
-      {isYard && places.some((p) => p.place.isOutdoors && p.parts.length > 0) && <ForecastCard />}
-      {isYard && !chooses && rounds.data.yard.length > 0 && <YardAsks alerts={rounds.data.yard} />}
-      <SimulatedNote names={rounds.data.simulatedAside} />
-      {rounds.data.aside.length > 0 && <AsideList aside={rounds.data.aside} />}
-      {!here && conflicts.length > 0 && (
-        <Box sx={{ order: { xs: 1, md: 0 } }}>
-          <ConflictList conflicts={conflicts} today={today} />
-        </Box>
-      )}
+      {isNarrow && more}
       <Box
         sx={{
           columnCount: { xs: 1, lg: here ? 1 : 2 },
@@ -173,6 +195,7 @@ export function Rounds() {
           "& > *": { breakInside: "avoid", mb: "16px" },
         }}
       >
+        {!isNarrow && more}
         {shown.map((place) => (
           <PlaceCard
             key={place.place.id}
@@ -184,6 +207,12 @@ export function Rounds() {
             inHand={here !== undefined && isNarrow}
           />
         ))}
+        {quiet.length > 0 && (
+          <Card label="nothing due">
+            <Typography variant="h2">Nothing is due here</Typography>
+            <PlaceChoice work={quiet} timeZone={site.timeZone} today={today} />
+          </Card>
+        )}
       </Box>
       <DoneNow />
       {onward && (

@@ -3,7 +3,6 @@ import { Box, Button, Typography } from "@mui/material";
 import type { RoundsView } from "../../api/types";
 import { useIsSettled } from "../../offline/useQueue";
 import { useRecord } from "../../record/RecordProvider";
-import { AlarmMark } from "../../shared/AlarmMark";
 import { Why } from "../../shared/Why";
 import type { Day } from "../../time/days";
 import { HandLine } from "./HandLine";
@@ -40,53 +39,41 @@ export function WaterLine({ place, doneOn, inHand = false }: WaterLineProps) {
       All moist
     </Button>
   );
-  const others = (
-    <>
-      <Button variant="outlined" onClick={() => record(usualLook("dry"), "all pale, watered from below")}>
-        All pale, watered
-      </Button>
-      <Button variant="outlined" onClick={() => setOpen(true)}>
-        One by one…
-      </Button>
-      <Why lines={water.working} about={`water, ${place.place.name}`} />
-    </>
+  const pale = (
+    <Button variant="outlined" onClick={() => record(usualLook("dry"), "all pale, watered from below")}>
+      All pale, watered
+    </Button>
   );
   return (
-    <Box data-testid={`water-${place.place.id}`} sx={{ py: inHand ? 0 : 0.5 }}>
+    <Box data-testid={`water-${place.place.id}`}>
       {water.tipOutAt !== null && (
         <Typography component="div" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, fontWeight: 600 }}>
           <span>Tip out the water that is left in the trays</span>
           <TimeLeft dueAt={water.tipOutAt} />
         </Typography>
       )}
-      {asks && inHand && (
+      {asks && (
         <HandLine
           testId={`look-${place.place.id}`}
           name="Look at the water"
           asks={water.words}
           isMarked={water.lateDays > 0}
-          act={moist}
+          act={
+            <>
+              {moist}
+              {!inHand && pale}
+            </>
+          }
         >
           <Typography variant="body2">{water.howTo}</Typography>
-          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}>{others}</Box>
-        </HandLine>
-      )}
-      {asks && !inHand && (
-        <>
-          <Typography sx={{ display: "flex", gap: 0.75 }}>
-            {water.lateDays > 0 && <AlarmMark />}
-            <span>
-              <strong>Look at the water:</strong> {water.words}
-            </span>
-          </Typography>
-          <Typography variant="body2" color="text.secondary">
-            {water.howTo}
-          </Typography>
-          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: 0.5 }}>
-            {moist}
-            {others}
+          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}>
+            {inHand && pale}
+            <Button variant="outlined" onClick={() => setOpen(true)}>
+              One by one…
+            </Button>
+            <Why lines={water.working} about={`water, ${place.place.name}`} />
           </Box>
-        </>
+        </HandLine>
       )}
       {open && (
         <Suspense>

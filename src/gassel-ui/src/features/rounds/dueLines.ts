@@ -1,5 +1,6 @@
 import type { RoundsView, StandingDue, StandingPart } from "../../api/types";
 import type { Day } from "../../time/days";
+import { GESTURES } from "./usual";
 
 /** One due thing of one vessel. */
 export interface DueLine {
@@ -19,3 +20,23 @@ export const linesOf = (place: RoundsView["places"][number], today: Day): DueLin
       .filter((item) => item.due.dueOn <= today)
       .map((item) => ({ key: dueKey(part.number, part.part, item.due.kind), part, item })),
   );
+
+/** True where the seed itself is begun with. */
+export const isAtTheStep = ({ due }: StandingDue): boolean =>
+  due.kind === "startStep" || due.kind === "sow" || due.kind === "scarifyAgain";
+
+/** True where cautions stand at the line: at a step, and where plants of a kind that can hurt are handled. */
+export const isCautioned = (part: StandingPart, item: StandingDue): boolean =>
+  item.cautions.length > 0 &&
+  (isAtTheStep(item) || (GESTURES[item.due.kind] !== undefined && part.hazard !== "none"));
+
+/** True where a line above it already says all of its cautions. */
+export function isSaidAbove(lines: DueLine[], at: number): boolean {
+  const line = lines[at];
+  if (!line || !isCautioned(line.part, line.item)) return false;
+  const texts = line.item.cautions.map((caution) => caution.text);
+  return lines
+    .slice(0, at)
+    .filter(({ part, item }) => isCautioned(part, item))
+    .some(({ item }) => texts.every((text) => item.cautions.some((caution) => caution.text === text)));
+}

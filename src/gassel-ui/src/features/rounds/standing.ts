@@ -30,3 +30,11 @@ export function nextPlace(work: PlaceWork[], from: string): PlaceWork | null {
   const round = [...work.slice(at + 1), ...work.slice(0, Math.max(0, at))];
   return round.find((w) => w.jobs > 0) ?? null;
 }
+
+/** True where nothing is due at a place and nothing is told of it. */
+export const isQuiet = ({ place, jobs }: PlaceWork): boolean =>
+  jobs === 0 &&
+  place.symptoms.length === 0 &&
+  place.out.length === 0 &&
+  !place.water &&
+  place.parts.every((part) => !part.warmth?.isTooWarm);

@@ -29,7 +29,9 @@ export function NetworkCard() {
   return (
     <Card label="phones on the local network">
       <Box sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 2 }}>
-        <Typography variant="h2">Phones on the local network</Typography>
+        <Typography variant="h2" component="h1">
+          Phones on the local network
+        </Typography>
         {mayTurn && !(open && heldOpen) && (
           <Button variant="outlined" onClick={() => void turn(!open)} sx={{ ml: "auto" }}>
             {open ? "Shut the book to the network" : "Open to the local network"}

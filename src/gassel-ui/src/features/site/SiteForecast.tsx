@@ -1,4 +1,4 @@
-import { Box } from "@mui/material";
+import { Box, Typography } from "@mui/material";
 import { useForecastService, useSite } from "../../book/queries";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
@@ -15,6 +15,9 @@ export function SiteForecast() {
   return (
     <>
       <SiteParts />
+      <Typography variant="h1" sx={{ mb: 1 }}>
+        Weather to come
+      </Typography>
       <ForecastCard onItsPage />
       <Box
         sx={{

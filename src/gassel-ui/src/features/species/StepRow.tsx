@@ -39,7 +39,7 @@ export function StepRow(props: StepRowProps) {
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 1.5, rowGap: 1, alignItems: "flex-start" }}>
         <Box sx={{ width: 116 }}>
           <StepSwatch kind={step.kind} height={26} />
-          <Typography variant="h3">
+          <Typography variant="h3" component="h2">
             {number}. {name}
           </Typography>
         </Box>

@@ -5,7 +5,8 @@ import { linear } from "../../drawings/scale";
 import { useNarrow } from "../../shared/useNarrow";
 import { addDays, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { daysInto } from "../../time/moments";
+import { daysInto, momentWords } from "../../time/moments";
+import { ChartTable } from "../../shared/ChartTable";
 
 const [HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [130, 46, 26, 12, 12];
 const FORTNIGHT = 14;
@@ -71,6 +72,13 @@ export function HumidityChart({ hours, place, timeZone, today }: HumidityChartPr
             </text>
           ))}
       </svg>
+      <ChartTable
+        caption={`Humidity of ${place}, hour by hour`}
+        columns={["Hour", "Mean"]}
+        rows={() =>
+          hours.map((hour) => [momentWords(hour.at, timeZone, today), `${Math.round(hour.meanPercent)} %`])
+        }
+      />
     </>
   );
 }

@@ -8,7 +8,8 @@ import { degrees, fromMetric, toMetric, unitOf, useUnits } from "../../shared/un
 import { useNarrow } from "../../shared/useNarrow";
 import { addDays, daysBetween, monthName, monthStarts, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
-import { daysInto } from "../../time/moments";
+import { daysInto, momentWords } from "../../time/moments";
+import { ChartTable } from "../../shared/ChartTable";
 
 const [HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [250, 46, 26, 12, 12];
 const FORTNIGHT = 14;
@@ -56,7 +57,8 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
   const x = linear(0, length, LEFT, width - RIGHT);
   const y = linear(low, high, HEIGHT - BOTTOM, TOP);
   const marks = roundMarks(fromMetric(low, "temperature", units), fromMetric(high, "temperature", units));
-  const days = span === "fortnight" ? Array.from({ length }, (_, i) => i).filter((i) => i % 2 === 0) : [];
+  const days =
+    span === "fortnight" ? Array.from({ length }, (_, i) => i).filter((i) => i % (narrow ? 4 : 2) === 0) : [];
   return (
     <Box>
       <Box sx={{ my: 1 }}>
@@ -150,7 +152,14 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
               </text>
             ))}
         {days.map((i) => (
-          <text key={i} x={x(i)} y={HEIGHT - 8} fontSize={13} fill={p.ink2}>
+          <text
+            key={i}
+            x={x(i)}
+            y={HEIGHT - 8}
+            fontSize={13}
+            textAnchor={x(i) > width - 50 ? "end" : "start"}
+            fill={p.ink2}
+          >
             {shortDay(addDays(from, i), today)}
           </text>
         ))}
@@ -167,6 +176,21 @@ export function TemperatureChart({ detail, timeZone, today }: TemperatureChartPr
           ` Shaded: ${degrees(wanted.lowC, units)} to ${degrees(wanted.highC, units)}, the range this step needs.`}{" "}
         No mark: nothing measured.
       </Typography>
+      <ChartTable
+        caption={`Temperature of ${detail.place.name}, ${span === "fortnight" ? "hour by hour" : "day by day"}`}
+        columns={[span === "fortnight" ? "Hour" : "Day", "Coldest", "Mean", "Warmest"]}
+        rows={() =>
+          (span === "fortnight"
+            ? detail.hours.map((hour) => ({ ...hour, when: momentWords(hour.at, timeZone, today) }))
+            : detail.days.map((day) => ({ ...day, when: shortDay(day.date, today) }))
+          ).map((row) => [
+            row.when,
+            degrees(row.minC, units),
+            degrees(row.meanC, units),
+            degrees(row.maxC, units),
+          ])
+        }
+      />
     </Box>
   );
 }

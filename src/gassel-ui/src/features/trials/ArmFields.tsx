@@ -33,7 +33,7 @@ export function ArmFields({ arm, at, routes, places, ownVessels, change, leaveOu
       sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}
     >
       <Box sx={{ gridColumn: "1 / -1", display: "flex", alignItems: "center" }}>
-        <Typography variant="h3">
+        <Typography variant="h3" component="h2">
           {at + 1}
           {at === 0 && ", the control"}
         </Typography>

@@ -21,6 +21,7 @@ export function ForecastCard({ onItsPage = false }: { onItsPage?: boolean }) {
       <Box sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 1.5, rowGap: 0.5 }}>
         <Typography
           variant={known ? "body1" : "h3"}
+          component={known ? "p" : "h2"}
           sx={{ display: "flex", gap: 0.75, flex: "1 1 34ch" }}
           data-testid="forecast-words"
           data-state={forecast.state}

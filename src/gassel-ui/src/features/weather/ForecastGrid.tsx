@@ -71,7 +71,7 @@ export function ForecastGrid({ lines, today, close }: ForecastGridProps) {
         >
           <thead>
             <tr>
-              <th />
+              <td />
               {COLUMNS.map((column) => (
                 <th key={column.field}>
                   {column.words} {unitOf(column.measure, units)}

@@ -10,6 +10,8 @@ import { degrees, useUnits } from "../../shared/units";
 import { shortDay } from "../../time/days";
 import { FrostChart } from "./FrostChart";
 import { ForRole } from "../../people/ForRole";
+import { frostNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 /** The frosts on record, by year and in words. */
 export function FrostCard({ site, record }: { site: SiteView; record: number | null }) {
@@ -59,6 +61,7 @@ export function FrostCard({ site, record }: { site: SiteView; record: number | n
             enough={enough}
             said={`${first.spring} ${first.autumn}`}
           />
+          <ChartTable {...frostNumbers(first.frost, degrees(first.thresholdC, units))} />
         </>
       )}
       {first && (

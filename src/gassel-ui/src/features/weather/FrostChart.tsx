@@ -14,7 +14,7 @@ interface FrostChartProps {
   said: string;
 }
 
-const [LEFT, RIGHT, TOP, BOTTOM] = [44, 8, 30, 20];
+const [LEFT, RIGHT, TOP, BOTTOM] = [44, 8, 46, 20];
 const NORTH = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
 
 /** Days since the first day of the season that the year names: 1 January in the north, 1 July in the south. */
@@ -98,7 +98,7 @@ export function FrostChart({ frost, south, enough, said }: FrostChartProps) {
               <line
                 x1={x(mark.at)}
                 x2={x(mark.at)}
-                y1={TOP - 4}
+                y1={TOP - (i === 2 ? 4 : 20)}
                 y2={height - BOTTOM}
                 stroke={p.ink}
                 strokeWidth={1.5}
@@ -106,7 +106,7 @@ export function FrostChart({ frost, south, enough, said }: FrostChartProps) {
               />
               <text
                 x={x(mark.at)}
-                y={TOP - 9}
+                y={TOP - (i === 2 ? 9 : 25)}
                 fontSize={12.5}
                 textAnchor={i === 0 ? "end" : i === 1 ? "start" : "middle"}
                 fill={p.ink}

@@ -27,7 +27,7 @@ export function WeeksCard({ wishes, found, today }: WeeksCardProps) {
       </Typography>
       {weeks.map((week) => (
         <Box key={week.monday} data-testid={`week-${week.monday}`} sx={{ mt: 1 }}>
-          <Typography component="h3" variant="h3">
+          <Typography component="h2" variant="h3">
             Week of {shortDay(week.monday, today)}
           </Typography>
           {week.starts.map(({ wish, on }) => (

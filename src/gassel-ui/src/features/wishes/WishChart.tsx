@@ -9,6 +9,7 @@ import { addDays, daysBetween, monthStarts, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { LoadStrip } from "./LoadStrip";
 import { ribbonOf } from "./wishRibbon";
+import { ChartTable } from "../../shared/ChartTable";
 
 interface WishChartProps {
   wishes: WishView[];
@@ -91,6 +92,17 @@ export function WishChart({ wishes, found, loads, today }: WishChartProps) {
         ))}
         <line x1={x(today)} x2={x(today)} y1={TOP - 8} y2={height} stroke={p.alarm} strokeWidth={2} />
       </svg>
+      <ChartTable
+        caption="When each wish begins and ends"
+        columns={["Wish", "Begins", "Ends"]}
+        rows={() =>
+          rows.map(({ wish, ribbon }) => [
+            `W-${wish.number} ${wish.commonName}`,
+            shortDay(ribbon[0]?.start ?? today, today),
+            shortDay(ribbon.at(-1)?.end ?? today, today),
+          ])
+        }
+      />
       <Typography variant="body2" sx={{ color: p.ink2 }}>
         {loads.length > 0 && "Below: room taken; the dotted line is full. "}
         {last > to && `What goes on after ${shortDay(to, today)} is not drawn.`}

@@ -43,7 +43,7 @@ export function WishRow({ wish, start, today, pin, setAside, split, remove }: Wi
       }}
     >
       <Box>
-        <Typography component="h3" variant="h3">
+        <Typography component="h2" variant="h3">
           {name}: {several(wish.wish.plants, "plant")}
           {wish.wish.for ? ` for ${wish.wish.for}` : ""}
         </Typography>

@@ -9,6 +9,7 @@ import type { ContainerAnswer } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { linear } from "../../drawings/scale";
 import { Card } from "../../shared/Card";
+import { ChartTable } from "../../shared/ChartTable";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { MeasureField } from "../../shared/MeasureField";
@@ -144,6 +145,18 @@ export function ContainerSimulator() {
       {base && (
         <>
           <DayCurve answer={base} />
+          <ChartTable
+            caption="The last day inside, hour by hour"
+            columns={["Hour", "Outdoors", "Air inside", "Mix"]}
+            rows={() =>
+              base.hours.map((hour, i) => [
+                `${i}:00`,
+                degrees(hour.outdoorC, units),
+                degrees(hour.airC, units),
+                degrees(hour.mediumC, units),
+              ])
+            }
+          />
           <Box sx={{ overflowX: "auto" }} tabIndex={0} role="region" aria-label="what each change does">
             <Box
               component="table"

@@ -95,7 +95,7 @@ function FloweringFrom({ today, frost }: { today: Day; frost: Day | null }) {
           data-testid={`way-${option.way}`}
           sx={{ borderTop: `1px solid ${palette.line}`, py: 1 }}
         >
-          <Typography variant="h3">
+          <Typography variant="h3" component="h2">
             {kind === "wildRosette" ? "rosettes out for their winter" : WAYS[option.way]}
             {option.isPossible ? "" : ": too late"}
           </Typography>

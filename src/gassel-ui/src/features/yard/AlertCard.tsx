@@ -46,7 +46,7 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
       onMouseLeave={() => onPoint?.(null)}
       sx={{ borderTop: `1px solid ${p.line}`, py: 1, "&:first-of-type": { borderTop: "none", pt: 0 } }}
     >
-      <Typography variant="h3" sx={{ display: "flex", gap: 0.75, lineHeight: 1.25 }}>
+      <Typography variant="h3" component="h2" sx={{ display: "flex", gap: 0.75, lineHeight: 1.25 }}>
         {PRESSING.includes(alert.kind) && <AlarmMark small />}
         <span>{alert.title}</span>
       </Typography>

@@ -101,7 +101,7 @@ function LotCard({ lot, today }: { lot: LotBothWays; today: Day }) {
       >
         <thead>
           <tr>
-            <th />
+            <td />
             <th>indoors</th>
             <th>outdoors</th>
           </tr>

@@ -11,6 +11,9 @@ import { difference, useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { ResidualStrip } from "../../drawings/ResidualStrip";
 import { FileButton } from "../../shared/FileButton";
+import { residualNumbers } from "../../drawings/chartNumbers";
+import { useSite } from "../../book/queries";
+import { ChartTable } from "../../shared/ChartTable";
 
 type Answer = Awaited<ReturnType<typeof fit>>;
 
@@ -28,6 +31,7 @@ const fit = (batch: string, part: string, spot: string, text: string, save: bool
 export function Calibration({ detail }: { detail: ContainerDetail }) {
   const queries = useQueryClient();
   const units = useUnits();
+  const site = useSite().data;
   const [spot, setSpot] = useState<"medium" | "air">("medium");
   const [text, setText] = useState<string | null>(null);
   const [answer, setAnswer] = useState<Answer | null>(null);
@@ -85,6 +89,9 @@ export function Calibration({ detail }: { detail: ContainerDetail }) {
             {difference(answer.fit.rmsK, units)}.
           </Typography>
           <ResidualStrip residuals={answer.fit.residuals} />
+          {site && (
+            <ChartTable {...residualNumbers(answer.fit.residuals, units, site.timeZone, site.today)} />
+          )}
           <Why lines={answer.fit.working} about="the fit" />
           {answer.saved ? (
             <Typography>Used for every {brief.kind} from now on.</Typography>

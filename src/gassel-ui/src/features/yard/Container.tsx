@@ -16,7 +16,7 @@ import { ChoiceField } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { NumberField } from "../../shared/NumberField";
-import { unbroken, useUnits } from "../../shared/units";
+import { degreeDaysUnit, unbroken, useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { actDay, shortDay } from "../../time/days";
 import type { Day } from "../../time/days";
@@ -25,6 +25,8 @@ import { useTend } from "./useTend";
 import { careWords, coldWords, upWords } from "./yardWords";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
+import { hourNumbers, seasonNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 const TENDINGS: [Tending, string][] = [
   ["capOn", "cap on"],
@@ -171,15 +173,17 @@ function ContainerPage({
                   today={today}
                   timeZone={timeZone}
                 />
+                <ChartTable {...hourNumbers(detail.hours, units, timeZone, today)} />
               </Card>
             )}
             <Card label="through the season">
               <Typography variant="h2">Through the season</Typography>
               <InsideSeason detail={detail} today={today} />
+              <ChartTable {...seasonNumbers(detail, units, today)} />
               <Typography variant="body2" color="text.secondary">
                 Left: days of cold in the mix (textured; pale beyond today). Broken line, right: warmth
-                gathered since, {units === "metric" ? "°C·days" : "°F·days"}, between a tenth and nine tenths
-                up. Circles: share of the seed that was counted up. Beyond{" "}
+                gathered since, {degreeDaysUnit(units)}, between a tenth and nine tenths up. Circles: share of
+                the seed that was counted up. Beyond{" "}
                 {actDay(
                   detail.days.filter((d) => d.source !== "typical").at(-1)?.inside.date ?? today,
                   today,

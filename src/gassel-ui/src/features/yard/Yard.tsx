@@ -17,6 +17,8 @@ import { PrepareDialog } from "./PrepareDialog";
 import { YardSpotCard } from "./YardSpotCard";
 import { yardHeadline } from "./yardWords";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
+import { outlookNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 /** The winter containers: how they stand, what the weather asks, and what is to go out. */
 export function Yard() {
@@ -85,6 +87,7 @@ export function Yard() {
                 <Why lines={working} about="the weather of the yard" />
               </Box>
               <OutlookStrip days={outlook} today={today} />
+              <ChartTable {...outlookNumbers(outlook, units, today)} />
             </Card>
           )}
           {out ? (

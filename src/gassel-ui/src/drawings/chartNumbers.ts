@@ -1,0 +1,135 @@
+import type { ColdSoFar, ContainerDetail, FrostView, PartView, SetOutResult, YardDay } from "../api/types";
+import type { ChartNumbers } from "../shared/ChartTable";
+import { percent } from "../shared/numbers";
+import { degreeDays, degreeDaysUnit, degrees, difference, length } from "../shared/units";
+import type { Units } from "../shared/units";
+import { shortDay } from "../time/days";
+import type { Day } from "../time/days";
+import { momentWords } from "../time/moments";
+
+const NONE = "–";
+
+/** Days of cold as they were gained, one day a row. */
+export const coldNumbers = (cold: ColdSoFar, today: Day): ChartNumbers => ({
+  caption: `Cold gained by temperature since ${shortDay(cold.since, today)}`,
+  columns: ["Day", "Days of cold so far", "Temperature"],
+  rows: () =>
+    cold.daily.map((day) => [
+      shortDay(day.date, today),
+      day.sum.toFixed(1),
+      `${day.source}${day.certain ? "" : ", may not count"}`,
+    ]),
+});
+
+/** What came up by the days since sowing, counted and fitted. */
+export const emergenceNumbers = (result: NonNullable<PartView["result"]>): ChartNumbers => ({
+  caption: "Share of the seed sown that is up, by days since sowing",
+  columns: ["Days since sowing", "Counted", "Fitted", "Likely range"],
+  rows: () => {
+    const days = [...new Set([...result.points.map((p) => p.day), ...result.band.map((b) => b.day)])];
+    return days
+      .sort((a, b) => a - b)
+      .map((day) => {
+        const counted = result.points.find((p) => p.day === day);
+        const fitted = result.line.find((p) => p.day === day);
+        const range = result.band.find((b) => b.day === day);
+        return [
+          day.toFixed(Number.isInteger(day) ? 0 : 1),
+          counted ? percent(counted.fraction) : NONE,
+          fitted ? percent(fitted.fraction) : NONE,
+          range ? `${percent(range.low)} to ${percent(range.high)}` : NONE,
+        ];
+      });
+  },
+});
+
+/** Outdoors, the air inside and the mix, hour by hour. */
+export const hourNumbers = (
+  hours: ContainerDetail["hours"],
+  units: Units,
+  timeZone: string,
+  today: Day,
+): ChartNumbers => ({
+  caption: "Temperature inside, hour by hour",
+  columns: ["Hour", "Outdoors", "Air inside", "Mix"],
+  rows: () =>
+    hours.map((hour) => [
+      momentWords(hour.at, timeZone, today),
+      degrees(hour.outdoorC, units),
+      degrees(hour.airC, units),
+      degrees(hour.mediumC, units),
+    ]),
+});
+
+/** Cold, frost and warmth in the mix, day by day. */
+export const seasonNumbers = (detail: ContainerDetail, units: Units, today: Day): ChartNumbers => ({
+  caption: "The season inside, day by day",
+  columns: [
+    "Day",
+    "Days of cold so far",
+    "Hours frozen",
+    `Warmth since, ${degreeDaysUnit(units)}`,
+    "Weather",
+  ],
+  rows: () =>
+    detail.days.map((day) => [
+      shortDay(day.inside.date, today),
+      day.cold.toFixed(1),
+      day.inside.frozenHours.toFixed(0),
+      degreeDays(day.degrees, units),
+      day.source,
+    ]),
+});
+
+/** The days of the weather outdoors. */
+export const outlookNumbers = (days: YardDay[], units: Units, today: Day): ChartNumbers => ({
+  caption: "Weather outdoors, day by day",
+  columns: ["Day", "Coldest", "Warmest", "Snow", "Source"],
+  rows: () =>
+    days.map((day) => [
+      shortDay(day.date, today),
+      degrees(day.minC, units),
+      degrees(day.maxC, units),
+      day.snowCm > 0 ? length(10 * day.snowCm, units) : NONE,
+      day.source,
+    ]),
+});
+
+/** What each day to set out on comes to. */
+export const setOutNumbers = (result: SetOutResult, today: Day): ChartNumbers => ({
+  caption: "Days to set out, in how many winters of those on record",
+  columns: ["Set out", "Cold is enough", "Freeze after they are up"],
+  rows: () =>
+    result.dates.map((date) => [
+      shortDay(date.date, today),
+      percent(date.chillMetShare),
+      percent(date.freezeAfterEmergenceShare),
+    ]),
+});
+
+/** Reading less model, moment by moment. */
+export const residualNumbers = (
+  residuals: { at: string; residualK: number }[],
+  units: Units,
+  timeZone: string,
+  today: Day,
+): ChartNumbers => ({
+  caption: "Reading less model",
+  columns: ["Hour", "Difference"],
+  rows: () => residuals.map((r) => [momentWords(r.at, timeZone, today), difference(r.residualK, units)]),
+});
+
+/** Last and first frost of each year. */
+export const frostNumbers = (
+  frost: FrostView["thresholds"][number]["frost"],
+  threshold: string,
+): ChartNumbers => ({
+  caption: `Last and first day at ${threshold} or colder, by year`,
+  columns: ["Year", "Last in spring", "First in autumn"],
+  rows: () =>
+    frost.years.map((year) => [
+      String(year.year),
+      year.lastSpring ? shortDay(year.lastSpring, year.lastSpring) : NONE,
+      year.firstAutumn ? shortDay(year.firstAutumn, year.firstAutumn) : NONE,
+    ]),
+});
