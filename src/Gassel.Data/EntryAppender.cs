@@ -13,6 +13,7 @@ internal sealed class EntryAppender : IDisposable
 
     private readonly SqliteConnection _connection;
     private readonly SqliteCommand _insert;
+    private readonly SqliteCommand _holds;
 
     public EntryAppender(BookFile file)
     {
@@ -28,6 +29,16 @@ internal sealed class EntryAppender : IDisposable
         foreach (var column in Columns.Split(", "))
             _insert.Parameters.Add(new SqliteParameter { ParameterName = "$" + column });
         _insert.Prepare();
+        _holds = _connection.CreateCommand();
+        _holds.CommandText = "SELECT EXISTS (SELECT 1 FROM entries WHERE Id = $Id)";
+        _holds.Parameters.Add(new SqliteParameter { ParameterName = "$Id" });
+    }
+
+    /// <summary>True where an entry has this id, of whatever batch.</summary>
+    public bool Holds(Guid id)
+    {
+        _holds.Parameters[0].Value = id;
+        return _holds.ExecuteScalar() is 1L;
     }
 
     /// <summary>All rows or none. Returns the sequence of each; null for an id that is in the book already.</summary>
@@ -43,6 +54,7 @@ internal sealed class EntryAppender : IDisposable
     public void Dispose()
     {
         _insert.Dispose();
+        _holds.Dispose();
         _connection.Dispose();
     }
 

@@ -47,13 +47,17 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
     private async Task WriteAllWaiting()
     {
         var together = new List<Judged>();
+        var ids = new HashSet<Guid>();
         while (_queue.TryPeek(out var next) && together.All(j => j.Touches.All(t => next.Act.All(a => a.Batch != t.Held.Row.Id))))
         {
             _queue.TryDequeue(out _);
             try
             {
-                if (await Judge(next) is { } judged)
+                if (await Judge(next, ids) is { } judged)
+                {
                     together.Add(judged);
+                    ids.UnionWith(judged.Touches.SelectMany(t => t.Fresh).Select(e => e.Id));
+                }
             }
             catch (Exception failed)
             {
@@ -95,8 +99,10 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
     }
 
     /// <summary>What is to be written for a request; null where it has its answer already.</summary>
-    private async Task<Judged?> Judge(Waiting waiting)
+    /// <param name="ids">Of what is written in the same commit.</param>
+    private async Task<Judged?> Judge(Waiting waiting, HashSet<Guid> ids)
     {
+        var own = new HashSet<Guid>();
         var touches = new List<Touch>(waiting.Act.Count);
         foreach (var (batch, entries) in waiting.Act)
         {
@@ -107,6 +113,12 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
             }
             var known = held.Entries.Select(e => e.Id).ToHashSet();
             var fresh = entries.DistinctBy(e => e.Id).Where(e => !known.Contains(e.Id)).ToList();
+            // an id that is another's would be passed over in silence, and its word lost
+            if (fresh.Find(e => !own.Add(e.Id) || ids.Contains(e.Id) || _appender.Value.Holds(e.Id)) is { } taken)
+            {
+                waiting.Answer.SetResult(new RecordingResult.IdTaken(taken.Id));
+                return null;
+            }
             if (fresh.Count > 0 && waiting.IfConflict == IfConflict.Warn && Objection(held, fresh) is { } objection)
             {
                 waiting.Answer.SetResult(objection);

@@ -17,6 +17,9 @@ public abstract record RecordingResult
 
     public sealed record NoSuchBatch(Guid Batch) : RecordingResult;
 
+    /// <param name="Id">Of an entry that is in the book already, of another batch or as another word.</param>
+    public sealed record IdTaken(Guid Id) : RecordingResult;
+
     /// <param name="Id">An entry to take back that this batch does not hold.</param>
     public sealed record NoSuchEntry(Guid Id) : RecordingResult;
 }

@@ -89,6 +89,43 @@ public sealed class LabelTests : IAsyncLifetime
         );
     }
 
+    [Theory]
+    [InlineData("rīm\tslope", "rīm slope", "")]
+    [InlineData("north\nwall", "north wall", "")]
+    [InlineData("梅園", "□□", "園梅")]
+    [InlineData("ridge \ud83c\udf31", "ridge □", "\ud83c\udf31")]
+    public async Task What_the_font_lacks_is_a_box_and_is_told(string gatheredAt, string printed, string missing)
+    {
+        var (_, lot) = await _book.Post(
+            "/api/lots",
+            new JsonObject
+            {
+                ["speciesId"] = "balsamroot",
+                ["lot"] = new JsonObject
+                {
+                    ["gatheredAt"] = gatheredAt,
+                    ["gatheredOn"] = "2026-07-01",
+                    ["counted"] = 300,
+                    ["assumedFraction"] = 0.6,
+                },
+            }.ToJsonString()
+        );
+        var (told, report) = await _book.Post(
+            "/api/told",
+            $$"""
+            {"save":true,"who":"grower","lines":[{"species":"balsamroot","lot":"{{lot["id"]}}","step":"cold-moist",
+            "since":"2027-02-20","seeds":"60","place":""}]}
+            """
+        );
+        Assert.True(told == 200, report.ToJsonString());
+        var batches = (await _book.Get("/api/batches")).AsArray();
+        _batch = batches.Single(b => b!["id"]!.GetValue<Guid>() != _batch)!["id"]!.GetValue<Guid>();
+        var (status, answer) = await Print("a4By24", "both");
+        Assert.True(status == 200, answer.ToJsonString());
+        Assert.Equal(missing, string.Concat(answer["missing"]!.AsArray().Select(sign => sign!.GetValue<string>())));
+        Assert.Contains($"lot {lot["id"]}, 2026, {printed}", Run("pdftotext", "-layout", await Fetch(answer), "-"));
+    }
+
     [Fact]
     public async Task Every_place_in_use_has_a_card_whose_code_leads_to_its_jobs()
     {

@@ -270,6 +270,20 @@ public sealed class OpenBookTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Wrong_passwords_tried_all_at_once_are_each_counted()
+    {
+        using var owner = await _book.Owner();
+        await _book.Person(owner, "Ines", "volunteer");
+        using var thief = _book.Visitor();
+        await Task.WhenAll(
+            Enumerable.Range(0, 16).Select(_ => thief.Send(HttpMethod.Post, "/api/session", """{"name":"Ines","password":"wrong words"}"""))
+        );
+        using var second = _book.Visitor();
+        var (status, _) = await second.Send(HttpMethod.Post, "/api/session", $$"""{"name":"Ines","password":"{{OpenBook.Password}}"}""");
+        Assert.Equal(403, status);
+    }
+
+    [Fact]
     public async Task Tries_are_counted_by_device()
     {
         using var thief = _book.Visitor();

@@ -150,6 +150,20 @@ public sealed class PlantTests : IAsyncLifetime
         // the same once more is the same batch
         await _book.Post("/api/closing/next-season", $$"""{"who":"grower","batches":[{"from":"{{batch}}","id":"{{id}}"}]}""");
         Assert.Equal(2, (await _book.Get("/api/batches")).AsArray().Count);
+        // one that is not there, or the same new one twice: none of them is made
+        foreach (var second in new[] { (From: Guid.NewGuid(), Id: Guid.NewGuid()), (From: Guid.Parse($"{batch}"), Id: Guid.Empty) })
+        {
+            var first = Guid.NewGuid();
+            (status, _) = await _book.Post(
+                "/api/closing/next-season",
+                $$"""
+                {"who":"grower","batches":[{"from":"{{batch}}","id":"{{first}}"},
+                {"from":"{{second.From}}","id":"{{(second.Id == Guid.Empty ? first : second.Id)}}"}]}
+                """
+            );
+            Assert.InRange(status, 400, 404);
+            Assert.Equal(2, (await _book.Get("/api/batches")).AsArray().Count);
+        }
     }
 
     [Fact]

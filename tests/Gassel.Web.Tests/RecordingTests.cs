@@ -81,6 +81,35 @@ public sealed class RecordingTests : IAsyncDisposable
     }
 
     [Fact]
+    public async Task An_id_of_another_batch_is_refused_and_nothing_of_the_request_is_saved()
+    {
+        var one = await Sown();
+        var other = await _book.BatchOfBalsamroot(20);
+        var taken = (await _book.Get($"/api/batches/{one}"))["log"]![0]!["id"]!.GetValue<string>();
+        string Entry(string id) =>
+            $$$"""
+                {"id":"{{{id}}}","doneOn":"2027-03-06","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{"kind":"note","part":null,"text":"x"}}
+                """;
+        var (status, problem) = await _book.Post(
+            $"/api/batches/{other}/entries",
+            $$"""{"act":"{{Guid.NewGuid()}}","who":"grower","ifConflict":"warn","entries":[{{Entry($"{Guid.NewGuid()}")}},{{Entry(taken)}}]}"""
+        );
+        Assert.Equal((409, "id"), (status, problem["field"]!.GetValue<string>()));
+        // the same new id for two batches: neither has it
+        var twice = Entry($"{Guid.NewGuid()}");
+        (status, _) = await _book.Post(
+            "/api/entries",
+            $$"""
+            {"act":"{{Guid.NewGuid()}}","who":"grower","ifConflict":"warn","batches":[{"batch":"{{one}}","entries":[{{twice}}]},
+            {"batch":"{{other}}","entries":[{{twice}}]}]}
+            """
+        );
+        Assert.Equal(409, status);
+        Assert.Empty((await _book.Get($"/api/batches/{other}"))["log"]!.AsArray());
+        Assert.Equal(2, (await _book.Get($"/api/batches/{one}"))["log"]!.AsArray().Count);
+    }
+
+    [Fact]
     public async Task Sprouts_picked_out_divide_the_batch_in_one_gesture_and_in_order()
     {
         await _book.InitializeAsync();

@@ -59,6 +59,15 @@ internal sealed class Recordings(
         return await recorder.Record(act, request.IfConflict ?? IfConflict.Warn, cancel) switch
         {
             RecordingResult.Recorded recorded => ([.. recorded.Batches.Select(b => new Recording(b.Row.Id, b.State.LastSequence))], null),
+            RecordingResult.IdTaken taken => (
+                null,
+                new Refusal(
+                    "id",
+                    $"The id {taken.Id} is that of another entry; each entry needs a new one. Nothing was saved.",
+                    StatusCodes.Status409Conflict,
+                    "Id taken"
+                ).ToResult()
+            ),
             RecordingResult.NoSuchEntry lost => (
                 null,
                 Refusal.NotFound("entry", lost.Id, "Only an entry of this batch can be undone.").ToResult()

@@ -205,13 +205,21 @@ internal static class ClosingEndpoints
     {
         if ((Limits.Text("who", request.Who, 40) ?? Limits.Count("batches", request.Batches.Count, 1, 500)) is { } refusal)
             return refusal.ToResult();
-        var (made, refused) = (new List<ConfirmedBatch>(), new List<string>());
+        // all of it is looked at before any of it is made
+        var asked = new List<(Guid Id, ShelvedBatch Old)>();
         for (var i = 0; i < request.Batches.Count; i++)
         {
             if (request.Batches[i] is not { } again)
                 return new Refusal($"batches[{i}]", $"batches[{i}] is null; a batch with a new id is needed.").ToResult();
-            if (await books.Shelf.Find(again.From) is not { } old)
+            if (asked.Any(other => other.Id == again.Id))
+                return new Refusal($"batches[{i}].id", "Two of the batches have the same id; each new batch needs its own.").ToResult();
+            if (await books.Shelf.Find(again.From) is not { } from)
                 return BatchNames.NoSuchBatch(again.From).ToResult();
+            asked.Add((again.Id, from));
+        }
+        var (made, refused) = (new List<ConfirmedBatch>(), new List<string>());
+        foreach (var (id, old) in asked)
+        {
             var anchor = old.Plan.Anchor;
             var next = anchor.Date.AddYears(1);
             while (next < books.Clock.Today)
@@ -225,7 +233,7 @@ internal static class ClosingEndpoints
                 Date: next
             );
             var answer = await PlanConfirmation.Confirm(
-                new(again.Id, plan, PlanChoice.Usual, null, request.Who),
+                new(id, plan, PlanChoice.Usual, null, request.Who),
                 asker,
                 connect,
                 gate,

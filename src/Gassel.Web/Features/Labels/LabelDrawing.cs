@@ -84,7 +84,7 @@ internal static class LabelDrawing
         var y = box.Y;
         foreach (var (line, size, face) in lines)
         {
-            var text = ink.Speaker.Say(line);
+            var text = ink.Printable(ink.Speaker.Say(line), face);
             var fitting = Fitting(ink, text, box.Width, size * scale, face);
             ink.Text(Cut(ink, text, box.Width, fitting, face), box.X, y, fitting, face);
             y += size * scale * LabelInk.LineHeight;
@@ -99,7 +99,7 @@ internal static class LabelDrawing
     {
         if (warnings.Count == 0)
             return 0;
-        var text = string.Join("; ", warnings);
+        var text = ink.Printable(string.Join("; ", warnings), LabelFace.Bold);
         var size = Fitting(ink, text, inner.Width - 4, 8.5, LabelFace.Bold);
         var lines = Wrapped(ink, text, inner.Width - 4, size);
         var height = (lines.Count * size * LabelInk.LineHeight) + 2;

@@ -98,7 +98,7 @@ internal static class LabelEndpoints
             ))
             .ToList();
         // what is on record as printed is printed: paper first, then the book
-        var (pdf, pages) = LabelSheets.Print(
+        var (pdf, pages, missing) = LabelSheets.Print(
             labels,
             job.Content,
             job.Paper,
@@ -108,7 +108,9 @@ internal static class LabelEndpoints
         );
         var name = await printer.Print(pdf, clock.GetUtcNow(), cancel);
         var (recorded, refused) = await recordings.Take(new(job.Act, job.Who, entries), asker, single: false, cancel);
-        return recorded is null ? refused! : TypedResults.Ok(new Printed($"/api/labels/{name}", labels.Count * (inside + outside), pages));
+        return recorded is null
+            ? refused!
+            : TypedResults.Ok(new Printed($"/api/labels/{name}", labels.Count * (inside + outside), pages, missing));
     }
 
     /// <summary>Parts that hold seed or seedlings, by number.</summary>

@@ -1,3 +1,4 @@
+using System.Text;
 using Gassel.Core;
 using UglyToad.PdfPig.Core;
 using UglyToad.PdfPig.Writer;
@@ -15,6 +16,8 @@ internal sealed class LabelInk : IDisposable
 
     private readonly PdfDocumentBuilder _document;
     private readonly Dictionary<LabelFace, PdfDocumentBuilder.AddedFont> _fonts;
+    private readonly Dictionary<(LabelFace Face, Rune Sign), bool> _has = [];
+    private readonly SortedSet<string> _missing = new(StringComparer.Ordinal);
     private PdfPageBuilder? _page;
     private double _height;
 
@@ -28,12 +31,55 @@ internal sealed class LabelInk : IDisposable
 
     public Speaker Speaker { get; }
 
+    /// <summary>Signs that the faces do not have; a box stands for each.</summary>
+    public IReadOnlyCollection<string> Missing => _missing;
+
     public int Pages => _document.Pages.Count;
 
     public void NewPage(double width, double height)
     {
         _page = _document.AddPage(width, height);
         _height = height;
+    }
+
+    /// <summary>A text as a face can print it in one line: a blank for what moves the pen, a box for each sign that the face lacks.</summary>
+    public string Printable(string text, LabelFace face)
+    {
+        var line = new StringBuilder(text.Length);
+        foreach (var sign in text.EnumerateRunes())
+        {
+            if (Rune.IsWhiteSpace(sign) || Rune.IsControl(sign))
+                line.Append(' ');
+            else if (Has(face, sign))
+                line.Append(sign);
+            else
+                line.Append(Box(face, sign));
+        }
+        return line.ToString();
+    }
+
+    private string Box(LabelFace face, Rune sign)
+    {
+        _missing.Add(sign.ToString());
+        return Has(face, new('□')) ? "□" : "?";
+    }
+
+    private bool Has(LabelFace face, Rune sign)
+    {
+        if (!_has.TryGetValue((face, sign), out var has))
+        {
+            try
+            {
+                has = WidthOf(sign.ToString(), 10, face) > 0;
+            }
+            catch (InvalidOperationException)
+            {
+                // so the writer says that the face has no such sign
+                has = false;
+            }
+            _has[(face, sign)] = has;
+        }
+        return has;
     }
 
     /// <summary>Draws a line of text; <paramref name="y"/> is its top.</summary>

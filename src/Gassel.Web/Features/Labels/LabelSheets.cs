@@ -8,8 +8,8 @@ internal static class LabelSheets
     private const double PointsPerMm = 72 / 25.4;
 
     /// <param name="first">Position on the first sheet to begin at, from 0, for sheets begun before.</param>
-    /// <returns>The PDF, and how many pages it has.</returns>
-    public static (byte[] Pdf, int Pages) Print(
+    /// <returns>The PDF, how many pages it has, and the signs that could not be printed.</returns>
+    public static (byte[] Pdf, int Pages, IReadOnlyList<string> Missing) Print(
         IReadOnlyList<AddressedLabel> labels,
         LabelContent content,
         LabelPaper paper,
@@ -28,7 +28,7 @@ internal static class LabelSheets
             if (content != LabelContent.Outside)
                 LabelDrawing.Small(ink, Next(), label);
         }
-        return (ink.ToPdf(), ink.Pages);
+        return (ink.ToPdf(), ink.Pages, [.. ink.Missing]);
 
         LabelBox Next()
         {

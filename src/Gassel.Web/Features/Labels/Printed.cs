@@ -1,4 +1,5 @@
 namespace Gassel.Web.Features.Labels;
 
 /// <param name="File">Address of the PDF.</param>
-public sealed record Printed(string File, int Labels, int Pages);
+/// <param name="Missing">Signs that the labels' font does not have; a box stands for each.</param>
+public sealed record Printed(string File, int Labels, int Pages, IReadOnlyList<string> Missing);

@@ -79,6 +79,7 @@ internal static class SessionEndpoints
         IAntiforgery tokens,
         UserManager<Person> people,
         IUserClaimsPrincipalFactory<Person> principals,
+        GasselDb db,
         WriteGate gate
     )
     {
@@ -87,7 +88,7 @@ internal static class SessionEndpoints
         if ((Limits.Text("name", asked.Name, Person.MaxName) ?? Limits.Text("password", asked.Password, LongestPassword)) is { } unreadable)
             return unreadable.ToResult();
         var person = await people.FindByNameAsync(asked.Name.Trim());
-        if (!await Fits(person, asked.Password, people, gate))
+        if (!await Fits(person, asked.Password, people, db, gate))
             return Wrong("password", "name and password do not go together").ToResult();
         return TypedResults.Ok(await Admit(person!, context, door, owner, tokens, principals));
     }
@@ -100,6 +101,7 @@ internal static class SessionEndpoints
         IAntiforgery tokens,
         UserManager<Person> people,
         IUserClaimsPrincipalFactory<Person> principals,
+        GasselDb db,
         WriteGate gate,
         TimeProvider real
     )
@@ -128,7 +130,7 @@ internal static class SessionEndpoints
                 "Name taken"
             ).ToResult();
         }
-        if (!byOwnerCode && !await FitsCode(person, asked.Code, people, gate, real))
+        if (!byOwnerCode && !await FitsCode(person, asked.Code, people, db, gate, real))
             return Wrong("code", "name and code do not go together, or the code has run out; the owner can make a new one").ToResult();
         // hashing takes a tenth of a second, and nobody's recording shall wait for it
         var isNew = person is null;
@@ -161,6 +163,7 @@ internal static class SessionEndpoints
         IAntiforgery tokens,
         UserManager<Person> people,
         IUserClaimsPrincipalFactory<Person> principals,
+        GasselDb db,
         WriteGate gate
     )
     {
@@ -169,7 +172,7 @@ internal static class SessionEndpoints
         if ((Limits.Text("old", asked.Old, LongestPassword) ?? CheckPassword("new", asked.New)) is { } unreadable)
             return unreadable.ToResult();
         var person = await people.GetUserAsync(context.User);
-        if (!await Fits(person, asked.Old, people, gate))
+        if (!await Fits(person, asked.Old, people, db, gate))
             return Wrong("old", "this is not the password of until now").ToResult();
         person!.PasswordHash = people.PasswordHasher.HashPassword(person, asked.New);
         await gate.Write(async () => (await people.UpdateSecurityStampAsync(person)).OrThrow(), CancellationToken.None);
@@ -190,42 +193,53 @@ internal static class SessionEndpoints
         return View(context, door, owner, tokens);
     }
 
-    /// <summary>Compares, and keeps the number of wrong tries.</summary>
-    private static async Task<bool> Fits(Person? person, string password, UserManager<Person> people, WriteGate gate)
+    /// <summary>Compares, and keeps the number of wrong tries. It takes as long for a name that is none.</summary>
+    private static Task<bool> Fits(Person? person, string password, UserManager<Person> people, GasselDb db, WriteGate gate) =>
+        Compared(person, person is { LeftAt: null, PasswordHash: { } own } ? own : null, password, people, db, gate);
+
+    private static Task<bool> FitsCode(
+        Person? person,
+        string code,
+        UserManager<Person> people,
+        GasselDb db,
+        WriteGate gate,
+        TimeProvider real
+    )
     {
-        var hash = person is { LeftAt: null, PasswordHash: { } own } ? own : null;
+        var runs = person is { LeftAt: null } && !(person.CodeUntil < real.GetUtcNow().ToUnixTimeMilliseconds());
+        return Compared(person, runs ? person!.CodeHash : null, SignUpCode.Plain(code), people, db, gate);
+    }
+
+    private static async Task<bool> Compared(
+        Person? person,
+        string? hash,
+        string secret,
+        UserManager<Person> people,
+        GasselDb db,
+        WriteGate gate
+    )
+    {
+        // hashing takes a tenth of a second, and nobody's recording shall wait for it
         var same =
-            people.PasswordHasher.VerifyHashedPassword(person ?? new(), hash ?? NobodysHash.Value, password)
+            people.PasswordHasher.VerifyHashedPassword(person ?? new(), hash ?? NobodysHash.Value, secret)
             != PasswordVerificationResult.Failed;
-        if (hash is null)
+        if (person is null || hash is null)
             return false;
-        return await Counted(person!, same, people, gate);
-    }
-
-    private static async Task<bool> FitsCode(Person? person, string code, UserManager<Person> people, WriteGate gate, TimeProvider real)
-    {
-        if (person is not { LeftAt: null, CodeHash: { } hash } || person.CodeUntil < real.GetUtcNow().ToUnixTimeMilliseconds())
-            return false;
-        return await Counted(
-            person,
-            people.PasswordHasher.VerifyHashedPassword(person, hash, SignUpCode.Plain(code)) != PasswordVerificationResult.Failed,
-            people,
-            gate
+        return await gate.Write(
+            async () =>
+            {
+                // other tries may have been counted while this one was compared
+                await db.Entry(person).ReloadAsync();
+                if (await people.IsLockedOutAsync(person))
+                    return false;
+                if (!same)
+                    (await people.AccessFailedAsync(person)).OrThrow();
+                else if (person.AccessFailedCount > 0)
+                    (await people.ResetAccessFailedCountAsync(person)).OrThrow();
+                return same;
+            },
+            CancellationToken.None
         );
-    }
-
-    private static async Task<bool> Counted(Person person, bool same, UserManager<Person> people, WriteGate gate)
-    {
-        if (await people.IsLockedOutAsync(person))
-            return false;
-        if (!same || person.AccessFailedCount > 0)
-        {
-            await gate.Write(
-                () => same ? people.ResetAccessFailedCountAsync(person) : people.AccessFailedAsync(person),
-                CancellationToken.None
-            );
-        }
-        return same;
     }
 
     private static Refusal? NotNeeded(NetworkDoor door) =>

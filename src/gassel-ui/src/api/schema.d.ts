@@ -11362,6 +11362,7 @@ export interface components {
             labels: number;
             /** Format: int32 */
             pages: number;
+            missing: string[];
         };
         PrintRequest: {
             /** Format: uuid */

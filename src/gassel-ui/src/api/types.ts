@@ -182,3 +182,4 @@ export interface EntryToSend {
   payload: EntryPayload;
 }
 export type PackageReport = components["schemas"]["PackageReport"];
+export type Printed = Schemas["Printed"];

@@ -5,8 +5,10 @@ import type { EntryToSend } from "../api/types";
 /** A gesture on its way to the book, as it is kept on this device until the book has it. */
 export interface WaitingAct {
   act: string;
-  /** Who recorded it; it goes out under this name, whoever is signed in by then. */
+  /** Who recorded it; it goes out under this name. */
   who: string;
+  /** That name was signed in with: it goes out when that person is signed in again. */
+  isSigned?: boolean;
   /** The entries of each batch that the gesture touches. */
   batches: { batch: string; entries: EntryToSend[] }[];
   /** What was recorded, in words. */
@@ -15,6 +17,8 @@ export interface WaitingAct {
   settles: string[];
   /** Why the book does not take it; null while it may still go out. */
   refused: string | null;
+  /** How often the book failed on it, answer 500; none where it never did. */
+  faults?: number;
 }
 
 export const entriesOf = (act: WaitingAct): EntryToSend[] => act.batches.flatMap((b) => b.entries);

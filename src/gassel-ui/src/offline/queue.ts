@@ -46,5 +46,13 @@ export async function takeOut(n: number): Promise<void> {
 /** Keeps the act and the reason for which the book does not take it; null lets it go out again. */
 export async function markRefused(act: QueuedAct, why: string | null): Promise<void> {
   const { n, ...waiting } = act;
-  await (await keep()).put("queue", { ...waiting, refused: why }, n);
+  await (
+    await keep()
+  ).put("queue", { ...waiting, refused: why, ...(why === null && waiting.faults ? { faults: 0 } : {}) }, n);
+}
+
+/** Keeps how often the book failed on the act. */
+export async function markFault(act: QueuedAct, faults: number): Promise<void> {
+  const { n, ...waiting } = act;
+  await (await keep()).put("queue", { ...waiting, faults }, n);
 }

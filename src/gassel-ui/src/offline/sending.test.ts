@@ -48,6 +48,11 @@ function bench(acts: QueuedAct[], answer: (act: QueuedAct) => Problem | null) {
       queue[at] = { ...refused, refused: why };
       return Promise.resolve();
     },
+    markFault: (failed, faults) => {
+      const at = queue.findIndex((a) => a.n === failed.n);
+      queue[at] = { ...failed, faults };
+      return Promise.resolve();
+    },
     post: (sent, ifConflict) => {
       posted.push([sent.act, ifConflict]);
       return Promise.resolve(answer(sent));
@@ -71,6 +76,30 @@ describe("what waits on a phone", () => {
     await sendAll(outlet, "2027-03-14", null);
     expect(posted.length).toBe(2);
     expect(queue.map((a) => a.n)).toEqual([2, 3]);
+  });
+
+  it("on which the book fails three times is set aside with the reason, and the others go on", async () => {
+    const { queue, posted, outlet } = bench([act(1), act(2)], (sent) => (sent.n === 1 ? refusal(500) : null));
+    await sendAll(outlet, "2027-03-14", null);
+    await sendAll(outlet, "2027-03-14", null);
+    expect(queue.map((a) => [a.n, a.refused])).toEqual([
+      [1, null],
+      [2, null],
+    ]);
+    await sendAll(outlet, "2027-03-14", null);
+    expect(queue.map((a) => [a.n, a.refused])).toEqual([[1, "answer 500"]]);
+    expect(posted.map(([name]) => name)).toEqual(["act 1", "act 1", "act 1", "act 2"]);
+  });
+
+  it("waits for its own person on a phone that is shared", async () => {
+    const { queue, posted, outlet } = bench(
+      [act(1, { isSigned: true }), act(2), act(3, { who: "Odila", isSigned: true })],
+      () => null,
+    );
+    await sendAll(outlet, "2027-03-14", null, "Odila");
+    // what was recorded before anybody signed in goes out with whoever is there
+    expect(posted.map(([name]) => name)).toEqual(["act 2", "act 3"]);
+    expect(queue.map((a) => [a.n, a.refused])).toEqual([[1, null]]);
   });
 
   it.each([400, 403, 404, 409])(

@@ -18,6 +18,7 @@ export interface Outlet {
   read: () => Promise<QueuedAct[]>;
   takeOut: (n: number) => Promise<void>;
   markRefused: (act: QueuedAct, why: string) => Promise<void>;
+  markFault: (act: QueuedAct, faults: number) => Promise<void>;
   /** Null where it was accepted. Never throws. */
   post: (act: QueuedAct, ifConflict: "warn" | "keep") => Promise<Problem | null>;
 }
@@ -45,20 +46,38 @@ export function datedBy(today: Day, act: QueuedAct): QueuedAct {
   };
 }
 
+/** So often the book may fail on an act before those behind it no longer wait for it. */
+const MOST_FAULTS = 3;
+
+/** True where the act is somebody else's than who is signed in: it waits for its own person, who alone may send it. */
+export const isOfAnother = (act: QueuedAct, by: string | null): boolean =>
+  by !== null && act.isSigned === true && act.who !== by;
+
 /**
  * Sends what waits, one after the other in the order of recording, until something has to wait. Only the attended act is sent so that the
- * book objects; all else was done already, and what clashes is kept there as a conflict.
+ * book objects; all else was done already, and what clashes is kept there as a conflict. An act on which the book fails again and again is
+ * set aside with the reason, and the others go on.
+ * @param by Who is signed in; null where nobody needs to.
  */
-export async function sendAll(outlet: Outlet, today: Day | null, attended: string | null): Promise<Sent[]> {
+export async function sendAll(
+  outlet: Outlet,
+  today: Day | null,
+  attended: string | null,
+  by: string | null = null,
+): Promise<Sent[]> {
   const sent: Sent[] = [];
   for (const queued of await outlet.read()) {
-    if (queued.refused !== null) continue;
+    if (queued.refused !== null || isOfAnother(queued, by)) continue;
     const act = today === null ? queued : datedBy(today, queued);
     const asked = act.act === attended;
     const problem = await outlet.post(act, asked ? "warn" : "keep");
-    const fate = fateOf(problem, asked);
+    const faults = problem?.status === 500 ? (queued.faults ?? 0) + 1 : 0;
+    const fate = faults >= MOST_FAULTS ? "refuse" : fateOf(problem, asked);
     sent.push({ act, fate, problem });
-    if (fate === "wait") break;
+    if (fate === "wait") {
+      if (faults > 0) await outlet.markFault(queued, faults);
+      break;
+    }
     if (fate === "refuse") await outlet.markRefused(queued, problem?.detail ?? "");
     else await outlet.takeOut(queued.n);
   }

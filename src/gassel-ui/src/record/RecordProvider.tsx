@@ -88,6 +88,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
   const ground = useCallback(
     (): OutboxGround => ({
       today: queries.getQueryData<{ today: Day }>(siteQuery.queryKey)?.today ?? null,
+      by: queries.getQueryData<{ name: string | null }>(sessionQuery.queryKey)?.name ?? null,
       renewSession: () => queries.fetchQuery({ ...sessionQuery, staleTime: 0 }),
     }),
     [queries],
@@ -126,6 +127,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
       return {
         act: newId(),
         who,
+        isSigned: ground().by !== null,
         batches: batches.map((b) => ({ batch: b.batch, entries: gesture(b.payloads, doneOn, moment) })),
         told,
         settles,
@@ -148,7 +150,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
         ),
       sendWaiting,
     };
-  }, [queries, send, sendWaiting, who]);
+  }, [ground, queries, send, sendWaiting, who]);
 
   // what was left from before this page was opened, and what gathered while nobody answered or nobody was signed in
   useEffect(() => {

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import { useSite } from "../book/queries";
+import { useSession, useSite } from "../book/queries";
 import { useDevice } from "../look/DeviceContext";
 import { AlarmMark } from "../shared/AlarmMark";
 import { useRecord } from "./RecordProvider";
@@ -8,6 +8,7 @@ import { several } from "../shared/numbers";
 import { actDay, timeAt } from "../time/days";
 import { entriesOf } from "../offline/keep";
 import type { QueuedAct } from "../offline/keep";
+import { isOfAnother } from "../offline/sending";
 import { markRefused, readQueue, takeOut } from "../offline/queue";
 import { useConnection } from "../offline/useConnection";
 import { useQueue } from "../offline/useQueue";
@@ -21,7 +22,10 @@ export function WaitingBar() {
   const { sendWaiting } = useRecord();
   const [open, setOpen] = useState(false);
   const refused = queue.filter((act) => act.refused !== null).length;
-  const waiting = queue.length - refused;
+  const by = useSession().data?.name ?? null;
+  const others = queue.filter((act) => act.refused === null && isOfAnother(act, by));
+  const names = [...new Set(others.map((act) => act.who))].join(" and ");
+  const waiting = queue.length - refused - others.length;
   if (reached && queue.length === 0) return null;
   return (
     <Box
@@ -55,6 +59,8 @@ export function WaitingBar() {
             </span>
           )}
           {waiting > 0 && `${several(waiting, "recording waits", "recordings wait")} on this device. `}
+          {others.length > 0 &&
+            `${several(others.length, "recording waits", "recordings wait")} for ${names} to sign in here. `}
           {refused > 0 && `${several(refused, "recording is", "recordings are")} not accepted.`}
         </Typography>
         {queue.length > 0 && (

@@ -3,7 +3,7 @@ import type { Problem } from "../api/client";
 import { currentConnection, heardNothing, heardSomething } from "../offline/connection";
 import type { QueuedAct, WaitingAct } from "../offline/keep";
 import { forgetPhotos, sendPhotos } from "../offline/photos";
-import { enqueue, markRefused, readQueue, takeOut } from "../offline/queue";
+import { enqueue, markFault, markRefused, readQueue, takeOut } from "../offline/queue";
 import { sendAll } from "../offline/sending";
 import type { Sent } from "../offline/sending";
 import type { Day } from "../time/days";
@@ -51,6 +51,8 @@ async function post(act: WaitingAct, ifConflict: "warn" | "keep"): Promise<Probl
 export interface OutboxGround {
   /** The server's day; null while nobody has heard it. */
   today: Day | null;
+  /** Who is signed in; null where nobody needs to. */
+  by: string | null;
   /** Asks for the session anew, and with it for its token. */
   renewSession: () => Promise<unknown>;
 }
@@ -65,6 +67,7 @@ export const flush = (ground: OutboxGround, attended: string | null = null): Pro
         read: readQueue,
         takeOut,
         markRefused,
+        markFault,
         post: async (act, ifConflict) => {
           const problem = await post(act, ifConflict);
           if (!isOfAnotherSession(problem)) return problem;
@@ -75,6 +78,7 @@ export const flush = (ground: OutboxGround, attended: string | null = null): Pro
       },
       ground.today,
       attended,
+      ground.by,
     );
     await readQueue();
     return sent;

@@ -5,7 +5,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
 import { useLabels, usePlaces, useSite } from "../../book/queries";
-import type { LabelContent, LabelPaper, LabelsView } from "../../api/types";
+import type { LabelContent, LabelPaper, LabelsView, Printed } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { useWho } from "../../people/usePerson";
 import { newId } from "../../record/newId";
@@ -51,7 +51,7 @@ function LabelsOf({ view, asked }: { view: LabelsView; asked: LabelsAsked }) {
   const [paper, setPaper] = useState<LabelPaper>(units === "unitedStates" ? "letterBy30" : "a4By24");
   const [content, setContent] = useState<LabelContent>("both");
   const [first, setFirst] = useState<number | null>(1);
-  const [printed, setPrinted] = useState<{ file: string; labels: number; pages: number } | null>(null);
+  const [printed, setPrinted] = useState<Printed | null>(null);
   const [error, setError] = useState<unknown>(null);
   const sheet = view.papers.find((p) => p.paper === paper);
   const fits = sheet?.outsideFits ? content : "inside";
@@ -186,6 +186,8 @@ function LabelsOf({ view, asked }: { view: LabelsView; asked: LabelsAsked }) {
                 <Anchor href={printed.file} target="_blank" rel="noreferrer" data-testid="printed">
                   open the PDF
                 </Anchor>
+                {printed.missing.length > 0 &&
+                  ` A box stands for what the labels’ font does not have: ${printed.missing.join(" ")}`}
               </Typography>
             )}
           </Box>
