@@ -172,6 +172,7 @@ public sealed class BenchTests : IDisposable
         b.Press("Move to…");
         b.Press("Lamp shelf");
         b.Told("B-1", "lamp shelf");
+        b.Unfold("look-lamp-shelf");
         b.PressIn("water-lamp-shelf", "All pale, watered");
         b.SeeTest("time-left");
 

@@ -48,7 +48,7 @@ interface PlaceCardProps {
   timeZone: string;
   /** The only place shown: its name stands above already. */
   isNamed?: boolean;
-  /** On a phone, and the only place shown: each job is one line. */
+  /** On a phone: a job has one button, the others are behind a touch. */
   inHand?: boolean;
 }
 

@@ -204,7 +204,7 @@ export function Rounds() {
             today={today}
             timeZone={site.timeZone}
             isNamed={here !== undefined}
-            inHand={here !== undefined && isNarrow}
+            inHand={isNarrow}
           />
         ))}
         {quiet.length > 0 && (
