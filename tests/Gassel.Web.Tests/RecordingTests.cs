@@ -88,11 +88,15 @@ public sealed class RecordingTests : IAsyncDisposable
         var taken = (await _book.Get($"/api/batches/{one}"))["log"]![0]!["id"]!.GetValue<string>();
         string Entry(string id) =>
             $$$"""
-                {"id":"{{{id}}}","doneOn":"2027-03-06","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{"kind":"note","part":null,"text":"x"}}
+                {"id":"{{{id}}}","doneOn":"2027-03-06","doneAt":null,"recordedAt":"2027-03-14T18:00:00Z",
+                "payload":{"kind":"note","part":null,"text":"x"}}
                 """;
         var (status, problem) = await _book.Post(
             $"/api/batches/{other}/entries",
-            $$"""{"act":"{{Guid.NewGuid()}}","who":"grower","ifConflict":"warn","entries":[{{Entry($"{Guid.NewGuid()}")}},{{Entry(taken)}}]}"""
+            $$"""
+            {"act":"{{Guid.NewGuid()}}","who":"grower","ifConflict":"warn",
+            "entries":[{{Entry($"{Guid.NewGuid()}")}},{{Entry(taken)}}]}
+            """
         );
         Assert.Equal((409, "id"), (status, problem["field"]!.GetValue<string>()));
         // the same new id for two batches: neither has it

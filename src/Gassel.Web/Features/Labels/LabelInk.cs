@@ -42,7 +42,7 @@ internal sealed class LabelInk : IDisposable
         _height = height;
     }
 
-    /// <summary>A text as a face can print it in one line: a blank for what moves the pen, a box for each sign that the face lacks.</summary>
+    /// <summary>A text as a face can print it in one line: a blank for what moves the pen, a box for what it lacks.</summary>
     public string Printable(string text, LabelFace face)
     {
         var line = new StringBuilder(text.Length);
