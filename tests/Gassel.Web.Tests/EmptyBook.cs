@@ -9,29 +9,26 @@ namespace Gassel.Web.Tests;
 /// </summary>
 internal static class EmptyBook
 {
-    private static readonly Lazy<byte[]> File = new(() =>
-    {
-        var folder = Directory.CreateTempSubdirectory("gassel-empty-").FullName;
-        using (IDisposable app = Begin(folder)) { }
-        var book = System.IO.File.ReadAllBytes(Path.Combine(folder, Name));
-        Directory.Delete(folder, recursive: true);
-        return book;
-    });
-
     private const string Name = "gassel.db";
+
+    private static readonly Lazy<byte[]> Begun = new(Begin);
 
     /// <summary>Lays it into a folder that has no book.</summary>
     public static void Lay(string folder)
     {
         var path = Path.Combine(folder, Name);
-        if (!System.IO.File.Exists(path))
-            System.IO.File.WriteAllBytes(path, File.Value);
+        if (!File.Exists(path))
+            File.WriteAllBytes(path, Begun.Value);
     }
 
-    private static Microsoft.AspNetCore.Builder.WebApplication Begin(string folder)
+    private static byte[] Begin()
     {
+        var folder = Directory.CreateTempSubdirectory("gassel-empty-").FullName;
         var app = GasselHost.Build(new Launch(0, folder, Demo: false), TimeProvider.System);
         app.StartAsync().GetAwaiter().GetResult();
-        return app;
+        ((IDisposable)app).Dispose();
+        var book = File.ReadAllBytes(Path.Combine(folder, Name));
+        Directory.Delete(folder, recursive: true);
+        return book;
     }
 }

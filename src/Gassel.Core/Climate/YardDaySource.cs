@@ -4,9 +4,13 @@ namespace Gassel.Core.Climate;
 public enum YardDaySource
 {
     /// <summary>Recorded, by the yard's own thermometer or in the weather record.</summary>
+    [Words("on record")]
     Recorded,
+
+    [Words("forecast")]
     Outlook,
 
     /// <summary>Past the outlook: the mean of the same day over the years on record.</summary>
+    [Words("mean of the years on record")]
     Typical,
 }

@@ -313,6 +313,12 @@ export const WORDS = {
     scorchedLeaves: "scorched leaves",
   },
   SymptomCourse: { seen: "seen", worse: "worse", same: "no better", better: "better", gone: "gone" },
+  TemperatureSource: {
+    assumed: "assumed",
+    typed: "read by eye",
+    modelled: "by the model",
+    measured: "measured",
+  },
   TemperatureUnit: { celsius: "Celsius", fahrenheit: "Fahrenheit" },
   Tending: {
     capOn: "cap put on",
@@ -356,6 +362,7 @@ export const WORDS = {
     potsInFrame: "in pots in the frame",
   },
   WishSource: { lot: "from a lot", gather: "to gather", buy: "to buy" },
+  YardDaySource: { recorded: "on record", outlook: "forecast", typical: "mean of the years on record" },
 } as const;
 
 /** The same as an order or at length, as it heads a job. */

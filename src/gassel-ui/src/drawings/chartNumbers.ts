@@ -1,4 +1,5 @@
 import type { ColdSoFar, ContainerDetail, FrostView, PartView, SetOutResult, YardDay } from "../api/types";
+import { WORDS } from "../api/words";
 import type { ChartNumbers } from "../shared/ChartTable";
 import { percent } from "../shared/numbers";
 import { degreeDays, degreeDaysUnit, degrees, difference, length } from "../shared/units";
@@ -10,14 +11,15 @@ import { momentWords } from "../time/moments";
 const NONE = "–";
 
 /** Days of cold as they were gained, one day a row. */
-export const coldNumbers = (cold: ColdSoFar, today: Day): ChartNumbers => ({
+export const coldNumbers = (cold: ColdSoFar, units: Units, today: Day): ChartNumbers => ({
   caption: `Cold gained by temperature since ${shortDay(cold.since, today)}`,
-  columns: ["Day", "Days of cold so far", "Temperature"],
+  columns: ["Day", "Days of cold so far", "Mean temperature", "How known"],
   rows: () =>
     cold.daily.map((day) => [
       shortDay(day.date, today),
       day.sum.toFixed(1),
-      `${day.source}${day.certain ? "" : ", may not count"}`,
+      degrees(day.meanC, units),
+      `${WORDS.TemperatureSource[day.source]}${day.certain ? "" : "; may have lain dry"}`,
     ]),
 });
 
@@ -77,27 +79,27 @@ export const seasonNumbers = (detail: ContainerDetail, units: Units, today: Day)
       day.cold.toFixed(1),
       day.inside.frozenHours.toFixed(0),
       degreeDays(day.degrees, units),
-      day.source,
+      WORDS.YardDaySource[day.source],
     ]),
 });
 
 /** The days of the weather outdoors. */
 export const outlookNumbers = (days: YardDay[], units: Units, today: Day): ChartNumbers => ({
   caption: "Weather outdoors, day by day",
-  columns: ["Day", "Coldest", "Warmest", "Snow", "Source"],
+  columns: ["Day", "Coldest", "Warmest", "Snow", "How known"],
   rows: () =>
     days.map((day) => [
       shortDay(day.date, today),
       degrees(day.minC, units),
       degrees(day.maxC, units),
       day.snowCm > 0 ? length(10 * day.snowCm, units) : NONE,
-      day.source,
+      WORDS.YardDaySource[day.source],
     ]),
 });
 
 /** What each day to set out on comes to. */
 export const setOutNumbers = (result: SetOutResult, today: Day): ChartNumbers => ({
-  caption: "Days to set out, in how many winters of those on record",
+  caption: "Share of the winters on record, by the day of setting out",
   columns: ["Set out", "Cold is enough", "Freeze after they are up"],
   rows: () =>
     result.dates.map((date) => [

@@ -11,7 +11,7 @@ interface CautionsProps {
   cautions: Caution[];
   /** True where they stand again and again: once read, they are folded away until the next day. */
   folds?: boolean;
-  /** True where all of them are said in full just above. */
+  /** True where a line just above has all of them already. */
   saidAbove?: boolean;
 }
 

@@ -81,7 +81,7 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
       </Box>
       <TroubleList troubles={part.troubles.filter((trouble) => trouble.isPresent)} />
       <ColdChart cold={cold} today={today} />
-      <ChartTable {...coldNumbers(cold, today)} />
+      <ChartTable {...coldNumbers(cold, units, today)} />
       <Typography variant="body2" color="text.secondary">
         Days gained, day by day. Solid: measured. Textured: assumed. Pale: may have been dry.
       </Typography>

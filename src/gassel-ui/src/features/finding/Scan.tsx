@@ -26,7 +26,7 @@ export function Scan({ go, back, backWords = "Type instead" }: ScanProps) {
     const place = readPlaceCode(text);
     if (place !== null) {
       if (places && !places.some((one) => one.id === place))
-        return setSaid("There is no such place in this book: the card is of another one.");
+        return setSaid("This book has no such place. The card belongs to another book.");
       return go(`/?place=${encodeURIComponent(place)}`);
     }
     const code = readLabelCode(text);
@@ -34,7 +34,7 @@ export function Scan({ go, back, backWords = "Type instead" }: ScanProps) {
     if (!all || !trays) return setSaid("The book is still being read. Hold on.");
     const path = placeOfCode(code, all, trays);
     if (path === null)
-      return setSaid(`There is no batch B-${code.number} in this book: the label is of another one.`);
+      return setSaid(`This book has no batch B-${code.number}. The label belongs to another book.`);
     go(path);
   };
   const { video, fault } = useCamera(seen);

@@ -187,7 +187,7 @@ function LabelsOf({ view, asked }: { view: LabelsView; asked: LabelsAsked }) {
                   open the PDF
                 </Anchor>
                 {printed.missing.length > 0 &&
-                  ` A box stands for what the labels’ font does not have: ${printed.missing.join(" ")}`}
+                  ` The labels’ font lacks ${printed.missing.join(" ")}; a box is printed instead.`}
               </Typography>
             )}
           </Box>

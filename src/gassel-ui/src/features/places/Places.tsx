@@ -60,7 +60,8 @@ export function Places() {
           <Link to="/site/temperature" style={{ color: "inherit" }}>
             thermometer
           </Link>{" "}
-          measures them; room is checked when you plan.
+          measures them; room is checked when you plan. A printed card opens the jobs of its place when it is
+          scanned on a phone, once the book is open to the network.
         </Typography>
         {used.map((place, i) => (
           <PlaceRow

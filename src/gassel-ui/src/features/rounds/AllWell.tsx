@@ -7,6 +7,7 @@ import { useSettled } from "../../offline/useQueue";
 import { useRecord } from "../../record/RecordProvider";
 import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { looksOf, namesOf } from "./dueLines";
 import type { DueLine } from "./dueLines";
 import { usual } from "./usual";
 
@@ -18,12 +19,6 @@ interface AllWellProps {
   placeC: number | null;
   /** Whether they are listed below, where that can be chosen; null where they always are. */
   oneByOne: { isOpen: boolean; set: (open: boolean) => void } | null;
-}
-
-/** What is looked at here; fewer than two are no round. */
-export function looksOf(lines: DueLine[], settled: ReadonlySet<string>): DueLine[] {
-  const looks = lines.filter(({ key, item }) => item.due.kind === "checkBag" && !settled.has(key));
-  return looks.length < 2 ? [] : looks;
 }
 
 /** One touch for all that is looked at here and is as it should be; what is not is told first, line by line, and stays out of it. */
@@ -64,7 +59,7 @@ export function AllWell({ place, lines, doneOn, today, placeC, oneByOne }: AllWe
     <HandLine
       testId={`looks-${place.id}`}
       glyph={<StepSwatch kind={first.part.step ?? first.item.stepKind} height={46} />}
-      name={looks.map(({ part }) => `B-${part.number}${part.part === "1" ? "" : ` ${part.part}`}`).join(", ")}
+      name={namesOf(looks)}
       asks={overdue > 0 ? `look, up to ${several(overdue, "day")} overdue` : "look, today"}
       late={overdue > 0}
       act={act}
@@ -80,7 +75,7 @@ export function AllWell({ place, lines, doneOn, today, placeC, oneByOne }: AllWe
       }
     >
       <Typography variant="body2">
-        What is not well is told first, one by one; it then stays out of “all well”.
+        Is one of them not well? Record that first, one by one; the others can then be recorded together.
       </Typography>
     </HandLine>
   );

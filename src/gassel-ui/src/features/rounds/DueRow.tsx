@@ -32,7 +32,7 @@ interface DueRowProps {
   placeC: number | null;
   /** On a phone, at one place: one button, the others behind a touch. */
   inHand?: boolean;
-  /** Its cautions are said in full by a job above. */
+  /** A job above has its cautions already. */
   saidAbove?: boolean;
 }
 

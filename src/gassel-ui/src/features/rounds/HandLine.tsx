@@ -47,13 +47,13 @@ export function HandLine({
         sx={{
           display: "flex",
           alignItems: "center",
-          flexWrap: { xs: "nowrap", md: "wrap" },
+          flexWrap: isNarrow ? "nowrap" : "wrap",
           columnGap: 1,
-          minHeight: { xs: 62, md: 50 },
+          minHeight: isNarrow ? 62 : 50,
           // cautions in full have a line of their own; folded ones stand beside the words
           "& > [data-folded=false]": { order: 1, flex: "1 0 100%" },
           "& > .MuiButton-root": {
-            minHeight: { xs: 52, md: 48 },
+            minHeight: isNarrow ? 52 : 48,
             minWidth: 96,
             maxWidth: 140,
             lineHeight: 1.15,
@@ -66,9 +66,9 @@ export function HandLine({
           aria-expanded={open}
           onClick={() => setOpen(!open)}
           sx={{
-            flex: { xs: 1, md: "1 1 12em" },
+            flex: isNarrow ? 1 : "1 1 12em",
             minWidth: 0,
-            minHeight: { xs: 56, md: 48 },
+            minHeight: isNarrow ? 56 : 48,
             justifyContent: "flex-start",
             textAlign: "left",
             lineHeight: 1.25,

@@ -11,10 +11,10 @@ import { VirtualRows } from "../../shared/VirtualRows";
 import type { Day } from "../../time/days";
 import { warmthWords } from "../sowing/sowingWords";
 import { nowWords } from "../temperature/temperatureWords";
-import { AllWell, looksOf } from "./AllWell";
+import { AllWell } from "./AllWell";
 import { AtRest } from "./AtRest";
 import { DueRow } from "./DueRow";
-import { isSaidAbove, linesOf } from "./dueLines";
+import { isSaidAbove, linesOf, looksOf } from "./dueLines";
 import type { Movable } from "../places/move";
 import { PlaceLine } from "./PlaceLine";
 import { outKey, placeJobs } from "./placeJobs";
@@ -74,11 +74,10 @@ export function PlaceCard({
   const settled = useSettled();
   const [oneByOne, setOneByOne] = useState(false);
   // on a wide screen the looks of a place are one line until somebody wants them one by one
-  const together = new Set(
-    inHand || oneByOne || due.length > MANY ? [] : looksOf(due, settled).map((line) => line.key),
-  );
+  const together = new Set(inHand || oneByOne ? [] : looksOf(due, settled));
+  const lines = due.filter((line) => !together.has(line));
   const row = (at: number) => {
-    const line = due[at];
+    const line = lines[at];
     return (
       line && (
         <DueRow
@@ -89,7 +88,7 @@ export function PlaceCard({
           today={today}
           placeC={placeC}
           inHand={inHand}
-          saidAbove={isSaidAbove(due, at)}
+          saidAbove={isSaidAbove(lines, at)}
         />
       )
     );
@@ -231,10 +230,10 @@ export function PlaceCard({
           />
         </Suspense>
       )}
-      {due.length > MANY ? (
-        <VirtualRows count={due.length} height={62} label={`jobs at ${place.place.name}`} row={row} />
+      {lines.length > MANY ? (
+        <VirtualRows count={lines.length} height={62} label={`jobs at ${place.place.name}`} row={row} />
       ) : (
-        due.filter((line) => !together.has(line.key)).map((line) => row(due.indexOf(line)))
+        lines.map((_, at) => row(at))
       )}
       <Box sx={{ display: "flex", columnGap: 1, flexWrap: "wrap", alignItems: "center" }}>
         {!inHand && thermometer}

@@ -208,8 +208,8 @@ export function Rounds() {
           />
         ))}
         {quiet.length > 0 && (
-          <Card label="nothing due">
-            <Typography variant="h2">Nothing is due here</Typography>
+          <Card label="no jobs today">
+            <Typography variant="h2">No jobs today</Typography>
             <PlaceChoice work={quiet} timeZone={site.timeZone} today={today} />
           </Card>
         )}

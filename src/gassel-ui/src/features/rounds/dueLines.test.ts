@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { StandingDue, StandingPart } from "../../api/types";
-import { looksOf } from "./AllWell";
-import { isSaidAbove } from "./dueLines";
+import { isSaidAbove, looksOf, namesOf } from "./dueLines";
 import type { DueLine } from "./dueLines";
 
 const line = (key: string, kind: string, texts: string[]): DueLine => ({
@@ -28,5 +27,15 @@ describe("looks together", () => {
     const lines = [line("a", "checkBag", []), line("b", "checkBag", []), line("c", "sow", [])];
     expect(looksOf(lines, new Set()).map((look) => look.key)).toEqual(["a", "b"]);
     expect(looksOf(lines, new Set(["a"]))).toEqual([]);
+  });
+  it("are named, and where there are many, counted", () => {
+    const parts = (count: number) =>
+      Array.from({ length: count }, (_, i) => ({
+        ...line(`${i}`, "checkBag", []),
+        part: { number: i + 1, part: i === 1 ? "1a" : "1" } as StandingPart,
+      }));
+    expect(namesOf(parts(3))).toBe("B-1, B-2 1a, B-3");
+    expect(namesOf(parts(7))).toBe("B-1, B-2 1a, B-3, B-4, B-5, B-6, B-7");
+    expect(namesOf(parts(60))).toBe("B-1, B-2 1a, B-3, B-4, B-5, B-6 and 54 more");
   });
 });

@@ -30,7 +30,7 @@ export const isCautioned = (part: StandingPart, item: StandingDue): boolean =>
   item.cautions.length > 0 &&
   (isAtTheStep(item) || (GESTURES[item.due.kind] !== undefined && part.hazard !== "none"));
 
-/** True where a line above it already says all of its cautions. */
+/** True where a line above it already has all of its cautions. */
 export function isSaidAbove(lines: DueLine[], at: number): boolean {
   const line = lines[at];
   if (!line || !isCautioned(line.part, line.item)) return false;
@@ -39,4 +39,21 @@ export function isSaidAbove(lines: DueLine[], at: number): boolean {
     .slice(0, at)
     .filter(({ part, item }) => isCautioned(part, item))
     .some(({ item }) => texts.every((text) => item.cautions.some((caution) => caution.text === text)));
+}
+
+/** What is looked at here; fewer than two are no round. */
+export function looksOf(lines: DueLine[], settled: ReadonlySet<string>): DueLine[] {
+  const looks = lines.filter(({ key, item }) => item.due.kind === "checkBag" && !settled.has(key));
+  return looks.length < 2 ? [] : looks;
+}
+
+/** So many names are read at a glance. */
+const NAMED = 6;
+
+/** The parts of some lines by their numbers: `B-3, B-12 1a`, and where there are many, how many more. */
+export function namesOf(lines: DueLine[]): string {
+  const names = lines.map(({ part }) => `B-${part.number}${part.part === "1" ? "" : ` ${part.part}`}`);
+  return names.length <= NAMED + 1
+    ? names.join(", ")
+    : `${names.slice(0, NAMED).join(", ")} and ${names.length - NAMED} more`;
 }
