@@ -42,12 +42,8 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
     /// <summary>Puts a batch confirmed just now on the shelf.</summary>
     public void Add(BatchRow row) => Put(row, []);
 
-    /// <summary>Puts entries committed just now on the shelf.</summary>
-    public ShelvedBatch Append(ShelvedBatch batch, IReadOnlyList<Entry> entries)
-    {
-        List<Entry> all = [.. batch.Entries, .. entries];
-        return _held[batch.Row.Id] = ShelvedBatch.Of(batch.Row, batch.Confirmed, all);
-    }
+    /// <summary>Puts a batch on the shelf as it is with entries committed just now.</summary>
+    public void Put(ShelvedBatch batch) => _held[batch.Row.Id] = batch;
 
     /// <summary>Reads everything again: after many batches came in at once.</summary>
     public async Task Reread()
@@ -69,8 +65,9 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
                 return;
             await using var db = connect();
             var entries = (await db.Entries.AsNoTracking().OrderBy(e => e.Sequence).ToListAsync()).ToLookup(e => e.BatchId);
-            foreach (var row in await db.Batches.AsNoTracking().ToListAsync())
-                Put(row, [.. entries[row.Id].Select(EntryCodec.FromRow)]);
+            var rows = await db.Batches.AsNoTracking().ToListAsync();
+            // reading what they say takes longer than the file does, and no batch hangs on another
+            Parallel.ForEach(rows, row => Put(row, [.. entries[row.Id].Select(EntryCodec.FromRow)]));
             _filled = true;
         }
         finally

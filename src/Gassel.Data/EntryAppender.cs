@@ -41,6 +41,14 @@ internal sealed class EntryAppender : IDisposable
         return _holds.ExecuteScalar() is 1L;
     }
 
+    /// <summary>The sequence that the next row gets, while nobody else writes.</summary>
+    public long Next()
+    {
+        using var next = _connection.CreateCommand();
+        next.CommandText = "SELECT 1 + coalesce((SELECT seq FROM sqlite_sequence WHERE name = 'entries'), 0)";
+        return (long)next.ExecuteScalar()!;
+    }
+
     /// <summary>All rows or none. Returns the sequence of each; null for an id that is in the book already.</summary>
     public IReadOnlyList<long?> Append(IReadOnlyList<EntryRow> rows)
     {

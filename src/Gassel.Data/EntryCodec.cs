@@ -1,5 +1,4 @@
 using System.Text.Json;
-using System.Text.Json.Nodes;
 using Gassel.Core.Record;
 using Gassel.Data.Rows;
 
@@ -47,13 +46,18 @@ public static class EntryCodec
     {
         try
         {
-            var json = JsonNode.Parse(row.Payload)!.AsObject();
-            json["kind"] = row.Kind;
-            var payload = json.Deserialize<EntryPayload>(CoreJson.Options);
+            // the kind in front, so that the text is read once; the shelf reads every row of the book
+            var rest = row.Payload.AsSpan().TrimStart()[1..].TrimStart();
+            var kind = JsonSerializer.Serialize(row.Kind, CoreJson.Options);
+            var payload = JsonSerializer.Deserialize<EntryPayload>(
+                string.Concat("{\"kind\":", kind, rest is ['}', ..] ? "" : ",", rest),
+                CoreJson.Options
+            );
             if (payload?.Version == row.Version)
                 return payload;
         }
-        catch (Exception unreadable) when (unreadable is JsonException or InvalidOperationException or NotSupportedException)
+        catch (Exception unreadable)
+            when (unreadable is JsonException or InvalidOperationException or NotSupportedException or ArgumentException)
         {
             // falls through: kept as it is and shown as unreadable
         }

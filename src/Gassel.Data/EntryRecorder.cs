@@ -48,21 +48,24 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
     {
         var together = new List<Judged>();
         var ids = new HashSet<Guid>();
-        while (_queue.TryPeek(out var next) && together.All(j => j.Touches.All(t => next.Act.All(a => a.Batch != t.Held.Row.Id))))
+        // entries are judged with the sequence that they will have, so that what was folded to judge them is what goes on the shelf
+        var next = _appender.Value.Next();
+        while (_queue.TryPeek(out var first) && together.All(j => j.Touches.All(t => first.Act.All(a => a.Batch != t.Held.Row.Id))))
         {
             _queue.TryDequeue(out _);
             try
             {
-                if (await Judge(next, ids) is { } judged)
+                if (await Judge(first, ids, next) is { } judged)
                 {
                     together.Add(judged);
+                    next += judged.Touches.Sum(t => t.Fresh.Count);
                     ids.UnionWith(judged.Touches.SelectMany(t => t.Fresh).Select(e => e.Id));
                 }
             }
             catch (Exception failed)
             {
                 // nobody may wait for an answer that never comes
-                next.Answer.TrySetException(failed);
+                first.Answer.TrySetException(failed);
             }
         }
         if (together.Count == 0)
@@ -77,15 +80,14 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
             foreach (var judged in together)
             {
                 var batches = new List<ShelvedBatch>(judged.Touches.Count);
-                foreach (var (held, fresh) in judged.Touches)
+                foreach (var touch in judged.Touches)
                 {
-                    var added = fresh
-                        .Zip(sequences.Skip(at))
-                        .Where(t => t.Second is not null)
-                        .Select(t => t.First with { Sequence = t.Second!.Value })
-                        .ToList();
-                    at += fresh.Count;
-                    batches.Add(added.Count == 0 ? held : shelf.Append(held, added));
+                    var added = sequences.Skip(at).Take(touch.Fresh.Count).ToList();
+                    at += touch.Fresh.Count;
+                    var batch = touch.After(added);
+                    if (batch != touch.Held)
+                        shelf.Put(batch);
+                    batches.Add(batch);
                 }
                 judged.Waiting.Answer.SetResult(new RecordingResult.Recorded(batches));
             }
@@ -100,7 +102,8 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
 
     /// <summary>What is to be written for a request; null where it has its answer already.</summary>
     /// <param name="ids">Of what is written in the same commit.</param>
-    private async Task<Judged?> Judge(Waiting waiting, HashSet<Guid> ids)
+    /// <param name="next">The sequence that its first entry will have.</param>
+    private async Task<Judged?> Judge(Waiting waiting, HashSet<Guid> ids, long next)
     {
         var own = new HashSet<Guid>();
         var touches = new List<Touch>(waiting.Act.Count);
@@ -112,19 +115,20 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
                 return null;
             }
             var known = held.Entries.Select(e => e.Id).ToHashSet();
-            var fresh = entries.DistinctBy(e => e.Id).Where(e => !known.Contains(e.Id)).ToList();
+            var fresh = entries.DistinctBy(e => e.Id).Where(e => !known.Contains(e.Id)).Select(e => e with { Sequence = next++ }).ToList();
             // an id that is another's would be passed over in silence, and its word lost
             if (fresh.Find(e => !own.Add(e.Id) || ids.Contains(e.Id) || _appender.Value.Holds(e.Id)) is { } taken)
             {
                 waiting.Answer.SetResult(new RecordingResult.IdTaken(taken.Id));
                 return null;
             }
-            if (fresh.Count > 0 && waiting.IfConflict == IfConflict.Warn && Objection(held, fresh) is { } objection)
+            var after = fresh.Count == 0 ? held : held.With(fresh);
+            if (fresh.Count > 0 && waiting.IfConflict == IfConflict.Warn && Objection(held, fresh, after) is { } objection)
             {
                 waiting.Answer.SetResult(objection);
                 return null;
             }
-            touches.Add(new(held, fresh));
+            touches.Add(new(held, fresh, after));
         }
         if (touches.Exists(t => t.Fresh.Count > 0))
             return new(waiting, touches);
@@ -132,8 +136,18 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
         return null;
     }
 
-    /// <summary>One batch with what is new of the request.</summary>
-    private sealed record Touch(ShelvedBatch Held, List<Entry> Fresh);
+    /// <summary>One batch with what is new of the request, and as it is with that.</summary>
+    private sealed record Touch(ShelvedBatch Held, List<Entry> Fresh, ShelvedBatch Foreseen)
+    {
+        /// <summary>The batch as it stands in the file. What was foreseen, unless the file gave other sequences.</summary>
+        public ShelvedBatch After(IReadOnlyList<long?> given)
+        {
+            if (given.SequenceEqual(Fresh.Select(e => (long?)e.Sequence)))
+                return Foreseen;
+            var added = Fresh.Zip(given).Where(t => t.Second is not null).Select(t => t.First with { Sequence = t.Second!.Value }).ToList();
+            return added.Count == 0 ? Held : Held.With(added);
+        }
+    }
 
     private sealed record Judged(Waiting Waiting, List<Touch> Touches);
 
@@ -142,19 +156,15 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
         public TaskCompletionSource<RecordingResult> Answer { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
     }
 
-    private static RecordingResult? Objection(ShelvedBatch held, List<Entry> fresh)
+    private static RecordingResult? Objection(ShelvedBatch held, List<Entry> fresh, ShelvedBatch after)
     {
         var there = held.Entries.Concat(fresh).Select(e => e.Id).ToHashSet();
         if (fresh.Select(e => e.Payload).OfType<VoidEntry>().FirstOrDefault(v => !there.Contains(v.Entry)) is { } lost)
         {
             return new RecordingResult.NoSuchEntry(lost.Entry);
         }
-        var after = BatchFold.Run(
-            held.Plan,
-            [.. held.Entries, .. fresh.Select((e, i) => e with { Sequence = held.State.LastSequence + 1 + i })]
-        );
         var before = held.State.Conflicts.Select(c => c.Entry).ToHashSet();
-        var conflicts = after.Conflicts.Where(c => !before.Contains(c.Entry)).ToList();
+        var conflicts = after.State.Conflicts.Where(c => !before.Contains(c.Entry)).ToList();
         if (conflicts.Count == 0)
             return null;
         return new RecordingResult.Warned(

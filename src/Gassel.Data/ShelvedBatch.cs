@@ -14,6 +14,9 @@ public sealed record ShelvedBatch(BatchRow Row, BatchPlan Plan, IReadOnlyList<En
         return new(row, confirmed.With(state.Replanned).Without(state.LeftOut), entries, state) { Confirmed = confirmed };
     }
 
+    /// <summary>The same with entries that come after those it has.</summary>
+    internal ShelvedBatch With(IEnumerable<Entry> entries) => Of(Row, Confirmed, [.. Entries, .. entries]);
+
     /// <summary>As it was confirmed.</summary>
     internal BatchPlan Confirmed { get; private init; } = Plan;
 }

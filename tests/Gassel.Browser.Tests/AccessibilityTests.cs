@@ -66,6 +66,31 @@ public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
         }
     }
 
+    [Theory]
+    [InlineData("/site/places", "Add a place")]
+    [InlineData("/seed?new=camas", "Count in a photo")]
+    [InlineData("B-4", "Something wrong…")]
+    [InlineData("B-8", "Move to…")]
+    [InlineData("B-14", "Stop waiting for this seed")]
+    [InlineData("B-14", "Close the books")]
+    [InlineData("B-18", "Height…")]
+    public async Task No_dialog_of_another_page_has_a_violation_in_either_light(string page, string button)
+    {
+        var path = page.StartsWith("B-", StringComparison.Ordinal) ? $"/batches/{await IdOf(page)}" : page;
+        foreach (var light in new[] { "light", "dark" })
+        {
+            _browser.Open(path);
+            Looking.SetLight(_browser, light);
+            _browser.Press(button);
+            _browser.See(By.CssSelector("[role='dialog']"));
+            Looking.At(_browser, $"{button} in {light}");
+            _browser.PressKeys(Keys.Escape);
+        }
+    }
+
+    private async Task<string> IdOf(string number) =>
+        (await _program.Get("/api/batches")).AsArray().Single(b => $"B-{b!["number"]}" == number)!["id"]!.GetValue<string>();
+
     [Fact]
     public void A_why_stands_beside_the_page_which_does_not_move_and_a_chart_has_its_numbers_as_a_table()
     {

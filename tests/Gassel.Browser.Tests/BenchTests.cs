@@ -288,4 +288,40 @@ public sealed class BenchTests : IDisposable
         b.Press("Record");
         b.SeeNoMore(By.CssSelector("[role='dialog']"));
     }
+
+    [Fact]
+    public async Task A_tap_asks_for_nothing_but_to_be_saved_and_leaves_the_page_as_it_would_be_opened()
+    {
+        var b = _browser;
+        await _program.Lot("alumroot");
+        Sown("Lamp shelf");
+        Sown("Table");
+        b.Open("/?place=lamp-shelf");
+        b.See("Look at the water");
+        // what is fetched for the bench, so that it opens without a connection, has come
+        Thread.Sleep(4_000);
+        b.Driver.ExecuteScript("performance.clearResourceTimings()");
+        b.Press("All moist");
+        b.SeeNoMore("Look at the water");
+        Thread.Sleep(1_000);
+        var asked = (
+            (IEnumerable<object>)
+                b.Driver.ExecuteScript(
+                    "return performance.getEntriesByType('resource').map(e => new URL(e.name).pathname).filter(p => p.startsWith('/api/'))"
+                )!
+        )
+            .Cast<string>()
+            .Where(path => path != "/api/site" && path != "/api/forecast")
+            .ToList();
+        Assert.EndsWith("/entries", Assert.Single(asked), StringComparison.Ordinal);
+        var stood = Standing(b);
+        b.Open("/?place=lamp-shelf");
+        b.SeeTest("now-lamp-shelf");
+        Assert.Equal(stood, Standing(b));
+        b.Open("/");
+        b.See("Table");
+    }
+
+    private static string Standing(Browser b) =>
+        (string)b.Driver.ExecuteScript("return document.querySelector('section[aria-label]').innerText")!;
 }

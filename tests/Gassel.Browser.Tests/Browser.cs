@@ -101,15 +101,21 @@ public sealed class Browser : IDisposable
         field.SendKeys(text);
     }
 
-    /// <summary>Chooses an entry of a drop-down by its words.</summary>
+    /// <summary>Chooses an entry of a drop-down, or of a list that is narrowed by typing, by its words; their case does not matter.</summary>
     public void Choose(string name, string words)
     {
-        var field = By.XPath($"//input[@name='{name}']/preceding-sibling::*[@role='combobox']");
+        var field = By.XPath($"//input[@name='{name}'][@role='combobox'] | //input[@name='{name}']/preceding-sibling::*[@role='combobox']");
+        const string upper = "ABCDEFGHIJKLMNOPQRSTUVWXYZ",
+            lower = "abcdefghijklmnopqrstuvwxyz";
         for (var again = 0; ; again++)
         {
-            var before = See(field).Text;
+            var before = Shown(See(field));
             Click(field);
-            Click(By.XPath($"//li[@role='option' and contains(normalize-space(.), \"{words}\")]"));
+            Click(
+                By.XPath(
+                    $"//li[@role='option' and contains(translate(normalize-space(.), '{upper}', '{lower}'), \"{words.ToLowerInvariant()}\")]"
+                )
+            );
             SeeNoMore(By.CssSelector("[role='listbox']"));
             // the list still moves as it opens, and a click may land on its neighbour
             if (again == 2 || !StandsOtherwise(field, words, before))
@@ -124,15 +130,18 @@ public sealed class Browser : IDisposable
     {
         try
         {
-            return Driver.FindElements(field).FirstOrDefault() is { Text: var shown }
+            return Driver.FindElements(field).FirstOrDefault() is { } there
+                && Shown(there) is var shown
                 && shown != before
-                && !shown.Contains(words, StringComparison.Ordinal);
+                && !shown.Contains(words, StringComparison.OrdinalIgnoreCase);
         }
         catch (StaleElementReferenceException)
         {
             return false;
         }
     }
+
+    private static string Shown(IWebElement field) => field.TagName == "input" ? field.GetAttribute("value") ?? "" : field.Text;
 
     /// <summary>An empty book from its first page to a site that can plan.</summary>
     public void NameSite()

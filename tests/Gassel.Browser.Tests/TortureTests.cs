@@ -105,7 +105,7 @@ public sealed class TortureTests : IDisposable
                         "application/json"
                     );
                     using var answer = await program.Http.PostAsync($"/api/batches/{batch}/entries", content);
-                    if (answer.IsSuccessStatusCode && (await answer.Content.ReadFromJsonAsync<JsonNode>())?["sequence"] is not null)
+                    if (answer.IsSuccessStatusCode && (await answer.Content.ReadFromJsonAsync<JsonNode>())?["batches"] is not null)
                         acknowledged[id] = batch;
                 }
             }

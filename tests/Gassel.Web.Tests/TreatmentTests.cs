@@ -68,7 +68,7 @@ public sealed class TreatmentTests : IAsyncLifetime
             [.. bags.Select((b, i) => (b, i is 2 or 7 ? AllWell.Replace("right", "dry", StringComparison.Ordinal) : AllWell))]
         );
         Assert.True(status == 200, body.ToJsonString());
-        Assert.Equal(10, body.AsArray().Count);
+        Assert.Equal(10, body["batches"]!.AsArray().Count);
         var acts = new HashSet<string>();
         foreach (var bag in bags)
         {

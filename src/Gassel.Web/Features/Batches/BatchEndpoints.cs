@@ -123,31 +123,29 @@ internal static class BatchEndpoints
             }
         );
 
-    private static async Task<Results<Ok<Recording>, ProblemHttpResult>> Record(
+    /// <param name="rounds">True where the answer is to tell what is otherwise on Rounds.</param>
+    private static Task<Results<Ok<Recorded>, ProblemHttpResult>> Record(
         Guid id,
         RecordRequest request,
+        bool? rounds,
         Asker asker,
         Recordings recordings,
         CancellationToken cancel
-    )
-    {
-        var (recorded, refusal) = await recordings.Take(
+    ) =>
+        recordings.TakeAndTell(
             new(request.Act, request.Who, [new(id, request.Entries)], request.IfConflict),
             asker,
             single: true,
+            rounds ?? false,
             cancel
         );
-        return recorded is null ? refusal! : TypedResults.Ok(recorded[0]);
-    }
 
-    private static async Task<Results<Ok<IReadOnlyList<Recording>>, ProblemHttpResult>> RecordMany(
+    /// <param name="rounds">True where the answer is to tell what is otherwise on Rounds.</param>
+    private static Task<Results<Ok<Recorded>, ProblemHttpResult>> RecordMany(
         RecordManyRequest request,
+        bool? rounds,
         Asker asker,
         Recordings recordings,
         CancellationToken cancel
-    )
-    {
-        var (recorded, refusal) = await recordings.Take(request, asker, single: false, cancel);
-        return recorded is null ? refusal! : TypedResults.Ok(recorded);
-    }
+    ) => recordings.TakeAndTell(request, asker, single: false, rounds ?? false, cancel);
 }

@@ -1,6 +1,7 @@
 using Gassel.Data;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.People;
+using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Problems;
 using Gassel.Web.Runtime;
@@ -16,14 +17,43 @@ internal sealed class Recordings(
     RecordingRights rights,
     TrayRights trays,
     YardRights yard,
+    RoundsBook book,
     SiteClock clock
 )
 {
     /// <param name="single">True where the request names one batch in its address, so that fields are named without it.</param>
-    public async Task<(IReadOnlyList<Recording>? Recorded, ProblemHttpResult? Refusal)> Take(
+    /// <param name="tellsRounds">True where the answer is to tell what is otherwise on Rounds.</param>
+    public async Task<Results<Ok<Recorded>, ProblemHttpResult>> TakeAndTell(
         RecordManyRequest request,
         Asker asker,
         bool single,
+        bool tellsRounds,
+        CancellationToken cancel
+    )
+    {
+        var left = new HashSet<string>();
+        var (recorded, refusal) = await Take(request, asker, single, left, cancel);
+        if (recorded is null)
+            return refusal!;
+        return TypedResults.Ok(
+            new Recorded(recorded, tellsRounds ? await book.After(recorded.Select(r => r.Batch).ToHashSet(), left, cancel) : null)
+        );
+    }
+
+    /// <summary>The same without an answer of its own.</summary>
+    public Task<(IReadOnlyList<Recording>? Recorded, ProblemHttpResult? Refusal)> Take(
+        RecordManyRequest request,
+        Asker asker,
+        bool single,
+        CancellationToken cancel
+    ) => Take(request, asker, single, [], cancel);
+
+    /// <param name="left">Gets the ids of the places where the batches stand before.</param>
+    private async Task<(IReadOnlyList<Recording>? Recorded, ProblemHttpResult? Refusal)> Take(
+        RecordManyRequest request,
+        Asker asker,
+        bool single,
+        HashSet<string> left,
         CancellationToken cancel
     )
     {
@@ -38,6 +68,7 @@ internal sealed class Recordings(
                 return (null, refused.ToResult());
             if (await shelf.Find(id) is not { } batch)
                 return (null, BatchNames.NoSuchBatch(id).ToResult());
+            left.UnionWith(batch.State.Living.Select(part => RoundsBook.StandsAt(part, places).Id));
             var forbidden = entries
                 .Select(
                     (e, n) => HazardRights.Check($"batches[{i}].entries[{n}].payload", species[batch.Row.SpeciesId], batch.Plan, e.Payload)

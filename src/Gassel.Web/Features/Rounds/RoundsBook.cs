@@ -5,6 +5,7 @@ using Gassel.Core.Growing;
 using Gassel.Core.Places;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
+using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Data.Readings;
 using Gassel.Web.Features.Book;
@@ -32,86 +33,137 @@ internal sealed class RoundsBook(
 {
     public async Task<RoundsView> On(DateOnly today, CancellationToken cancel)
     {
-        var species = (await library.Species()).ToDictionary(s => s.Id);
-        var places = await library.Places();
-        var names = BatchNames.OfPlaces(places);
-        var batches = await shelf.All(cancel);
-
-        var kept = await trials.All();
-        var (known, temperatures, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
-        var (weather, practices) = (await plants.Days(cancel), plants.Practices());
-        var standing = aside
-            .Many(batches, b =>
-                Stand(
-                    b,
-                    species[b.Row.SpeciesId],
-                    places,
-                    (part, byId) => watch.Cold(b, part, species[b.Row.SpeciesId], byId, known, inside, today),
-                    temperatures,
-                    known,
-                    weather,
-                    clock.Settings,
-                    practices[species[b.Row.SpeciesId].Hardiness],
-                    kept,
-                    today
-                )
-            )
-            .ToLookup(s => s.PlaceId, s => s.Part);
-        var conflicts = batches
-            .SelectMany(b =>
-                b.State.Log.Where(l => l.Conflict is not null)
-                    .Select(l => new RoundsConflict(
-                        b.Row.Id,
-                        b.Row.Number,
-                        species[b.Row.SpeciesId].CommonName,
-                        l.Entry.Id,
-                        l.Entry.DoneOn,
-                        l.Entry.Who,
-                        EntryWords.Of(l.Entry.Payload, b.Plan, names),
-                        l.Conflict!.Words
-                    ))
-            )
-            .Concat(
-                (await trays.Overlaps()).Select(o => new RoundsConflict(
-                    o.Batch.Row.Id,
-                    o.Batch.Row.Number,
-                    species[o.Batch.Row.SpeciesId].CommonName,
-                    o.Entry.Id,
-                    o.Entry.DoneOn,
-                    o.Entry.Who,
-                    EntryWords.Of(o.Entry.Payload, o.Batch.Plan, names),
-                    o.Words
-                ))
-            );
-        var weathered = await outside.At(Moment(today), cancel);
-        var byPlace = places
-            .Select(p => new RoundsPlace(
-                p,
-                temperatures[p.Id],
-                LampLook.Of(p, At(batches, p).Select(x => (x.Batch.Row.Id, x.Batch.Plan, x.Part)), today),
-                DomeAiring.Of(At(batches, p).Select(x => (x.Batch.Row.Id, x.Batch.Row.Number, x.Part)), today),
-                SymptomSpread.At(At(batches, p).Select(x => (x.Batch.Row.Number, x.Part)), today),
-                WaterRound.Of(
-                    p,
-                    At(batches, p)
-                        .Where(x => !x.Part.IsDone(x.Batch.Plan))
-                        .Select(x => (x.Batch.Row.Id, x.Batch.Row.Number, x.Part, species[x.Batch.Row.SpeciesId])),
-                    weather,
-                    Moment(today)
-                ),
-                weathered.GetValueOrDefault(p.Id, []),
-                [.. standing[p.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)]
-            ))
-            .ToList();
+        var ground = await Ground(today, cancel);
+        var standing = Standing(ground, ground.Batches);
+        var byPlace = ground.Places.Select(p => At(p, ground, standing)).ToList();
         return new RoundsView(
             today,
-            byPlace.Sum(p => p.JobsDue(today) + p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
+            byPlace.Sum(p => p.Jobs + p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
             [.. byPlace.Where(p => p.Parts.Count > 0 || p.Out.Count > 0)],
-            [.. conflicts],
-            YardViews.Alerts(inside.Vessels.Values),
+            await Conflicts(ground),
+            YardViews.Alerts(ground.Inside.Vessels.Values),
             aside.All,
             clock.IsDemo ? [] : [.. (await readings.Series()).Where(s => s.Device is not null).Select(s => s.Name)]
         );
+    }
+
+    /// <summary>What is otherwise today after a gesture.</summary>
+    /// <param name="batches">Of the gesture.</param>
+    /// <param name="left">Ids of the places where they stood before.</param>
+    public async Task<RoundsChange> After(IReadOnlySet<Guid> batches, IReadOnlySet<string> left, CancellationToken cancel)
+    {
+        var today = clock.Today;
+        var ground = await Ground(today, cancel);
+        var standing = Standing(ground, ground.Batches.Where(b => batches.Contains(b.Row.Id)));
+        return new RoundsChange(
+            today,
+            [.. batches],
+            [.. ground.Places.Where(p => left.Contains(p.Id) || standing.Contains(p.Id)).Select(p => At(p, ground, standing))],
+            [.. ground.Places.Select(p => p.Id)],
+            await Conflicts(ground),
+            YardViews.Alerts(ground.Inside.Vessels.Values),
+            aside.All
+        );
+    }
+
+    /// <summary>Where a part stands; what nobody put anywhere lies on the table.</summary>
+    internal static Place StandsAt(PartState part, IReadOnlyList<Place> places) =>
+        places.FirstOrDefault(p => p.Id == part.Place) ?? UsualPlaces.Of(PlaceKind.Table, places) ?? places[0];
+
+    /// <summary>What the book knows today that more than one batch or place is judged by.</summary>
+    private sealed record AllKnown(
+        DateOnly Today,
+        IReadOnlyList<Place> Places,
+        Dictionary<string, Core.Treatments.Species> Species,
+        IReadOnlyList<ShelvedBatch> Batches,
+        IReadOnlyList<KeptTrial> Trials,
+        KnownTemperatures Temperatures,
+        Dictionary<string, PlaceTemperature> Now,
+        InsideOfContainers Inside,
+        IReadOnlyDictionary<DateOnly, YardDay> Weather,
+        IReadOnlyDictionary<SeedlingHardiness, DuePractice> Practices,
+        IReadOnlyDictionary<string, IReadOnlyList<OutWarning>> Outside
+    );
+
+    private async Task<AllKnown> Ground(DateOnly today, CancellationToken cancel) =>
+        new(
+            today,
+            await library.Places(),
+            (await library.Species()).ToDictionary(s => s.Id),
+            await shelf.All(cancel),
+            await trials.All(),
+            await watch.Known(),
+            await watch.Now(),
+            await watch.Inside(),
+            await plants.Days(cancel),
+            plants.Practices(),
+            await outside.At(Moment(today), cancel)
+        );
+
+    private ILookup<string, StandingPart> Standing(AllKnown ground, IEnumerable<ShelvedBatch> batches) =>
+        aside
+            .Many(batches, b =>
+                Stand(
+                    b,
+                    ground.Species[b.Row.SpeciesId],
+                    ground.Places,
+                    (part, byId) =>
+                        watch.Cold(b, part, ground.Species[b.Row.SpeciesId], byId, ground.Temperatures, ground.Inside, ground.Today),
+                    ground.Now,
+                    ground.Temperatures,
+                    ground.Weather,
+                    clock.Settings,
+                    ground.Practices[ground.Species[b.Row.SpeciesId].Hardiness],
+                    ground.Trials,
+                    ground.Today
+                )
+            )
+            .ToLookup(s => s.PlaceId, s => s.Part);
+
+    private RoundsPlace At(Place place, AllKnown ground, ILookup<string, StandingPart> standing)
+    {
+        var (today, moment) = (ground.Today, Moment(ground.Today));
+        List<(ShelvedBatch Batch, PartState Part)> here = [.. At(ground.Batches, place)];
+        return RoundsPlace.Of(
+            today,
+            place,
+            ground.Now[place.Id],
+            LampLook.Of(place, here.Select(x => (x.Batch.Row.Id, x.Batch.Plan, x.Part)), today),
+            DomeAiring.Of(here.Select(x => (x.Batch.Row.Id, x.Batch.Row.Number, x.Part)), today),
+            SymptomSpread.At(here.Select(x => (x.Batch.Row.Number, x.Part)), today),
+            WaterRound.Of(
+                place,
+                here.Where(x => !x.Part.IsDone(x.Batch.Plan))
+                    .Select(x => (x.Batch.Row.Id, x.Batch.Row.Number, x.Part, ground.Species[x.Batch.Row.SpeciesId])),
+                ground.Weather,
+                moment
+            ),
+            ground.Outside.GetValueOrDefault(place.Id, []),
+            [.. standing[place.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)]
+        );
+    }
+
+    private async Task<IReadOnlyList<RoundsConflict>> Conflicts(AllKnown ground)
+    {
+        var names = BatchNames.OfPlaces(ground.Places);
+        RoundsConflict Of(ShelvedBatch batch, Entry entry, string why) =>
+            new(
+                batch.Row.Id,
+                batch.Row.Number,
+                ground.Species[batch.Row.SpeciesId].CommonName,
+                entry.Id,
+                entry.DoneOn,
+                entry.Who,
+                EntryWords.Of(entry.Payload, batch.Plan, names),
+                why
+            );
+        return
+        [
+            .. ground.Batches.SelectMany(b =>
+                b.State.Log.Where(l => l.Conflict is not null).Select(l => Of(b, l.Entry, l.Conflict!.Words))
+            ),
+            .. (await trays.Overlaps()).Select(o => Of(o.Batch, o.Entry, o.Words)),
+        ];
     }
 
     /// <summary>All that lives at a place, done or not.</summary>
@@ -149,7 +201,7 @@ internal sealed class RoundsBook(
             var open = part.Open;
             var warmth = Warmth(batch.Plan, part, species, byId, temperatures);
             yield return (
-                part.Place ?? (UsualPlaces.Of(PlaceKind.Table, places) ?? places[0]).Id,
+                StandsAt(part, places).Id,
                 new(
                     batch.Row.Id,
                     batch.Row.Number,

@@ -3019,7 +3019,9 @@ export interface paths {
         put?: never;
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    rounds?: boolean;
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -3038,7 +3040,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["Recording"];
+                        "application/json": components["schemas"]["Recorded"];
                     };
                 };
                 /** @description Bad Request */
@@ -3096,7 +3098,9 @@ export interface paths {
         put?: never;
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    rounds?: boolean;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -3113,7 +3117,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["Recording"][];
+                        "application/json": components["schemas"]["Recorded"];
                     };
                 };
                 /** @description Bad Request */
@@ -11437,6 +11441,10 @@ export interface components {
             accepted: number;
             refused: components["schemas"]["ReadingRefused"][];
         };
+        Recorded: {
+            batches: components["schemas"]["Recording"][];
+            rounds: null | components["schemas"]["RoundsChange"];
+        };
         Recording: {
             /** Format: uuid */
             batch: string;
@@ -11513,6 +11521,16 @@ export interface components {
         RibbonTime: "past" | "now" | "ahead";
         /** @enum {unknown} */
         Role: "volunteer" | "grower" | "owner" | null;
+        RoundsChange: {
+            /** Format: date */
+            today: string;
+            batches: string[];
+            places: components["schemas"]["RoundsPlace"][];
+            order: string[];
+            conflicts: components["schemas"]["RoundsConflict"][];
+            yard: components["schemas"]["YardAlert"][];
+            aside: components["schemas"]["BatchAside"][];
+        };
         RoundsConflict: {
             /** Format: uuid */
             batchId: string;
@@ -11535,6 +11553,8 @@ export interface components {
             symptoms: components["schemas"]["SymptomSpread"][];
             water: null | components["schemas"]["WaterRound"];
             out: components["schemas"]["OutWarning"][];
+            /** Format: int32 */
+            jobs: number;
             parts: components["schemas"]["StandingPart"][];
         };
         RoundsView: {

@@ -1,6 +1,13 @@
 import { describe, expect, it } from "vitest";
-import type { ColdSoFar, ContainerDetail, YardDay } from "../api/types";
-import { coldNumbers, outlookNumbers, seasonNumbers } from "./chartNumbers";
+import type { ColdSoFar, ContainerDetail, LongRecord, PlantTally, YardDay } from "../api/types";
+import {
+  coldNumbers,
+  flowNumbers,
+  outlookNumbers,
+  ribbonNumbers,
+  seasonNumbers,
+  yearsNumbers,
+} from "./chartNumbers";
 
 describe("the numbers behind a chart", () => {
   const day = { date: "2027-03-14", minC: -4, maxC: 10, snowCm: 0, source: "recorded" } as YardDay;
@@ -26,5 +33,47 @@ describe("the numbers behind a chart", () => {
     const { columns, rows } = coldNumbers(cold, "unitedStates", "2027-03-14");
     expect(rows()).toEqual([["2 Jan", "0.8", "39\u00a0°F", "read by eye; may have lain dry"]]);
     expect(rows()[0]).toHaveLength(columns.length);
+  });
+  it("tell a ribbon step by step, beside its plan", () => {
+    const { columns, rows } = ribbonNumbers(
+      [
+        {
+          name: "B-4",
+          stretches: [
+            {
+              kind: "coldMoist",
+              start: "2027-01-10",
+              end: "2027-03-20",
+              time: "now",
+              plannedStart: "2027-01-04",
+              plannedEnd: "2027-03-05",
+            },
+          ],
+        },
+      ],
+      "2027-03-14",
+    );
+    expect(rows()).toEqual([["B-4", "cold-moist", "10 Jan", "20 Mar", "under way", "4 Jan", "5 Mar"]]);
+    expect(rows()[0]).toHaveLength(columns.length);
+  });
+  it("follow seed to plants, and a batch over its years", () => {
+    const stages = [{ stage: "seedling", reached: 40, alive: 3, dormant: 0, lost: 7 }];
+    const flow = flowNumbers(80, { stages } as unknown as PlantTally);
+    expect(flow.rows()).toEqual([
+      ["seeds", "80", "–", "–", "–"],
+      ["up", "40", "3", "0", "7"],
+    ]);
+    const record = {
+      number: 7,
+      commonName: "camas",
+      events: [
+        { on: "2025-11-02", kind: "cold", plants: null },
+        { on: "2026-04-20", kind: "up", plants: 61 },
+      ],
+    } as unknown as LongRecord;
+    expect(yearsNumbers([record], "2027-03-14").rows()).toEqual([
+      ["B-7 camas", "2 Nov 2025", "into the cold", "–"],
+      ["B-7 camas", "20 Apr 2026", "up", "61"],
+    ]);
   });
 });

@@ -1,9 +1,20 @@
-import type { ColdSoFar, ContainerDetail, FrostView, PartView, SetOutResult, YardDay } from "../api/types";
+import type {
+  ColdSoFar,
+  ContainerDetail,
+  FrostView,
+  LongRecord,
+  PartView,
+  PlantTally,
+  RibbonStretch,
+  SetOutResult,
+  YardDay,
+} from "../api/types";
 import { WORDS } from "../api/words";
 import type { ChartNumbers } from "../shared/ChartTable";
 import { percent } from "../shared/numbers";
 import { degreeDays, degreeDaysUnit, degrees, difference, length } from "../shared/units";
 import type { Units } from "../shared/units";
+import { stepWords } from "./steps";
 import { shortDay } from "../time/days";
 import type { Day } from "../time/days";
 import { momentWords } from "../time/moments";
@@ -134,4 +145,72 @@ export const frostNumbers = (
       year.lastSpring ? shortDay(year.lastSpring, year.lastSpring) : NONE,
       year.firstAutumn ? shortDay(year.firstAutumn, year.firstAutumn) : NONE,
     ]),
+});
+
+const RIBBON_TIME: Record<RibbonStretch["time"], string> = {
+  past: "done",
+  now: "under way",
+  ahead: "expected",
+};
+
+/** Steps of batches along time, a row each. */
+export const ribbonNumbers = (
+  ribbons: { name: string; stretches: Omit<RibbonStretch, "step">[] }[],
+  today: Day,
+): ChartNumbers => ({
+  caption: "Steps along time, and as they were planned",
+  columns: ["Batch", "Step", "From", "To", "Is", "Planned from", "Planned to"],
+  rows: () =>
+    ribbons.flatMap(({ name, stretches }) =>
+      stretches.map((s) => [
+        name,
+        stepWords(s.kind),
+        shortDay(s.start, today),
+        shortDay(s.end, today),
+        RIBBON_TIME[s.time],
+        shortDay(s.plannedStart, today),
+        shortDay(s.plannedEnd, today),
+      ]),
+    ),
+});
+
+/** Seed to plant: how many came as far as each stage, and what became of them there. */
+export const flowNumbers = (seeds: number, tally: PlantTally): ChartNumbers => ({
+  caption: "From seed to plant, stage by stage",
+  columns: ["Stage", "Came so far", "There now", "Dormant", "Lost there"],
+  rows: () => [
+    ["seeds", String(seeds), NONE, NONE, NONE],
+    ...tally.stages.map((s) => [
+      s.stage === "seedling" ? "up" : WORDS.PlantStage[s.stage],
+      ...[s.reached, s.alive, s.dormant, s.lost].map(String),
+    ]),
+  ],
+});
+
+const LONG_EVENT: Record<LongRecord["events"][number]["kind"], string> = {
+  warm: "into the warm",
+  cold: "into the cold",
+  sown: "sown",
+  up: "up",
+  rooted: "rooted",
+  kept: "kept for another winter",
+  potted: "potted",
+  diedBack: "died back",
+  cameAgain: "came up again",
+  planted: "planted",
+};
+
+/** What happened to batches of several winters, in the order of its days. */
+export const yearsNumbers = (records: LongRecord[], today: Day): ChartNumbers => ({
+  caption: "What happened over the years",
+  columns: ["Batch", "Day", "What", "Plants"],
+  rows: () =>
+    records.flatMap((record) =>
+      record.events.map((event) => [
+        `B-${record.number} ${record.commonName}`,
+        shortDay(event.on, today),
+        LONG_EVENT[event.kind],
+        event.plants === null ? NONE : String(event.plants),
+      ]),
+    ),
 });

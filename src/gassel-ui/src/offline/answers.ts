@@ -30,7 +30,12 @@ export async function answerOrLast<T>(
     return { data: last.data as T, heardAt: last.heardAt };
   }
   heardSomething();
-  const heard = { data, heardAt: now() };
+  return keepAnswer(question, data, now());
+}
+
+/** Keeps an answer as if it had been given just now. */
+export async function keepAnswer<T>(question: string, data: T, heardAt: number): Promise<Heard<T>> {
+  const heard = { data, heardAt };
   // a device that can keep nothing still works while connected
   await keep()
     .then((db) => db.put("answers", heard, question))

@@ -55,7 +55,10 @@ function bench(acts: QueuedAct[], answer: (act: QueuedAct) => Problem | null) {
     },
     post: (sent, ifConflict) => {
       posted.push([sent.act, ifConflict]);
-      return Promise.resolve(answer(sent));
+      const problem = answer(sent);
+      return Promise.resolve(
+        problem === null ? { problem, recorded: { batches: [], rounds: null } } : { problem },
+      );
     },
   };
   return { queue, posted, outlet };

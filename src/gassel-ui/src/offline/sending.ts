@@ -1,4 +1,5 @@
 import type { Problem } from "../api/client";
+import type { Recorded } from "../api/types";
 import type { Day } from "../time/days";
 import { entriesOf } from "./keep";
 import type { QueuedAct } from "./keep";
@@ -6,11 +7,16 @@ import type { QueuedAct } from "./keep";
 /** What is to become of a waiting act after the book has answered. */
 export type Fate = "gone" | "wait" | "object" | "refuse";
 
-/** Beside the fate, why. */
+/** What the book says of an act: why it was not taken, or what it did. */
+export type Answered = { problem: Problem } | { problem: null; recorded: Recorded };
+
+/** Beside the fate, what the book said. */
 export interface Sent {
   act: QueuedAct;
   fate: Fate;
   problem: Problem | null;
+  /** Null where it was not taken. */
+  recorded: Recorded | null;
 }
 
 /** What sending needs of the world. */
@@ -19,8 +25,8 @@ export interface Outlet {
   takeOut: (n: number) => Promise<void>;
   markRefused: (act: QueuedAct, why: string) => Promise<void>;
   markFault: (act: QueuedAct, faults: number) => Promise<void>;
-  /** Null where it was accepted. Never throws. */
-  post: (act: QueuedAct, ifConflict: "warn" | "keep") => Promise<Problem | null>;
+  /** Never throws. */
+  post: (act: QueuedAct, ifConflict: "warn" | "keep") => Promise<Answered>;
 }
 
 /**
@@ -70,10 +76,11 @@ export async function sendAll(
     if (queued.refused !== null || isOfAnother(queued, by)) continue;
     const act = today === null ? queued : datedBy(today, queued);
     const asked = act.act === attended;
-    const problem = await outlet.post(act, asked ? "warn" : "keep");
+    const answer = await outlet.post(act, asked ? "warn" : "keep");
+    const { problem } = answer;
     const faults = problem?.status === 500 ? (queued.faults ?? 0) + 1 : 0;
     const fate = faults >= MOST_FAULTS ? "refuse" : fateOf(problem, asked);
-    sent.push({ act, fate, problem });
+    sent.push({ act, fate, problem, recorded: problem === null ? answer.recorded : null });
     if (fate === "wait") {
       if (faults > 0) await outlet.markFault(queued, faults);
       break;

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api, sendToken } from "../api/client";
 import { sessionQuery } from "../book/queries";
@@ -8,6 +8,8 @@ import { useQueue } from "../offline/useQueue";
 import { Card } from "../shared/Card";
 import { Failure } from "../shared/Failure";
 import { several } from "../shared/numbers";
+import { WordsField } from "../shared/WordsField";
+import { Form } from "../shared/Form";
 
 /** The way in over the network: by name and password, or the first time with a code. */
 export function SignIn({ session }: { session: SessionView }) {
@@ -54,42 +56,35 @@ export function SignIn({ session }: { session: SessionView }) {
                 "a password of your own; the code stops working then."
             : "The book is open to the local network, so it asks who you are. What you record carries your name."}
         </Typography>
-        <Box
-          component="form"
-          sx={{ display: "grid", gap: 2 }}
-          onSubmit={(event) => {
-            event.preventDefault();
-            void enter();
-          }}
-        >
-          <TextField
+        <Form sx={{ display: "grid", gap: 2 }} error={error} send={() => void enter()}>
+          <WordsField
             label="Name"
             name="name"
             value={name}
             autoComplete="username"
-            onChange={(event) => setName(event.target.value)}
+            onChange={setName}
             autoFocus
           />
           {byCode && (
-            <TextField
+            <WordsField
               label="Code"
               name="code"
               value={code}
               autoComplete="one-time-code"
-              helperText="ten letters and digits, such as ABCDE-23456"
-              onChange={(event) => setCode(event.target.value)}
+              helper="ten letters and digits, such as ABCDE-23456"
+              onChange={setCode}
             />
           )}
-          <TextField
+          <WordsField
             label={byCode ? "New password" : "Password"}
             name="password"
             type="password"
             value={password}
             autoComplete={byCode ? "new-password" : "current-password"}
-            helperText={
+            helper={
               byCode ? "10 characters or more; three words one after another are easy to keep" : undefined
             }
-            onChange={(event) => setPassword(event.target.value)}
+            onChange={setPassword}
           />
           <Failure error={error} />
           <Button
@@ -103,7 +98,7 @@ export function SignIn({ session }: { session: SessionView }) {
           <Button onClick={() => setByCode(!byCode)}>
             {byCode ? "I have a password" : "The first time: I have a code"}
           </Button>
-        </Box>
+        </Form>
       </Card>
     </Box>
   );

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api, sendToken } from "../api/client";
 import { sessionQuery } from "../book/queries";
@@ -9,6 +9,7 @@ import { useQueue } from "../offline/useQueue";
 import { Failure } from "../shared/Failure";
 import { several } from "../shared/numbers";
 import { roleWords } from "./roles";
+import { WordsField } from "../shared/WordsField";
 
 /** Who is signed in on this device, another password, and the way out. */
 export function SignedIn({ session }: { session: SessionView }) {
@@ -58,22 +59,22 @@ export function SignedIn({ session }: { session: SessionView }) {
       )}
       {changing && (
         <Box sx={{ display: "grid", gap: 1.5, my: 1 }}>
-          <TextField
+          <WordsField
             label="Current password"
             name="old"
             type="password"
             autoComplete="current-password"
             value={old}
-            onChange={(e) => setOld(e.target.value)}
+            onChange={setOld}
           />
-          <TextField
+          <WordsField
             label="New password"
             name="fresh"
             type="password"
             autoComplete="new-password"
             value={fresh}
-            onChange={(e) => setFresh(e.target.value)}
-            helperText="10 characters or more"
+            onChange={setFresh}
+            helper="10 characters or more"
           />
         </Box>
       )}

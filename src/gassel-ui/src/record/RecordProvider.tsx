@@ -17,6 +17,7 @@ import { standing } from "./recent";
 import { momentAt } from "./moment";
 import { ToldStrip } from "./ToldStrip";
 import type { SiteNow } from "./moment";
+import { afterRecording } from "./afterRecording";
 import { flush, sendOrKeep } from "./outbox";
 import type { OutboxGround } from "./outbox";
 
@@ -89,6 +90,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
     (): OutboxGround => ({
       today: queries.getQueryData<{ today: Day }>(siteQuery.queryKey)?.today ?? null,
       by: queries.getQueryData<{ name: string | null }>(sessionQuery.queryKey)?.name ?? null,
+      hasRounds: queries.getQueryData(roundsQuery.queryKey) !== undefined,
       renewSession: () => queries.fetchQuery({ ...sessionQuery, staleTime: 0 }),
     }),
     [queries],
@@ -96,7 +98,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
 
   const send = useCallback(
     async (act: WaitingAct, ifConflict: "warn" | "keep" = "warn"): Promise<boolean> => {
-      const { fate, problem } = await sendOrKeep(act, ground(), ifConflict);
+      const { fate, problem, recorded } = await sendOrKeep(act, ground(), ifConflict);
       if (fate === "object" || fate === "refuse") {
         if (problem) setObjection({ act, problem });
         return false;
@@ -106,7 +108,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
       setResting(new Set(act.batches.map((b) => b.batch)));
       setTimeout(() => setResting(new Set()), REST_MS);
       setDone({ act, waits: fate === "wait", why: problem && problem.status >= 500 ? problem.detail : null });
-      if (fate === "gone") await queries.invalidateQueries();
+      if (fate === "gone") await afterRecording(queries, act, recorded);
       if (problem?.status === 401) await queries.invalidateQueries({ queryKey: sessionQuery.queryKey });
       return true;
     },

@@ -5,7 +5,7 @@ import type { QueuedAct, WaitingAct } from "../offline/keep";
 import { forgetPhotos, sendPhotos } from "../offline/photos";
 import { enqueue, markFault, markRefused, readQueue, takeOut } from "../offline/queue";
 import { sendAll } from "../offline/sending";
-import type { Sent } from "../offline/sending";
+import type { Answered, Sent } from "../offline/sending";
 import type { Day } from "../time/days";
 
 const PATIENCE_MS = 10_000;
@@ -17,33 +17,36 @@ const alone = async (work: () => Promise<Sent[]>): Promise<Sent[]> =>
 
 const noAnswer = (): Problem => ({ status: 0, title: "No answer", detail: "Gassel does not answer." });
 
-async function post(act: WaitingAct, ifConflict: "warn" | "keep"): Promise<Problem | null> {
+async function post(
+  act: WaitingAct,
+  ifConflict: "warn" | "keep",
+  { hasRounds }: OutboxGround,
+): Promise<Answered> {
   try {
     const [only, ...others] = act.batches;
     await sendPhotos(act, AbortSignal.timeout(PHOTO_PATIENCE_MS));
     const signal = AbortSignal.timeout(PATIENCE_MS);
-    if (only && others.length === 0)
-      await answered(
-        api.POST("/api/batches/{id}/entries", {
-          params: { path: { id: only.batch } },
-          body: { act: act.act, who: act.who, entries: only.entries, ifConflict },
-          signal,
-        }),
-      );
-    else
-      await answered(
-        api.POST("/api/entries", {
-          body: { act: act.act, who: act.who, batches: act.batches, ifConflict },
-          signal,
-        }),
-      );
+    const query = { rounds: hasRounds };
+    const recorded = await answered(
+      only && others.length === 0
+        ? api.POST("/api/batches/{id}/entries", {
+            params: { path: { id: only.batch }, query },
+            body: { act: act.act, who: act.who, entries: only.entries, ifConflict },
+            signal,
+          })
+        : api.POST("/api/entries", {
+            params: { query },
+            body: { act: act.act, who: act.who, batches: act.batches, ifConflict },
+            signal,
+          }),
+    );
     heardSomething();
     await forgetPhotos(act);
-    return null;
+    return { problem: null, recorded };
   } catch (refused) {
-    if (!(refused instanceof Refused)) return noAnswer();
+    if (!(refused instanceof Refused)) return { problem: noAnswer() };
     if (refused.problem.status === 0) heardNothing();
-    return refused.problem;
+    return { problem: refused.problem };
   }
 }
 
@@ -53,6 +56,8 @@ export interface OutboxGround {
   today: Day | null;
   /** Who is signed in; null where nobody needs to. */
   by: string | null;
+  /** Rounds are at hand, and want to be told what changes on them. */
+  hasRounds: boolean;
   /** Asks for the session anew, and with it for its token. */
   renewSession: () => Promise<unknown>;
 }
@@ -69,11 +74,11 @@ export const flush = (ground: OutboxGround, attended: string | null = null): Pro
         markRefused,
         markFault,
         post: async (act, ifConflict) => {
-          const problem = await post(act, ifConflict);
-          if (!isOfAnotherSession(problem)) return problem;
+          const answer = await post(act, ifConflict, ground);
+          if (!isOfAnotherSession(answer.problem)) return answer;
           await ground.renewSession();
-          const again = await post(act, ifConflict);
-          return isOfAnotherSession(again) ? { ...noAnswer(), status: 401 } : again;
+          const again = await post(act, ifConflict, ground);
+          return isOfAnotherSession(again.problem) ? { problem: { ...noAnswer(), status: 401 } } : again;
         },
       },
       ground.today,
@@ -97,13 +102,15 @@ export async function sendOrKeep(
   const queued: QueuedAct = { ...act, n: kept ?? 0 };
   if (kept === null) {
     // this browser keeps nothing, so all there is is to send it now
-    const problem = await post(act, ifConflict);
-    return { act: queued, fate: problem === null ? "gone" : "object", problem };
+    const answer = await post(act, ifConflict, ground);
+    return answer.problem === null
+      ? { act: queued, fate: "gone", problem: null, recorded: answer.recorded }
+      : { act: queued, fate: "object", problem: answer.problem, recorded: null };
   }
   const mine = currentConnection().reached
     ? (await flush(ground, ifConflict === "warn" ? act.act : null)).find((sent) => sent.act.act === act.act)
     : undefined;
   if (mine) return mine;
   await readQueue();
-  return { act: queued, fate: "wait", problem: null };
+  return { act: queued, fate: "wait", problem: null, recorded: null };
 }

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { TextField } from "@mui/material";
+import { useFieldProblem } from "./formProblem";
 import { CalendarButton } from "./CalendarButton";
 import { actDay, readDay, shortDay } from "../time/days";
 import type { Day, Leaning } from "../time/days";
@@ -22,13 +23,14 @@ export function DayField({ label, value, today, onChange, name, leaning = "ahead
   const read = (written: string) => readDay(written, today, order, leaning);
   // another gesture may have set the day meanwhile
   const shown = value !== null && read(text) !== value ? shortDay(value) : text;
+  const problem = useFieldProblem(name, value);
   const unread = text.trim() !== "" && value === null;
   return (
     <TextField
       label={label}
       name={name}
       value={shown}
-      error={unread}
+      error={unread || problem !== null}
       onChange={(event) => {
         setText(event.target.value);
         onChange(read(event.target.value));
@@ -49,7 +51,9 @@ export function DayField({ label, value, today, onChange, name, leaning = "ahead
           sx: { pr: 0.25 },
         },
       }}
-      helperText={unread ? "Write it as 8 May 2027." : value ? actDay(value) : "For instance 8 May 2027."}
+      helperText={
+        unread ? "Write it as 8 May 2027." : (problem ?? (value ? actDay(value) : "For instance 8 May 2027."))
+      }
     />
   );
 }

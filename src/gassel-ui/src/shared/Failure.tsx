@@ -1,12 +1,16 @@
+import { useContext } from "react";
 import { Typography } from "@mui/material";
 import { Refused } from "../api/client";
 import { useDevice } from "../look/DeviceContext";
 import { AlarmMark } from "./AlarmMark";
+import { fieldOf, FormContext } from "./formProblem";
 
-/** Why something was not accepted, in the server's words: the field, the value and what would be valid. */
+/** Why something was not accepted, in the server's words, where no field of its form says so: the value and what would be valid. */
 export function Failure({ error }: { error: unknown }) {
   const { palette } = useDevice();
+  const told = useContext(FormContext);
   if (!error) return null;
+  if (error instanceof Refused && error.problem === told.problem && fieldOf(told) !== null) return null;
   const words =
     error instanceof Refused
       ? error.problem.detail

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { InputAdornment, TextField } from "@mui/material";
-import { readNumber } from "./numbers";
+import { useFieldProblem } from "./formProblem";
+import { readNumber, stepped } from "./numbers";
 
 interface NumberFieldProps {
   label: string;
@@ -14,7 +15,7 @@ interface NumberFieldProps {
   helper?: string;
 }
 
-/** A number in plain text: no spinning wheel changes it by accident, and what is wrong is said beside it. */
+/** A number in plain text: no spinning wheel changes it by accident, arrow keys step it, and what is wrong is said beside it. */
 export function NumberField({
   label,
   name,
@@ -27,17 +28,31 @@ export function NumberField({
   helper,
 }: NumberFieldProps) {
   const [text, setText] = useState(value === null ? "" : String(value));
-  const reading = readNumber(text, { min, max, whole });
+  const [isWritten, setWritten] = useState(false);
+  const problem = useFieldProblem(name, value);
+  const limits = { min, max, whole };
+  const reading = readNumber(text, limits);
+  const wrong = reading.fault ?? problem;
+  const range = `${min} to ${max}${unit ? ` ${unit}` : ""}`;
+  const write = (next: string) => {
+    setText(next);
+    onChange(readNumber(next, limits).value);
+  };
   return (
     <TextField
       label={label}
       name={name}
       value={text}
-      error={reading.fault !== null}
-      helperText={reading.fault ?? helper ?? " "}
-      onChange={(event) => {
-        setText(event.target.value);
-        onChange(readNumber(event.target.value, { min, max, whole }).value);
+      error={wrong !== null}
+      // what is valid is said while it is written, before it is wrong
+      helperText={wrong ?? (isWritten ? [helper, range].filter(Boolean).join("; ") : (helper ?? " "))}
+      onChange={(event) => write(event.target.value)}
+      onFocus={() => setWritten(true)}
+      onBlur={() => setWritten(false)}
+      onKeyDown={(event) => {
+        if (event.key !== "ArrowUp" && event.key !== "ArrowDown") return;
+        event.preventDefault();
+        write(stepped(text, event.key === "ArrowUp" ? 1 : -1, limits));
       }}
       slotProps={{
         htmlInput: { inputMode: whole && min >= 0 ? "numeric" : "text", autoComplete: "off" },

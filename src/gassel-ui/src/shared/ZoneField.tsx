@@ -1,3 +1,4 @@
+import { useFieldProblem } from "./formProblem";
 import { Autocomplete, TextField } from "@mui/material";
 
 interface ZoneFieldProps {
@@ -9,6 +10,7 @@ const ZONES = Intl.supportedValuesOf("timeZone");
 
 /** A time zone by its IANA name, found by any part of it: a town of the zone is one. */
 export function ZoneField({ value, onChange }: ZoneFieldProps) {
+  const problem = useFieldProblem("timeZone", value);
   return (
     <Autocomplete
       freeSolo
@@ -20,7 +22,8 @@ export function ZoneField({ value, onChange }: ZoneFieldProps) {
           {...params}
           label="Time zone"
           name="timeZone"
-          helperText="type a large town of it, such as Denver"
+          error={problem !== null}
+          helperText={problem ?? "type a large town of it, such as Denver"}
         />
       )}
     />

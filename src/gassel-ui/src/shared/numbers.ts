@@ -19,6 +19,15 @@ export function readNumber(
   return { value, fault: null };
 }
 
+/** Text after a step up or down, within the limits: one, or one of the last place that is written; from an empty text the least. */
+export function stepped(text: string, by: 1 | -1, limits: NumberLimits): string {
+  const { value } = readNumber(text, limits);
+  if (value === null) return text.trim() === "" ? String(limits.min) : text;
+  const places = (/\.(\d+)/.exec(text)?.[1] ?? "").length;
+  const next = value + by * 10 ** -places;
+  return Math.min(limits.max, Math.max(limits.min, next)).toFixed(places);
+}
+
 /** `61 %`, `7.4 %`: whole percent from ten on, one place below. */
 export function percent(fraction: number): string {
   const value = fraction * 100;

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { Link, useParams } from "react-router";
 import { Refused } from "../../api/client";
 import { useBatch, useSite } from "../../book/queries";
@@ -30,6 +30,9 @@ import { WinterCard } from "./WinterCard";
 import { Whereabouts } from "./Whereabouts";
 import { useDoneOn } from "../../record/DoneOn";
 import { DoneOnStepper } from "../../record/DoneOnStepper";
+import { WordsField } from "../../shared/WordsField";
+import { ribbonNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 /** One batch whole: its ribbon, what it asks for, what came up, and everything recorded. */
 export function Batch() {
@@ -111,6 +114,9 @@ export function Batch() {
           </ForRole>
         )}
         {main && <RibbonStrip stretches={main.ribbon} today={today} />}
+        {main && (
+          <ChartTable {...ribbonNumbers([{ name: `B-${summary.number}`, stretches: main.ribbon }], today)} />
+        )}
         <Typography variant="body2" color="text.secondary">
           Solid: done. Dashed: expected. Thin line: the plan. Plants expected{" "}
           {shortDay(summary.finish, today)}, planned {shortDay(plan.finish, today)}.
@@ -184,14 +190,7 @@ export function Batch() {
                 ).then((kept) => kept && setNote(""));
               }}
             >
-              <TextField
-                label="Note"
-                name="note"
-                size="small"
-                fullWidth
-                value={note}
-                onChange={(event) => setNote(event.target.value)}
-              />
+              <WordsField label="Note" name="note" size="small" fullWidth value={note} onChange={setNote} />
               <Button type="submit" variant="outlined" disabled={!note.trim()}>
                 Add note
               </Button>

@@ -16,6 +16,8 @@ import { tallyWords } from "../plants/plantWords";
 import { forecastWords, seasonWords, moneyWords } from "./closingWords";
 import { ProposalList } from "./ProposalList";
 import { TreatmentList } from "./TreatmentList";
+import { flowNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 /** The books of one batch on a page: seed, germination, time, losses, hands, cost, and what to change. */
 export function BatchBooks() {
@@ -60,6 +62,7 @@ export function BatchBooks() {
         <Card label="from seed to plant">
           <Typography variant="h2">From seed to plant</Typography>
           <PlantFlow seeds={b.seeds} tally={b.plants} />
+          <ChartTable {...flowNumbers(b.seeds, b.plants)} />
           <Typography sx={{ fontWeight: 600 }}>{tallyWords(b.plants)}</Typography>
           <Figures books={books.data} today={today} />
           {leftOver && <Typography>{leftOver}</Typography>}

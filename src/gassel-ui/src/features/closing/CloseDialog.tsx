@@ -1,14 +1,7 @@
+import { WordsField } from "../../shared/WordsField";
 import { useState } from "react";
 import type { ReactNode } from "react";
-import {
-  Button,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  TextField,
-  Typography,
-} from "@mui/material";
+import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 
 interface CloseDialogProps {
   /** What is closed: "B-7", "3 batches"; null where nothing can be. */
@@ -34,12 +27,7 @@ export function CloseDialog({ what, children, send, close }: CloseDialogProps) {
               Nothing more can be recorded until you undo the closing in the log. The results are used in the
               next plan.
             </Typography>
-            <TextField
-              label="Notes on the season"
-              name="words"
-              value={words}
-              onChange={(event) => setWords(event.target.value)}
-            />
+            <WordsField label="Notes on the season" name="words" value={words} onChange={setWords} />
           </>
         )}
         {children}

@@ -17,6 +17,8 @@ import { CostFields } from "./CostFields";
 import { seasonWords, moneyWords } from "./closingWords";
 import { ProposalList } from "./ProposalList";
 import { TreatmentList } from "./TreatmentList";
+import { flowNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 /** Species of the season, each once. */
 const speciesOf = (batches: { speciesId: string; commonName: string }[]): [string, string][] =>
@@ -84,6 +86,7 @@ export function SeasonBooks() {
                 {several(batches.length, "batch", "batches")}, {several(seeds, "seed")}
               </Typography>
               <PlantFlow seeds={seedsSown} tally={plants} />
+              <ChartTable {...flowNumbers(seedsSown, plants)} />
               {seedsSown < seeds && (
                 <Typography variant="body2">
                   Of the {several(seedsSown, "seed")} sown so far; the others are still in treatment.

@@ -11,6 +11,8 @@ import { several } from "../../shared/numbers";
 import { unbroken } from "../../shared/units";
 import { shortDay } from "../../time/days";
 import { yearSpan } from "./closingWords";
+import { yearsNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 /** Batches that live through two winters or more, one under the other along the years. */
 export function Years() {
@@ -59,6 +61,7 @@ export function Years() {
           <YearsChart record={record} {...span} />
         </Box>
       ))}
+      <ChartTable {...yearsNumbers(records, site.today)} />
     </Card>
   );
 }

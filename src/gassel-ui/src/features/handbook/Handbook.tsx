@@ -1,5 +1,5 @@
 import { useMemo, useState } from "react";
-import { Box, Button, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import MiniSearch from "minisearch";
 import Markdown from "react-markdown";
 import { Link, useParams } from "react-router";
@@ -9,6 +9,7 @@ import { NoSuchView } from "../../shared/NoSuchView";
 import { useUnits } from "../../shared/units";
 import { PAGES, inShort, saidIn } from "./pages";
 import type { HandbookPage, PageKind } from "./pages";
+import { WordsField } from "../../shared/WordsField";
 
 const KINDS: Record<PageKind, string> = {
   view: "The views",
@@ -87,12 +88,12 @@ function Contents() {
         }}
       >
         <Typography variant="h1">Handbook</Typography>
-        <TextField
+        <WordsField
           label="Look for"
           name="handbook"
           type="search"
           value={asked}
-          onChange={(event) => setAsked(event.target.value)}
+          onChange={setAsked}
           sx={{ flex: "0 1 320px" }}
         />
         <Button onClick={() => window.print()}>Print all of it</Button>

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { MailSecurity, MessagesView } from "../../api/types";
@@ -8,6 +8,8 @@ import { ForRole } from "../../people/ForRole";
 import { Card } from "../../shared/Card";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
+import { WordsField } from "../../shared/WordsField";
+import { Form } from "../../shared/Form";
 
 const SECURITIES = Object.entries(WORDS.MailSecurity) as [MailSecurity, string][];
 const PORTS: Record<MailSecurity, string> = { startTls: "587", tls: "465", none: "25" };
@@ -53,16 +55,13 @@ export function MailServer({ server }: { server: MessagesView["server"] }) {
         The account that sends. Your mail provider lists these settings under SMTP.
       </Typography>
       <ForRole role="owner" otherwise="Only the owner can change this.">
-        <Box
-          component="form"
+        <Form
           sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" } }}
-          onSubmit={(event) => {
-            event.preventDefault();
-            void save();
-          }}
+          error={error}
+          send={() => void save()}
         >
-          <TextField label="Server" name="host" value={host} onChange={(e) => setHost(e.target.value)} />
-          <TextField label="Port" name="port" value={port} onChange={(e) => setPort(e.target.value)} />
+          <WordsField label="Server" name="host" value={host} onChange={setHost} />
+          <WordsField label="Port" name="port" value={port} onChange={setPort} />
           <ChoiceField
             label="Encryption"
             name="security"
@@ -74,29 +73,29 @@ export function MailServer({ server }: { server: MessagesView["server"] }) {
             choices={SECURITIES}
             sx={{ gridColumn: "1 / -1" }}
           />
-          <TextField
+          <WordsField
             label="Sender address"
             name="from"
             value={from}
-            onChange={(e) => setFrom(e.target.value)}
+            onChange={setFrom}
             sx={{ gridColumn: "1 / -1" }}
           />
-          <TextField
+          <WordsField
             label="User"
             name="user"
             value={user}
             autoComplete="off"
-            helperText="empty if the server asks for none"
-            onChange={(e) => setUser(e.target.value)}
+            helper="empty if the server asks for none"
+            onChange={setUser}
           />
-          <TextField
+          <WordsField
             label="Password"
             name="password"
             type="password"
             autoComplete="new-password"
             value={password}
-            helperText={server?.hasPassword ? "one is kept; type to replace it" : " "}
-            onChange={(e) => setPassword(e.target.value)}
+            helper={server?.hasPassword ? "one is kept; type to replace it" : " "}
+            onChange={setPassword}
           />
           <Box>
             <Button type="submit" variant="contained" disabled={host.trim() === "" || from.trim() === ""}>
@@ -109,8 +108,8 @@ export function MailServer({ server }: { server: MessagesView["server"] }) {
               </Typography>
             )}
           </Box>
-        </Box>
-        <Failure error={error} />
+          <Failure error={error} />
+        </Form>
       </ForRole>
     </Card>
   );

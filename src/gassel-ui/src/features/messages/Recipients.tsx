@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, Checkbox, FormControlLabel, TextField, Typography } from "@mui/material";
+import { Box, Button, Checkbox, FormControlLabel, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { MessagesView } from "../../api/types";
@@ -8,6 +8,8 @@ import { Card } from "../../shared/Card";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
 import { timeOf, wishWords } from "./messageWords";
+import { WordsField } from "../../shared/WordsField";
+import { Form } from "../../shared/Form";
 
 type Way = "mail" | "json" | "text";
 
@@ -113,15 +115,12 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
           </Button>
         </Box>
       ))}
-      <Box
-        component="form"
+      <Form
         sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr 1fr" }, mt: 1.5 }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add();
-        }}
+        error={error}
+        send={() => void add()}
       >
-        <TextField label="Name" name="recipient" value={name} onChange={(e) => setName(e.target.value)} />
+        <WordsField label="Name" name="recipient" value={name} onChange={setName} />
         <ChoiceField
           label="Told by"
           name="way"
@@ -130,23 +129,23 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
           choices={WAYS}
           sx={{ gridColumn: { sm: "span 2" } }}
         />
-        <TextField
+        <WordsField
           label={way === "mail" ? "E-mail" : "Address"}
           name="mail"
           value={mail}
-          onChange={(e) => setMail(e.target.value)}
+          onChange={setMail}
           sx={{ gridColumn: "1 / -1" }}
         />
         {way !== "mail" && (
           <>
-            <TextField
+            <WordsField
               label="Secret"
               name="secret"
               type="password"
               autoComplete="new-password"
               value={secret}
-              helperText="16 characters or more; the receiver checks the signature with it"
-              onChange={(e) => setSecret(e.target.value)}
+              helper="16 characters or more; the receiver checks the signature with it"
+              onChange={setSecret}
               sx={{ gridColumn: { sm: "span 2" } }}
             />
             <FormControlLabel
@@ -155,26 +154,21 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
             />
           </>
         )}
-        <TextField
+        <WordsField
           label="Morning list at"
           name="morning"
           value={morning}
-          helperText="empty for none"
-          onChange={(e) => setMorning(e.target.value)}
+          helper="empty for none"
+          onChange={setMorning}
         />
-        <TextField
+        <WordsField
           label="Quiet from"
           name="quietFrom"
           value={quietFrom}
-          helperText="empty for no quiet hours"
-          onChange={(e) => setQuietFrom(e.target.value)}
+          helper="empty for no quiet hours"
+          onChange={setQuietFrom}
         />
-        <TextField
-          label="Quiet to"
-          name="quietTo"
-          value={quietTo}
-          onChange={(e) => setQuietTo(e.target.value)}
-        />
+        <WordsField label="Quiet to" name="quietTo" value={quietTo} onChange={setQuietTo} />
         <FormControlLabel
           control={<Checkbox checked={alarms} onChange={(e) => setAlarms(e.target.checked)} />}
           label="Alarms"
@@ -182,8 +176,8 @@ export function Recipients({ wishes, ready }: { wishes: MessagesView["wishes"]; 
         <Button type="submit" variant="contained" disabled={name.trim() === "" || mail.trim() === ""}>
           Add recipient
         </Button>
-      </Box>
-      <Failure error={error} />
+        <Failure error={error} />
+      </Form>
     </Card>
   );
 }

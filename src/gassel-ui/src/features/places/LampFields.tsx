@@ -1,5 +1,6 @@
-import { Box, TextField, Typography } from "@mui/material";
+import { Box, Typography } from "@mui/material";
 import type { Place } from "../../api/types";
+import { WordsField } from "../../shared/WordsField";
 
 const TIMES = [
   ["on", "Lamps on"],
@@ -31,14 +32,13 @@ export function LampFields({ kept, lamps, onChange }: LampFieldsProps) {
     <Box>
       <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: "1fr 1fr" }}>
         {TIMES.map(([which, label]) => (
-          <TextField
+          <WordsField
             key={which}
             label={label}
             name={`lamps-${which}`}
             type="time"
             value={lamps?.[which].slice(0, 5) ?? ""}
-            onChange={(event) => set(which, event.target.value)}
-            slotProps={{ inputLabel: { shrink: true } }}
+            onChange={(written) => set(which, written)}
           />
         ))}
       </Box>

@@ -1,14 +1,5 @@
 import { useState } from "react";
-import {
-  Box,
-  Button,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  TextField,
-  Typography,
-} from "@mui/material";
+import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 import { Link } from "react-router";
 import { WORDS } from "../../api/words";
 import { useQueryClient } from "@tanstack/react-query";
@@ -16,11 +7,13 @@ import { answered, api } from "../../api/client";
 import type { LookPace, Place, PlaceKindView } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { Failure } from "../../shared/Failure";
+import { Form, IN_DIALOG } from "../../shared/Form";
 import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import { LampFields } from "./LampFields";
 import { draftFrom, draftOf, KIND_CHOICES, kindOf, kindWords, toKeep } from "./placeDraft";
 import type { PlaceDraft } from "./placeDraft";
+import { WordsField } from "../../shared/WordsField";
 
 interface PlaceDialogProps {
   /** Null for a new one. */
@@ -59,101 +52,103 @@ export function PlaceDialog({ place, kinds, close }: PlaceDialogProps) {
   return (
     <Dialog open onClose={close} fullWidth maxWidth="xs" aria-labelledby="place-title">
       <DialogTitle id="place-title">{place ? place.name : "Add a place"}</DialogTitle>
-      <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
-        {place ? (
-          <Typography color="text.secondary">
-            {kindWords(place)}
-            {retired && "; retired: nothing new comes here"}
+      <Form error={error} send={() => void save(retired)} sx={IN_DIALOG}>
+        <DialogContent sx={{ display: "grid", gap: 2, pt: "8px !important" }}>
+          {place ? (
+            <Typography color="text.secondary">
+              {kindWords(place)}
+              {retired && "; retired: nothing new comes here"}
+            </Typography>
+          ) : (
+            <ChoiceField
+              label="What it is"
+              name="kind"
+              value={draft.kind}
+              onChange={(next) => setDraft((before) => ({ ...draftOf(next, kinds), name: before.name }))}
+              choices={KIND_CHOICES}
+            />
+          )}
+          <WordsField
+            label="Name"
+            name="name"
+            value={draft.name}
+            onChange={(written) => change({ name: written })}
+            helper="As you call it, for example Fridge in the shed"
+            max={60}
+          />
+          <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: "1fr 1fr" }}>
+            <MeasureField
+              label="By day"
+              name="dayC"
+              measure="temperature"
+              value={draft.dayC}
+              onChange={(dayC) => change({ dayC })}
+              min={-40}
+              max={50}
+            />
+            <MeasureField
+              label="By night"
+              name="nightC"
+              measure="temperature"
+              value={draft.nightC}
+              onChange={(nightC) => change({ nightC })}
+              min={-40}
+              max={50}
+            />
+          </Box>
+          <Typography variant="body2" color="text.secondary">
+            Assumed until a thermometer measures it.
           </Typography>
-        ) : (
-          <ChoiceField
-            label="What it is"
-            name="kind"
-            value={draft.kind}
-            onChange={(next) => setDraft((before) => ({ ...draftOf(next, kinds), name: before.name }))}
-            choices={KIND_CHOICES}
+          <NumberField
+            label="Room for"
+            name="capacity"
+            value={draft.capacity}
+            onChange={(capacity) => change({ capacity })}
+            min={0}
+            max={100_000}
+            unit={trait?.holds ?? ""}
+            helper="leave it empty if you did not count; planning checks it"
           />
-        )}
-        <TextField
-          label="Name"
-          name="name"
-          value={draft.name}
-          onChange={(event) => change({ name: event.target.value })}
-          helperText="As you call it, for example Fridge in the shed"
-          slotProps={{ htmlInput: { maxLength: 60 } }}
-        />
-        <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: "1fr 1fr" }}>
-          <MeasureField
-            label="By day"
-            name="dayC"
-            measure="temperature"
-            value={draft.dayC}
-            onChange={(dayC) => change({ dayC })}
-            min={-40}
-            max={50}
+          <ChoiceField<LookPace | "byKind">
+            label="Looked round"
+            name="looks"
+            value={draft.looks ?? "byKind"}
+            onChange={(looks) => change({ looks: looks === "byKind" ? null : looks })}
+            helper="how often Rounds asks for its water"
+            choices={[["byKind", "by its kind and the weather"], ...wordsOf<LookPace>(WORDS.LookPace)]}
           />
-          <MeasureField
-            label="By night"
-            name="nightC"
-            measure="temperature"
-            value={draft.nightC}
-            onChange={(nightC) => change({ nightC })}
-            min={-40}
-            max={50}
-          />
-        </Box>
-        <Typography variant="body2" color="text.secondary">
-          Assumed until a thermometer measures it.
-        </Typography>
-        <NumberField
-          label="Room for"
-          name="capacity"
-          value={draft.capacity}
-          onChange={(capacity) => change({ capacity })}
-          min={0}
-          max={100_000}
-          unit={trait?.holds ?? ""}
-          helper="leave it empty if you did not count; planning checks it"
-        />
-        <ChoiceField<LookPace | "byKind">
-          label="Looked round"
-          name="looks"
-          value={draft.looks ?? "byKind"}
-          onChange={(looks) => change({ looks: looks === "byKind" ? null : looks })}
-          helper="how often Rounds asks for its water"
-          choices={[["byKind", "by its kind and the weather"], ...wordsOf<LookPace>(WORDS.LookPace)]}
-        />
-        {place && (
-          <Typography variant="body2">
-            <Link to={`/site/temperature/${place.id}`} style={{ color: "inherit" }}>
-              Its thermometer and readings
-            </Link>
-          </Typography>
-        )}
-        {lit && (
-          <LampFields
-            kept={place?.lamps ?? null}
-            lamps={draft.lamps}
-            onChange={(lamps) => change({ lamps })}
-          />
-        )}
-        <Failure error={error} />
-      </DialogContent>
-      <DialogActions sx={{ flexWrap: "wrap", gap: 1 }}>
-        {place && (
-          <Button onClick={() => void save(!retired)} sx={{ mr: "auto" }}>
-            {retired ? "Use it again" : "Retire this place"}
+          {place && (
+            <Typography variant="body2">
+              <Link to={`/site/temperature/${place.id}`} style={{ color: "inherit" }}>
+                Its thermometer and readings
+              </Link>
+            </Typography>
+          )}
+          {lit && (
+            <LampFields
+              kept={place?.lamps ?? null}
+              lamps={draft.lamps}
+              onChange={(lamps) => change({ lamps })}
+            />
+          )}
+          <Failure error={error} />
+        </DialogContent>
+        <DialogActions sx={{ flexWrap: "wrap", gap: 1 }}>
+          {place && (
+            <Button onClick={() => void save(!retired)} sx={{ mr: "auto" }}>
+              {retired ? "Use it again" : "Retire this place"}
+            </Button>
+          )}
+          <Button onClick={close}>Cancel</Button>
+          <Button
+            type="submit"
+            variant="contained"
+            disabled={draft.name.trim() === "" || draft.dayC === null}
+          >
+            Save
           </Button>
-        )}
-        <Button onClick={close}>Cancel</Button>
-        <Button
-          variant="contained"
-          disabled={draft.name.trim() === "" || draft.dayC === null}
-          onClick={() => void save(retired)}
-        >
-          Save
-        </Button>
-      </DialogActions>
+        </DialogActions>
+      </Form>
     </Dialog>
   );
 }

@@ -1,9 +1,10 @@
-import { TextField, Typography } from "@mui/material";
+import { Typography } from "@mui/material";
 import { WORDS } from "../../api/words";
 import { ChoiceField } from "../../shared/ChoiceField";
 import { NumberField } from "../../shared/NumberField";
 import { aliveAt, stagesOf } from "./move";
 import type { Movable, Some } from "./move";
+import { WordsField } from "../../shared/WordsField";
 
 interface SomeFieldsProps {
   part: Movable;
@@ -50,13 +51,13 @@ export function SomeFields({ part, some, change, fault }: SomeFieldsProps) {
           helper={`of ${part.waiting}`}
         />
       )}
-      <TextField
+      <WordsField
         label="What stands there is labelled"
         name="label"
         value={some.label}
-        onChange={(event) => change({ ...some, label: event.target.value })}
-        helperText={`optional; it becomes part ${part.nextPart}`}
-        slotProps={{ htmlInput: { maxLength: 40 } }}
+        onChange={(written) => change({ ...some, label: written })}
+        helper={`optional; it becomes part ${part.nextPart}`}
+        max={40}
       />
       {fault && (
         <Typography role="status" sx={{ fontWeight: 600 }}>

@@ -1,4 +1,4 @@
-import { MenuItem, TextField, Typography } from "@mui/material";
+import { Typography } from "@mui/material";
 import type { FrostDay } from "../../api/types";
 import { DayField } from "../../shared/DayField";
 import { NumberField } from "../../shared/NumberField";
@@ -6,6 +6,7 @@ import { actDay, addDays, monthDayWords } from "../../time/days";
 import type { Day } from "../../time/days";
 import { frostOf } from "./wish";
 import type { Wish } from "./wish";
+import { ChoiceField } from "../../shared/ChoiceField";
 
 interface MeasuredFromProps {
   wish: Wish;
@@ -59,21 +60,23 @@ export function MeasuredFrom({ wish, change, frostDays, today }: MeasuredFromPro
         />
       )}
       {!byFreeze && choices.length > 0 && (
-        <TextField
-          select
+        <ChoiceField
           label="Last frost day"
           name="frostFrom"
           value={wish.from}
-          onChange={(event) => change({ from: event.target.value as Wish["from"] })}
-          helperText={choices.find((d) => d.kind === wish.from)?.words}
-        >
-          {choices.map((d) => (
-            <MenuItem key={d.kind} value={d.kind}>
-              {monthDayWords(d.monthDay)}: {d.kind === "lastFrostSafe" ? "the safer day" : "the usual day"}
-            </MenuItem>
-          ))}
-          <MenuItem value="own">A day of your own</MenuItem>
-        </TextField>
+          onChange={(from) => change({ from })}
+          helper={choices.find((d) => d.kind === wish.from)?.words}
+          choices={[
+            ...choices.map(
+              (d) =>
+                [
+                  d.kind,
+                  `${monthDayWords(d.monthDay)}: ${d.kind === "lastFrostSafe" ? "the safer day" : "the usual day"}`,
+                ] as const,
+            ),
+            ["own", "a day of your own"],
+          ]}
+        />
       )}
       {byFreeze && choices[0] && (
         <Typography variant="body2">

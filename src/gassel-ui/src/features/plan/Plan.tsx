@@ -7,6 +7,7 @@ import { useBatch, useLots, useSite, useSpecies } from "../../book/queries";
 import type { BatchView, LotView, SiteView, SpeciesView } from "../../api/types";
 import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
+import { FieldsTold } from "../../shared/FieldsTold";
 import { Loading } from "../../shared/Loading";
 import { PlanAnswer } from "./PlanAnswer";
 import { PlanForm } from "./PlanForm";
@@ -103,40 +104,44 @@ function PlanPage({ site, species, lots, old }: PlanPageProps) {
   });
 
   return (
-    <Box
-      sx={{
-        display: "grid",
-        gap: 2,
-        gridTemplateColumns: { xs: "minmax(0,1fr)", md: "300px minmax(0,1fr)" },
-        alignItems: "start",
-      }}
-    >
-      <PlanForm
-        wish={wish}
-        change={change}
-        species={listed.map((view) => view.species)}
-        lots={ofSpecies}
-        lot={lot}
-        route={route}
-        frostDays={site.frostDays}
-        today={site.today}
-      />
-      <Box>
-        <Failure error={plan.error} />
-        {!plan.error && plan.data && settled && (
-          <PlanAnswer
-            plan={plan.data}
-            request={settled}
-            today={site.today}
-            stale={plan.isPlaceholderData || request === null}
-            onRoute={(routeId) => change({ routeId })}
-            onStartOn={(date) => change({ aim: "startOn", date })}
-            sown={wish.sown}
-            onSown={(sown) => change({ sown })}
-            changing={old ? { id: old.summary.id, number: old.summary.number, seeds: old.plan.seeds } : null}
-          />
-        )}
+    <FieldsTold error={plan.error}>
+      <Box
+        sx={{
+          display: "grid",
+          gap: 2,
+          gridTemplateColumns: { xs: "minmax(0,1fr)", md: "300px minmax(0,1fr)" },
+          alignItems: "start",
+        }}
+      >
+        <PlanForm
+          wish={wish}
+          change={change}
+          species={listed.map((view) => view.species)}
+          lots={ofSpecies}
+          lot={lot}
+          route={route}
+          frostDays={site.frostDays}
+          today={site.today}
+        />
+        <Box>
+          <Failure error={plan.error} />
+          {!plan.error && plan.data && settled && (
+            <PlanAnswer
+              plan={plan.data}
+              request={settled}
+              today={site.today}
+              stale={plan.isPlaceholderData || request === null}
+              onRoute={(routeId) => change({ routeId })}
+              onStartOn={(date) => change({ aim: "startOn", date })}
+              sown={wish.sown}
+              onSown={(sown) => change({ sown })}
+              changing={
+                old ? { id: old.summary.id, number: old.summary.number, seeds: old.plan.seeds } : null
+              }
+            />
+          )}
+        </Box>
       </Box>
-    </Box>
+    </FieldsTold>
   );
 }

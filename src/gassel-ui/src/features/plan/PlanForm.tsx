@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { FrostDay, LotView, SpeciesView } from "../../api/types";
 import { Card } from "../../shared/Card";
@@ -12,6 +12,8 @@ import { MeasuredFrom } from "./MeasuredFrom";
 import { MoreWishes } from "./MoreWishes";
 import { AIMS, SOWN, usualWeeks } from "./wish";
 import type { Wish } from "./wish";
+import { WordsField } from "../../shared/WordsField";
+import { ChoiceField } from "../../shared/ChoiceField";
 
 type Species = SpeciesView["species"];
 
@@ -45,19 +47,13 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
         sx={{ display: "grid", gap: 1.25 }}
         onSubmit={(event) => event.preventDefault()}
       >
-        <TextField
-          select
+        <ChoiceField
           label="Species"
           name="speciesId"
           value={wish.speciesId}
-          onChange={(event) => change({ speciesId: event.target.value, routeId: null })}
-        >
-          {species.map((s) => (
-            <MenuItem key={s.id} value={s.id}>
-              {s.commonName}
-            </MenuItem>
-          ))}
-        </TextField>
+          onChange={(speciesId) => change({ speciesId, routeId: null })}
+          choices={species.map((s) => [s.id, s.commonName])}
+        />
         {lots.length === 0 && (
           <Typography sx={{ fontWeight: 600 }} data-testid="no-seed-yet">
             No seed of this yet: planned for seed you still need to find.{" "}
@@ -65,52 +61,34 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
           </Typography>
         )}
         {lots.length > 0 && (
-          <TextField
-            select
+          <ChoiceField
             label="Lot"
             name="lotId"
-            value={lot?.id ?? ""}
-            onChange={(event) => change({ lotId: Number(event.target.value) })}
-            helperText={lot && lotWords(lot, route?.id)}
-          >
-            {lots.map((l) => (
-              <MenuItem key={l.id} value={l.id}>
-                {l.id}: {l.details.lot.gatheredAt || "bought"}, {l.details.lot.gatheredOn.slice(0, 4)}
-              </MenuItem>
-            ))}
-          </TextField>
+            value={lot ? String(lot.id) : ""}
+            onChange={(id) => change({ lotId: Number(id) })}
+            helper={lot && lotWords(lot, route?.id)}
+            choices={lots.map((l) => [
+              String(l.id),
+              `${l.id}: ${l.details.lot.gatheredAt || "bought"}, ${l.details.lot.gatheredOn.slice(0, 4)}`,
+            ])}
+          />
         )}
         {chosen && chosen.routes.length > 1 && (
-          <TextField
-            select
+          <ChoiceField
             label="Route"
             name="routeId"
             value={route?.id ?? ""}
-            onChange={(event) => change({ routeId: event.target.value })}
-          >
-            {chosen.routes.map((r) => (
-              <MenuItem key={r.id} value={r.id}>
-                {r.name}
-              </MenuItem>
-            ))}
-          </TextField>
+            onChange={(routeId) => change({ routeId })}
+            choices={chosen.routes.map((r) => [r.id, r.name])}
+          />
         )}
-        <TextField
-          select
+        <ChoiceField
           label="Aim at"
           name="target"
           value={wish.aim}
-          onChange={(event) => {
-            const aim = event.target.value as Wish["aim"];
-            change({ aim, ...usualWeeks(aim) });
-          }}
-        >
-          {AIMS.map((aim) => (
-            <MenuItem key={aim.id} value={aim.id}>
-              {aim.words}
-            </MenuItem>
-          ))}
-        </TextField>
+          onChange={(aim) => change({ aim, ...usualWeeks(aim) })}
+          choices={AIMS.map((aim) => [aim.id, aim.words])}
+        />
         <MeasuredFrom wish={wish} change={change} frostDays={frostDays} today={today} />
         {(wish.aim === "sowOn" || wish.aim === "plantsOn" || wish.aim === "startOn") && (
           <DayField
@@ -134,25 +112,19 @@ export function PlanForm({ wish, change, species, lots, lot, route, frostDays, t
           spacingCm={chosen?.planted?.spacingCm ?? null}
           take={(plants) => change({ plants })}
         />
-        <TextField
-          select
+        <ChoiceField
           label="Sown"
           name="cells"
           value={wish.sown}
-          onChange={(event) => change({ sown: event.target.value as Wish["sown"] })}
-        >
-          {SOWN.map((s) => (
-            <MenuItem key={s.id} value={s.id}>
-              {s.words}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
+          onChange={(sown) => change({ sown })}
+          choices={SOWN.map((s) => [s.id, s.words])}
+        />
+        <WordsField
           label="Name of the batch"
           name="batchName"
           value={wish.name}
-          onChange={(event) => change({ name: event.target.value })}
-          helperText="optional"
+          onChange={(written) => change({ name: written })}
+          helper="optional"
         />
         <NumberField
           label="Second sowing after, weeks"

@@ -1,14 +1,6 @@
 import { WORDS } from "../../api/words";
 import { useState } from "react";
-import {
-  Button,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  TextField,
-  Typography,
-} from "@mui/material";
+import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 import type { LossCause, MixShare, PlantStage, PlantTally } from "../../api/types";
 import { useMixStart } from "../../book/queries";
 import { useRecord } from "../../record/RecordProvider";
@@ -22,6 +14,7 @@ import { useGround } from "./useGround";
 import { usePotsRoom } from "./usePotsRoom";
 import { MeasureField } from "../../shared/MeasureField";
 import { useUnits } from "../../shared/units";
+import { WordsField } from "../../shared/WordsField";
 
 export interface MoveOnDialogProps {
   batch: { id: string; number: number; commonName: string };
@@ -124,12 +117,12 @@ export function MoveOnDialog(props: MoveOnDialogProps) {
               onChange={setTo}
               choices={goals.map((s) => [s, WORDS.PlantStage[s]] as const)}
             />
-            <TextField
+            <WordsField
               label="Into"
               name="into"
               value={into}
-              onChange={(e) => setInto(e.target.value)}
-              helperText="pots, plugs or bed, in your own words; optional"
+              onChange={setInto}
+              helper="pots, plugs or bed, in your own words; optional"
             />
             {(target === "prickedOut" || target === "potted") && mixes.length > 0 && (
               <ChoiceField

@@ -6,6 +6,8 @@ import { Card } from "../../shared/Card";
 import { Why } from "../../shared/Why";
 import { PartGestures } from "./PartGestures";
 import { tallyWords } from "./plantWords";
+import { flowNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 
 interface PlantsCardProps {
   batch: BatchView;
@@ -28,6 +30,7 @@ export function PlantsCard({ batch, parts }: PlantsCardProps) {
     <Card label="plants">
       <Typography variant="h2">From seedling to plant</Typography>
       <PlantFlow seeds={summary.seeds} tally={plants} />
+      <ChartTable {...flowNumbers(summary.seeds, plants)} />
       <Typography data-testid="plants" sx={{ fontWeight: 600 }}>
         {tallyWords(plants)}
       </Typography>

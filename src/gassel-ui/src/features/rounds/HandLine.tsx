@@ -3,7 +3,7 @@ import type { ReactNode } from "react";
 import { Box, ButtonBase, Typography } from "@mui/material";
 import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
-import { useNarrow } from "../../shared/useNarrow";
+import { useUntouched, useNarrow } from "../../shared/useNarrow";
 
 interface HandLineProps {
   testId: string;
@@ -40,6 +40,8 @@ export function HandLine({
 }: HandLineProps) {
   const { palette } = useDevice();
   const isNarrow = useNarrow();
+  const isUntouched = useUntouched();
+  const [row, button] = isNarrow ? [62, 52] : isUntouched ? [40, 36] : [50, 48];
   const [open, setOpen] = useState(false);
   return (
     <Box sx={{ borderBottom: `1px solid ${palette.line}` }} data-testid={testId} data-state={state}>
@@ -49,26 +51,27 @@ export function HandLine({
           alignItems: "center",
           flexWrap: isNarrow ? "nowrap" : "wrap",
           columnGap: 1,
-          minHeight: isNarrow ? 62 : 50,
+          minHeight: row,
           // cautions in full have a line of their own; folded ones stand beside the words
           "& > [data-folded=false]": { order: 1, flex: "1 0 100%" },
           "& > .MuiButton-root": {
-            minHeight: isNarrow ? 52 : 48,
-            minWidth: 96,
+            minHeight: button,
+            minWidth: isUntouched ? 72 : 96,
             maxWidth: 140,
-            lineHeight: 1.15,
+            lineHeight: isUntouched ? 1.05 : 1.15,
             flex: "none",
+            ...(isUntouched ? { py: 0, px: 1, fontSize: "0.95rem" } : {}),
           },
         }}
       >
-        {glyph && <Box sx={{ width: 34, flex: "none" }}>{glyph}</Box>}
+        {glyph && <Box sx={{ width: 34, flex: "none", maxHeight: row, overflow: "hidden" }}>{glyph}</Box>}
         <ButtonBase
           aria-expanded={open}
           onClick={() => setOpen(!open)}
           sx={{
             flex: isNarrow ? 1 : "1 1 12em",
             minWidth: 0,
-            minHeight: isNarrow ? 56 : 48,
+            minHeight: isNarrow ? 56 : button,
             justifyContent: "flex-start",
             textAlign: "left",
             lineHeight: 1.25,
@@ -81,7 +84,7 @@ export function HandLine({
               sx={{
                 display: "block",
                 fontWeight: 600,
-                fontSize: "1.05rem",
+                fontSize: isUntouched ? "1rem" : "1.05rem",
                 lineHeight: 1.2,
                 overflowWrap: "anywhere",
               }}

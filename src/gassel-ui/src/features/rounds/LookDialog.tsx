@@ -8,8 +8,6 @@ import {
   DialogActions,
   DialogContent,
   DialogTitle,
-  MenuItem,
-  TextField,
   ToggleButton,
   ToggleButtonGroup,
   Typography,
@@ -27,6 +25,7 @@ import { several } from "../../shared/numbers";
 import { vesselWords } from "../sowing/sowingWords";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { ChoiceField } from "../../shared/ChoiceField";
 
 interface LookDialogProps {
   part: StandingPart;
@@ -134,21 +133,14 @@ export function LookDialog({ part, item, doneOn, today, settles, placeC, close }
           helper="0 if none"
         />
         {!sprouted && (
-          <TextField
-            select
+          <ChoiceField
             label="Move to"
             name="movedTo"
             value={place}
-            onChange={(event) => setPlace(event.target.value)}
-            helperText="three warm days before the shortest time may undo the cold"
-          >
-            <MenuItem value="">Where it was</MenuItem>
-            {places.map((p) => (
-              <MenuItem key={p.id} value={p.id}>
-                {p.name}
-              </MenuItem>
-            ))}
-          </TextField>
+            onChange={setPlace}
+            helper="three warm days before the shortest time may undo the cold"
+            choices={[["", "where it was"], ...places.map((p) => [p.id, p.name] as const)]}
+          />
         )}
         {(sprouted ?? 0) > 0 && (
           <>

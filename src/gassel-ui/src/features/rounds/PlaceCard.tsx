@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from "react";
+import { lazy, memo, Suspense, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import type { RoundsView, StandingPart } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
@@ -7,6 +7,7 @@ import { Card } from "../../shared/Card";
 import { several } from "../../shared/numbers";
 import { useSettled } from "../../offline/useQueue";
 import { useUnits } from "../../shared/units";
+import { useUntouched } from "../../shared/useNarrow";
 import { VirtualRows } from "../../shared/VirtualRows";
 import type { Day } from "../../time/days";
 import { warmthWords } from "../sowing/sowingWords";
@@ -52,8 +53,8 @@ interface PlaceCardProps {
   inHand?: boolean;
 }
 
-/** A place as it stands: what asks for hands today, a line each, and what rests. */
-export function PlaceCard({
+/** A place as it stands: what asks for hands today, a line each, and what rests. Drawn anew only when something of it changes. */
+export const PlaceCard = memo(function PlaceCard({
   place,
   doneOn,
   today,
@@ -63,6 +64,7 @@ export function PlaceCard({
 }: PlaceCardProps) {
   const { palette } = useDevice();
   const units = useUnits();
+  const isUntouched = useUntouched();
   const due = linesOf(place, today);
   const [moving, setMoving] = useState(false);
   const [wrong, setWrong] = useState(false);
@@ -126,7 +128,9 @@ export function PlaceCard({
   return (
     <Card
       label={place.place.name}
-      sx={inHand ? { bgcolor: "transparent", border: "none", p: { xs: 0, md: 0 } } : {}}
+      sx={
+        inHand ? { bgcolor: "transparent", border: "none", p: { xs: 0, md: 0 } } : { py: { xs: 1, md: 0.75 } }
+      }
     >
       <Box
         sx={{
@@ -235,7 +239,15 @@ export function PlaceCard({
       ) : (
         lines.map((_, at) => row(at))
       )}
-      <Box sx={{ display: "flex", columnGap: 1, flexWrap: "wrap", alignItems: "center" }}>
+      <Box
+        sx={{
+          display: "flex",
+          columnGap: 1,
+          flexWrap: "wrap",
+          alignItems: "center",
+          ...(isUntouched ? { "& > .MuiButton-root": { minHeight: 36, py: 0 } } : {}),
+        }}
+      >
         {!inHand && thermometer}
         <AtRest parts={place.parts} today={today} />
         {!inHand && shelfActs}
@@ -248,4 +260,4 @@ export function PlaceCard({
       )}
     </Card>
   );
-}
+});

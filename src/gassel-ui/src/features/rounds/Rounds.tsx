@@ -1,11 +1,10 @@
 import { lazy, Suspense, useMemo, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useLots, useRounds, useSite, useSymptoms } from "../../book/queries";
+import { useRounds, useSite, useSymptoms } from "../../book/queries";
 import { useKeys } from "../../shared/Keys";
 import { useSettled } from "../../offline/useQueue";
 import { Card } from "../../shared/Card";
-import { EmptyNote } from "../../shared/EmptyNote";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
@@ -18,6 +17,7 @@ import { AsideList } from "./AsideList";
 import { ConflictList } from "./ConflictList";
 import { DoneNow } from "./DoneNow";
 import { linesOf } from "./dueLines";
+import { NothingYet } from "./NothingYet";
 import { PlaceCard } from "./PlaceCard";
 import { PlaceChoice } from "./PlaceChoice";
 import { placeJobs } from "./placeJobs";
@@ -41,7 +41,6 @@ const FEW = 2;
 export function Rounds() {
   const rounds = useRounds();
   const site = useSite().data;
-  const lots = useLots().data;
   const settled = useSettled();
   const { asked } = useAsked(ASKED_BY);
   const isNarrow = useNarrow();
@@ -76,33 +75,7 @@ export function Rounds() {
     rounds.data.dueCount -
     places.flatMap((place) => linesOf(place, today)).filter((line) => settled.has(line.key)).length -
     places.flatMap((place) => placeJobs(place, today)).filter((job) => settled.has(job.key)).length;
-  if (places.length === 0) {
-    const next = !site.site
-      ? (["/site", "Name the site"] as const)
-      : lots?.length
-        ? (["/plan", "Plan a batch"] as const)
-        : (["/seed", "Enter a seed lot"] as const);
-    return (
-      <EmptyNote
-        title="Nothing to look after yet"
-        action={
-          <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
-            {!site.site && (
-              <Button component={Link} to="/start" variant="contained">
-                Begin, in four short steps
-              </Button>
-            )}
-            <Button component={Link} to={next[0]} variant={site.site ? "contained" : "outlined"}>
-              {next[1]}
-            </Button>
-          </Box>
-        }
-      >
-        Today&apos;s jobs for every bag, tray and container appear here.
-        {site.site ? "" : " Start by telling Gassel where you grow."}
-      </EmptyNote>
-    );
-  }
+  if (places.length === 0) return <NothingYet hasSite={site.site !== null} />;
   const work = workOf(places, today, settled);
   const here = places.find((place) => place.place.id === asked.place);
   // on a phone one stands at one place at a time
@@ -192,7 +165,7 @@ export function Rounds() {
         sx={{
           columnCount: { xs: 1, lg: here ? 1 : 2 },
           columnGap: "16px",
-          "& > *": { breakInside: "avoid", mb: "16px" },
+          "& > *": { breakInside: "avoid", mb: { xs: "16px", lg: "10px" } },
         }}
       >
         {!isNarrow && more}

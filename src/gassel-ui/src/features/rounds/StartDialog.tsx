@@ -1,15 +1,6 @@
 import { WORDS } from "../../api/words";
 import { useState } from "react";
-import {
-  Button,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  MenuItem,
-  TextField,
-  Typography,
-} from "@mui/material";
+import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 import { useMedia, usePlacesInUse } from "../../book/queries";
 import type { ScarifyWay, StandingDue, StandingPart, Vessel } from "../../api/types";
 import { stepWords } from "../../drawings/steps";
@@ -19,6 +10,8 @@ import { Cautions } from "../../shared/Cautions";
 import { NumberField } from "../../shared/NumberField";
 import { nearDay } from "../../time/days";
 import type { Day } from "../../time/days";
+import { WordsField } from "../../shared/WordsField";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 
 interface StartDialogProps {
   part: StandingPart;
@@ -105,55 +98,40 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
           />
         )}
         {scarify && (
-          <TextField
-            select
+          <ChoiceField
             label="How"
             name="way"
             value={way}
-            onChange={(e) => setWay(e.target.value as ScarifyWay | "")}
-          >
-            <MenuItem value="">Not noted</MenuItem>
-            {Object.entries(WORDS.ScarifyWay).map(([value, words]) => (
-              <MenuItem key={value} value={value}>
-                {words}
-              </MenuItem>
-            ))}
-          </TextField>
+            onChange={setWay}
+            choices={[["", "not noted"], ...wordsOf(WORDS.ScarifyWay)]}
+          />
         )}
-        <TextField
-          select
+        <ChoiceField
           label="In"
+          name="vesselKind"
           value={vessel.kind}
-          onChange={(e) => setVessel({ ...vessel, kind: e.target.value as Vessel["kind"] })}
-        >
-          {KINDS.map((kind) => (
-            <MenuItem key={kind} value={kind}>
-              {kind}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
+          onChange={(kind) => setVessel({ ...vessel, kind })}
+          choices={KINDS.map((kind) => [kind, kind])}
+        />
+        <WordsField
           label="Labelled"
           name="label"
           value={vessel.label}
-          onChange={(e) => setVessel({ ...vessel, label: e.target.value })}
-          helperText="as written on the labels"
+          onChange={(written) => setVessel({ ...vessel, label: written })}
+          helper="as written on the labels"
         />
         {moist && (
-          <TextField
-            select
+          <ChoiceField
             label="Medium"
             name="medium"
             value={vessel.medium ?? ""}
-            onChange={(e) => setVessel({ ...vessel, medium: e.target.value as Vessel["medium"] })}
-            helperText={amount ? `${amount.amount}. ${amount.moistureTest}` : "amounts for this seed"}
-          >
-            {(media.data ?? []).map((m) => (
-              <MenuItem key={m.medium} value={m.medium ?? ""}>
-                {MEDIUM_WORDS[m.medium ?? "towel"]}
-              </MenuItem>
-            ))}
-          </TextField>
+            onChange={(medium) => setVessel({ ...vessel, medium })}
+            helper={amount ? `${amount.amount}. ${amount.moistureTest}` : "amounts for this seed"}
+            choices={(media.data ?? []).map(({ medium }) => [
+              medium ?? "towel",
+              MEDIUM_WORDS[medium ?? "towel"],
+            ])}
+          />
         )}
         {item.stepKind === "coldMoist" && (
           <Typography variant="body2">
@@ -161,19 +139,19 @@ export function StartDialog({ part, item, doneOn, today, settles, close }: Start
           </Typography>
         )}
         {amount && <Cautions cautions={item.cautions.filter((c) => amount.topics.includes(c.topic))} />}
-        <TextField select label="Location" value={place} onChange={(e) => setPlace(e.target.value)}>
-          {places.map((p) => (
-            <MenuItem key={p.id} value={p.id}>
-              {p.name}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
+        <ChoiceField
+          label="Location"
+          name="place"
+          value={place}
+          onChange={setPlace}
+          choices={places.map((p) => [p.id, p.name])}
+        />
+        <WordsField
           label="Slot"
           name="slot"
           value={vessel.slot ?? ""}
-          onChange={(e) => setVessel({ ...vessel, slot: e.target.value || null })}
-          helperText="where on the shelf; optional"
+          onChange={(written) => setVessel({ ...vessel, slot: written || null })}
+          helper="where on the shelf; optional"
         />
       </DialogContent>
       <DialogActions>

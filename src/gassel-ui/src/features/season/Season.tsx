@@ -13,6 +13,8 @@ import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
 import { several } from "../../shared/numbers";
 import { shortDay } from "../../time/days";
+import { ribbonNumbers } from "../../drawings/chartNumbers";
+import { ChartTable } from "../../shared/ChartTable";
 import { CalendarCard } from "./CalendarCard";
 import { SeasonDates } from "./SeasonDates";
 import { SeasonChart } from "./SeasonChart";
@@ -127,6 +129,14 @@ export function Season() {
             to={to}
             chosen={chosen}
             onChoose={(id) => setChosen(id === chosen ? null : id)}
+          />
+        )}
+        {rows.length > 0 && (
+          <ChartTable
+            {...ribbonNumbers(
+              rows.map((r) => ({ name: `B-${r.number} ${r.commonName}`, stretches: r.ribbon })),
+              view.today,
+            )}
           />
         )}
         <Typography variant="body2" sx={{ color: palette.ink2, mt: 0.5 }}>

@@ -1,10 +1,10 @@
 import { WORDS } from "../../api/words";
 import { Fragment, lazy, Suspense, useState } from "react";
-import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
+import { Box, Button, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answered, api } from "../../api/client";
-import type { LotView, SeedLot, SpeciesView } from "../../api/types";
+import type { LotView, SpeciesView } from "../../api/types";
 import { useUnsaved } from "../../shared/useUnsaved";
 import { Card } from "../../shared/Card";
 import { Cautions } from "../../shared/Cautions";
@@ -16,6 +16,9 @@ import type { Day } from "../../time/days";
 import { lotInHand, toLot } from "./lotDraft";
 import type { LotInHand, TestInHand } from "./lotDraft";
 import { TestRow } from "./TestRow";
+import { WordsField } from "../../shared/WordsField";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
+import { Form } from "../../shared/Form";
 
 const SeedPhotoDialog = lazy(() => import("./SeedPhotoDialog").then((m) => ({ default: m.SeedPhotoDialog })));
 
@@ -81,12 +84,12 @@ export function LotForm({ lot, species, today, startWith, close, saved }: LotFor
     name: "gatheredAt" | "cleaning" | "permission" | "parent" | "note",
     helper?: string,
   ) => (
-    <TextField
+    <WordsField
       label={label}
       name={name}
       value={hand[name]}
-      onChange={(event) => change({ [name]: event.target.value })}
-      helperText={helper}
+      onChange={(written) => change({ [name]: written })}
+      helper={helper}
     />
   );
   const number = (
@@ -124,60 +127,40 @@ export function LotForm({ lot, species, today, startWith, close, saved }: LotFor
       <Typography variant="h2" sx={{ mb: 1.5 }}>
         {lot ? `Lot ${lot.id}` : "A new lot"}
       </Typography>
-      <Box
-        component="form"
-        noValidate
-        sx={{ display: "grid", gap: 1.5 }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
-        <TextField
-          select
+      <Form sx={{ display: "grid", gap: 1.5 }} error={error} send={() => void save()}>
+        <ChoiceField
           label="Species"
           name="speciesId"
           value={hand.speciesId}
-          onChange={(event) => change({ speciesId: event.target.value })}
-        >
-          {species.map(({ species: s }) => (
-            <MenuItem key={s.id} value={s.id}>
-              {s.commonName}
-            </MenuItem>
-          ))}
-        </TextField>
+          onChange={(speciesId) => change({ speciesId })}
+          choices={species.map(({ species: s }) => [s.id, s.commonName])}
+        />
         <Button component={Link} to="/species/new" sx={{ justifySelf: "start", px: 1 }}>
           Add a species
         </Button>
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
-          <TextField
-            select
+          <ChoiceField
             label="Seed is"
             name="source"
             value={hand.source}
-            onChange={(event) => change({ source: event.target.value as SeedLot["source"] })}
-          >
-            <MenuItem value="wildCollected">Wild-collected</MenuItem>
-            <MenuItem value="cleanedBought">Bought, cleaned</MenuItem>
-          </TextField>
-          <TextField
-            select
+            onChange={(source) => change({ source })}
+            choices={[
+              ["wildCollected", "wild-collected"],
+              ["cleanedBought", "bought, cleaned"],
+            ]}
+          />
+          <ChoiceField
             label="Kept"
             name="storage"
             value={hand.storage}
-            onChange={(event) => change({ storage: event.target.value as SeedLot["storage"] })}
-            helperText={
+            onChange={(storage) => change({ storage })}
+            helper={
               hand.storage === "coolDry" || hand.storage === "frozenDry"
                 ? "storage only: dry seed in the cold counts nothing as cold-moist stratification"
                 : " "
             }
-          >
-            {Object.entries(WORDS.SeedStorage).map(([value, words]) => (
-              <MenuItem key={value} value={value}>
-                {words}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={wordsOf(WORDS.SeedStorage)}
+          />
         </Box>
         {hand.source === "wildCollected" ? (
           <>
@@ -331,7 +314,7 @@ export function LotForm({ lot, species, today, startWith, close, saved }: LotFor
             </Typography>
           )}
         </Box>
-      </Box>
+      </Form>
     </Card>
   );
 }

@@ -1,4 +1,4 @@
-import { Box, Button, MenuItem, TextField } from "@mui/material";
+import { Box, Button } from "@mui/material";
 import type { SpeciesView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { stepWords } from "../../drawings/steps";
@@ -6,6 +6,7 @@ import { DayField } from "../../shared/DayField";
 import { NumberField } from "../../shared/NumberField";
 import type { Day } from "../../time/days";
 import type { TestInHand } from "./lotDraft";
+import { ChoiceField } from "../../shared/ChoiceField";
 
 interface TestRowProps {
   test: TestInHand;
@@ -68,35 +69,26 @@ export function TestRow({ test, number, view, today, change, remove }: TestRowPr
         today={today}
         onChange={(on) => change({ on })}
       />
-      <TextField
-        select
+      <ChoiceField
         label="Treatment before the test"
         name={`testTreatment-${number}`}
         value={chosen}
         sx={{ gridColumn: "1 / -1" }}
-        onChange={(event) =>
-          change({
-            given:
-              event.target.value === "told"
-                ? null
-                : (distinct.find((r) => r.id === event.target.value)?.given ?? []),
-          })
+        onChange={(id) =>
+          change({ given: id === "told" ? null : (distinct.find((r) => r.id === id)?.given ?? []) })
         }
-        helperText={
+        helper={
           chosen === "none"
             ? "Dormant seed tested without treatment shows dormancy, not whether it is alive."
             : "It replaces the rule only on routes with this treatment."
         }
-      >
-        <MenuItem value="none">None, straight onto a towel</MenuItem>
-        {distinct.map((r) => (
-          <MenuItem key={r.id} value={r.id}>
-            {r.given.map((g) => stepWords(g.kind)).join(", then ")}
-          </MenuItem>
-        ))}
-        {chosen === "other" && <MenuItem value="other">Another treatment</MenuItem>}
-        {chosen === "told" && <MenuItem value="told">The route’s, days not noted</MenuItem>}
-      </TextField>
+        choices={[
+          ["none", "none, straight onto a towel"],
+          ...distinct.map((r) => [r.id, r.given.map((g) => stepWords(g.kind)).join(", then ")] as const),
+          ...(chosen === "other" ? [["other", "another treatment"] as const] : []),
+          ...(chosen === "told" ? [["told", "the route’s, days not noted"] as const] : []),
+        ]}
+      />
       {(test.given ?? []).map((g, i) => (
         <NumberField
           key={`${chosen}-${g.kind}-${i}`}

@@ -1,5 +1,5 @@
 import { useRef, useState } from "react";
-import { Box, Button, LinearProgress, MenuItem, TextField, Typography } from "@mui/material";
+import { Box, Button, LinearProgress, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { PackageReport } from "../../api/types";
@@ -10,6 +10,7 @@ import { EvidenceList } from "./EvidenceList";
 import { PackageCounts } from "./PackageCounts";
 import { TableLinks } from "./TableLinks";
 import { FileButton } from "../../shared/FileButton";
+import { ChoiceField } from "../../shared/ChoiceField";
 
 const LICENCES = [
   ["notSpecified", "not said"],
@@ -59,20 +60,14 @@ export function PackageCard() {
         Gassel. Without accounts, mail and tokens of thermometers.
       </Typography>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, alignItems: "center" }}>
-        <TextField
-          select
+        <ChoiceField
           label="Who may use it"
           name="licence"
           value={licence}
-          onChange={(event) => setLicence(event.target.value)}
+          onChange={setLicence}
           sx={{ flex: "1 1 14rem" }}
-        >
-          {LICENCES.map(([value, words]) => (
-            <MenuItem key={value} value={value}>
-              {words}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={LICENCES}
+        />
         <Button
           component="a"
           href={`/api/book/package?licence=${licence}`}

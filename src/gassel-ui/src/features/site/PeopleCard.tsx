@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { PersonView, Role } from "../../api/types";
@@ -8,6 +8,8 @@ import { ROLES, roleWords } from "../../people/roles";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { actDay } from "../../time/days";
+import { WordsField } from "../../shared/WordsField";
+import { ChoiceField } from "../../shared/ChoiceField";
 
 /** Who comes in over the network, and with which rights. */
 export function PeopleCard() {
@@ -80,19 +82,14 @@ export function PeopleCard() {
             </Typography>
           </Typography>
           {!person.left && (
-            <TextField
-              select
+            <ChoiceField
               size="small"
+              label={`role of ${person.name}`}
+              name={`role-${person.id}`}
               value={person.role}
-              onChange={(event) => void change(person, { role: event.target.value as Role, left: false })}
-              slotProps={{ htmlInput: { "aria-label": `role of ${person.name}` } }}
-            >
-              {ROLES.map((r) => (
-                <MenuItem key={r} value={r}>
-                  {r}
-                </MenuItem>
-              ))}
-            </TextField>
+              onChange={(role) => void change(person, { role, left: false })}
+              choices={ROLES.map((r) => [r, r])}
+            />
           )}
           {!person.left && <Button onClick={() => void renew(person)}>New code</Button>}
           <Button onClick={() => void change(person, { role: person.role, left: !person.left })}>
@@ -113,29 +110,23 @@ export function PeopleCard() {
       )}
       <Failure error={error} />
       <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap", mt: 1 }}>
-        <TextField
+        <WordsField
           label="Name"
           name="person"
           size="small"
           value={name}
-          onChange={(event) => setName(event.target.value)}
+          onChange={setName}
           sx={{ flex: "1 1 9em" }}
         />
-        <TextField
-          select
+        <ChoiceField
           label="Role"
           size="small"
           name="personRole"
           value={role}
-          onChange={(event) => setRole(event.target.value as Role)}
+          onChange={setRole}
           sx={{ minWidth: 120 }}
-        >
-          {ROLES.map((r) => (
-            <MenuItem key={r} value={r}>
-              {r}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={ROLES.map((r) => [r, r])}
+        />
         <Button variant="outlined" disabled={!name.trim() || name.length > 40} onClick={() => void add()}>
           Add
         </Button>

@@ -1,8 +1,7 @@
 import { useState } from "react";
-import { Box, MenuItem, TextField, Typography } from "@mui/material";
+import { Box, Typography } from "@mui/material";
 import { useSession, useSite, useWeatherRecords } from "../../book/queries";
 import { useDevice } from "../../look/DeviceContext";
-import type { Light } from "../../look/device";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import { Loading } from "../../shared/Loading";
@@ -10,6 +9,8 @@ import { FrostCard } from "../weather/FrostCard";
 import { SignedIn } from "../../people/SignedIn";
 import { SiteForm } from "./SiteForm";
 import { SiteParts } from "./SiteParts";
+import { WordsField } from "../../shared/WordsField";
+import { ChoiceField } from "../../shared/ChoiceField";
 
 /** Where the nursery is, what the frost does there, and who records on this device. */
 export function Site() {
@@ -53,32 +54,29 @@ function Device() {
       <Box sx={{ display: "grid", gap: 2 }}>
         {session?.needed && <SignedIn session={session} />}
         {!session?.needed && (
-          <TextField
+          <WordsField
             label="Who records on it"
             name="who"
             value={name}
-            error={name.trim() === "" || name.length > 40}
-            helperText={
-              name.trim() === ""
-                ? "A name or a role, 1 to 40 characters."
-                : "Shown beside every entry made here."
-            }
-            onChange={(event) => {
-              setName(event.target.value);
-              if (event.target.value.trim() && event.target.value.length <= 40)
-                setWho(event.target.value.trim());
+            max={40}
+            fault={name.trim() === "" ? "A name or a role, 1 to 40 characters." : null}
+            helper="Shown beside every entry made here."
+            onChange={(written) => {
+              setName(written);
+              if (written.trim()) setWho(written.trim());
             }}
           />
         )}
-        <TextField
-          select
+        <ChoiceField
           label="Light"
+          name="light"
           value={light}
-          onChange={(event) => setLight(event.target.value as Light)}
-        >
-          <MenuItem value="light">Light</MenuItem>
-          <MenuItem value="dark">Dark</MenuItem>
-        </TextField>
+          onChange={setLight}
+          choices={[
+            ["light", "light"],
+            ["dark", "dark"],
+          ]}
+        />
       </Box>
     </Card>
   );

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
+import { Box, Button, ToggleButton, ToggleButtonGroup, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answered, api, Refused } from "../../api/client";
@@ -17,6 +17,8 @@ import { PositionFields } from "../../shared/PositionFields";
 import { ZoneField } from "../../shared/ZoneField";
 import { ForRole } from "../../people/ForRole";
 import { lastFrostOf } from "./lastFrost";
+import { WordsField } from "../../shared/WordsField";
+import { Form } from "../../shared/Form";
 
 /** Where one grows, in which units and by which schools. */
 export function SiteForm({ site, records }: { site: SiteView; records: WeatherRecord[] }) {
@@ -99,16 +101,8 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
       <Typography variant="h1" sx={{ mb: 1.5 }}>
         {details ? "Site" : "Where do you grow"}
       </Typography>
-      <Box
-        component="form"
-        noValidate
-        sx={{ display: "grid", gap: 1.5 }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
-        <TextField label="Name" name="name" value={name} onChange={(event) => setName(event.target.value)} />
+      <Form sx={{ display: "grid", gap: 1.5 }} error={error} send={() => void save()}>
+        <WordsField label="Name" name="name" value={name} onChange={setName} />
         <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1fr" } }}>
           <PositionFields
             latitude={latitude}
@@ -146,19 +140,13 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
         </ToggleButtonGroup>
         {byRecord ? (
           <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: "1.4fr 1fr" }}>
-            <TextField
-              select
+            <ChoiceField
               label="Record"
               name="record"
-              value={record ?? ""}
-              onChange={(event) => setRecord(Number(event.target.value))}
-            >
-              {records.map((r) => (
-                <MenuItem key={r.id} value={r.id}>
-                  {r.name}
-                </MenuItem>
-              ))}
-            </TextField>
+              value={record === null ? "" : String(record)}
+              onChange={(id) => setRecord(Number(id))}
+              choices={records.map((r) => [String(r.id), r.name])}
+            />
             <MeasureField
               label="Site compared with record"
               name="frostOffset"
@@ -194,32 +182,30 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           onChange={setFreeze}
         />
         <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: "1fr 1fr" }}>
-          <TextField
-            select
+          <ChoiceField
             label="Units"
             name="units"
             value={settings.units}
-            onChange={(event) => set({ units: event.target.value as SiteSettings["units"] })}
-            helperText="everything is kept metric"
-          >
-            <MenuItem value="metric">Metric: °C, cm, l, km/h</MenuItem>
-            <MenuItem value="unitedStates">United States: °F, in, gal, mph</MenuItem>
-          </TextField>
-          <TextField
-            select
+            onChange={(units) => set({ units })}
+            helper="everything is kept metric"
+            choices={[
+              ["metric", "Metric: °C, cm, l, km/h"],
+              ["unitedStates", "United States: °F, in, gal, mph"],
+            ]}
+          />
+          <ChoiceField
             label="Sowing depth"
             name="depthSchool"
             value={settings.depthSchool}
-            onChange={(event) => set({ depthSchool: event.target.value as SiteSettings["depthSchool"] })}
-            helperText="for species without a depth"
-          >
-            <MenuItem value="width">At most the seed’s width</MenuItem>
-            <MenuItem value="twiceWidth">Twice its width</MenuItem>
-            <MenuItem value="thriceThickness">Three times its thickness</MenuItem>
-            <MenuItem value="grit">
-              Under {settings.units === "metric" ? "3–6 mm" : "1/8–1/4 in"} of grit
-            </MenuItem>
-          </TextField>
+            onChange={(depthSchool) => set({ depthSchool })}
+            helper="for species without a depth"
+            choices={[
+              ["width", "at most the seed’s width"],
+              ["twiceWidth", "twice its width"],
+              ["thriceThickness", "three times its thickness"],
+              ["grit", `under ${settings.units === "metric" ? "3–6 mm" : "1/8–1/4 in"} of grit`],
+            ]}
+          />
         </Box>
         <ChoiceField
           label="Bags are checked"
@@ -281,23 +267,21 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
           helper="what Rounds suggests; you can record it differently each time"
           choices={wordsOf(WORDS.SproutSchool)}
         />
-        <TextField
-          select
+        <ChoiceField
           label="Seed viability falls"
           name="viabilitySchool"
           value={settings.viabilitySchool}
-          onChange={(event) =>
-            set({ viabilitySchool: event.target.value as SiteSettings["viabilitySchool"] })
-          }
-          helperText={
+          onChange={(viabilitySchool) => set({ viabilitySchool })}
+          helper={
             settings.viabilitySchool === "points"
               ? "a vegetable-seed rule; misleads for hard and after-ripening seed"
               : "by how long the kind keeps"
           }
-        >
-          <MenuItem value="share">By a fixed share each year</MenuItem>
-          <MenuItem value="points">By 25 points a year</MenuItem>
-        </TextField>
+          choices={[
+            ["share", "by a fixed share each year"],
+            ["points", "by 25 points a year"],
+          ]}
+        />
         <Failure error={error} />
         <Box sx={{ display: "flex", gap: 2, alignItems: "center", flexWrap: "wrap" }}>
           <ForRole role="grower" otherwise="Only growers and the owner can change this.">
@@ -319,7 +303,7 @@ export function SiteForm({ site, records }: { site: SiteView; records: WeatherRe
             </Typography>
           )}
         </Box>
-      </Box>
+      </Form>
     </Card>
   );
 }

@@ -9,8 +9,6 @@ import {
   DialogContent,
   DialogTitle,
   FormControlLabel,
-  MenuItem,
-  TextField,
   Typography,
 } from "@mui/material";
 import { Link } from "react-router";
@@ -142,24 +140,22 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
       <DialogContent data-testid="sow-form" sx={{ display: "grid", gap: 1.5, pt: "8px !important" }}>
         <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}>
           {trays.length > 0 && (
-            <TextField
-              select
+            <ChoiceField
               label="Into"
+              name="shared"
               value={shared}
-              onChange={(e) => {
-                setShared(e.target.value);
+              onChange={(into) => {
+                setShared(into);
                 setCells([]);
               }}
-              slotProps={{ htmlInput: { name: "shared" }, select: { displayEmpty: true } }}
               sx={{ gridColumn: "1 / -1" }}
-            >
-              <MenuItem value={NEW_TRAY}>A vessel of its own</MenuItem>
-              {trays.map((t) => (
-                <MenuItem key={t.label} value={t.label}>
-                  {t.label} with {t.holds}, {t.free.length} cells free
-                </MenuItem>
-              ))}
-            </TextField>
+              choices={[
+                [NEW_TRAY, "a vessel of its own"],
+                ...trays.map(
+                  (t) => [t.label, `${t.label} with ${t.holds}, ${t.free.length} cells free`] as const,
+                ),
+              ]}
+            />
           )}
           {!tray && (
             <SowVessel vessel={vessel} advice={advice} columns={grid?.columns ?? null} change={setVessel} />
@@ -209,20 +205,14 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
         )}
         {choosing && <SowCells grid={grid} free={free} chosen={chosen} needed={needed} change={setCells} />}
         <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}>
-          <TextField
-            select
+          <ChoiceField
             label="Covered"
+            name="cover"
             value={cover}
-            onChange={(e) => setCover(e.target.value as SowCover)}
-            helperText={advice.coverWhy}
-            slotProps={{ htmlInput: { name: "cover" } }}
-          >
-            {(Object.keys(WORDS.SowCover) as SowCover[]).map((c) => (
-              <MenuItem key={c} value={c}>
-                {WORDS.SowCover[c]}
-              </MenuItem>
-            ))}
-          </TextField>
+            onChange={setCover}
+            helper={advice.coverWhy}
+            choices={wordsOf(WORDS.SowCover)}
+          />
           {cover !== "surface" && (
             <MeasureField
               label="Depth"
@@ -235,20 +225,14 @@ function SowForm({ part, doneOn, settles, close, view }: SowDialogProps & { view
               helper={advice.depth.why}
             />
           )}
-          <TextField
-            select
+          <ChoiceField
             label="Location"
+            name="place"
             value={place}
-            onChange={(e) => setPlace(e.target.value)}
-            helperText={stands?.light ? `lamps ${stands.light}` : " "}
-            slotProps={{ htmlInput: { name: "place" } }}
-          >
-            {places.map((p) => (
-              <MenuItem key={p.id} value={p.id}>
-                {p.name}
-              </MenuItem>
-            ))}
-          </TextField>
+            onChange={setPlace}
+            helper={stands?.light ? `lamps ${stands.light}` : " "}
+            choices={places.map((p) => [p.id, p.name])}
+          />
           <ChoiceField<ContainerMix | "">
             label="Mix"
             name="mix"

@@ -1,7 +1,9 @@
-import { MenuItem, TextField } from "@mui/material";
+import {} from "@mui/material";
 import type { SowingView, Vessel } from "../../api/types";
 import { NumberField } from "../../shared/NumberField";
 import { hasCells, vesselWords } from "./sowingWords";
+import { WordsField } from "../../shared/WordsField";
+import { ChoiceField } from "../../shared/ChoiceField";
 
 interface SowVesselProps {
   vessel: Vessel;
@@ -15,33 +17,26 @@ interface SowVesselProps {
 export function SowVessel({ vessel, advice, columns, change }: SowVesselProps) {
   return (
     <>
-      <TextField
-        select
+      <ChoiceField
         label="Sown into"
+        name="vessel"
         value={vessel.kind}
-        slotProps={{ htmlInput: { name: "vessel" } }}
-        onChange={(e) => {
-          const kind = e.target.value as Vessel["kind"];
+        onChange={(kind) =>
           change({
             ...vessel,
             kind,
             label: vessel.label.replace(vesselWords(vessel.kind), vesselWords(kind)),
             cells: hasCells(kind) ? (vessel.cells ?? advice.cells) : null,
-          });
-        }}
-      >
-        {advice.vessels.map((kind) => (
-          <MenuItem key={kind} value={kind}>
-            {vesselWords(kind)}
-          </MenuItem>
-        ))}
-      </TextField>
-      <TextField
+          })
+        }
+        choices={advice.vessels.map((kind) => [kind, vesselWords(kind)])}
+      />
+      <WordsField
         label="Labelled"
         name="label"
         value={vessel.label}
-        onChange={(e) => change({ ...vessel, label: e.target.value })}
-        helperText="inside and outside"
+        onChange={(written) => change({ ...vessel, label: written })}
+        helper="inside and outside"
       />
       {hasCells(vessel.kind) && (
         <>

@@ -1,7 +1,8 @@
 import { WORDS } from "../../api/words";
-import { MenuItem, TextField } from "@mui/material";
+import {} from "@mui/material";
 import { useNavigate } from "react-router";
 import { useSpecies } from "../../book/queries";
+import { ChoiceField } from "../../shared/ChoiceField";
 
 /** A route that another species has, as the beginning of one for this species. */
 export function CopyRoute({ to }: { to: string }) {
@@ -10,23 +11,20 @@ export function CopyRoute({ to }: { to: string }) {
   const offers = others.flatMap(({ species }) => species.routes.map((route) => ({ species, route })));
   if (offers.length === 0) return null;
   return (
-    <TextField
-      select
+    <ChoiceField
       label="Copy a route of another species"
       name="copyRoute"
       value=""
-      onChange={(event) => {
-        const offer = offers[Number(event.target.value)];
+      onChange={(at) => {
+        const offer = offers[Number(at)];
         if (offer) void navigate(`/species/${to}/routes/new?of=${offer.species.id}&like=${offer.route.id}`);
       }}
-      helperText="its days are a start; you check them before saving"
+      helper="its days are a start; you check them before saving"
       sx={{ mt: 2, minWidth: { xs: "100%", sm: 380 } }}
-    >
-      {offers.map(({ species, route }, i) => (
-        <MenuItem key={`${species.id}/${route.id}`} value={i}>
-          {species.commonName}: {route.name}, {WORDS.RouteSetting[route.setting]}
-        </MenuItem>
-      ))}
-    </TextField>
+      choices={offers.map(({ species, route }, i) => [
+        String(i),
+        `${species.commonName}: ${route.name}, ${WORDS.RouteSetting[route.setting]}`,
+      ])}
+    />
   );
 }

@@ -1,6 +1,6 @@
 import { WORDS } from "../../api/words";
 import { useState } from "react";
-import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
@@ -10,12 +10,15 @@ import { stepWords } from "../../drawings/steps";
 import { useUnsaved } from "../../shared/useUnsaved";
 import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
+import { Form } from "../../shared/Form";
 import { Loading } from "../../shared/Loading";
 import { NoSuchView } from "../../shared/NoSuchView";
 import { forbidden, freshStep, inHand, moved, STEP_KINDS, toDraft, withEmergence } from "./routeDraft";
 import type { StepInHand } from "./routeDraft";
 import { durationWords } from "./speciesWords";
 import { StepRow } from "./StepRow";
+import { WordsField } from "../../shared/WordsField";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 
 /** Writing a route: a copy of one, or the next version of one. */
 export function RouteEditor() {
@@ -133,87 +136,79 @@ function Editor({ view, giver, like, copy, from }: EditorProps) {
             : `saving makes version ${like.version + 1}; batches keep the version they were planned with`}
         </Typography>
       </Box>
-      <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", md: "1.2fr 1fr 1.6fr" } }}>
-        <TextField label="Name" name="name" value={name} onChange={(event) => setName(event.target.value)} />
-        <TextField
-          select
-          label="Where"
-          name="setting"
-          value={setting}
-          onChange={(event) => setSetting(event.target.value as RouteSetting)}
-        >
-          {(Object.keys(WORDS.RouteSetting) as RouteSetting[]).map((s) => (
-            <MenuItem key={s} value={s}>
-              {WORDS.RouteSetting[s]}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          label="Where these days come from"
-          name="origin"
-          value={origin}
-          onChange={(event) => setOrigin(event.target.value)}
-          helperText="for instance own results 2026, or a local handbook with its page"
-        />
-      </Box>
-      {steps.map((step, i) => (
-        <StepRow
-          key={step.key}
-          view={view}
-          step={step}
-          number={i + 1}
-          objections={objections.filter((o) => o.step === i).map((o) => o.why)}
-          change={(part) => change(step.key, part)}
-          move={(by) => setSteps((before) => moved(before, i, by))}
-          remove={() => setSteps((before) => before.filter((s) => s.key !== step.key))}
-          isFirst={i === 0}
-          isLast={i === steps.length - 1}
-        />
-      ))}
-      {steps.length === 0 && (
-        <Typography sx={{ py: 2 }}>A route needs at least one step. Add germinating first.</Typography>
-      )}
-      <Box sx={{ display: "flex", gap: 2, flexWrap: "wrap", alignItems: "flex-start", mt: 1.5 }}>
-        <TextField
-          select
-          label="Add a step"
-          name="addStep"
-          value=""
-          onChange={(event) => add(event.target.value as StepKind)}
-          sx={{ minWidth: 260 }}
-        >
-          {STEP_KINDS.map((kind) => {
-            const why = forbidden(view, kind, null);
-            return (
-              <MenuItem key={kind} value={kind} disabled={why !== null} sx={{ whiteSpace: "normal" }}>
-                {why ? `${stepWords(kind)}: not for this seed. ${why}` : stepWords(kind)}
-              </MenuItem>
-            );
-          })}
-        </TextField>
-        <Button
-          variant="contained"
-          onClick={() => void save()}
-          disabled={!draft || steps.length === 0 || objections.length > 0 || origin.trim() === ""}
-          sx={{ minHeight: 56 }}
-        >
-          {copy ? "Save the route" : `Save version ${like.version + 1}`}
-        </Button>
-        <Button component={Link} to={`/species/${species.id}`} sx={{ minHeight: 56 }}>
-          Cancel
-        </Button>
-        <Typography sx={{ alignSelf: "center" }} role="status">
-          {draft === null
-            ? "A number is missing or does not fit."
-            : objections.length > 0
-              ? `${objections.length === 1 ? "One objection" : `${objections.length} objections`}, named at the steps.`
-              : judged.data?.treatmentDays
-                ? `Before sowing: ${durationWords(judged.data.treatmentDays)}.` +
-                  `${origin.trim() === "" ? " Say where the days come from." : ""}`
-                : ""}
-        </Typography>
-      </Box>
-      <Failure error={error} />
+      <Form error={error} send={() => void save()}>
+        <Box sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", md: "1.2fr 1fr 1.6fr" } }}>
+          <WordsField label="Name" name="name" value={name} onChange={setName} />
+          <ChoiceField
+            label="Where"
+            name="setting"
+            value={setting}
+            onChange={setSetting}
+            choices={wordsOf(WORDS.RouteSetting)}
+          />
+          <WordsField
+            label="Where these days come from"
+            name="origin"
+            value={origin}
+            onChange={setOrigin}
+            helper="for instance own results 2026, or a local handbook with its page"
+          />
+        </Box>
+        {steps.map((step, i) => (
+          <StepRow
+            key={step.key}
+            view={view}
+            step={step}
+            number={i + 1}
+            objections={objections.filter((o) => o.step === i).map((o) => o.why)}
+            change={(part) => change(step.key, part)}
+            move={(by) => setSteps((before) => moved(before, i, by))}
+            remove={() => setSteps((before) => before.filter((s) => s.key !== step.key))}
+            isFirst={i === 0}
+            isLast={i === steps.length - 1}
+          />
+        ))}
+        {steps.length === 0 && (
+          <Typography sx={{ py: 2 }}>A route needs at least one step. Add germinating first.</Typography>
+        )}
+        <Box sx={{ display: "flex", gap: 2, flexWrap: "wrap", alignItems: "flex-start", mt: 1.5 }}>
+          <ChoiceField
+            label="Add a step"
+            name="addStep"
+            value=""
+            onChange={add}
+            sx={{ minWidth: 260 }}
+            choices={STEP_KINDS.map((kind) => {
+              const why = forbidden(view, kind, null);
+              return why === null
+                ? [kind, stepWords(kind)]
+                : [kind, `${stepWords(kind)}: not for this seed. ${why}`, "barred"];
+            })}
+          />
+          <Button
+            type="submit"
+            variant="contained"
+            disabled={!draft || steps.length === 0 || objections.length > 0 || origin.trim() === ""}
+            sx={{ minHeight: 56 }}
+          >
+            {copy ? "Save the route" : `Save version ${like.version + 1}`}
+          </Button>
+          <Button component={Link} to={`/species/${species.id}`} sx={{ minHeight: 56 }}>
+            Cancel
+          </Button>
+          <Typography sx={{ alignSelf: "center" }} role="status">
+            {draft === null
+              ? "A number is missing or does not fit."
+              : objections.length > 0
+                ? `${objections.length === 1 ? "One objection" : `${objections.length} objections`}, named at the steps.`
+                : judged.data?.treatmentDays
+                  ? `Before sowing: ${durationWords(judged.data.treatmentDays)}.` +
+                    `${origin.trim() === "" ? " Say where the days come from." : ""}`
+                  : ""}
+          </Typography>
+        </Box>
+        <Failure error={error} />
+      </Form>
     </Card>
   );
 }

@@ -1,4 +1,4 @@
-import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { Link, useLocation, useParams } from "react-router";
 import { useSite, useSpecies } from "../../book/queries";
 import type { SpeciesView } from "../../api/types";
@@ -58,21 +58,14 @@ export function Species() {
       <Card label="species" sx={{ p: { xs: 0.5, md: 1 } }}>
         <Box sx={{ display: "grid", gap: 1.5, p: 1 }}>
           <SearchField label="Find" name="find" value={text} ask={(words) => ask("find", words)} />
-          <TextField
-            select
+          <ChoiceField
             label="Which"
             name="question"
             value={question}
-            onChange={(event) => ask("which", event.target.value === "all" ? "" : event.target.value)}
-            helperText={several(found.length, "species", "species")}
-            slotProps={{ formHelperText: { "data-testid": "species-found" } as object }}
-          >
-            {QUESTIONS.map((q) => (
-              <MenuItem key={q.id} value={q.id}>
-                {q.words}
-              </MenuItem>
-            ))}
-          </TextField>
+            onChange={(which) => ask("which", which === "all" ? "" : which)}
+            helper={<span data-testid="species-found">{several(found.length, "species", "species")}</span>}
+            choices={QUESTIONS.map((q) => [q.id, q.words])}
+          />
           <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr" }}>
             <ChoiceField<Ground["light"]>
               label="Light"

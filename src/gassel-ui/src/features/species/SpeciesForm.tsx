@@ -1,6 +1,6 @@
 import { WORDS } from "../../api/words";
 import { useState } from "react";
-import { Box, Button, Checkbox, FormControlLabel, FormGroup, TextField, Typography } from "@mui/material";
+import { Box, Button, Checkbox, FormControlLabel, FormGroup, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { answered, api } from "../../api/client";
@@ -19,6 +19,8 @@ import { AlarmMark } from "../../shared/AlarmMark";
 import { PlantedFields } from "./PlantedFields";
 import { germinationOf, growsOf, halfSaid, numbersOf, numbersToSend } from "./speciesDraft";
 import type { SpeciesNumbers } from "./speciesDraft";
+import { WordsField } from "../../shared/WordsField";
+import { Form } from "../../shared/Form";
 
 type Species = SpeciesView["species"];
 type Planted = NonNullable<Species["planted"]>;
@@ -29,10 +31,10 @@ export function SpeciesForm() {
   const species = useSpecies();
   if (species.error) return <Failure error={species.error} />;
   if (!species.data) return <Loading what="the species" />;
-  if (id === undefined) return <Form species={null} notEntered={[]} />;
+  if (id === undefined) return <Fields species={null} notEntered={[]} />;
   const view = species.data.find((s) => s.species.id === id);
   return view ? (
-    <Form key={id} species={view.species} notEntered={view.notEntered} stamp={view.stamp ?? undefined} />
+    <Fields key={id} species={view.species} notEntered={view.notEntered} stamp={view.stamp ?? undefined} />
   ) : (
     <NoSuchView />
   );
@@ -49,7 +51,7 @@ interface FormProps {
   stamp?: string;
 }
 
-function Form({ species, notEntered, stamp }: FormProps) {
+function Fields({ species, notEntered, stamp }: FormProps) {
   // as it was when the form was opened
   const [asOf] = useState(stamp);
   const queries = useQueryClient();
@@ -205,34 +207,21 @@ function Form({ species, notEntered, stamp }: FormProps) {
           ? "Your value is used instead of the starter value, with the source you give. The starter value is kept."
           : "It starts with the simplest route; change that next."}
       </Typography>
-      <Box
-        component="form"
-        noValidate
-        sx={{ display: "grid", gap: 2 }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
+      <Form sx={{ display: "grid", gap: 2 }} error={error} send={() => void save()}>
         <Box sx={{ ...grid, gridTemplateColumns: { xs: "1fr", md: "1fr 1fr 2fr" } }}>
-          <TextField
-            label="Common name"
-            name="commonName"
-            value={commonName}
-            onChange={(event) => setCommonName(event.target.value)}
-          />
-          <TextField
+          <WordsField label="Common name" name="commonName" value={commonName} onChange={setCommonName} />
+          <WordsField
             label="Scientific name"
             name="scientificName"
             value={scientificName}
-            onChange={(event) => setScientificName(event.target.value)}
+            onChange={setScientificName}
           />
-          <TextField
+          <WordsField
             label={species ? "Where the changed values come from" : "Where the values come from"}
             name="origin"
             value={origin}
-            onChange={(event) => setOrigin(event.target.value)}
-            helperText="for instance own results 2026, or a local handbook with its page"
+            onChange={setOrigin}
+            helper="for instance own results 2026, or a local handbook with its page"
           />
         </Box>
         <Box sx={grid}>
@@ -337,26 +326,15 @@ function Form({ species, notEntered, stamp }: FormProps) {
         </FormGroup>
         <Box sx={{ ...grid, gridTemplateColumns: { xs: "1fr", md: "1fr 1.5fr 1.5fr" } }}>
           {choice("hazard", "Hazard", "hazard", hazard, setHazard, wordsOf(WORDS.HazardLevel))}
-          <TextField
+          <WordsField
             label="What is hazardous"
             name="hazardNote"
             value={hazardNote}
-            onChange={(event) => setHazardNote(event.target.value)}
+            onChange={setHazardNote}
           />
-          <TextField
-            label="Look-alike"
-            name="lookAlike"
-            value={lookAlike}
-            onChange={(event) => setLookAlike(event.target.value)}
-          />
+          <WordsField label="Look-alike" name="lookAlike" value={lookAlike} onChange={setLookAlike} />
         </Box>
-        <TextField
-          label="Notes"
-          name="notes"
-          multiline
-          value={notes}
-          onChange={(event) => setNotes(event.target.value)}
-        />
+        <WordsField label="Notes" name="notes" lines="many" value={notes} onChange={setNotes} />
         {half.length > 0 && (
           <Typography role="status" sx={{ display: "flex", gap: 0.5 }}>
             <AlarmMark />
@@ -372,7 +350,7 @@ function Form({ species, notEntered, stamp }: FormProps) {
             Cancel
           </Button>
         </Box>
-      </Box>
+      </Form>
     </Card>
   );
 }

@@ -1,6 +1,6 @@
 import { WORDS } from "../../api/words";
-import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField, Typography } from "@mui/material";
-import type { ScarifyMethod, SpeciesView } from "../../api/types";
+import { Box, Button, Checkbox, FormControlLabel, Typography } from "@mui/material";
+import type { SpeciesView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { stepWords } from "../../drawings/steps";
@@ -9,6 +9,8 @@ import { MeasureField } from "../../shared/MeasureField";
 import { NumberField } from "../../shared/NumberField";
 import { forbidden } from "./routeDraft";
 import type { StepInHand } from "./routeDraft";
+import { WordsField } from "../../shared/WordsField";
+import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 
 interface StepRowProps {
   view: SpeciesView;
@@ -44,28 +46,17 @@ export function StepRow(props: StepRowProps) {
           </Typography>
         </Box>
         {step.kind === "scarify" && (
-          <TextField
-            select
+          <ChoiceField
             label="How"
             name={field("method")}
             value={step.method ?? ""}
-            onChange={(event) => change({ method: event.target.value as ScarifyMethod })}
+            onChange={(method) => change({ method })}
             sx={{ width: 150 }}
-          >
-            {(Object.keys(WORDS.ScarifyMethod) as ScarifyMethod[]).map((method) => {
+            choices={wordsOf(WORDS.ScarifyMethod).map(([method, words]) => {
               const why = forbidden(view, "scarify", method);
-              return (
-                <MenuItem
-                  key={method}
-                  value={method}
-                  disabled={why !== null}
-                  sx={{ whiteSpace: "normal", maxWidth: 420 }}
-                >
-                  {why ? `${WORDS.ScarifyMethod[method]}: ${why}` : WORDS.ScarifyMethod[method]}
-                </MenuItem>
-              );
+              return why === null ? [method, words] : [method, `${words}: ${why}`, "barred"];
             })}
-          </TextField>
+          />
         )}
         {(["shortest", "usual", "longest"] as const).map((end) => (
           <Box key={end} sx={{ width: 96 }}>
@@ -114,13 +105,13 @@ export function StepRow(props: StepRowProps) {
           </Button>
         </Box>
       </Box>
-      <TextField
+      <WordsField
         label="How it is done"
         name={field("note")}
         value={step.note}
-        onChange={(event) => change({ note: event.target.value })}
+        onChange={(written) => change({ note: written })}
         fullWidth
-        helperText={
+        helper={
           step.kind === "gibberellicAcid"
             ? "Recorded that it was done, and by whom; Gassel keeps no recipe. Follow the label."
             : step.method === "professionalAcid" && step.kind === "scarify"

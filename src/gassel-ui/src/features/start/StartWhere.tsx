@@ -1,11 +1,12 @@
 import { useState } from "react";
-import { Box, Button, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { Choice } from "../../shared/Choice";
 import { PositionFields } from "../../shared/PositionFields";
 import { ZoneField } from "../../shared/ZoneField";
 import type { StartDraft } from "./startDraft";
 import { TownField } from "./TownField";
 import { positionWords, townWords } from "./towns";
+import { WordsField } from "../../shared/WordsField";
 
 interface StartWhereProps {
   draft: StartDraft;
@@ -47,11 +48,11 @@ export function StartWhere({ draft, change, next }: StartWhereProps) {
           {positionWords(draft.latitude, draft.longitude)}; time zone {draft.timeZone}
         </Typography>
       )}
-      <TextField
+      <WordsField
         label="What you call it"
         name="name"
         value={draft.name}
-        onChange={(event) => change({ name: event.target.value })}
+        onChange={(written) => change({ name: written })}
       />
       <Choice
         label="units"

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, Checkbox, FormControlLabel, TextField, Typography } from "@mui/material";
+import { Box, Button, Checkbox, FormControlLabel, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { BrokerView } from "../../api/types";
@@ -10,6 +10,8 @@ import { Card } from "../../shared/Card";
 import { Failure } from "../../shared/Failure";
 import type { Day } from "../../time/days";
 import { momentWords } from "../../time/moments";
+import { WordsField } from "../../shared/WordsField";
+import { Form } from "../../shared/Form";
 
 /** The MQTT broker that thermometers send through, and how it does. */
 export function Broker() {
@@ -54,43 +56,35 @@ function BrokerForm({ broker, timeZone, today }: { broker: BrokerView; timeZone:
       )}
       <ForRole role="owner">
         {open ? (
-          <Box
-            component="form"
+          <Form
             sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" }, mt: 1.5 }}
-            onSubmit={(event) => {
-              event.preventDefault();
-              void attempt(() => answered(api.PUT("/api/broker", { body })));
-            }}
+            error={error}
+            send={() => void attempt(() => answered(api.PUT("/api/broker", { body })))}
           >
-            <TextField
+            <WordsField
               label="Broker"
               name="broker"
               value={host}
-              onChange={(e) => setHost(e.target.value)}
-              helperText="name or address"
+              onChange={setHost}
+              helper="name or address"
             />
-            <TextField
-              label="Port"
-              name="brokerPort"
-              value={port}
-              onChange={(e) => setPort(e.target.value)}
-            />
-            <TextField
+            <WordsField label="Port" name="brokerPort" value={port} onChange={setPort} />
+            <WordsField
               label="User"
               name="brokerUser"
               value={user}
               autoComplete="off"
-              helperText="empty if it asks for none"
-              onChange={(e) => setUser(e.target.value)}
+              helper="empty if it asks for none"
+              onChange={setUser}
             />
-            <TextField
+            <WordsField
               label="Password"
               name="brokerPassword"
               type="password"
               autoComplete="new-password"
               value={password}
-              helperText={broker.hasPassword ? "one is kept; type to replace it" : " "}
-              onChange={(e) => setPassword(e.target.value)}
+              helper={broker.hasPassword ? "one is kept; type to replace it" : " "}
+              onChange={setPassword}
             />
             <FormControlLabel
               control={
@@ -115,14 +109,14 @@ function BrokerForm({ broker, timeZone, today }: { broker: BrokerView; timeZone:
               )}
               <Button onClick={() => setOpen(false)}>Cancel</Button>
             </Box>
-          </Box>
+            <Failure error={error} />
+          </Form>
         ) : (
           <Button variant="outlined" sx={{ mt: 1 }} onClick={() => setOpen(true)}>
             {broker.host === null ? "Set up a broker" : "Change"}
           </Button>
         )}
       </ForRole>
-      <Failure error={error} />
     </Card>
   );
 }

@@ -1,5 +1,5 @@
 import { useRef, useState } from "react";
-import { Box, Button, LinearProgress, TextField, Typography } from "@mui/material";
+import { Box, Button, LinearProgress, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams } from "react-router";
 import { usePlaces, useSite } from "../../book/queries";
@@ -15,6 +15,7 @@ import { degrees, useUnits } from "../../shared/units";
 import { momentWords } from "../../time/moments";
 import { firstRows, sendFile } from "./sendFile";
 import { FileButton } from "../../shared/FileButton";
+import { WordsField } from "../../shared/WordsField";
 
 type Reading = Pick<LoggerFileReport, "atColumn" | "timeColumn" | "tempColumn" | "order" | "unit" | "clock">;
 
@@ -241,12 +242,7 @@ export function LoggerImport() {
           </Box>
           {share === null ? (
             <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", alignItems: "flex-start" }}>
-              <TextField
-                label="Name of the logger"
-                name="loggerName"
-                value={title}
-                onChange={(event) => setTitle(event.target.value)}
-              />
+              <WordsField label="Name of the logger" name="loggerName" value={title} onChange={setTitle} />
               <Button
                 variant="contained"
                 onClick={() => void keep()}

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { Place, ReadingSeries } from "../../api/types";
@@ -8,6 +8,8 @@ import { Failure } from "../../shared/Failure";
 import { useUnits } from "../../shared/units";
 import { readingLine } from "./readingLine";
 import { ReadingLine } from "./ReadingLine";
+import { WordsField } from "../../shared/WordsField";
+import { Form } from "../../shared/Form";
 
 /** A thermometer that sends its readings: made with its name, and how it sends shown once to copy. */
 export function NewThermometer({ place, series }: { place: Place; series: ReadingSeries[] }) {
@@ -44,33 +46,25 @@ export function NewThermometer({ place, series }: { place: Place; series: Readin
             <Button onClick={() => setMade(null)}>Done</Button>
           </Box>
         ) : asking ? (
-          <Box
-            component="form"
+          <Form
             sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "flex-start" }}
-            onSubmit={(event) => {
-              event.preventDefault();
-              void make();
-            }}
+            error={error}
+            send={() => void make()}
           >
-            <TextField
-              label="Name of the thermometer"
-              name="thermometer"
-              value={name}
-              onChange={(event) => setName(event.target.value)}
-            />
+            <WordsField label="Name of the thermometer" name="thermometer" value={name} onChange={setName} />
             <Button type="submit" variant="contained" disabled={name.trim() === ""} sx={{ minHeight: 56 }}>
               Create
             </Button>
             <Button onClick={() => setAsking(false)} sx={{ minHeight: 56 }}>
               Cancel
             </Button>
-          </Box>
+            <Failure error={error} />
+          </Form>
         ) : (
           <Button variant="contained" onClick={() => setAsking(true)}>
             Add thermometer
           </Button>
         )}
-        <Failure error={error} />
       </Box>
     </ForRole>
   );

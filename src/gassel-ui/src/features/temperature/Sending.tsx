@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { SendingThermometer } from "../../api/types";
@@ -9,6 +9,8 @@ import { Failure } from "../../shared/Failure";
 import { useUnits } from "../../shared/units";
 import { readingLine } from "./readingLine";
 import { ReadingLine } from "./ReadingLine";
+import { WordsField } from "../../shared/WordsField";
+import { Form } from "../../shared/Form";
 
 /** How a thermometer sends: another token for one that was lost, and the topic it is heard on by MQTT. */
 export function Sending({ thermometer, close }: { thermometer: SendingThermometer; close: () => void }) {
@@ -30,16 +32,15 @@ export function Sending({ thermometer, close }: { thermometer: SendingThermomete
   };
   return (
     <Box sx={{ flex: "1 1 100%", display: "grid", gap: 1.5 }} data-testid={`sending-${thermometer.series}`}>
-      <Box
-        component="form"
+      <Form
         sx={{
           display: "grid",
           gap: 1.5,
           gridTemplateColumns: { xs: "1fr", sm: "2fr 2fr 1fr auto" },
           alignItems: "start",
         }}
-        onSubmit={(event) => {
-          event.preventDefault();
+        error={error}
+        send={() =>
           void attempt(async () => {
             await answered(
               api.PUT("/api/thermometers/{id}/topic", {
@@ -49,22 +50,22 @@ export function Sending({ thermometer, close }: { thermometer: SendingThermomete
             );
             await queries.invalidateQueries({ queryKey: ["thermometers"] });
             close();
-          });
-        }}
+          })
+        }
       >
-        <TextField
+        <WordsField
           label="MQTT topic"
           name="topic"
           value={topic}
-          onChange={(e) => setTopic(e.target.value)}
-          helperText="empty if it sends by HTTP"
+          onChange={setTopic}
+          helper="empty if it sends by HTTP"
         />
-        <TextField
+        <WordsField
           label="Field of the message"
           name="tempPath"
           value={path}
-          onChange={(e) => setPath(e.target.value)}
-          helperText="such as temperature; empty if the message is the number"
+          onChange={setPath}
+          helper="such as temperature; empty if the message is the number"
         />
         <ChoiceField
           label="In"
@@ -76,7 +77,8 @@ export function Sending({ thermometer, close }: { thermometer: SendingThermomete
         <Button type="submit" variant="contained" sx={{ minHeight: 56 }}>
           Save topic
         </Button>
-      </Box>
+        <Failure error={error} />
+      </Form>
       {token === null ? (
         <Typography>
           Token lost?{" "}
@@ -98,7 +100,6 @@ export function Sending({ thermometer, close }: { thermometer: SendingThermomete
       <Box>
         <Button onClick={close}>Close</Button>
       </Box>
-      <Failure error={error} />
     </Box>
   );
 }

@@ -1,10 +1,11 @@
 import { WORDS } from "../../api/words";
-import { Box, IconButton, TextField, Typography } from "@mui/material";
+import { Box, IconButton, Typography } from "@mui/material";
 import type { ContainerMix, Filling, Place, SowCover, SpeciesView, WaterRegime } from "../../api/types";
 import { ChoiceField, wordsOf } from "../../shared/ChoiceField";
 import { MeasureField } from "../../shared/MeasureField";
 import { ContainerFields } from "../yard/ContainerFields";
 import type { ArmInHand, TrialVesselKind } from "./trialDraft";
+import { WordsField } from "../../shared/WordsField";
 
 type Route = SpeciesView["species"]["routes"][number];
 
@@ -43,11 +44,11 @@ export function ArmFields({ arm, at, routes, places, ownVessels, change, leaveOu
           </IconButton>
         )}
       </Box>
-      <TextField
+      <WordsField
         label="Called"
         name={`arm-${at}`}
         value={arm.name}
-        onChange={(e) => change({ name: e.target.value })}
+        onChange={(written) => change({ name: written })}
       />
       <ChoiceField
         label="Route"

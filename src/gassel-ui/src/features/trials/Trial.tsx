@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, Checkbox, FormControlLabel, TextField, Typography } from "@mui/material";
+import { Box, Button, Checkbox, FormControlLabel, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import { answered, api } from "../../api/client";
@@ -25,6 +25,7 @@ import { SetOutArms } from "./SetOutArms";
 import { TrialLayoutPlan } from "./TrialLayoutPlan";
 import { TrialSizeFields } from "./TrialSizeFields";
 import { armWords, standing, timesWords } from "./trialWords";
+import { WordsField } from "../../shared/WordsField";
 
 /** One trial: its sentence, its arms side by side, its layout, and what is to be done with it. */
 export function Trial() {
@@ -246,20 +247,15 @@ function Names({ trial, close }: { trial: TrialView; close: () => void }) {
   };
   return (
     <Box sx={{ display: "grid", gap: 1.5, maxWidth: 480, mt: 1.5 }}>
-      <TextField label="Name" name="trialName" value={name} onChange={(e) => setName(e.target.value)} />
-      <TextField
-        label="What is changed"
-        name="trialChanged"
-        value={changed}
-        onChange={(e) => setChanged(e.target.value)}
-      />
+      <WordsField label="Name" name="trialName" value={name} onChange={setName} />
+      <WordsField label="What is changed" name="trialChanged" value={changed} onChange={setChanged} />
       {arms.map((arm, i) => (
-        <TextField
+        <WordsField
           key={trial.design.arms[i]?.batch}
           label={`Arm ${i + 1}`}
           name={`name-${i}`}
           value={arm}
-          onChange={(e) => setArms(arms.map((a, n) => (n === i ? e.target.value : a)))}
+          onChange={(written) => setArms(arms.map((a, n) => (n === i ? written : a)))}
         />
       ))}
       <FormControlLabel

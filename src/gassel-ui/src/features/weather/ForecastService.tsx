@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, Checkbox, FormControlLabel, TextField, Typography } from "@mui/material";
+import { Box, Button, Checkbox, FormControlLabel, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { ForecastServiceView, ForecastTrial as Trial } from "../../api/types";
@@ -13,6 +13,8 @@ import { momentWords } from "../../time/moments";
 import { ForecastTrial } from "./ForecastTrial";
 import { FIELDS, formOf, serviceOf } from "./forecastService";
 import type { FieldName, ServiceForm } from "./forecastService";
+import { WordsField } from "../../shared/WordsField";
+import { Form } from "../../shared/Form";
 
 const LABELS: Record<FieldName, string> = {
   rows: "List of days or hours",
@@ -51,14 +53,19 @@ export function ForecastService({ view, today, timeZone }: ForecastServiceProps)
       setTrial(null);
       await queries.invalidateQueries();
     });
-  const text = (name: keyof ServiceForm & string, label: string, helper?: string, wide = false) => (
-    <TextField
+  const text = (
+    name: FieldName | "name" | "address" | "headerName" | "headerValue",
+    label: string,
+    helper?: string,
+    wide = false,
+  ) => (
+    <WordsField
       key={name}
       label={label}
       name={name}
       value={form[name]}
-      onChange={(event) => set({ [name]: event.target.value })}
-      {...(helper === undefined ? {} : { helperText: helper })}
+      onChange={(written) => set({ [name]: written })}
+      helper={helper}
       autoComplete="off"
       sx={wide ? { gridColumn: "1 / -1" } : {}}
     />
@@ -77,15 +84,14 @@ export function ForecastService({ view, today, timeZone }: ForecastServiceProps)
         <Typography variant="body2" color="text.secondary" sx={{ my: 1 }}>
           Any service that answers JSON or CSV. Enter its address, say which fields hold what, and try it.
         </Typography>
-        <Box
-          component="form"
+        <Form
           sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" } }}
-          onSubmit={(event) => {
-            event.preventDefault();
+          error={error}
+          send={() =>
             void attempt(async () =>
               setTrial(await answered(api.POST("/api/forecast/service/try", { body: serviceOf(form) }))),
-            );
-          }}
+            )
+          }
         >
           {text("name", "Name")}
           <ChoiceField
@@ -139,14 +145,14 @@ export function ForecastService({ view, today, timeZone }: ForecastServiceProps)
             choices={wordsOf(WORDS.DepthUnit)}
           />
           {text("headerName", "Header for a key", "empty if it wants none")}
-          <TextField
+          <WordsField
             label="Key"
             name="headerValue"
             type="password"
             autoComplete="new-password"
             value={form.headerValue}
-            helperText={view.service?.headers?.length ? "one is kept; type to replace it" : " "}
-            onChange={(event) => set({ headerValue: event.target.value })}
+            helper={view.service?.headers?.length ? "one is kept; type to replace it" : " "}
+            onChange={(written) => set({ headerValue: written })}
           />
           <FormControlLabel
             sx={{ gridColumn: "1 / -1" }}
@@ -183,8 +189,8 @@ export function ForecastService({ view, today, timeZone }: ForecastServiceProps)
               </>
             )}
           </Box>
-        </Box>
-        <Failure error={error} />
+          <Failure error={error} />
+        </Form>
         {trial && <ForecastTrial trial={trial} today={today} />}
       </ForRole>
     </Card>

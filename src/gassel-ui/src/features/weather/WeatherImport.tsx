@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Box, Button, MenuItem, TextField, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
 import { answered, api, Refused } from "../../api/client";
@@ -13,6 +13,8 @@ import { useTurns } from "../../shared/turns";
 import { degrees, useUnits } from "../../shared/units";
 import { monthDayWords, shortDay } from "../../time/days";
 import { FileButton } from "../../shared/FileButton";
+import { WordsField } from "../../shared/WordsField";
+import { ChoiceField } from "../../shared/ChoiceField";
 
 /** The server takes no larger file; said here because a connection closed early cannot say why. */
 const MAX_BYTES = 8_000_000;
@@ -147,42 +149,36 @@ export function WeatherImport() {
             sx={{ display: "grid", gap: 1.5, gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(5, 1fr)" } }}
           >
             {COLUMNS.map(([label, column]) => (
-              <TextField
+              <ChoiceField
                 key={column}
-                select
                 label={label}
                 name={column}
-                value={report[column]}
-                onChange={(event) => recolumn(column, Number(event.target.value))}
-              >
-                {report.columns.map((title, i) => (
-                  <MenuItem key={title + String(i)} value={i}>
-                    {title || `column ${i + 1}`}
-                  </MenuItem>
-                ))}
-              </TextField>
+                value={String(report[column])}
+                onChange={(at) => recolumn(column, Number(at))}
+                choices={report.columns.map((title, i) => [String(i), title || `column ${i + 1}`])}
+              />
             ))}
-            <TextField
-              select
+            <ChoiceField
               label="Dates read"
               name="order"
               value={report.order}
-              onChange={(event) => remap({ order: event.target.value as Mapping["order"] })}
-            >
-              <MenuItem value="yearFirst">Year first: 2026-03-14</MenuItem>
-              <MenuItem value="dayFirst">Day first: 14.03.2026</MenuItem>
-              <MenuItem value="monthFirst">Month first: 03/14/2026</MenuItem>
-            </TextField>
-            <TextField
-              select
+              onChange={(order) => remap({ order })}
+              choices={[
+                ["yearFirst", "Year first: 2026-03-14"],
+                ["dayFirst", "Day first: 14.03.2026"],
+                ["monthFirst", "Month first: 03/14/2026"],
+              ]}
+            />
+            <ChoiceField
               label="Temperatures in"
               name="unit"
               value={report.unit}
-              onChange={(event) => remap({ unit: event.target.value as Mapping["unit"] })}
-            >
-              <MenuItem value="celsius">°C</MenuItem>
-              <MenuItem value="fahrenheit">°F</MenuItem>
-            </TextField>
+              onChange={(unit) => remap({ unit })}
+              choices={[
+                ["celsius", "°C"],
+                ["fahrenheit", "°F"],
+              ]}
+            />
           </Box>
           <Box>
             <Typography sx={{ fontWeight: 600 }}>
@@ -203,12 +199,7 @@ export function WeatherImport() {
           </Box>
           {report.days > 0 && (
             <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", alignItems: "flex-start" }}>
-              <TextField
-                label="Name of the record"
-                name="recordName"
-                value={name}
-                onChange={(event) => setName(event.target.value)}
-              />
+              <WordsField label="Name of the record" name="recordName" value={name} onChange={setName} />
               {byHand && (
                 <Button
                   variant="contained"

@@ -1,8 +1,9 @@
-import { TextField, Typography } from "@mui/material";
+import { Typography } from "@mui/material";
 import { answered, api } from "../../api/client";
 import { NumberField } from "../../shared/NumberField";
 import { Tool } from "./Tool";
 import { numberOf, textOf, useAnswer, useInputs } from "./useCalculator";
+import { WordsField } from "../../shared/WordsField";
 
 const TIME = /^([01]?\d|2[0-3]):[0-5]\d$/;
 
@@ -31,13 +32,13 @@ export function LightTimer() {
   );
   const a = answer.data;
   const time = (key: "on" | "off", label: string) => (
-    <TextField
+    <WordsField
       label={label}
       name={key}
       value={inputs[key]}
-      error={!TIME.test(inputs[key])}
-      helperText={TIME.test(inputs[key]) ? " " : "Write it as 05:00."}
-      onChange={(event) => set({ [key]: event.target.value })}
+      fault={TIME.test(inputs[key]) ? null : "Write it as 05:00."}
+      helper=" "
+      onChange={(written) => set({ [key]: written })}
     />
   );
   return (

@@ -1,14 +1,5 @@
 import { useState } from "react";
-import {
-  Box,
-  Button,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  TextField,
-  Typography,
-} from "@mui/material";
+import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from "@mui/material";
 import { usePreparation } from "../../book/queries";
 import type { PreparationStep, ToSetOut, YardSpot } from "../../api/types";
 import { AlarmMark } from "../../shared/AlarmMark";
@@ -25,6 +16,7 @@ import { changed, prepared, setOut, startDraft } from "./preparation";
 import type { PreparationDraft } from "./preparation";
 import { TableSteps } from "./TableSteps";
 import { useDoneOn } from "../../record/DoneOn";
+import { WordsField } from "../../shared/WordsField";
 
 interface PrepareDialogProps {
   batch: ToSetOut;
@@ -80,12 +72,12 @@ export function PrepareDialog({ batch, spots, today, close }: PrepareDialogProps
               max={Math.min(50, batch.seeds)}
               helper={`${batch.seeds} seeds over them`}
             />
-            <TextField
+            <WordsField
               label="Labelled"
               name="label"
               value={draft.label}
-              onChange={(e) => set({ label: e.target.value })}
-              helperText={
+              onChange={(written) => set({ label: written })}
+              helper={
                 (draft.containers ?? 1) > 1 ? `${draft.label}-1, ${draft.label}-2 …` : "as written on it"
               }
             />

@@ -1,0 +1,7 @@
+using Gassel.Web.Features.Rounds;
+
+namespace Gassel.Web.Features.Batches;
+
+/// <param name="Batches">Of the gesture, in its order.</param>
+/// <param name="Rounds">What is otherwise on Rounds; null where that was not asked for.</param>
+public sealed record Recorded(IReadOnlyList<Recording> Batches, RoundsChange? Rounds);

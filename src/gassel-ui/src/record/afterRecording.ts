@@ -1,0 +1,72 @@
+import type { Query, QueryClient } from "@tanstack/react-query";
+import type { Recorded, RoundsView } from "../api/types";
+import { roundsQuery } from "../book/queries";
+import { withChange } from "../book/roundsChange";
+import { keepAnswer } from "../offline/answers";
+import type { WaitingAct } from "../offline/keep";
+
+/** What no entry of a batch changes; asked for again only for other reasons. */
+const STANDS: ReadonlySet<unknown> = new Set([
+  "session",
+  "site",
+  "forecast",
+  "forecastService",
+  "hardiness",
+  "thermometers",
+  "broker",
+  "messages",
+  "place-kinds",
+  "places",
+  "symptoms",
+  "network",
+  "species",
+  "mix",
+  "weather-records",
+  "frost",
+  "collecting-caution",
+]);
+
+/** Rests so long before what is kept on the device follows; a round is many taps. */
+const KEEP_MS = 2_000;
+
+let keeping: ReturnType<typeof setTimeout> | undefined;
+
+/**
+ * Puts what a gesture made otherwise in its place on Rounds, and asks again for nothing but what is on the screen and may have changed by
+ * it; the rest is asked for when it is opened next.
+ *
+ * @param recorded Null where the book did not say what changed; then all is asked for again.
+ */
+export async function afterRecording(
+  queries: QueryClient,
+  act: WaitingAct,
+  recorded: Recorded | null,
+): Promise<void> {
+  const change = recorded?.rounds;
+  const rounds = queries.getQueryData<RoundsView>(roundsQuery.queryKey);
+  if (!change || !rounds || rounds.today !== change.today) {
+    await queries.invalidateQueries();
+    return;
+  }
+  // an answer on its way was reckoned before the gesture
+  await queries.cancelQueries({ queryKey: roundsQuery.queryKey, exact: true });
+  const now = queries.setQueryData<RoundsView>(
+    roundsQuery.queryKey,
+    (there) => there && withChange(there, change),
+  );
+  clearTimeout(keeping);
+  keeping = setTimeout(() => void keepAnswer("rounds", now, Date.now()), KEEP_MS);
+  const touched = new Set(act.batches.map((b) => b.batch));
+  await queries.invalidateQueries({ predicate: (query) => mayChange(query, touched) });
+}
+
+/** False for Rounds of today, which are told already, for what no entry changes, and for other batches by themselves. */
+function mayChange({ queryKey: [room, id, more] }: Query, touched: ReadonlySet<string>): boolean {
+  if (STANDS.has(room)) return false;
+  if (room === "rounds") return id !== undefined;
+  // a batch alone by its id; the lists stand under a word
+  if (room === "batches" && typeof id === "string" && isId(id) && more === undefined) return touched.has(id);
+  return true;
+}
+
+const isId = (text: string): boolean => /^[0-9a-f]{8}-/.test(text);
