@@ -66,9 +66,16 @@ export function makeTheme(p: Palette, mode: "light" | "dark"): Theme {
       ...(still()
         ? {
             MuiButtonBase: { defaultProps: { disableRipple: true } },
-            MuiPopover: { defaultProps: { transitionDuration: 0 } },
           }
         : {}),
+      // a list that opens lies on a card of the same ground
+      MuiPopover: {
+        defaultProps: still() ? { transitionDuration: 0 } : {},
+        styleOverrides: { paper: { border: `1px solid ${p.ink2}` } },
+      },
+      MuiAutocomplete: {
+        styleOverrides: { paper: { border: `1px solid ${p.ink2}` }, option: { minHeight: 48 } },
+      },
       MuiIconButton: { styleOverrides: { root: { minWidth: 48, minHeight: 48 } } },
       MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: "none" } } },
       MuiDialog: { styleOverrides: { paper: { border: `1px solid ${p.line}` } } },

@@ -21,7 +21,7 @@ interface ChoiceFieldProps<T extends string> {
 }
 
 /** More choices than this are found by typing. */
-const LONG = 12;
+const LONG = 16;
 
 /** One of several values, told in words; a long list is narrowed by typing a part of what is looked for. */
 export function ChoiceField<T extends string>(props: ChoiceFieldProps<T>) {

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { InputAdornment, TextField } from "@mui/material";
 import { useFieldProblem } from "./formProblem";
-import { readNumber, stepped } from "./numbers";
+import { rangeWords, readNumber, stepped } from "./numbers";
 
 interface NumberFieldProps {
   label: string;
@@ -33,7 +33,7 @@ export function NumberField({
   const limits = { min, max, whole };
   const reading = readNumber(text, limits);
   const wrong = reading.fault ?? problem;
-  const range = `${min} to ${max}${unit ? ` ${unit}` : ""}`;
+  const range = `${rangeWords(limits)}${unit ? ` ${unit}` : ""}`;
   const write = (next: string) => {
     setText(next);
     onChange(readNumber(next, limits).value);

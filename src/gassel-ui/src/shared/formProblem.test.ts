@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { fieldOf } from "./formProblem";
+import { fieldOf, wordsAtField } from "./formProblem";
 
 const told = (field: string | undefined, ...names: string[]) =>
   fieldOf({
@@ -18,5 +18,12 @@ describe("the field that a problem is about", () => {
     expect(told("costs.labels[2].price", "name")).toBeNull();
     expect(told(undefined, "name")).toBeNull();
     expect(fieldOf({ problem: null, fields: new Set(["name"]) })).toBeNull();
+  });
+
+  it("does not say its name and its content once more", () => {
+    expect(wordsAtField("timeZone was 'Mars'; valid is an IANA name such as Europe/Oslo.")).toBe(
+      "Valid is an IANA name such as Europe/Oslo.",
+    );
+    expect(wordsAtField("A lot of that number is in the book.")).toBe("A lot of that number is in the book.");
   });
 });

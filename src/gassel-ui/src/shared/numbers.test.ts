@@ -4,6 +4,7 @@ import { percent, readNumber, several, stepped } from "./numbers";
 describe("numbers", () => {
   it("say what would be valid when they do not fit", () => {
     expect(readNumber("-3", { min: 0, max: 60, whole: true }).fault).toContain("from 0 to 60");
+    expect(readNumber("-3", { min: -2, max: 100_000, whole: true }).fault).toContain("from −2 to 100,000");
     expect(readNumber("3.5", { min: 0, max: 60, whole: true }).value).toBeNull();
     expect(readNumber("1e3", { min: 0, max: 6000, whole: true }).value).toBeNull();
     expect(readNumber("46.8", { min: -90, max: 90, whole: false })).toEqual({ value: 46.8, fault: null });

@@ -4,14 +4,19 @@ export interface NumberLimits {
   whole: boolean;
 }
 
+/** `−40 to 100,000`: limits as they are read. */
+export const rangeWords = ({ min, max }: Pick<NumberLimits, "min" | "max">): string =>
+  `${min.toLocaleString("en")} to ${max.toLocaleString("en")}`.replaceAll("-", "−");
+
 /** The number a text says, or what would be valid. An empty text is neither. */
 export function readNumber(
   text: string,
-  { min, max, whole }: NumberLimits,
+  limits: NumberLimits,
 ): { value: number | null; fault: string | null } {
+  const { min, max, whole } = limits;
   const clean = text.trim().replace("−", "-");
   if (clean === "") return { value: null, fault: null };
-  const valid = `Valid is a ${whole ? "whole number" : "number"} from ${min} to ${max}.`;
+  const valid = `Valid is a ${whole ? "whole number" : "number"} from ${rangeWords(limits)}.`;
   const value = /^-?\d+(\.\d+)?$/.test(clean) ? Number(clean) : Number.NaN;
   if (Number.isNaN(value) || (whole && !Number.isInteger(value)) || value < min || value > max) {
     return { value: null, fault: `“${clean}” does not fit. ${valid}` };
