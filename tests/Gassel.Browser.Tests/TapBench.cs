@@ -15,7 +15,7 @@ public sealed class TapBench
         let down = 0;
         addEventListener("click", (event) => { if (event.target.closest("[data-testid^='due-'] button")) down = performance.now(); }, true);
         new MutationObserver(() => {
-          if (down === 0 || !document.querySelector(".MuiSnackbar-root")?.textContent.includes("all well")) return;
+          if (down === 0 || !document.querySelector("[data-testid='told']")?.textContent.includes("all well")) return;
           const from = down;
           down = 0;
           requestAnimationFrame(() => window.took.push(performance.now() - from));
@@ -69,10 +69,10 @@ public sealed class TapBench
         for (var i = 0; i < 10; i++)
         {
             var begun = System.Diagnostics.Stopwatch.GetTimestamp();
-            packed = (await http.GetByteArrayAsync($"{program.Address}/api/rounds")).Length;
+            packed = (await http.GetByteArrayAsync(new Uri(program.Address, "/api/rounds"))).Length;
             took.Add(System.Diagnostics.Stopwatch.GetElapsedTime(begun).TotalMilliseconds);
         }
-        var plain = (await new HttpClient().GetByteArrayAsync($"{program.Address}/api/rounds")).Length;
+        var plain = (await new HttpClient().GetByteArrayAsync(new Uri(program.Address, "/api/rounds"))).Length;
         Console.WriteLine(
             string.Create(
                 CultureInfo.InvariantCulture,
@@ -94,7 +94,7 @@ public sealed class TapBench
           window.shown.push(performance.now() - from);
         }).observe(document.querySelector("[data-testid='tally-emerged']"), { childList: true, characterData: true, subtree: true });
         new PerformanceObserver((list) => {
-          for (const entry of list.getEntries()) if (entry.name.endsWith("/entries"))
+          for (const entry of list.getEntries()) if (new URL(entry.name).pathname.endsWith("/entries"))
               window.saved.push(entry.responseEnd - entry.startTime);
         }).observe({ type: "resource" });
         """;

@@ -37,6 +37,7 @@ public static class BatchFold
             BooksClosedOn = run.BooksClosedOn,
             ResultJudged = run.Judged,
             LeftOut = run.LeftOut,
+            InConflict = log.FindAll(l => l.Conflict is not null),
             DiscardedOn = run.SeedsStarted > 0 ? null : run.DiscardedOn,
         };
     }

@@ -25,7 +25,10 @@ public sealed record BatchState(
     /// <summary>The parts that hold seed now.</summary>
     public IEnumerable<PartState> Living => Parts.Where(p => !p.Divided);
 
-    public IEnumerable<Conflict> Conflicts => Log.Where(l => l.Conflict is not null).Select(l => l.Conflict!);
+    /// <summary>Entries of the log that do not fit; every view asks for them, of every batch.</summary>
+    public IReadOnlyList<LoggedEntry> InConflict { get; init; } = [];
+
+    public IEnumerable<Conflict> Conflicts => InConflict.Select(l => l.Conflict!);
 
     /// <summary>Sprouted in treatment or emerged, over all parts.</summary>
     public int Germinated => Living.Sum(p => p.Germinated);

@@ -21,6 +21,9 @@ public sealed record PartState(
     bool Divided
 )
 {
+    /// <summary>Looks at which the thermometer of the place was read; few of many.</summary>
+    public IReadOnlyList<CheckRecord> PlaceReadings { get; } = [.. Checks.Where(c => c.PlaceC is not null)];
+
     /// <summary>Looks at soaked seed, those of the parts it came from included.</summary>
     public IReadOnlyList<InspectionRecord> Inspections { get; init; } = [];
 

@@ -19,7 +19,7 @@ public static class TypedReadings
 
     private static IEnumerable<(long Sequence, TypedReading Reading)> Of(PartState part)
     {
-        foreach (var check in part.Checks)
+        foreach (var check in part.PlaceReadings)
         {
             if (check.PlaceC is { } tempC && part.PlaceOn(check.On) is { } place)
                 yield return (check.Sequence, new(place, check.On, tempC));

@@ -76,7 +76,8 @@ internal static class BatchEndpoints
         var troubles = new Dictionary<string, IReadOnlyList<PlaceTrouble>>();
         foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place))
             troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
-        var (known, now, inside) = (await watch.Known(), await watch.Now(), await watch.Inside());
+        var known = await watch.Known();
+        var (now, inside) = (await watch.Now(known), await watch.Inside());
         var (days, curves) = (await plants.Days(cancel), await own.Curves(species.Id, batch.Plan.Route.Id));
         var view = aside
             .Each([batch], b =>

@@ -7,8 +7,8 @@ namespace Gassel.Web.Features.Book;
 /// <summary>What stands in which vessel over all batches: a fold sees one batch alone.</summary>
 internal sealed class TrayRights(BatchShelf shelf, Library library)
 {
-    /// <summary>Every sown part that still stands in its vessel, with the entry that put it there.</summary>
-    public async Task<List<(TrayHolder Holder, ShelvedBatch Batch, Entry? Entry)>> Standing()
+    /// <summary>Every sown part that still stands in its vessel.</summary>
+    public async Task<List<(TrayHolder Holder, ShelvedBatch Batch)>> Standing()
     {
         var species = (await library.Species()).ToDictionary(s => s.Id);
         return
@@ -16,12 +16,7 @@ internal sealed class TrayRights(BatchShelf shelf, Library library)
             .. from batch in await shelf.All()
             from part in batch.State.Living
             where part.SownOn is not null && part.Vessel is not null && !part.IsDone(batch.Plan)
-            let entry = batch.Entries.LastOrDefault(e => e.Payload is Sown s && s.Part == part.Id)
-            select (
-                new TrayHolder(batch.Row.Number, part.Id, species[batch.Row.SpeciesId], part.Vessel!.Label, part.SownAs?.Cells),
-                batch,
-                entry
-            ),
+            select (new TrayHolder(batch.Row.Number, part.Id, species[batch.Row.SpeciesId], part.Vessel!.Label, part.SownAs?.Cells), batch),
         ];
     }
 
@@ -61,8 +56,10 @@ internal sealed class TrayRights(BatchShelf shelf, Library library)
         )
         {
             var there = new List<TrayHolder>();
-            foreach (var (holder, batch, entry) in tray)
+            foreach (var (holder, batch) in tray)
             {
+                // the entry that put it there
+                var entry = batch.Entries.LastOrDefault(e => e.Payload is Sown s && s.Part == holder.Part);
                 if (entry is not null && TraySharing.Object(holder.Species, holder.Label, holder.Cells, there) is { } objection)
                     found.Add((batch, entry, objection.Words));
                 there.Add(holder);

@@ -85,20 +85,23 @@ internal sealed class RoundsBook(
         IReadOnlyDictionary<string, IReadOnlyList<OutWarning>> Outside
     );
 
-    private async Task<AllKnown> Ground(DateOnly today, CancellationToken cancel) =>
-        new(
+    private async Task<AllKnown> Ground(DateOnly today, CancellationToken cancel)
+    {
+        var known = await watch.Known();
+        return new(
             today,
             await library.Places(),
             (await library.Species()).ToDictionary(s => s.Id),
             await shelf.All(cancel),
             await trials.All(),
-            await watch.Known(),
-            await watch.Now(),
+            known,
+            await watch.Now(known),
             await watch.Inside(),
             await plants.Days(cancel),
             plants.Practices(),
             await outside.At(Moment(today), cancel)
         );
+    }
 
     private ILookup<string, StandingPart> Standing(AllKnown ground, IEnumerable<ShelvedBatch> batches) =>
         aside
@@ -159,9 +162,7 @@ internal sealed class RoundsBook(
             );
         return
         [
-            .. ground.Batches.SelectMany(b =>
-                b.State.Log.Where(l => l.Conflict is not null).Select(l => Of(b, l.Entry, l.Conflict!.Words))
-            ),
+            .. ground.Batches.SelectMany(b => b.State.InConflict.Select(l => Of(b, l.Entry, l.Conflict!.Words))),
             .. (await trays.Overlaps()).Select(o => Of(o.Batch, o.Entry, o.Words)),
         ];
     }

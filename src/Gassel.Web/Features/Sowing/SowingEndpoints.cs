@@ -49,10 +49,7 @@ internal static class SowingEndpoints
         );
     }
 
-    private static List<OpenTray> Shared(
-        Core.Treatments.Species species,
-        IEnumerable<(TrayHolder Holder, ShelvedBatch Batch, Entry? Entry)> standing
-    ) =>
+    private static List<OpenTray> Shared(Core.Treatments.Species species, IEnumerable<(TrayHolder Holder, ShelvedBatch Batch)> standing) =>
         [
             .. from tray in standing.GroupBy(s => s.Holder.Label.Trim().ToUpperInvariant())
             let holders = tray.Select(t => t.Holder).ToList()

@@ -77,9 +77,12 @@ internal sealed class TemperatureWatch(
     /// <summary>Every place by id.</summary>
     public async Task<Dictionary<string, Place>> Places() => (await library.Places()).ToDictionary(p => p.Id);
 
-    public async Task<Dictionary<string, PlaceTemperature>> Now()
+    public async Task<Dictionary<string, PlaceTemperature>> Now() => await Now(await Known());
+
+    /// <summary>The same by what is known already.</summary>
+    public async Task<Dictionary<string, PlaceTemperature>> Now(KnownTemperatures known)
     {
-        var (known, watched) = (await Known(), await Watched());
+        var watched = await Watched();
         return (await library.Places()).ToDictionary(p => p.Id, p => Now(p, known, watched.GetValueOrDefault(p.Id)));
     }
 

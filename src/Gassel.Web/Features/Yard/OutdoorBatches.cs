@@ -1,6 +1,7 @@
 using Gassel.Core.Climate;
 using Gassel.Core.Fold;
 using Gassel.Core.Growing;
+using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Web.Features.Plants;
@@ -20,7 +21,7 @@ internal sealed class OutdoorBatches(BatchShelf shelf, YardBook yard, PlantOutlo
     {
         var ground = await Ground(cancel);
         var vessels = (await yard.All(cancel)).ToLookup(v => v.Batch.Row.Id);
-        return [.. (await shelf.All()).Select(b => With(b, vessels[b.Row.Id], ground))];
+        return [.. (await shelf.All()).Select(b => vessels.Contains(b.Row.Id) || Hardens(b) ? With(b, vessels[b.Row.Id], ground) : b)];
     }
 
     /// <summary>Null where there is no such batch.</summary>
@@ -36,6 +37,9 @@ internal sealed class OutdoorBatches(BatchShelf shelf, YardBook yard, PlantOutlo
         }
         return With(batch, vessels, await Ground(cancel));
     }
+
+    private static bool Hardens(ShelvedBatch batch) =>
+        batch.State.Parts.Any(p => p.Open is { } open && batch.Plan.Steps[open.Step].Step.Kind == StepKind.HardenOff);
 
     private async Task<(Dictionary<string, Core.Treatments.Species> Species, IReadOnlyDictionary<DateOnly, YardDay> Days)> Ground(
         CancellationToken cancel

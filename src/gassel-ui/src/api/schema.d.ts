@@ -10911,6 +10911,7 @@ export interface components {
             /** Format: date */
             sownOn: null | string;
             divided: boolean;
+            placeReadings: null | components["schemas"]["CheckRecord"][];
             inspections: components["schemas"]["InspectionRecord"][];
             isSwollen: null | boolean;
             waterChanges: components["schemas"]["WaterChange"][];

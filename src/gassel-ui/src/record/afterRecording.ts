@@ -35,7 +35,7 @@ let keeping: ReturnType<typeof setTimeout> | undefined;
  * Puts what a gesture made otherwise in its place on Rounds, and asks again for nothing but what is on the screen and may have changed by
  * it; the rest is asked for when it is opened next.
  *
- * @param recorded Null where the book did not say what changed; then all is asked for again.
+ * @param recorded Null where the book said nothing; then all is asked for again.
  */
 export async function afterRecording(
   queries: QueryClient,
@@ -57,13 +57,17 @@ export async function afterRecording(
   clearTimeout(keeping);
   keeping = setTimeout(() => void keepAnswer("rounds", now, Date.now()), KEEP_MS);
   const touched = new Set(act.batches.map((b) => b.batch));
-  await queries.invalidateQueries({ predicate: (query) => mayChange(query, touched) });
+  await queries.invalidateQueries({ predicate: (query) => mayChange(query, touched, isTold) });
 }
 
-/** False for Rounds of today, which are told already, for what no entry changes, and for other batches by themselves. */
-function mayChange({ queryKey: [room, id, more] }: Query, touched: ReadonlySet<string>): boolean {
+/** False for Rounds of today where they are told already, for what no entry changes, and for other batches by themselves. */
+function mayChange(
+  { queryKey: [room, id, more] }: Query,
+  touched: ReadonlySet<string>,
+  isTold: boolean,
+): boolean {
   if (STANDS.has(room)) return false;
-  if (room === "rounds") return id !== undefined;
+  if (room === "rounds") return id !== undefined || !isTold;
   // a batch alone by its id; the lists stand under a word
   if (room === "batches" && typeof id === "string" && isId(id) && more === undefined) return touched.has(id);
   return true;

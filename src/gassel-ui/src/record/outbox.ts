@@ -56,7 +56,7 @@ export interface OutboxGround {
   today: Day | null;
   /** Who is signed in; null where nobody needs to. */
   by: string | null;
-  /** Rounds are at hand, and want to be told what changes on them. */
+  /** Rounds are on the screen, and want to be told what changes on them. */
   hasRounds: boolean;
   /** Asks for the session anew, and with it for its token. */
   renewSession: () => Promise<unknown>;
