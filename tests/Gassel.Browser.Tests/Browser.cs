@@ -101,7 +101,7 @@ public sealed class Browser : IDisposable
         field.SendKeys(text);
     }
 
-    /// <summary>Chooses an entry of a drop-down, or of a list that is narrowed by typing, by its words; their case does not matter.</summary>
+    /// <summary>Chooses from a drop-down, or from a list that is narrowed by typing, by words in any case.</summary>
     public void Choose(string name, string words)
     {
         var field = By.XPath($"//input[@name='{name}'][@role='combobox'] | //input[@name='{name}']/preceding-sibling::*[@role='combobox']");
@@ -111,11 +111,7 @@ public sealed class Browser : IDisposable
         {
             var before = Shown(See(field));
             Click(field);
-            Click(
-                By.XPath(
-                    $"//li[@role='option' and contains(translate(normalize-space(.), '{upper}', '{lower}'), \"{words.ToLowerInvariant()}\")]"
-                )
-            );
+            Click(By.XPath($"//li[@role='option' and contains({inLower}, \"{words.ToLowerInvariant()}\")]"));
             SeeNoMore(By.CssSelector("[role='listbox']"));
             // the list still moves as it opens, and a click may land on its neighbour
             if (again == 2 || !StandsOtherwise(field, words, before))

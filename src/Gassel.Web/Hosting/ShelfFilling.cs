@@ -4,7 +4,7 @@ using Microsoft.Data.Sqlite;
 
 namespace Gassel.Web.Hosting;
 
-/// <summary>Reads and folds the entries of the book while its first page is still on its way, so that the page does not wait for them.</summary>
+/// <summary>Reads and folds the entries while the first page is on its way, so that the page does not wait for them.</summary>
 internal sealed class ShelfFilling(BatchShelf shelf) : BackgroundService
 {
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)

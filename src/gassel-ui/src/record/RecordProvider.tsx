@@ -91,7 +91,8 @@ export function RecordProvider({ children }: { children: ReactNode }) {
       today: queries.getQueryData<{ today: Day }>(siteQuery.queryKey)?.today ?? null,
       by: queries.getQueryData<{ name: string | null }>(sessionQuery.queryKey)?.name ?? null,
       // off the screen they are asked for again when they are opened
-      hasRounds: (queries.getQueryCache().find({ queryKey: roundsQuery.queryKey })?.getObserversCount() ?? 0) > 0,
+      hasRounds:
+        (queries.getQueryCache().find({ queryKey: roundsQuery.queryKey })?.getObserversCount() ?? 0) > 0,
       renewSession: () => queries.fetchQuery({ ...sessionQuery, staleTime: 0 }),
     }),
     [queries],
