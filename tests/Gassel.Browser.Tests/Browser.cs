@@ -105,8 +105,7 @@ public sealed class Browser : IDisposable
     public void Choose(string name, string words)
     {
         var field = By.XPath($"//input[@name='{name}'][@role='combobox'] | //input[@name='{name}']/preceding-sibling::*[@role='combobox']");
-        const string upper = "ABCDEFGHIJKLMNOPQRSTUVWXYZ",
-            lower = "abcdefghijklmnopqrstuvwxyz";
+        const string inLower = "translate(normalize-space(.), 'ABCDEFGHIJKLMNOPQRSTUVWXYZ', 'abcdefghijklmnopqrstuvwxyz')";
         for (var again = 0; ; again++)
         {
             var before = Shown(See(field));
