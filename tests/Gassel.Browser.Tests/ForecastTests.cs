@@ -66,7 +66,7 @@ public sealed class ForecastTests : IDisposable
         b.Press("Enter forecast");
         b.SeeTest("forecast-grid");
         b.Type("lowC-1", "warm");
-        b.Refused("warm", "-60", "60");
+        b.Refused("warm", "−60", "60");
         b.Type("lowC-1", "");
         Paste("lowC-1", "-3\t5\t30\n-6\t2\t75\n-9\t-1\t40");
         b.Press("Record forecast");

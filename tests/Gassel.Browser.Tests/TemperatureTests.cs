@@ -152,7 +152,7 @@ public sealed class TemperatureTests : IClassFixture<DemoProgram>, IDisposable
         b.Says("mix", "5 l", "4 l");
         b.See(By.CssSelector("[data-testid^='caution-']"));
         b.Type("count", "0");
-        b.Refused("1", "100000");
+        b.Refused("1", "100,000");
         b.Open("/workbench/cold");
         b.Says("cold-day", "0.85");
         Assert.Empty(b.Complaints());

@@ -1,3 +1,5 @@
+using System.Text.Json.Nodes;
+
 namespace Gassel.Web.Tests;
 
 /// <summary>Why few came up, and what own batches teach, over HTTP.</summary>
@@ -114,6 +116,35 @@ public sealed class JudgementTests : IAsyncLifetime
                 "species"
             ]!["routes"]![0]!["version"]!.GetValue<int>()
         );
+    }
+
+    [Fact]
+    public async Task What_the_cold_does_is_told_once_batches_tell_it_and_the_plan_goes_by_it()
+    {
+        async Task<JsonNode> Cold() => (await _book.Get("/api/species/elegant-penstemon/results"))[0]!["cold"]!;
+        await Sown("2025-10-01", "2025-12-10", up: 60);
+        await Sown("2025-10-01", "2025-12-10", up: 70);
+        var early = await Cold();
+        Assert.False(early["speaks"]!.GetValue<bool>());
+        Assert.Contains("5 are needed", early["words"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("of 50 seeds", early["trial"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Empty(early["curve"]!.AsArray());
+        foreach (
+            var (sown, up) in new[] { ("2025-10-22", 10), ("2025-10-22", 20), ("2025-11-10", 30), ("2025-12-31", 80), ("2025-12-31", 90) }
+        )
+            await Sown("2025-10-01", sown, up);
+        var told = await Cold();
+        Assert.True(told["speaks"]!.GetValue<bool>(), told.ToJsonString());
+        Assert.Null(told["trial"]);
+        Assert.Equal(7, told["batches"]!.AsArray().Count);
+        var curve = told["curve"]!.AsArray();
+        Assert.Equal((21.0, 91.0), (curve[0]!["coldDays"]!.GetValue<double>(), curve[^1]!["coldDays"]!.GetValue<double>()));
+        Assert.All(curve.Zip(curve.Skip(1)), p =>
+            Assert.True(p.Second!["mean"]!.GetValue<double>() > p.First!["mean"]!.GetValue<double>())
+        );
+        // no batch had a cold like that of the plan, but the line through them has
+        var (_, plan) = await _book.Post("/api/plan", Wish);
+        Assert.Contains("batches of your own", plan.ToJsonString(), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -1,4 +1,5 @@
 using Gassel.Core.Fold;
+using Gassel.Core.Germination;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
@@ -45,6 +46,7 @@ public static class OwnResults
 
     /// <param name="coldDays">Days of cold-moist that the plan gives.</param>
     /// <param name="shortestCold">Of the route; below it few are expected.</param>
+    /// <param name="line">What own batches of the route tell of its cold; null where they do not tell it.</param>
     public static Expectation Expect(
         IReadOnlyList<OwnResult> own,
         string speciesId,
@@ -52,7 +54,8 @@ public static class OwnResults
         int coldDays,
         int shortestCold,
         int seeds,
-        double survival
+        double survival,
+        ColdLine? line = null
     )
     {
         var like = own.Where(o =>
@@ -71,6 +74,16 @@ public static class OwnResults
                 Text.Of(
                     $"Own results: {up} of {tried} came up in {like.Count} {(like.Count == 1 ? "batch" : "batches")} "
                         + $"of this route with a cold like it; × {seeds} seeds × survival {survival:P0}."
+                )
+            );
+        }
+        if (line?.At(coldDays) is { Mean: { } mean, Low: { } low, High: { } high })
+        {
+            return new(
+                seeds * mean * survival,
+                Text.Of(
+                    $"By the cold of {line!.Batches} batches of your own, {mean:P0} ({low:P0} to {high:P0}) come up after {coldDays} days; "
+                        + $"× {seeds} seeds × survival {survival:P0}."
                 )
             );
         }

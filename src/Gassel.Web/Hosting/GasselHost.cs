@@ -203,6 +203,7 @@ public static class GasselHost
         services.AddSingleton<SetOutDays>();
         services.AddSingleton<TrialViews>();
         services.AddSingleton<OwnBatches>();
+        services.AddSingleton<ColdLessons>();
         services.AddSingleton<PlanBooks>();
         services.AddSingleton<SeasonDesk>();
         services.AddSingleton<SpeciesBooks>();

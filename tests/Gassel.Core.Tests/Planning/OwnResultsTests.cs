@@ -1,4 +1,5 @@
 using Gassel.Core.Fold;
+using Gassel.Core.Germination;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
 
@@ -71,5 +72,17 @@ public class OwnResultsTests
         var result = OwnResults.Of(plan, state, "x", sown.AddDays(longest))!;
         Assert.Equal((state.Germinated, state.SeedsStarted), (result.Germinated, result.Seeds));
         Assert.Equal(sown.DayNumber - state.Parts[0].Spans[0].Start.DayNumber, result.ColdDays);
+    }
+
+    /// <summary>The mean of the line times seeds times survival, between its points by proportion; nothing beyond its ends.</summary>
+    [Fact]
+    public void Where_no_batch_had_a_cold_like_it_the_line_through_all_of_them_speaks()
+    {
+        ColdLine line = new([new(30, 0.2, 0.1, 0.3), new(60, 0.6, 0.4, 0.8)], 7);
+        var between = OwnResults.Expect([], "balsamroot", "fridge", 45, 60, 100, 0.5, line);
+        Assert.Equal(100 * 0.4 * 0.5, between.Plants!.Value, 9);
+        Assert.Contains("7 batches of your own", between.Why.Said(), StringComparison.Ordinal);
+        Assert.Null(OwnResults.Expect([], "balsamroot", "fridge", 61, 60, 100, 0.5, line).Plants);
+        Assert.Null(OwnResults.Expect([], "balsamroot", "fridge", 45, 60, 100, 0.5).Plants);
     }
 }

@@ -19,6 +19,7 @@ internal static class LearningEndpoints
         OwnBatches own,
         LotBook lots,
         EvidenceBook evidence,
+        ColdLessons cold,
         SiteClock clock
     )
     {
@@ -32,7 +33,7 @@ internal static class LearningEndpoints
             let batches = all.Where(f => f.Result.SpeciesId == id && f.Result.RouteId == route.Id).ToList()
             let theirs = EvidenceBook.Of(others, species, route)
             where batches.Count > 0 || theirs.Count > 0
-            select Of(route, batches, theirs, b => Forecast(species, b, all, byLot, school)),
+            select Of(route, batches, theirs, cold.Of(id, route, batches), b => Forecast(species, b, all, byLot, school)),
         ]);
     }
 
@@ -40,6 +41,7 @@ internal static class LearningEndpoints
         Core.Treatments.Route route,
         List<FinishedBatch> batches,
         IReadOnlyList<OthersBatches> theirs,
+        ColdLearned? cold,
         Func<FinishedBatch, GerminationForecast?> afterwards
     )
     {
@@ -61,6 +63,7 @@ internal static class LearningEndpoints
             [.. batches.Select(b => Outcome(b, afterwards))],
             LearnedView.Of(learned, prior),
             ObservedWindow.Of(sowings, germinate.Days),
+            cold,
             [
                 .. theirs.Select(o => new OthersView(
                     o.Nursery,

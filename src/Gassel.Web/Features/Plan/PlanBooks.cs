@@ -12,6 +12,7 @@ internal sealed class PlanBooks(
     LotBook lots,
     BatchShelf shelf,
     OwnBatches own,
+    ColdLessons cold,
     EvidenceBook evidence,
     WeatherBook weather,
     SiteClock clock
@@ -21,6 +22,7 @@ internal sealed class PlanBooks(
     public LotBook Lots => lots;
     public BatchShelf Shelf => shelf;
     public OwnBatches Own => own;
+    public ColdLessons Cold => cold;
     public EvidenceBook Evidence => evidence;
     public SiteClock Clock => clock;
     public FrostOutlook? Frost => SiteFrost.Outlook(clock, weather);

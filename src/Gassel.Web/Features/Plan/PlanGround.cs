@@ -33,6 +33,9 @@ internal sealed record PlanGround(
     /// <summary>What other nurseries' packages told; empty for none.</summary>
     public IReadOnlyList<KeptEvidence> Evidence { get; init; } = [];
 
+    /// <summary>What own batches tell of cold.</summary>
+    public required ColdLessons Cold { get; init; }
+
     /// <summary>First frost of autumn, <c>MM-dd</c>; null where nobody said.</summary>
     public string? FirstFrost { get; init; }
 
@@ -138,7 +141,8 @@ internal sealed record PlanGround(
             coldDays,
             route.Treatment.Where(s => s.Kind == StepKind.ColdMoist && !s.Optional).Sum(s => s.Days.Shortest),
             seeds ?? Request.Plants,
-            Survival.Total
+            Survival.Total,
+            Cold.Line(Species.Id, route, Finished)
         );
 
     public static int ColdDays(Core.Treatments.Route route) =>
@@ -172,6 +176,7 @@ internal sealed record PlanGround(
             {
                 LastFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.LastFrostUsual)?.MonthDay,
                 Evidence = await books.Evidence.All(),
+                Cold = books.Cold,
                 FirstFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.FirstFrostUsual)?.MonthDay,
             },
             null

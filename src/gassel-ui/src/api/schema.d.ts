@@ -8586,6 +8586,24 @@ export interface components {
             reason: null | string;
             working: string[];
         };
+        ColdLearned: {
+            curve: components["schemas"]["ColdPoint"][];
+            batches: components["schemas"]["ColdLearnedBatch"][];
+            speaks: boolean;
+            words: string;
+            trial: null | string;
+            working: string[];
+        };
+        ColdLearnedBatch: {
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            coldDays: number;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            germinated: number;
+        };
         ColdLoss: {
             /** Format: double */
             from: number;
@@ -11626,6 +11644,7 @@ export interface components {
             batches: components["schemas"]["BatchOutcome"][];
             learned: components["schemas"]["LearnedView"];
             window: null | components["schemas"]["ObservedWindow"];
+            cold: null | components["schemas"]["ColdLearned"];
             others: components["schemas"]["OthersView"][];
         };
         /**

@@ -21,6 +21,7 @@ export type Caution = Schemas["Caution"];
 export type CellPractice = Schemas["CellPractice"];
 export type ColdAmount = Schemas["ColdAmount"];
 export type ColdBrief = Schemas["ColdBrief"];
+export type ColdLearned = NonNullable<Schemas["ColdLearned"]>;
 export type ColdMet = Schemas["ColdMet"];
 export type ColdSoFar = Schemas["ColdSoFar"];
 export type Comparison = Schemas["Comparison"];

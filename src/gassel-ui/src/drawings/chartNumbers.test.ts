@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { ColdSoFar, ContainerDetail, LongRecord, PlantTally, YardDay } from "../api/types";
 import {
+  coldEffectNumbers,
   coldNumbers,
   flowNumbers,
   outlookNumbers,
@@ -75,5 +76,20 @@ describe("the numbers behind a chart", () => {
       ["B-7 camas", "2 Nov 2025", "into the cold", "–"],
       ["B-7 camas", "20 Apr 2026", "up", "61"],
     ]);
+  });
+  it("list batches by their cold and the line through them", () => {
+    const { columns, rows } = coldEffectNumbers({
+      batches: [{ number: 4, coldDays: 60, seeds: 50, germinated: 20 }],
+      curve: [{ coldDays: 60, mean: 0.42, low: 0.3, high: 0.55 }],
+      speaks: true,
+      words: "",
+      trial: null,
+      working: [],
+    });
+    expect(rows()).toEqual([
+      ["60", "40 %", "50 seeds", "B-4", "–"],
+      ["60", "42 %", "–", "line through them", "30 % to 55 %"],
+    ]);
+    expect(rows()[0]).toHaveLength(columns.length);
   });
 });

@@ -1,4 +1,5 @@
 import type {
+  ColdLearned,
   ColdSoFar,
   ContainerDetail,
   FrostView,
@@ -11,7 +12,7 @@ import type {
 } from "../api/types";
 import { WORDS } from "../api/words";
 import type { ChartNumbers } from "../shared/ChartTable";
-import { percent } from "../shared/numbers";
+import { percent, several } from "../shared/numbers";
 import { degreeDays, degreeDaysUnit, degrees, difference, length } from "../shared/units";
 import type { Units } from "../shared/units";
 import { stepWords } from "./steps";
@@ -213,4 +214,26 @@ export const yearsNumbers = (records: LongRecord[], today: Day): ChartNumbers =>
         event.plants === null ? NONE : String(event.plants),
       ]),
     ),
+});
+
+/** Batches by the cold they had, and the line through them. */
+export const coldEffectNumbers = ({ batches, curve }: ColdLearned): ChartNumbers => ({
+  caption: "Share that came up, by days of cold",
+  columns: ["Days of cold", "Came up", "Of", "Batch", "Likely range of the mean"],
+  rows: () => [
+    ...batches.map((b) => [
+      String(b.coldDays),
+      percent(b.germinated / b.seeds),
+      several(b.seeds, "seed"),
+      `B-${b.number}`,
+      NONE,
+    ]),
+    ...curve.map((c) => [
+      c.coldDays.toFixed(0),
+      percent(c.mean ?? 0),
+      NONE,
+      "line through them",
+      `${percent(c.low ?? 0)} to ${percent(c.high ?? 0)}`,
+    ]),
+  ],
 });

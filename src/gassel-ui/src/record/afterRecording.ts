@@ -42,31 +42,34 @@ export async function afterRecording(
   act: WaitingAct,
   recorded: Recorded | null,
 ): Promise<void> {
-  const change = recorded?.rounds;
-  const rounds = queries.getQueryData<RoundsView>(roundsQuery.queryKey);
-  if (!change || !rounds || rounds.today !== change.today) {
+  if (!recorded) {
     await queries.invalidateQueries();
     return;
   }
-  // an answer on its way was reckoned before the gesture
-  await queries.cancelQueries({ queryKey: roundsQuery.queryKey, exact: true });
-  const now = queries.setQueryData<RoundsView>(
-    roundsQuery.queryKey,
-    (there) => there && withChange(there, change),
-  );
-  clearTimeout(keeping);
-  keeping = setTimeout(() => void keepAnswer("rounds", now, Date.now()), KEEP_MS);
+  const change = recorded.rounds;
+  const rounds = queries.getQueryData<RoundsView>(roundsQuery.queryKey);
+  const isTold = change !== null && rounds?.today === change.today;
+  if (isTold) {
+    // an answer on its way was reckoned before the gesture
+    await queries.cancelQueries({ queryKey: roundsQuery.queryKey, exact: true });
+    const now = queries.setQueryData(roundsQuery.queryKey, withChange(rounds, change));
+    clearTimeout(keeping);
+    keeping = setTimeout(() => void keepAnswer("rounds", now, Date.now()), KEEP_MS);
+  }
   const touched = new Set(act.batches.map((b) => b.batch));
   await queries.invalidateQueries({ predicate: (query) => mayChange(query, touched, isTold) });
 }
 
-/** False for Rounds of today where they are told already, for what no entry changes, and for other batches by themselves. */
-function mayChange(
-  { queryKey: [room, id, more] }: Query,
+/**
+ * False for Rounds of today where they are told already, for what no entry changes, and for other batches by themselves. What stands under
+ * the name of something that no entry changes, such as the results of a species, may change.
+ */
+export function mayChange(
+  { queryKey: [room, id, more] }: Pick<Query, "queryKey">,
   touched: ReadonlySet<string>,
   isTold: boolean,
 ): boolean {
-  if (STANDS.has(room)) return false;
+  if (STANDS.has(room) && id === undefined) return false;
   if (room === "rounds") return id !== undefined || !isTold;
   // a batch alone by its id; the lists stand under a word
   if (room === "batches" && typeof id === "string" && isId(id) && more === undefined) return touched.has(id);

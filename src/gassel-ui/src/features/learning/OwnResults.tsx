@@ -2,6 +2,7 @@ import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import { useSite, useSpeciesResults } from "../../book/queries";
 import type { RouteResults } from "../../api/types";
+import { ColdEffectChart } from "../../drawings/ColdEffectChart";
 import { useDevice } from "../../look/DeviceContext";
 import { ForRole } from "../../people/ForRole";
 import { Card } from "../../shared/Card";
@@ -55,7 +56,7 @@ function Teaching({ batch, today }: { batch: RouteResults["batches"][number]; to
 function OfRoute({ species, route }: { species: string; route: RouteResults }) {
   const { palette } = useDevice();
   const today = useSite().data?.today;
-  const { learned, window } = route;
+  const { learned, window, cold } = route;
   const proposal = window?.proposal;
   return (
     <Box sx={{ mt: 1 }} data-testid={`results-${route.routeId}`}>
@@ -139,6 +140,14 @@ function OfRoute({ species, route }: { species: string; route: RouteResults }) {
           * no forecast was kept with the plan; calculated afterwards from the batches that were over before
           it.
         </Typography>
+      )}
+      {cold && (
+        <Box sx={{ mt: 1 }}>
+          <Typography sx={{ fontWeight: cold.speaks ? 600 : 400 }} data-testid="cold-words">
+            {cold.words} {cold.trial} <Why lines={cold.working} about="what the cold does" />
+          </Typography>
+          <ColdEffectChart cold={cold} />
+        </Box>
       )}
       {window && <Typography sx={{ mt: 0.5 }}>{window.words}</Typography>}
       {proposal && (
