@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Runtime.ExceptionServices;
 using Gassel.Core.Record;
 using Gassel.Data.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -69,6 +70,10 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
             // reading what they say takes longer than the file does, and no batch hangs on another
             Parallel.ForEach(rows, row => Put(row, [.. entries[row.Id].Select(EntryCodec.FromRow)]));
             _filled = true;
+        }
+        catch (AggregateException several)
+        {
+            ExceptionDispatchInfo.Throw(several.InnerException!);
         }
         finally
         {

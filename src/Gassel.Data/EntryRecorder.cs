@@ -49,7 +49,17 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
         var together = new List<Judged>();
         var ids = new HashSet<Guid>();
         // entries are judged with the sequence that they will have, so that what was folded to judge them is what goes on the shelf
-        var next = _appender.Value.Next();
+        long next;
+        try
+        {
+            next = _appender.Value.Next();
+        }
+        catch (Exception failed)
+        {
+            while (_queue.TryDequeue(out var waiting))
+                waiting.Answer.TrySetException(failed);
+            return;
+        }
         while (_queue.TryPeek(out var first) && together.All(j => j.Touches.All(t => first.Act.All(a => a.Batch != t.Held.Row.Id))))
         {
             _queue.TryDequeue(out _);
@@ -85,7 +95,7 @@ public sealed class EntryRecorder(BookFile file, WriteGate gate, BatchShelf shel
                     var added = sequences.Skip(at).Take(touch.Fresh.Count).ToList();
                     at += touch.Fresh.Count;
                     var batch = touch.After(added);
-                    if (batch != touch.Held)
+                    if (!ReferenceEquals(batch, touch.Held))
                         shelf.Put(batch);
                     batches.Add(batch);
                 }

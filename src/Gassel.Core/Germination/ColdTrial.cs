@@ -36,19 +36,20 @@ public sealed record ColdTrial(IReadOnlyList<ColdLevel> Levels, int SeedsEach, b
         var added = levels.Select(level => IsNew(level, batches) ? 1 : 0).ToArray();
         var rho = batches.Count >= ColdEffectFit.LeastBatches ? effect.Rho ?? UsualRho : Math.Max(UsualRho, effect.Rho ?? 0);
         List<ColdBatch> All() =>
-            [.. batches, .. levels.SelectMany((level, i) => Enumerable.Repeat(new ColdBatch(level, UsualSeeds, 0), added[i]))];
+            [.. batches, .. levels.SelectMany((days, i) => Enumerable.Repeat(new ColdBatch(days, UsualSeeds, 0), added[i]))];
         // the ends tell most of a slope, so what is still missing goes there by turns
         var last = levels.Count - 1;
-        while (added.Sum() < Most && (All().Count < ColdEffectFit.LeastBatches || !Tells(batches, All(), levels[0], levels[last], rho)))
+        bool IsEnough() => All().Count >= ColdEffectFit.LeastBatches && Tells(batches, All(), levels[0], levels[last], rho);
+        while (added.Sum() < Most && !IsEnough())
             added[added[0] <= added[last] ? 0 : last]++;
         return new(
             [.. levels.Select((level, i) => new ColdLevel(level, added[i])).Where(l => l.Batches > 0)],
             UsualSeeds,
-            Tells(batches, All(), levels[0], levels[last], rho),
+            IsEnough(),
             [
                 Text.Of(
-                    $"Planned on a difference of {Points:P0} of the seeds between {levels[0]} and {levels[last]} days of cold, found by four "
-                        + $"such trials of five at 95 %, with batches of {UsualSeeds} seeds (our choice)."
+                    $"Planned on a difference of {Points:P0} of the seeds between {levels[0]} and {levels[last]} days of cold, found by "
+                        + $"four such trials of five at 95 %, with batches of {UsualSeeds} seeds (our choice)."
                 ),
                 batches.Count >= ColdEffectFit.LeastBatches && effect.Rho is not null
                     ? Text.Of($"Batches are taken to differ among themselves as yours do: {rho:0.000} on a scale from 0 to 1.")

@@ -1,6 +1,5 @@
 using Gassel.Data;
 using Gassel.Web.Runtime;
-using Microsoft.Data.Sqlite;
 
 namespace Gassel.Web.Hosting;
 
@@ -15,9 +14,9 @@ internal sealed class ShelfFilling(BatchShelf shelf) : BackgroundService
         {
             await shelf.All();
         }
-        catch (Exception failed) when (failed is SqliteException or InvalidOperationException or IOException or ObjectDisposedException)
+        catch (Exception failed) when (failed is not OutOfMemoryException)
         {
-            // whoever asks for a batch is told, with what to do
+            // a book that cannot be read ends no start: whoever asks for a batch is told, with what to do
         }
     }
 }

@@ -146,7 +146,7 @@ function OfRoute({ species, route }: { species: string; route: RouteResults }) {
           <Typography sx={{ fontWeight: cold.speaks ? 600 : 400 }} data-testid="cold-words">
             {cold.words} {cold.trial} <Why lines={cold.working} about="what the cold does" />
           </Typography>
-          <ColdEffectChart cold={cold} />
+          {new Set(cold.batches.map((b) => b.coldDays)).size > 1 && <ColdEffectChart cold={cold} />}
         </Box>
       )}
       {window && <Typography sx={{ mt: 0.5 }}>{window.words}</Typography>}
