@@ -1,5 +1,4 @@
 import { Button, Typography } from "@mui/material";
-import { StepSwatch } from "../../drawings/StepSwatch";
 import { several } from "../../shared/numbers";
 import { HandLine } from "./HandLine";
 import type { EntryPayload, Place } from "../../api/types";
@@ -58,7 +57,7 @@ export function AllWell({ place, lines, doneOn, today, placeC, oneByOne }: AllWe
   return (
     <HandLine
       testId={`looks-${place.id}`}
-      glyph={<StepSwatch kind={first.part.step ?? first.item.stepKind} height={46} />}
+      step={first.part.step ?? first.item.stepKind}
       name={namesOf(looks)}
       asks={overdue > 0 ? `look, up to ${several(overdue, "day")} overdue` : "look, today"}
       late={overdue > 0}

@@ -5,7 +5,6 @@ import { Link } from "react-router";
 import type { EntryPayload, StandingDue, StandingPart } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { stepWords } from "../../drawings/steps";
-import { StepSwatch } from "../../drawings/StepSwatch";
 import { useIsSettled } from "../../offline/useQueue";
 import { useRecord, useRests } from "../../record/RecordProvider";
 import { Cautions } from "../../shared/Cautions";
@@ -219,7 +218,7 @@ export const DueRow = memo(function DueRow({
       <HandLine
         testId={`due-${settles}`}
         state={waits ? "waiting" : "asked"}
-        glyph={<StepSwatch kind={part.step ?? item.stepKind} height={46} />}
+        step={part.step ?? item.stepKind}
         name={`${name}${which}`}
         late={item.due.lateDays > 0}
         asks={

@@ -1,14 +1,16 @@
 import { useState } from "react";
 import type { ReactNode } from "react";
 import { Box, ButtonBase, Typography } from "@mui/material";
+import type { StepKind } from "../../api/types";
+import { StepSwatch } from "../../drawings/StepSwatch";
 import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { useUntouched, useNarrow } from "../../shared/useNarrow";
 
 interface HandLineProps {
   testId: string;
-  /** Drawn before it, 34 px wide. */
-  glyph?: ReactNode;
+  /** Its texture is drawn before it. */
+  step?: StepKind;
   name: ReactNode;
   /** What is asked, and when. */
   asks: ReactNode;
@@ -28,7 +30,7 @@ interface HandLineProps {
 /** A job: one line, a clear button for a cold thumb, and the rest behind a touch of the words. */
 export function HandLine({
   testId,
-  glyph,
+  step,
   name,
   asks,
   late = false,
@@ -64,7 +66,11 @@ export function HandLine({
           },
         }}
       >
-        {glyph && <Box sx={{ width: 34, flex: "none", maxHeight: row, overflow: "hidden" }}>{glyph}</Box>}
+        {step && (
+          <Box sx={{ width: 34, flex: "none", display: "flex" }}>
+            <StepSwatch kind={step} height={Math.min(46, row - 4)} />
+          </Box>
+        )}
         <ButtonBase
           aria-expanded={open}
           onClick={() => setOpen(!open)}
@@ -113,7 +119,7 @@ export function HandLine({
         <Box
           sx={{
             pb: 1,
-            pl: glyph ? "42px" : 0,
+            pl: step ? "42px" : 0,
             display: "grid",
             gap: 0.75,
             "& .MuiButton-root": { minHeight: 48 },
