@@ -45,7 +45,7 @@ describe("a forecast typed in", () => {
 
   it("refuses what is no temperature and says what would be", () => {
     const [low] = COLUMNS;
-    expect(low && faultOf("warm", low, "metric")).toContain("from -60 to 60");
+    expect(low && faultOf("warm", low, "metric")).toContain("from −60 to 60");
     expect(low && faultOf("-12.5", low, "metric")).toBeNull();
   });
 });
