@@ -30,6 +30,13 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
         return [.. _held.Values.Where(b => b.State.DiscardedOn is not null).OrderBy(b => b.Row.Number)];
     }
 
+    /// <summary>Of the newest entry of the book; 0 while there is none.</summary>
+    public async Task<long> LastSequence()
+    {
+        await Fill();
+        return _held.Values.Select(b => b.State.LastSequence).DefaultIfEmpty(0).Max();
+    }
+
     /// <summary>Puts a batch on the shelf anew whose plan was changed just now.</summary>
     public void Replace(BatchRow row, IReadOnlyList<Entry> entries) => Put(row, entries);
 

@@ -49,6 +49,8 @@ public sealed class RoundsChangeTests : IAsyncLifetime
         );
         Assert.True(status == 200, answer.ToJsonString());
         var (change, after) = (answer["rounds"]!, await _book.Get("/api/rounds"));
+        Assert.Equal(before["sequence"]!.GetValue<long>() + 1, change["sequence"]!.GetValue<long>());
+        Assert.Equal(after["sequence"]!.GetValue<long>(), change["sequence"]!.GetValue<long>());
         Assert.Equal([$"{batch}"], change["batches"]!.AsArray().Select(b => b!.GetValue<string>()));
         foreach (var whole in new[] { "conflicts", "yard", "aside" })
             Same(after[whole], change[whole]);
@@ -101,6 +103,27 @@ public sealed class RoundsChangeTests : IAsyncLifetime
         Assert.Equal(2, change["places"]!.AsArray().Count);
         Assert.Empty(At(change, "lamp-shelf")!["parts"]!.AsArray());
         Assert.NotEmpty(change["order"]!.AsArray());
+    }
+
+    /// <summary>The neighbour of the bag is warmer by it too, so all of Rounds is to be asked for.</summary>
+    [Fact]
+    public async Task A_thermometer_read_at_a_look_tells_of_more_than_its_bag()
+    {
+        var (bag, neighbour) = ((await Batches())[0], (await Batches())[1]);
+        async Task<string> Cold() =>
+            At(await _book.Get("/api/rounds"), "cold-shelf")!["parts"]!.AsArray().Single(Of(neighbour))!["cold"]!.ToJsonString();
+        var before = await Cold();
+        var (status, answer) = await _book.Post(
+            $"/api/batches/{bag}/entries?rounds=true",
+            $$"""
+            {"act":"{{Guid.NewGuid()}}","who":"grower","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-01",
+            "doneAt":null,"recordedAt":"2027-03-14T18:00:00Z",
+            "payload":{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0,"placeC":11} }]}
+            """
+        );
+        Assert.Equal(200, status);
+        Assert.NotEqual(before, await Cold());
+        Assert.Null(answer["rounds"]);
     }
 
     [Fact]

@@ -5,7 +5,7 @@ namespace Gassel.Core.Germination;
 /// <summary>
 /// The fewest batches, at two or three lengths of cold, by which own results would tell whether cold matters: planned on a difference of
 /// <see cref="Points"/> between the shortest and the longest of them, so that four such trials of five tell it (our choice; the variance of
-/// a slope in a beta-binomial regression, for instance McCullagh and Nelder 1989, section 4.5).
+/// a slope in a beta-binomial regression, in McCullagh and Nelder 1989; the source from memory).
 /// </summary>
 /// <param name="Levels">To be added to what there is, shortest first.</param>
 /// <param name="SeedsEach">In each of these batches.</param>
@@ -33,22 +33,21 @@ public sealed record ColdTrial(IReadOnlyList<ColdLevel> Levels, int SeedsEach, b
         if (effect.Speaks)
             return null;
         var levels = LevelsOf(cold);
-        var added = levels.Select(level => IsNew(level, batches) ? 1 : 0).ToArray();
+        int[] least = [.. levels.Select(level => IsNew(level, batches) ? 1 : 0)];
         var rho = batches.Count >= ColdEffectFit.LeastBatches ? effect.Rho ?? UsualRho : Math.Max(UsualRho, effect.Rho ?? 0);
-        List<ColdBatch> All() =>
-            [.. batches, .. levels.SelectMany((days, i) => Enumerable.Repeat(new ColdBatch(days, UsualSeeds, 0), added[i]))];
-        // the ends tell most of a slope, so what is still missing goes there by turns
-        var last = levels.Count - 1;
-        bool IsEnough() => All().Count >= ColdEffectFit.LeastBatches && Tells(batches, All(), levels[0], levels[last], rho);
-        while (added.Sum() < Most && !IsEnough())
-            added[added[0] <= added[last] ? 0 : last]++;
+        var plan = new Outlook(batches, levels, rho);
+        var more = Math.Max(least.Sum(), ColdEffectFit.LeastBatches - batches.Count);
+        int[] added;
+        // every way to make so many, until the best of them tells
+        do added = Splits(more, least).MaxBy(plan.Stands)!;
+        while (plan.Stands(added) < Needed && more++ < Most);
         return new(
             [.. levels.Select((level, i) => new ColdLevel(level, added[i])).Where(l => l.Batches > 0)],
             UsualSeeds,
-            IsEnough(),
+            plan.Stands(added) >= Needed,
             [
                 Text.Of(
-                    $"Planned on a difference of {Points:P0} of the seeds between {levels[0]} and {levels[last]} days of cold, found by "
+                    $"Planned on a difference of {Points:P0} of the seeds between {levels[0]} and {levels[^1]} days of cold, found by "
                         + $"four such trials of five at 95 %, with batches of {UsualSeeds} seeds (our choice)."
                 ),
                 batches.Count >= ColdEffectFit.LeastBatches && effect.Rho is not null
@@ -58,7 +57,9 @@ public sealed record ColdTrial(IReadOnlyList<ColdLevel> Levels, int SeedsEach, b
         );
     }
 
-    /// <summary>Half of the shortest cold of the route, the shortest and the usual; those that lie together are one.</summary>
+    /// <summary>
+    /// Half of the shortest cold of the route, the shortest and the usual; where two of them lie together the longest takes a place.
+    /// </summary>
     private static List<int> LevelsOf(DurationRange cold)
     {
         var levels = new List<int>();
@@ -76,23 +77,51 @@ public sealed record ColdTrial(IReadOnlyList<ColdLevel> Levels, int SeedsEach, b
     private static bool IsNew(int level, IReadOnlyList<ColdBatch> batches) =>
         !batches.Any(b => Math.Abs(b.ColdDays - level) < ColdEffectFit.LevelDays);
 
-    /// <summary>True where the slope that makes the difference stands out of its standard error.</summary>
-    /// <param name="seen">Those that have their result.</param>
-    private static bool Tells(IReadOnlyList<ColdBatch> seen, List<ColdBatch> all, int low, int high, double rho)
+    /// <summary>All ways to add so many batches at three levels, at least some at each.</summary>
+    private static IEnumerable<int[]> Splits(int batches, int[] least)
     {
-        var (sown, emerged) = (seen.Sum(b => (double)b.Sown), seen.Sum(b => (double)b.Emerged));
-        var mean = Math.Clamp(sown > 0 ? emerged / sown : 0.5, Points / 2 + 0.05, 1 - Points / 2 - 0.05);
-        var slope = (Logit(mean + Points / 2) - Logit(mean - Points / 2)) / (high - low);
-        var middle = (low + high) / 2.0;
-        var weights = all.ConvertAll(b =>
+        for (var low = least[0]; low <= batches; low++)
         {
-            var share = 1 / (1 + Math.Exp(-(Logit(mean) + slope * (b.ColdDays - middle))));
-            return b.Sown * share * (1 - share) / (1 + (b.Sown - 1) * rho);
-        });
-        var total = weights.Sum();
-        var centre = all.Select((b, i) => weights[i] * b.ColdDays).Sum() / total;
-        var information = all.Select((b, i) => weights[i] * (b.ColdDays - centre) * (b.ColdDays - centre)).Sum();
-        return slope * Math.Sqrt(information) >= Needed;
+            for (var middle = least[1]; low + middle + least[2] <= batches; middle++)
+                yield return [low, middle, batches - low - middle];
+        }
+    }
+
+    /// <summary>What batches at three levels would tell beside those that have their result.</summary>
+    private sealed class Outlook
+    {
+        private readonly IReadOnlyList<ColdBatch> _seen;
+        private readonly List<int> _levels;
+        private readonly double _rho;
+        private readonly double _mean;
+        private readonly double _slope;
+
+        public Outlook(IReadOnlyList<ColdBatch> seen, List<int> levels, double rho)
+        {
+            (_seen, _levels, _rho) = (seen, levels, rho);
+            var (sown, emerged) = (seen.Sum(b => (double)b.Sown), seen.Sum(b => (double)b.Emerged));
+            _mean = Math.Clamp(sown > 0 ? emerged / sown : 0.5, Points / 2 + 0.05, 1 - Points / 2 - 0.05);
+            _slope = (Logit(_mean + Points / 2) - Logit(_mean - Points / 2)) / (levels[^1] - levels[0]);
+        }
+
+        /// <summary>By how many of its standard errors the slope that makes the difference would stand out.</summary>
+        public double Stands(int[] added)
+        {
+            var middle = (_levels[0] + _levels[^1]) / 2.0;
+            // weight, and with the cold once and twice
+            var (total, first, second) = (0.0, 0.0, 0.0);
+            void Take(double days, int sown, int batches)
+            {
+                var share = 1 / (1 + Math.Exp(-(Logit(_mean) + _slope * (days - middle))));
+                var weight = batches * sown * share * (1 - share) / (1 + (sown - 1) * _rho);
+                (total, first, second) = (total + weight, first + weight * days, second + weight * days * days);
+            }
+            foreach (var batch in _seen)
+                Take(batch.ColdDays, batch.Sown, 1);
+            for (var i = 0; i < added.Length; i++)
+                Take(_levels[i], UsualSeeds, added[i]);
+            return total > 0 ? _slope * Math.Sqrt(Math.Max(0, second - first * first / total)) : 0;
+        }
     }
 
     private static double Logit(double mean) => Math.Log(mean / (1 - mean));

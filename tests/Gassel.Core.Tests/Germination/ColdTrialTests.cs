@@ -29,6 +29,15 @@ public class ColdTrialTests
         Assert.True(For(alike)!.Levels.Sum(l => l.Batches) < For(apart)!.Levels.Sum(l => l.Batches));
     }
 
+    /// <summary>
+    /// By hand: a batch of 50 seeds that are alike by 0.05 counts as 50 / 3.45 = 14.49 seeds, at 40 or 60 % it weighs 3.478. Seven at each
+    /// end stand out by 2·logit 0.6 · √(3.478 · 7·7 / 14) = 2.83 standard errors, seven and six by 2.72; 2.80 are needed, and one batch
+    /// between them makes the third length.
+    /// </summary>
+    [Fact]
+    public void Without_any_batch_it_takes_as_many_as_the_variance_of_the_slope_asks_for() =>
+        Assert.Equal([new(30, 7), new(60, 1), new(90, 7)], ColdTrial.Cheapest([], Cold, ColdEffectFit.Fit([], [], null, null))!.Levels);
+
     [Fact]
     public void Results_that_speak_want_no_trial() =>
         Assert.Null(For(new(0, 40, 2), new(14, 40, 5), new(28, 40, 11), new(42, 40, 19), new(56, 40, 26), new(70, 40, 30)));

@@ -1,3 +1,4 @@
+using Gassel.Core.Record;
 using Gassel.Data;
 using Gassel.Web.Features.Book;
 using Gassel.Web.Features.People;
@@ -36,8 +37,25 @@ internal sealed class Recordings(
         if (recorded is null)
             return refusal!;
         return TypedResults.Ok(
-            new Recorded(recorded, tellsRounds ? await book.After(recorded.Select(r => r.Batch).ToHashSet(), left, cancel) : null)
+            new Recorded(recorded, tellsRounds && !ReadsPlace(request) ? await Otherwise(recorded, left, cancel) : null)
         );
+    }
+
+    /// <summary>A thermometer read by eye tells of all that stands at its place, not of the batches of the gesture alone.</summary>
+    private static bool ReadsPlace(RecordManyRequest request) =>
+        request.Batches.Any(b => b.Entries.Any(e => e.Payload is Check { PlaceC: not null }));
+
+    private async Task<RoundsChange?> Otherwise(IReadOnlyList<Recording> recorded, HashSet<string> left, CancellationToken cancel)
+    {
+        try
+        {
+            return await book.After(recorded.Select(r => r.Batch).ToHashSet(), left, cancel);
+        }
+        catch (Exception failed) when (failed is not OperationCanceledException)
+        {
+            // it is recorded, and must not look as if it were not; who asks for Rounds next is told what is wrong with them
+            return null;
+        }
     }
 
     /// <summary>The same without an answer of its own.</summary>

@@ -20,7 +20,8 @@ namespace Gassel.Web.Features.Rounds;
 /// <summary>What every bag, tray and container asks for on a day, place by place.</summary>
 internal sealed class RoundsBook(
     Library library,
-    OutdoorBatches shelf,
+    OutdoorBatches batches,
+    BatchShelf shelf,
     TemperatureWatch watch,
     TrayRights trays,
     TrialBook trials,
@@ -35,9 +36,10 @@ internal sealed class RoundsBook(
     {
         var ground = await Ground(today, cancel);
         var standing = Standing(ground, ground.Batches);
-        var byPlace = ground.Places.Select(p => At(p, ground, standing)).ToList();
+        var byPlace = ground.Places.Select(p => Whole(p, ground, standing)).ToList();
         return new RoundsView(
             today,
+            ground.Sequence,
             byPlace.Sum(p => p.Jobs + p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
             [.. byPlace.Where(p => p.Parts.Count > 0 || p.Out.Count > 0)],
             await Conflicts(ground),
@@ -48,17 +50,18 @@ internal sealed class RoundsBook(
     }
 
     /// <summary>What is otherwise today after a gesture.</summary>
-    /// <param name="batches">Of the gesture.</param>
+    /// <param name="touched">Batches of the gesture.</param>
     /// <param name="left">Ids of the places where they stood before.</param>
-    public async Task<RoundsChange> After(IReadOnlySet<Guid> batches, IReadOnlySet<string> left, CancellationToken cancel)
+    public async Task<RoundsChange> After(IReadOnlySet<Guid> touched, IReadOnlySet<string> left, CancellationToken cancel)
     {
         var today = clock.Today;
         var ground = await Ground(today, cancel);
-        var standing = Standing(ground, ground.Batches.Where(b => batches.Contains(b.Row.Id)));
+        var standing = Standing(ground, ground.Batches.Where(b => touched.Contains(b.Row.Id)));
         return new RoundsChange(
             today,
-            [.. batches],
-            [.. ground.Places.Where(p => left.Contains(p.Id) || standing.Contains(p.Id)).Select(p => At(p, ground, standing))],
+            ground.Sequence,
+            [.. touched],
+            [.. ground.Places.Where(p => left.Contains(p.Id) || standing.Contains(p.Id)).Select(p => Whole(p, ground, standing))],
             [.. ground.Places.Select(p => p.Id)],
             await Conflicts(ground),
             YardViews.Alerts(ground.Inside.Vessels.Values),
@@ -73,6 +76,7 @@ internal sealed class RoundsBook(
     /// <summary>What the book knows today that more than one batch or place is judged by.</summary>
     private sealed record AllKnown(
         DateOnly Today,
+        long Sequence,
         IReadOnlyList<Place> Places,
         Dictionary<string, Core.Treatments.Species> Species,
         IReadOnlyList<ShelvedBatch> Batches,
@@ -87,12 +91,15 @@ internal sealed class RoundsBook(
 
     private async Task<AllKnown> Ground(DateOnly today, CancellationToken cancel)
     {
+        // asked for first: what comes in meanwhile is not taken for known
+        var sequence = await shelf.LastSequence();
         var known = await watch.Known();
         return new(
             today,
+            sequence,
             await library.Places(),
             (await library.Species()).ToDictionary(s => s.Id),
-            await shelf.All(cancel),
+            await batches.All(cancel),
             await trials.All(),
             known,
             await watch.Now(known),
@@ -123,12 +130,11 @@ internal sealed class RoundsBook(
             )
             .ToLookup(s => s.PlaceId, s => s.Part);
 
-    private RoundsPlace At(Place place, AllKnown ground, ILookup<string, StandingPart> standing)
+    private RoundsPlace Whole(Place place, AllKnown ground, ILookup<string, StandingPart> standing)
     {
         var (today, moment) = (ground.Today, Moment(ground.Today));
         List<(ShelvedBatch Batch, PartState Part)> here = [.. At(ground.Batches, place)];
-        return RoundsPlace.Of(
-            today,
+        RoundsPlace whole = new(
             place,
             ground.Now[place.Id],
             LampLook.Of(place, here.Select(x => (x.Batch.Row.Id, x.Batch.Plan, x.Part)), today),
@@ -143,7 +149,11 @@ internal sealed class RoundsBook(
             ),
             ground.Outside.GetValueOrDefault(place.Id, []),
             [.. standing[place.Id].OrderByDescending(s => Lateness(s, today)).ThenBy(s => s.Number)]
-        );
+        )
+        {
+            Jobs = 0,
+        };
+        return whole with { Jobs = whole.JobWords(today).Count };
     }
 
     private async Task<IReadOnlyList<RoundsConflict>> Conflicts(AllKnown ground)

@@ -9,7 +9,6 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Lamps">When to look at the lamps; null where there are none, or nothing grows under them.</param>
 /// <param name="Airing">Domes that want air today; null where none does.</param>
 /// <param name="Symptoms">What was seen to be wrong here and is not gone.</param>
-/// <param name="Jobs">Jobs of the place itself that are due, beside those of what stands there.</param>
 /// <param name="Out">What the weather asks of pots, trays, frames and fresh plantings here.</param>
 /// <param name="Water">What there wants its water looked at; null where nothing does.</param>
 public sealed record RoundsPlace(
@@ -20,27 +19,13 @@ public sealed record RoundsPlace(
     IReadOnlyList<SymptomSpread> Symptoms,
     WaterRound? Water,
     IReadOnlyList<OutWarning> Out,
-    int Jobs,
     IReadOnlyList<StandingPart> Parts
 )
 {
-    public static RoundsPlace Of(
-        DateOnly today,
-        Place place,
-        PlaceTemperature temperature,
-        LampLook? lamps,
-        DomeAiring? airing,
-        IReadOnlyList<SymptomSpread> symptoms,
-        WaterRound? water,
-        IReadOnlyList<OutWarning> weather,
-        IReadOnlyList<StandingPart> parts
-    )
-    {
-        RoundsPlace here = new(place, temperature, lamps, airing, symptoms, water, weather, 0, parts);
-        return here with { Jobs = here.JobWords(today).Count };
-    }
+    /// <summary>Jobs of the place itself that are due, beside those of what stands there.</summary>
+    public required int Jobs { get; init; }
 
-    /// <summary>Jobs of the place itself that are due, each in a word.</summary>
+    /// <summary>The same, each in a word.</summary>
     public IReadOnlyList<string> JobWords(DateOnly today) =>
         [
             .. Lamps?.DueOn <= today ? ["lamps"] : Array.Empty<string>(),

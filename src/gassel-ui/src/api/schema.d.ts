@@ -11543,6 +11543,8 @@ export interface components {
         RoundsChange: {
             /** Format: date */
             today: string;
+            /** Format: int64 */
+            sequence: number;
             batches: string[];
             places: components["schemas"]["RoundsPlace"][];
             order: string[];
@@ -11572,13 +11574,15 @@ export interface components {
             symptoms: components["schemas"]["SymptomSpread"][];
             water: null | components["schemas"]["WaterRound"];
             out: components["schemas"]["OutWarning"][];
+            parts: components["schemas"]["StandingPart"][];
             /** Format: int32 */
             jobs: number;
-            parts: components["schemas"]["StandingPart"][];
         };
         RoundsView: {
             /** Format: date */
             today: string;
+            /** Format: int64 */
+            sequence: number;
             /** Format: int32 */
             dueCount: number;
             places: components["schemas"]["RoundsPlace"][];

@@ -144,6 +144,18 @@ export const WORDS = {
     never: "never, thinned where they stand",
   },
   LifeCycle: { annual: "annual", biennial: "biennial", perennial: "perennial", woody: "shrub or tree" },
+  LongEventKind: {
+    warm: "warm",
+    cold: "cold",
+    sown: "sown",
+    up: "up",
+    rooted: "rooted",
+    kept: "kept",
+    potted: "potted",
+    diedBack: "died back",
+    cameAgain: "up again",
+    planted: "planted",
+  },
   Longevity: {
     short: "short-lived: half dies in a year",
     medium: "medium: half dies in 3 years",
@@ -223,6 +235,7 @@ export const WORDS = {
     taped: "taped",
     strawed: "under straw",
   },
+  RibbonTime: { past: "done", now: "under way", ahead: "expected" },
   RouteSetting: { indoors: "indoors", winterContainer: "winter container", autumnBed: "bed outdoors" },
   ScarifyMethod: {
     abrade: "abraded",

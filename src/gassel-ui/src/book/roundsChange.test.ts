@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { RoundsChange, RoundsView } from "../api/types";
-import { withChange } from "./roundsChange";
+import { isAlone, withChange } from "./roundsChange";
 
 const TODAY = "2027-03-14";
 
@@ -19,11 +19,20 @@ const place = (id: string, jobs: number, ...parts: ReturnType<typeof part>[]) =>
 });
 
 const rounds = (...places: ReturnType<typeof place>[]) =>
-  ({ today: TODAY, places, dueCount: 0, conflicts: [], yard: [], aside: [] }) as unknown as RoundsView;
+  ({
+    today: TODAY,
+    sequence: 40,
+    places,
+    dueCount: 0,
+    conflicts: [],
+    yard: [],
+    aside: [],
+  }) as unknown as RoundsView;
 
 const change = (batches: string[], ...places: ReturnType<typeof place>[]) =>
   ({
     today: TODAY,
+    sequence: 42,
     batches,
     places,
     order: ["table", "shelf", "yard"],
@@ -64,5 +73,14 @@ describe("Rounds after a gesture", () => {
     const back = withChange(yard, change(["a"], place("yard", 0), place("table", 2, part("a", 1, TODAY))));
     expect(seen(back)[0]).toEqual(["table", [1]]);
     expect(back.dueCount).toBe(2 + 1 + 1 + 2);
+  });
+
+  it("are old where somebody else recorded something meanwhile, or the day turned", () => {
+    const gesture = change(["b"], place("shelf", 0, part("b", 2)));
+    expect(isAlone(before, gesture, 2)).toBe(true);
+    expect(isAlone(before, gesture, 1)).toBe(false);
+    expect(isAlone({ ...before, today: "2027-03-13" }, gesture, 2)).toBe(false);
+    // the next gesture is held against what this one told
+    expect(isAlone(withChange(before, gesture), { ...gesture, sequence: 43 }, 1)).toBe(true);
   });
 });

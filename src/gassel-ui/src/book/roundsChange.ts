@@ -11,6 +11,10 @@ const lateness = (part: Part, today: Day): number =>
 const dueAt = (place: Place, today: Day): number =>
   place.jobs + place.parts.flatMap((part) => part.due.filter(({ due }) => due.dueOn <= today)).length;
 
+/** True where nobody but the gesture recorded something since Rounds were told. */
+export const isAlone = (rounds: RoundsView, change: RoundsChange, entries: number): boolean =>
+  rounds.today === change.today && rounds.sequence + entries === change.sequence;
+
 /** Rounds after a gesture. What it did not touch stays the same object, so that it is not drawn anew. */
 export function withChange(rounds: RoundsView, change: RoundsChange): RoundsView {
   const { today } = change;
@@ -33,6 +37,7 @@ export function withChange(rounds: RoundsView, change: RoundsChange): RoundsView
   return {
     ...rounds,
     today,
+    sequence: change.sequence,
     places,
     dueCount: places.reduce((sum, place) => sum + dueAt(place, today), 0),
     conflicts: change.conflicts,

@@ -1,8 +1,8 @@
-import { WORDS } from "../api/words";
 import type { PlantTally } from "../api/types";
 import { useDevice } from "../look/DeviceContext";
 import { SERIF } from "../look/theme";
 import { useNarrow } from "../shared/useNarrow";
+import { stageWords } from "./stages";
 
 interface PlantFlowProps {
   seeds: number;
@@ -20,7 +20,7 @@ export function PlantFlow({ seeds, tally }: PlantFlowProps) {
   const steps = [
     { name: "seeds", reached: seeds, alive: 0, dormant: 0, lost: 0 },
     ...tally.stages.map((s) => ({
-      name: s.stage === "seedling" ? "up" : WORDS.PlantStage[s.stage],
+      name: stageWords(s.stage),
       reached: s.reached,
       alive: s.alive,
       dormant: s.dormant,

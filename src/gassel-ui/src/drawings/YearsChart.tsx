@@ -1,3 +1,4 @@
+import { WORDS } from "../api/words";
 import type { LongRecord } from "../api/types";
 import { useDevice } from "../look/DeviceContext";
 import { useNarrow } from "../shared/useNarrow";
@@ -15,21 +16,21 @@ interface Span {
 
 const LINE = 18;
 const FIRST_WORDS = 46;
-const WORDS = 16;
+const WORDS_HIGH = 16;
 /** Of one letter at the size of the words. */
 const LETTER = 6.6;
 
-const MARK: Record<LongRecord["events"][number]["kind"], { words: string; draw: string }> = {
-  warm: { words: "warm", draw: "M-5 3q2.5 -8 5 0t5 0" },
-  cold: { words: "cold", draw: "M0 -6V6M-5 -3L5 3M-5 3L5 -3" },
-  sown: { words: "sown", draw: "M-6 -2H6M0 -2V-6M-3 3a3 3 0 1 0 6 0a3 3 0 1 0 -6 0" },
-  up: { words: "up", draw: "M0 6V-3M0 -3q-7 -1 -7 -6q6 0 7 6q1 -6 7 -6q0 5 -7 6" },
-  rooted: { words: "rooted", draw: "M0 -6V0M0 0q-4 3 -5 7M0 0V7M0 0q4 3 5 7" },
-  kept: { words: "kept", draw: "M-5 -5V5M5 -5V5M-5 0H5" },
-  potted: { words: "potted", draw: "M-6 -5H6L4 6H-4Z" },
-  diedBack: { words: "died back", draw: "M0 6V-1M0 -1q-6 0 -7 6M0 -1q6 0 7 6" },
-  cameAgain: { words: "again", draw: "M0 6V-3M0 -3q-7 -1 -7 -6q6 0 7 6" },
-  planted: { words: "planted", draw: "M-7 6H7M0 6V-4M-4 -1L0 -6L4 -1" },
+const DRAWN: Record<LongRecord["events"][number]["kind"], string> = {
+  warm: "M-5 3q2.5 -8 5 0t5 0",
+  cold: "M0 -6V6M-5 -3L5 3M-5 3L5 -3",
+  sown: "M-6 -2H6M0 -2V-6M-3 3a3 3 0 1 0 6 0a3 3 0 1 0 -6 0",
+  up: "M0 6V-3M0 -3q-7 -1 -7 -6q6 0 7 6q1 -6 7 -6q0 5 -7 6",
+  rooted: "M0 -6V0M0 0q-4 3 -5 7M0 0V7M0 0q4 3 5 7",
+  kept: "M-5 -5V5M5 -5V5M-5 0H5",
+  potted: "M-6 -5H6L4 6H-4Z",
+  diedBack: "M0 6V-1M0 -1q-6 0 -7 6M0 -1q6 0 7 6",
+  cameAgain: "M0 6V-3M0 -3q-7 -1 -7 -6q6 0 7 6",
+  planted: "M-7 6H7M0 6V-4M-4 -1L0 -6L4 -1",
 };
 
 const place =
@@ -51,12 +52,18 @@ export function YearsChart({ record, ...span }: Span & { record: LongRecord }) {
   const x = place(span, width);
   const { to, today } = span;
   const marks = record.events.map((event) => {
-    const { words, draw } = MARK[event.kind];
+    const words = WORDS.LongEventKind[event.kind];
     const whole = event.plants === null ? words : `${event.plants} ${words}`;
-    return { event, draw, words: whole, at: x(event.on), width: whole.length * LETTER + 8 };
+    return {
+      event,
+      draw: DRAWN[event.kind],
+      words: whole,
+      at: x(event.on),
+      width: whole.length * LETTER + 8,
+    };
   });
   const lines = linesFor(marks);
-  const height = FIRST_WORDS + WORDS * Math.max(0, ...lines) + 8;
+  const height = FIRST_WORDS + WORDS_HIGH * Math.max(0, ...lines) + 8;
   const end = record.plantableOn && record.plantableOn < to ? record.plantableOn : to;
   return (
     <svg
@@ -101,7 +108,7 @@ export function YearsChart({ record, ...span }: Span & { record: LongRecord }) {
           />
           <text
             x={mark.at}
-            y={FIRST_WORDS + WORDS * (lines[i] ?? 0)}
+            y={FIRST_WORDS + WORDS_HIGH * (lines[i] ?? 0)}
             fontSize={13}
             textAnchor="middle"
             fill={p.ink}

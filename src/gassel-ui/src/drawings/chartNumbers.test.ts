@@ -73,7 +73,7 @@ describe("the numbers behind a chart", () => {
       ],
     } as unknown as LongRecord;
     expect(yearsNumbers([record], "2027-03-14").rows()).toEqual([
-      ["B-7 camas", "2 Nov 2025", "into the cold", "–"],
+      ["B-7 camas", "2 Nov 2025", "cold", "–"],
       ["B-7 camas", "20 Apr 2026", "up", "61"],
     ]);
   });

@@ -15,6 +15,7 @@ import type { ChartNumbers } from "../shared/ChartTable";
 import { percent, several } from "../shared/numbers";
 import { degreeDays, degreeDaysUnit, degrees, difference, length } from "../shared/units";
 import type { Units } from "../shared/units";
+import { stageWords } from "./stages";
 import { stepWords } from "./steps";
 import { shortDay } from "../time/days";
 import type { Day } from "../time/days";
@@ -148,12 +149,6 @@ export const frostNumbers = (
     ]),
 });
 
-const RIBBON_TIME: Record<RibbonStretch["time"], string> = {
-  past: "done",
-  now: "under way",
-  ahead: "expected",
-};
-
 /** Steps of batches along time, a row each. */
 export const ribbonNumbers = (
   ribbons: { name: string; stretches: Omit<RibbonStretch, "step">[] }[],
@@ -168,7 +163,7 @@ export const ribbonNumbers = (
         stepWords(s.kind),
         shortDay(s.start, today),
         shortDay(s.end, today),
-        RIBBON_TIME[s.time],
+        WORDS.RibbonTime[s.time],
         shortDay(s.plannedStart, today),
         shortDay(s.plannedEnd, today),
       ]),
@@ -181,25 +176,9 @@ export const flowNumbers = (seeds: number, tally: PlantTally): ChartNumbers => (
   columns: ["Stage", "Came so far", "There now", "Dormant", "Lost there"],
   rows: () => [
     ["seeds", String(seeds), NONE, NONE, NONE],
-    ...tally.stages.map((s) => [
-      s.stage === "seedling" ? "up" : WORDS.PlantStage[s.stage],
-      ...[s.reached, s.alive, s.dormant, s.lost].map(String),
-    ]),
+    ...tally.stages.map((s) => [stageWords(s.stage), ...[s.reached, s.alive, s.dormant, s.lost].map(String)]),
   ],
 });
-
-const LONG_EVENT: Record<LongRecord["events"][number]["kind"], string> = {
-  warm: "into the warm",
-  cold: "into the cold",
-  sown: "sown",
-  up: "up",
-  rooted: "rooted",
-  kept: "kept for another winter",
-  potted: "potted",
-  diedBack: "died back",
-  cameAgain: "came up again",
-  planted: "planted",
-};
 
 /** What happened to batches of several winters, in the order of its days. */
 export const yearsNumbers = (records: LongRecord[], today: Day): ChartNumbers => ({
@@ -210,7 +189,7 @@ export const yearsNumbers = (records: LongRecord[], today: Day): ChartNumbers =>
       record.events.map((event) => [
         `B-${record.number} ${record.commonName}`,
         shortDay(event.on, today),
-        LONG_EVENT[event.kind],
+        WORDS.LongEventKind[event.kind],
         event.plants === null ? NONE : String(event.plants),
       ]),
     ),

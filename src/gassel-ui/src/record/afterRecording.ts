@@ -1,8 +1,9 @@
 import type { Query, QueryClient } from "@tanstack/react-query";
 import type { Recorded, RoundsView } from "../api/types";
 import { roundsQuery } from "../book/queries";
-import { withChange } from "../book/roundsChange";
+import { isAlone, withChange } from "../book/roundsChange";
 import { keepAnswer } from "../offline/answers";
+import { entriesOf } from "../offline/keep";
 import type { WaitingAct } from "../offline/keep";
 
 /** What no entry of a batch changes; asked for again only for other reasons. */
@@ -48,11 +49,17 @@ export async function afterRecording(
   }
   const change = recorded.rounds;
   const rounds = queries.getQueryData<RoundsView>(roundsQuery.queryKey);
-  const isTold = change !== null && rounds?.today === change.today;
+  const isTold = change !== null && rounds !== undefined && isAlone(rounds, change, entriesOf(act).length);
   if (isTold) {
     // an answer on its way was reckoned before the gesture
     await queries.cancelQueries({ queryKey: roundsQuery.queryKey, exact: true });
-    const now = queries.setQueryData(roundsQuery.queryKey, withChange(rounds, change));
+    const heardAt = queries.getQueryState(roundsQuery.queryKey)?.dataUpdatedAt;
+    const now = queries.setQueryData(
+      roundsQuery.queryKey,
+      withChange(rounds, change),
+      // weather and readings are as old as they were
+      heardAt === undefined ? {} : { updatedAt: heardAt },
+    );
     clearTimeout(keeping);
     keeping = setTimeout(() => void keepAnswer("rounds", now, Date.now()), KEEP_MS);
   }
