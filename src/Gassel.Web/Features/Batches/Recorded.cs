@@ -3,5 +3,5 @@ using Gassel.Web.Features.Rounds;
 namespace Gassel.Web.Features.Batches;
 
 /// <param name="Batches">Of the gesture, in its order.</param>
-/// <param name="Rounds">What is otherwise on Rounds; null where that was not asked for, and where it concerns more than these batches.</param>
+/// <param name="Rounds">What is otherwise on Rounds; null where that was not asked for or concerns more than these batches.</param>
 public sealed record Recorded(IReadOnlyList<Recording> Batches, RoundsChange? Rounds);

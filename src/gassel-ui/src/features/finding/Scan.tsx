@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { useQuery } from "@tanstack/react-query";
 import { countTraysQuery, findQuery, usePlaces } from "../../book/queries";
@@ -37,8 +37,13 @@ export function Scan({ go, back, backWords = "Type instead" }: ScanProps) {
       return setSaid(`This book has no batch B-${code.number}. The label belongs to another book.`);
     go(path);
   };
-  const { video, fault } = useCamera(seen);
+  // a picture that was chosen is what is meant, whatever is still before the camera
+  const isChosen = useRef(false);
+  const { video, fault } = useCamera((text) => {
+    if (!isChosen.current) seen(text);
+  });
   const look = async (file: File) => {
+    isChosen.current = true;
     try {
       const picture = await createImageBitmap(file);
       const text = await (await codeReader())(picture);
@@ -48,6 +53,7 @@ export function Scan({ go, back, backWords = "Type instead" }: ScanProps) {
     } catch {
       setSaid("This browser cannot read the picture; choose a JPEG, PNG or WebP.");
     }
+    isChosen.current = false;
   };
   return (
     <Box sx={{ display: "grid", gap: 1.5 }}>
