@@ -1,6 +1,7 @@
 import { Box } from "@mui/material";
 import { Link, useLocation } from "react-router";
 import { useDevice } from "../look/DeviceContext";
+import { useUntouched } from "../shared/useNarrow";
 import { DOORS, doorOf, roomOf } from "./doors";
 
 /** The five doors: beside the name on a wide screen, at the lower edge under the thumb on a phone. */
@@ -62,6 +63,7 @@ export function Doors() {
 export function Rooms() {
   const { palette } = useDevice();
   const { pathname, search } = useLocation();
+  const isUntouched = useUntouched();
   // on a phone the place at which one stands has the whole screen
   const atPlace = pathname === "/" && new URLSearchParams(search).has("place");
   const rooms = doorOf(pathname)?.rooms ?? [];
@@ -78,13 +80,13 @@ export function Rooms() {
         width: "100%",
         mx: "auto",
         px: { xs: 1.5, md: 3 },
-        pt: 1,
+        pt: isUntouched ? 0.5 : 1,
         displayPrint: "none",
         "& a": {
           color: palette.slate,
           fontWeight: 600,
           textDecoration: "none",
-          minHeight: 48,
+          minHeight: isUntouched ? 36 : 48,
           minWidth: 48,
           display: "flex",
           alignItems: "center",

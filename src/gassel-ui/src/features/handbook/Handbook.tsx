@@ -9,6 +9,7 @@ import { NoSuchView } from "../../shared/NoSuchView";
 import { useUnits } from "../../shared/units";
 import { PAGES, inShort, saidIn } from "./pages";
 import type { HandbookPage, PageKind } from "./pages";
+import { pictureOf } from "./pictures";
 import { WordsField } from "../../shared/WordsField";
 
 const KINDS: Record<PageKind, string> = {
@@ -58,6 +59,27 @@ function Text({ page }: { page: HandbookPage }) {
       }}
     >
       <Markdown>{saidIn(page.text, units)}</Markdown>
+      <Picture page={page} />
+    </Box>
+  );
+}
+
+function Picture({ page }: { page: HandbookPage }) {
+  const { palette } = useDevice();
+  const picture = page.kind === "view" ? pictureOf(page.id) : undefined;
+  if (picture === undefined) return null;
+  return (
+    <Box component="figure" sx={{ m: 0, mt: 2, breakInside: "avoid" }}>
+      <Box
+        component="img"
+        src={picture}
+        loading="lazy"
+        alt={`The view “${page.title}” of the made-up nursery`}
+        sx={{ maxWidth: "100%", maxHeight: "70vh", border: `1px solid ${palette.line}`, borderRadius: 1 }}
+      />
+      <Typography component="figcaption" variant="body2" color="text.secondary">
+        From the made-up nursery of the demo; its amounts are metric.
+      </Typography>
     </Box>
   );
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PAGES, inShort, pageOf, readPage, saidIn } from "./pages";
+import { pictureOf } from "./pictures";
 
 describe("handbook", () => {
   it("reads what a page is about from its first lines", () => {
@@ -34,6 +35,11 @@ describe("handbook", () => {
     expect(saidIn("near {c:4}", "metric")).toBe("near 4\u00a0°C");
     expect(saidIn("near {c:4}", "unitedStates")).toBe("near 39\u00a0°F");
     for (const page of PAGES) expect(page.text).not.toMatch(/\d ?(°C|°F|cm|mm|km|l|gal|in|mph)\b/);
+  });
+  it("shows the picture of a view that has one", () => {
+    for (const id of ["rounds", "count", "yard", "season", "plan", "batch", "trials"])
+      expect(pictureOf(id)).toMatch(/\.png/);
+    expect(pictureOf("find")).toBeUndefined();
   });
   it("says in short what a view is for", () => {
     const page = pageOf("/find") ?? PAGES.find((one) => one.id === "find");

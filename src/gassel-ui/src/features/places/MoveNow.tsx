@@ -5,22 +5,32 @@ import type { Day } from "../../time/days";
 import { moves, partName } from "./move";
 import type { Movable } from "./move";
 
-/** To the place that suits it better, with one touch. */
-export function MoveNow({ part, to, doneOn }: { part: Movable; to: string; doneOn: Day }) {
+interface MoveNowProps {
+  parts: Movable[];
+  to: string;
+  doneOn: Day;
+}
+
+/** To the place that suits them better, with one touch. */
+export function MoveNow({ parts, to, doneOn }: MoveNowProps) {
   const place = usePlaces().data?.find((p) => p.id === to);
-  const { record } = useRecord();
+  const { recordMany } = useRecord();
   if (!place) return null;
   return (
     <Button
       variant="contained"
       sx={{ ml: 1, flex: "none" }}
-      onClick={() => {
-        const [batch] = moves([part], to, null);
-        if (batch)
-          void record(batch.batch, batch.payloads, doneOn, `${partName(part)}: moved to ${place.inSentence}`);
-      }}
+      onClick={() =>
+        void recordMany(
+          moves(parts, to, null),
+          doneOn,
+          `${parts.map(partName).join(", ")}: moved to ${place.inSentence}`,
+          [],
+        )
+      }
     >
-      Move to {place.inSentence}
+      Move {parts.length === 1 ? "" : parts.length === 2 ? "both " : `all ${parts.length} `}to{" "}
+      {place.inSentence}
     </Button>
   );
 }

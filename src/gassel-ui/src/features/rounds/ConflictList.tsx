@@ -14,7 +14,7 @@ export function ConflictList({ conflicts, today }: { conflicts: RoundsView["conf
   const who = useWho();
   const mayAll = useMay("grower");
   return (
-    <Card label="to settle" sx={{ mb: 2, py: 1 }}>
+    <Card label="to settle" sx={{ py: { xs: 1, md: 0.75 } }}>
       {conflicts.map((conflict) => (
         <Box
           key={conflict.entry}
@@ -22,7 +22,7 @@ export function ConflictList({ conflicts, today }: { conflicts: RoundsView["conf
           sx={{ display: "flex", alignItems: "center", flexWrap: "wrap", columnGap: 1.5 }}
         >
           <AlarmMark />
-          <Typography sx={{ flex: "1 1 24em" }}>
+          <Typography sx={{ flex: "1 1 24em", lineHeight: 1.35 }}>
             <Link to={`/batches/${conflict.batchId}`} style={{ color: "inherit", fontWeight: 700 }}>
               B-{conflict.number} {conflict.commonName}
             </Link>

@@ -93,6 +93,7 @@ export const DueRow = memo(function DueRow({
       doneOn,
       `${name}: ${stepWords(item.stepKind)} left out`,
     );
+  const gestures = gesturesOf(part, kind);
   const acts = [
     way && (
       <Button
@@ -119,7 +120,7 @@ export const DueRow = memo(function DueRow({
         Still there…
       </Button>
     ),
-    ...gesturesOf(part, kind).map(([gesture, words], i) => (
+    ...gestures.map(([gesture, words], i) => (
       <Button key={gesture} variant={i === 0 ? "contained" : "outlined"} onClick={() => setDialog(gesture)}>
         {words}
       </Button>
@@ -223,7 +224,10 @@ export const DueRow = memo(function DueRow({
         late={item.due.lateDays > 0}
         asks={
           <>
-            {inHand ? order(item) : title(part, item)}, {when(item, today)}
+            {/* where buttons name every way to do it, they say what is asked */}
+            {gestures.length < 3 || inHand
+              ? `${inHand ? order(item) : title(part, item)}, ${when(item, today)}`
+              : when(item, today)}
             {part.vessel && ` · ${part.vessel.label}${part.vessel.slot ? `, ${part.vessel.slot}` : ""}`}
             {item.due.dueAt && <TimeLeft dueAt={item.due.dueAt} />}
           </>

@@ -43,7 +43,7 @@ export function HandLine({
   const { palette } = useDevice();
   const isNarrow = useNarrow();
   const isUntouched = useUntouched();
-  const [row, button] = isNarrow ? [62, 52] : isUntouched ? [40, 36] : [50, 48];
+  const [row, button] = isNarrow ? [62, 52] : isUntouched ? [37, 32] : [50, 48];
   const [open, setOpen] = useState(false);
   return (
     <Box sx={{ borderBottom: `1px solid ${palette.line}` }} data-testid={testId} data-state={state}>
@@ -58,11 +58,11 @@ export function HandLine({
           "& > [data-folded=false]": { order: 1, flex: "1 0 100%" },
           "& > .MuiButton-root": {
             minHeight: button,
-            minWidth: isUntouched ? 72 : 96,
-            maxWidth: 140,
+            minWidth: isUntouched ? 60 : 96,
+            maxWidth: isUntouched ? 240 : 140,
             lineHeight: isUntouched ? 1.05 : 1.15,
             flex: "none",
-            ...(isUntouched ? { py: 0, px: 1, fontSize: "0.95rem" } : {}),
+            ...(isUntouched ? { py: 0, px: 1, fontSize: "0.9rem" } : {}),
           },
         }}
       >

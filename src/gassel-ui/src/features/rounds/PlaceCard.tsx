@@ -1,6 +1,6 @@
 import { lazy, memo, Suspense, useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
-import type { RoundsView, StandingPart } from "../../api/types";
+import type { RoundsView } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
@@ -10,15 +10,15 @@ import { useUnits } from "../../shared/units";
 import { useUntouched } from "../../shared/useNarrow";
 import { VirtualRows } from "../../shared/VirtualRows";
 import type { Day } from "../../time/days";
-import { warmthWords } from "../sowing/sowingWords";
 import { nowWords } from "../temperature/temperatureWords";
 import { AllWell } from "./AllWell";
-import { AtRest } from "./AtRest";
+import { AtRest, restingOf } from "./AtRest";
 import { DueRow } from "./DueRow";
 import { isSaidAbove, linesOf, looksOf } from "./dueLines";
-import type { Movable } from "../places/move";
+import { movable } from "./movable";
 import { PlaceLine } from "./PlaceLine";
 import { outKey, placeJobs } from "./placeJobs";
+import { TooWarm } from "./TooWarm";
 import { WeatherLine } from "./WeatherLine";
 import { WaterLine } from "./WaterLine";
 
@@ -31,13 +31,6 @@ const MoveDialog = lazy(() => import("../places/MoveDialog").then((m) => ({ defa
 const SymptomDialog = lazy(() =>
   import("../symptoms/SymptomDialog").then((m) => ({ default: m.SymptomDialog })),
 );
-const MoveNow = lazy(() => import("../places/MoveNow").then((m) => ({ default: m.MoveNow })));
-
-const movable = (part: StandingPart, place: string): Movable => ({
-  ...part,
-  place,
-  label: part.vessel?.label ?? null,
-});
 
 /** More jobs than these are drawn as they come into sight. */
 const MANY = 30;
@@ -68,6 +61,8 @@ export const PlaceCard = memo(function PlaceCard({
   const due = linesOf(place, today);
   const [moving, setMoving] = useState(false);
   const [wrong, setWrong] = useState(false);
+  const [showsRest, setShowsRest] = useState(false);
+  const resting = restingOf(place.parts, today);
   const jobs = placeJobs(place, today);
   const { symptoms } = place;
   const sown = place.parts.filter((part) => part.isSown);
@@ -113,6 +108,12 @@ export const PlaceCard = memo(function PlaceCard({
       </Suspense>
     </Box>
   );
+  const rest = resting.length > 0 && (
+    <Button aria-expanded={showsRest} onClick={() => setShowsRest(!showsRest)}>
+      {isUntouched ? "" : showsRest ? "Hide " : "Show "}
+      {resting.length} at rest
+    </Button>
+  );
   const shelfActs = (
     <>
       <Button aria-label={`Move to… from ${place.place.name}`} onClick={() => setMoving(true)}>
@@ -151,6 +152,18 @@ export const PlaceCard = memo(function PlaceCard({
         >
           {several(place.parts.length, "vessel")} · {nowWords(temperature, units, timeZone, today)}
         </Typography>
+        {!inHand && isUntouched && (
+          <Box
+            sx={{
+              ml: "auto",
+              display: "flex",
+              "& > .MuiButton-root": { minHeight: 28, minWidth: 0, py: 0, px: 0.75, fontSize: "0.875rem" },
+            }}
+          >
+            {rest}
+            {shelfActs}
+          </Box>
+        )}
       </Box>
       {symptoms.map((symptom) => (
         <Typography
@@ -162,26 +175,7 @@ export const PlaceCard = memo(function PlaceCard({
           <span>{symptom.words}</span>
         </Typography>
       ))}
-      {place.parts
-        .filter((part) => part.warmth?.isTooWarm)
-        .map((part) => (
-          <Typography
-            key={part.batchId + part.part}
-            component="div"
-            sx={{ display: "flex", alignItems: "center", gap: 0.75, fontWeight: 600 }}
-            data-testid={`warmth-${part.number}`}
-          >
-            <AlarmMark />
-            <span>
-              B-{part.number}: {warmthWords(part.warmth ?? { words: "", toDo: null })}
-            </span>
-            {part.moveTo !== null && (
-              <Suspense>
-                <MoveNow part={movable(part, place.place.id)} to={part.moveTo} doneOn={doneOn} />
-              </Suspense>
-            )}
-          </Typography>
-        ))}
+      <TooWarm place={place} doneOn={doneOn} />
       {place.out.map((warning) => {
         const job = jobs.find((j) => j.key === outKey(place.place.id, warning.kind));
         return (
@@ -239,21 +233,17 @@ export const PlaceCard = memo(function PlaceCard({
       ) : (
         lines.map((_, at) => row(at))
       )}
-      <Box
-        sx={{
-          display: "flex",
-          columnGap: 1,
-          flexWrap: "wrap",
-          alignItems: "center",
-          ...(isUntouched ? { "& > .MuiButton-root": { minHeight: 36, py: 0 } } : {}),
-        }}
-      >
-        {!inHand && thermometer}
-        <AtRest parts={place.parts} today={today} />
-        {!inHand && shelfActs}
-      </Box>
+      {showsRest && <AtRest resting={resting} today={today} />}
+      {!inHand && thermometer}
+      {!inHand && !isUntouched && (
+        <Box sx={{ display: "flex", columnGap: 1, flexWrap: "wrap" }}>
+          {rest}
+          {shelfActs}
+        </Box>
+      )}
       {inHand && (
         <>
+          {rest}
           {thermometer}
           <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", my: 1 }}>{shelfActs}</Box>
         </>

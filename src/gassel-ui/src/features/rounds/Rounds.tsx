@@ -93,7 +93,7 @@ export function Rounds() {
   const more = (
     <>
       {!chooses && !(here && isNarrow) && troubles.length > 0 && (
-        <Card label="what is the matter" sx={{ mb: 2, py: { xs: 0.75, md: 0.75 } }}>
+        <Card label="what is the matter" sx={{ py: { xs: 0.75, md: 0.5 } }}>
           <TroubleList troubles={troubles} />
         </Card>
       )}
@@ -117,7 +117,7 @@ export function Rounds() {
           flexWrap: "wrap",
           columnGap: { xs: 1.5, md: 3 },
           rowGap: 0.5,
-          mb: { xs: 0.5, md: 1.5 },
+          mb: { xs: 0.5, md: 1 },
         }}
       >
         <Typography variant="h1" sx={{ fontSize: { xs: "1.3rem", md: "1.6rem" } }}>

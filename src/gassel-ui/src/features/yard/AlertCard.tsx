@@ -7,6 +7,7 @@ import { useDevice } from "../../look/DeviceContext";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { several } from "../../shared/numbers";
 import { unbroken } from "../../shared/units";
+import { useUntouched } from "../../shared/useNarrow";
 import { useTend } from "./useTend";
 import { keyOf, reasonsOf } from "./yardWords";
 
@@ -32,6 +33,7 @@ interface AlertCardProps {
 export function AlertCard({ alert, onPoint }: AlertCardProps) {
   const { palette: p } = useDevice();
   const tend = useTend();
+  const isUntouched = useUntouched();
   const [left, setLeft] = useState<string[]>([]);
   const [all, setAll] = useState(false);
   const reasons = reasonsOf(alert);
@@ -39,17 +41,63 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
   const toggle = (key: string) =>
     setLeft((before) => (before.includes(key) ? before.filter((k) => k !== key) : [...before, key]));
   const choosable = alert.actions.length > 0 && alert.containers.length > 1;
+  const acts = (
+    <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: isUntouched ? 0 : 0.5, alignItems: "center" }}>
+      {alert.actions.map((action, i) => (
+        <Button
+          key={action.what}
+          variant={i === 0 ? "contained" : "outlined"}
+          disabled={chosen.length === 0}
+          onClick={() =>
+            void tend(
+              chosen,
+              action.what,
+              `${several(chosen.length, "container")}: ${WORDS.Tending[action.what]}`,
+            )
+          }
+        >
+          {action.words}
+          {chosen.length > 1 ? ` all ${chosen.length}` : ""}
+        </Button>
+      ))}
+      {alert.kind === "countSurvivors" && (
+        <Button
+          component={Link}
+          to={`/yard/${alert.containers[0]?.batchId}/${alert.containers[0]?.part}`}
+          variant="contained"
+        >
+          Count survivors
+        </Button>
+      )}
+      {choosable && (
+        <Button size="small" onClick={() => setAll(!all)} sx={{ px: 1 }}>
+          {all ? "Close" : "Not all of them"}
+        </Button>
+      )}
+    </Box>
+  );
   return (
     <Box
       data-testid={`alert-${alert.kind}`}
       onMouseEnter={() => onPoint?.(alert.containers.map(keyOf))}
       onMouseLeave={() => onPoint?.(null)}
-      sx={{ borderTop: `1px solid ${p.line}`, py: 1, "&:first-of-type": { borderTop: "none", pt: 0 } }}
+      sx={{
+        borderTop: `1px solid ${p.line}`,
+        py: isUntouched ? 0.5 : 1,
+        "&:first-of-type": { borderTop: "none", pt: 0 },
+      }}
     >
-      <Typography variant="h3" component="h2" sx={{ display: "flex", gap: 0.75, lineHeight: 1.25 }}>
-        {PRESSING.includes(alert.kind) && <AlarmMark small />}
-        <span>{alert.title}</span>
-      </Typography>
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: 1 }}>
+        <Typography
+          variant="h3"
+          component="h2"
+          sx={{ display: "flex", gap: 0.75, lineHeight: 1.25, flex: "1 1 16em" }}
+        >
+          {PRESSING.includes(alert.kind) && <AlarmMark small />}
+          <span>{alert.title}</span>
+        </Typography>
+        {isUntouched && acts}
+      </Box>
       {(all ? reasons : reasons.slice(0, SHOWN)).map(({ reason, labels }) => (
         <Typography key={reason} sx={{ fontSize: "0.95rem", lineHeight: 1.35 }}>
           {reasons.length > 1 && <b>{labels.join(", ")}: </b>}
@@ -87,39 +135,7 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
           ))}
         </Box>
       )}
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 0.5, alignItems: "center" }}>
-        {alert.actions.map((action, i) => (
-          <Button
-            key={action.what}
-            variant={i === 0 ? "contained" : "outlined"}
-            disabled={chosen.length === 0}
-            onClick={() =>
-              void tend(
-                chosen,
-                action.what,
-                `${several(chosen.length, "container")}: ${WORDS.Tending[action.what]}`,
-              )
-            }
-          >
-            {action.words}
-            {chosen.length > 1 ? ` all ${chosen.length}` : ""}
-          </Button>
-        ))}
-        {alert.kind === "countSurvivors" && (
-          <Button
-            component={Link}
-            to={`/yard/${alert.containers[0]?.batchId}/${alert.containers[0]?.part}`}
-            variant="contained"
-          >
-            Count survivors
-          </Button>
-        )}
-        {choosable && (
-          <Button size="small" onClick={() => setAll(!all)} sx={{ px: 1 }}>
-            {all ? "Close" : "Not all of them"}
-          </Button>
-        )}
-      </Box>
+      {!isUntouched && acts}
     </Box>
   );
 }
