@@ -15,7 +15,8 @@ namespace Gassel.Web.Features.Counting;
 /// </summary>
 internal static class CountFile
 {
-    public const int MaxRows = 10_000;
+    /// <summary>Years of daily counts of one tray.</summary>
+    public const int MaxRows = 2_000;
 
     private static readonly string[] ColumnNames = ["date", "emerged", "lost"];
 
@@ -45,7 +46,6 @@ internal static class CountFile
             ("part", Column(csv, "part"), part.Id),
             ("tray", Column(csv, "tray"), part.Vessel?.Label ?? ""),
         ];
-        var judged = batch.Entries.ToList();
         var taken = part.Counts.Select(c => c.On).ToHashSet();
         try
         {
@@ -71,7 +71,7 @@ internal static class CountFile
                     row with
                     {
                         Refused = stranger.Name is null
-                            ? Judge(row, batch.Plan, judged, part.Id, taken, today)
+                            ? Judge(row, taken, today)
                             : $"{stranger.Name} was '{csv.Cell(stranger.At)}'; this is {stranger.Here}. Choose that tray "
                                 + $"and read the file there.",
                     }
@@ -82,7 +82,7 @@ internal static class CountFile
         {
             return (null, CsvText.Malformed(malformed));
         }
-        return (rows, null);
+        return (Tried(rows, batch, part.Id), null);
 
         string Optional(int at) => at < 0 ? "" : csv.Cell(at);
     }
@@ -108,8 +108,8 @@ internal static class CountFile
         ];
     }
 
-    /// <summary>Each row is tried in the fold with the good rows before it, so that sums cannot pass the seed sown.</summary>
-    private static string? Judge(CountFileRow row, BatchPlan plan, List<Entry> judged, string part, HashSet<DateOnly> taken, DateOnly today)
+    /// <summary>What can be said of a row by itself; of two of one day the first is its count.</summary>
+    private static string? Judge(CountFileRow row, HashSet<DateOnly> taken, DateOnly today)
     {
         if (DayOf(row.Date) is not { } day)
             return $"date was '{row.Date}'; valid is a day that exists, as yyyy-MM-dd.";
@@ -123,27 +123,35 @@ internal static class CountFile
             return $"cause was '{row.Cause}'; valid is empty or one of {string.Join(", ", Causes.Keys)}.";
         if (row.Rooted.Length > 0 && WholeOf(row.Rooted) is null)
             return $"rooted was '{row.Rooted}'; valid is empty or a whole number from 0.";
-        if (taken.Contains(day))
-            return Text.Of($"There is a count of {day:yyyy-MM-dd} already.");
-        var before = BatchFold.Run(plan, judged);
-        var entry = new Entry(
-            Guid.NewGuid(),
-            before.LastSequence + 1,
-            default,
-            day,
-            null,
-            default,
-            "",
-            EntrySource.File,
-            CountOf(part, row)!
-        );
-        var after = BatchFold.Run(plan, [.. judged, entry]);
-        var standing = before.Conflicts.Select(c => c.Entry).ToHashSet();
-        if (after.Conflicts.FirstOrDefault(c => !standing.Contains(c.Entry)) is { } conflict)
-            return conflict.Words;
-        judged.Add(entry);
-        taken.Add(day);
-        return null;
+        return taken.Add(day) ? null : Text.Of($"There is a count of {day:yyyy-MM-dd} already.");
+    }
+
+    /// <summary>The good rows are tried in the fold together, so that sums cannot pass the seed sown.</summary>
+    private static List<CountFileRow> Tried(List<CountFileRow> rows, ShelvedBatch batch, string part)
+    {
+        var trial = new FoldTrial(batch.Plan, batch.Entries);
+        var first = trial.LastSequence + 1;
+        var good = rows.Where(r => r.Accepted).ToList();
+        var conflicts = trial.Try([
+            .. good.Select(
+                (row, at) =>
+                    new Entry(
+                        Guid.NewGuid(),
+                        first + at,
+                        default,
+                        DayOf(row.Date)!.Value,
+                        null,
+                        default,
+                        "",
+                        EntrySource.File,
+                        CountOf(part, row)!
+                    )
+            ),
+        ]);
+        var refused = good.Zip(conflicts)
+            .Where(pair => pair.Second is not null)
+            .ToDictionary(pair => pair.First.Line, pair => pair.Second!);
+        return [.. rows.Select(row => refused.TryGetValue(row.Line, out var why) ? row with { Refused = why.Words } : row)];
     }
 
     private static readonly Dictionary<string, LossCause> Causes = Enum.GetValues<LossCause>()

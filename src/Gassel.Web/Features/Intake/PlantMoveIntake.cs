@@ -26,7 +26,7 @@ internal sealed class PlantMoveIntake()
         var byNumber = (await books.Shelf.All()).ToDictionary(b => b.Row.Number);
         var (now, act) = (books.Clock.GetUtcNow(), Guid.CreateVersion7(books.Clock.GetUtcNow()));
         // what the rows before it made of a batch
-        var judged = new Dictionary<int, List<Entry>>();
+        var trials = new Dictionary<int, FoldTrial>();
         var verdicts = new List<IntakeVerdict>();
         foreach (var row in rows)
         {
@@ -48,17 +48,13 @@ internal sealed class PlantMoveIntake()
 
         IntakeVerdict Judge(ShelvedBatch batch, MovedOn move, DateOnly day)
         {
-            if (!judged.TryGetValue(batch.Row.Number, out var entries))
-                judged[batch.Row.Number] = entries = [.. batch.Entries];
+            if (!trials.TryGetValue(batch.Row.Number, out var trial))
+                trials[batch.Row.Number] = trial = new(batch.Plan, batch.Entries);
             if (batch.Entries.Any(e => e.DoneOn == day && e.Payload is MovedOn m && Told(m) == Told(move)))
                 return IntakeVerdict.Same(Text.Of($"B-{batch.Row.Number} has this move."));
-            var sequence = entries.Select(e => e.Sequence).DefaultIfEmpty(0).Max() + 1;
-            var entry = new Entry(Guid.CreateVersion7(now), sequence, act, day, null, now, books.Who, EntrySource.File, move);
-            var before = BatchFold.Run(batch.Plan, entries).Conflicts.Select(c => c.Entry).ToHashSet();
-            var after = BatchFold.Run(batch.Plan, [.. entries, entry]);
-            if (after.Conflicts.FirstOrDefault(c => !before.Contains(c.Entry)) is { } conflict)
+            var entry = new Entry(Guid.CreateVersion7(now), trial.LastSequence + 1, act, day, null, now, books.Who, EntrySource.File, move);
+            if (trial.Try([entry])[0] is { } conflict)
                 return IntakeVerdict.Refused("plants", conflict.Words);
-            entries.Add(entry);
             db.Entries.Add(EntryCodec.ToRow(entry with { Sequence = 0 }, batch.Row.Id, now));
             return IntakeVerdict.Fresh(Text.Of($"B-{batch.Row.Number}: {move.Plants} {move.To.Words()}"));
         }
