@@ -114,6 +114,16 @@ public sealed class BookSafetyTests : IDisposable
     }
 
     [Fact]
+    public void The_folder_of_a_book_is_its_owners_alone_also_one_that_was_there_already()
+    {
+        if (OperatingSystem.IsWindows())
+            return;
+        File.SetUnixFileMode(_folder, File.GetUnixFileMode(_folder) | UnixFileMode.OtherRead | UnixFileMode.OtherExecute);
+        Open();
+        Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute, File.GetUnixFileMode(_folder));
+    }
+
+    [Fact]
     public void A_before_copy_is_never_overwritten()
     {
         OfTheFirstVersion(_folder);

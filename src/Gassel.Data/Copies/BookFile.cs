@@ -1,4 +1,5 @@
 using System.Reflection;
+using Gassel.Data.Demo;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Diagnostics;
@@ -62,6 +63,7 @@ public sealed class BookFile : IDisposable
         {
             migration.ClearUnfinished();
             ClearArriving();
+            new HalfMadeDemo(this).Clear();
             if (IsGone() is { } gone)
                 throw Damaged(gone, null);
             if (!File.Exists(FilePath))
@@ -182,11 +184,8 @@ public sealed class BookFile : IDisposable
     {
         try
         {
-            // what people record and how they sign in is nobody else's on this machine
-            if (OperatingSystem.IsWindows())
-                Directory.CreateDirectory(Folder);
-            else
-                Directory.CreateDirectory(Folder, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
+            Directory.CreateDirectory(Folder);
+            KeepPrivate();
             _lock = new FileStream(Path.Combine(Folder, "gassel.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
         }
         catch (UnauthorizedAccessException denied)
@@ -201,6 +200,26 @@ public sealed class BookFile : IDisposable
                     : DiskFault.Of(taken, Folder),
                 taken
             );
+        }
+    }
+
+    /// <summary>
+    /// What people record and how they sign in is nobody else's on this machine: the folder shuts all that is in it. A folder that belongs
+    /// to another user, or lies where there are no such rights, stays as it is.
+    /// </summary>
+    private void KeepPrivate()
+    {
+        if (OperatingSystem.IsWindows())
+            return;
+        const UnixFileMode Owners = UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute;
+        try
+        {
+            if (File.GetUnixFileMode(Folder) != Owners)
+                File.SetUnixFileMode(Folder, Owners);
+        }
+        catch (UnauthorizedAccessException)
+        {
+            // whether it can be written to is seen next
         }
     }
 

@@ -43,6 +43,7 @@ public static class DemoSeason
     };
 
     public static async Task Fill(
+        BookFile file,
         GasselDb db,
         WeatherBook weather,
         ReadingBook readings,
@@ -51,8 +52,11 @@ public static class DemoSeason
         DateTimeOffset realNow
     )
     {
-        if (await db.Sites.AnyAsync())
+        // a book of one's own that nobody named yet is no demo
+        if (await db.Sites.AnyAsync() || await db.Lots.AnyAsync() || await db.Batches.AnyAsync())
             return;
+        var half = new HalfMadeDemo(file);
+        half.Begin();
         db.Sites.Add(
             new()
             {
@@ -92,5 +96,6 @@ public static class DemoSeason
         db.Wishes.AddRange(DemoWishes.Rows);
         await db.SaveChangesAsync();
         await DemoReadings.Fill(readings, thermometers, Starts, gate);
+        half.Done();
     }
 }

@@ -37,7 +37,7 @@ internal sealed class BookOpening(
         weather.ClearHalfImported();
         await readings.ClearHalfImported(gate);
         if (launch.Demo)
-            await DemoSeason.Fill(db, weather, readings, thermometers, gate, real.GetUtcNow());
+            await DemoSeason.Fill(file, db, weather, readings, thermometers, gate, real.GetUtcNow());
         else
             await readings.SetSimulatedAside(gate);
         await clock.Follow(db);

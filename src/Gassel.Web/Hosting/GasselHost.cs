@@ -50,6 +50,9 @@ namespace Gassel.Web.Hosting;
 /// <summary>Puts the program together: listening, services, pipeline, features in the order of the work.</summary>
 public static class GasselHost
 {
+    /// <summary>So long a request that still runs is waited for when the program is to end; what it had not committed never was.</summary>
+    private static readonly TimeSpan LongestGoodbye = TimeSpan.FromSeconds(4);
+
     /// <summary>Largest body any address takes, in bytes; files have their own limit.</summary>
     private const int MaxBody = 1_000_000;
 
@@ -80,6 +83,7 @@ public static class GasselHost
             kestrel.Limits.MaxRequestBodySize = MaxBody;
             kestrel.AddServerHeader = false;
         });
+        builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = LongestGoodbye);
         builder.Services.AddSingleton(door);
         AddBook(builder.Services, launch, clock);
         WebApplication? running = null;
@@ -104,6 +108,7 @@ public static class GasselHost
         app.UseTokens();
         app.UseStrictJson();
         app.UseUnwaited();
+        app.UseUnchanged();
 
         app.MapSession();
         var api = app.MapGroup("/api").For(Role.Volunteer);
