@@ -32,17 +32,22 @@ internal sealed class RoundsBook(
     SiteClock clock
 )
 {
+    /// <summary>So many are settled at a time; more would bury the work of the day.</summary>
+    private const int ConflictsTold = 20;
+
     public async Task<RoundsView> On(DateOnly today, CancellationToken cancel)
     {
         var ground = await Ground(today, cancel);
         var standing = Standing(ground, ground.Batches);
         var byPlace = ground.Places.Select(p => Whole(p, ground, standing)).ToList();
+        var conflicts = await Conflicts(ground);
         return new RoundsView(
             today,
             ground.Sequence,
             byPlace.Sum(p => p.Jobs + p.Parts.Sum(s => s.Due.Count(d => d.Due.DueOn <= today))),
             [.. byPlace.Where(p => p.Parts.Count > 0 || p.Out.Count > 0)],
-            await Conflicts(ground),
+            [.. conflicts.Take(ConflictsTold)],
+            conflicts.Count,
             YardViews.Alerts(ground.Inside.Vessels.Values),
             aside.All,
             clock.IsDemo ? [] : [.. (await readings.Series()).Where(s => s.Device is not null).Select(s => s.Name)]
@@ -57,13 +62,15 @@ internal sealed class RoundsBook(
         var today = clock.Today;
         var ground = await Ground(today, cancel);
         var standing = Standing(ground, ground.Batches.Where(b => touched.Contains(b.Row.Id)));
+        var conflicts = await Conflicts(ground);
         return new RoundsChange(
             today,
             ground.Sequence,
             [.. touched],
             [.. ground.Places.Where(p => left.Contains(p.Id) || standing.Contains(p.Id)).Select(p => Whole(p, ground, standing))],
             [.. ground.Places.Select(p => p.Id)],
-            await Conflicts(ground),
+            [.. conflicts.Take(ConflictsTold)],
+            conflicts.Count,
             YardViews.Alerts(ground.Inside.Vessels.Values),
             aside.All
         );

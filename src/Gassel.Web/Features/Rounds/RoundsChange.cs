@@ -9,7 +9,8 @@ namespace Gassel.Web.Features.Rounds;
 /// <param name="Batches">Of the gesture: what stands of them is what <paramref name="Places"/> tells, and nothing else.</param>
 /// <param name="Places">Places where something of them stands or stood, with the parts of these batches alone.</param>
 /// <param name="Order">Ids of all places, in the order of the grower.</param>
-/// <param name="Conflicts">All of them.</param>
+/// <param name="Conflicts">The first of them.</param>
+/// <param name="ConflictCount">How many there are.</param>
 /// <param name="Yard">All that the weather asks of containers.</param>
 /// <param name="Aside">All batches that cannot be computed.</param>
 public sealed record RoundsChange(
@@ -19,6 +20,7 @@ public sealed record RoundsChange(
     IReadOnlyList<RoundsPlace> Places,
     IReadOnlyList<string> Order,
     IReadOnlyList<RoundsConflict> Conflicts,
+    int ConflictCount,
     IReadOnlyList<YardAlert> Yard,
     IReadOnlyList<BatchAside> Aside
 );

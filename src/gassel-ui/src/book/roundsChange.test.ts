@@ -25,6 +25,7 @@ const rounds = (...places: ReturnType<typeof place>[]) =>
     places,
     dueCount: 0,
     conflicts: [],
+    conflictCount: 0,
     yard: [],
     aside: [],
   }) as unknown as RoundsView;
@@ -37,6 +38,7 @@ const change = (batches: string[], ...places: ReturnType<typeof place>[]) =>
     places,
     order: ["table", "shelf", "yard"],
     conflicts: [],
+    conflictCount: 0,
     yard: [],
     aside: [],
   }) as unknown as RoundsChange;

@@ -41,6 +41,7 @@ export function withChange(rounds: RoundsView, change: RoundsChange): RoundsView
     places,
     dueCount: places.reduce((sum, place) => sum + dueAt(place, today), 0),
     conflicts: change.conflicts,
+    conflictCount: change.conflictCount,
     yard: change.yard,
     aside: change.aside,
   };

@@ -8,8 +8,16 @@ import { actDay } from "../../time/days";
 import type { Day } from "../../time/days";
 import { useMay, useWho } from "../../people/usePerson";
 
+interface ConflictListProps {
+  /** The first of them. */
+  conflicts: RoundsView["conflicts"];
+  /** How many there are. */
+  count: number;
+  today: Day;
+}
+
 /** Entries that cannot be true beside the others: kept, not counted, and settled here. */
-export function ConflictList({ conflicts, today }: { conflicts: RoundsView["conflicts"]; today: Day }) {
+export function ConflictList({ conflicts, count, today }: ConflictListProps) {
   const { takeBack } = useRecord();
   const who = useWho();
   const mayAll = useMay("grower");
@@ -39,6 +47,11 @@ export function ConflictList({ conflicts, today }: { conflicts: RoundsView["conf
           )}
         </Box>
       ))}
+      {count > conflicts.length && (
+        <Link to="/batches?trouble=entries" style={{ color: "inherit", lineHeight: "48px" }}>
+          {count - conflicts.length} more do not fit: see their batches
+        </Link>
+      )}
     </Card>
   );
 }

@@ -103,7 +103,7 @@ export function Rounds() {
       {rounds.data.aside.length > 0 && <AsideList aside={rounds.data.aside} />}
       {!here && conflicts.length > 0 && (
         <Box sx={{ order: 1 }}>
-          <ConflictList conflicts={conflicts} today={today} />
+          <ConflictList conflicts={conflicts} count={rounds.data.conflictCount} today={today} />
         </Box>
       )}
     </>
