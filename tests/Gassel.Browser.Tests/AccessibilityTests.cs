@@ -2,7 +2,7 @@ using OpenQA.Selenium;
 
 namespace Gassel.Browser.Tests;
 
-/// <summary>Every view and the dialogs of Rounds on a wide screen, in both lights; keys.</summary>
+/// <summary>Every view and the dialogs on a wide screen, in both lights; keys.</summary>
 public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
 {
     private readonly RunningProgram _program;
@@ -42,6 +42,30 @@ public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
         _browser.Type("find-all", "blue");
         _browser.SeeTest("found-0");
         Looking.At(_browser, "find");
+        _browser.Press("Scan a label");
+        _browser.SeeTest("scan-says");
+        Looking.At(_browser, "scan");
+    }
+
+    [Theory]
+    [InlineData("light")]
+    [InlineData("dark")]
+    public void What_asks_before_it_goes_on_has_no_violation(string light)
+    {
+        var b = _browser;
+        b.At("table");
+        Looking.SetLight(b, light);
+        b.At("table");
+        b.PressIn("due-15-1-startStep", "Started");
+        b.SeeHeading("B-15 goldenbanner: read this first");
+        Looking.At(b, $"read first in {light}");
+        b.Press("Cancel");
+        b.Open("/seed?new=camas");
+        b.Type("source", "not saved");
+        b.Press("Workbench");
+        b.SeeHeading("Leave without saving?");
+        Looking.At(b, $"unsaved in {light}");
+        b.Press("Stay");
     }
 
     [Theory]

@@ -65,9 +65,9 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
     {
         _browser.Open("/");
         _browser.Says("warmth-25", "prairie smoke", "18–21 °C", "thermostat");
-        // one touch
-        _browser.PressIn("warmth-25", "Move to lamp shelf");
-        _browser.Told("B-25", "lamp shelf");
+        // told once for both trays, and one touch for both
+        _browser.PressIn("warmth-25", "Move both to lamp shelf");
+        _browser.Told("B-25, B-26", "lamp shelf");
         _browser.SeeNoMore(By.CssSelector("[data-testid='warmth-25']"));
     }
 

@@ -61,6 +61,7 @@ public sealed class ScanTests : IDisposable
         phone.Open("/");
         phone.Press("Find");
         phone.Press("Scan a label");
+        phone.SeeTest("scan-says");
         phone.Driver.FindElement(OpenQA.Selenium.By.CssSelector("[data-testid='scan-picture']")).SendKeys(picture);
         phone.See("B-1 arrowleaf balsamroot");
         Assert.Contains("/batches/", phone.Driver.Url, StringComparison.Ordinal);

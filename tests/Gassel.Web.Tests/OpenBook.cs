@@ -61,8 +61,9 @@ public sealed class OpenBook : IAsyncLifetime
     }
 
     /// <summary>A device of its own, with its own cookies, that trusts the book's authority and no other.</summary>
-    public Visitor Visitor() =>
-        new(Address, X509CertificateLoader.LoadCertificateFromFile(Path.Combine(Folder, "network", "authority.crt")));
+    /// <param name="cookies">Those of another, copied; none if left out.</param>
+    public Visitor Visitor(IEnumerable<Cookie>? cookies = null) =>
+        new(Address, X509CertificateLoader.LoadCertificateFromFile(Path.Combine(Folder, "network", "authority.crt")), cookies);
 
     /// <summary>The first owner, signed in with the code of the console.</summary>
     public async Task<Visitor> Owner()
@@ -84,13 +85,18 @@ public sealed class OpenBook : IAsyncLifetime
 }
 
 /// <summary>A device on the network.</summary>
-public sealed class Visitor(Uri address, X509Certificate2 trusted) : IDisposable
+public sealed class Visitor : IDisposable
 {
-    public HttpClient Http { get; } =
-        new(
+    private readonly CookieContainer _cookies = new();
+
+    public Visitor(Uri address, X509Certificate2 trusted, IEnumerable<Cookie>? cookies = null)
+    {
+        foreach (var cookie in cookies ?? [])
+            _cookies.Add(address, new Cookie(cookie.Name, cookie.Value));
+        Http = new(
             new SocketsHttpHandler
             {
-                CookieContainer = new CookieContainer(),
+                CookieContainer = _cookies,
                 AllowAutoRedirect = false,
                 SslOptions = new SslClientAuthenticationOptions
                 {
@@ -107,6 +113,12 @@ public sealed class Visitor(Uri address, X509Certificate2 trusted) : IDisposable
         {
             BaseAddress = address,
         };
+    }
+
+    public HttpClient Http { get; }
+
+    /// <summary>As they are kept on the device.</summary>
+    public IEnumerable<Cookie> Cookies() => _cookies.GetAllCookies();
 
     /// <summary>Of the session; null before sign-in.</summary>
     public string? Token { get; set; }

@@ -169,6 +169,18 @@ public sealed class OpenBookTests : IAsyncLifetime
         Assert.Equal("who", problem!["field"]!.GetValue<string>());
         Assert.Contains("This was recorded by Gustav", problem["detail"]!.GetValue<string>());
 
+        // books are closed by growers
+        Assert.Equal(
+            403,
+            (
+                await ines.Send(
+                    HttpMethod.Post,
+                    $"/api/batches/{batch}/entries",
+                    Entry("Ines", Guid.NewGuid(), """{"kind":"closed","words":null}""")
+                )
+            ).Status
+        );
+
         // the start was the owner's
         var log = (await ines.Get($"/api/batches/{batch}"))["log"]!.AsArray();
         var started = log.Single(l => l!["who"]!.GetValue<string>() == "Odila")!["id"]!.GetValue<Guid>();
@@ -373,6 +385,82 @@ public sealed class OpenBookTests : IAsyncLifetime
         owner.Token = null;
         Assert.Equal(401, (await owner.Send(HttpMethod.Get, "/api/rounds")).Status);
         await owner.Enter("/api/session", """{"name":"Odila","password":"four words together now"}""");
+    }
+
+    [Fact]
+    public async Task A_copied_cookie_ends_with_its_session_and_no_other_does()
+    {
+        using var owner = await _book.Owner();
+        using var elsewhere = _book.Visitor();
+        await elsewhere.Enter("/api/session", $$"""{"name":"Odila","password":"{{OpenBook.Password}}"}""");
+        using var thief = _book.Visitor(owner.Cookies());
+        Assert.Equal(200, (await thief.Send(HttpMethod.Get, "/api/rounds")).Status);
+        Assert.Equal(200, (await owner.Send(HttpMethod.Delete, "/api/session")).Status);
+        Assert.Equal(401, (await thief.Send(HttpMethod.Get, "/api/rounds")).Status);
+        Assert.Equal(200, (await elsewhere.Send(HttpMethod.Get, "/api/rounds")).Status);
+        await _book.Restart();
+        using var later = _book.Visitor(thief.Cookies());
+        Assert.Equal(401, (await later.Send(HttpMethod.Get, "/api/rounds")).Status);
+        using var still = _book.Visitor(elsewhere.Cookies());
+        Assert.Equal(200, (await still.Send(HttpMethod.Get, "/api/rounds")).Status);
+    }
+
+    [Fact]
+    public async Task A_stranger_who_tries_a_name_shuts_nobody_out_of_their_own_device()
+    {
+        using var owner = await _book.Owner();
+        using var thief = _book.Visitor();
+        for (var i = 0; i < 6; i++)
+            await thief.Send(HttpMethod.Post, "/api/session", """{"name":"Odila","password":"wrong words"}""");
+        var right = $$"""{"name":"Odila","password":"{{OpenBook.Password}}"}""";
+        Assert.Equal(403, (await thief.Send(HttpMethod.Post, "/api/session", right)).Status);
+        await owner.Send(HttpMethod.Delete, "/api/session");
+        owner.Token = null;
+        await owner.Enter("/api/session", right);
+        // its own wrong tries are counted: after them it is a device like any other, and the name is shut
+        await owner.Send(HttpMethod.Delete, "/api/session");
+        owner.Token = null;
+        for (var i = 0; i < 5; i++)
+            await owner.Send(HttpMethod.Post, "/api/session", """{"name":"Odila","password":"wrong words"}""");
+        Assert.Equal(403, (await owner.Send(HttpMethod.Post, "/api/session", right)).Status);
+    }
+
+    [Theory]
+    [InlineData("/api/session", "\"password\":\"wrong words\"")]
+    [InlineData("/api/session/code", "\"code\":\"AAAA-AAAA\",\"password\":\"three words together\"")]
+    public async Task A_wrong_try_is_answered_after_the_same_time_whoever_it_names(string path, string secret)
+    {
+        using var owner = await _book.Owner();
+        await owner.Send(HttpMethod.Post, "/api/people", """{"name":"Ines","role":"volunteer"}""");
+        using var thief = _book.Visitor();
+        foreach (var name in new[] { "Odila", "Ines", "Nobody" })
+        {
+            var began = System.Diagnostics.Stopwatch.GetTimestamp();
+            Assert.Equal(403, (await thief.Send(HttpMethod.Post, path, $$"""{"name":"{{name}}",{{secret}}}""")).Status);
+            Assert.True(System.Diagnostics.Stopwatch.GetElapsedTime(began) >= TimeSpan.FromSeconds(0.49), name);
+        }
+    }
+
+    [Theory]
+    [InlineData("grower", """{"role":"grower","left":true}""", true)]
+    [InlineData("grower", """{"role":"volunteer","left":false}""", true)]
+    [InlineData("grower", """{"role":"owner","left":false}""", false)]
+    [InlineData("volunteer", """{"role":"volunteer","left":true}""", false)]
+    public async Task The_calendar_ends_for_who_may_no_longer_see_it(string role, string change, bool ends)
+    {
+        using var owner = await _book.Owner();
+        using var ines = await _book.Person(owner, "Ines", role);
+        const string Site = """{"name":"Bench","latitude":46.8,"timeZone":"America/Denver","lastFrost":"05-08"}""";
+        Assert.Equal(200, (await owner.Send(HttpMethod.Put, "/api/site", Site)).Status);
+        var (_, made) = await owner.Send(HttpMethod.Post, "/api/calendar/address", "{}");
+        var path = made!["path"]!.GetValue<string>();
+        Assert.Equal(role == "grower" ? 200 : 403, (await ines.Send(HttpMethod.Get, "/api/calendar")).Status);
+        var id = (await owner.Get("/api/people")).AsArray().Single(p => p!["name"]!.GetValue<string>() == "Ines")!["id"];
+        var (_, changed) = await owner.Send(HttpMethod.Put, $"/api/people/{id}", change);
+        Assert.Equal(ends, changed!["calendarEnded"]!.GetValue<bool>());
+        using var stranger = _book.Visitor();
+        using var feed = await stranger.Http.GetAsync(path, TestContext.Current.CancellationToken);
+        Assert.Equal(ends ? HttpStatusCode.NotFound : HttpStatusCode.OK, feed.StatusCode);
     }
 
     [Fact]

@@ -30,7 +30,7 @@ internal sealed class RecordingRights(Func<GasselDb> connect, BatchShelf shelf)
         }
         if (asker.Role >= Role.Grower)
             return null;
-        if (request.Entries.Any(e => e.Payload is Replanned or StepLeftOut or Discarded))
+        if (request.Entries.Any(e => e.Payload is Replanned or StepLeftOut or Discarded or Closed))
             return Forbidden("entries", new AtLeast(Role.Grower).Words);
         var voids = request.Entries.Select(e => e.Payload).OfType<VoidEntry>().Select(v => v.Entry).ToHashSet();
         var others =

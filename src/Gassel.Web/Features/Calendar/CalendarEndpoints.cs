@@ -25,7 +25,7 @@ internal static class CalendarEndpoints
 
     public static void MapCalendar(this RouteGroupBuilder api)
     {
-        api.MapGet("/calendar", (SiteClock clock) => new CalendarAddress(PathOf(clock.Site?.CalendarToken)));
+        api.MapGet("/calendar", (SiteClock clock) => new CalendarAddress(PathOf(clock.Site?.CalendarToken))).For(Role.Grower);
         api.MapGet("/calendar.ics", async (Library library, OutdoorBatches shelf, SetAside aside, WishGrounds wishes) =>
                 Results.File(await File(library, shelf, aside, wishes), ContentType, "gassel.ics")
             )

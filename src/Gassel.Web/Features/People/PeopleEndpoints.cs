@@ -1,6 +1,7 @@
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Problems;
+using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
@@ -71,17 +72,18 @@ internal static class PeopleEndpoints
         );
     }
 
-    private static async Task<Results<Ok<PersonView>, ProblemHttpResult>> Change(
+    private static async Task<Results<Ok<ChangedPerson>, ProblemHttpResult>> Change(
         Guid id,
         PersonChange asked,
         UserManager<Person> people,
         GasselDb db,
         WriteGate gate,
+        SiteClock clock,
         TimeProvider real
     )
     {
         // who else is owner is looked at and changed in one turn
-        return await gate.Write<Results<Ok<PersonView>, ProblemHttpResult>>(
+        return await gate.Write<Results<Ok<ChangedPerson>, ProblemHttpResult>>(
             async () =>
             {
                 if (await people.FindByIdAsync(id.ToString()) is not { } person)
@@ -99,14 +101,27 @@ internal static class PeopleEndpoints
                         "Last owner"
                     ).ToResult();
                 }
+                var saw = person is { LeftAt: null, Role: >= Role.Grower };
                 person.Role = asked.Role;
                 person.LeftAt = asked.Left ? person.LeftAt ?? real.GetUtcNow().ToUnixTimeMilliseconds() : null;
                 // a new stamp ends the sessions under the old standing
                 (await people.UpdateSecurityStampAsync(person)).OrThrow();
-                return TypedResults.Ok(View(person));
+                var ended = saw && (person.LeftAt is not null || person.Role < Role.Grower) && await EndCalendar(db, clock);
+                return TypedResults.Ok(new ChangedPerson(View(person), ended));
             },
             CancellationToken.None
         );
+    }
+
+    /// <summary>The calendar is read by all who know its address: whoever may no longer see it knows it still, so it ends.</summary>
+    private static async Task<bool> EndCalendar(GasselDb db, SiteClock clock)
+    {
+        if (await db.Sites.SingleOrDefaultAsync() is not { CalendarToken: not null } site)
+            return false;
+        site.CalendarToken = null;
+        await db.SaveChangesAsync();
+        await clock.Follow(db);
+        return true;
     }
 
     private static async Task<Results<Ok<PersonWithCode>, ProblemHttpResult>> NewCode(

@@ -15,11 +15,6 @@ internal static class SessionEndpoints
     private const int ShortestPassword = 10;
     private const int LongestPassword = 128;
 
-    /// <summary>Of no password: compared with where there is no such person, so that the answer takes as long.</summary>
-    private static readonly Lazy<string> NobodysHash = new(() =>
-        new PasswordHasher<Person>().HashPassword(new(), Guid.NewGuid().ToString())
-    );
-
     public static void MapSession(this WebApplication app)
     {
         var session = app.MapGroup("/api/session");
@@ -40,12 +35,7 @@ internal static class SessionEndpoints
             .For(Role.Volunteer)
             .ProducesProblem(400)
             .ProducesProblem(403);
-        session.MapDelete("", async (HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens) =>
-        {
-            await context.SignOutAsync(IdentityConstants.ApplicationScheme);
-            context.User = new();
-            return View(context, door, owner, tokens);
-        });
+        session.MapDelete("", Leave);
     }
 
     internal static Refusal? CheckPassword(string field, string password) =>
@@ -71,6 +61,21 @@ internal static class SessionEndpoints
         );
     }
 
+    private static async Task<SessionView> Leave(
+        HttpContext context,
+        NetworkDoor door,
+        OwnerCode owner,
+        IAntiforgery tokens,
+        EndedSessions ended
+    )
+    {
+        if ((await context.AuthenticateAsync(IdentityConstants.ApplicationScheme)).Properties is { } session)
+            ended.Add(session);
+        await context.SignOutAsync(IdentityConstants.ApplicationScheme);
+        context.User = new();
+        return View(context, door, owner, tokens);
+    }
+
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> Enter(
         NameAndPassword asked,
         HttpContext context,
@@ -79,8 +84,8 @@ internal static class SessionEndpoints
         IAntiforgery tokens,
         UserManager<Person> people,
         IUserClaimsPrincipalFactory<Person> principals,
-        GasselDb db,
-        WriteGate gate
+        KnownDevices devices,
+        SecretCheck secrets
     )
     {
         if (NotNeeded(door) is { } refusal)
@@ -88,9 +93,9 @@ internal static class SessionEndpoints
         if ((Limits.Text("name", asked.Name, Person.MaxName) ?? Limits.Text("password", asked.Password, LongestPassword)) is { } unreadable)
             return unreadable.ToResult();
         var person = await people.FindByNameAsync(asked.Name.Trim());
-        if (!await Fits(person, asked.Password, people, db, gate))
+        if (!await secrets.Password(person, asked.Password, context))
             return Wrong("password", "name and password do not go together").ToResult();
-        return TypedResults.Ok(await Admit(person!, context, door, owner, tokens, principals));
+        return TypedResults.Ok(await Admit(person!, context, door, owner, tokens, principals, devices));
     }
 
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> EnterByCode(
@@ -101,9 +106,9 @@ internal static class SessionEndpoints
         IAntiforgery tokens,
         UserManager<Person> people,
         IUserClaimsPrincipalFactory<Person> principals,
-        GasselDb db,
-        WriteGate gate,
-        TimeProvider real
+        KnownDevices devices,
+        SecretCheck secrets,
+        WriteGate gate
     )
     {
         if (NotNeeded(door) is { } refusal)
@@ -130,7 +135,7 @@ internal static class SessionEndpoints
                 "Name taken"
             ).ToResult();
         }
-        if (!byOwnerCode && !await FitsCode(person, asked.Code, people, db, gate, real))
+        if (!byOwnerCode && !await secrets.Code(person, asked.Code, context))
             return Wrong("code", "name and code do not go together, or the code has run out; the owner can make a new one").ToResult();
         // hashing takes a tenth of a second, and nobody's recording shall wait for it
         var isNew = person is null;
@@ -152,7 +157,7 @@ internal static class SessionEndpoints
         );
         if (byOwnerCode)
             owner.Used();
-        return TypedResults.Ok(await Admit(person, context, door, owner, tokens, principals));
+        return TypedResults.Ok(await Admit(person, context, door, owner, tokens, principals, devices));
     }
 
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> ChangePassword(
@@ -163,7 +168,8 @@ internal static class SessionEndpoints
         IAntiforgery tokens,
         UserManager<Person> people,
         IUserClaimsPrincipalFactory<Person> principals,
-        GasselDb db,
+        KnownDevices devices,
+        SecretCheck secrets,
         WriteGate gate
     )
     {
@@ -172,11 +178,11 @@ internal static class SessionEndpoints
         if ((Limits.Text("old", asked.Old, LongestPassword) ?? CheckPassword("new", asked.New)) is { } unreadable)
             return unreadable.ToResult();
         var person = await people.GetUserAsync(context.User);
-        if (!await Fits(person, asked.Old, people, db, gate))
+        if (!await secrets.Password(person, asked.Old, context))
             return Wrong("old", "this is not the password of until now").ToResult();
         person!.PasswordHash = people.PasswordHasher.HashPassword(person, asked.New);
         await gate.Write(async () => (await people.UpdateSecurityStampAsync(person)).OrThrow(), CancellationToken.None);
-        return TypedResults.Ok(await Admit(person, context, door, owner, tokens, principals));
+        return TypedResults.Ok(await Admit(person, context, door, owner, tokens, principals, devices));
     }
 
     private static async Task<SessionView> Admit(
@@ -185,61 +191,16 @@ internal static class SessionEndpoints
         NetworkDoor door,
         OwnerCode owner,
         IAntiforgery tokens,
-        IUserClaimsPrincipalFactory<Person> principals
+        IUserClaimsPrincipalFactory<Person> principals,
+        KnownDevices devices
     )
     {
         context.User = await principals.CreateAsync(person);
-        await context.SignInAsync(IdentityConstants.ApplicationScheme, context.User, new() { IsPersistent = true });
+        var session = new AuthenticationProperties { IsPersistent = true };
+        EndedSessions.Name(session);
+        await context.SignInAsync(IdentityConstants.ApplicationScheme, context.User, session);
+        devices.Remember(context, person);
         return View(context, door, owner, tokens);
-    }
-
-    /// <summary>Compares, and keeps the number of wrong tries. It takes as long for a name that is none.</summary>
-    private static Task<bool> Fits(Person? person, string password, UserManager<Person> people, GasselDb db, WriteGate gate) =>
-        Compared(person, person is { LeftAt: null, PasswordHash: { } own } ? own : null, password, people, db, gate);
-
-    private static Task<bool> FitsCode(
-        Person? person,
-        string code,
-        UserManager<Person> people,
-        GasselDb db,
-        WriteGate gate,
-        TimeProvider real
-    )
-    {
-        var runs = person is { LeftAt: null } && !(person.CodeUntil < real.GetUtcNow().ToUnixTimeMilliseconds());
-        return Compared(person, runs ? person!.CodeHash : null, SignUpCode.Plain(code), people, db, gate);
-    }
-
-    private static async Task<bool> Compared(
-        Person? person,
-        string? hash,
-        string secret,
-        UserManager<Person> people,
-        GasselDb db,
-        WriteGate gate
-    )
-    {
-        // hashing takes a tenth of a second, and nobody's recording shall wait for it
-        var same =
-            people.PasswordHasher.VerifyHashedPassword(person ?? new(), hash ?? NobodysHash.Value, secret)
-            != PasswordVerificationResult.Failed;
-        if (person is null || hash is null)
-            return false;
-        return await gate.Write(
-            async () =>
-            {
-                // other tries may have been counted while this one was compared
-                await db.Entry(person).ReloadAsync();
-                if (await people.IsLockedOutAsync(person))
-                    return false;
-                if (!same)
-                    (await people.AccessFailedAsync(person)).OrThrow();
-                else if (person.AccessFailedCount > 0)
-                    (await people.ResetAccessFailedCountAsync(person)).OrThrow();
-                return same;
-            },
-            CancellationToken.None
-        );
     }
 
     private static Refusal? NotNeeded(NetworkDoor door) =>

@@ -33,7 +33,7 @@ internal static class SignIn
     public static readonly TimeSpan ShutFor = TimeSpan.FromMinutes(10);
 
     /// <summary>A phone in daily use stays signed in; one left in a drawer does not.</summary>
-    private static readonly TimeSpan SessionLifetime = TimeSpan.FromDays(14);
+    public static readonly TimeSpan SessionLifetime = TimeSpan.FromDays(14);
 
     /// <summary>So soon a person let go, or given another role, is noticed.</summary>
     private static readonly TimeSpan LookAgain = TimeSpan.FromSeconds(30);
@@ -60,6 +60,9 @@ internal static class SignIn
             .AddOptions<SecurityStampValidatorOptions>()
             .Configure<TimeProvider>((o, real) => (o.ValidationInterval, o.TimeProvider) = (LookAgain, real));
         services.AddSingleton<OwnerCode>();
+        services.AddSingleton<EndedSessions>();
+        services.AddSingleton<KnownDevices>();
+        services.AddScoped<SecretCheck>();
         services.AddDataProtection().SetApplicationName("gassel");
         // keys are read when the first session asks for them, not at every start: most books never open their door
         services.Remove(
@@ -80,6 +83,13 @@ internal static class SignIn
                     // over the network all is TLS; this machine's own door is plain and secure by being its own
                     cookie.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
                     cookie.ExpireTimeSpan = SessionLifetime;
+                    cookie.Events.OnValidatePrincipal = async session =>
+                    {
+                        if (session.HttpContext.RequestServices.GetRequiredService<EndedSessions>().Has(session.Properties))
+                            session.RejectPrincipal();
+                        else
+                            await SecurityStampValidator.ValidatePrincipalAsync(session);
+                    };
                     cookie.Events.OnRedirectToLogin = context => Say(context.Response, StatusCodes.Status401Unauthorized);
                     cookie.Events.OnRedirectToAccessDenied = context => Say(context.Response, StatusCodes.Status403Forbidden);
                 })

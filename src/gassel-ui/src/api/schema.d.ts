@@ -345,7 +345,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["PersonView"];
+                        "application/json": components["schemas"]["ChangedPerson"];
                     };
                 };
                 /** @description Not Found */
@@ -8442,6 +8442,10 @@ export interface components {
             /** Format: int32 */
             standing: number;
         };
+        ChangedPerson: {
+            person: components["schemas"]["PersonView"];
+            calendarEnded: boolean;
+        };
         CheckRecord: {
             /** Format: uuid */
             entry: string;
@@ -11549,6 +11553,8 @@ export interface components {
             places: components["schemas"]["RoundsPlace"][];
             order: string[];
             conflicts: components["schemas"]["RoundsConflict"][];
+            /** Format: int32 */
+            conflictCount: number;
             yard: components["schemas"]["YardAlert"][];
             aside: components["schemas"]["BatchAside"][];
         };
@@ -11587,6 +11593,8 @@ export interface components {
             dueCount: number;
             places: components["schemas"]["RoundsPlace"][];
             conflicts: components["schemas"]["RoundsConflict"][];
+            /** Format: int32 */
+            conflictCount: number;
             yard: components["schemas"]["YardAlert"][];
             aside: components["schemas"]["BatchAside"][];
             simulatedAside: string[];

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
 import type { BatchView } from "../../api/types";
+import { ForRole } from "../../people/ForRole";
 import { useRecord } from "../../record/RecordProvider";
 import { Card } from "../../shared/Card";
 import { actDay } from "../../time/days";
@@ -33,9 +34,11 @@ export function CloseBooks({ batch, today }: { batch: BatchView; today: Day }) {
         <Button variant="outlined" component={Link} to={`/batches/${summary.id}/books`}>
           Its books
         </Button>
-        <Button variant="outlined" onClick={() => setAsked(true)}>
-          Close the books of this batch
-        </Button>
+        <ForRole role="grower">
+          <Button variant="outlined" onClick={() => setAsked(true)}>
+            Close the books of this batch
+          </Button>
+        </ForRole>
       </Box>
       {asked && (
         <CloseDialog

@@ -22,6 +22,8 @@ export function PeopleCard() {
   const [name, setName] = useState("");
   const [role, setRole] = useState<Role>("volunteer");
   const [code, setCode] = useState<{ name: string; code: string } | null>(null);
+  // who knew the calendar's address when it was withdrawn
+  const [knew, setKnew] = useState<string | null>(null);
   const [error, setError] = useState<unknown>(null);
   const attempt = async (work: () => Promise<void>) => {
     setError(null);
@@ -47,7 +49,10 @@ export function PeopleCard() {
     });
   const change = (person: PersonView, to: { role: Role; left: boolean }) =>
     attempt(async () => {
-      await answered(api.PUT("/api/people/{id}", { params: { path: { id: person.id } }, body: to }));
+      const changed = await answered(
+        api.PUT("/api/people/{id}", { params: { path: { id: person.id } }, body: to }),
+      );
+      setKnew(changed.calendarEnded ? person.name : null);
     });
   if (!people.data) return <Failure error={people.error} />;
   return (
@@ -106,6 +111,11 @@ export function PeopleCard() {
           >
             {code.code}
           </Typography>
+        </Typography>
+      )}
+      {knew !== null && (
+        <Typography role="status" sx={{ my: 1 }} data-testid="calendar-ended">
+          {knew} knew the address of the calendar’s feed, so it was withdrawn. Make a new one under Season.
         </Typography>
       )}
       <Failure error={error} />
