@@ -61,7 +61,7 @@ public sealed class AccessibilityTests : IClassFixture<DemoProgram>, IDisposable
         Looking.At(b, $"read first in {light}");
         b.Press("Cancel");
         b.Open("/seed?new=camas");
-        b.Type("source", "not saved");
+        b.Type("gatheredAt", "not saved");
         b.Press("Workbench");
         b.SeeHeading("Leave without saving?");
         Looking.At(b, $"unsaved in {light}");

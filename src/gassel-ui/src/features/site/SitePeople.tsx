@@ -19,11 +19,15 @@ export function SitePeople() {
           alignItems: "start",
         }}
       >
-        <NetworkCard />
+        <Box sx={{ display: "grid", gap: 2 }}>
+          <NetworkCard />
+          <ForRole role="owner">
+            <CopiesCard />
+          </ForRole>
+        </Box>
         <ForRole role="owner">
           <Box sx={{ display: "grid", gap: 2 }}>
             <PeopleCard />
-            <CopiesCard />
             <PackageCard />
           </Box>
         </ForRole>
