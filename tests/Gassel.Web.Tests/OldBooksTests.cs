@@ -105,7 +105,7 @@ public sealed class OldBooksTests : IDisposable
                 )
         );
 
-    /// <summary>Views that ask for nothing, from the description of the interface; a book that is not open has no address on the network.</summary>
+    /// <summary>Views that ask for nothing; a book that is not open to the network has no address there.</summary>
     private static async Task<IEnumerable<string>> PlainViews(HttpClient http) =>
         (await Get(http, "/openapi/v1.json"))["paths"]!
             .AsObject()
