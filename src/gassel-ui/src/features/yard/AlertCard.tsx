@@ -34,6 +34,8 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
   const { palette: p } = useDevice();
   const tend = useTend();
   const isUntouched = useUntouched();
+  // one button has room beside the title; several stand below what is said
+  const isBeside = isUntouched && alert.actions.length === 1 && alert.containers.length === 1;
   const [left, setLeft] = useState<string[]>([]);
   const [all, setAll] = useState(false);
   const reasons = reasonsOf(alert);
@@ -42,7 +44,7 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
     setLeft((before) => (before.includes(key) ? before.filter((k) => k !== key) : [...before, key]));
   const choosable = alert.actions.length > 0 && alert.containers.length > 1;
   const acts = (
-    <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: isUntouched ? 0 : 0.5, alignItems: "center" }}>
+    <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: isBeside ? 0 : 0.5, alignItems: "center" }}>
       {alert.actions.map((action, i) => (
         <Button
           key={action.what}
@@ -96,7 +98,7 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
           {PRESSING.includes(alert.kind) && <AlarmMark small />}
           <span>{alert.title}</span>
         </Typography>
-        {isUntouched && acts}
+        {isBeside && acts}
       </Box>
       {(all ? reasons : reasons.slice(0, SHOWN)).map(({ reason, labels }) => (
         <Typography key={reason} sx={{ fontSize: "0.95rem", lineHeight: 1.35 }}>
@@ -135,7 +137,7 @@ export function AlertCard({ alert, onPoint }: AlertCardProps) {
           ))}
         </Box>
       )}
-      {!isUntouched && acts}
+      {!isBeside && acts}
     </Box>
   );
 }
