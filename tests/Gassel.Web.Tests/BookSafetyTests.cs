@@ -114,13 +114,20 @@ public sealed class BookSafetyTests : IDisposable
     }
 
     [Fact]
-    public void The_folder_of_a_book_is_its_owners_alone_also_one_that_was_there_already()
+    public void A_book_is_its_owners_alone_also_in_a_folder_that_others_may_look_into()
     {
         if (OperatingSystem.IsWindows())
             return;
-        File.SetUnixFileMode(_folder, File.GetUnixFileMode(_folder) | UnixFileMode.OtherRead | UnixFileMode.OtherExecute);
+        const UnixFileMode Owners = UnixFileMode.UserRead | UnixFileMode.UserWrite;
+        var looked = File.GetUnixFileMode(_folder) | UnixFileMode.OtherRead | UnixFileMode.OtherExecute;
+        File.SetUnixFileMode(_folder, looked);
         Open();
-        Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute, File.GetUnixFileMode(_folder));
+        Assert.Equal(looked, File.GetUnixFileMode(_folder));
+        Assert.Equal(Owners, File.GetUnixFileMode(Path.Combine(_folder, "gassel.db")));
+        var made = Path.Combine(_folder, "made");
+        using var file = new BookFile(made);
+        file.Open();
+        Assert.Equal(Owners | UnixFileMode.UserExecute, File.GetUnixFileMode(made));
     }
 
     [Fact]
@@ -234,6 +241,12 @@ public sealed class BookSafetyTests : IDisposable
                     TestContext.Current.CancellationToken
                 );
             Assert.True((await Lot()).IsSuccessStatusCode);
+            // other tests of this process clear all pools; a running program keeps a connection, and with it what SQLite shares in memory
+            await using var kept = new SqliteConnection($"Data Source={Path.Combine(disk.Folder, "gassel.db")};Pooling=False");
+            await kept.OpenAsync(TestContext.Current.CancellationToken);
+            await using var looked = kept.CreateCommand();
+            looked.CommandText = "SELECT count(*) FROM lots";
+            await looked.ExecuteScalarAsync(TestContext.Current.CancellationToken);
             disk.Fill();
             HttpResponseMessage answer;
             var tries = 0;

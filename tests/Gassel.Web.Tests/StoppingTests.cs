@@ -72,6 +72,27 @@ public sealed class StoppingTests : IDisposable
         Assert.True(made.Batches.Count() > 30);
     }
 
+    [Fact]
+    public void A_book_restored_over_a_half_made_demo_stays()
+    {
+        EmptyBook.Lay(_folder);
+        var copy = Path.Combine(_folder, "copy.db");
+        File.Copy(Path.Combine(_folder, "gassel.db"), copy);
+        using (var book = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={copy};Pooling=False"))
+        {
+            book.Open();
+            using var own = book.CreateCommand();
+            own.CommandText = "INSERT INTO lots (SpeciesId, Body) VALUES ('balsamroot', '{}')";
+            own.ExecuteNonQuery();
+        }
+        File.WriteAllText(Path.Combine(_folder, "demo-filling"), "");
+        BookCopies.Restore(copy, _folder, DateTimeOffset.UtcNow);
+        using var file = new BookFile(_folder);
+        file.Open();
+        using var db = Connect(file);
+        Assert.Single(db.Lots.Select(l => l.Id));
+    }
+
     /// <summary>The demo fills empty books alone: one that was begun, and whose site nobody named, is somebody's.</summary>
     [Fact]
     public async Task The_demo_leaves_a_book_with_seed_in_it_alone()

@@ -1,4 +1,5 @@
 using Gassel.Core;
+using Gassel.Data.Demo;
 using Microsoft.Data.Sqlite;
 
 namespace Gassel.Data;
@@ -96,6 +97,8 @@ public sealed class BookCopies(BookFile file)
             if (File.Exists(file.FilePath + "-wal"))
                 File.Move(file.FilePath + "-wal", replaced + "-wal", overwrite: true);
             File.Delete(file.FilePath + "-shm");
+            // what comes is no half-made demo, whatever lay here
+            new HalfMadeDemo(file).Done();
             File.Move(arriving, file.FilePath, overwrite: true);
             return there ? replaced : null;
         }

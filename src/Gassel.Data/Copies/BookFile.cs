@@ -57,6 +57,13 @@ public sealed class BookFile : IDisposable
     /// <exception cref="BookUnavailableException">Not writable, in use, full disk, damaged, gone, or of a newer version.</exception>
     public bool Open()
     {
+        var isToFill = OpenOrMake();
+        KeepPrivate();
+        return isToFill;
+    }
+
+    private bool OpenOrMake()
+    {
         TakeLock();
         var migration = new BookMigration(this);
         try
@@ -184,8 +191,10 @@ public sealed class BookFile : IDisposable
     {
         try
         {
-            Directory.CreateDirectory(Folder);
-            KeepPrivate();
+            if (OperatingSystem.IsWindows())
+                Directory.CreateDirectory(Folder);
+            else
+                Directory.CreateDirectory(Folder, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
             _lock = new FileStream(Path.Combine(Folder, "gassel.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
         }
         catch (UnauthorizedAccessException denied)
@@ -204,22 +213,30 @@ public sealed class BookFile : IDisposable
     }
 
     /// <summary>
-    /// What people record and how they sign in is nobody else's on this machine: the folder shuts all that is in it. A folder that belongs
-    /// to another user, or lies where there are no such rights, stays as it is.
+    /// What people record and how they sign in is nobody else's on this machine. A folder that was there already may hold more than a book
+    /// and keeps its rights; the book, its copies and its photos do not need them.
     /// </summary>
     private void KeepPrivate()
     {
         if (OperatingSystem.IsWindows())
             return;
-        const UnixFileMode Owners = UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute;
+        const UnixFileMode Owners = UnixFileMode.UserRead | UnixFileMode.UserWrite;
         try
         {
-            if (File.GetUnixFileMode(Folder) != Owners)
-                File.SetUnixFileMode(Folder, Owners);
+            foreach (var ending in new[] { "", "-wal", "-shm" })
+            {
+                if (File.Exists(FilePath + ending))
+                    File.SetUnixFileMode(FilePath + ending, Owners);
+            }
+            foreach (var folder in new[] { new BookCopies(this).Folder, Path.Combine(Folder, PhotosName) })
+            {
+                if (Directory.Exists(folder))
+                    File.SetUnixFileMode(folder, Owners | UnixFileMode.UserExecute);
+            }
         }
-        catch (UnauthorizedAccessException)
+        catch (Exception failed) when (failed is UnauthorizedAccessException or IOException)
         {
-            // whether it can be written to is seen next
+            // another user's, or a disk that knows no rights: the book is opened all the same
         }
     }
 

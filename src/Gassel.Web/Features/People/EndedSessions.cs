@@ -54,7 +54,7 @@ internal sealed class EndedSessions(Launch launch, TimeProvider real)
         _until ??= File.Exists(FilePath)
             ? File.ReadLines(FilePath)
                 .Select(line => line.Split(' '))
-                .Where(parts => parts.Length == 2)
+                .Where(parts => parts.Length == 2 && long.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out _))
                 .ToDictionary(parts => parts[0], parts => long.Parse(parts[1], CultureInfo.InvariantCulture))
             : [];
 }

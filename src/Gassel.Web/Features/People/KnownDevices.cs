@@ -17,11 +17,17 @@ internal sealed class KnownDevices(IDataProtectionProvider protection)
 
     private readonly IDataProtector _seal = protection.CreateProtector("device");
 
-    /// <summary>Wrong tries in this run, by device.</summary>
-    private readonly ConcurrentDictionary<Guid, int> _wrong = new();
+    /// <summary>Tries in this run since the last that was right, by device.</summary>
+    private readonly ConcurrentDictionary<Guid, int> _tries = new();
 
-    /// <summary>The device, where this person signed in on it and few tries since were wrong; null otherwise.</summary>
-    public Guid? Of(HttpContext context, Person person)
+    /// <summary>
+    /// True where this person signed in on the device before and few tries since were wrong. Asking is a try, so that many at once are each
+    /// counted.
+    /// </summary>
+    public bool Try(HttpContext context, Person person) =>
+        Of(context, person) is { } device && _tries.AddOrUpdate(device, 1, (_, before) => before + 1) <= SignIn.MostWrong;
+
+    private Guid? Of(HttpContext context, Person person)
     {
         if (!context.Request.Cookies.TryGetValue(Cookie, out var sealedWords))
             return null;
@@ -31,7 +37,6 @@ internal sealed class KnownDevices(IDataProtectionProvider protection)
                 _seal.Unprotect(sealedWords).Split(' ') is [var whose, var device]
                 && whose == person.Id.ToString("N")
                 && Guid.TryParse(device, out var id)
-                && _wrong.GetValueOrDefault(id) < SignIn.MostWrong
                 ? id
                 : null;
         }
@@ -42,13 +47,11 @@ internal sealed class KnownDevices(IDataProtectionProvider protection)
         }
     }
 
-    public void Missed(Guid device) => _wrong.AddOrUpdate(device, 1, (_, before) => before + 1);
-
     /// <summary>They signed in here.</summary>
     public void Remember(HttpContext context, Person person)
     {
         var device = Of(context, person) ?? Guid.NewGuid();
-        _wrong.TryRemove(device, out _);
+        _tries.TryRemove(device, out _);
         context.Response.Cookies.Append(
             Cookie,
             _seal.Protect($"{person.Id:N} {device:N}"),

@@ -43,12 +43,8 @@ internal sealed class SecretCheck(UserManager<Person> people, GasselDb db, Write
     /// <summary>On a device of their own tries are counted there; elsewhere by name, in one turn with the look at the lock.</summary>
     private async Task<bool> Counted(Person person, bool same, HttpContext context)
     {
-        if (devices.Of(context, person) is { } device)
-        {
-            if (!same)
-                devices.Missed(device);
+        if (devices.Try(context, person))
             return same;
-        }
         return await gate.Write(
             async () =>
             {
