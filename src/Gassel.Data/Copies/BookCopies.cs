@@ -1,5 +1,4 @@
 using Gassel.Core;
-using Gassel.Data.Demo;
 using Microsoft.Data.Sqlite;
 
 namespace Gassel.Data;

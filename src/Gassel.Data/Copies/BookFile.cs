@@ -1,5 +1,4 @@
 using System.Reflection;
-using Gassel.Data.Demo;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Diagnostics;

@@ -1,4 +1,4 @@
-namespace Gassel.Data.Demo;
+namespace Gassel.Data;
 
 /// <summary>
 /// A demo is filled over many commits. While that goes on a file beside the book says so; where it is found at a start, the program was
