@@ -20,17 +20,7 @@ public sealed class ScanTests : IDisposable
     [Fact]
     public async Task A_label_before_the_camera_leads_to_counting_what_is_sown()
     {
-        using (var naming = new Browser(_program.Address))
-            naming.NameSite();
-        await _program.Lot("balsamroot");
-        await _program.Send(
-            "/api/told",
-            """
-            {"save":true,"who":"me","lines":[
-            {"species":"arrowleaf balsamroot","lot":"1","step":"cold-moist","since":"2026-06-01","seeds":"40","place":""},
-            {"species":"arrowleaf balsamroot","lot":"1","step":"germinate","since":"2026-06-01","seeds":"40","place":""}]}
-            """
-        );
+        await Begin();
         var picture = await Label("B-2");
         using var phone = new Browser(_program.Address, 390, 844, camera: Video(picture));
         phone.Open("/");
@@ -45,16 +35,7 @@ public sealed class ScanTests : IDisposable
     [Fact]
     public async Task A_picture_of_a_label_leads_where_the_label_does()
     {
-        using (var naming = new Browser(_program.Address))
-            naming.NameSite();
-        await _program.Lot("balsamroot");
-        await _program.Send(
-            "/api/told",
-            """
-            {"save":true,"who":"me","lines":[
-            {"species":"arrowleaf balsamroot","lot":"1","step":"cold-moist","since":"2026-06-01","seeds":"40","place":""}]}
-            """
-        );
+        await Begin();
         var picture = Path.Combine(_folder, "picture.png");
         Run("pdftoppm", "-r", "203", "-gray", "-png", "-singlefile", await LabelPaper("B-1"), picture[..^4]);
         using var phone = new Browser(_program.Address, 390, 844);
@@ -66,6 +47,22 @@ public sealed class ScanTests : IDisposable
         phone.See("B-1 arrowleaf balsamroot");
         Assert.Contains("/batches/", phone.Driver.Url, StringComparison.Ordinal);
         Assert.Empty(phone.Complaints());
+    }
+
+    /// <summary>A named book with B-1 in the cold and B-2 sown.</summary>
+    private async Task Begin()
+    {
+        using (var naming = new Browser(_program.Address))
+            naming.NameSite();
+        await _program.Lot("balsamroot");
+        await _program.Send(
+            "/api/told",
+            """
+            {"save":true,"who":"me","lines":[
+            {"species":"arrowleaf balsamroot","lot":"1","step":"cold-moist","since":"2026-06-01","seeds":"40","place":""},
+            {"species":"arrowleaf balsamroot","lot":"1","step":"germinate","since":"2026-06-01","seeds":"40","place":""}]}
+            """
+        );
     }
 
     /// <summary>The label of a batch as a grey picture: P5 of the portable graymap format.</summary>
