@@ -4,6 +4,21 @@ using Gassel.Bench;
 var root = args[0];
 
 // one measurement alone, by its name
+if (args is [_, "start"])
+{
+    await StartBench.Run(root, await Ground.Publish(root));
+    return;
+}
+if (args is [_, "recording"])
+{
+    await RecordingBench.Run(root, await Ground.Publish(root));
+    return;
+}
+if (args is [_, "season"])
+{
+    await SeasonBench.Run(root);
+    return;
+}
 if (args is [_, "readings"])
 {
     await ReadingBench.Run(root);

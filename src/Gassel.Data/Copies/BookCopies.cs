@@ -99,6 +99,8 @@ public sealed class BookCopies(BookFile file)
             // what comes is no half-made demo, whatever lay here
             new HalfMadeDemo(file).Done();
             File.Move(arriving, file.FilePath, overwrite: true);
+            // whatever befell the one before, this one is whole
+            file.Mark(isOpen: false);
             return there ? replaced : null;
         }
         catch (SqliteException failed)

@@ -1,4 +1,5 @@
 using System.Reflection;
+using Gassel.Core;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Diagnostics;
@@ -25,6 +26,12 @@ public sealed class BookFile : IDisposable
 
     private FileStream? _lock;
 
+    /// <summary>Whether the book was open when the program that had it ended.</summary>
+    private bool _wasOpen;
+
+    /// <summary>Whether this program noted that it has the book open.</summary>
+    private bool _isMarked;
+
     public BookFile(string folder)
     {
         Folder = Path.GetFullPath(folder);
@@ -43,8 +50,22 @@ public sealed class BookFile : IDisposable
 
     public string ConnectionString { get; }
 
+    /// <summary>
+    /// What may be lost of what was last recorded, in words; null where nothing speaks of it. Known once the book is open.
+    /// </summary>
+    public string? Loss { get; private set; }
+
     public DbContextOptionsBuilder Configure(DbContextOptionsBuilder builder) =>
         builder.UseSqlite(ConnectionString).AddInterceptors(Pragmas.Instance);
+
+    /// <summary>
+    /// Puts a first question together without asking it, so that EF Core has the model and itself ready by the time the book is open.
+    /// </summary>
+    public void Warm()
+    {
+        using var db = new GasselDb(((DbContextOptionsBuilder<GasselDb>)Configure(new DbContextOptionsBuilder<GasselDb>())).Options);
+        _ = db.Sites.AsNoTracking().ToQueryString();
+    }
 
     /// <summary>
     /// Takes the lock; where the file is of an older version, brings it to this one (<see cref="BookMigration"/>). A file of this version
@@ -58,6 +79,7 @@ public sealed class BookFile : IDisposable
     {
         var isToFill = OpenOrMake();
         KeepPrivate();
+        Mark(isOpen: true);
         return isToFill;
     }
 
@@ -74,6 +96,7 @@ public sealed class BookFile : IDisposable
                 throw Damaged(gone, null);
             if (!File.Exists(FilePath))
                 return migration.Create();
+            Loss = LossOf(FilePath + "-wal");
             if (!IsWhole())
                 throw Damaged("SQLite finds it damaged", null);
             var newest = NewestMigration();
@@ -115,6 +138,56 @@ public sealed class BookFile : IDisposable
         if (File.Exists(FilePath + "-wal"))
             return "it is gone, but what was last recorded lies beside it in gassel.db-wal";
         return new BookCopies(this).Anywhere().Any() ? "it is gone, but copies of it are there" : null;
+    }
+
+    /// <summary>
+    /// SQLite takes the <c>-wal</c> away when a book is closed. Where the book was not, and it is not there, somebody else took it. What
+    /// cannot be read of it is kept: SQLite would write over it.
+    /// </summary>
+    private string? LossOf(string wal)
+    {
+        if (!File.Exists(wal))
+        {
+            return _wasOpen
+                ? $"What was last recorded may be missing: Gassel did not end by itself last time, and {wal}, where the newest entries "
+                    + "wait to be put into the book, is gone: taken away, or put in by another program. See whether the last entries "
+                    + "are there."
+                : null;
+        }
+        if (WalLook.CommitsLost(wal) is 0)
+            return null;
+        var kept = Path.Combine(Folder, Text.Of($"gassel-damaged-{File.GetLastWriteTimeUtc(wal):yyyyMMdd-HHmmss}.wal"));
+        File.Copy(wal, kept, overwrite: true);
+        return $"What was last recorded is missing in part: {wal}, where the newest entries wait to be put into the book, is damaged. "
+            + $"What could be read is in the book; the damaged file is kept as {kept}.";
+    }
+
+    /// <summary>
+    /// For a command that reads the book, which another Gassel may have open. Where none has, reading it puts the <c>-wal</c> in, so that
+    /// it is looked at first and the book is noted as closed afterwards.
+    /// </summary>
+    public void TakeLockIfFree()
+    {
+        try
+        {
+            TakeLock();
+            Loss = LossOf(FilePath + "-wal");
+            Mark(isOpen: true);
+        }
+        catch (Exception taken) when (taken is BookUnavailableException or IOException)
+        {
+            // open elsewhere, or not writable: whoever opens it looks
+        }
+    }
+
+    /// <summary>Notes in the file of the lock whether a book is open, for the next start to see whether it was closed.</summary>
+    internal void Mark(bool isOpen)
+    {
+        _lock!.SetLength(0);
+        if (isOpen)
+            _lock.Write("open"u8);
+        _lock.Flush(flushToDisk: true);
+        _isMarked = isOpen;
     }
 
     /// <summary>
@@ -183,6 +256,8 @@ public sealed class BookFile : IDisposable
     public void Dispose()
     {
         SqliteConnection.ClearAllPools();
+        if (_isMarked)
+            Mark(isOpen: false);
         _lock?.Dispose();
     }
 
@@ -195,6 +270,7 @@ public sealed class BookFile : IDisposable
             else
                 Directory.CreateDirectory(Folder, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
             _lock = new FileStream(Path.Combine(Folder, "gassel.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
+            _wasOpen = _lock.Length > 0;
         }
         catch (UnauthorizedAccessException denied)
         {

@@ -47,6 +47,7 @@ internal static class CopyCommands
             throw new BookUnavailableException($"There is no book in {folder}. Name its folder with --data DIR.");
         if (File.Exists(path))
             throw new BookUnavailableException($"{path} is there already; name another file, so that no copy is overwritten.");
+        file.TakeLockIfFree();
         file.CopyTo(Path.GetFullPath(path));
         // the book first: every picture that it speaks of was there before it
         var photos = new PhotoFolder(file).CopyTo(path + Photos);
@@ -54,6 +55,7 @@ internal static class CopyCommands
         return inspected.Condition == BookCondition.Good
             ? $"{path}: {new FileInfo(path).Length / 1000} kB, whole"
                 + (photos == 0 ? "" : Text.Of($", and {photos} photos in {path}{Photos}"))
+                + (file.Loss is { } loss ? $"\n{loss}" : "")
             : throw new BookUnavailableException($"{path} was written, but {inspected.Words}. Do not rely on it.");
     }
 

@@ -110,8 +110,9 @@ public static class GasselHost
         app.UseUnwaited();
         app.UseUnchanged();
 
-        app.MapSession();
-        var api = app.MapGroup("/api").For(Role.Volunteer);
+        var late = new LateJson(app);
+        late.MapSession();
+        var api = late.MapGroup("/api").For(Role.Volunteer);
         api.MapPeople();
         api.MapNetwork();
         api.MapSite();
@@ -153,9 +154,9 @@ public static class GasselHost
         api.MapTables();
         api.MapIntake();
         api.MapCalculators();
-        app.MapCalendarFeed();
-        app.MapReadingIntake();
-        app.MapAuthority();
+        late.MapCalendarFeed();
+        late.MapReadingIntake();
+        late.MapAuthority();
         app.MapOpenApi().For(Role.Volunteer);
         return app;
     }

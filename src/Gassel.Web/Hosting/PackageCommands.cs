@@ -45,9 +45,11 @@ internal static class PackageCommands
     {
         if (!File.Exists(file.FilePath))
             throw new BookUnavailableException($"There is no book in {file.Folder}. Name its folder with --data DIR.");
+        file.TakeLockIfFree();
         using (var into = new FileStream(path, FileMode.CreateNew))
             PackageWriter.Write(file, into, PackageLicence.NotSpecified, now);
-        return Text.Of($"{path}: {new FileInfo(path).Length / 1000} kB, the whole book as an open package");
+        return Text.Of($"{path}: {new FileInfo(path).Length / 1000} kB, the whole book as an open package")
+            + (file.Loss is { } loss ? $"\n{loss}" : "");
     }
 
     /// <summary>Into a book that no other Gassel has open; into a new one where there is none.</summary>

@@ -26,6 +26,9 @@ public static class Running
         WebApplication app;
         try
         {
+            // on the other processor, while this one puts the program together
+            if (!Launch.IsDescribing)
+                _ = Task.Run(new BookFile(launch.DataFolder).Warm);
             app = GasselHost.Build(launch, TimeProvider.System, shipped);
             if (!Launch.IsDescribing)
                 _ = Task.Run(() => GasselHost.Warm(app));
@@ -43,6 +46,8 @@ public static class Running
         }
         if (!Launch.IsDescribing)
         {
+            if (app.Services.GetRequiredService<BookFile>().Loss is { } loss)
+                Console.Error.WriteLine($"gassel: {loss}");
             var address = await Greet(app);
             whenReady?.Invoke(address);
         }

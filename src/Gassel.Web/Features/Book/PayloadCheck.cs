@@ -22,6 +22,7 @@ internal static class PayloadCheck
             Check p => Part(at, p.Part)
                 ?? Limits.Whole($"{at}.sprouted", p.Sprouted, 0, MaxSeeds)
                 ?? Limits.Text($"{at}.action", p.Action, 200, required: false)
+                ?? Limits.Count($"{at}.care", p.Care?.Count ?? 0, 0, Enum.GetValues<BagCare>().Length)
                 ?? (
                     p.PlaceC is { } c
                         ? Limits.Number($"{at}.placeC", c, Core.Climate.LoggerRows.ColdestC, Core.Climate.LoggerRows.HottestC)

@@ -43,7 +43,7 @@ internal static class CalendarEndpoints
     }
 
     /// <summary>Outside the API: a calendar program knows nothing but this address.</summary>
-    public static void MapCalendarFeed(this WebApplication app) =>
+    public static void MapCalendarFeed(this IEndpointRouteBuilder app) =>
         app.MapGet(
                 "/calendar/{name}.ics",
                 async (

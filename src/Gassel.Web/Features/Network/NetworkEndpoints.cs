@@ -28,7 +28,7 @@ internal static class NetworkEndpoints
     }
 
     /// <summary>Outside sign-in: a phone fetches it before it can trust the address. A certificate is no secret.</summary>
-    public static void MapAuthority(this WebApplication app) =>
+    public static void MapAuthority(this IEndpointRouteBuilder app) =>
         app.MapGet("/authority.crt", (NetworkDoor door) =>
                 door.Authority is { } authority
                     ? Results.File(authority.Certificate.RawData, "application/x-x509-ca-cert", "gassel-authority.crt")

@@ -15,7 +15,7 @@ internal static class SessionEndpoints
     private const int ShortestPassword = 10;
     private const int LongestPassword = 128;
 
-    public static void MapSession(this WebApplication app)
+    public static void MapSession(this IEndpointRouteBuilder app)
     {
         var session = app.MapGroup("/api/session");
         session.MapGet("", (HttpContext context, NetworkDoor door, OwnerCode owner, IAntiforgery tokens) =>

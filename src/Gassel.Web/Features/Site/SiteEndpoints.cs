@@ -14,14 +14,14 @@ internal static class SiteEndpoints
 {
     public static void MapSite(this RouteGroupBuilder api)
     {
-        api.MapGet("/site", (SiteClock clock, WeatherBook weather, Launch launch) => View(clock, weather, launch));
+        api.MapGet("/site", (SiteClock clock, WeatherBook weather, Launch launch, BookFile file) => View(clock, weather, launch, file));
         api.MapPut("/site", Save).For(Role.Grower).ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
     private static SiteDetails? Details(SiteClock clock) =>
         clock.Site is { } row ? new(row.Name, row.Latitude, row.TimeZone, row.LastFrost, row.WeatherRecordId, clock.Settings) : null;
 
-    private static SiteView View(SiteClock clock, WeatherBook weather, Launch launch)
+    private static SiteView View(SiteClock clock, WeatherBook weather, Launch launch, BookFile file)
     {
         var days = SiteFrost.Days(clock, weather);
         return new(
@@ -33,7 +33,8 @@ internal static class SiteEndpoints
             days,
             clock.Settings,
             clock.IsDemo,
-            launch.Home
+            launch.Home,
+            file.Loss
         );
     }
 
@@ -45,6 +46,7 @@ internal static class SiteEndpoints
         SiteClock clock,
         WeatherBook weather,
         Launch launch,
+        BookFile file,
         CancellationToken cancel
     )
     {
@@ -83,7 +85,7 @@ internal static class SiteEndpoints
                     row.Settings = CoreJson.Write(settings);
                 await db.SaveChangesAsync(CancellationToken.None);
                 await clock.Follow(db);
-                return TypedResults.Ok(View(clock, weather, launch));
+                return TypedResults.Ok(View(clock, weather, launch, file));
             },
             cancel
         );

@@ -8,6 +8,7 @@ namespace Gassel.Web.Features.Site;
 /// <param name="Today">The day at the site.</param>
 /// <param name="NextLastFrost">The coming day of the usual last frost; null without a site.</param>
 /// <param name="Home">The book from which this demo was opened; null for one started by itself, and for a real book.</param>
+/// <param name="Loss">What may be lost of what was last recorded, in words; null where nothing speaks of it.</param>
 /// <param name="FrostDays">Days of the year that a plan may be measured from.</param>
 public sealed record SiteView(
     SiteDetails? Site,
@@ -18,7 +19,8 @@ public sealed record SiteView(
     IReadOnlyList<FrostDay> FrostDays,
     SiteSettings Settings,
     bool Demo,
-    Uri? Home = null
+    Uri? Home = null,
+    string? Loss = null
 )
 {
     /// <summary>To be sent along with a change of the site; null in an empty book.</summary>

@@ -21,7 +21,7 @@ internal static class ThermometerEndpoints
     }
 
     /// <summary>Reached from the network by its token alone.</summary>
-    public static void MapReadingIntake(this WebApplication app) =>
+    public static void MapReadingIntake(this IEndpointRouteBuilder app) =>
         app.MapPost("/api/thermometers/{id:guid}/readings", Take)
             .AllowAnonymous()
             .RequireRateLimiting(SignIn.Devices)

@@ -12237,6 +12237,7 @@ export interface components {
             demo: boolean;
             /** Format: uri */
             home?: null | string;
+            loss?: null | string;
             stamp: null | string;
             planning: components["schemas"]["PlanStart"];
         };

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useMemo, useState } from "react";
 import type { ReactNode } from "react";
-import { Box, Button, Typography } from "@mui/material";
+import { Alert, Box, Button, Typography } from "@mui/material";
 import { useLocation, useNavigate } from "react-router";
 import { useSession, useSite } from "../book/queries";
 import { WaitingBar } from "../record/WaitingBar";
@@ -133,6 +133,11 @@ export function Shell({ children }: { children: ReactNode }) {
           </Box>
         </Box>
         {isIn && <Rooms />}
+        {site?.loss && (
+          <Alert severity="error" sx={{ maxWidth: 1400, mx: "auto", mt: 1 }} data-testid="loss">
+            {site.loss}
+          </Alert>
+        )}
         <WaitingBar />
         <DoneOnBar />
         <Box
