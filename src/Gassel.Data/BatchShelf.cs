@@ -72,10 +72,12 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
             if (_filled)
                 return;
             await using var db = connect();
-            var entries = (await db.Entries.AsNoTracking().OrderBy(e => e.Sequence).ToListAsync()).ToLookup(e => e.BatchId);
-            var rows = await db.Batches.AsNoTracking().ToListAsync();
+            var rows = await db.Batches.AsNoTracking().ToDictionaryAsync(b => b.Id);
+            var read = new EntriesRead();
             // reading what they say takes longer than the file does, and no batch hangs on another
-            Parallel.ForEach(rows, row => Put(row, [.. entries[row.Id].Select(EntryCodec.FromRow)]));
+            Parallel.ForEach(Partitioner.Create(OfEach(db, rows), EnumerablePartitionerOptions.NoBuffering), of =>
+                Put(of.Row, [.. of.Entries.Select(read.Of)])
+            );
             _filled = true;
         }
         catch (AggregateException several)
@@ -85,6 +87,30 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
         finally
         {
             _turn.Release();
+        }
+    }
+
+    /// <summary>Batch after batch with its entries by arrival, as they come out of the file; none of them is held here.</summary>
+    private static IEnumerable<(BatchRow Row, List<EntryRow> Entries)> OfEach(GasselDb db, Dictionary<Guid, BatchRow> rows)
+    {
+        var recorded = new HashSet<Guid>();
+        var entries = new List<EntryRow>();
+        foreach (var entry in db.Entries.AsNoTracking().OrderBy(e => e.BatchId).ThenBy(e => e.Sequence))
+        {
+            if (entries.Count > 0 && entries[0].BatchId != entry.BatchId)
+            {
+                yield return (rows[entries[0].BatchId], entries);
+                entries = [];
+            }
+            entries.Add(entry);
+            recorded.Add(entry.BatchId);
+        }
+        if (entries.Count > 0)
+            yield return (rows[entries[0].BatchId], entries);
+        foreach (var (id, row) in rows)
+        {
+            if (!recorded.Contains(id))
+                yield return (row, []);
         }
     }
 

@@ -29,7 +29,9 @@ public static class EntryCodec
         };
     }
 
-    public static Entry FromRow(EntryRow row) =>
+    public static Entry FromRow(EntryRow row) => FromRow(row, row.Who, Payload(row));
+
+    internal static Entry FromRow(EntryRow row, string who, EntryPayload payload) =>
         new(
             row.Id,
             row.Sequence,
@@ -37,12 +39,12 @@ public static class EntryCodec
             row.DoneOn,
             row.DoneAt is { } at ? DateTimeOffset.FromUnixTimeMilliseconds(at) : null,
             DateTimeOffset.FromUnixTimeMilliseconds(row.RecordedAt),
-            row.Who,
+            who,
             row.Source,
-            Payload(row)
+            payload
         );
 
-    private static EntryPayload Payload(EntryRow row)
+    internal static EntryPayload Payload(EntryRow row)
     {
         try
         {
