@@ -148,6 +148,37 @@ public sealed class JudgementTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Which_treatments_matter_is_told_by_the_batches_that_differ_in_them()
+    {
+        async Task<JsonNode> Told() => (await _book.Get("/api/species/elegant-penstemon/treatments"))["species"]!;
+        Assert.Null((await _book.Get("/api/species/elegant-penstemon/treatments"))["species"]);
+        await Sown("2025-10-01", "2025-10-22", up: 10);
+        var early = await Told();
+        Assert.Empty(early["effects"]!.AsArray());
+        Assert.Contains("1 finished batch with", early["working"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+        foreach (
+            var (sown, up) in new[]
+            {
+                ("2025-10-22", 20),
+                ("2025-11-10", 30),
+                ("2025-11-10", 44),
+                ("2025-12-10", 60),
+                ("2025-12-10", 70),
+                ("2025-12-31", 80),
+                ("2025-12-31", 90),
+            }
+        )
+            await Sown("2025-10-01", sown, up);
+        var told = await Told();
+        var cold = told["effects"]!.AsArray().Single()!;
+        Assert.StartsWith("Cold, 91 days against 21: about ", cold["words"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.True(cold["low"]!.GetValue<double>() > 0, cold.ToJsonString());
+        Assert.Contains(told["silent"]!.AsArray(), w => w!.GetValue<string>() == "Scarifying: no batch had it.");
+        Assert.Null((await _book.Get("/api/species/elegant-penstemon/treatments"))["genus"]);
+        Assert.Equal(404, (await _book.Send(HttpMethod.Get, "/api/species/nettle/treatments")).Status);
+    }
+
+    [Fact]
     public async Task Past_curves_tell_what_may_still_come()
     {
         await Sown("2025-10-01", "2025-12-01", up: 80);

@@ -10,15 +10,6 @@ namespace Gassel.Core.Germination;
 /// </summary>
 internal sealed class BetaBinomialLogit
 {
-    /// <summary>Below it the beta-binomial is the binomial to the last digit.</summary>
-    private const double LeastRho = 1e-9;
-
-    /// <summary>A parameter of the beta that would be nought is taken as this.</summary>
-    private const double Least = 1e-10;
-
-    /// <summary>Beyond it a mean is none or all, and moves no more.</summary>
-    private const double MostLogit = 40;
-
     private readonly IReadOnlyList<ColdBatch> _batches;
     private readonly double[] _constants;
 
@@ -45,20 +36,7 @@ internal sealed class BetaBinomialLogit
         for (var i = 0; i < _batches.Count; i++)
         {
             var batch = _batches[i];
-            var logit = Math.Clamp(level + slope * (batch.ColdDays - Middle) / Spread, -MostLogit, MostLogit);
-            // log of the mean and of what is missing to one, without loss at either end
-            var (up, down) = (-Log1PExp(-logit), -Log1PExp(logit));
-            if (rho < LeastRho)
-            {
-                sum += _constants[i] + batch.Emerged * up + (batch.Sown - batch.Emerged) * down;
-                continue;
-            }
-            var size = (1 - rho) / rho;
-            var (alpha, beta) = (Math.Max(Least, Math.Exp(up) * size), Math.Max(Least, Math.Exp(down) * size));
-            sum +=
-                _constants[i]
-                + SpecialFunctions.BetaLn(batch.Emerged + alpha, batch.Sown - batch.Emerged + beta)
-                - SpecialFunctions.BetaLn(alpha, beta);
+            sum += BetaBinomial.Log(batch.Sown, batch.Emerged, _constants[i], level + slope * (batch.ColdDays - Middle) / Spread, rho);
         }
         return sum;
     }
@@ -86,13 +64,4 @@ internal sealed class BetaBinomialLogit
         }
         return best;
     }
-
-    /// <summary>ln(1 + e^x), without loss where e^x is far above or far below one.</summary>
-    private static double Log1PExp(double x) =>
-        x switch
-        {
-            > 30 => x,
-            < -30 => Math.Exp(x),
-            _ => Math.Log(1 + Math.Exp(x)),
-        };
 }

@@ -210,6 +210,7 @@ public static class GasselHost
         services.AddSingleton<TrialViews>();
         services.AddSingleton<OwnBatches>();
         services.AddSingleton<ColdLessons>();
+        services.AddSingleton<TreatmentLessons>();
         services.AddSingleton<PlanBooks>();
         services.AddSingleton<SeasonDesk>();
         services.AddSingleton<SpeciesBooks>();

@@ -10,7 +10,21 @@ namespace Gassel.Web.Features.Learning;
 
 internal static class LearningEndpoints
 {
-    public static void MapLearning(this RouteGroupBuilder api) => api.MapGet("/species/{id}/results", OfSpecies).ProducesProblem(404);
+    public static void MapLearning(this RouteGroupBuilder api)
+    {
+        api.MapGet("/species/{id}/results", OfSpecies).ProducesProblem(404);
+        api.MapGet("/species/{id}/treatments", Treatments).ProducesProblem(404);
+    }
+
+    /// <summary>Which treatments matter, by finished batches of the species and of its genus.</summary>
+    private static async Task<Results<Ok<SpeciesTreatments>, ProblemHttpResult>> Treatments(
+        string id,
+        Library library,
+        TreatmentLessons lessons
+    ) =>
+        (await library.Species()).SingleOrDefault(s => s.Id == id) is { } species
+            ? TypedResults.Ok(await lessons.Of(species))
+            : Refusal.NotFound("species", id, "Choose a species of the library.").ToResult();
 
     /// <summary>Routes with a finished batch, in the order of the species.</summary>
     private static async Task<Results<Ok<IReadOnlyList<RouteResults>>, ProblemHttpResult>> OfSpecies(

@@ -2449,6 +2449,52 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/species/{id}/treatments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpeciesTreatments"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/evidence": {
         parameters: {
             query?: never;
@@ -12413,6 +12459,10 @@ export interface components {
         };
         /** @enum {unknown} */
         SpeciesFlag: "inhibitorToLeach" | "restrictingHull" | "rootBeforeShoot" | "germinatesInCold" | "afterRipensDry" | "slimyWhenWet" | "doNotDry" | "needsLight" | "dustFine" | "tapRooted" | "needsDark";
+        SpeciesTreatments: {
+            species: null | components["schemas"]["TreatmentsLearned"];
+            genus: null | components["schemas"]["TreatmentsLearned"];
+        };
         /** @enum {unknown} */
         SpeciesValue: "dormancyClass" | "flags" | "hazard" | "germination" | "nightC" | "sowingDepth" | "hardiness" | "responseToCold" | "longevity" | "notes" | "water" | "growingOn" | "planted";
         SpeciesView: {
@@ -12925,6 +12975,24 @@ export interface components {
             best: components["schemas"]["TreatmentArm"];
             words: string;
             working: string[];
+        };
+        TreatmentsLearned: {
+            of: string;
+            /** Format: int32 */
+            batches: number;
+            effects: components["schemas"]["TreatmentTold"][];
+            silent: string[];
+            working: string[];
+        };
+        TreatmentTold: {
+            name: string;
+            words: string;
+            /** Format: double */
+            difference: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
         };
         TrialArm: {
             /** Format: uuid */

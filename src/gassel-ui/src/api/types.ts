@@ -186,3 +186,4 @@ export interface EntryToSend {
 }
 export type PackageReport = components["schemas"]["PackageReport"];
 export type Printed = Schemas["Printed"];
+export type TreatmentsLearned = NonNullable<Schemas["TreatmentsLearned"]>;

@@ -256,6 +256,14 @@ export const useSpeciesResults = (id: string) =>
     queryFn: () => answered(api.GET("/api/species/{id}/results", { params: { path: { id } } })),
   });
 
+/** Which treatments matter for a species and its genus, by own batches. */
+export const useSpeciesTreatments = (id: string) =>
+  useQuery({
+    queryKey: ["species", id, "treatments"],
+    retry: false,
+    queryFn: () => answered(api.GET("/api/species/{id}/treatments", { params: { path: { id } } })),
+  });
+
 /** How the seed of a batch is sown, and where. */
 export const useSowing = (batch: string) =>
   useQuery({

@@ -8,6 +8,7 @@ import type {
   PlantTally,
   RibbonStretch,
   SetOutResult,
+  TreatmentsLearned,
   YardDay,
 } from "../api/types";
 import { WORDS } from "../api/words";
@@ -194,6 +195,16 @@ export const yearsNumbers = (records: LongRecord[], today: Day): ChartNumbers =>
       ]),
     ),
 });
+
+/** How many points of germination more come up with a treatment than without. */
+export const treatmentNumbers = ({ of, effects }: TreatmentsLearned): ChartNumbers => ({
+  caption: `Points of germination more by treatment, ${of}`,
+  columns: ["Treatment", "Points more", "Likely range"],
+  rows: () => effects.map((e) => [e.name, points(e.difference), `${points(e.low)} to ${points(e.high)}`]),
+});
+
+/** A share as points of a hundred, fewer with a minus. */
+const points = (share: number): string => `${share < 0 ? "−" : ""}${Math.abs(Math.round(share * 100))}`;
 
 /** Batches by the cold they had, and the line through them. */
 export const coldEffectNumbers = ({ batches, curve }: ColdLearned): ChartNumbers => ({

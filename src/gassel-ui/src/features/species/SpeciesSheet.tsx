@@ -7,6 +7,7 @@ import { AlarmMark } from "../../shared/AlarmMark";
 import { Card } from "../../shared/Card";
 import { Requirements } from "./Requirements";
 import { OwnResults } from "../learning/OwnResults";
+import { Treatments } from "../learning/Treatments";
 import { CopyRoute } from "./CopyRoute";
 import { RouteCard } from "./RouteCard";
 import { ForRole } from "../../people/ForRole";
@@ -48,6 +49,7 @@ export function SpeciesSheet({ view }: { view: SpeciesView }) {
       )}
       <Requirements view={view} />
       <OwnResults species={species.id} />
+      <Treatments species={species.id} />
       <Box sx={{ display: "flex", alignItems: "center", gap: 2, mt: 2.5 }}>
         <Typography variant="h2">Routes</Typography>
         <Typography variant="body2" color="text.secondary">
