@@ -90,11 +90,14 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
         }
     }
 
-    /// <summary>Batch after batch with its entries by arrival, as they come out of the file; none of them is held here.</summary>
+    /// <summary>
+    /// Batch after batch with its entries by arrival, as they come out of the file; none of them is held here. A batch that came after the
+    /// rows were read is passed over: whoever made it puts it on the shelf.
+    /// </summary>
     private static IEnumerable<(BatchRow Row, List<EntryRow> Entries)> OfEach(GasselDb db, Dictionary<Guid, BatchRow> rows)
     {
-        var recorded = new HashSet<Guid>();
-        var entries = new List<EntryRow>();
+        var silent = rows.Keys.ToHashSet();
+        List<EntryRow> entries = [];
         foreach (var entry in db.Entries.AsNoTracking().OrderBy(e => e.BatchId).ThenBy(e => e.Sequence))
         {
             if (entries.Count > 0 && entries[0].BatchId != entry.BatchId)
@@ -102,16 +105,15 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
                 yield return (rows[entries[0].BatchId], entries);
                 entries = [];
             }
+            if (!rows.ContainsKey(entry.BatchId))
+                continue;
             entries.Add(entry);
-            recorded.Add(entry.BatchId);
+            silent.Remove(entry.BatchId);
         }
         if (entries.Count > 0)
             yield return (rows[entries[0].BatchId], entries);
-        foreach (var (id, row) in rows)
-        {
-            if (!recorded.Contains(id))
-                yield return (row, []);
-        }
+        foreach (var id in silent)
+            yield return (rows[id], []);
     }
 
     private void Put(BatchRow row, IReadOnlyList<Entry> entries)

@@ -6,8 +6,8 @@ namespace Gassel.Core.Germination;
 /// <summary>
 /// Fits which treatments matter: a logistic regression of the share that came up, with batches that differ among themselves
 /// (beta-binomial) and lots that lie apart (normal on the logit), by maximum likelihood. Intervals from the curvature at the maximum with
-/// Student's t, widened by what the fit takes of the batches' freedom (checked by simulation, docs/evidence.md); of differences by the delta
-/// method.
+/// Student's t, widened by what the fit takes of the batches' freedom (checked by simulation, docs/evidence.md); of differences by the
+/// delta method.
 /// </summary>
 public static class TreatmentFit
 {

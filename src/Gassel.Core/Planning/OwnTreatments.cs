@@ -12,8 +12,8 @@ public static class OwnTreatments
     private const double DaysAYear = 365.25;
 
     /// <summary>
-    /// Each batch with its treatments; one that the record does not tell is missing. The winter of seed outdoors is no cold of so many days:
-    /// it is given the middling cold of the others, so that cold is told by these alone.
+    /// Each batch with its treatments; one that the record does not tell is missing. The winter of seed outdoors is no cold of so many
+    /// days: it is given the middling cold of the others, so that cold is told by these alone.
     /// </summary>
     public static IReadOnlyList<TreatedBatch> Of(
         IReadOnlyList<(BatchPlan Plan, BatchState State, OwnResult Result, int LotId, SeedLot Lot)> batches

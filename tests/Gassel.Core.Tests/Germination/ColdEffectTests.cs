@@ -140,8 +140,8 @@ public class ColdEffectTests
         Evidence.Write(
             "What cold does",
             $"""
-            Made-up records with known truth, 300 of each kind: logit −2 + 0.035 for each day of cold, 60 seeds a batch. Intervals of 95 %, by
-            profile likelihood.
+            Made-up records with known truth, 300 of each kind: logit −2 + 0.035 for each day of cold, 60 seeds a batch. Intervals of 95 %,
+            by profile likelihood.
 
             | records | mean at 60 days held | loss from 80 to 40 days held | said that cold matters |
             |---|---|---|---|
