@@ -118,8 +118,8 @@ public class TreatmentCoverageTests
             "Which treatments matter",
             $"""
             Made-up books with known truth, 200 of each kind: cold of 30, 60 or 90 days (0.02 a day on the logit), scarifying (1.0) and
-            soaking (nothing), drawn by chance for each batch. Intervals of 95 %; a treatment that does nothing should be said to do something
-            in 5 %.
+            soaking (nothing), drawn by chance for each batch. Intervals of 95 %; a treatment that does nothing should be said to do
+            something in 5 %.
 
             | books | effects told | intervals that hold the truth | mean error | of nothing said to be something |
             |---|---|---|---|---|
