@@ -179,6 +179,26 @@ public sealed class JudgementTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task What_was_foretold_is_kept_and_judged_when_the_truth_is_known()
+    {
+        Assert.Empty((await _book.Get("/api/forecasts-judged")).AsArray());
+        var held = await Sown("2025-10-01", "2025-12-10", up: 60);
+        var missed = await Sown("2025-10-01", "2025-12-10", up: 0);
+        var judged = (await _book.Get("/api/forecasts-judged")).AsArray();
+        Assert.Equal(["germination", "emergence"], judged.Select(k => k!["kind"]!.GetValue<string>()));
+        var said = (await _book.Get($"/api/batches/{held}"))["plan"]!["forecast"]!;
+        var beside = judged[0]!["forecasts"]!.AsArray();
+        Assert.Equal(said["low"]!.GetValue<double>(), beside[0]!["low"]!.GetValue<double>(), 12);
+        Assert.Equal([true, false], beside.Select(f => f!["held"]!.GetValue<bool>()));
+        Assert.StartsWith("1 of 2 forecasts of germination held", judged[0]!["words"]!.GetValue<string>(), StringComparison.Ordinal);
+        // half of 60 was up at the second count, and of none there is no day
+        Assert.Equal(16, judged[1]!["forecasts"]!.AsArray().Single()!["truth"]!.GetValue<double>());
+        // an accident is no fault of a forecast
+        await _book.Record(missed, "2026-02-01", "warn", """{"kind":"resultJudged","teaches":false,"why":"left out in the frost"}""");
+        Assert.Single((await _book.Get("/api/forecasts-judged"))[0]!["forecasts"]!.AsArray());
+    }
+
+    [Fact]
     public async Task Past_curves_tell_what_may_still_come()
     {
         await Sown("2025-10-01", "2025-12-01", up: 80);

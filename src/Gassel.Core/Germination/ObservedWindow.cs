@@ -59,7 +59,7 @@ public sealed record ObservedWindow(int Batches, int Seedlings, double FromDay, 
     }
 
     /// <summary>Day of the count by which a share of the seedlings was up. Not interpolated: before the first count nobody knows.</summary>
-    private static double Day(IReadOnlyList<SeedlingCount> counts, double share)
+    public static double Day(IReadOnlyList<SeedlingCount> counts, double share)
     {
         double all = counts.Sum(c => c.Emerged),
             sum = 0;

@@ -1,4 +1,5 @@
 using Gassel.Core.Germination;
+using Gassel.Core.Planning;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data;
@@ -14,7 +15,25 @@ internal static class LearningEndpoints
     {
         api.MapGet("/species/{id}/results", OfSpecies).ProducesProblem(404);
         api.MapGet("/species/{id}/treatments", Treatments).ProducesProblem(404);
+        api.MapGet("/forecasts-judged", Judged);
     }
+
+    /// <summary>Every forecast that was kept with a plan and whose truth is known, by kind.</summary>
+    private static async Task<IReadOnlyList<ForecastsView>> Judged(OwnBatches own) =>
+        [
+            .. (await own.All())
+                .SelectMany(f => JudgedForecasts.Of(f.Batch.Plan, f.Batch.State, f.Result, f.Batch.Row.Number))
+                .GroupBy(f => f.Kind)
+                .OrderBy(kind => kind.Key)
+                .Select(kind => (All: kind.ToList(), Score: ForecastScore.Of([.. kind])))
+                .Select(kind => new ForecastsView(
+                    kind.Score.Kind,
+                    [.. kind.All.Select(f => new ForecastBeside(f.Batch, f.On, f.Low, f.High, f.Guess, f.Truth, f.Held))],
+                    kind.Score.Words,
+                    kind.Score.Width,
+                    kind.Score.Working
+                )),
+        ];
 
     /// <summary>Which treatments matter, by finished batches of the species and of its genus.</summary>
     private static async Task<Results<Ok<SpeciesTreatments>, ProblemHttpResult>> Treatments(

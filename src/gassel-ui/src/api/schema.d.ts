@@ -2495,6 +2495,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/forecasts-judged": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForecastsView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/evidence": {
         parameters: {
             query?: never;
@@ -9787,6 +9822,21 @@ export interface components {
             method: null | components["schemas"]["ScarifyMethod"];
             why: string;
         };
+        ForecastBeside: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            guess: number;
+            /** Format: double */
+            truth: number;
+            held: boolean;
+        };
         ForecastDay: {
             /** Format: date */
             date: string;
@@ -9819,6 +9869,8 @@ export interface components {
             name: string;
             value?: null | string;
         };
+        /** @enum {unknown} */
+        ForecastKind: "germination" | "emergence";
         ForecastLine: {
             /** Format: date */
             date: string;
@@ -9862,6 +9914,14 @@ export interface components {
         ForecastSource: "typed" | "service" | "file" | null;
         /** @enum {unknown} */
         ForecastState: "none" | "stale" | "known";
+        ForecastsView: {
+            kind: components["schemas"]["ForecastKind"];
+            forecasts: components["schemas"]["ForecastBeside"][];
+            words: string;
+            /** Format: double */
+            width: null | number;
+            working: string[];
+        };
         ForecastToTell: {
             who: string;
             days: components["schemas"]["ForecastDay"][];

@@ -187,3 +187,4 @@ export interface EntryToSend {
 export type PackageReport = components["schemas"]["PackageReport"];
 export type Printed = Schemas["Printed"];
 export type TreatmentsLearned = NonNullable<Schemas["TreatmentsLearned"]>;
+export type ForecastsView = Schemas["ForecastsView"];

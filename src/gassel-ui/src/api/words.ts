@@ -119,6 +119,7 @@ export const WORDS = {
     person: "person",
   },
   ForecastFormat: { json: "JSON", csv: "CSV" },
+  ForecastKind: { germination: "germination", emergence: "days to emergence" },
   ForecastSource: { typed: "typed in", service: "from a service", file: "from a file" },
   HazardLevel: {
     none: "none known",

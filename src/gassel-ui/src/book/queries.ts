@@ -370,6 +370,10 @@ export const useBatchBooks = (id: string) =>
 export const useYears = () =>
   useQuery({ queryKey: ["closing", "years"], queryFn: () => answered(api.GET("/api/closing/years")) });
 
+/** Every forecast whose truth is known, by kind. */
+export const useForecastsJudged = () =>
+  useQuery({ queryKey: ["forecasts-judged"], queryFn: () => answered(api.GET("/api/forecasts-judged")) });
+
 /** A page of the batches that fit a question; what stood there stays until the next answer. */
 export const batchPageQuery = (asked: BatchQuestion, from: number) => ({
   queryKey: ["batches", "list", asked, from],

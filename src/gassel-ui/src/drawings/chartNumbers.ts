@@ -2,6 +2,7 @@ import type {
   ColdLearned,
   ColdSoFar,
   ContainerDetail,
+  ForecastsView,
   FrostView,
   LongRecord,
   PartView,
@@ -195,6 +196,25 @@ export const yearsNumbers = (records: LongRecord[], today: Day): ChartNumbers =>
       ]),
     ),
 });
+
+/** What was said of each batch, and what came. */
+export const forecastNumbers = ({ kind, forecasts }: ForecastsView, today: Day): ChartNumbers => ({
+  caption: `Forecasts of ${WORDS.ForecastKind[kind]} beside what came`,
+  columns: ["Batch", "Known since", "Said", "Between", "Came", "Held"],
+  rows: () =>
+    forecasts.map((f) => [
+      `B-${f.number}`,
+      shortDay(f.on, today),
+      foretold(kind, f.guess),
+      `${foretold(kind, f.low)} to ${foretold(kind, f.high)}`,
+      foretold(kind, f.truth),
+      f.held ? "yes" : "no",
+    ]),
+});
+
+/** A share, or a day since sowing. */
+export const foretold = (kind: ForecastsView["kind"], value: number): string =>
+  kind === "germination" ? percent(value) : `day ${Math.round(value)}`;
 
 /** How many points of germination more come up with a treatment than without. */
 export const treatmentNumbers = ({ of, effects }: TreatmentsLearned): ChartNumbers => ({

@@ -1,0 +1,74 @@
+import type { ForecastsView } from "../api/types";
+import { WORDS } from "../api/words";
+import { useDevice } from "../look/DeviceContext";
+import { ChartTable } from "../shared/ChartTable";
+import { useNarrow } from "../shared/useNarrow";
+import type { Day } from "../time/days";
+import { foretold, forecastNumbers } from "./chartNumbers";
+import { linear } from "./scale";
+
+const [HEIGHT, LEFT, RIGHT, TOP, BOTTOM] = [190, 56, 14, 12, 26];
+
+/** So many of the newest are drawn; the table has all. */
+const MOST = 60;
+
+/** For each batch a stroke as long as what was said, and a dot where it came to lie: filled where it held. */
+export function ForecastsChart({ judged, today }: { judged: ForecastsView; today: Day }) {
+  const { palette: p } = useDevice();
+  const narrow = useNarrow();
+  const width = narrow ? 360 : 640;
+  const shown = judged.forecasts.slice(-MOST);
+  const most =
+    judged.kind === "germination" ? 1 : Math.max(10, ...shown.flatMap((f) => [f.high, f.truth])) * 1.05;
+  const x = linear(-0.5, shown.length - 0.5, LEFT, width - RIGHT);
+  const y = linear(0, most, HEIGHT - BOTTOM, TOP);
+  return (
+    <>
+      <svg
+        viewBox={`0 0 ${width} ${HEIGHT}`}
+        width="100%"
+        style={{ display: "block", maxWidth: 720 }}
+        role="img"
+        aria-label={judged.words}
+        data-testid={`forecasts-${judged.kind}`}
+      >
+        {[0, 0.25, 0.5, 0.75, 1].map((share) => (
+          <g key={share}>
+            <line x1={LEFT} x2={width - RIGHT} y1={y(share * most)} y2={y(share * most)} stroke={p.line} />
+            <text x={LEFT - 6} y={y(share * most) + 4} fontSize={12.5} textAnchor="end" fill={p.ink2}>
+              {foretold(judged.kind, share * most)}
+            </text>
+          </g>
+        ))}
+        {shown.map((f, i) => (
+          <g key={f.number}>
+            <line
+              x1={x(i)}
+              x2={x(i)}
+              y1={y(f.low)}
+              y2={y(f.high)}
+              stroke={p.frost}
+              strokeWidth={5}
+              strokeLinecap="round"
+              opacity={0.55}
+            />
+            <circle
+              cx={x(i)}
+              cy={y(f.truth)}
+              r={4.5}
+              fill={f.held ? p.slate : p.card}
+              stroke={f.held ? p.slate : p.alarm}
+              strokeWidth={2}
+            >
+              <title>{`B-${f.number}: said ${foretold(judged.kind, f.guess)}, came ${foretold(judged.kind, f.truth)}`}</title>
+            </circle>
+          </g>
+        ))}
+        <text x={(LEFT + width - RIGHT) / 2} y={HEIGHT - 6} fontSize={12.5} textAnchor="middle" fill={p.ink2}>
+          {`${narrow ? "" : `${WORDS.ForecastKind[judged.kind]} of each batch, `}the newest right; a ring: outside what was said`}
+        </text>
+      </svg>
+      <ChartTable {...forecastNumbers(judged, today)} />
+    </>
+  );
+}
