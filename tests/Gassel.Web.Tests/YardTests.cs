@@ -366,8 +366,11 @@ public sealed class YardTests : IAsyncLifetime
         Assert.NotNull(smoke["setOut"]!["window"]);
         var one = await _book.Get("/api/yard/set-out?speciesId=prairie-smoke&routeId=prairie-smoke-winter-container");
         Assert.Equal(smoke["setOut"]!.ToJsonString(), one["setOut"]!.ToJsonString());
-        var (status, problem) = await _book.Send(HttpMethod.Get, "/api/yard/waves?preset=teapot");
-        Assert.Equal((400, "preset"), (status, problem["field"]!.GetValue<string>()));
+        foreach (var preset in new[] { "teapot", "-1", "1", "jug4,bottle2" })
+        {
+            var (status, problem) = await _book.Send(HttpMethod.Get, $"/api/yard/waves?preset={preset}");
+            Assert.True(status == 400 && problem["field"]!.GetValue<string>() == "preset", $"{preset}: {status}");
+        }
 
         await Site(-46.8);
         Assert.Contains("other hemisphere", (await _book.Get("/api/yard/waves"))["withheld"]!.GetValue<string>(), StringComparison.Ordinal);

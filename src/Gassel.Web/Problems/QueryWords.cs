@@ -40,8 +40,9 @@ internal sealed class QueryWords
     {
         if (string.IsNullOrEmpty(text))
             return null;
-        if (Enum.TryParse<T>(text, ignoreCase: true, out var value) && !char.IsAsciiDigit(text[0]))
-            return value;
+        // a name and nothing else: numbers, signs and lists of names would be taken too
+        if (Enum.GetNames<T>().FirstOrDefault(n => n.Equals(text, StringComparison.OrdinalIgnoreCase)) is { } name)
+            return Enum.Parse<T>(name);
         Refusal ??= new(
             field,
             $"{field} was '{text}'; valid is one of {string.Join(", ", Enum.GetNames<T>().Select(JsonNamingPolicy.CamelCase.ConvertName))}."
