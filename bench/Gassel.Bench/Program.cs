@@ -4,49 +4,21 @@ using Gassel.Bench;
 var root = args[0];
 
 // one measurement alone, by its name
-if (args is [_, "start"])
+var alone = new Dictionary<string, Func<Task>>
 {
-    await StartBench.Run(root, await Ground.Publish(root));
-    return;
-}
-if (args is [_, "recording"])
+    ["start"] = async () => await StartBench.Run(root, await Ground.Publish(root)),
+    ["recording"] = async () => await RecordingBench.Run(root, await Ground.Publish(root)),
+    ["season"] = () => SeasonBench.Run(root),
+    ["list"] = () => SeasonBench.RunList(root),
+    ["readings"] = () => ReadingBench.Run(root),
+    ["thermometers"] = () => ThermometerBench.Run(root),
+    ["germination"] = () => Task.Run(() => GerminationBench.Run(root)),
+    ["yard"] = () => Task.Run(YardBench.Run),
+    ["wishes"] = () => Task.Run(WishBench.Run),
+};
+if (args is [_, var name])
 {
-    await RecordingBench.Run(root, await Ground.Publish(root));
-    return;
-}
-if (args is [_, "season"])
-{
-    await SeasonBench.Run(root);
-    return;
-}
-if (args is [_, "readings"])
-{
-    await ReadingBench.Run(root);
-    return;
-}
-if (args is [_, "thermometers"])
-{
-    await ThermometerBench.Run(root);
-    return;
-}
-if (args is [_, "germination"])
-{
-    GerminationBench.Run(root);
-    return;
-}
-if (args is [_, "yard"])
-{
-    YardBench.Run();
-    return;
-}
-if (args is [_, "list"])
-{
-    await SeasonBench.RunList(root);
-    return;
-}
-if (args is [_, "wishes"])
-{
-    WishBench.Run();
+    await alone[name]();
     return;
 }
 Console.WriteLine($"processors {Environment.ProcessorCount}, {DateTime.UtcNow:yyyy-MM-dd} UTC; medians, ratios hold better than figures");

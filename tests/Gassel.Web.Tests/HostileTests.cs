@@ -53,6 +53,13 @@ public sealed class HostileTests(RunningBook book) : IClassFixture<RunningBook>
     }
 
     [Fact]
+    public async Task An_address_that_is_far_too_long_is_answered_in_words()
+    {
+        var (status, said) = await book.Send(HttpMethod.Get, "/api/yard/waves?preset=" + new string('x', 20_000));
+        Assert.Equal((400, "preset"), (status, said["field"]!.GetValue<string>()));
+    }
+
+    [Fact]
     public async Task A_character_set_that_nobody_knows_is_told()
     {
         using var body = new ByteArrayContent("{}"u8.ToArray());

@@ -1,6 +1,4 @@
 using MathNet.Numerics;
-using MathNet.Numerics.LinearAlgebra;
-using MathNet.Numerics.Optimization;
 
 namespace Gassel.Core.Germination;
 
@@ -39,29 +37,5 @@ internal sealed class BetaBinomialLogit
             sum += BetaBinomial.Log(batch.Sown, batch.Emerged, _constants[i], level + slope * (batch.ColdDays - Middle) / Spread, rho);
         }
         return sum;
-    }
-
-    /// <summary>The highest of a function of one or more numbers, sought from several beginnings.</summary>
-    public static (double[] At, double Value) Highest(Func<double[], double> of, params double[][] beginnings)
-    {
-        var best = (At: beginnings[0], Value: double.NegativeInfinity);
-        foreach (var beginning in beginnings)
-        {
-            try
-            {
-                var objective = ObjectiveFunction.Value(v => -Math.Max(of(v.AsArray()), -1e12));
-                var solver = new NelderMeadSimplex(1e-9, 3000);
-                var step = Vector<double>.Build.Dense(beginning.Length, 0.4);
-                var first = solver.FindMinimum(objective, Vector<double>.Build.Dense(beginning), step).MinimizingPoint;
-                var found = solver.FindMinimum(objective, first, step * 0.1).MinimizingPoint.ToArray();
-                if (of(found) is var value && value > best.Value)
-                    best = (found, value);
-            }
-            catch (Exception failure) when (failure is OptimizationException or NonConvergenceException)
-            {
-                // another beginning may get there
-            }
-        }
-        return best;
     }
 }

@@ -107,11 +107,11 @@ public static class ColdEffectFit
 
     private static Line Best(BetaBinomialLogit likelihood, bool overdispersed)
     {
-        var alike = BetaBinomialLogit.Highest(v => likelihood.Log(v[0], v[1], 0), [0, 0], [0, 1]);
+        var alike = Summit.Sought(v => likelihood.Log(v[0], v[1], 0), [0, 0], [0, 1]);
         var plain = new Line(alike.At[0], alike.At[1], 0, alike.Value);
         if (!overdispersed)
             return plain;
-        var (at, value) = BetaBinomialLogit.Highest(
+        var (at, value) = Summit.Sought(
             v => likelihood.Log(v[0], v[1], Mean(v[2])),
             [.. RhoBeginnings.Select(r => new[] { plain.Level, plain.Slope, r })]
         );
@@ -129,12 +129,12 @@ public static class ColdEffectFit
     {
         double Log(double free, double rho) => line(free) is { } l ? likelihood.Log(l.Level, l.Slope, rho) : double.NegativeInfinity;
         var start = begin ?? best.Level;
-        var alike = BetaBinomialLogit.Highest(v => Log(v[0], 0), [start]);
+        var alike = Summit.Sought(v => Log(v[0], 0), [start]);
         var found = new Line(0, 0, 0, alike.Value);
         if (!overdispersed)
             return found;
         var rho = best.Rho > 0 ? Logit(best.Rho) : RhoBeginnings[0];
-        var spread = BetaBinomialLogit.Highest(v => Log(v[0], Mean(v[1])), [start, rho], [alike.At[0], rho]);
+        var spread = Summit.Sought(v => Log(v[0], Mean(v[1])), [start, rho], [alike.At[0], rho]);
         return spread.Value > found.Log ? found with { Log = spread.Value } : found;
     }
 

@@ -21,7 +21,7 @@ public sealed record ForecastScore(
     IReadOnlyList<string> Working
 )
 {
-    /// <summary>What an interval promises: nine in ten.</summary>
+    /// <summary>What a forecast of germination promises: nine in ten; taken for a route's days too (our assumption).</summary>
     public const double Promised = 0.9;
 
     /// <summary>Fewer say nothing of whether intervals are right (our rule): of nine that held, all nine may have been luck.</summary>
@@ -48,7 +48,7 @@ public sealed record ForecastScore(
             [
                 Text.Of(
                     $"{held} of {count} held: {(double)held / count:P0}, {share.Low:P0} to {share.High:P0} (Wilson, {Confidence:P0}); "
-                        + $"promised {Promised:P0}."
+                        + $"{(kind == ForecastKind.Germination ? "promised" : "a route promises nothing; taken for")} {Promised:P0}."
                 ),
                 bias is { } b
                     ? Text.Of(
@@ -56,9 +56,10 @@ public sealed record ForecastScore(
                             + $"{Confidence:P0})."
                     )
                     : "One forecast has no mean error.",
-                double.IsFinite(width)
+                count < Least ? Text.Of($"From {Least} forecasts on it is said how wide they should have been.")
+                : double.IsFinite(width)
                     ? Text.Of($"With {width:0.00} times their width nine in ten would have held. No forecast is changed by it yet.")
-                    : Text.Of($"From {Least} forecasts on it is said how wide they should have been."),
+                : "Some had no width: no number of times would have made nine in ten hold.",
             ]
         );
     }

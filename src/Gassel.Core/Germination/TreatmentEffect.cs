@@ -23,4 +23,8 @@ public sealed record TreatmentEffect(
     double High,
     int With,
     int Without
-);
+)
+{
+    /// <summary>False where its interval holds nought: no difference to be seen yet.</summary>
+    public bool IsSeen => Low > 0 || High < 0;
+}

@@ -7,7 +7,7 @@ public static class TreatmentWords
     {
         var (low, high) = (effect.Low, effect.High);
         var carried = Text.Of($"by {Batches(effect.With)} with {It(effect)} and {effect.Without} {Rest(effect)}");
-        if (low <= 0 && high >= 0)
+        if (!effect.IsSeen)
             return Text.Of($"{Named(effect)}: no difference to be seen yet, {Fewer(low)} to {More(high)} points more, {carried}.");
         var more = effect.Difference > 0;
         var (least, most) = more ? (low, high) : (-high, -low);

@@ -149,17 +149,16 @@ public sealed class BookFile : IDisposable
         if (!File.Exists(wal))
         {
             return _wasOpen
-                ? $"What was last recorded may be missing: Gassel did not end by itself last time, and {wal}, where the newest entries "
-                    + "wait to be put into the book, is gone: taken away, or put in by another program. See whether the last entries "
-                    + "are there."
+                ? "The last entries may be missing. Gassel was stopped before it could close the book, and the file with its newest "
+                    + $"entries, {wal}, is gone; another program may have put it into the book. See whether the last entries are there."
                 : null;
         }
         if (WalLook.CommitsLost(wal) is 0)
             return null;
         var kept = Path.Combine(Folder, Text.Of($"gassel-damaged-{File.GetLastWriteTimeUtc(wal):yyyyMMdd-HHmmss}.wal"));
         File.Copy(wal, kept, overwrite: true);
-        return $"What was last recorded is missing in part: {wal}, where the newest entries wait to be put into the book, is damaged. "
-            + $"What could be read is in the book; the damaged file is kept as {kept}.";
+        return $"Some of the last entries are lost: the file that held them, {wal}, is damaged. What could be read of it is in the book; "
+            + $"the damaged file is kept as {kept}.";
     }
 
     /// <summary>

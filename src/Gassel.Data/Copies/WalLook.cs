@@ -24,6 +24,7 @@ internal static class WalLook
         var isKnown = (Word(header, 0) & ~1u) == Magic && pageSize is >= 512 and <= 65_536;
         var little = (Word(header, 0) & 1) == 0;
         var sum = Sum((0, 0), header.AsSpan(0, 24), little);
+        // a header is of one sector, which a disk writes whole or not at all
         if (!isKnown || sum != (Word(header, 24), Word(header, 28)))
             return file.Length > Header ? 1 : 0;
         var frame = new byte[FrameHeader + pageSize];

@@ -56,6 +56,9 @@ public static class GasselHost
     /// <summary>Largest body any address takes, in bytes; files have their own limit.</summary>
     private const int MaxBody = 1_000_000;
 
+    /// <summary>Longest address, in bytes. The server refuses a longer one without a word; a shorter one is told what is wrong.</summary>
+    private const int MaxAddress = 64_000;
+
     /// <param name="shipped">What is inside the program; null where all lies beside it.</param>
     /// <exception cref="BookUnavailableException">The certificate of the launch cannot be used.</exception>
     public static WebApplication Build(Launch launch, TimeProvider clock, Shipped? shipped = null)
@@ -81,6 +84,7 @@ public static class GasselHost
                 .Configure(builder.Configuration.GetSection("Kestrel"), reloadOnChange: true)
                 .Endpoint(NetworkDoor.Endpoint, endpoint => endpoint.ListenOptions.Use(AtTheDoor.Look));
             kestrel.Limits.MaxRequestBodySize = MaxBody;
+            kestrel.Limits.MaxRequestLineSize = MaxAddress;
             kestrel.AddServerHeader = false;
         });
         builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = LongestGoodbye);

@@ -78,5 +78,7 @@ public class ForecastScoreTests
         ]);
         Assert.Null(point.Width);
         Assert.Equal(0, point.Held);
+        Assert.StartsWith("Some had no width", point.Working[^1]);
+        Assert.Contains("a route promises nothing", point.Working[0]);
     }
 }

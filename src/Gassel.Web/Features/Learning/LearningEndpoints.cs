@@ -25,15 +25,20 @@ internal static class LearningEndpoints
                 .SelectMany(f => JudgedForecasts.Of(f.Batch.Plan, f.Batch.State, f.Result, f.Batch.Row.Number))
                 .GroupBy(f => f.Kind)
                 .OrderBy(kind => kind.Key)
-                .Select(kind => (All: kind.ToList(), Score: ForecastScore.Of([.. kind])))
-                .Select(kind => new ForecastsView(
-                    kind.Score.Kind,
-                    [.. kind.All.Select(f => new ForecastBeside(f.Batch, f.On, f.Low, f.High, f.Guess, f.Truth, f.Held))],
-                    kind.Score.Words,
-                    kind.Score.Width,
-                    kind.Score.Working
-                )),
+                .Select(kind => View([.. kind])),
         ];
+
+    private static ForecastsView View(IReadOnlyList<JudgedForecast> forecasts)
+    {
+        var score = ForecastScore.Of(forecasts);
+        return new(
+            score.Kind,
+            [.. forecasts.Select(f => new ForecastBeside(f.Batch, f.On, f.Low, f.High, f.Guess, f.Truth, f.Held))],
+            score.Words,
+            score.Width,
+            score.Working
+        );
+    }
 
     /// <summary>Which treatments matter, by finished batches of the species and of its genus.</summary>
     private static async Task<Results<Ok<SpeciesTreatments>, ProblemHttpResult>> Treatments(

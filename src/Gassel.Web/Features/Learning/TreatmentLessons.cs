@@ -54,11 +54,14 @@ internal sealed class TreatmentLessons(Library library, OwnBatches own, LotBook 
                     TreatmentWords.Of(e),
                     e.Difference,
                     e.Low,
-                    e.High
+                    e.High,
+                    e.IsSeen
                 )),
             ],
             [.. told.Silent.Select(s => TreatmentWords.Silent(s.Factor, s.Why))],
-            told.Working
+            finished.Count > Most
+                ? [.. told.Working, Text.Of($"Of {finished.Count} finished batches the newest {Most} are taken.")]
+                : told.Working
         );
         _kept[of] = (mark, learned);
         return learned;

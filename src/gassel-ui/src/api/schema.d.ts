@@ -13053,6 +13053,7 @@ export interface components {
             low: number;
             /** Format: double */
             high: number;
+            seen: boolean;
         };
         TrialArm: {
             /** Format: uuid */

@@ -3,6 +3,7 @@ import { useDevice } from "../look/DeviceContext";
 import { ChartTable } from "../shared/ChartTable";
 import { useNarrow } from "../shared/useNarrow";
 import { coldEffectNumbers } from "./chartNumbers";
+import { Gridlines } from "./Gridlines";
 import { linear } from "./scale";
 
 const [HEIGHT, LEFT, RIGHT, TOP, BOTTOM] = [220, 52, 18, 16, 42];
@@ -38,14 +39,11 @@ export function ColdEffectChart({ cold }: { cold: ColdLearned }) {
         aria-label={cold.words}
         data-testid="cold-effect"
       >
-        {TICKS.map((share) => (
-          <g key={share}>
-            <line x1={LEFT} x2={width - RIGHT} y1={y(share)} y2={y(share)} stroke={p.line} />
-            <text x={LEFT - 6} y={y(share) + 4} fontSize={12.5} textAnchor="end" fill={p.ink2}>
-              {share * 100} %
-            </text>
-          </g>
-        ))}
+        <Gridlines
+          marks={TICKS.map((share) => ({ y: y(share), label: `${share * 100} %` }))}
+          from={LEFT}
+          to={width - RIGHT}
+        />
         {marks.map((day) => (
           <text
             key={day}

@@ -5,9 +5,12 @@ import { ChartTable } from "../shared/ChartTable";
 import { useNarrow } from "../shared/useNarrow";
 import type { Day } from "../time/days";
 import { foretold, forecastNumbers } from "./chartNumbers";
+import { Gridlines } from "./Gridlines";
 import { linear } from "./scale";
 
 const [HEIGHT, LEFT, RIGHT, TOP, BOTTOM] = [190, 56, 14, 12, 26];
+
+const TICKS = [0, 0.25, 0.5, 0.75, 1];
 
 /** So many of the newest are drawn; the table has all. */
 const MOST = 60;
@@ -32,14 +35,11 @@ export function ForecastsChart({ judged, today }: { judged: ForecastsView; today
         aria-label={judged.words}
         data-testid={`forecasts-${judged.kind}`}
       >
-        {[0, 0.25, 0.5, 0.75, 1].map((share) => (
-          <g key={share}>
-            <line x1={LEFT} x2={width - RIGHT} y1={y(share * most)} y2={y(share * most)} stroke={p.line} />
-            <text x={LEFT - 6} y={y(share * most) + 4} fontSize={12.5} textAnchor="end" fill={p.ink2}>
-              {foretold(judged.kind, share * most)}
-            </text>
-          </g>
-        ))}
+        <Gridlines
+          marks={TICKS.map((share) => ({ y: y(share * most), label: foretold(judged.kind, share * most) }))}
+          from={LEFT}
+          to={width - RIGHT}
+        />
         {shown.map((f, i) => (
           <g key={f.number}>
             <line

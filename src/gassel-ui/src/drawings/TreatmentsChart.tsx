@@ -56,7 +56,6 @@ export function TreatmentsChart({ learned }: { learned: TreatmentsLearned }) {
         </text>
         {effects.map((effect, i) => {
           const y = TOP + i * ROW + 27;
-          const sure = effect.low > 0 || effect.high < 0;
           return (
             <g key={effect.name}>
               <text
@@ -75,16 +74,16 @@ export function TreatmentsChart({ learned }: { learned: TreatmentsLearned }) {
                 x2={x(effect.high)}
                 y1={y}
                 y2={y}
-                stroke={sure ? p.slate : p.ink2}
-                strokeWidth={sure ? 5 : 3}
+                stroke={effect.seen ? p.slate : p.ink2}
+                strokeWidth={effect.seen ? 5 : 3}
                 strokeLinecap="round"
-                strokeDasharray={sure ? undefined : "1 7"}
+                strokeDasharray={effect.seen ? undefined : "1 7"}
               />
               <circle
                 cx={x(effect.difference)}
                 cy={y}
                 r={6}
-                fill={sure ? p.slate : p.card}
+                fill={effect.seen ? p.slate : p.card}
                 stroke={p.slate}
               />
               <title>{effect.words}</title>

@@ -1,12 +1,22 @@
 import { describe, expect, it } from "vitest";
-import type { ColdSoFar, ContainerDetail, LongRecord, PlantTally, YardDay } from "../api/types";
+import type {
+  ColdSoFar,
+  ContainerDetail,
+  ForecastsView,
+  LongRecord,
+  PlantTally,
+  TreatmentsLearned,
+  YardDay,
+} from "../api/types";
 import {
   coldEffectNumbers,
   coldNumbers,
   flowNumbers,
+  forecastNumbers,
   outlookNumbers,
   ribbonNumbers,
   seasonNumbers,
+  treatmentNumbers,
   yearsNumbers,
 } from "./chartNumbers";
 
@@ -34,6 +44,38 @@ describe("the numbers behind a chart", () => {
     const { columns, rows } = coldNumbers(cold, "unitedStates", "2027-03-14");
     expect(rows()).toEqual([["2 Jan", "0.8", "39\u00a0°F", "read by eye; may have lain dry"]]);
     expect(rows()[0]).toHaveLength(columns.length);
+  });
+  it("tell a forecast beside what came, in shares or days", () => {
+    const forecast = {
+      number: 3,
+      on: "2027-03-01",
+      low: 0.2,
+      high: 0.8,
+      guess: 0.5,
+      truth: 0.85,
+      held: false,
+    };
+    const shares = { kind: "germination", forecasts: [forecast] } as unknown as ForecastsView;
+    expect(forecastNumbers(shares, "2027-03-14").rows()).toEqual([
+      ["B-3", "1 Mar", "50 %", "20 % to 80 %", "85 %", "no"],
+    ]);
+    const days = {
+      kind: "emergence",
+      forecasts: [{ ...forecast, low: 10, high: 30, guess: 20, truth: 16, held: true }],
+    } as unknown as ForecastsView;
+    expect(forecastNumbers(days, "2027-03-14").rows()[0]?.slice(2)).toEqual([
+      "day 20",
+      "day 10 to day 30",
+      "day 16",
+      "yes",
+    ]);
+  });
+  it("tell a treatment in points, fewer with a minus", () => {
+    const learned = {
+      of: "Geum triflorum",
+      effects: [{ name: "soaking", difference: 0.02, low: -0.08, high: 0.12 }],
+    } as unknown as TreatmentsLearned;
+    expect(treatmentNumbers(learned).rows()).toEqual([["soaking", "2", "−8 to 12"]]);
   });
   it("tell a ribbon step by step, beside its plan", () => {
     const { columns, rows } = ribbonNumbers(

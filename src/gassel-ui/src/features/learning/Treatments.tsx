@@ -3,11 +3,13 @@ import { useSpeciesTreatments } from "../../book/queries";
 import type { TreatmentsLearned } from "../../api/types";
 import { TreatmentsChart } from "../../drawings/TreatmentsChart";
 import { Card } from "../../shared/Card";
+import { Failure } from "../../shared/Failure";
 import { Why } from "../../shared/Why";
 
 /** Which treatments matter, by own finished batches of the species and of its genus. */
 export function Treatments({ species }: { species: string }) {
-  const told = useSpeciesTreatments(species).data;
+  const { data: told, error } = useSpeciesTreatments(species);
+  if (error) return <Failure error={error} />;
   if (!told || (!told.species && !told.genus)) return null;
   return (
     <Card label="which treatments matter" sx={{ mt: 2 }}>
