@@ -82,6 +82,9 @@ public sealed class Browser : IDisposable
                 if (!element.Enabled)
                     return false;
                 Driver.ExecuteScript("arguments[0].scrollIntoView({block: 'center'})", element);
+                // what loads above it moves it, and a click would land beside it
+                if (Driver.ExecuteAsyncScript(StandsStill, element) is not true)
+                    return false;
                 element.Click();
                 return true;
             }
@@ -91,6 +94,16 @@ public sealed class Browser : IDisposable
             }
         });
     }
+
+    /// <summary>Whether an element is in the same place for three frames.</summary>
+    private const string StandsStill = """
+        const [element, done] = arguments;
+        const place = () => JSON.stringify(element.getBoundingClientRect());
+        const before = place();
+        let frames = 0;
+        const look = () => (place() !== before ? done(false) : ++frames === 3 ? done(true) : requestAnimationFrame(look));
+        requestAnimationFrame(look);
+        """;
 
     /// <summary>Replaces what stands in a text field.</summary>
     public void Type(string name, string text)

@@ -146,6 +146,8 @@ public sealed class PlantsTests : IDisposable
         var b = _browser;
         b.Open("/");
         b.Says("today", "Sun 14 Mar 2027");
+        // the strip stands below the work, and comes to rest when that is there
+        b.SeeTest("looks-cold-shelf");
         b.Press("Skip a week");
         b.Says("today", "Sun 21 Mar 2027");
         Assert.Empty(b.Complaints());
