@@ -12,6 +12,19 @@ public sealed record CauseFinding(
     string LookNext
 )
 {
+    /// <summary>Of made-up seasons with such a record the share in which this was at work, 0..1; null where nothing needs explaining.</summary>
+    public double? Chance { get; init; }
+
+    /// <summary>The same in words; null with it.</summary>
+    public string? Odds =>
+        Chance switch
+        {
+            null => null,
+            < 0.05 => "hardly ever",
+            > 0.95 => "nearly always",
+            { } share => Text.Of($"{Math.Round(10 * share):0} in 10"),
+        };
+
     public string Name =>
         Cause switch
         {

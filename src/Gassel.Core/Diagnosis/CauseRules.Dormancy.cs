@@ -11,6 +11,9 @@ public static partial class CauseRules
     /// <summary>A coat is taken for unbroken where more than this share of the looked-at seed took no water (our assumption).</summary>
     private const double Unswollen = 0.1;
 
+    /// <summary>More of it explains a low share by itself (our assumption).</summary>
+    private const double MostUnswollen = 0.4;
+
     public static CauseFinding? NotTimeYet(GerminationGround g)
     {
         var (e, window) = (new Evidence(), g.Window);
@@ -110,6 +113,11 @@ public static partial class CauseRules
                     : Text.Of($"But only {byThermometer:0} of {inCold:0} days were measured; the temperature of the others was assumed.")
             );
             worst = Likelihood.CannotTell;
+            if (IsAlive(g) && g.Share < Hardly * (g.Expected ?? 1))
+            {
+                e.For.Add("Hardly any came up, and what was cut is alive: it waits for something.");
+                worst = Likelihood.Possible;
+            }
         }
         return e.Finding(Cause.ChillingShort, worst, measured ? Look : $"A thermometer where the cold was given. {Look}");
     }
@@ -164,7 +172,11 @@ public static partial class CauseRules
             e.For.Add(
                 Text.Of($"{last.Soaked - last.Swollen} of {last.Soaked} had taken no water at the last look, {Quantity.Day(last.On)}.")
             );
-            return e.Finding(Cause.CoatNotBroken, Likelihood.Likely, Look);
+            return e.Finding(
+                Cause.CoatNotBroken,
+                g.Part.IsSwollen == false || dry > MostUnswollen ? Likelihood.Likely : Likelihood.Possible,
+                Look
+            );
         }
         e.Against.Add(Text.Of($"Seen swollen {Quantity.Day(last.On)}."));
         return e.Finding(Cause.CoatNotBroken, Likelihood.Unlikely, Look);

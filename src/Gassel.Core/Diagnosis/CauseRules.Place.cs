@@ -56,13 +56,14 @@ public static partial class CauseRules
             ? "A thermometer in the mix over the mat, and the thermostat's probe: is it in the mix?"
             : "A thermometer in the mix at the warmest hour.";
         var above = g.Measured.Count(d => d.MeanC > band.HighC);
+        var hot = g.Measured.Count(d => d.MaxC >= PlaceWatch.HotC);
         var hottest = g.Measured.Select(d => d.MaxC).DefaultIfEmpty(double.NegativeInfinity).Max();
         if (hottest >= PlaceWatch.HotC)
         {
             e.For.Add(
                 Text.Of(
                     $"{Quantity.Temperature(hottest)} was "
-                        + $"measured{(hottest >= GerminationWarmth.CookingC ? ": that kills any seed"
+                        + $"measured, {Quantity.Temperature(PlaceWatch.HotC)} or more on {hot} of {g.Days.Count} days{(hottest >= GerminationWarmth.CookingC ? ": that kills any seed"
                             : ": too hot for every native here")}."
                 )
             );
@@ -79,7 +80,9 @@ public static partial class CauseRules
         if (e.For.Count > 0)
             return e.Finding(
                 Cause.TooHot,
-                hottest >= PlaceWatch.HotC || 2 * above > g.Days.Count ? Likelihood.Likely : Likelihood.Possible,
+                hottest >= GerminationWarmth.CookingC || hot >= DaysToMatter || 2 * above > g.Days.Count
+                    ? Likelihood.Likely
+                    : Likelihood.Possible,
                 look
             );
         return Unmeasured(g, e, Cause.TooHot, g.Days.Average(d => d.MeanC) > band.HighC, look) ?? Within(g, e, Cause.TooHot, look);
@@ -127,7 +130,8 @@ public static partial class CauseRules
 
     public static CauseFinding? TooDeep(GerminationGround g)
     {
-        if (g.Species.SowingDepth is not { } own)
+        // what is sown on the surface for its light is covered, not deep
+        if (g.Species.SowingDepth is not { HighMm: > 0 } own)
             return null;
         var e = new Evidence();
         const string Look = "Scrape the mix off a few cells: white shoots bent under it ran out of strength.";
@@ -136,11 +140,23 @@ public static partial class CauseRules
         if (depth > own.HighMm)
         {
             e.For.Add(Text.Of($"Sown {Quantity.Length(depth)} deep; this kind wants {Quantity.Lengths(own.LowMm, own.HighMm)}."));
-            return e.Finding(Cause.TooDeep, depth >= (2 * own.HighMm) + 1 ? Likelihood.Likely : Likelihood.Possible, Look);
+            return e.Finding(Cause.TooDeep, IsDeep(g) ? Likelihood.Likely : Likelihood.Possible, Look);
         }
         e.Against.Add(Text.Of($"Sown {Quantity.Length(depth)} deep; this kind wants {Quantity.Lengths(own.LowMm, own.HighMm)}."));
         return e.Finding(Cause.TooDeep, Likelihood.Unlikely, Look);
     }
+
+    /// <summary>Below this share of what was expected hardly anything came up (our assumption).</summary>
+    private const double Hardly = 0.2;
+
+    /// <summary>Half of it came so much later than is usual (our assumption).</summary>
+    private const double LateBy = 1.4;
+
+    private static bool IsLate(GerminationGround g) => g.MiddleDay > LateBy * g.Window.Usual;
+
+    /// <summary>So deep that it may run out of strength: twice as deep as its kind is sown (our assumption).</summary>
+    private static bool IsDeep(GerminationGround g) =>
+        g.Species.SowingDepth is { HighMm: > 0 } own && g.Part.SownAs?.DepthMm is { } depth && depth >= (2 * own.HighMm) + 1;
 
     /// <summary>Null where it was measured on most days.</summary>
     private static CauseFinding? Unmeasured(GerminationGround g, Evidence e, Cause cause, bool assumedOutside, string look)
@@ -156,7 +172,11 @@ public static partial class CauseRules
             e.For.Add(words);
         else
             e.Against.Add(words);
-        return e.Finding(cause, assumedOutside ? Likelihood.Possible : Likelihood.CannotTell, look);
+        if (cause == Cause.TooCold && IsLate(g))
+            e.For.Add(Text.Of($"Half of what came up had come by day {g.MiddleDay:0}; the usual is {g.Window.Usual}. Cold makes it late."));
+        if (IsAlive(g) && g.Share < Hardly * (g.Expected ?? 1))
+            e.For.Add("Hardly any came up, and what was cut is alive: it waits for something.");
+        return e.Finding(cause, e.For.Count > 0 ? Likelihood.Possible : Likelihood.CannotTell, look);
     }
 
     private static CauseFinding Within(GerminationGround g, Evidence e, Cause cause, string look)

@@ -1,5 +1,7 @@
+using Gassel.Core.Germination;
 using Gassel.Core.Record;
 using Gassel.Core.Seed;
+using Gassel.Core.Yard;
 
 namespace Gassel.Core.Diagnosis;
 
@@ -9,30 +11,55 @@ public static partial class CauseRules
     /// <summary>Below this share alive, or full in a cut test, the seed itself explains much (our assumption).</summary>
     private const double PoorSeed = 0.5;
 
-    /// <summary>So many cut seeds say something (our assumption).</summary>
-    private const int EnoughCut = 10;
+    /// <summary>Below this share of what was expected alive by the cut, seed died or was dead (our assumption).</summary>
+    private const double MostlyDead = 0.6;
 
     public static CauseFinding? OldOrEmptySeed(GerminationGround g)
     {
         var e = new Evidence();
         const string Look = "Cut ten or twenty of the seeds that did not come up: full, empty, rotten. Press a few: soft is dead.";
         var likelihood = Likelihood.CannotTell;
-        foreach (var (cut, whose) in new[] { (g.Part.Cut, "of this sowing"), (g.Lot?.CutTest, "of the lot") })
+        if (g.Part.Cut is { Seeds: > 0 } own)
         {
-            if (cut is not { Seeds: > 0 } test)
-                continue;
-            var full = (double)test.Full / test.Seeds;
-            var words = Text.Of($"Cut test {whose}: {test.Full} full of {test.Seeds}{(test.Seeds < EnoughCut ? ", which is few" : "")}.");
+            if (g.AliveByCut is not { } byCut)
+            {
+                e.For.Add(Text.Of($"Cut test of this sowing: {own.Full} full of {own.Seeds}, which is few."));
+                likelihood = 2 * own.Full < own.Seeds ? Likelihood.Possible : Likelihood.Unlikely;
+            }
+            else if (byCut < MostlyDead * (g.Expected ?? 1))
+            {
+                e.For.Add(
+                    Text.Of(
+                        $"Cut test of this sowing: {own.Full} full of {own.Seeds}. With what came up, {byCut:P0} of it was alive{Hoped(g)}."
+                    )
+                );
+                // dead seed tells not when it died
+                likelihood = DiedLater(g) ? Likelihood.Possible : Likelihood.Likely;
+            }
+            else
+            {
+                e.Against.Add(
+                    Text.Of(
+                        $"Cut test of this sowing: {own.Full} full of {own.Seeds}. With what came up, {byCut:P0} of it is or was "
+                            + $"alive{Hoped(g)}: it waits, or died as a seedling."
+                    )
+                );
+                likelihood = Likelihood.Unlikely;
+            }
+        }
+        if (g.Lot?.CutTest is { Seeds: > 0 } cut)
+        {
+            var full = (double)cut.Full / cut.Seeds;
+            var words = Text.Of(
+                $"Cut test of the lot: {cut.Full} full of {cut.Seeds}{(cut.Seeds < CutTest.Enough ? ", which is few" : "")}."
+            );
             (full < PoorSeed ? e.For : e.Against).Add(words);
-            var says =
-                full < PoorSeed
-                    ? test.Seeds >= EnoughCut
-                        ? Likelihood.Likely
-                        : Likelihood.Possible
-                    : Likelihood.Unlikely;
             // the seed that did not come up speaks first
             if (likelihood == Likelihood.CannotTell)
-                likelihood = says;
+                likelihood =
+                    full >= PoorSeed ? Likelihood.Unlikely
+                    : cut.Seeds >= CutTest.Enough ? Likelihood.Likely
+                    : Likelihood.Possible;
         }
         if (g.Lot?.Tests?.Where(t => TestTreatment.IsOfRoute(t, g.Plan.Route)).MaxBy(t => t.On ?? DateOnly.MinValue) is { } tested)
         {
@@ -59,8 +86,23 @@ public static partial class CauseRules
         return e.Finding(Cause.OldOrEmptySeed, likelihood, Look);
     }
 
+    private static string Hoped(GerminationGround g) => g.Expected is { } share ? Text.Of($"; {share:P0} were expected to come up") : "";
+
+    /// <summary>Something on record kills seed that was alive when it was sown.</summary>
+    private static bool DiedLater(GerminationGround g) =>
+        g.ChecksSinceSowing.Count(c => c.Moisture == Moisture.Dry) >= DryLooks
+        || g.WaterBefore.Count(l => l.Seen == SurfaceSeen.Dry) >= PaleLooks
+        || g.ChecksSinceSowing.Count(c => c.Moisture == Moisture.Dripping) + g.WaterBefore.Count(l => l.Seen == SurfaceSeen.Wet) >= WetLooks
+        || IsDeep(g);
+
+    /// <summary>What was cut is mostly alive: neither drying nor rot took it.</summary>
+    private static bool IsAlive(GerminationGround g) => g.AliveByCut is { } alive && alive >= MostlyDead * (g.Expected ?? 1);
+
     /// <summary>So many looks at a pale surface are a habit (our assumption).</summary>
     private const int PaleLooks = 2;
+
+    /// <summary>Once is an accident that covered seed may outlive (our assumption).</summary>
+    private const int DryLooks = 2;
 
     public static CauseFinding? DriedOut(GerminationGround g)
     {
@@ -85,13 +127,22 @@ public static partial class CauseRules
         if (lost > 0)
             e.For.Add(Text.Of($"{Seedlings(lost)} lost to drying."));
         if (e.For.Count > 0)
+        {
+            if (IsAlive(g))
+                e.Against.Add(Text.Of($"{g.Part.Cut!.Value.Full} of {g.Part.Cut!.Value.Seeds} seeds cut were full: not dried to death."));
             return e.Finding(
                 Cause.DriedOut,
-                dry.Count > 0 || (pales && pale.Count >= PaleLooks) ? Likelihood.Likely : Likelihood.Possible,
+                !IsAlive(g) && (dry.Count >= (g.MustNotDry ? 1 : DryLooks) || (pales && pale.Count >= PaleLooks))
+                    ? Likelihood.Likely
+                    : Likelihood.Possible,
                 Look
             );
+        }
         return Looked(g, e, Cause.DriedOut, Look);
     }
+
+    /// <summary>So many looks at a wet mix are a habit (our assumption).</summary>
+    private const int WetLooks = 2;
 
     public static CauseFinding? DrownedOrRotted(GerminationGround g)
     {
@@ -118,15 +169,23 @@ public static partial class CauseRules
         if (lost > 0)
             e.For.Add(Text.Of($"{Seedlings(lost)} lost to damping off."));
         if (e.For.Count > 0)
+        {
+            var soaked = wet.Count + shiny.Count;
+            var isRotten = rotten > 0 && 2 * rotten >= g.Part.Cut!.Value.Seeds;
+            // dead seed rots in good mix too: rot alone does not say what killed it
             return e.Finding(
                 Cause.DrownedOrRotted,
-                2 * rotten >= (g.Part.Cut?.Seeds ?? 1) || (wet.Count + shiny.Count > 0 && mould.Count > 0)
+                !IsAlive(g) && (soaked >= WetLooks || (soaked > 0 && 2 * soaked >= Looks(g) && (mould.Count > 0 || isRotten)))
                     ? Likelihood.Likely
                     : Likelihood.Possible,
                 Look
             );
+        }
         return Looked(g, e, Cause.DrownedOrRotted, Look);
     }
+
+    /// <summary>The first seedling may have stood so long before it was counted, days (our assumption).</summary>
+    private const int LookBack = 3;
 
     public static CauseFinding? Frost(GerminationGround g)
     {
@@ -136,14 +195,27 @@ public static partial class CauseRules
         if (lost > 0)
         {
             e.For.Add(Text.Of($"{Seedlings(lost)} lost to frost."));
-            return e.Finding(Cause.Frost, 2 * lost >= Math.Max(1, g.Result.Emerged) ? Likelihood.Likely : Likelihood.Possible, Look);
         }
-        var freezing = g.Measured.Count(d => d.MinC < 0);
-        if (freezing > 0 && g.Result.Emerged > 0)
+        // a seedling that froze between two counts was never counted
+        var freezing = g.Measured.Where(d => d.MinC < 0 && g.Part.FirstUpOn is { } up && d.Date >= up.AddDays(-LookBack)).ToList();
+        var killing = freezing.Count(d => d.MinC <= SpeciesOutdoors.KillC(g.Species.Hardiness));
+        if (freezing.Count > 0)
         {
-            e.For.Add(Text.Of($"{freezing} days since sowing went below {RuleOfThumb.Freezing}."));
-            return e.Finding(Cause.Frost, Likelihood.Possible, Look);
+            e.For.Add(
+                Text.Of(
+                    $"{freezing.Count} {(freezing.Count == 1 ? "night" : "nights")} since the first seedling went below "
+                        + $"{RuleOfThumb.Freezing}, the coldest to {Quantity.Temperature(freezing.Min(d => d.MinC))}."
+                )
+            );
         }
+        if (e.For.Count > 0)
+            return e.Finding(
+                Cause.Frost,
+                5 * lost >= Math.Max(1, g.Result.Emerged) || killing > 0 || (lost > 0 && freezing.Count > 0)
+                    ? Likelihood.Likely
+                    : Likelihood.Possible,
+                Look
+            );
         if (g.Outdoors)
             return e.Finding(Cause.Frost, g.Result.Emerged > 0 ? Likelihood.CannotTell : Likelihood.Unlikely, Look);
         e.Against.Add("It is under a roof, and no loss to frost is recorded.");
@@ -167,13 +239,19 @@ public static partial class CauseRules
         if (lost > 0)
         {
             e.For.Add(Text.Of($"{Seedlings(lost)} eaten."));
-            return e.Finding(Cause.Pests, 2 * lost >= Math.Max(1, g.Result.Emerged) ? Likelihood.Likely : Likelihood.Possible, Look);
+            return e.Finding(
+                Cause.Pests,
+                e.For.Count > 1 || 5 * lost >= Math.Max(1, g.Result.Emerged) ? Likelihood.Likely : Likelihood.Possible,
+                Look
+            );
         }
         if (g.Outdoors)
             return e.Finding(Cause.Pests, Likelihood.CannotTell, Look);
         e.Against.Add("No eaten seedlings are recorded.");
         return e.Finding(Cause.Pests, Likelihood.Unlikely, Look);
     }
+
+    private static int Looks(GerminationGround g) => g.ChecksSinceSowing.Count + g.WaterBefore.Count;
 
     /// <summary>By the looks at the tray: well at each of them, or nobody looked.</summary>
     private static CauseFinding Looked(GerminationGround g, Evidence e, Cause cause, string look)

@@ -50,6 +50,27 @@ public sealed record GerminationGround(
 
     public IEnumerable<SownDay> Measured => Days.Where(d => d.Source != TemperatureSource.Assumed);
 
+    /// <summary>
+    /// Share of what was sown that is up. Seed that was cut open leaves the reckoning of a batch while it is waited for; after its window it
+    /// did not come up.
+    /// </summary>
+    public double Share => (double)Result.Emerged / (Result.Sown + (Day > Window.Longest ? Part.Cut?.Seeds ?? 0 : 0));
+
+    /// <summary>
+    /// Share of all that was sown that was alive when the rest was cut open: what came up, and what is full of what did not. Null where too
+    /// few were cut to say so.
+    /// </summary>
+    public double? AliveByCut =>
+        Part.Cut is { Seeds: >= CutTest.Enough } cut
+            ? (Result.Emerged + ((double)cut.Full / cut.Seeds * (Result.Sown - Result.Emerged + cut.Seeds))) / (Result.Sown + cut.Seeds)
+            : null;
+
+    /// <summary>Half of what came up came after this many days; null where fewer than five did.</summary>
+    public double? MiddleDay => Result.Emerged >= FewSeedlings ? ObservedWindow.Day(Part.CountsSinceSowing(), 0.5) : null;
+
+    /// <summary>Fewer seedlings have no middle (our assumption).</summary>
+    private const int FewSeedlings = 5;
+
     public int Lost(LossCause cause) => Part.Counts.Where(c => c.Cause == cause).Sum(c => c.Lost);
 
     /// <summary>The spans of a kind of step, with its place in the route.</summary>
@@ -63,7 +84,6 @@ public sealed record GerminationGround(
         Species species,
         BatchPlan plan,
         PartState part,
-        GerminationResult? result,
         SeedLot? lot,
         ViabilitySchool school,
         IReadOnlyDictionary<string, Place> places,
@@ -71,7 +91,7 @@ public sealed record GerminationGround(
         DateOnly today
     )
     {
-        if (result is null || part.SownOn is not { } sown || plan.GerminateStep is not { } germinate)
+        if (part is not { SownOn: { } sown, Seeds: > 0 } || plan.GerminateStep is not { } germinate)
             return null;
         var colds = part
             .Spans.Where(s => plan.Steps[s.Step].Step.Kind == StepKind.ColdMoist)
@@ -92,7 +112,7 @@ public sealed record GerminationGround(
             species,
             plan,
             part,
-            result,
+            GerminationResult.From(part.Seeds, part.CountsSinceSowing(), drawn: false),
             plan.Forecast?.Mean,
             colds,
             sownDays,

@@ -4,23 +4,34 @@ namespace Gassel.Core.Diagnosis;
 public static class Judgement
 {
     /// <summary>Where nobody knows what to expect, less than this share is looked into (our assumption).</summary>
-    private const double LowWithoutForecast = 0.5;
+    public const double LowWithoutForecast = 0.5;
+
+    /// <summary>A cause is named from here on: it is more likely than not.</summary>
+    public const double Named = 0.5;
+
+    /// <summary>One that is named as possible, where none is likely (our assumption).</summary>
+    private const double WorthNaming = 0.1;
 
     public static LowGermination Of(GerminationGround ground)
     {
-        var findings = CauseRules
-            .All.Select(rule => rule(ground))
-            .OfType<CauseFinding>()
-            .OrderBy(f => f.Likelihood)
-            .ThenByDescending(f => f.For.Count)
-            .ThenBy(f => f.Cause)
-            .ToList();
-        var isLow = IsLow(ground);
-        return new(isLow, Verdict(ground, findings, isLow), findings);
+        var found = CauseRules.All.Select(rule => rule(ground)).OfType<CauseFinding>().ToList();
+        var isLow = ground.Share < (ground.Expected ?? LowWithoutForecast);
+        if (isLow)
+        {
+            var chances = CauseChances.Of(ground, found);
+            found = [.. found.Select((f, i) => f with { Chance = chances[i] })];
+        }
+        List<CauseFinding> findings =
+        [
+            .. found.OrderByDescending(f => f.Chance).ThenBy(f => f.Likelihood).ThenByDescending(f => f.For.Count).ThenBy(f => f.Cause),
+        ];
+        return new(isLow, isLow && !findings.Exists(IsNamed), Verdict(ground, findings, isLow), findings);
     }
 
-    /// <summary>The share up so far is below what was expected.</summary>
-    private static bool IsLow(GerminationGround ground) => ground.Result.Fraction < (ground.Expected ?? LowWithoutForecast);
+    /// <summary>More likely than not, and by something that is on record; that others are ruled out is no evidence.</summary>
+    private static bool IsNamed(CauseFinding finding) => IsSeen(finding) && finding.Chance >= Named;
+
+    private static bool IsSeen(CauseFinding finding) => finding.Likelihood is Likelihood.Likely or Likelihood.Possible;
 
     private static string Verdict(GerminationGround ground, List<CauseFinding> findings, bool isLow)
     {
@@ -31,20 +42,20 @@ public static class Judgement
         var expected = ground.Expected is { } share ? Text.Of($"{soFar}, {share:P0} were expected") : soFar;
         if (ground.Expected is { } hoped && result.Wilson.High > hoped && ground.Day > ground.Window.Longest)
             expected += "; that can still be chance";
-        var likely = findings.Where(f => f.Likelihood == Likelihood.Likely).ToList();
-        if (likely.Find(f => f.Cause == Cause.NotTimeYet) is { } early)
-            return $"{expected}. Not time yet: {early.For[0].TrimEnd('.').ToLowerInvariant()}.{Beside(likely)}";
-        if (likely.Count > 0)
-            return $"{expected}. Most likely: {string.Join("; ", likely.Select(f => f.Name))}.";
-        var possible = findings.Where(f => f.Likelihood == Likelihood.Possible).Select(f => f.Name).ToList();
+        var named = findings.Where(IsNamed).ToList();
+        if (named.Find(f => f.Cause == Cause.NotTimeYet) is { } early)
+            return $"{expected}. Not time yet: {early.For[0].TrimEnd('.').ToLowerInvariant()}.{Beside(named)}";
+        if (named.Count > 0)
+            return $"{expected}. Most likely: {string.Join("; ", named.Select(f => f.Name))}.";
+        var possible = findings.Where(f => f.Chance >= WorthNaming && IsSeen(f)).Select(f => f.Name).ToList();
         return possible.Count > 0
             ? $"{expected}. Your records do not decide it. Possible: {string.Join("; ", possible)}."
             : $"{expected}. Cannot tell: nothing recorded points to one cause. See below what to look at.";
     }
 
-    private static string Beside(List<CauseFinding> likely)
+    private static string Beside(List<CauseFinding> named)
     {
-        var others = likely.Where(f => f.Cause != Cause.NotTimeYet).Select(f => f.Name).ToList();
+        var others = named.Where(f => f.Cause != Cause.NotTimeYet).Select(f => f.Name).ToList();
         return others.Count == 0 ? "" : $" Watch meanwhile: {string.Join("; ", others)}.";
     }
 }

@@ -32,17 +32,19 @@ public sealed record GerminationResult(
     /// <param name="sown">At least 1 and at least the sum of the counts.</param>
     /// <param name="counts">Strictly increasing days; a day below <see cref="SeedlingCount.EarliestDay"/> holds no seedlings.</param>
     /// <param name="confidence">Of the two intervals for the fraction, in (0, 1).</param>
+    /// <param name="drawn">False for a result that nobody draws: its curve has no band, which takes many fits.</param>
     public static GerminationResult From(
         int sown,
         IReadOnlyList<SeedlingCount> counts,
         double confidence = 0.95,
         SowingContext? context = null,
+        bool drawn = true,
         CancellationToken cancel = default
     )
     {
         var emerged = counts.Sum(c => c.Emerged);
         var fit = EmergenceCurveFit.Fit(sown, counts);
-        var fits = fit.Curve is null ? [] : CurveBand.Fits(fit.Curve, sown, counts, cancel: cancel);
+        var fits = fit.Curve is null || !drawn ? [] : CurveBand.Fits(fit.Curve, sown, counts, cancel: cancel);
         var band = CurveBand.Of(fits, counts.Count == 0 ? 0 : counts[^1].Day);
         var wilson = Proportion.Wilson(emerged, sown, confidence);
         var indices = GerminationIndices.From(sown, counts);

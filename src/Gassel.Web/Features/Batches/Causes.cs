@@ -1,7 +1,6 @@
 using Gassel.Core.Diagnosis;
 using Gassel.Data;
 using Gassel.Web.Features.Book;
-using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Problems;
@@ -20,7 +19,6 @@ internal static class Causes
         OutdoorBatches shelf,
         TemperatureWatch watch,
         LotBook lots,
-        OwnBatches own,
         SiteClock clock
     )
     {
@@ -30,19 +28,10 @@ internal static class Causes
         var sown = batch.State.Living.Where(p => p.SownOn is not null).ToList();
         if (sown.SingleOrDefault(p => p.Id == part) is not { } state)
             return Refusal.NotFound("part", part, $"Sown parts of this batch are: {string.Join(", ", sown.Select(p => p.Id))}.").ToResult();
-        var result = BatchViews.Result(
-            batch.Plan,
-            state,
-            species,
-            clock.Today,
-            clock.Site?.Latitude ?? 0,
-            await own.Curves(species.Id, batch.Plan.Route.Id)
-        );
         var ground = GerminationGround.Of(
             species,
             batch.Plan,
             state,
-            result,
             (await lots.Find(batch.Row.LotId))?.Lot,
             clock.Settings.ViabilitySchool,
             await watch.Places(),

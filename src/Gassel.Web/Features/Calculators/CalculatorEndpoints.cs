@@ -81,6 +81,13 @@ internal static class CalculatorEndpoints
         group.MapGet("/mix", MixCalculator.Start);
         group.MapPost("/mix", MixCalculator.Answer).Produces<MixResult>().ProducesProblem(400).ProducesProblem(415);
         group.MapPost("/cold-response", ColdResponseCalculator.Answer).Produces<ColdEffect>().ProducesProblem(400).ProducesProblem(415);
+        group
+            .MapPost("/causes", CausesCalculator.Answer)
+            .WithMetadata(new RequestSizeLimitAttribute(DailyBytes))
+            .Produces<CausesAnswer>()
+            .ProducesProblem(400)
+            .ProducesProblem(413)
+            .ProducesProblem(415);
         group.MapPost("/density", DensityCalculator.Answer).Produces<DensityAnswer>().ProducesProblem(400).ProducesProblem(415);
         group
             .MapPost("/season", SeasonCalculator.Answer)

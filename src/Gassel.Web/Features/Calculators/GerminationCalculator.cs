@@ -15,7 +15,7 @@ internal static class GerminationCalculator
             [.. request.Counts.Select(c => new SeedlingCount(c.Day, c.Emerged))],
             request.Confidence ?? 0.95,
             Context(request.Context),
-            cancel
+            cancel: cancel
         );
         var i = r.Indices;
         return TypedResults.Ok(

@@ -7778,6 +7778,72 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/causes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CausesRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CausesAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unsupported Media Type */
+                415: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/density": {
         parameters: {
             query?: never;
@@ -8473,12 +8539,94 @@ export interface components {
             for: string[];
             against: string[];
             lookNext: string;
+            /** Format: double */
+            chance: null | number;
+            odds: null | string;
             name: null | string;
         };
         CauseLost: {
             cause: components["schemas"]["LossCause"];
             /** Format: int32 */
             seedlings: number;
+        };
+        CausesAnswer: {
+            causes: components["schemas"]["CauseFinding"][];
+            cannotTell: boolean;
+            isLow: boolean;
+            verdict: string;
+        };
+        CausesLook: {
+            /** Format: date */
+            on: string;
+            moisture?: null | components["schemas"]["Moisture"];
+            mould?: components["schemas"]["MouldSeen"];
+            surface?: null | components["schemas"]["SurfaceSeen"];
+            /** Format: int32 */
+            emerged?: null | number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            lost: number;
+            cause?: components["schemas"]["LossCause"];
+            seen?: null | components["schemas"]["Symptom"];
+        };
+        CausesLot: {
+            /** Format: double */
+            ageYears: number;
+            cutTest?: null | components["schemas"]["CutTestInput"];
+            storage?: components["schemas"]["SeedStorage"];
+        };
+        CausesRequest: {
+            species: components["schemas"]["CausesSpecies"];
+            steps: components["schemas"]["CausesStep"][];
+            sowing: components["schemas"]["CausesSowing"];
+            /** Format: date */
+            on: string;
+            looks?: null | components["schemas"]["CausesLook"][];
+            temperatures?: null | components["schemas"]["DailyMinimumMaximum"][];
+            lot?: null | components["schemas"]["CausesLot"];
+        };
+        CausesSowing: {
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            seeds: number;
+            daysToEmergence: components["schemas"]["DaysInput"];
+            /** Format: double */
+            expected?: null | number;
+            /** Format: double */
+            depthMm?: null | number;
+            cover?: null | components["schemas"]["SowCover"];
+            place?: components["schemas"]["PlaceKind"];
+            /** Format: double */
+            assumedC?: null | number;
+            cut?: null | components["schemas"]["CutTestInput"];
+        };
+        CausesSpecies: {
+            dormancyClass: components["schemas"]["DormancyClass"];
+            germination: components["schemas"]["RangeC"];
+            depth?: null | components["schemas"]["DormancyDepth"];
+            flags?: null | components["schemas"]["SpeciesFlag"][];
+            nightC?: null | components["schemas"]["RangeC"];
+            depthMm?: null | components["schemas"]["RangeMm"];
+            hardiness?: components["schemas"]["SeedlingHardiness"];
+            longevity?: components["schemas"]["Longevity"];
+        };
+        CausesStep: {
+            kind: components["schemas"]["StepKind"];
+            days: components["schemas"]["DaysInput"];
+            /** Format: date */
+            from?: null | string;
+            /** Format: date */
+            to?: null | string;
+            /** @default false */
+            optional: boolean;
+            temperatures?: null | components["schemas"]["DailyMinimumMaximum"][];
+            /** Format: double */
+            assumedC?: null | number;
+            /** Format: int32 */
+            swollen?: null | number;
         };
         Caution: {
             topic: string;
@@ -9245,6 +9393,14 @@ export interface components {
             date: string;
             /** Format: double */
             minC?: null | number;
+        };
+        DailyMinimumMaximum: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            minC: number;
+            /** Format: double */
+            maxC: number;
         };
         DailyTemperature: {
             /** Format: date */
@@ -10694,6 +10850,7 @@ export interface components {
         LotWarningKind: "old" | "testOfDormancy" | "oldTest" | "noCutTest" | "hazard" | "driedOut" | "noPermission" | "waterTight";
         LowGermination: {
             isLow: boolean;
+            cannotTell: boolean;
             verdict: string;
             causes: components["schemas"]["CauseFinding"][];
         };
@@ -11534,6 +11691,18 @@ export interface components {
         Provenance: {
             words: string;
             why: string;
+        };
+        RangeC: {
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+        };
+        RangeMm: {
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
         };
         ReadingInput: {
             /** Format: date-time */

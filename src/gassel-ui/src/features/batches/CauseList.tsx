@@ -6,11 +6,15 @@ import { useDevice } from "../../look/DeviceContext";
 import { Failure } from "../../shared/Failure";
 
 const STANDING: Record<NonNullable<CauseFinding["likelihood"]>, string> = {
-  likely: "likely",
-  possible: "possible",
+  likely: "signs of it",
+  possible: "some signs",
   cannotTell: "cannot tell",
-  unlikely: "unlikely",
+  unlikely: "no sign",
 };
+
+const OF_TEN =
+  "In 10: of ten made-up seasons with a record like this one, the cause was at work in so many; " +
+  "each fault was made as frequent as any other.";
 
 /** Why few came up, by the record: each cause with what speaks for it and against it, and what to look at next. */
 export function CauseList({ batch, part }: { batch: string; part: string }) {
@@ -44,7 +48,8 @@ export function CauseList({ batch, part }: { batch: string; part: string }) {
                 <Typography variant="h3" component="h3">
                   {finding.name}
                 </Typography>
-                <Typography variant="body2" sx={{ fontWeight: finding.likelihood === "likely" ? 700 : 400 }}>
+                <Typography variant="body2" sx={{ fontWeight: (finding.chance ?? 0) >= 0.5 ? 700 : 400 }}>
+                  {finding.odds ? `${finding.odds}, ` : ""}
                   {STANDING[finding.likelihood ?? "cannotTell"]}
                 </Typography>
               </Box>
@@ -66,6 +71,7 @@ export function CauseList({ batch, part }: { batch: string; part: string }) {
             </Box>
           ))}
           <Typography variant="body2" color="text.secondary">
+            {causes.data.isLow && `${OF_TEN} `}
             Worked out by rules from your records; their limits are our assumption. They cannot know what was
             not recorded.
           </Typography>
