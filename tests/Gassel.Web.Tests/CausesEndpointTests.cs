@@ -7,7 +7,8 @@ public sealed class CausesEndpointTests(RunningBook book) : IClassFixture<Runnin
 
     private static string Told(string looks = "[]", string steps = "", string more = "", int seeds = 60) =>
         $$"""
-            {"species":{"dormancyClass":"physiological","depth":"intermediate","germination":{"low":10,"high":18},"depthMm":{"low":2,"high":4}},
+            {"species":{"dormancyClass":"physiological","depth":"intermediate","germination":{"low":10,"high":18},
+            "depthMm":{"low":2,"high":4} },
             "steps":[{"kind":"coldMoist","days":{"shortest":40,"usual":60,"longest":90},"from":"2026-12-01"{{steps}}}],
             "sowing":{"on":"2027-02-10","seeds":{{seeds}},"daysToEmergence":{"shortest":10,"usual":20,"longest":35},"expected":0.7,
             "depthMm":3,"cover":"mix"},"looks":{{looks}},"on":"2027-03-28"{{more}}}
@@ -46,7 +47,9 @@ public sealed class CausesEndpointTests(RunningBook book) : IClassFixture<Runnin
     {
         var days = string.Join(
             ',',
-            Enumerable.Range(0, 71).Select(i => $$"""{"date":"{{new DateOnly(2026, 12, 1).AddDays(i):yyyy-MM-dd}}","minC":10.5,"maxC":12}""")
+            Enumerable
+                .Range(0, 71)
+                .Select(i => $$"""{"date":"{{new DateOnly(2026, 12, 1).AddDays(i):yyyy-MM-dd}}","minC":10.5,"maxC":12}""")
         );
         var (_, body) = await book.Post(Path, Told(steps: $$""","temperatures":[{{days}}]"""));
         Assert.Equal("chillingShort", body["causes"]![0]!["cause"]!.GetValue<string>());

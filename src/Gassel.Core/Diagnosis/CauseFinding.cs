@@ -12,7 +12,9 @@ public sealed record CauseFinding(
     string LookNext
 )
 {
-    /// <summary>Of made-up seasons with such a record the share in which this was at work, 0..1; null where nothing needs explaining.</summary>
+    /// <summary>
+    /// Of made-up seasons with such a record the share in which this was at work, 0..1; null where nothing needs explaining.
+    /// </summary>
     public double? Chance { get; init; }
 
     /// <summary>The same in words; null with it.</summary>
@@ -20,8 +22,8 @@ public sealed record CauseFinding(
         Chance switch
         {
             null => null,
-            < 0.05 => "hardly ever",
-            > 0.95 => "nearly always",
+            < 0.05 => "under 1 in 10",
+            > 0.95 => "over 9 in 10",
             { } share => Text.Of($"{Math.Round(10 * share):0} in 10"),
         };
 

@@ -113,9 +113,9 @@ public static partial class CauseRules
                     : Text.Of($"But only {byThermometer:0} of {inCold:0} days were measured; the temperature of the others was assumed.")
             );
             worst = Likelihood.CannotTell;
-            if (IsAlive(g) && g.Share < Hardly * (g.Expected ?? 1))
+            if (Waiting(g) is { } waiting)
             {
-                e.For.Add("Hardly any came up, and what was cut is alive: it waits for something.");
+                e.For.Add(waiting);
                 worst = Likelihood.Possible;
             }
         }

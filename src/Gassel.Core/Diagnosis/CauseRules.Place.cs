@@ -60,11 +60,11 @@ public static partial class CauseRules
         var hottest = g.Measured.Select(d => d.MaxC).DefaultIfEmpty(double.NegativeInfinity).Max();
         if (hottest >= PlaceWatch.HotC)
         {
+            var kills = hottest >= GerminationWarmth.CookingC ? "that kills any seed" : "too hot for every native here";
             e.For.Add(
                 Text.Of(
-                    $"{Quantity.Temperature(hottest)} was "
-                        + $"measured, {Quantity.Temperature(PlaceWatch.HotC)} or more on {hot} of {g.Days.Count} days{(hottest >= GerminationWarmth.CookingC ? ": that kills any seed"
-                            : ": too hot for every native here")}."
+                    $"{Quantity.Temperature(hottest)} was measured, {Quantity.Temperature(PlaceWatch.HotC)} or more on {hot} of "
+                        + $"{g.Days.Count} days: {kills}."
                 )
             );
         }
@@ -146,9 +146,6 @@ public static partial class CauseRules
         return e.Finding(Cause.TooDeep, Likelihood.Unlikely, Look);
     }
 
-    /// <summary>Below this share of what was expected hardly anything came up (our assumption).</summary>
-    private const double Hardly = 0.2;
-
     /// <summary>Half of it came so much later than is usual (our assumption).</summary>
     private const double LateBy = 1.4;
 
@@ -174,8 +171,8 @@ public static partial class CauseRules
             e.Against.Add(words);
         if (cause == Cause.TooCold && IsLate(g))
             e.For.Add(Text.Of($"Half of what came up had come by day {g.MiddleDay:0}; the usual is {g.Window.Usual}. Cold makes it late."));
-        if (IsAlive(g) && g.Share < Hardly * (g.Expected ?? 1))
-            e.For.Add("Hardly any came up, and what was cut is alive: it waits for something.");
+        if (Waiting(g) is { } waiting)
+            e.For.Add(waiting);
         return e.Finding(cause, e.For.Count > 0 ? Likelihood.Possible : Likelihood.CannotTell, look);
     }
 

@@ -98,6 +98,14 @@ public static partial class CauseRules
     /// <summary>What was cut is mostly alive: neither drying nor rot took it.</summary>
     private static bool IsAlive(GerminationGround g) => g.AliveByCut is { } alive && alive >= MostlyDead * (g.Expected ?? 1);
 
+    /// <summary>Below this share of what was expected hardly anything came up (our assumption).</summary>
+    private const double Hardly = 0.2;
+
+    private static string? Waiting(GerminationGround g) =>
+        IsAlive(g) && g.Share < Hardly * (g.Expected ?? 1)
+            ? "Hardly any came up, and what was cut is alive: it waits for something."
+            : null;
+
     /// <summary>So many looks at a pale surface are a habit (our assumption).</summary>
     private const int PaleLooks = 2;
 

@@ -1,8 +1,8 @@
 namespace Gassel.Core.Diagnosis;
 
 /// <summary>
-/// What the rules said of 20,000 made-up seasons, by cause. Counted by the test that made them up (CausesProvedTests), which holds it against
-/// seasons drawn anew.
+/// What the rules said of 20,000 made-up seasons, by cause. Counted by the test that made them up (CausesProvedTests), which holds it
+/// against seasons drawn anew.
 /// </summary>
 public static class CauseTable
 {

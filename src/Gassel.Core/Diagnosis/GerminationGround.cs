@@ -51,8 +51,8 @@ public sealed record GerminationGround(
     public IEnumerable<SownDay> Measured => Days.Where(d => d.Source != TemperatureSource.Assumed);
 
     /// <summary>
-    /// Share of what was sown that is up. Seed that was cut open leaves the reckoning of a batch while it is waited for; after its window it
-    /// did not come up.
+    /// Share of what was sown that is up. Seed that was cut open leaves the reckoning of a batch while it is waited for; after its window
+    /// it did not come up.
     /// </summary>
     public double Share => (double)Result.Emerged / (Result.Sown + (Day > Window.Longest ? Part.Cut?.Seeds ?? 0 : 0));
 

@@ -115,13 +115,7 @@ public class CausesProvedTests
                 {Row("two faults, gaps", Low(c => c is { Faults: 2, IsEarly: false, Careful: false }))}
                 {Row("within its window", Low(c => c.IsEarly))}
 
-                Without a fault: a cause is named in {Accused([
-                    .. Drawn.Value.Where(c => c is { Faults: 0, IsEarly: false, Careful: true }),
-                ]):P1}
-                of those written down and {Accused([
-                    .. Drawn.Value.Where(c => c is { Faults: 0, IsEarly: false, Careful: false }),
-                ]):P1} of those
-                with gaps.
+                Without a fault a cause is named in {Healthy(true):P1} of those written down, and in {Healthy(false):P1} of those with gaps.
 
                 One fault, gaps; what was at work, and what was put first:
 
@@ -140,22 +134,23 @@ public class CausesProvedTests
         );
     }
 
-    private static string Row(string name, IReadOnlyList<MadeCase> cases) =>
-        Text.Of(
-            $"| {name} | {cases.Count} | {First(cases, 1):P1} | {First(cases, 2):P1} | {cases.Average(c => c.Told.CannotTell ? 1.0 : 0):P1} |"
-        );
+    private static double Healthy(bool careful) =>
+        Accused([.. Drawn.Value.Where(c => c is { Faults: 0, IsEarly: false } && c.Careful == careful)]);
+
+    private static string Row(string name, IReadOnlyList<MadeCase> cases)
+    {
+        var cannotTell = cases.Average(c => c.Told.CannotTell ? 1.0 : 0);
+        return Text.Of($"| {name} | {cases.Count} | {First(cases, 1):P1} | {First(cases, 2):P1} | {cannotTell:P1} |");
+    }
 
     private static string Confusion(IReadOnlyList<MadeCase> cases)
     {
         var rows = new StringBuilder("| at work | records | put first |\n|---|---|---|\n");
         foreach (var of in cases.GroupBy(c => c.Truth.Single()).OrderBy(g => g.Key))
         {
-            var first = of.GroupBy(c => c.Told.Causes[0]).GroupBy(g => g.Key.Name).OrderByDescending(g => g.Count());
-            rows.AppendLine(
-                Text.Of(
-                    $"| {new CauseFinding(of.Key, default, [], [], "").Name} | {of.Count()} | {string.Join(", ", first.Select(g => $"{g.Key} {g.Count()}"))} |"
-                )
-            );
+            var name = new CauseFinding(of.Key, default, [], [], "").Name;
+            var first = of.GroupBy(c => c.Told.Causes[0].Name).OrderByDescending(g => g.Count());
+            rows.AppendLine(Text.Of($"| {name} | {of.Count()} | {string.Join(", ", first.Select(g => $"{g.Key} {g.Count()}"))} |"));
         }
         return rows.ToString().TrimEnd();
     }

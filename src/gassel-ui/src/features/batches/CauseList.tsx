@@ -8,7 +8,7 @@ import { Failure } from "../../shared/Failure";
 const STANDING: Record<NonNullable<CauseFinding["likelihood"]>, string> = {
   likely: "signs of it",
   possible: "some signs",
-  cannotTell: "cannot tell",
+  cannotTell: "nothing on record",
   unlikely: "no sign",
 };
 
