@@ -26,7 +26,7 @@ public sealed class JudgementTests : IClassFixture<DemoProgram>, IDisposable
         b.Says("cause-tooDeep", "6 mm", "0–2 mm");
         b.Says("cause-chillingShort", "dry");
         b.Says("cause-driedOut", "2");
-        b.Says("cause-pests", "in 10", "no sign");
+        b.Says("cause-pests", "of 10", "no sign");
         b.Press("All numbers");
         b.SeeTest("all-numbers");
 

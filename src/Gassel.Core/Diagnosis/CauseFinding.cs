@@ -22,9 +22,9 @@ public sealed record CauseFinding(
         Chance switch
         {
             null => null,
-            < 0.05 => "under 1 in 10",
-            > 0.95 => "over 9 in 10",
-            { } share => Text.Of($"{Math.Round(10 * share):0} in 10"),
+            < 0.05 => "under 1 of 10",
+            > 0.95 => "over 9 of 10",
+            { } share => Text.Of($"{Math.Round(10 * share):0} of 10"),
         };
 
     public string Name =>

@@ -13,7 +13,7 @@ const STANDING: Record<NonNullable<CauseFinding["likelihood"]>, string> = {
 };
 
 const OF_TEN =
-  "In 10: of ten made-up seasons with a record like this one, the cause was at work in so many; " +
+  "Of ten made-up seasons with a record like this one, the cause was at work in so many; " +
   "each fault was made as frequent as any other.";
 
 /** Why few came up, by the record: each cause with what speaks for it and against it, and what to look at next. */
