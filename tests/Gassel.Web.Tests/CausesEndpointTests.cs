@@ -56,6 +56,21 @@ public sealed class CausesEndpointTests(RunningBook book) : IClassFixture<Runnin
         Assert.Equal("likely", body["causes"]![0]!["likelihood"]!.GetValue<string>());
     }
 
+    [Fact]
+    public async Task Its_examples_in_the_interface_description_can_be_tried()
+    {
+        var described = await book.Get("/openapi/v1.json");
+        var examples = described["components"]!["schemas"]!["CausesRequest"]!["examples"]!.AsArray();
+        List<string> first = [];
+        foreach (var example in examples)
+        {
+            var (status, body) = await book.Post(Path, example!.ToJsonString());
+            Assert.Equal(200, status);
+            first.Add(body["causes"]![0]!["cause"]!.GetValue<string>());
+        }
+        Assert.Equal(["driedOut", "tooDeep"], first);
+    }
+
     [Theory]
     [InlineData("""[{"on":"2027-01-01","emerged":4}]""", "", "", "looks[0].on")]
     [InlineData("""[{"on":"2027-03-01","emerged":61}]""", "", "", "looks[0].emerged")]

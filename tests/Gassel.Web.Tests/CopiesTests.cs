@@ -49,6 +49,22 @@ public sealed class CopiesTests : IAsyncLifetime
         Assert.Equal(1, await BatchesIn(folder));
     }
 
+    /// <summary>Two restores of one second: what the first replaced is no less kept for the second.</summary>
+    [Fact]
+    public void What_was_replaced_stays_when_a_book_is_put_back_twice_in_a_second()
+    {
+        var copy = Copies.PathOf(Copies.Make(DateTimeOffset.UtcNow).Name)!;
+        var folder = Path.Combine(_elsewhere, "twice");
+        var now = DateTimeOffset.UtcNow;
+        BookCopies.Restore(copy, folder, now);
+        var first = BookCopies.Restore(copy, folder, now)!;
+        var bytes = File.ReadAllBytes(first);
+        var second = BookCopies.Restore(first, folder, now)!;
+        Assert.NotEqual(first, second);
+        Assert.Equal(bytes, File.ReadAllBytes(first));
+        Assert.Equal(2, Directory.GetFiles(folder, "gassel-replaced-*.db").Length);
+    }
+
     [Fact]
     public void A_copy_a_day_is_made_once_and_the_oldest_are_given_up()
     {

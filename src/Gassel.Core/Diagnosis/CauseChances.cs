@@ -16,7 +16,7 @@ public static class CauseChances
     /// <summary>So much other causes take from one another; several may be at work (chosen likewise).</summary>
     private const double Shared = 0.3;
 
-    /// <summary>And no more than this, however certain they are: a second fault is rare, not impossible (chosen likewise).</summary>
+    /// <summary>And no more than this, however certain they are: a second fault is rare, not impossible (our assumption).</summary>
     private const double SharedAtMost = 40;
 
     /// <summary>A share that was expected by nobody is taken to lie anywhere around half.</summary>

@@ -23,8 +23,9 @@ public static partial class CauseRules
         {
             if (g.AliveByCut is not { } byCut)
             {
-                e.For.Add(Text.Of($"Cut test of this sowing: {own.Full} full of {own.Seeds}, which is few."));
-                likelihood = 2 * own.Full < own.Seeds ? Likelihood.Possible : Likelihood.Unlikely;
+                var isPoor = 2 * own.Full < own.Seeds;
+                (isPoor ? e.For : e.Against).Add(Text.Of($"Cut test of this sowing: {own.Full} full of {own.Seeds}, which is few."));
+                likelihood = isPoor ? Likelihood.Possible : Likelihood.Unlikely;
             }
             else if (byCut < MostlyDead * (g.Expected ?? 1))
             {

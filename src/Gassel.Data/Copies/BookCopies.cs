@@ -88,7 +88,7 @@ public sealed class BookCopies(BookFile file)
             File.Delete(arriving);
             BookFile.Copy(BookFile.Alone(copy, SqliteOpenMode.ReadOnly), arriving);
             BookFile.MakeSingleFile(arriving);
-            var replaced = Path.Combine(file.Folder, Text.Of($"gassel-replaced-{now.UtcDateTime:yyyyMMdd-HHmmss}.db"));
+            var replaced = Replaced(file.Folder, now);
             var there = File.Exists(file.FilePath);
             if (there)
                 Keep(file, replaced);
@@ -114,6 +114,17 @@ public sealed class BookCopies(BookFile file)
         {
             throw new BookUnavailableException(DiskFault.Of(failed, file.Folder), failed);
         }
+    }
+
+    /// <summary>A name that is free: what an earlier restore of the same second replaced stays.</summary>
+    private static string Replaced(string folder, DateTimeOffset now)
+    {
+        var name = Path.Combine(folder, Text.Of($"gassel-replaced-{now.UtcDateTime:yyyyMMdd-HHmmss}"));
+        var number = 1;
+        var path = name + ".db";
+        while (File.Exists(path) || File.Exists(path + "-wal"))
+            path = Text.Of($"{name}-{++number}.db");
+        return path;
     }
 
     /// <summary>A damaged file cannot be copied through SQLite: its bytes are kept.</summary>

@@ -290,7 +290,9 @@ public static class GasselHost
         );
         services.AddExceptionHandler<BindingErrors>();
         services.AddExceptionHandler<StorageErrors>();
-        services.AddOpenApi(o => o.AddSchemaTransformer(SchemaRequired.Mark).AddSchemaTransformer(SchemaWords.Put));
+        services.AddOpenApi(o =>
+            o.AddSchemaTransformer(SchemaRequired.Mark).AddSchemaTransformer(SchemaWords.Put).AddSchemaTransformer(CausesExamples.Put)
+        );
         services.AddResponseCompression();
         // the fastest level packs each piece of an answer by itself and finds nothing that repeats: Rounds came out twenty times as large
         services.Configure<BrotliCompressionProviderOptions>(o => o.Level = CompressionLevel.Optimal);

@@ -210,6 +210,10 @@ public class CauseRulesTests
         Assert.Equal(Likelihood.Possible, old.Of(Cause.OldOrEmptySeed));
         Assert.Equal(Likelihood.Unlikely, (old with { After = [new CutTested("1", 10, 1, 0)] }).Of(Cause.OldOrEmptySeed));
         Assert.Equal(Likelihood.Likely, new Told { After = [new CutTested("1", 2, 9, 1)] }.Of(Cause.OldOrEmptySeed));
+        // few are few, either way
+        var few = new Told { After = [new CutTested("1", 4, 1, 0)] }.Find(Cause.OldOrEmptySeed)!;
+        Assert.Equal(Likelihood.Unlikely, few.Likelihood);
+        Assert.Contains(few.Against, words => words.Contains("which is few", StringComparison.Ordinal));
         Assert.Equal(
             Likelihood.Likely,
             new Told { Lot = new("slope", new(2026, 8, 1), 500, CutTest: new(5, 15, 0)) }.Of(Cause.OldOrEmptySeed)
