@@ -7,8 +7,8 @@ public sealed class CausesEndpointTests(RunningBook book) : IClassFixture<Runnin
 
     private static string Told(string looks = "[]", string steps = "", string more = "", int seeds = 60) =>
         $$"""
-            {"species":{"dormancyClass":"physiological","depth":"intermediate","germination":{"low":10,"high":18},
-            "depthMm":{"low":2,"high":4} },
+            {"species":{"dormancyClass":"physiological","depth":"intermediate","germination":{"lowC":10,"highC":18},
+            "sowingDepth":{"lowMm":2,"highMm":4} },
             "steps":[{"kind":"coldMoist","days":{"shortest":40,"usual":60,"longest":90},"from":"2026-12-01"{{steps}}}],
             "sowing":{"on":"2027-02-10","seeds":{{seeds}},"daysToEmergence":{"shortest":10,"usual":20,"longest":35},"expected":0.7,
             "depthMm":3,"cover":"mix"},"looks":{{looks}},"on":"2027-03-28"{{more}}}

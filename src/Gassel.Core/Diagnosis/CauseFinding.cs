@@ -17,7 +17,16 @@ public sealed record CauseFinding(
     /// </summary>
     public double? Chance { get; init; }
 
-    /// <summary>The same in words; null with it.</summary>
+    /// <summary>A cause is named from here on: it is more likely than not.</summary>
+    private const double MoreLikelyThanNot = 0.5;
+
+    /// <summary>Something on record speaks for it.</summary>
+    public bool IsSeen => Likelihood is Likelihood.Likely or Likelihood.Possible;
+
+    /// <summary>More likely than not, and by something that is on record; that others are ruled out is no evidence.</summary>
+    public bool IsNamed => IsSeen && Chance >= MoreLikelyThanNot;
+
+    /// <summary>The chance in words; null with it.</summary>
     public string? Odds =>
         Chance switch
         {

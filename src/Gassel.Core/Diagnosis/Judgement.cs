@@ -6,9 +6,6 @@ public static class Judgement
     /// <summary>Where nobody knows what to expect, less than this share is looked into (our assumption).</summary>
     public const double LowWithoutForecast = 0.5;
 
-    /// <summary>A cause is named from here on: it is more likely than not.</summary>
-    public const double Named = 0.5;
-
     /// <summary>One that is named as possible, where none is likely (our assumption).</summary>
     private const double WorthNaming = 0.1;
 
@@ -23,15 +20,16 @@ public static class Judgement
         }
         List<CauseFinding> findings =
         [
-            .. found.OrderByDescending(f => f.Chance).ThenBy(f => f.Likelihood).ThenByDescending(f => f.For.Count).ThenBy(f => f.Cause),
+            // while it is not time yet, waiting comes before all else
+            .. found
+                .OrderByDescending(f => f is { Cause: Cause.NotTimeYet, IsNamed: true })
+                .ThenByDescending(f => f.Chance)
+                .ThenBy(f => f.Likelihood)
+                .ThenByDescending(f => f.For.Count)
+                .ThenBy(f => f.Cause),
         ];
-        return new(isLow, isLow && !findings.Exists(IsNamed), Verdict(ground, findings, isLow), findings);
+        return new(isLow, isLow && !findings.Exists(f => f.IsNamed), Verdict(ground, findings, isLow), findings);
     }
-
-    /// <summary>More likely than not, and by something that is on record; that others are ruled out is no evidence.</summary>
-    private static bool IsNamed(CauseFinding finding) => IsSeen(finding) && finding.Chance >= Named;
-
-    private static bool IsSeen(CauseFinding finding) => finding.Likelihood is Likelihood.Likely or Likelihood.Possible;
 
     private static string Verdict(GerminationGround ground, List<CauseFinding> findings, bool isLow)
     {
@@ -42,12 +40,12 @@ public static class Judgement
         var expected = ground.Expected is { } share ? Text.Of($"{soFar}, {share:P0} were expected") : soFar;
         if (ground.Expected is { } hoped && result.Wilson.High > hoped && ground.Day > ground.Window.Longest)
             expected += "; that can still be chance";
-        var named = findings.Where(IsNamed).ToList();
+        var named = findings.Where(f => f.IsNamed).ToList();
         if (named.Find(f => f.Cause == Cause.NotTimeYet) is { } early)
             return $"{expected}. Not time yet: {early.For[0].TrimEnd('.').ToLowerInvariant()}.{Beside(named)}";
         if (named.Count > 0)
             return $"{expected}. Most likely: {string.Join("; ", named.Select(f => f.Name))}.";
-        var possible = findings.Where(f => f.Chance >= WorthNaming && IsSeen(f)).Select(f => f.Name).ToList();
+        var possible = findings.Where(f => f.Chance >= WorthNaming && f.IsSeen).Select(f => f.Name).ToList();
         return possible.Count > 0
             ? $"{expected}. Your records do not decide it. Possible: {string.Join("; ", possible)}."
             : $"{expected}. Cannot tell: nothing recorded points to one cause. See below what to look at.";

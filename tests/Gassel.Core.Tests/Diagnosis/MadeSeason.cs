@@ -103,15 +103,15 @@ internal sealed class MadeSeason
 
     private List<(double Min, double Max)> Weather(int days, double meanC, double swing)
     {
-        var days2 = new List<(double, double)>();
+        var weather = new List<(double, double)>();
         var off = 0.0;
         for (var i = 0; i < days; i++)
         {
             off = (0.7 * off) + Normal.Sample(_chance, 0, 0.5);
             var half = swing * Between(0.7, 1.3);
-            days2.Add((meanC + off - half, meanC + off + half));
+            weather.Add((meanC + off - half, meanC + off + half));
         }
-        return days2;
+        return weather;
     }
 
     private List<(double Min, double Max)> Frozen(List<(double Min, double Max)> days)

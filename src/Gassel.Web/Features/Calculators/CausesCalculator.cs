@@ -44,9 +44,9 @@ internal static class CausesCalculator
                 species.Flags ?? [],
                 HazardLevel.None,
                 null,
-                new(species.Germination.Low, species.Germination.High),
-                species.NightC is { } night ? new(night.Low, night.High) : null,
-                species.DepthMm is { } depth ? new(depth.Low, depth.High) : null,
+                species.Germination,
+                species.NightC,
+                species.SowingDepth,
                 species.Hardiness,
                 null,
                 "",
@@ -77,18 +77,7 @@ internal static class CausesCalculator
                 sowing.AssumedC ?? LampC,
                 Cut(sowing.Cut)
             ),
-            [
-                .. (request.Looks ?? []).Select(l => new JudgedLook(
-                    l.On,
-                    l.Moisture,
-                    l.Mould,
-                    l.Surface,
-                    l.Emerged,
-                    l.Lost,
-                    l.Cause,
-                    l.Seen
-                )),
-            ],
+            request.Looks ?? [],
             Days(request.Temperatures),
             request.Lot is { } lot
                 ? new SeedLot(
@@ -107,7 +96,7 @@ internal static class CausesCalculator
 
     private static CutTest? Cut(CutTestInput? cut) => cut is { } c ? new(c.Full, c.Empty, c.Rotten) : null;
 
-    private static IReadOnlyList<DailyTemperature> Days(IReadOnlyList<DailyMinimumMaximum>? days) =>
+    private static IReadOnlyList<DailyTemperature> Days(IReadOnlyList<DayRangeInput>? days) =>
         [.. (days ?? []).Select(d => new DailyTemperature(d.Date, d.MinC, d.MaxC))];
 
     private static Refusal? Check(CausesRequest request)
@@ -115,7 +104,7 @@ internal static class CausesCalculator
         var (species, sowing) = (request.Species, request.Sowing);
         return Band("species.germination", species.Germination)
             ?? (species.NightC is { } night ? Band("species.nightC", night) : null)
-            ?? (species.DepthMm is { } depth ? Depths(depth) : null)
+            ?? (species.SowingDepth is { } depth ? Depths(depth) : null)
             ?? Limits.Count("steps", request.Steps.Count, 0, MostSteps)
             ?? Limits.Count("looks", request.Looks?.Count ?? 0, 0, MostLooks)
             ?? Limits.Day("sowing.on", sowing.On)
@@ -145,16 +134,17 @@ internal static class CausesCalculator
         ?? Limits.Whole($"{at}.swollen", step.Swollen ?? 0, 0, sowing.Seeds)
         ?? Measured($"{at}.temperatures", step.Temperatures);
 
-    private static Refusal? Look(CausesLook look, string at, CausesRequest request) =>
+    private static Refusal? Look(JudgedLook look, string at, CausesRequest request) =>
         When($"{at}.on", look.On, request.Sowing.On, request.On)
         ?? Limits.Whole($"{at}.emerged", look.Emerged ?? 0, 0, request.Sowing.Seeds)
         ?? Limits.Whole($"{at}.lost", look.Lost, 0, request.Sowing.Seeds);
 
-    private static Refusal? Band(string at, RangeC band) =>
-        Limits.Number($"{at}.low", band.Low, -10, 60) ?? Limits.Number($"{at}.high", band.High, band.Low, 60);
+    private static Refusal? Band(string at, TemperatureBand band) =>
+        Limits.Number($"{at}.lowC", band.LowC, -10, 60) ?? Limits.Number($"{at}.highC", band.HighC, band.LowC, 60);
 
-    private static Refusal? Depths(RangeMm depth) =>
-        Limits.Number("species.depthMm.low", depth.Low, 0, 500) ?? Limits.Number("species.depthMm.high", depth.High, depth.Low, 500);
+    private static Refusal? Depths(DepthRange depth) =>
+        Limits.Number("species.sowingDepth.lowMm", depth.LowMm, 0, 500)
+        ?? Limits.Number("species.sowingDepth.highMm", depth.HighMm, depth.LowMm, 500);
 
     private static Refusal? Spans(string at, DaysInput days) =>
         Limits.Whole($"{at}.shortest", days.Shortest, 0, DurationRange.MaxDays)
@@ -176,6 +166,6 @@ internal static class CausesCalculator
                 : null
         );
 
-    private static Refusal? Measured(string at, IReadOnlyList<DailyMinimumMaximum>? days) =>
+    private static Refusal? Measured(string at, IReadOnlyList<DayRangeInput>? days) =>
         days is { Count: > 0 } ? DailyCheck.Days(days, d => (d.Date, d.MinC, d.MaxC), at) : null;
 }

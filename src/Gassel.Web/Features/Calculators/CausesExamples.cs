@@ -10,8 +10,8 @@ internal static class CausesExamples
     private const string Found = """
         {
           "species": {
-            "dormancyClass": "physiological", "depth": "intermediate", "germination": { "low": 10, "high": 18 },
-            "depthMm": { "low": 2, "high": 4 }
+            "dormancyClass": "physiological", "depth": "intermediate", "germination": { "lowC": 10, "highC": 18 },
+            "sowingDepth": { "lowMm": 2, "highMm": 4 }
           },
           "steps": [
             { "kind": "coldMoist", "days": { "shortest": 40, "usual": 60, "longest": 90 }, "from": "2026-12-01" }
@@ -31,7 +31,7 @@ internal static class CausesExamples
 
     private const string Deep = """
         {
-          "species": { "dormancyClass": "none", "germination": { "low": 12, "high": 20 }, "depthMm": { "low": 1, "high": 3 } },
+          "species": { "dormancyClass": "none", "germination": { "lowC": 12, "highC": 20 }, "sowingDepth": { "lowMm": 1, "highMm": 3 } },
           "steps": [],
           "sowing": {
             "on": "2027-04-01", "seeds": 80, "daysToEmergence": { "shortest": 7, "usual": 14, "longest": 28 },

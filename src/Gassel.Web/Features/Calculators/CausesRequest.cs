@@ -1,3 +1,5 @@
+using Gassel.Core.Diagnosis;
+
 namespace Gassel.Web.Features.Calculators;
 
 /// <summary>The record of one sowing, given whole.</summary>
@@ -11,7 +13,7 @@ public sealed record CausesRequest(
     IReadOnlyList<CausesStep> Steps,
     CausesSowing Sowing,
     DateOnly On,
-    IReadOnlyList<CausesLook>? Looks = null,
-    IReadOnlyList<DailyMinimumMaximum>? Temperatures = null,
+    IReadOnlyList<JudgedLook>? Looks = null,
+    IReadOnlyList<DayRangeInput>? Temperatures = null,
     CausesLot? Lot = null
 );

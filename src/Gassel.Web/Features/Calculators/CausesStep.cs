@@ -14,7 +14,7 @@ public sealed record CausesStep(
     DateOnly? From = null,
     DateOnly? To = null,
     bool Optional = false,
-    IReadOnlyList<DailyMinimumMaximum>? Temperatures = null,
+    IReadOnlyList<DayRangeInput>? Temperatures = null,
     double? AssumedC = null,
     int? Swollen = null
 );

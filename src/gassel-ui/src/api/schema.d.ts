@@ -8541,6 +8541,8 @@ export interface components {
             lookNext: string;
             /** Format: double */
             chance: null | number;
+            isSeen: boolean;
+            isNamed: boolean;
             odds: null | string;
             name: null | string;
         };
@@ -8555,22 +8557,6 @@ export interface components {
             isLow: boolean;
             verdict: string;
         };
-        CausesLook: {
-            /** Format: date */
-            on: string;
-            moisture?: null | components["schemas"]["Moisture"];
-            mould?: components["schemas"]["MouldSeen"];
-            surface?: null | components["schemas"]["SurfaceSeen"];
-            /** Format: int32 */
-            emerged?: null | number;
-            /**
-             * Format: int32
-             * @default 0
-             */
-            lost: number;
-            cause?: components["schemas"]["LossCause"];
-            seen?: null | components["schemas"]["Symptom"];
-        };
         CausesLot: {
             /** Format: double */
             ageYears: number;
@@ -8583,12 +8569,12 @@ export interface components {
          *         "dormancyClass": "physiological",
          *         "depth": "intermediate",
          *         "germination": {
-         *           "low": 10,
-         *           "high": 18
+         *           "lowC": 10,
+         *           "highC": 18
          *         },
-         *         "depthMm": {
-         *           "low": 2,
-         *           "high": 4
+         *         "sowingDepth": {
+         *           "lowMm": 2,
+         *           "highMm": 4
          *         }
          *       },
          *       "steps": [
@@ -8634,12 +8620,12 @@ export interface components {
          *       "species": {
          *         "dormancyClass": "none",
          *         "germination": {
-         *           "low": 12,
-         *           "high": 20
+         *           "lowC": 12,
+         *           "highC": 20
          *         },
-         *         "depthMm": {
-         *           "low": 1,
-         *           "high": 3
+         *         "sowingDepth": {
+         *           "lowMm": 1,
+         *           "highMm": 3
          *         }
          *       },
          *       "steps": [],
@@ -8690,8 +8676,8 @@ export interface components {
             sowing: components["schemas"]["CausesSowing"];
             /** Format: date */
             on: string;
-            looks?: null | components["schemas"]["CausesLook"][];
-            temperatures?: null | components["schemas"]["DailyMinimumMaximum"][];
+            looks?: null | components["schemas"]["JudgedLook"][];
+            temperatures?: null | components["schemas"]["DayRangeInput"][];
             lot?: null | components["schemas"]["CausesLot"];
         };
         CausesSowing: {
@@ -8712,11 +8698,11 @@ export interface components {
         };
         CausesSpecies: {
             dormancyClass: components["schemas"]["DormancyClass"];
-            germination: components["schemas"]["RangeC"];
+            germination: components["schemas"]["TemperatureBand"];
             depth?: null | components["schemas"]["DormancyDepth"];
             flags?: null | components["schemas"]["SpeciesFlag"][];
-            nightC?: null | components["schemas"]["RangeC"];
-            depthMm?: null | components["schemas"]["RangeMm"];
+            nightC?: null | components["schemas"]["TemperatureBand"];
+            sowingDepth?: null | components["schemas"]["DepthRange"];
             hardiness?: components["schemas"]["SeedlingHardiness"];
             longevity?: components["schemas"]["Longevity"];
         };
@@ -8729,7 +8715,7 @@ export interface components {
             to?: null | string;
             /** @default false */
             optional: boolean;
-            temperatures?: null | components["schemas"]["DailyMinimumMaximum"][];
+            temperatures?: null | components["schemas"]["DayRangeInput"][];
             /** Format: double */
             assumedC?: null | number;
             /** Format: int32 */
@@ -9500,14 +9486,6 @@ export interface components {
             date: string;
             /** Format: double */
             minC?: null | number;
-        };
-        DailyMinimumMaximum: {
-            /** Format: date */
-            date: string;
-            /** Format: double */
-            minC: number;
-            /** Format: double */
-            maxC: number;
         };
         DailyTemperature: {
             /** Format: date */
@@ -10686,6 +10664,22 @@ export interface components {
             /** Format: double */
             meanC: number;
         };
+        JudgedLook: {
+            /** Format: date */
+            on: string;
+            moisture: null | components["schemas"]["Moisture"];
+            mould: components["schemas"]["MouldSeen"];
+            surface: null | components["schemas"]["SurfaceSeen"];
+            /** Format: int32 */
+            emerged: null | number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            lost: number;
+            cause: components["schemas"]["LossCause"];
+            seen: null | components["schemas"]["Symptom"];
+        };
         KindCalibration: {
             kind: components["schemas"]["ContainerPreset"];
             /** Format: double */
@@ -11798,18 +11792,6 @@ export interface components {
         Provenance: {
             words: string;
             why: string;
-        };
-        RangeC: {
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            high: number;
-        };
-        RangeMm: {
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            high: number;
         };
         ReadingInput: {
             /** Format: date-time */

@@ -8,7 +8,7 @@ import { Failure } from "../../shared/Failure";
 const STANDING: Record<NonNullable<CauseFinding["likelihood"]>, string> = {
   likely: "signs of it",
   possible: "some signs",
-  cannotTell: "nothing on record",
+  cannotTell: "the record does not say",
   unlikely: "no sign",
 };
 
@@ -48,7 +48,7 @@ export function CauseList({ batch, part }: { batch: string; part: string }) {
                 <Typography variant="h3" component="h3">
                   {finding.name}
                 </Typography>
-                <Typography variant="body2" sx={{ fontWeight: (finding.chance ?? 0) >= 0.5 ? 700 : 400 }}>
+                <Typography variant="body2" sx={{ fontWeight: finding.isNamed ? 700 : 400 }}>
                   {finding.odds ? `${finding.odds}, ` : ""}
                   {STANDING[finding.likelihood ?? "cannotTell"]}
                 </Typography>
