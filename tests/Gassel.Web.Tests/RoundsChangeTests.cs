@@ -126,18 +126,36 @@ public sealed class RoundsChangeTests : IAsyncLifetime
         Assert.Null(answer["rounds"]);
     }
 
-    [Fact]
-    public async Task Nothing_is_told_of_Rounds_to_who_did_not_ask()
+    private async Task<JsonNode> Noted(Guid batch, string query)
     {
-        var bag = (await Batches())[0];
-        var (_, answer) = await _book.Post(
-            $"/api/batches/{bag}/entries",
+        var (status, answer) = await _book.Post(
+            $"/api/batches/{batch}/entries{query}",
             $$"""
             {"act":"{{Guid.NewGuid()}}","who":"grower","ifConflict":"warn","entries":[{"id":"{{Guid.NewGuid()}}","doneOn":"2027-03-14",
             "doneAt":null,"recordedAt":"2027-03-14T18:00:00Z","payload":{"kind":"note","part":null,"text":"looked"} }]}
             """
         );
+        Assert.Equal(200, status);
+        return answer;
+    }
+
+    [Fact]
+    public async Task The_batch_is_told_whole_to_who_shows_its_page()
+    {
+        var bag = (await Batches())[0];
+        var before = await _book.Get($"/api/batches/{bag}");
+        var told = (await Noted(bag, "?batch=true"))["batch"];
+        Same(await _book.Get($"/api/batches/{bag}"), told);
+        Assert.NotEqual(before.ToJsonString(), told!.ToJsonString());
+    }
+
+    [Fact]
+    public async Task Nothing_is_told_of_Rounds_or_the_batch_to_who_did_not_ask()
+    {
+        var bag = (await Batches())[0];
+        var answer = await Noted(bag, "");
         Assert.Null(answer["rounds"]);
+        Assert.Null(answer["batch"]);
         Assert.Equal(bag, Assert.Single(answer["batches"]!.AsArray())!["batch"]!.GetValue<Guid>());
     }
 }

@@ -235,6 +235,7 @@ public static class GasselHost
         services.AddSingleton<PlantOutlook>();
         services.AddSingleton<WinterBook>();
         services.AddSingleton<SiteSaving>();
+        services.AddSingleton<WholeBatch>();
         services.AddSingleton<Recordings>();
         services.AddSingleton<BookCopies>();
         services.AddSingleton<BookReread>();

@@ -1,13 +1,9 @@
 using Gassel.Core.Fold;
-using Gassel.Core.Places;
 using Gassel.Core.Record;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.Book;
-using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.People;
-using Gassel.Web.Features.Plants;
-using Gassel.Web.Features.Rounds;
 using Gassel.Web.Features.Temperature;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Problems;
@@ -61,45 +57,15 @@ internal static class BatchEndpoints
         Guid id,
         Library library,
         OutdoorBatches shelf,
-        TemperatureWatch watch,
-        OwnBatches own,
-        PlantOutlook plants,
-        SetAside aside,
-        SiteClock clock,
+        WholeBatch whole,
         CancellationToken cancel
     )
     {
         if (await shelf.Find(id, cancel) is not { } batch)
             return BatchNames.NoSuchBatch(id).ToResult();
-        var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
-        var places = await watch.Places();
-        var troubles = new Dictionary<string, IReadOnlyList<PlaceTrouble>>();
-        foreach (var stay in batch.State.Living.SelectMany(p => p.Stays).Where(s => places.ContainsKey(s.Place)).DistinctBy(s => s.Place))
-            troubles[stay.Place] = await watch.Troubles(places[stay.Place]);
-        var known = await watch.Known();
-        var (now, inside) = (await watch.Now(known), await watch.Inside());
-        var (days, curves) = (await plants.Days(cancel), await own.Curves(species.Id, batch.Plan.Route.Id));
-        var view = aside
-            .Each([batch], b =>
-                BatchViews.Whole(
-                    b,
-                    species,
-                    places,
-                    part => watch.Cold(b, part, species, places, known, inside, clock.Today),
-                    part => RoundsBook.Warmth(b.Plan, part, species, places, now),
-                    known,
-                    troubles,
-                    days,
-                    plants.PlantingOut(species.Hardiness),
-                    plants.Practices()[species.Hardiness],
-                    clock.LocalTimeZone,
-                    clock.Today,
-                    clock.Site?.Latitude ?? 0,
-                    curves
-                )
-            )
-            .FirstOrDefault();
-        return view is null ? Uncomputable(batch, BatchNames.OfPlaces(places.Values)) : TypedResults.Ok(view);
+        return await whole.Of(batch, cancel) is { } view
+            ? TypedResults.Ok(view)
+            : Uncomputable(batch, BatchNames.OfPlaces(await library.Places()));
     }
 
     /// <summary>With its log, so that the entry that stands in the way can be taken back.</summary>
@@ -125,10 +91,12 @@ internal static class BatchEndpoints
         );
 
     /// <param name="rounds">True where the answer is to tell what is otherwise on Rounds.</param>
+    /// <param name="batch">True where the answer is to tell the batch as it stands now.</param>
     private static Task<Results<Ok<Recorded>, ProblemHttpResult>> Record(
         Guid id,
         RecordRequest request,
         bool? rounds,
+        bool? batch,
         Asker asker,
         Recordings recordings,
         CancellationToken cancel
@@ -137,7 +105,7 @@ internal static class BatchEndpoints
             new(request.Act, request.Who, [new(id, request.Entries)], request.IfConflict),
             asker,
             single: true,
-            rounds ?? false,
+            new(Rounds: rounds ?? false, Batch: batch ?? false),
             cancel
         );
 
@@ -148,5 +116,5 @@ internal static class BatchEndpoints
         Asker asker,
         Recordings recordings,
         CancellationToken cancel
-    ) => recordings.TakeAndTell(request, asker, single: false, rounds ?? false, cancel);
+    ) => recordings.TakeAndTell(request, asker, single: false, new(Rounds: rounds ?? false, Batch: false), cancel);
 }

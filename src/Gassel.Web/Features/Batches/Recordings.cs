@@ -19,16 +19,17 @@ internal sealed class Recordings(
     TrayRights trays,
     YardRights yard,
     RoundsBook book,
+    WholeBatch whole,
     SiteClock clock
 )
 {
     /// <param name="single">True where the request names one batch in its address, so that fields are named without it.</param>
-    /// <param name="tellsRounds">True where the answer is to tell what is otherwise on Rounds.</param>
+    /// <param name="wanted">What the answer is to tell.</param>
     public async Task<Results<Ok<Recorded>, ProblemHttpResult>> TakeAndTell(
         RecordManyRequest request,
         Asker asker,
         bool single,
-        bool tellsRounds,
+        Wanted wanted,
         CancellationToken cancel
     )
     {
@@ -37,7 +38,13 @@ internal sealed class Recordings(
         if (recorded is null)
             return refusal!;
         return TypedResults.Ok(
-            new Recorded(recorded, tellsRounds && !ReadsPlace(request) ? await Otherwise(recorded, left, cancel) : null)
+            new Recorded(
+                recorded,
+                wanted.Rounds && !ReadsPlace(request)
+                    ? await Told<RoundsChange>(async () => await book.After(recorded.Select(r => r.Batch).ToHashSet(), left, cancel))
+                    : null,
+                wanted.Batch ? await Told(() => whole.Of(recorded[0].Batch, cancel)) : null
+            )
         );
     }
 
@@ -45,15 +52,16 @@ internal sealed class Recordings(
     private static bool ReadsPlace(RecordManyRequest request) =>
         request.Batches.Any(b => b.Entries.Any(e => e.Payload is Check { PlaceC: not null }));
 
-    private async Task<RoundsChange?> Otherwise(IReadOnlyList<Recording> recorded, HashSet<string> left, CancellationToken cancel)
+    /// <summary>It is recorded, and must not look as if it were not: who asks for a view next is told what is wrong with it.</summary>
+    private static async Task<T?> Told<T>(Func<Task<T?>> view)
+        where T : class
     {
         try
         {
-            return await book.After(recorded.Select(r => r.Batch).ToHashSet(), left, cancel);
+            return await view();
         }
         catch (Exception failed) when (failed is not OperationCanceledException)
         {
-            // it is recorded, and must not look as if it were not; who asks for Rounds next is told what is wrong with them
             return null;
         }
     }

@@ -3102,6 +3102,7 @@ export interface paths {
             parameters: {
                 query?: {
                     rounds?: boolean;
+                    batch?: boolean;
                 };
                 header?: never;
                 path: {
@@ -11831,6 +11832,7 @@ export interface components {
         Recorded: {
             batches: components["schemas"]["Recording"][];
             rounds: null | components["schemas"]["RoundsChange"];
+            batch: null | components["schemas"]["BatchView"];
         };
         Recording: {
             /** Format: uuid */

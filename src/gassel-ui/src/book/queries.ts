@@ -391,9 +391,10 @@ export const batchPageQuery = (asked: BatchQuestion, from: number) => ({
 export const actingParts = (numbers: number[]) =>
   answered(api.POST("/api/batch-list/parts", { body: { numbers } }));
 
-export const useBatch = (id: string) =>
-  useQuery({
-    queryKey: ["batches", id],
-    queryFn: () => answered(api.GET("/api/batches/{id}", { params: { path: { id } } })),
-    retry: false,
-  });
+export const batchQuery = (id: string) => ({
+  queryKey: ["batches", id],
+  queryFn: () => answered(api.GET("/api/batches/{id}", { params: { path: { id } } })),
+  retry: false,
+});
+
+export const useBatch = (id: string) => useQuery(batchQuery(id));

@@ -57,7 +57,7 @@ function bench(acts: QueuedAct[], answer: (act: QueuedAct) => Problem | null) {
       posted.push([sent.act, ifConflict]);
       const problem = answer(sent);
       return Promise.resolve(
-        problem === null ? { problem, recorded: { batches: [], rounds: null } } : { problem },
+        problem === null ? { problem, recorded: { batches: [], rounds: null, batch: null } } : { problem },
       );
     },
   };

@@ -91,8 +91,7 @@ export function RecordProvider({ children }: { children: ReactNode }) {
       today: queries.getQueryData<{ today: Day }>(siteQuery.queryKey)?.today ?? null,
       by: queries.getQueryData<{ name: string | null }>(sessionQuery.queryKey)?.name ?? null,
       // off the screen they are asked for again when they are opened
-      hasRounds:
-        (queries.getQueryCache().find({ queryKey: roundsQuery.queryKey })?.getObserversCount() ?? 0) > 0,
+      shows: (queryKey) => (queries.getQueryCache().find({ queryKey })?.getObserversCount() ?? 0) > 0,
       renewSession: () => queries.fetchQuery({ ...sessionQuery, staleTime: 0 }),
     }),
     [queries],

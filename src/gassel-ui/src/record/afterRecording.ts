@@ -1,6 +1,6 @@
 import type { Query, QueryClient } from "@tanstack/react-query";
 import type { Recorded, RoundsView } from "../api/types";
-import { roundsQuery } from "../book/queries";
+import { batchQuery, roundsQuery } from "../book/queries";
 import { isAlone, withChange } from "../book/roundsChange";
 import { keepAnswer } from "../offline/answers";
 import { entriesOf } from "../offline/keep";
@@ -33,8 +33,8 @@ const KEEP_MS = 2_000;
 let keeping: ReturnType<typeof setTimeout> | undefined;
 
 /**
- * Puts what a gesture made otherwise in its place on Rounds, and asks again for nothing but what is on the screen and may have changed by
- * it; the rest is asked for when it is opened next.
+ * Puts what a gesture made otherwise in its place on Rounds and on the page of its batch, and asks again for nothing but what is on the
+ * screen and may have changed by it; the rest is asked for when it is opened next.
  *
  * @param recorded Null where the book said nothing; then all is asked for again.
  */
@@ -64,12 +64,21 @@ export async function afterRecording(
     keeping = setTimeout(() => void keepAnswer("rounds", now, Date.now()), KEEP_MS);
   }
   const touched = new Set(act.batches.map((b) => b.batch));
+  const told = act.batches[0]?.batch;
+  if (recorded.batch && told) {
+    const { queryKey } = batchQuery(told);
+    await queries.cancelQueries({ queryKey, exact: true });
+    queries.setQueryData(queryKey, recorded.batch);
+    touched.delete(told);
+  }
   await queries.invalidateQueries({ predicate: (query) => mayChange(query, touched, isTold) });
 }
 
 /**
  * False for Rounds of today where they are told already, for what no entry changes, and for other batches by themselves. What stands under
  * the name of something that no entry changes, such as the results of a species, may change.
+ *
+ * @param touched Batches of the gesture that are not told already.
  */
 export function mayChange(
   { queryKey: [room, id, more] }: Pick<Query, "queryKey">,

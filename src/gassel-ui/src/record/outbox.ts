@@ -1,5 +1,6 @@
 import { answered, api, Refused } from "../api/client";
 import type { Problem } from "../api/client";
+import { batchQuery, roundsQuery } from "../book/queries";
 import { currentConnection, heardNothing, heardSomething } from "../offline/connection";
 import type { QueuedAct, WaitingAct } from "../offline/keep";
 import { forgetPhotos, sendPhotos } from "../offline/photos";
@@ -17,20 +18,19 @@ const alone = async (work: () => Promise<Sent[]>): Promise<Sent[]> =>
 
 const noAnswer = (): Problem => ({ status: 0, title: "No answer", detail: "Gassel does not answer." });
 
-async function post(
-  act: WaitingAct,
-  ifConflict: "warn" | "keep",
-  { hasRounds }: OutboxGround,
-): Promise<Answered> {
+async function post(act: WaitingAct, ifConflict: "warn" | "keep", ground: OutboxGround): Promise<Answered> {
   try {
     const [only, ...others] = act.batches;
     await sendPhotos(act, AbortSignal.timeout(PHOTO_PATIENCE_MS));
     const signal = AbortSignal.timeout(PATIENCE_MS);
-    const query = { rounds: hasRounds };
+    const query = { rounds: ground.shows(roundsQuery.queryKey) };
     const recorded = await answered(
       only && others.length === 0
         ? api.POST("/api/batches/{id}/entries", {
-            params: { path: { id: only.batch }, query },
+            params: {
+              path: { id: only.batch },
+              query: { ...query, batch: ground.shows(batchQuery(only.batch).queryKey) },
+            },
             body: { act: act.act, who: act.who, entries: only.entries, ifConflict },
             signal,
           })
@@ -56,8 +56,8 @@ export interface OutboxGround {
   today: Day | null;
   /** Who is signed in; null where nobody needs to. */
   by: string | null;
-  /** Rounds are on the screen, and want to be told what changes on them. */
-  hasRounds: boolean;
+  /** True where the answer to a question is on the screen, and wants to be told what changes of it. */
+  shows: (queryKey: readonly unknown[]) => boolean;
   /** Asks for the session anew, and with it for its token. */
   renewSession: () => Promise<unknown>;
 }
