@@ -9,7 +9,7 @@ namespace Gassel.Data;
 public sealed class WeatherBook(BookFile file, Func<GasselDb> connect)
 {
     /// <summary>Some milliseconds of writing.</summary>
-    private const int DaysATurn = 1000;
+    private const int DaysATurn = 250;
 
     private readonly Lock _turn = new();
     private (int Record, double Latitude, double OffsetK, FrostOutlook Outlook)? _kept;

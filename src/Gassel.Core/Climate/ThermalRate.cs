@@ -32,7 +32,8 @@ public readonly record struct ThermalRate(double BaseC, double? OptimumC = null,
     }
 
     /// <summary>Mean over a day between its minimum and maximum as one sine, K; a day's sum in °C·d.</summary>
-    public double MeanOfDay(double minC, double maxC) => SingleSineDay.MeanOf(minC, maxC, Knots());
+    public double MeanOfDay(double minC, double maxC) =>
+        minC >= BaseC && maxC <= (OptimumC ?? CeilingC ?? FarC) ? (minC + maxC) / 2 - BaseC : SingleSineDay.MeanOf(minC, maxC, Knots());
 
     /// <summary>
     /// Mean over a time in which the temperature goes in a straight line from one to the other, K; exact through the knots.

@@ -9,6 +9,7 @@ namespace Gassel.Core.Yard;
 /// <param name="GerminatesInCold">Its warmth is gathered alongside the cold.</param>
 /// <param name="KillC">What its seedlings stand, by the air inside, °C.</param>
 /// <param name="UsualColdDays">What is usual beyond what is enough; null where only one number is known.</param>
+/// <param name="IsOwnWarmth">Its warmth is that of own sowings indoors, in place of the days of the route.</param>
 public sealed record SetOutNeed(
     double ColdDays,
     ColdResponse Response,
@@ -17,5 +18,6 @@ public sealed record SetOutNeed(
     ThermalTime ThermalTime,
     bool GerminatesInCold,
     double KillC,
-    double? UsualColdDays = null
+    double? UsualColdDays = null,
+    bool IsOwnWarmth = false
 );

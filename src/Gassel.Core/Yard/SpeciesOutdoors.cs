@@ -1,4 +1,4 @@
-using Gassel.Core.Climate;
+using Gassel.Core.Germination;
 using Gassel.Core.Treatments;
 
 namespace Gassel.Core.Yard;
@@ -6,11 +6,6 @@ namespace Gassel.Core.Yard;
 /// <summary>What a species asks of a winter outdoors, from its values and routes.</summary>
 public static class SpeciesOutdoors
 {
-    /// <summary>A band that ends below this is that of a kind that comes up in the cool, °C (our assumption).</summary>
-    private const double CoolBelowC = 16;
-
-    public static bool IsCool(Species species) => species.Germination.HighC < CoolBelowC;
-
     /// <summary>What seedlings stand, by the air around them, °C (starter values, from memory).</summary>
     public static double KillC(SeedlingHardiness hardiness) =>
         hardiness switch
@@ -30,7 +25,8 @@ public static class SpeciesOutdoors
     /// days give nothing (our assumption).
     /// </summary>
     /// <param name="route">The way outdoors.</param>
-    public static SetOutNeed? NeedOf(Species species, Route route)
+    /// <param name="warmth">What own sowings tell of its warmth, where that is better than the days of the route.</param>
+    public static SetOutNeed? NeedOf(Species species, Route route, WarmthLearned? warmth = null)
     {
         // the cold that the seed needs stands in the shelf's route; outdoors it lies as long as the winter lasts
         var shelf = species.Routes.FirstOrDefault(r => !r.IsOutdoors && r.Steps.Any(s => s.Kind == StepKind.ColdMoist));
@@ -39,19 +35,17 @@ public static class SpeciesOutdoors
         if (cold is null || comesUp is null || cold.Days.Usual == 0)
             return null;
         var enough = cold.Days.Shortest > 0 ? cold.Days.Shortest : cold.Days.Usual;
-        var rate = IsCool(species) ? ThermalRate.Cool : ThermalRate.General;
-        var band = comesUp.Band ?? species.Germination;
-        // the packet speaks of days in which it comes up: not at the ends of what it stands
-        var atC = Math.Clamp((band.LowC + band.HighC) / 2, rate.BaseC + 1, rate.OptimumC ?? double.MaxValue);
+        var packet = EmergenceDays.Of(species, comesUp);
         return new(
             enough,
             species.ResponseToCold,
-            rate,
-            rate.CeilingC!.Value,
-            ThermalTime.OfPacket(Math.Max(1, comesUp.Days.Shortest), Math.Max(1, comesUp.Days.Longest), atC, rate),
+            warmth?.Rate ?? packet.Rate,
+            packet.Rate.CeilingC!.Value,
+            warmth?.Need ?? packet.Need,
             species.Has(SpeciesFlag.GerminatesInCold),
             KillC(species.Hardiness),
-            cold.Days.Usual > enough ? cold.Days.Usual : null
+            cold.Days.Usual > enough ? cold.Days.Usual : null,
+            warmth is not null
         );
     }
 }

@@ -250,6 +250,7 @@ public sealed class WinterRuns
             ),
             Text.Of(
                 $"Up: {Quantity.ThermalTime(need.ThermalTime.T50)} above {Quantity.Temperature(need.Rate.BaseC)} "
+                    + $"{(need.IsOwnWarmth ? "by your own sowings indoors, " : "")}"
                     + $"{(need.GerminatesInCold ? "gathered alongside the cold" : "from the day the cold is met")}. Freeze: "
                     + $"air inside at or below {Quantity.Temperature(need.KillC)} after that."
             ),

@@ -1,4 +1,5 @@
 using Gassel.Core.Fold;
+using Gassel.Core.Germination;
 using Gassel.Core.Record;
 using Gassel.Core.Treatments;
 
@@ -9,7 +10,7 @@ namespace Gassel.Core.Yard;
 public sealed record YardContainer(PartState Part, ContainerSetup Setup, ContainerLife Life, ContainerTale Tale, Species Species)
 {
     /// <summary>It comes up in the cool, and stops above 25 °C.</summary>
-    public bool IsCool => SpeciesOutdoors.IsCool(Species);
+    public bool IsCool => EmergenceDays.IsCool(Species);
 
     public ContainerSetting SettingAt(DateTimeOffset at) => Life.At(at);
 

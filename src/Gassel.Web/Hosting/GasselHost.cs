@@ -215,6 +215,8 @@ public static class GasselHost
         services.AddSingleton<OwnBatches>();
         services.AddSingleton<ColdLessons>();
         services.AddSingleton<TreatmentLessons>();
+        services.AddSingleton<WarmthLessons>();
+        services.AddSingleton<OutdoorNeeds>();
         services.AddSingleton<PlanBooks>();
         services.AddSingleton<SeasonDesk>();
         services.AddSingleton<SpeciesBooks>();

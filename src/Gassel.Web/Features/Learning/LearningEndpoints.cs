@@ -15,6 +15,7 @@ internal static class LearningEndpoints
     {
         api.MapGet("/species/{id}/results", OfSpecies).ProducesProblem(404);
         api.MapGet("/species/{id}/treatments", Treatments).ProducesProblem(404);
+        api.MapGet("/species/{id}/warmth", Warmth).ProducesProblem(404);
         api.MapGet("/forecasts-judged", Judged);
     }
 
@@ -49,6 +50,16 @@ internal static class LearningEndpoints
         (await library.Species()).SingleOrDefault(s => s.Id == id) is { } species
             ? TypedResults.Ok(await lessons.Of(species))
             : Refusal.NotFound("species", id, "Choose a species of the library.").ToResult();
+
+    /// <summary>With how much warmth it comes up, by finished sowings indoors.</summary>
+    private static async Task<Results<Ok<SpeciesWarmth>, ProblemHttpResult>> Warmth(string id, Library library, WarmthLessons lessons)
+    {
+        if ((await library.Species()).SingleOrDefault(s => s.Id == id) is not { } species)
+            return Refusal.NotFound("species", id, "Choose a species of the library.").ToResult();
+        return TypedResults.Ok(
+            new SpeciesWarmth(await lessons.Of(species) is { } lesson ? WarmthView.Of(lesson, species.Germination) : null)
+        );
+    }
 
     /// <summary>Routes with a finished batch, in the order of the species.</summary>
     private static async Task<Results<Ok<IReadOnlyList<RouteResults>>, ProblemHttpResult>> OfSpecies(

@@ -13,6 +13,7 @@ internal sealed class PlanBooks(
     BatchShelf shelf,
     OwnBatches own,
     ColdLessons cold,
+    WarmthLessons warmth,
     EvidenceBook evidence,
     WeatherBook weather,
     SiteClock clock
@@ -23,6 +24,7 @@ internal sealed class PlanBooks(
     public BatchShelf Shelf => shelf;
     public OwnBatches Own => own;
     public ColdLessons Cold => cold;
+    public WarmthLessons Warmth => warmth;
     public EvidenceBook Evidence => evidence;
     public SiteClock Clock => clock;
     public FrostOutlook? Frost => SiteFrost.Outlook(clock, weather);

@@ -36,6 +36,7 @@ internal static class PlanEndpoints
         var room = await Room.At(books.Library);
         var taken = room.Taken(batches, ground.Today);
 
+        var warmth = ground.Route.IsOutdoors ? null : await books.Warmth.Of(ground.Species);
         var schedule = ground.Schedule(ground.Route);
         var seeds = ground.Seeds(ground.Route);
         var routes = ground.Species.Routes.Select(r => Beside(r, ground, books, own, taken, room)).ToList();
@@ -85,10 +86,7 @@ internal static class PlanEndpoints
                 ComesUp = ground
                     .Route.Steps.Zip(schedule.Steps)
                     .Where(s => s.First.Kind == StepKind.Germinate)
-                    .Select(s => new ComesUp(
-                        s.Second.Start.Usual.AddDays(s.First.Days.Shortest),
-                        s.Second.Start.Usual.AddDays(s.First.Days.Longest)
-                    ))
+                    .Select(s => ComesUp.Of(s.Second.Start.Usual, s.First, ground.Species, warmth?.Used))
                     .FirstOrDefault(),
             }
         );

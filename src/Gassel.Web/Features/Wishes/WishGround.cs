@@ -16,7 +16,7 @@ namespace Gassel.Web.Features.Wishes;
 /// <summary>A wish planned on its own, as Plan would plan it.</summary>
 internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Refusal)
 {
-    public static async Task<WishGround> Of(KeptWish kept, PlanBooks books, SetOutDays winters)
+    public static async Task<WishGround> Of(KeptWish kept, PlanBooks books, SetOutDays winters, OutdoorNeeds.Now asked)
     {
         var wish = kept.Wish;
         var frost = books.FrostDays;
@@ -52,7 +52,7 @@ internal sealed record WishGround(KeptWish Kept, PlanGround? Ground, Refusal? Re
         return new(kept, ground with { Route = suited }, null) { IsSouth = isSouth, SetOut = Told(suited) };
 
         SetOutResult? Told(Core.Treatments.Route? route) =>
-            route is { Setting: RouteSetting.WinterContainer } ? winters.Of(ground!.Species, route) : null;
+            route is { Setting: RouteSetting.WinterContainer } ? winters.Of(ground!.Species, route, asked) : null;
     }
 
     /// <summary>

@@ -5,7 +5,7 @@ using Gassel.Web.Features.Yard;
 namespace Gassel.Web.Features.Wishes;
 
 /// <summary>The wishes on the list, each planned on its own.</summary>
-internal sealed class WishGrounds(WishBook kept, PlanBooks plan, SetOutDays winters)
+internal sealed class WishGrounds(WishBook kept, PlanBooks plan, SetOutDays winters, OutdoorNeeds needs)
 {
     public WishBook Kept => kept;
 
@@ -19,5 +19,5 @@ internal sealed class WishGrounds(WishBook kept, PlanBooks plan, SetOutDays wint
         return grounds;
     }
 
-    public Task<WishGround> Of(KeptWish wish) => WishGround.Of(wish, plan, winters);
+    public async Task<WishGround> Of(KeptWish wish) => await WishGround.Of(wish, plan, winters, await needs.Known());
 }

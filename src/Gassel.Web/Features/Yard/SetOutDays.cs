@@ -20,6 +20,6 @@ internal sealed class SetOutDays(WinterBook winters, YardBook yard, SiteClock cl
         _told.GetOrCreateValue(runs).GetOrAdd((need, clock.Settings.AcceptFreeze), key => runs.For(key.Need, winters.Dates, key.Accept));
 
     /// <summary>In the usual container; null where the route asks for no cold, or no record can be used.</summary>
-    public SetOutResult? Of(Core.Treatments.Species species, Core.Treatments.Route route) =>
-        SpeciesOutdoors.NeedOf(species, route) is { } need && Runs().Runs is { } runs ? Of(need, runs) : null;
+    public SetOutResult? Of(Core.Treatments.Species species, Core.Treatments.Route route, OutdoorNeeds.Now asked) =>
+        asked.Of(species, route) is { } need && Runs().Runs is { } runs ? Of(need, runs) : null;
 }

@@ -17,6 +17,7 @@ internal static class Waves
         WeatherBook records,
         WinterBook winters,
         SetOutDays days,
+        OutdoorNeeds needs,
         SiteClock clock
     )
     {
@@ -32,9 +33,10 @@ internal static class Waves
             .Select(s => (Species: s, Route: s.Routes.FirstOrDefault(r => r.Setting == RouteSetting.WinterContainer)))
             .Where(x => x.Route is not null)
             .ToList();
+        var asked = await needs.Known();
         var told = new SpeciesWave?[found.Count];
         Parallel.For(0, found.Count, new ParallelOptions { MaxDegreeOfParallelism = 2 }, i =>
-            told[i] = Tell(found[i].Species, found[i].Route!, runs, days, winters.Dates[0])
+            told[i] = Tell(found[i].Species, found[i].Route!, runs, days, asked, winters.Dates[0])
         );
         return TypedResults.Ok(
             new WavesView(
@@ -58,7 +60,8 @@ internal static class Waves
         string? cap,
         Library library,
         WinterBook winters,
-        SetOutDays days
+        SetOutDays days,
+        OutdoorNeeds needs
     )
     {
         var (container, position, unclear) = Container(preset, cap);
@@ -71,7 +74,7 @@ internal static class Waves
         var (runs, withheld) = days.Runs(container, position);
         if (runs is null)
             return new Refusal("weather", withheld!).ToResult();
-        return Tell(species, route, runs, days, winters.Dates[0]) is { } wave
+        return Tell(species, route, runs, days, await needs.Known(), winters.Dates[0]) is { } wave
             ? TypedResults.Ok(wave)
             : new Refusal("routeId", $"{routeId} asks for no cold, so no winter is needed.").ToResult();
     }
@@ -91,10 +94,11 @@ internal static class Waves
         Core.Treatments.Route route,
         WinterRuns runs,
         SetOutDays days,
+        OutdoorNeeds.Now asked,
         DateOnly first
     )
     {
-        if (SpeciesOutdoors.NeedOf(species, route) is not { } need)
+        if (asked.Of(species, route) is not { } need)
             return null;
         var setOut = days.Of(need, runs);
         return new(

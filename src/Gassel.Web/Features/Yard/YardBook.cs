@@ -15,7 +15,7 @@ namespace Gassel.Web.Features.Yard;
 /// <summary>
 /// All containers of the yard with their inside. A run of the model is kept while the weather and the life of the container stay the same.
 /// </summary>
-internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library, YardWeather weather, SiteClock clock)
+internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library, YardWeather weather, OutdoorNeeds needs, SiteClock clock)
 {
     private readonly ConcurrentDictionary<(string Life, DateOnly From, string Parameters), ContainerRun> _runs = [];
     private readonly ConcurrentDictionary<
@@ -26,7 +26,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
 
     public async Task<IReadOnlyList<YardVessel>> All(CancellationToken cancel = default)
     {
-        var sky = await weather.Sky(cancel);
+        var (sky, asked) = (await weather.Sky(cancel), await needs.Known());
         var species = (await library.Species()).ToDictionary(s => s.Id);
         var places = (await library.Places()).ToDictionary(p => p.Id);
         var out_ = (
@@ -37,7 +37,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         ).ToList();
         var vessels = new IReadOnlyList<YardVessel>[out_.Count];
         Parallel.For(0, out_.Count, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = 2 }, i =>
-            vessels[i] = [.. aside.Each([out_[i].batch], b => Look(b, out_[i].part, species[b.Row.SpeciesId], places, sky))]
+            vessels[i] = [.. aside.Each([out_[i].batch], b => Look(b, out_[i].part, species[b.Row.SpeciesId], places, sky, asked))]
         );
         return [.. vessels.SelectMany(v => v)];
     }
@@ -49,7 +49,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         if (!IsOut(batch, part, places))
             return null;
         var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
-        return Look(batch, part, species, places, await weather.Sky(cancel));
+        return Look(batch, part, species, places, await weather.Sky(cancel), await needs.Known());
     }
 
     public static bool IsOut(ShelvedBatch batch, PartState part, Dictionary<string, Place> places) =>
@@ -75,7 +75,8 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         PartState part,
         Core.Treatments.Species species,
         Dictionary<string, Place> places,
-        YardSky sky
+        YardSky sky,
+        OutdoorNeeds.Now asked
     )
     {
         var (place, setup) = (places[part.Place!], part.Setup ?? ContainerSetup.Assumed);
@@ -83,7 +84,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         YardVessel Withheld(string why) => new(batch, part, species, place, setup, life, null, why, [], false);
         if (sky.Days.Count == 0)
             return Withheld("No weather is known for the yard: enter the forecast, import a record on Site, or add a thermometer.");
-        if (SpeciesOutdoors.NeedOf(species, batch.Plan.Route) is not { } need)
+        if (asked.Of(species, batch.Plan.Route) is not { } need)
             return Withheld("This route asks for no cold.");
         var from = part.SownOn!.Value;
         if (from < sky.Days[0].Date)
@@ -97,7 +98,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         var container =
             _containers.TryGetValue((batch.Row.Id, part.Id), out var kept)
             && (kept.Sequence, kept.Sky) == (batch.State.LastSequence, sky.Version)
-            && kept.Species == Mark(species)
+            && kept.Species == Mark(species, need)
                 ? kept.Container
                 : Tell(batch, part, species, setup, life, need, from, sky);
         return new(batch, part, species, place, setup, life, container, null, YardWatch.Of(container, sky.DaysFrom(from), Now));
@@ -155,7 +156,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     {
         var tale = ContainerTale.Of(Run(life, from, sky), sky.DaysFrom(from), need, IsSouth);
         var container = new YardContainer(part, setup, life, tale, species);
-        _containers[(batch.Row.Id, part.Id)] = (batch.State.LastSequence, sky.Version, Mark(species), container);
+        _containers[(batch.Row.Id, part.Id)] = (batch.State.LastSequence, sky.Version, Mark(species, need), container);
         return container;
     }
 
@@ -179,7 +180,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         return Math.Max(0, first);
     }
 
-    private static string Mark(Core.Treatments.Species species) => $"{species.ResponseToCold}{species.Hardiness}{species.Germination}";
+    private static string Mark(Core.Treatments.Species species, SetOutNeed need) => $"{need}{species.Hardiness}{species.Germination}";
 
     /// <summary>
     /// Days in the mix of a container, in the place of what is assumed of the yard; null where nothing is known of its inside.

@@ -2495,6 +2495,52 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/species/{id}/warmth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpeciesWarmth"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/forecasts-judged": {
         parameters: {
             query?: never;
@@ -9034,6 +9080,7 @@ export interface components {
             from: string;
             /** Format: date */
             to: string;
+            byWarmth: null | string;
         };
         CompareRequest: {
             arms: components["schemas"]["ArmInput"][];
@@ -12800,6 +12847,9 @@ export interface components {
             lives: null | string[];
             stamp: null | string;
         };
+        SpeciesWarmth: {
+            told: null | components["schemas"]["WarmthView"];
+        };
         SpeciesWave: {
             speciesId: string;
             commonName: string;
@@ -13618,8 +13668,62 @@ export interface components {
             /** Format: int32 */
             days: number;
         };
+        WarmthAt: {
+            /** Format: double */
+            tempC: number;
+            days: components["schemas"]["WarmthDays"];
+        };
+        WarmthDays: {
+            /** Format: double */
+            tenth: number;
+            /** Format: double */
+            half: number;
+            /** Format: double */
+            nineTenths: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+        };
         /** @enum {unknown} */
         WarmthLevel: "belowBand" | "inBand" | "aboveBand" | "tooHot" | "cooking";
+        WarmthPoint: {
+            /** Format: int32 */
+            batch: number;
+            /** Format: double */
+            degreeDays: number;
+            /** Format: double */
+            share: number;
+        };
+        WarmthShare: {
+            /** Format: double */
+            degreeDays: number;
+            /** Format: double */
+            share: number;
+        };
+        WarmthToldSowing: {
+            /** Format: int32 */
+            batch: number;
+            /** Format: int32 */
+            after: number;
+            /** Format: int32 */
+            to: number;
+            byWarmth: components["schemas"]["WarmthDays"];
+            /** Format: int32 */
+            routeDay: number;
+        };
+        WarmthView: {
+            words: string;
+            isUsed: boolean;
+            /** Format: double */
+            baseC: null | number;
+            need: null | components["schemas"]["ThermalTime"];
+            at: components["schemas"]["WarmthAt"][];
+            beside: components["schemas"]["WarmthToldSowing"][];
+            points: components["schemas"]["WarmthPoint"][];
+            curve: components["schemas"]["WarmthShare"][];
+            working: string[];
+        };
         WaterChange: {
             /** Format: date */
             on: string;

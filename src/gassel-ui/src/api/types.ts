@@ -22,6 +22,7 @@ export type CellPractice = Schemas["CellPractice"];
 export type ColdAmount = Schemas["ColdAmount"];
 export type ColdBrief = Schemas["ColdBrief"];
 export type ColdLearned = NonNullable<Schemas["ColdLearned"]>;
+export type WarmthTold = NonNullable<Schemas["WarmthView"]>;
 export type ColdMet = Schemas["ColdMet"];
 export type ColdSoFar = Schemas["ColdSoFar"];
 export type Comparison = Schemas["Comparison"];

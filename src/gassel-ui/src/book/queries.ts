@@ -264,6 +264,14 @@ export const useSpeciesTreatments = (id: string) =>
     queryFn: () => answered(api.GET("/api/species/{id}/treatments", { params: { path: { id } } })),
   });
 
+/** With how much warmth a species comes up, by own sowings. */
+export const useSpeciesWarmth = (id: string) =>
+  useQuery({
+    queryKey: ["species", id, "warmth"],
+    retry: false,
+    queryFn: () => answered(api.GET("/api/species/{id}/warmth", { params: { path: { id } } })),
+  });
+
 /** How the seed of a batch is sown, and where. */
 export const useSowing = (batch: string) =>
   useQuery({

@@ -10,6 +10,7 @@ import type {
   RibbonStretch,
   SetOutResult,
   TreatmentsLearned,
+  WarmthTold,
   YardDay,
 } from "../api/types";
 import { WORDS } from "../api/words";
@@ -227,6 +228,17 @@ export const treatmentNumbers = ({ of, effects }: TreatmentsLearned): ChartNumbe
 const points = (share: number): string => `${share < 0 ? "−" : ""}${Math.abs(Math.round(share * 100))}`;
 
 /** Batches by the cold they had, and the line through them. */
+export const warmthNumbers = ({ points }: WarmthTold, units: Units): ChartNumbers => ({
+  caption: "Share of the seedlings up, by warmth gathered",
+  columns: ["Sowing", "Warmth gathered", "Up"],
+  rows: () =>
+    points.map((p) => [
+      `B-${p.batch}`,
+      `${degreeDays(p.degreeDays, units)} ${degreeDaysUnit(units)}`,
+      percent(p.share),
+    ]),
+});
+
 export const coldEffectNumbers = ({ batches, curve }: ColdLearned): ChartNumbers => ({
   caption: "Share that came up, by days of cold",
   columns: ["Days of cold", "Came up", "Of", "Batch", "Likely range of the mean"],

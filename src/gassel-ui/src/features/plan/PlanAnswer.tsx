@@ -160,6 +160,11 @@ export function PlanAnswer(props: PlanAnswerProps) {
             .
           </Typography>
         )}
+        {plan.comesUp?.byWarmth && (
+          <Typography variant="body2" data-testid="plan-by-warmth">
+            {plan.comesUp.byWarmth}
+          </Typography>
+        )}
         {plan.looks.length > 0 && (
           <Typography variant="body2" data-testid="plan-looks">
             Checks: {plan.looks.map((day) => shortDay(day, today)).join(", ")}.

@@ -8,6 +8,7 @@ import { Card } from "../../shared/Card";
 import { Requirements } from "./Requirements";
 import { OwnResults } from "../learning/OwnResults";
 import { Treatments } from "../learning/Treatments";
+import { Warmth } from "../learning/Warmth";
 import { CopyRoute } from "./CopyRoute";
 import { RouteCard } from "./RouteCard";
 import { ForRole } from "../../people/ForRole";
@@ -50,6 +51,7 @@ export function SpeciesSheet({ view }: { view: SpeciesView }) {
       <Requirements view={view} />
       <OwnResults species={species.id} />
       <Treatments species={species.id} />
+      <Warmth species={species.id} />
       <Box sx={{ display: "flex", alignItems: "center", gap: 2, mt: 2.5 }}>
         <Typography variant="h2">Routes</Typography>
         <Typography variant="body2" color="text.secondary">
