@@ -337,12 +337,10 @@ public sealed class BenchTests : IDisposable
         [
             .. (
                 (IEnumerable<object>)
-                    b.Driver.ExecuteScript(
-                        "return performance.getEntriesByType('resource').map(e => new URL(e.name).pathname).filter(p => p.startsWith('/api/'))"
-                    )!
+                    b.Driver.ExecuteScript("return performance.getEntriesByType('resource').map(e => new URL(e.name).pathname)")!
             )
                 .Cast<string>()
-                .Where(path => path != "/api/site" && path != "/api/forecast"),
+                .Where(path => path.StartsWith("/api/", StringComparison.Ordinal) && path is not ("/api/site" or "/api/forecast")),
         ];
 
     private static string Standing(Browser b) =>

@@ -179,6 +179,39 @@ public sealed class JudgementTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Three_measured_sowings_foretell_the_next_by_warmth_and_Plan_goes_by_it()
+    {
+        async Task<JsonNode?> Told() => (await _book.Get("/api/species/elegant-penstemon/warmth"))["told"];
+        async Task<JsonNode> Expected() => (await _book.Post("/api/plan", Wish)).Body["comesUp"]!;
+        Assert.Null(await Told());
+        var byRoute = await Expected();
+        Assert.Null(byRoute["byWarmth"]);
+        foreach (var sown in new[] { "2025-11-10", "2025-12-10", "2026-01-10" })
+        {
+            var batch = await Sown("2025-10-01", sown, up: 60);
+            if (sown == "2025-11-10")
+                // what is set for the place is no measurement
+                Assert.Contains("0 finished sowings", (await Told())!["words"]!.GetValue<string>(), StringComparison.Ordinal);
+            await _book.Record(
+                batch,
+                sown,
+                "warn",
+                """{"kind":"check","part":"1","moisture":"right","mould":"none","sprouted":0,"placeC":16}"""
+            );
+        }
+        var told = (await Told())!;
+        Assert.True(told["isUsed"]!.GetValue<bool>(), told["words"]!.GetValue<string>());
+        Assert.Equal([1, 2, 3], told["beside"]!.AsArray().Select(b => b!["batch"]!.GetValue<int>()));
+        // counted on days 12 and 16; the route says 20
+        Assert.All(told["beside"]!.AsArray(), b => Assert.Equal((12, 16), (b!["after"]!.GetValue<int>(), b["to"]!.GetValue<int>())));
+        Assert.All(told["beside"]!.AsArray(), b => Assert.InRange(b!["byWarmth"]!["half"]!.GetValue<double>(), 12, 16));
+        var byWarmth = await Expected();
+        Assert.Contains("By the warmth of 3 sowings of your own", byWarmth["byWarmth"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.NotEqual(byRoute["from"]!.GetValue<string>(), byWarmth["from"]!.GetValue<string>());
+        Assert.Equal(404, (await _book.Send(HttpMethod.Get, "/api/species/nettle/warmth")).Status);
+    }
+
+    [Fact]
     public async Task What_was_foretold_is_kept_and_judged_when_the_truth_is_known()
     {
         Assert.Empty((await _book.Get("/api/forecasts-judged")).AsArray());

@@ -5,7 +5,7 @@ namespace Gassel.Core.Germination;
 /// <summary>One sowing whose warmth is known day by day, with what came up of it when.</summary>
 /// <param name="Batch">Number of the batch.</param>
 /// <param name="RouteDay">The usual day of emergence of its route.</param>
-/// <param name="Days">Of the place it stood at, from the day of sowing on without gaps; as many as the day of the last count, or more.</param>
+/// <param name="Days">Of the place it stood at, from the day of sowing on without gaps, at least to the last count.</param>
 /// <param name="Counts">In order of days; the first on day 1 or later.</param>
 public sealed record WarmSowing(int Batch, int RouteDay, IReadOnlyList<WholeDay> Days, IReadOnlyList<SeedlingCount> Counts)
 {

@@ -29,20 +29,22 @@ public sealed record WarmthLesson(
         if (Sowings.Count < WarmthTrial.LeastSowings)
             return Text.Of(
                 $"Whether warmth foretells it better than the days of its route cannot be told yet: {Sowings.Count} finished "
-                    + $"{(Sowings.Count == 1 ? "sowing" : "sowings")} indoors with its temperature measured, {WarmthTrial.LeastSowings} are needed."
+                    + $"{(Sowings.Count == 1 ? "sowing" : "sowings")} indoors with its temperature measured, "
+                    + $"{WarmthTrial.LeastSowings} are needed."
             );
         var (warmth, route) = (Trial.ByWarmth, Trial.ByRoute);
         return Text.Of(
             $"Each of {Trial.Told.Count} sowings was foretold from the others. The day on which half were up was missed by {warmth:0.0} "
-                + $"days by warmth, by {route:0.0} by the days of the route. {(Trial.IsBetter ? "Gassel goes by the warmth." : "Gassel stays with the days of the route.")}"
+                + $"days by warmth, by {route:0.0} by the days of the route. "
+                + $"{(Trial.IsBetter ? "Gassel goes by the warmth." : "Gassel stays with the days of the route.")}"
         );
     }
 
     public IReadOnlyList<string> Working() =>
         [
             Text.Of(
-                $"Before own sowings: base {Quantity.Temperature(Prior.Rate.BaseC)}, half up at {Quantity.ThermalTime(Prior.Need.T50)}, from "
-                    + $"the days of the route at the middle of its band (our assumption)."
+                $"Before own sowings: base {Quantity.Temperature(Prior.Rate.BaseC)}, half up at {Quantity.ThermalTime(Prior.Need.T50)}, "
+                    + $"from the days of the route at the middle of its band (our assumption)."
             ),
             .. Learned is { } l
                 ?
@@ -61,8 +63,8 @@ public sealed record WarmthLesson(
                 ]
                 : Array.Empty<string>(),
             Text.Of(
-                $"Thermal time of Garcia-Huidobro, Monteith & Squire (1982), log-logistic; each seedling came up between two counts, and seed "
-                    + $"that did not come up by the last tells nothing. Within the days told, in nine sowings of ten, half came up in "
+                $"Thermal time of Garcia-Huidobro, Monteith & Squire (1982), log-logistic; each seedling came up between two counts, and "
+                    + $"seed that did not come up by the last tells nothing. Within the days told, in nine sowings of ten, half came up in "
                     + $"{Trial.Held} of {Trial.Told.Count}. A model: it knows neither light nor water."
             ),
             .. LeftOut > 0

@@ -101,9 +101,9 @@ public class WarmthCoverageTests
         Evidence.Write(
             "Coming up by warmth",
             $"""
-            Made-up species with a known base and thermal time, 300 of each kind, drawn as wide about the days of the route as the prior says
-            that they may be; temperatures swing by day and from week to week, counted every two to five days. A next sowing is told from the
-            earlier ones. Intervals of 90 %.
+            Made-up species with a known base and thermal time, 300 of each kind, drawn about the days of the route, the base as wide as the
+            prior says that it may be; temperatures swing by day and from week to week, counted every two to five days. A next sowing is
+            told from the earlier ones. Intervals of 90 %.
 
             | earlier sowings | half up within the days told | base within its interval | missed by warmth | by the day of the route |
             |---|---|---|---|---|

@@ -65,9 +65,12 @@ internal sealed class WarmthLessons(OwnBatches own, BatchShelf shelf, ReadingBoo
         return lesson;
     }
 
-    private string Mark(WarmthPrior prior, List<FinishedBatch> finished, Ground ground) =>
-        Text.Of(
+    private string Mark(WarmthPrior prior, List<FinishedBatch> finished, Ground ground)
+    {
+        var stood = finished.SelectMany(f => f.Batch.State.Living).SelectMany(p => p.Stays).Select(s => s.Place).Distinct();
+        return Text.Of(
             $"{prior} {ground.Known.TypedMark} {string.Join(' ', finished.Select(f => f.Batch.State.LastSequence))} "
-                + $"{string.Join(' ', finished.SelectMany(f => f.Batch.State.Living).SelectMany(p => p.Stays).Select(s => s.Place).Distinct().Select(readings.VersionOf))}"
+                + $"{string.Join(' ', stood.Select(readings.VersionOf))}"
         );
+    }
 }
