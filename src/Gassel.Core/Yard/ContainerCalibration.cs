@@ -5,6 +5,8 @@ using MathNet.Numerics.Optimization;
 namespace Gassel.Core.Yard;
 
 /// <summary>Wall and sun of a container fitted to a thermometer in one of them, by least squares.</summary>
+/// <param name="Ends">Between which wall and sun lie, nine times in ten.</param>
+/// <param name="Worth">What the fit changes, in words.</param>
 /// <param name="RmsBeforeK">Root mean square of the residuals with the numbers before.</param>
 /// <param name="RmsK">The same with the fitted ones.</param>
 public sealed record ContainerCalibration(
@@ -13,6 +15,8 @@ public sealed record ContainerCalibration(
     double RmsBeforeK,
     double RmsK,
     ProbeSpot Spot,
+    FittedWall Ends,
+    string Worth,
     IReadOnlyList<CalibrationResidual> Residuals,
     IReadOnlyList<string> Working
 )
@@ -88,6 +92,13 @@ public sealed record ContainerCalibration(
         }
         var fitted = With(found);
         var modelled = Modelled(fitted);
+        var ends = CalibrationDoubt.Ends(
+            found,
+            With,
+            p => Modelled(p),
+            [.. observed.Select(o => o.Hour)],
+            [.. observed.Select(o => o.TempC - modelled[o.Hour])]
+        );
         var (before, after) = (Math.Sqrt(MeanSquare(parameters)), Math.Sqrt(MeanSquare(fitted)));
         return new(
             fitted.UWallWm2K,
@@ -95,6 +106,8 @@ public sealed record ContainerCalibration(
             before,
             after,
             spot,
+            ends,
+            CalibrationDoubt.Told(parameters, fitted, ends, stonesKg, hours, settingAt, [.. observed.Select(o => o.Hour)]),
             [.. observed.Select(o => new CalibrationResidual(hours[o.Hour].At.AddHours(1), o.TempC, modelled[o.Hour]))],
             [
                 Text.Of(
@@ -105,6 +118,7 @@ public sealed record ContainerCalibration(
                     $"Wall {parameters.UWallWm2K:0.##} → {fitted.UWallWm2K:0.##} W/(m²·K), sun let in "
                         + $"{parameters.Transmittance:0.##} → {fitted.Transmittance:0.##}."
                 ),
+                "Between which ends they lie follows from the residuals, of which those of neighbouring hours are alike.",
                 Text.Of(
                     $"The model missed the readings by {Quantity.Difference(before)} (root mean square), now by "
                         + $"{Quantity.Difference(after)}. It is "

@@ -9,6 +9,9 @@ namespace Gassel.Core.Yard;
 /// <param name="Life">How it stood and stands.</param>
 public sealed record YardContainer(PartState Part, ContainerSetup Setup, ContainerLife Life, ContainerTale Tale, Species Species)
 {
+    /// <summary>How far its inside may be off, from some days ago to the last day told; null where nobody reckoned it.</summary>
+    public ContainerBand? Band { get; init; }
+
     /// <summary>It comes up in the cool, and stops above 25 °C.</summary>
     public bool IsCool => EmergenceDays.IsCool(Species);
 

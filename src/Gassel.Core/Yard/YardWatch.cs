@@ -137,7 +137,7 @@ public static partial class YardWatch
         return new(
             YardWarningKind.FreezeComing,
             Text.Of(
-                $"{Moment(from)}: {covered}air inside down to {Quantity.WholeDegrees(worst)}"
+                $"{Moment(from)}: {covered}air inside down to {Inside(c, cold.MinBy(i => c.Tale.Run.AirC[i]), worst)}"
                     + $"{(nights > 1 ? Text.Of($" in {nights} nights") : "")}; {just}seedlings survive to {Quantity.WholeDegrees(kill)}."
             ),
             from,
@@ -157,7 +157,8 @@ public static partial class YardWatch
         var hot = sky.HoursAhead(c.Tale.Run, HeatAheadDays + 1).Where(i => c.Tale.Run.Hours[i].Date < until && Inside(i) >= limit).ToList();
         if (hot.Count == 0)
             return null;
-        var (from, worst) = (c.Tale.Run.Hours[hot[0]].At, hot.Max(Inside));
+        var (from, worst, hottest) = (c.Tale.Run.Hours[hot[0]].At, hot.Max(Inside), hot.MaxBy(Inside));
+        var told = YardWatch.Inside(c, hottest, worst, c.Tale.Run.AirC[hottest] >= c.Tale.Run.MediumC[hottest]);
         var to = c.Tale.Run.Hours[hot[^1]].At.AddHours(1);
         var outdoors = hot.Max(i => c.Tale.Run.Hours[i].TempC);
         var cook = worst >= ContainerWarnings.DamageC;
@@ -165,7 +166,7 @@ public static partial class YardWatch
         return new(
             cook ? YardWarningKind.CookRisk : YardWarningKind.OpenCaps,
             Text.Of(
-                $"{Moment(from)}: {Quantity.WholeDegrees(worst)} inside at {Quantity.WholeDegrees(outdoors)} "
+                $"{Moment(from)}: {told} inside at {Quantity.WholeDegrees(outdoors)} "
                     + $"outdoors{(cook ? $"; from {Quantity.WholeDegrees(ContainerWarnings.DamageC)} seed and seedlings are hurt" : c.IsCool
                         ? $"; kinds that come up in the cool stop at {Quantity.WholeDegrees(ContainerWarnings.CoolStopC)}" : "")}."
             ),
@@ -194,7 +195,7 @@ public static partial class YardWatch
                 : new(
                     YardWarningKind.CountSurvivors,
                     Text.Of(
-                        $"The night of {Day(night)} it was {Quantity.WholeDegrees(run.AirC[i])} inside, with "
+                        $"The night of {Day(night)} it was {Inside(c, i, run.AirC[i])} inside, with "
                             + $"{Seedlings(c.Part.Standing)} up. Count the survivors."
                     ),
                     run.Hours[i].At,
@@ -248,6 +249,17 @@ public static partial class YardWatch
             null,
             [Tending.Secured]
         );
+    }
+
+    /// <summary>As far as it is known: between two ends where these are told apart in whole degrees.</summary>
+    private static string Inside(YardContainer c, int hour, double tempC, bool isAir = true)
+    {
+        if (c.Band is not { } band || !band.Knows(hour))
+            return Quantity.WholeDegrees(tempC);
+        var k = (isAir ? band.AirK : band.MediumK)[hour - band.From];
+        return Math.Round(tempC - k) == Math.Round(tempC + k)
+            ? Quantity.WholeDegrees(tempC)
+            : Text.Of($"between {Quantity.WholeDegrees(tempC - k)} and {Quantity.WholeDegrees(tempC + k)}");
     }
 
     private static string Moment(DateTimeOffset at) => Quantity.Moment(at);

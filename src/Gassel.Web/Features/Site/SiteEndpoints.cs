@@ -1,5 +1,6 @@
 using Gassel.Core.Climate;
 using Gassel.Core.Planning;
+using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Data.People;
 using Gassel.Web.Features.People;
@@ -123,8 +124,15 @@ internal static class SiteEndpoints
                     Limits.Number($"settings.calibrations[{i}].uWallWm2K", c.UWallWm2K, 0, 100)
                     ?? Limits.Number($"settings.calibrations[{i}].transmittance", c.Transmittance, 0, 1)
                     ?? Limits.Number($"settings.calibrations[{i}].rmsK", c.RmsK, 0, 100)
+                    ?? (c.Ends is { } ends ? Check($"settings.calibrations[{i}].ends", ends) : null)
             )
             .FirstOrDefault(r => r is not null);
+
+    private static Refusal? Check(string at, FittedWall ends) =>
+        Limits.Number($"{at}.wallLow", ends.WallLow, 0, 100)
+        ?? Limits.Number($"{at}.wallHigh", ends.WallHigh, ends.WallLow, 100)
+        ?? Limits.Number($"{at}.sunLow", ends.SunLow, 0, 1)
+        ?? Limits.Number($"{at}.sunHigh", ends.SunHigh, ends.SunLow, 1);
 
     private static Refusal? Check(IReadOnlyDictionary<string, SupplyStock>? stock) =>
         stock

@@ -103,7 +103,10 @@ internal static class Calibrating
         }
         if (save)
             await site.Change(
-                s => s.With(new KindCalibration(kind, fit.UWallWm2K, fit.Transmittance, fit.RmsK, fit.Residuals.Count, clock.Today)),
+                s =>
+                    s.With(
+                        new KindCalibration(kind, fit.UWallWm2K, fit.Transmittance, fit.RmsK, fit.Residuals.Count, clock.Today, fit.Ends)
+                    ),
                 cancel
             );
         return TypedResults.Ok(new CalibrationView(fit, save, refused));

@@ -22,7 +22,11 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         (Guid Batch, string Part),
         (long Sequence, long Sky, string Species, YardContainer Container)
     > _containers = [];
+    private readonly ConcurrentDictionary<(string Life, DateOnly From, string Numbers, DateOnly Today), ContainerBand> _bands = [];
     private long _runsOf = -1;
+
+    /// <summary>As long as a freeze is looked back on, days.</summary>
+    private const int BandDaysBack = 10;
 
     public async Task<IReadOnlyList<YardVessel>> All(CancellationToken cancel = default)
     {
@@ -60,9 +64,13 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         && places.TryGetValue(place, out var where)
         && where.IsOpenAir;
 
+    /// <summary>The fit to a thermometer that lay in one of its kind on this site; null where none did.</summary>
+    public KindCalibration? Fitted(ContainerSetup setup) =>
+        setup.Kind is { } kind ? clock.Settings.Calibrations?.LastOrDefault(c => c.Kind == kind) : null;
+
     /// <summary>Parameters of a setup, with what was fitted for its kind on this site.</summary>
     public ContainerParameters Parameters(ContainerSetup setup) =>
-        setup.Kind is { } kind && clock.Settings.Calibrations?.LastOrDefault(c => c.Kind == kind) is { } fitted
+        Fitted(setup) is { } fitted
             ? setup.Parameters with
             {
                 UWallWm2K = fitted.UWallWm2K,
@@ -155,7 +163,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     )
     {
         var tale = ContainerTale.Of(Run(life, from, sky), sky.DaysFrom(from), need, IsSouth);
-        var container = new YardContainer(part, setup, life, tale, species);
+        var container = new YardContainer(part, setup, life, tale, species) { Band = Band(life, from, tale.Run, sky) };
         _containers[(batch.Row.Id, part.Id)] = (batch.State.LastSequence, sky.Version, Mark(species, need), container);
         return container;
     }
@@ -163,11 +171,35 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     private ContainerRun Run(ContainerLife life, DateOnly from, YardSky sky)
     {
         if (Interlocked.Exchange(ref _runsOf, sky.Version) != sky.Version)
+        {
             _runs.Clear();
+            _bands.Clear();
+        }
         var parameters = Parameters(life.Setup);
         return _runs.GetOrAdd((life.Key, from, parameters.ToString()), _ =>
             new ContainerModel(parameters, life.Setup.StonesKg).Run(sky.HoursFrom(from), hour => life.At(hour.At), FromTheTable(sky, from))
         );
+    }
+
+    /// <summary>From some days ago to the last day that the forecast tells.</summary>
+    private ContainerBand Band(ContainerLife life, DateOnly from, ContainerRun run, YardSky sky)
+    {
+        var (parameters, fitted) = (Parameters(life.Setup), Fitted(life.Setup)?.Ends);
+        return _bands.GetOrAdd((life.Key, from, $"{parameters}{fitted}", clock.Today), _ =>
+        {
+            var hours = run.Hours;
+            int HourOf(DateOnly day) => Math.Clamp((day.DayNumber - hours[0].Date.DayNumber) * 24, 0, hours.Count);
+            var told = sky.Days.Where(d => d.Source != YardDaySource.Typical).Select(d => d.Date).LastOrDefault(clock.Today);
+            return ContainerBand.Of(
+                run,
+                HourOf(clock.Today.AddDays(-BandDaysBack)),
+                HourOf(told.AddDays(1)),
+                hour => life.At(hour.At),
+                parameters,
+                life.Setup.StonesKg,
+                ContainerDoubts.Of(parameters, fitted)
+            );
+        });
     }
 
     /// <summary>

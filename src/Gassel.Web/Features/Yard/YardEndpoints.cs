@@ -101,7 +101,9 @@ internal static class YardEndpoints
     )
     {
         var (vessel, refusal) = await Find(id, part, yard, shelf, cancel);
-        return vessel is null ? refusal!.ToResult() : TypedResults.Ok(YardViews.Detail(vessel, yard.Parameters(vessel.Setup), clock));
+        return vessel is null
+            ? refusal!.ToResult()
+            : TypedResults.Ok(YardViews.Detail(vessel, yard.Parameters(vessel.Setup), yard.Fitted(vessel.Setup)?.Ends, clock));
     }
 
     public static async Task<(YardVessel? Vessel, Refusal? Refusal)> Find(

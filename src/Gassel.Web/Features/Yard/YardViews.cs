@@ -43,6 +43,8 @@ internal static class YardViews
             vessel.Container?.Stands(today, hour) ?? (part.Standing > 0 ? ContainerStanding.Up : ContainerStanding.Unknown),
             hour < 0 ? null : Math.Round(tale!.Run.AirC[hour], 1),
             hour < 0 ? null : Math.Round(tale!.Run.MediumC[hour], 1),
+            Off(vessel, hour, b => b.AirK),
+            Off(vessel, hour, b => b.MediumK),
             so,
             tale?.Need.ColdDays,
             tale?.Need.UsualColdDays,
@@ -55,7 +57,7 @@ internal static class YardViews
         );
     }
 
-    public static ContainerDetail Detail(YardVessel vessel, ContainerParameters parameters, SiteClock clock)
+    public static ContainerDetail Detail(YardVessel vessel, ContainerParameters parameters, FittedWall? fitted, SiteClock clock)
     {
         var (today, now) = (clock.Today, clock.GetUtcNow());
         var tale = vessel.Container?.Tale;
@@ -77,7 +79,9 @@ internal static class YardViews
                             tale.Run.Hours[i].At.AddHours(1),
                             Math.Round(tale.Run.Hours[i].TempC, 1),
                             Math.Round(tale.Run.AirC[i], 1),
-                            Math.Round(tale.Run.MediumC[i], 1)
+                            Math.Round(tale.Run.MediumC[i], 1),
+                            Off(vessel, i, b => b.AirK),
+                            Off(vessel, i, b => b.MediumK)
                         )),
                 ],
             vessel.Part.Counts,
@@ -100,9 +104,12 @@ internal static class YardViews
             [.. ContainerAdvice.Doubts(vessel.Setup), .. ContainerAdvice.Reminders(vessel.Setup)],
             parameters,
             [.. vessel.Part.Tended.Select(t => new TendedLine(t.On, t.At, t.What.Words()))],
-            tale?.Working ?? []
+            tale is null ? [] : [.. tale.Working, ContainerDoubts.Words(fitted)]
         );
     }
+
+    private static double? Off(YardVessel vessel, int hour, Func<ContainerBand, double[]> of) =>
+        vessel.Container?.Band is { } band && band.Knows(hour) ? Math.Round(of(band)[hour - band.From], 1) : null;
 
     /// <summary>Up to this hour.</summary>
     private static double FrozenHours(ContainerTale? tale, DateOnly today, int hour) =>

@@ -9156,6 +9156,10 @@ export interface components {
             /** Format: double */
             mediumC: null | number;
             /** Format: double */
+            airK: null | number;
+            /** Format: double */
+            mediumK: null | number;
+            /** Format: double */
             cold: null | number;
             /** Format: double */
             coldNeed: null | number;
@@ -9180,6 +9184,8 @@ export interface components {
             /** Format: double */
             rmsK: number;
             spot: components["schemas"]["ProbeSpot"];
+            ends: components["schemas"]["FittedWall"];
+            worth: string;
             residuals: components["schemas"]["CalibrationResidual"][];
             working: string[];
         };
@@ -10106,6 +10112,16 @@ export interface components {
         };
         /** @enum {unknown} */
         FindableKind: "batch" | "vessel" | "lot" | "species" | "trial" | "wish" | "place" | "note" | "person";
+        FittedWall: {
+            /** Format: double */
+            wallLow: number;
+            /** Format: double */
+            wallHigh: number;
+            /** Format: double */
+            sunLow: number;
+            /** Format: double */
+            sunHigh: number;
+        };
         ForbiddenStep: {
             kind: components["schemas"]["StepKind"];
             method: null | components["schemas"]["ScarifyMethod"];
@@ -10629,6 +10645,10 @@ export interface components {
             airC: number;
             /** Format: double */
             mediumC: number;
+            /** Format: double */
+            airK: null | number;
+            /** Format: double */
+            mediumK: null | number;
         };
         InsideHourView: {
             /** Format: date-time */
@@ -10740,6 +10760,7 @@ export interface components {
             readings: number;
             /** Format: date */
             on: string;
+            ends: null | components["schemas"]["FittedWall"];
         };
         /** @enum {unknown} */
         LabelContent: "both" | "outside" | "inside";

@@ -1,7 +1,7 @@
 import type { ContainerBrief, ContainerPreset } from "../api/types";
 import { useDevice } from "../look/DeviceContext";
 import { SERIF } from "../look/theme";
-import { degrees, useUnits } from "../shared/units";
+import { between, degrees, useUnits } from "../shared/units";
 
 interface Cut {
   /** Outline of the wall, in a field 170 by 240. */
@@ -135,6 +135,11 @@ export function ContainerCutaway({ brief, outdoorC }: { brief: ContainerBrief; o
           <text x={224} y={80} fontSize={25} fontWeight={600} fontFamily={SERIF} fill={p.ink}>
             {degrees(brief.airC, units)}
           </text>
+          {brief.airK !== null && (
+            <text x={224} y={98} fontSize={14} fill={p.ink2}>
+              {between(brief.airC, brief.airK, units)}
+            </text>
+          )}
         </>
       )}
       {brief.mediumC !== null && (
@@ -146,8 +151,13 @@ export function ContainerCutaway({ brief, outdoorC }: { brief: ContainerBrief; o
           <text x={224} y={cut.surface + 44} fontSize={25} fontWeight={600} fontFamily={SERIF} fill={p.ink}>
             {degrees(brief.mediumC, units)}
           </text>
+          {brief.mediumK !== null && (
+            <text x={224} y={cut.surface + 62} fontSize={14} fill={p.ink2}>
+              {between(brief.mediumC, brief.mediumK, units)}
+            </text>
+          )}
           {brief.mediumC < 0 && (
-            <text x={194} y={cut.surface + 62} fontSize={14} fill={p.ink2}>
+            <text x={194} y={cut.surface + 80} fontSize={14} fill={p.ink2}>
               ice in it
             </text>
           )}

@@ -26,17 +26,22 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
   if (!first || !last) return null;
   const at = (instant: string) => Date.parse(instant);
   const x = linear(at(first.at), at(last.at), LEFT, width - RIGHT);
-  const all = hours.flatMap((h) => [h.airC, h.mediumC, h.outdoorC]);
+  const all = hours.flatMap((h) => [h.airC - (h.airK ?? 0), h.airC + (h.airK ?? 0), h.mediumC, h.outdoorC]);
   const [low, high] = [Math.floor(Math.min(...all, killC ?? 0) - 1), Math.ceil(Math.max(...all, 4) + 1)];
   const y = linear(low, high, HEIGHT - BOTTOM, TOP);
   const line = (of: (h: (typeof hours)[number]) => number) =>
     hours.map((h, i) => `${i === 0 ? "M" : "L"}${x(at(h.at)).toFixed(1)} ${y(of(h)).toFixed(1)}`).join("");
+  const banded = hours.filter((h) => h.airK !== null);
+  const edge = (side: 1 | -1) =>
+    banded.map((h) => `${x(at(h.at)).toFixed(1)} ${y(h.airC + side * (h.airK ?? 0)).toFixed(1)}`);
   const marks = [-20, -15, -10, -5, 0, 5, 10, 15, 20, 25, 30, 35, 40].filter((c) => c > low && c < high);
   const shown = (c: number) => String(Math.round(fromMetric(c, "temperature", units))).replace("-", "−");
   const days = [...new Set(hours.map((h) => dayAt(at(h.at) - 1, timeZone)))];
   const noon = (day: Day) => hours.find((h) => dayAt(at(h.at) - 1, timeZone) === day);
-  // on a phone there is room for the name of every second day; today is always named
-  const isNamed = (day: Day) => width > 500 || daysBetween(day, today) % 2 === 0;
+  // on a phone there is room for the name of every second day; today is always named, a day that has only begun or ended is not
+  const hoursOf = (day: Day) => hours.filter((h) => dayAt(at(h.at) - 1, timeZone) === day).length;
+  const isNamed = (day: Day) =>
+    day === today || (hoursOf(day) > 12 && (width > 500 || daysBetween(day, today) % 2 === 0));
   const nowX = x(Math.min(at(now), at(last.at)));
   // names of the lines at their ends, kept apart
   const names = [
@@ -116,16 +121,6 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
             strokeWidth={1.6}
             strokeDasharray="7 4"
           />
-          <text
-            x={LEFT + 4}
-            y={y(killC) + (y(killC) > HEIGHT - BOTTOM - 20 ? -5 : 14)}
-            fontSize={12.5}
-            fontWeight={600}
-            fill={p.ink}
-          >
-            its seedlings survive to {shown(killC)}
-            {unitOf("temperature", units)}
-          </text>
         </g>
       )}
       <rect
@@ -136,10 +131,33 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
         fill={p.paper}
         opacity={0.55}
       />
+      {banded.length > 1 && (
+        <path
+          d={`M${edge(1).join("L")}L${edge(-1).reverse().join("L")}Z`}
+          fill={p.slate}
+          opacity={0.16}
+          data-testid="inside-band"
+        />
+      )}
       <path d={line((h) => h.outdoorC)} fill="none" stroke={p.ink2} strokeWidth={1.2} strokeDasharray="2 3" />
       <path d={line((h) => h.mediumC)} fill="none" stroke={p.ochre} strokeWidth={2.6} />
       <path d={line((h) => h.airC)} fill="none" stroke={p.slate} strokeWidth={2} />
       <line x1={nowX} x2={nowX} y1={TOP} y2={HEIGHT - BOTTOM} stroke={p.alarm} strokeWidth={1.5} />
+      {killC !== null && (
+        <text
+          x={LEFT + 4}
+          y={y(killC) + (y(killC) > HEIGHT - BOTTOM - 20 ? -5 : 14)}
+          fontSize={12.5}
+          fontWeight={600}
+          fill={p.ink}
+          stroke={p.card}
+          strokeWidth={4}
+          paintOrder="stroke"
+        >
+          its seedlings survive to {shown(killC)}
+          {unitOf("temperature", units)}
+        </text>
+      )}
       {names.map((name) => (
         <text
           key={name.words}

@@ -16,7 +16,7 @@ import type {
 import { WORDS } from "../api/words";
 import type { ChartNumbers } from "../shared/ChartTable";
 import { percent, several } from "../shared/numbers";
-import { degreeDays, degreeDaysUnit, degrees, difference, length } from "../shared/units";
+import { between, degreeDays, degreeDaysUnit, degrees, difference, length } from "../shared/units";
 import type { Units } from "../shared/units";
 import { stageWords } from "./stages";
 import { stepWords } from "./steps";
@@ -74,8 +74,8 @@ export const hourNumbers = (
     hours.map((hour) => [
       momentWords(hour.at, timeZone, today),
       degrees(hour.outdoorC, units),
-      degrees(hour.airC, units),
-      degrees(hour.mediumC, units),
+      between(hour.airC, hour.airK, units),
+      between(hour.mediumC, hour.mediumK, units),
     ]),
 });
 

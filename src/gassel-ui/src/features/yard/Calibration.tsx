@@ -7,6 +7,7 @@ import { ForRole } from "../../people/ForRole";
 import { Card } from "../../shared/Card";
 import { Choice } from "../../shared/Choice";
 import { Failure } from "../../shared/Failure";
+import { percent } from "../../shared/numbers";
 import { difference, useUnits } from "../../shared/units";
 import { Why } from "../../shared/Why";
 import { ResidualStrip } from "../../drawings/ResidualStrip";
@@ -87,6 +88,12 @@ export function Calibration({ detail }: { detail: ContainerDetail }) {
           <Typography sx={{ fontWeight: 600 }}>
             The model missed by {difference(answer.fit.rmsBeforeK, units)}, with the fitted wall and sun by{" "}
             {difference(answer.fit.rmsK, units)}.
+          </Typography>
+          <Typography sx={{ mt: 0.5 }}>
+            Wall {answer.fit.uWallWm2K.toFixed(1)} W/(m²·K), nine times in ten between{" "}
+            {answer.fit.ends.wallLow.toFixed(1)} and {answer.fit.ends.wallHigh.toFixed(1)}; sun let in{" "}
+            {percent(answer.fit.transmittance)}, between {percent(answer.fit.ends.sunLow)} and{" "}
+            {percent(answer.fit.ends.sunHigh)}. {answer.fit.worth}
           </Typography>
           <ResidualStrip residuals={answer.fit.residuals} />
           {site && (

@@ -166,6 +166,11 @@ function ContainerPage({
             {detail.hours.length > 0 && (
               <Card label="hour by hour">
                 <Typography variant="h2">Hour by hour</Typography>
+                {detail.hours.some((h) => h.airK !== null) && (
+                  <Typography variant="body2" color="text.secondary">
+                    shaded: where the air inside may be by the model, nine times in ten
+                  </Typography>
+                )}
                 <InsideHours
                   hours={detail.hours}
                   killC={detail.killC}

@@ -4,7 +4,7 @@ import type { ContainerBrief, Exposure, YardSpot } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { ContainerGlyph } from "../../drawings/ContainerGlyph";
 import { several } from "../../shared/numbers";
-import { degrees, useUnits } from "../../shared/units";
+import { between, useUnits } from "../../shared/units";
 import { STATES } from "./yardWords";
 
 /** What stands around a spot is told by its edge: a roof's drip line, a wall, the strokes of shade. */
@@ -100,7 +100,7 @@ function Standing({ container: c, faded }: { container: ContainerBrief; faded: b
       </Typography>
       <Typography component="div" sx={{ fontSize: "0.82rem", lineHeight: 1.15 }}>
         {c.standing > 0 ? `${c.standing} up` : STATES[c.state].split(",")[0]}
-        {c.airC !== null && `, ${degrees(Math.round(c.airC), units)}`}
+        {c.airC !== null && `, ${between(c.airC, c.airK, units)}`}
       </Typography>
     </Box>
   );
