@@ -9,4 +9,12 @@ public enum ForecastKind
     /// <summary>Days from sowing until half of what came up was up.</summary>
     [Words("days to emergence")]
     Emergence,
+
+    /// <summary>Days from the planned start to the real one; its window is the one that still reaches the target.</summary>
+    [Words("the start")]
+    Start,
+
+    /// <summary>Days from the start of the treatments to sowing.</summary>
+    [Words("days of treatment")]
+    Treatment,
 }

@@ -9,7 +9,7 @@ public static class JudgedForecasts
 {
     /// <summary>
     /// Its forecasts, as they were kept with the plan. None of a batch that had an accident, which is no fault of a forecast, or whose
-    /// truth is not known yet; none of the days outdoors, where the weather has its say.
+    /// truth is not known yet; of the days outdoors, where the weather has its say, the start alone.
     /// </summary>
     public static IEnumerable<JudgedForecast> Of(BatchPlan plan, BatchState state, OwnResult result, int batch)
     {
@@ -18,13 +18,30 @@ public static class JudgedForecasts
         if (plan.Forecast is { } said)
         {
             var share = (double)result.Germinated / result.Seeds;
-            yield return new(ForecastKind.Germination, batch, result.OverOn, said.Low, said.High, said.Mean, share);
+            yield return new(ForecastKind.Germination, batch, result.OverOn, said.Low, said.High, said.Mean, share, said.Widened ?? 1);
         }
-        if (
-            plan.Route.IsOutdoors
-            || plan.GerminateStep is not { } germinate
-            || state.Living.MaxBy(p => p.Emerged) is not { Emerged: > 0 } main
-        )
+        var main = state.Living.MaxBy(p => p.Seeds);
+        if (main?.Spans is [var first, ..])
+        {
+            double Off(DateOnly day) => day.DayNumber - plan.Start.DayNumber;
+            yield return new(
+                ForecastKind.Start,
+                batch,
+                first.Start,
+                Math.Min(0, Off(plan.EarliestStart)),
+                Math.Max(0, Off(plan.LatestStart)),
+                0,
+                Off(first.Start)
+            );
+        }
+        if (plan.Route.IsOutdoors || plan.GerminateStep is not { } germinate || main is null)
+            yield break;
+        if (Treated(plan, main, germinate) is { } treated)
+            yield return treated with
+            {
+                Batch = batch,
+            };
+        if (state.Living.MaxBy(p => p.Emerged) is not { Emerged: > 0 } up)
             yield break;
         var days = plan.Steps[germinate].Step.Days;
         yield return new(
@@ -34,7 +51,24 @@ public static class JudgedForecasts
             days.Shortest,
             days.Longest,
             days.Usual,
-            ObservedWindow.Day(main.CountsSinceSowing(), 0.5)
+            ObservedWindow.Day(up.CountsSinceSowing(), 0.5)
+        );
+    }
+
+    /// <summary>Null where nothing was to be done before sowing, or the record begins after the first step.</summary>
+    private static JudgedForecast? Treated(BatchPlan plan, PartState part, int germinate)
+    {
+        var before = plan.Steps.Take(germinate).Where(s => !s.Skipped).ToList();
+        if (before.Count == 0 || part.SownOn is not { } sown || part.Spans[0].Step != plan.NextStep(-1))
+            return null;
+        return new(
+            ForecastKind.Treatment,
+            0,
+            sown,
+            before.Sum(s => s.Step.Days.Shortest),
+            before.Sum(s => s.Step.Days.Longest),
+            before.Sum(s => s.PlannedDays),
+            sown.DayNumber - part.Spans[0].Start.DayNumber
         );
     }
 }

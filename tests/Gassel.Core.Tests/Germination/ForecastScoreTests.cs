@@ -39,9 +39,46 @@ public class ForecastScoreTests
         Assert.Contains("20 of 40 forecasts of germination held, where 36 should: ours are too narrow.", narrow.Words);
         // half-widths of 0.2 and errors of 0.4 in half of them: twice as wide
         Assert.Equal(2, narrow.Width!.Value, 9);
+        Assert.Equal(2, narrow.Applied, 9);
         var wide = Of(Times(60, 0.5));
         Assert.Contains("wider than they need be", wide.Words);
         Assert.Equal(0, wide.Width);
+        Assert.Equal(0.5, wide.Applied);
+    }
+
+    [Fact]
+    public void What_speaks_against_nothing_changes_nothing() =>
+        Assert.Equal(1, Of([.. Times(28, 0.45), .. Times(27, 0.55), .. Times(3, 0.2), .. Times(3, 0.8)]).Applied);
+
+    /// <summary>Else it would be narrowed again as soon as the wider ones held, and so to and fro.</summary>
+    [Fact]
+    public void Forecasts_told_wider_are_judged_in_the_width_they_came_with()
+    {
+        List<JudgedForecast> told =
+        [
+            .. Times(10, 0.1)
+                .Concat(Times(10, 0.9))
+                .Concat(Times(20, 0.5))
+                .Select(t => Share(t) with { Low = 0.1, High = 0.9, Widened = 2 }),
+        ];
+        Assert.All(told, f => Assert.True(f.Held));
+        var score = ForecastScore.Of(told);
+        Assert.Equal(2, score.Width!.Value, 9);
+        Assert.Equal(2, score.Applied, 9);
+        var forecast = new GerminationForecast(0.5, 0.3, 0.7, "the rule").Widen(score.Applied);
+        Assert.Equal((0.1, 0.9), (Math.Round(forecast.Low, 9), Math.Round(forecast.High, 9)));
+        Assert.Equal(2, forecast.Widened);
+        Assert.Equal(forecast with { Low = 0, High = 1, Widened = 6, Basis = "" }, forecast.Widen(3) with { Basis = "" });
+    }
+
+    [Fact]
+    public void Starts_and_treatments_are_said_in_their_own_words()
+    {
+        ForecastScore Late(ForecastKind kind) =>
+            ForecastScore.Of([.. Enumerable.Range(0, 12).Select(i => new JudgedForecast(kind, i, new(2027, 5, 1), -20, 40, 0, 6 + i % 2))]);
+        Assert.EndsWith("On the whole batches were started 6.5 days later than planned.", Late(ForecastKind.Start).Words);
+        Assert.EndsWith("On the whole treatments took 6.5 days more than planned.", Late(ForecastKind.Treatment).Words);
+        Assert.Equal(1, Late(ForecastKind.Start).Applied);
     }
 
     [Fact]
@@ -79,6 +116,7 @@ public class ForecastScoreTests
         Assert.Null(point.Width);
         Assert.Equal(0, point.Held);
         Assert.StartsWith("Some had no width", point.Working[^1]);
-        Assert.Contains("a route promises nothing", point.Working[0]);
+        Assert.Contains("a plan promises nothing", point.Working[0]);
+        Assert.Equal(1, point.Applied);
     }
 }

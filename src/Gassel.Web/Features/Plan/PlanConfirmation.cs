@@ -203,7 +203,7 @@ internal static class PlanConfirmation
                 ),
             };
 
-        GerminationForecast Forecast(int sown) => ground.Judged(route).Forecast(sown);
+        GerminationForecast Forecast(int sown) => ground.Forecast(route, sown);
     }
 
     private static async Task<ConfirmedBatch> Told(ShelvedBatch first, Guid? secondId, BatchShelf shelf)

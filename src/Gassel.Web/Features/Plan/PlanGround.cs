@@ -1,5 +1,6 @@
 using Gassel.Core;
 using Gassel.Core.Climate;
+using Gassel.Core.Germination;
 using Gassel.Core.Growing;
 using Gassel.Core.Planning;
 using Gassel.Core.Record;
@@ -96,6 +97,16 @@ internal sealed record PlanGround(
             );
         }
         return judged;
+    }
+
+    /// <summary>What a batch of so many seeds is expected to do, as wide as earlier forecasts of the book ask for.</summary>
+    public GerminationForecast Forecast(Core.Treatments.Route route, int seeds)
+    {
+        var kept = Finished
+            .SelectMany(f => JudgedForecasts.Of(f.Batch.Plan, f.Batch.State, f.Result, f.Batch.Row.Number))
+            .Where(f => f.Kind == ForecastKind.Germination)
+            .ToList();
+        return Judged(route).Forecast(seeds).Widen(kept.Count == 0 ? 1 : ForecastScore.Of(kept).Applied);
     }
 
     public LotOutlook Outlook(Core.Treatments.Route route) => LotOutlook.Of(route, Judged(route));

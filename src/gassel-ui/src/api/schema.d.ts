@@ -10175,7 +10175,7 @@ export interface components {
             value?: null | string;
         };
         /** @enum {unknown} */
-        ForecastKind: "germination" | "emergence";
+        ForecastKind: "germination" | "emergence" | "start" | "treatment";
         ForecastLine: {
             /** Format: date */
             date: string;
@@ -10367,6 +10367,8 @@ export interface components {
             /** Format: double */
             high: number;
             basis: string;
+            /** Format: double */
+            widened: null | number;
         };
         GerminationIndices: {
             /** Format: double */

@@ -119,7 +119,12 @@ export const WORDS = {
     person: "person",
   },
   ForecastFormat: { json: "JSON", csv: "CSV" },
-  ForecastKind: { germination: "germination", emergence: "days to emergence" },
+  ForecastKind: {
+    germination: "germination",
+    emergence: "days to emergence",
+    start: "the start",
+    treatment: "days of treatment",
+  },
   ForecastSource: { typed: "typed in", service: "from a service", file: "from a file" },
   HazardLevel: {
     none: "none known",

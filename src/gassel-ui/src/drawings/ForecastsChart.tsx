@@ -8,7 +8,7 @@ import { foretold, forecastNumbers } from "./chartNumbers";
 import { Gridlines } from "./Gridlines";
 import { linear } from "./scale";
 
-const [HEIGHT, LEFT, RIGHT, TOP, BOTTOM] = [190, 56, 14, 12, 26];
+const [HEIGHT, LEFT, RIGHT, TOP, BOTTOM] = [190, 66, 14, 12, 26];
 
 const TICKS = [0, 0.25, 0.5, 0.75, 1];
 
@@ -23,8 +23,10 @@ export function ForecastsChart({ judged, today }: { judged: ForecastsView; today
   const shown = judged.forecasts.slice(-MOST);
   const most =
     judged.kind === "germination" ? 1 : Math.max(10, ...shown.flatMap((f) => [f.high, f.truth])) * 1.05;
+  // a start may be earlier than planned
+  const least = Math.min(0, ...shown.flatMap((f) => [f.low, f.truth]));
   const x = linear(-0.5, shown.length - 0.5, LEFT, width - RIGHT);
-  const y = linear(0, most, HEIGHT - BOTTOM, TOP);
+  const y = linear(least, most, HEIGHT - BOTTOM, TOP);
   return (
     <>
       <svg
@@ -36,7 +38,10 @@ export function ForecastsChart({ judged, today }: { judged: ForecastsView; today
         data-testid={`forecasts-${judged.kind}`}
       >
         <Gridlines
-          marks={TICKS.map((share) => ({ y: y(share * most), label: foretold(judged.kind, share * most) }))}
+          marks={TICKS.map((share) => least + share * (most - least)).map((at) => ({
+            y: y(at),
+            label: foretold(judged.kind, at),
+          }))}
           from={LEFT}
           to={width - RIGHT}
         />

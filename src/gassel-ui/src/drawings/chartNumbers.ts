@@ -213,9 +213,13 @@ export const forecastNumbers = ({ kind, forecasts }: ForecastsView, today: Day):
     ]),
 });
 
-/** A share, or a day since sowing. */
+/** A share, days, or a day since sowing. */
 export const foretold = (kind: ForecastsView["kind"], value: number): string =>
-  kind === "germination" ? percent(value) : `day ${Math.round(value)}`;
+  kind === "germination"
+    ? percent(value)
+    : kind === "emergence"
+      ? `day ${Math.round(value)}`
+      : `${Math.round(value) < 0 ? "−" : ""}${several(Math.abs(Math.round(value)), "day")}`;
 
 /** How many points of germination more come up with a treatment than without. */
 export const treatmentNumbers = ({ of, effects }: TreatmentsLearned): ChartNumbers => ({
