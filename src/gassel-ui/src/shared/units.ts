@@ -27,7 +27,7 @@ export function between(c: number, k: number | null, units: Units): string {
   if (k === null) return degrees(c, units);
   const [low, high] = [whole(c - k), whole(c + k)];
   const unit = units === "metric" ? "°C" : "°F";
-  return low === high ? `${low}\u00a0${unit}` : `${low} to ${high}\u00a0${unit}`;
+  return low === high ? `${low}\u00a0${unit}` : `${low}\u00a0to\u00a0${high}\u00a0${unit}`;
 }
 
 /** Warmth gathered, in degree days of the site's scale, from those of Celsius. */
