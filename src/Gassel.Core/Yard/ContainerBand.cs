@@ -12,7 +12,9 @@ public sealed record ContainerBand(int From, double[] AirK, double[] MediumK)
     /// <summary>The inside forgets how it began within a day or two; so long is run before a band is told.</summary>
     public const int SettlingHours = 4 * 24;
 
-    /// <summary>The model is not straight: so many times as wide, nine in ten of containers drawn at random lie within (docs/evidence.md).</summary>
+    /// <summary>
+    /// The model is not straight: so many times as wide, nine in ten of containers drawn at random lie within (docs/evidence.md).
+    /// </summary>
     private const double Bent = 1.1;
 
     public bool Knows(int hour) => hour >= From && hour < From + AirK.Length;
