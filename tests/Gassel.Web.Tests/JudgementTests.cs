@@ -218,11 +218,8 @@ public sealed class JudgementTests : IAsyncLifetime
         var held = await Sown("2025-10-01", "2025-12-10", up: 60);
         var missed = await Sown("2025-10-01", "2025-12-10", up: 0);
         var judged = (await _book.Get("/api/forecasts-judged")).AsArray();
-        Assert.Equal(["germination", "emergence", "start", "treatment"], judged.Select(k => k!["kind"]!.GetValue<string>()));
-        // 70 days in the cold between 1 October and 10 December, where 28 to 84 were planned
-        Assert.All(judged[3]!["forecasts"]!.AsArray(), f =>
-            Assert.Equal((28.0, 84.0, 70.0), (f!["low"]!.GetValue<double>(), f["high"]!.GetValue<double>(), f["truth"]!.GetValue<double>()))
-        );
+        // begun before they were planned, they tell nothing of start and treatment
+        Assert.Equal(["germination", "emergence"], judged.Select(k => k!["kind"]!.GetValue<string>()));
         var said = (await _book.Get($"/api/batches/{held}"))["plan"]!["forecast"]!;
         var beside = judged[0]!["forecasts"]!.AsArray();
         Assert.Equal(said["low"]!.GetValue<double>(), beside[0]!["low"]!.GetValue<double>(), 12);

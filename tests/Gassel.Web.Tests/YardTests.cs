@@ -348,6 +348,17 @@ public sealed partial class YardTests : IAsyncLifetime
             (await _book.Get($"/api/yard/containers/{batch}/1"))["parameters"]!["transmittance"]!.GetValue<double>(),
             9
         );
+        // the inside is told by the fit at once, and known better by it
+        var after = await _book.Get($"/api/yard/containers/{batch}/1");
+        static double Wide(JsonNode told) =>
+            told["hours"]!
+                .AsArray()
+                .Average(h => h!["mediumBand"]!["highC"]!.GetValue<double>() - h["mediumBand"]!["lowC"]!.GetValue<double>());
+        Assert.NotEqual(detail["hours"]!.ToJsonString(), after["hours"]!.ToJsonString());
+        Assert.InRange(Wide(detail), 1, 30);
+        Assert.True(Wide(after) < Wide(detail), $"{Wide(after)} K after, {Wide(detail)} before");
+        Assert.True(kept["ends"]!["wallLow"]!.GetValue<double>() < kept["uWallWm2K"]!.GetValue<double>());
+        Assert.True(kept["ends"]!["sunHigh"]!.GetValue<double>() > kept["transmittance"]!.GetValue<double>());
         var (refused, problem) = await _book.Send(
             HttpMethod.Post,
             path,

@@ -9,7 +9,7 @@ namespace Gassel.Core.Germination;
 /// </summary>
 public static class WarmthFit
 {
-    /// <summary>Wide of the optimum at least, K: a base at it would leave nothing.</summary>
+    /// <summary>So far below the optimum at least, K: a base at it would leave nothing.</summary>
     private const double BelowOptimumK = 2;
 
     /// <summary>Kept from running off, of the logarithm of the shape and of the spread.</summary>

@@ -26,6 +26,9 @@ public sealed record WarmthLearned(
     /// <summary>Of the intervals that are told.</summary>
     public const double Confidence = 0.9;
 
+    /// <summary>Further off no day is told.</summary>
+    private const double FarthestDays = 730;
+
     /// <summary>By Student's t with as many degrees of freedom as there are sowings: how far they lie apart is known no better.</summary>
     private double Wide => StudentT.InvCDF(0, 1, Math.Max(1, Sowings), 0.5 + Confidence / 2);
 
@@ -76,7 +79,7 @@ public sealed record WarmthLearned(
             return null;
         // as if the sowing had lain at the temperature that brings its half in the same time
         var mean = Rate.BaseC + Half / middle;
-        return Of(Need, need => Day(need) ?? double.PositiveInfinity, Slope(Rate, mean));
+        return Of(Need, need => Day(need) ?? FarthestDays, Slope(Rate, mean));
     }
 
     /// <summary>How the logarithm of the days goes with the base: a higher one leaves fewer degrees.</summary>
@@ -86,6 +89,7 @@ public sealed record WarmthLearned(
     {
         var variance = Spread * Spread + LogHalfError * LogHalfError + 2 * slope * Together + slope * slope * BaseError * BaseError;
         var off = Math.Exp(Wide * Math.Sqrt(Math.Max(0, variance)));
-        return new(day(need.T10), day(need.T50), day(need.T90), day(need.T50 / off), day(need.T50 * off));
+        double Told(double degreeDays) => Math.Min(FarthestDays, day(degreeDays));
+        return new(Told(need.T10), Told(need.T50), Told(need.T90), Told(need.T50 / off), Told(need.T50 * off));
     }
 }

@@ -11,7 +11,8 @@ public static class JudgedForecasts
     /// Its forecasts, as they were kept with the plan. None of a batch that had an accident, which is no fault of a forecast, or whose
     /// truth is not known yet; of the days outdoors, where the weather has its say, the start alone.
     /// </summary>
-    public static IEnumerable<JudgedForecast> Of(BatchPlan plan, BatchState state, OwnResult result, int batch)
+    /// <param name="planned">Day on which they were made.</param>
+    public static IEnumerable<JudgedForecast> Of(BatchPlan plan, BatchState state, OwnResult result, int batch, DateOnly planned)
     {
         if (result is { Accident: not null } or { AtLeast: true })
             yield break;
@@ -20,28 +21,18 @@ public static class JudgedForecasts
             var share = (double)result.Germinated / result.Seeds;
             yield return new(ForecastKind.Germination, batch, result.OverOn, said.Low, said.High, said.Mean, share, said.Widened ?? 1);
         }
-        var main = state.Living.MaxBy(p => p.Seeds);
-        if (main?.Spans is [var first, ..])
+        // what was begun before it was planned tells nothing of the plan
+        if (state.Living.MaxBy(p => p.Seeds) is { Spans: [var first, ..] } main && planned <= first.Start)
         {
-            double Off(DateOnly day) => day.DayNumber - plan.Start.DayNumber;
-            yield return new(
-                ForecastKind.Start,
-                batch,
-                first.Start,
-                Math.Min(0, Off(plan.EarliestStart)),
-                Math.Max(0, Off(plan.LatestStart)),
-                0,
-                Off(first.Start)
-            );
+            yield return Begun(plan, first.Start, batch);
+            if (Treated(plan, main, batch) is { } treated)
+                yield return treated;
         }
-        if (plan.Route.IsOutdoors || plan.GerminateStep is not { } germinate || main is null)
-            yield break;
-        if (Treated(plan, main, germinate) is { } treated)
-            yield return treated with
-            {
-                Batch = batch,
-            };
-        if (state.Living.MaxBy(p => p.Emerged) is not { Emerged: > 0 } up)
+        if (
+            plan.Route.IsOutdoors
+            || plan.GerminateStep is not { } germinate
+            || state.Living.MaxBy(p => p.Emerged) is not { Emerged: > 0 } up
+        )
             yield break;
         var days = plan.Steps[germinate].Step.Days;
         yield return new(
@@ -55,15 +46,25 @@ public static class JudgedForecasts
         );
     }
 
-    /// <summary>Null where nothing was to be done before sowing, or the record begins after the first step.</summary>
-    private static JudgedForecast? Treated(BatchPlan plan, PartState part, int germinate)
+    private static JudgedForecast Begun(BatchPlan plan, DateOnly on, int batch)
     {
+        double Off(DateOnly day) => day.DayNumber - plan.Start.DayNumber;
+        return new(ForecastKind.Start, batch, on, Math.Min(0, Off(plan.EarliestStart)), Math.Max(0, Off(plan.LatestStart)), 0, Off(on));
+    }
+
+    /// <summary>
+    /// Null outdoors, where nothing was to be done before sowing, and where the record begins after the first step.
+    /// </summary>
+    private static JudgedForecast? Treated(BatchPlan plan, PartState part, int batch)
+    {
+        if (plan.Route.IsOutdoors || plan.GerminateStep is not { } germinate)
+            return null;
         var before = plan.Steps.Take(germinate).Where(s => !s.Skipped).ToList();
         if (before.Count == 0 || part.SownOn is not { } sown || part.Spans[0].Step != plan.NextStep(-1))
             return null;
         return new(
             ForecastKind.Treatment,
-            0,
+            batch,
             sown,
             before.Sum(s => s.Step.Days.Shortest),
             before.Sum(s => s.Step.Days.Longest),

@@ -65,10 +65,9 @@ internal static class CalibrationDoubt
             Enumerable.Range(first, last - first).MaxBy(i => now.Run.AirC[i])
         );
         string Between((ContainerRun Run, ContainerBand Band) of, int hour) =>
-            Text.Of(
-                $"{Quantity.WholeDegrees(of.Run.AirC[hour] - of.Band.AirK[hour - first])} to "
-                    + $"{Quantity.WholeDegrees(of.Run.AirC[hour] + of.Band.AirK[hour - first])}"
-            );
+            of.Band.AirAt(hour) is { } band
+                ? Text.Of($"{Quantity.WholeDegrees(band.LowC)} to {Quantity.WholeDegrees(band.HighC)}")
+                : Quantity.WholeDegrees(of.Run.AirC[hour]);
         return Text.Of(
             $"Air inside in the coldest hour of these days: {Between(old, coldest)} before, {Between(now, coldest)} with the fit; in the "
                 + $"warmest: {Between(old, warmest)}, and {Between(now, warmest)}."

@@ -1,13 +1,14 @@
+using Gassel.Core.Treatments;
+
 namespace Gassel.Core.Yard;
 
 /// <summary>
-/// How far the inside by the model may be off, hour by hour: each doubtful number changed alone, the changes added as squares (law of
-/// propagation of uncertainty, JCGM 100:2008).
+/// Between which ends the inside by the model lies, hour by hour: each doubtful number changed alone to both of its ends, what that changes
+/// upwards and downwards added as squares (law of propagation of uncertainty, JCGM 100:2008). While ice thaws in the mix the two sides
+/// differ much: with more sun it is gone and the mix warm, with less it stays at nought.
 /// </summary>
 /// <param name="From">Hour of the run that is the first of it.</param>
-/// <param name="AirK">To both sides of the air inside, K.</param>
-/// <param name="MediumK">To both sides of the mix, K.</param>
-public sealed record ContainerBand(int From, double[] AirK, double[] MediumK)
+public sealed record ContainerBand(int From, IReadOnlyList<TemperatureBand> Air, IReadOnlyList<TemperatureBand> Medium)
 {
     /// <summary>The inside forgets how it began within a day or two; so long is run before a band is told.</summary>
     public const int SettlingHours = 4 * 24;
@@ -17,11 +18,15 @@ public sealed record ContainerBand(int From, double[] AirK, double[] MediumK)
     /// </summary>
     private const double Bent = 1.1;
 
-    public bool Knows(int hour) => hour >= From && hour < From + AirK.Length;
+    /// <summary>Of the air inside; null for an hour that is not in it.</summary>
+    public TemperatureBand? AirAt(int hour) => hour >= From && hour < From + Air.Count ? Air[hour - From] : null;
+
+    /// <summary>Of the mix; null for an hour that is not in it.</summary>
+    public TemperatureBand? MediumAt(int hour) => hour >= From && hour < From + Medium.Count ? Medium[hour - From] : null;
 
     /// <param name="from">First hour that is told.</param>
     /// <param name="to">One after the last.</param>
-    /// <param name="doubtful">The numbers of the model with one changed, each in turn.</param>
+    /// <param name="doubtful">The numbers of the model with one at either end, each in turn.</param>
     public static ContainerBand Of(
         ContainerRun run,
         int from,
@@ -29,30 +34,36 @@ public sealed record ContainerBand(int From, double[] AirK, double[] MediumK)
         Func<ContainerHour, ContainerSetting> settingAt,
         ContainerParameters parameters,
         double stonesKg,
-        IReadOnlyList<ContainerParameters> doubtful
+        IReadOnlyList<(ContainerParameters Less, ContainerParameters More)> doubtful
     )
     {
+        if (to <= from)
+            return new(from, [], []);
         var begin = Math.Max(0, from - SettlingHours);
         var hours = run.Hours.Skip(begin).Take(to - begin).ToList();
-        var (air, medium) = (new double[Math.Max(0, to - from)], new double[Math.Max(0, to - from)]);
-        if (air.Length == 0)
-            return new(from, air, medium);
         ContainerRun With(ContainerParameters p) =>
             new ContainerModel(p, stonesKg).Run(hours, settingAt, run.MediumBefore(begin), run.AirBefore(begin));
         // beside the same stretch with the numbers as they are, so that where it begins does not matter
         var usual = With(parameters);
-        foreach (var other in doubtful.Where(p => p != parameters).Select(With))
+        var ends = doubtful.Where(d => d.More != parameters).Select(d => (Less: With(d.Less), More: With(d.More))).ToList();
+        return new(from, Told(run.AirC, r => r.AirC), Told(run.MediumC, r => r.MediumC));
+
+        TemperatureBand[] Told(double[] middle, Func<ContainerRun, double[]> of)
         {
-            for (var i = 0; i < air.Length; i++)
+            var told = new TemperatureBand[to - from];
+            for (var i = 0; i < told.Length; i++)
             {
-                var hour = from - begin + i;
-                air[i] += Square(other.AirC[hour] - usual.AirC[hour]);
-                medium[i] += Square(other.MediumC[hour] - usual.MediumC[hour]);
+                var (hour, down, up) = (from - begin + i, 0.0, 0.0);
+                foreach (var (less, more) in ends)
+                {
+                    var (one, other) = (of(less)[hour] - of(usual)[hour], of(more)[hour] - of(usual)[hour]);
+                    down += Square(Math.Min(0, Math.Min(one, other)));
+                    up += Square(Math.Max(0, Math.Max(one, other)));
+                }
+                told[i] = new(middle[from + i] - Bent * Math.Sqrt(down), middle[from + i] + Bent * Math.Sqrt(up));
             }
+            return told;
         }
-        for (var i = 0; i < air.Length; i++)
-            (air[i], medium[i]) = (Bent * Math.Sqrt(air[i]), Bent * Math.Sqrt(medium[i]));
-        return new(from, air, medium);
     }
 
     private static double Square(double x) => x * x;

@@ -15,43 +15,44 @@ public static class ContainerDoubts
     /// <summary>Shares of the sun may be off by so much on the logit: a half between a third and two thirds.</summary>
     public const double SunLogit = 0.7;
 
-    /// <summary>The numbers with one of them at its upper end, each in turn.</summary>
+    /// <summary>The numbers with one of them at its lower and at its upper end, each in turn.</summary>
     /// <param name="fitted">Null where no thermometer lay in one of its kind.</param>
-    public static IReadOnlyList<ContainerParameters> Of(ContainerParameters p, FittedWall? fitted) =>
+    public static IReadOnlyList<(ContainerParameters Less, ContainerParameters More)> Of(ContainerParameters p, FittedWall? fitted) =>
         [
-            p with
-            {
-                UWallWm2K = fitted?.WallHigh ?? p.UWallWm2K * WallTimes,
-                ULidWm2K = p.ULidWm2K is { } lid ? lid * (fitted is { } f ? f.WallHigh / p.UWallWm2K : WallTimes) : null,
-            },
-            p with
-            {
-                Transmittance = fitted?.SunHigh ?? More(p.Transmittance),
-            },
-            p with
-            {
-                AbsorbedShare = More(p.AbsorbedShare),
-            },
-            p with
-            {
-                HWm2K = p.HWm2K * BetweenTimes,
-            },
-            p with
-            {
-                UBaseWm2K = p.UBaseWm2K * BaseTimes,
-            },
-            p with
-            {
-                AirChangesPerHour = new(
-                    p.AirChangesPerHour.On * AirChangesTimes,
-                    p.AirChangesPerHour.Off * AirChangesTimes,
-                    p.AirChangesPerHour.Open
-                ),
-            },
+            (Wall(p, fitted?.WallLow ?? p.UWallWm2K / WallTimes), Wall(p, fitted?.WallHigh ?? p.UWallWm2K * WallTimes)),
+            (
+                p with
+                {
+                    Transmittance = fitted?.SunLow ?? Moved(p.Transmittance, -1),
+                },
+                p with
+                {
+                    Transmittance = fitted?.SunHigh ?? Moved(p.Transmittance, 1),
+                }
+            ),
+            (p with { AbsorbedShare = Moved(p.AbsorbedShare, -1) }, p with { AbsorbedShare = Moved(p.AbsorbedShare, 1) }),
+            (p with { HWm2K = p.HWm2K / BetweenTimes }, p with { HWm2K = p.HWm2K * BetweenTimes }),
+            (p with { UBaseWm2K = p.UBaseWm2K / BaseTimes }, p with { UBaseWm2K = p.UBaseWm2K * BaseTimes }),
+            (Aired(p, 1 / AirChangesTimes), Aired(p, AirChangesTimes)),
         ];
 
-    /// <summary>What none gets in, more of nothing gets in.</summary>
-    private static double More(double share) => share is <= 0 or >= 1 ? share : 1 / (1 + (1 - share) / share * Math.Exp(-SunLogit));
+    /// <summary>The lid changes with the wall.</summary>
+    private static ContainerParameters Wall(ContainerParameters p, double wall) =>
+        p with
+        {
+            UWallWm2K = wall,
+            ULidWm2K = p.ULidWm2K * wall / p.UWallWm2K,
+        };
+
+    private static ContainerParameters Aired(ContainerParameters p, double times) =>
+        p with
+        {
+            AirChangesPerHour = new(p.AirChangesPerHour.On * times, p.AirChangesPerHour.Off * times, p.AirChangesPerHour.Open * times),
+        };
+
+    /// <summary>What lets none in lets none in at either end.</summary>
+    private static double Moved(double share, int side) =>
+        share is <= 0 or >= 1 ? share : 1 / (1 + (1 - share) / share * Math.Exp(-side * SunLogit));
 
     /// <summary>What a band rests on.</summary>
     public static string Words(FittedWall? fitted) =>

@@ -254,12 +254,9 @@ public static partial class YardWatch
     /// <summary>As far as it is known: between two ends where these are told apart in whole degrees.</summary>
     private static string Inside(YardContainer c, int hour, double tempC, bool isAir = true)
     {
-        if (c.Band is not { } band || !band.Knows(hour))
-            return Quantity.WholeDegrees(tempC);
-        var k = (isAir ? band.AirK : band.MediumK)[hour - band.From];
-        return Math.Round(tempC - k) == Math.Round(tempC + k)
-            ? Quantity.WholeDegrees(tempC)
-            : Text.Of($"between {Quantity.WholeDegrees(tempC - k)} and {Quantity.WholeDegrees(tempC + k)}");
+        return (isAir ? c.Band?.AirAt(hour) : c.Band?.MediumAt(hour)) is { } band && Math.Round(band.LowC) != Math.Round(band.HighC)
+            ? Text.Of($"between {Quantity.WholeDegrees(band.LowC)} and {Quantity.WholeDegrees(band.HighC)}")
+            : Quantity.WholeDegrees(tempC);
     }
 
     private static string Moment(DateTimeOffset at) => Quantity.Moment(at);

@@ -78,6 +78,16 @@ public class WarmthFitTests
         Assert.Equal(days.Half, fit.Over(Sowing(9, Enumerable.Repeat(15.0, 8), [8], [0]))!.Value.Half, 1e-6);
     }
 
+    /// <summary>A day that never comes is told as far off, not as infinite: that could not be answered.</summary>
+    [Fact]
+    public void A_bench_that_turns_cold_has_days_all_the_same()
+    {
+        var turned = Sowing(9, [.. Enumerable.Repeat(15.0, 18), .. Enumerable.Repeat(0.0, 30)], [48], [0]);
+        var days = WarmthFit.Fit(Four, Prior)!.Over(turned)!.Value;
+        Assert.InRange(days.Half, 12, 18);
+        Assert.Equal(730, days.NineTenths);
+    }
+
     [Fact]
     public void Sowings_in_which_nothing_came_up_tell_nothing() =>
         Assert.Null(WarmthFit.Fit([Sowing(1, Enumerable.Repeat(14.0, 40), [10, 36], [0, 0])], Prior));

@@ -1,5 +1,6 @@
 using Gassel.Core.Climate;
 using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using MathNet.Numerics.Distributions;
 
@@ -41,7 +42,7 @@ public class ContainerBandTests
         };
     }
 
-    /// <returns>Shares of the hours of containers drawn whose air and whose mix lie within the band, and its widest half, K.</returns>
+    /// <returns>Shares of the hours of containers drawn whose air and whose mix lie within the band, and its widest hour, K.</returns>
     internal static (double Air, double Mix, double WidestK) Try(
         IReadOnlyList<ContainerHour> hours,
         ContainerSetting setting,
@@ -60,12 +61,14 @@ public class ContainerBandTests
             var other = Run(Drawn(random));
             for (var i = from; i < hours.Count; i++)
             {
-                air += Math.Abs(other.AirC[i] - run.AirC[i]) <= band.AirK[i - from] + 0.05 ? 1 : 0;
-                mix += Math.Abs(other.MediumC[i] - run.MediumC[i]) <= band.MediumK[i - from] + 0.05 ? 1 : 0;
+                air += Within(band.AirAt(i)!.Value, other.AirC[i]) ? 1 : 0;
+                mix += Within(band.MediumAt(i)!.Value, other.MediumC[i]) ? 1 : 0;
                 all++;
             }
         }
-        return ((double)air / all, (double)mix / all, band.AirK.Max());
+        return ((double)air / all, (double)mix / all, band.Air.Max(b => b.HighC - b.LowC));
+
+        static bool Within(TemperatureBand band, double c) => c >= band.LowC - 0.05 && c <= band.HighC + 0.05;
     }
 
     [Fact]
@@ -85,8 +88,23 @@ public class ContainerBandTests
         var hours = Weathers.Constant(240, 5);
         var run = new ContainerModel(Jug).Run(hours, _ => Weathers.CapOff);
         var band = ContainerBand.Of(run, 200, 240, _ => Weathers.CapOff, Jug, 0, ContainerDoubts.Of(Jug, null));
-        Assert.All(band.AirK.Concat(band.MediumK), k => Assert.Equal(0, k, 1e-6));
-        Assert.True(band.Knows(200) && band.Knows(239) && !band.Knows(199) && !band.Knows(240));
+        Assert.All(band.Air.Concat(band.Medium), b => Assert.Equal(0, b.HighC - b.LowC, 1e-6));
+        Assert.Equal(
+            (true, true, false, false),
+            (band.AirAt(200).HasValue, band.MediumAt(239).HasValue, band.AirAt(199).HasValue, band.AirAt(240).HasValue)
+        );
+    }
+
+    /// <summary>With a little more sun the ice is gone and the mix warms; with less it is still there, at nought.</summary>
+    [Fact]
+    public void While_ice_thaws_the_upper_end_is_far_and_the_lower_one_near()
+    {
+        var hours = Weathers.ClearDays(12, -9, -1, 450);
+        var run = new ContainerModel(Jug).Run(hours, _ => Weathers.CapOff);
+        var band = ContainerBand.Of(run, 200, 288, _ => Weathers.CapOff, Jug, 0, ContainerDoubts.Of(Jug, null));
+        var thawing = Enumerable.Range(200, 88).Where(i => run.MediumC[i] is > -0.5 and <= 0).ToList();
+        Assert.NotEmpty(thawing);
+        Assert.Contains(thawing, i => band.MediumAt(i)!.Value.HighC - run.MediumC[i] > 3 * (run.MediumC[i] - band.MediumAt(i)!.Value.LowC));
     }
 
     [Fact]
@@ -95,7 +113,7 @@ public class ContainerBandTests
         var (_, hours, setting) = Weather[0];
         var run = new ContainerModel(Jug).Run(hours, _ => setting);
         double Widest(FittedWall? fitted) =>
-            ContainerBand.Of(run, 200, 288, _ => setting, Jug, 0, ContainerDoubts.Of(Jug, fitted)).AirK.Max();
+            ContainerBand.Of(run, 200, 288, _ => setting, Jug, 0, ContainerDoubts.Of(Jug, fitted)).Air.Max(b => b.HighC - b.LowC);
         Assert.True(Widest(new(4.8, 5.2, 0.48, 0.52)) < 0.8 * Widest(null), $"{Widest(new(4.8, 5.2, 0.48, 0.52))} of {Widest(null)} K");
     }
 
@@ -150,7 +168,7 @@ public class ContainerBandTests
             A thousand jugs of 4 litres in each weather, every number of the model drawn from its plausible range (our assumption), beside
             the band that is told of one; the last three of twelve days.
 
-            | weather | hours with the air within | with the mix within | widest, to each side |
+            | weather | hours with the air within | with the mix within | widest |
             |---|---|---|---|
             {string.Join('\n', rows)}
 

@@ -1,5 +1,4 @@
 using Gassel.Core.Germination;
-using Gassel.Core.Planning;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data;
@@ -21,13 +20,7 @@ internal static class LearningEndpoints
 
     /// <summary>Every forecast that was kept with a plan and whose truth is known, by kind.</summary>
     private static async Task<IReadOnlyList<ForecastsView>> Judged(OwnBatches own) =>
-        [
-            .. (await own.All())
-                .SelectMany(f => JudgedForecasts.Of(f.Batch.Plan, f.Batch.State, f.Result, f.Batch.Row.Number))
-                .GroupBy(f => f.Kind)
-                .OrderBy(kind => kind.Key)
-                .Select(kind => View([.. kind])),
-        ];
+        [.. (await own.All()).SelectMany(f => f.Forecasts).GroupBy(f => f.Kind).OrderBy(kind => kind.Key).Select(kind => View([.. kind]))];
 
     private static ForecastsView View(IReadOnlyList<JudgedForecast> forecasts)
     {
@@ -163,7 +156,7 @@ internal static class LearningEndpoints
         var row = finished.Batch.Row;
         if (!lots.TryGetValue(row.LotId, out var lot))
             return null;
-        var planned = DateOnly.FromDateTime(DateTimeOffset.FromUnixTimeMilliseconds(row.ConfirmedAt).UtcDateTime);
+        var planned = finished.PlannedOn;
         var route = finished.Batch.Plan.Route;
         return LotJudgement
             .Of(lot, species, route, school, planned, OwnBatches.Past(all, species.Id, route.Id, planned))

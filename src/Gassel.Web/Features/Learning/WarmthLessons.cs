@@ -56,8 +56,10 @@ internal sealed class WarmthLessons(OwnBatches own, BatchShelf shelf, ReadingBoo
         if (_kept.TryGetValue(species.Id, out var kept) && kept.Mark == mark)
             return kept.Lesson;
         var days = new PlaceDays(ground.Places, ground.Known, species.ResponseToCold);
+        // trays of one batch are one sowing: the fullest speaks for it
         var sown = finished
-            .SelectMany(f => f.Batch.State.Living.Where(p => p.Emerged > 0).Select(p => (f.Batch.Row.Number, f.Batch.Plan, Part: p)))
+            .Select(f => (f.Batch.Row.Number, f.Batch.Plan, Part: f.Batch.State.Living.MaxBy(p => p.Emerged)!))
+            .Where(s => s.Part.Emerged > 0)
             .ToList();
         var told = sown.Select(s => OwnWarmth.Of(s.Number, s.Plan, s.Part, days)).OfType<WarmSowing>().ToList();
         var lesson = WarmthLesson.Of(prior, told.TakeLast(Most).ToList(), sown.Count - told.Count);

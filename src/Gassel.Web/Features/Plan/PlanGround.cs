@@ -102,10 +102,7 @@ internal sealed record PlanGround(
     /// <summary>What a batch of so many seeds is expected to do, as wide as earlier forecasts of the book ask for.</summary>
     public GerminationForecast Forecast(Core.Treatments.Route route, int seeds)
     {
-        var kept = Finished
-            .SelectMany(f => JudgedForecasts.Of(f.Batch.Plan, f.Batch.State, f.Result, f.Batch.Row.Number))
-            .Where(f => f.Kind == ForecastKind.Germination)
-            .ToList();
+        var kept = Finished.SelectMany(f => f.Forecasts).Where(f => f.Kind == ForecastKind.Germination).ToList();
         return Judged(route).Forecast(seeds).Widen(kept.Count == 0 ? 1 : ForecastScore.Of(kept).Applied);
     }
 

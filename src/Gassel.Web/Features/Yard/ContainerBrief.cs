@@ -9,7 +9,7 @@ namespace Gassel.Web.Features.Yard;
 /// <param name="Kind">In words.</param>
 /// <param name="Described">False where its kind was never said and is assumed.</param>
 /// <param name="AirC">Inside now; null where nothing is known, so with the mix.</param>
-/// <param name="AirK">So far the air may be off to both sides by the model, K; so with the mix.</param>
+/// <param name="AirBand">Between which ends the air lies by the model, nine times in ten; so with the mix.</param>
 /// <param name="Cold">Days of cold by weight so far, of at least <paramref name="ColdNeed"/>.</param>
 /// <param name="ColdUsual">What is usual; null where that is what is needed.</param>
 /// <param name="ColdMetOn">Day with enough; null where it does not come.</param>
@@ -36,8 +36,8 @@ public sealed record ContainerBrief(
     ContainerStanding State,
     double? AirC,
     double? MediumC,
-    double? AirK,
-    double? MediumK,
+    TemperatureBand? AirBand,
+    TemperatureBand? MediumBand,
     double? Cold,
     double? ColdNeed,
     double? ColdUsual,

@@ -106,7 +106,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         var container =
             _containers.TryGetValue((batch.Row.Id, part.Id), out var kept)
             && (kept.Sequence, kept.Sky) == (batch.State.LastSequence, sky.Version)
-            && kept.Species == Mark(species, need)
+            && kept.Species == Mark(species, need, setup)
                 ? kept.Container
                 : Tell(batch, part, species, setup, life, need, from, sky);
         return new(batch, part, species, place, setup, life, container, null, YardWatch.Of(container, sky.DaysFrom(from), Now));
@@ -164,7 +164,7 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     {
         var tale = ContainerTale.Of(Run(life, from, sky), sky.DaysFrom(from), need, IsSouth);
         var container = new YardContainer(part, setup, life, tale, species) { Band = Band(life, from, tale.Run, sky) };
-        _containers[(batch.Row.Id, part.Id)] = (batch.State.LastSequence, sky.Version, Mark(species, need), container);
+        _containers[(batch.Row.Id, part.Id)] = (batch.State.LastSequence, sky.Version, Mark(species, need, setup), container);
         return container;
     }
 
@@ -212,7 +212,9 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         return Math.Max(0, first);
     }
 
-    private static string Mark(Core.Treatments.Species species, SetOutNeed need) => $"{need}{species.Hardiness}{species.Germination}";
+    /// <summary>All that a container hangs on beside what was done with it and the weather.</summary>
+    private string Mark(Core.Treatments.Species species, SetOutNeed need, ContainerSetup setup) =>
+        $"{need}{species.Hardiness}{species.Germination}{Parameters(setup)}{Fitted(setup)?.Ends}";
 
     /// <summary>
     /// Days in the mix of a container, in the place of what is assumed of the yard; null where nothing is known of its inside.

@@ -1,6 +1,7 @@
 using Gassel.Core;
 using Gassel.Core.Climate;
 using Gassel.Core.Record;
+using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Web.Features.Weather;
 using Gassel.Web.Runtime;
@@ -43,8 +44,8 @@ internal static class YardViews
             vessel.Container?.Stands(today, hour) ?? (part.Standing > 0 ? ContainerStanding.Up : ContainerStanding.Unknown),
             hour < 0 ? null : Math.Round(tale!.Run.AirC[hour], 1),
             hour < 0 ? null : Math.Round(tale!.Run.MediumC[hour], 1),
-            Off(vessel, hour, b => b.AirK),
-            Off(vessel, hour, b => b.MediumK),
+            Rounded(vessel.Container?.Band?.AirAt(hour)),
+            Rounded(vessel.Container?.Band?.MediumAt(hour)),
             so,
             tale?.Need.ColdDays,
             tale?.Need.UsualColdDays,
@@ -80,8 +81,8 @@ internal static class YardViews
                             Math.Round(tale.Run.Hours[i].TempC, 1),
                             Math.Round(tale.Run.AirC[i], 1),
                             Math.Round(tale.Run.MediumC[i], 1),
-                            Off(vessel, i, b => b.AirK),
-                            Off(vessel, i, b => b.MediumK)
+                            Rounded(vessel.Container?.Band?.AirAt(i)),
+                            Rounded(vessel.Container?.Band?.MediumAt(i))
                         )),
                 ],
             vessel.Part.Counts,
@@ -108,8 +109,8 @@ internal static class YardViews
         );
     }
 
-    private static double? Off(YardVessel vessel, int hour, Func<ContainerBand, double[]> of) =>
-        vessel.Container?.Band is { } band && band.Knows(hour) ? Math.Round(of(band)[hour - band.From], 1) : null;
+    private static TemperatureBand? Rounded(TemperatureBand? band) =>
+        band is { } b ? new(Math.Round(b.LowC, 1), Math.Round(b.HighC, 1)) : null;
 
     /// <summary>Up to this hour.</summary>
     private static double FrozenHours(ContainerTale? tale, DateOnly today, int hour) =>

@@ -9155,10 +9155,8 @@ export interface components {
             airC: null | number;
             /** Format: double */
             mediumC: null | number;
-            /** Format: double */
-            airK: null | number;
-            /** Format: double */
-            mediumK: null | number;
+            airBand: null | components["schemas"]["TemperatureBand"];
+            mediumBand: null | components["schemas"]["TemperatureBand"];
             /** Format: double */
             cold: null | number;
             /** Format: double */
@@ -10647,10 +10645,8 @@ export interface components {
             airC: number;
             /** Format: double */
             mediumC: number;
-            /** Format: double */
-            airK: null | number;
-            /** Format: double */
-            mediumK: null | number;
+            airBand: null | components["schemas"]["TemperatureBand"];
+            mediumBand: null | components["schemas"]["TemperatureBand"];
         };
         InsideHourView: {
             /** Format: date-time */

@@ -135,9 +135,9 @@ export function ContainerCutaway({ brief, outdoorC }: { brief: ContainerBrief; o
           <text x={224} y={80} fontSize={25} fontWeight={600} fontFamily={SERIF} fill={p.ink}>
             {degrees(brief.airC, units)}
           </text>
-          {brief.airK !== null && (
-            <text x={224} y={98} fontSize={14} fill={p.ink2}>
-              {between(brief.airC, brief.airK, units)}
+          {brief.airBand && (
+            <text x={224} y={104} fontSize={14} fill={p.ink2}>
+              {between(brief.airC, brief.airBand, units)}
             </text>
           )}
         </>
@@ -151,13 +151,13 @@ export function ContainerCutaway({ brief, outdoorC }: { brief: ContainerBrief; o
           <text x={224} y={cut.surface + 44} fontSize={25} fontWeight={600} fontFamily={SERIF} fill={p.ink}>
             {degrees(brief.mediumC, units)}
           </text>
-          {brief.mediumK !== null && (
-            <text x={224} y={cut.surface + 62} fontSize={14} fill={p.ink2}>
-              {between(brief.mediumC, brief.mediumK, units)}
+          {brief.mediumBand && (
+            <text x={224} y={cut.surface + 68} fontSize={14} fill={p.ink2}>
+              {between(brief.mediumC, brief.mediumBand, units)}
             </text>
           )}
           {brief.mediumC < 0 && (
-            <text x={194} y={cut.surface + 80} fontSize={14} fill={p.ink2}>
+            <text x={194} y={cut.surface + 88} fontSize={14} fill={p.ink2}>
               ice in it
             </text>
           )}

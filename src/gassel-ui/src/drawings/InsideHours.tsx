@@ -26,14 +26,19 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
   if (!first || !last) return null;
   const at = (instant: string) => Date.parse(instant);
   const x = linear(at(first.at), at(last.at), LEFT, width - RIGHT);
-  const all = hours.flatMap((h) => [h.airC - (h.airK ?? 0), h.airC + (h.airK ?? 0), h.mediumC, h.outdoorC]);
+  const all = hours.flatMap((h) => [
+    h.airBand?.lowC ?? h.airC,
+    h.airBand?.highC ?? h.airC,
+    h.mediumC,
+    h.outdoorC,
+  ]);
   const [low, high] = [Math.floor(Math.min(...all, killC ?? 0) - 1), Math.ceil(Math.max(...all, 4) + 1)];
   const y = linear(low, high, HEIGHT - BOTTOM, TOP);
   const line = (of: (h: (typeof hours)[number]) => number) =>
     hours.map((h, i) => `${i === 0 ? "M" : "L"}${x(at(h.at)).toFixed(1)} ${y(of(h)).toFixed(1)}`).join("");
-  const banded = hours.filter((h) => h.airK !== null);
-  const edge = (side: 1 | -1) =>
-    banded.map((h) => `${x(at(h.at)).toFixed(1)} ${y(h.airC + side * (h.airK ?? 0)).toFixed(1)}`);
+  const banded = hours.filter((h) => h.airBand);
+  const edge = (side: "lowC" | "highC") =>
+    banded.map((h) => `${x(at(h.at)).toFixed(1)} ${y(h.airBand?.[side] ?? h.airC).toFixed(1)}`);
   const marks = [-20, -15, -10, -5, 0, 5, 10, 15, 20, 25, 30, 35, 40].filter((c) => c > low && c < high);
   const shown = (c: number) => String(Math.round(fromMetric(c, "temperature", units))).replace("-", "−");
   const days = [...new Set(hours.map((h) => dayAt(at(h.at) - 1, timeZone)))];
@@ -133,7 +138,7 @@ export function InsideHours({ hours, killC, now, today, timeZone }: InsideHoursP
       />
       {banded.length > 1 && (
         <path
-          d={`M${edge(1).join("L")}L${edge(-1).reverse().join("L")}Z`}
+          d={`M${edge("highC").join("L")}L${edge("lowC").reverse().join("L")}Z`}
           fill={p.slate}
           opacity={0.16}
           data-testid="inside-band"

@@ -74,8 +74,8 @@ export const hourNumbers = (
     hours.map((hour) => [
       momentWords(hour.at, timeZone, today),
       degrees(hour.outdoorC, units),
-      between(hour.airC, hour.airK, units),
-      between(hour.mediumC, hour.mediumK, units),
+      between(hour.airC, hour.airBand, units),
+      between(hour.mediumC, hour.mediumBand, units),
     ]),
 });
 

@@ -20,12 +20,15 @@ export const toFahrenheit = (c: number): number => c * 1.8 + 32;
 export const degrees = (c: number, units: Units): string =>
   units === "metric" ? `${minus(trim(c, 1))}\u00a0°C` : `${minus(trim(toFahrenheit(c), 0))}\u00a0°F`;
 
-/** A temperature known so far to both sides: its two ends in whole degrees, or the one where they are the same. */
-export function between(c: number, k: number | null, units: Units): string {
-  const whole = (at: number) =>
-    minus(trim(Math.round(units === "metric" ? at : toFahrenheit(at)), 0)).replace("−0", "0");
-  if (k === null) return degrees(c, units);
-  const [low, high] = [whole(c - k), whole(c + k)];
+/** A temperature by the ends it lies between, in whole degrees; the one where they are the same, or where nobody told them. */
+export function between(
+  c: number,
+  ends: { lowC: number; highC: number } | null | undefined,
+  units: Units,
+): string {
+  if (!ends) return degrees(c, units);
+  const whole = (at: number) => minus(String(Math.round(units === "metric" ? at : toFahrenheit(at)) || 0));
+  const [low, high] = [whole(ends.lowC), whole(ends.highC)];
   const unit = units === "metric" ? "°C" : "°F";
   return low === high ? `${low}\u00a0${unit}` : `${low}\u00a0to\u00a0${high}\u00a0${unit}`;
 }

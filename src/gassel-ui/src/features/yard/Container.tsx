@@ -166,7 +166,7 @@ function ContainerPage({
             {detail.hours.length > 0 && (
               <Card label="hour by hour">
                 <Typography variant="h2">Hour by hour</Typography>
-                {detail.hours.some((h) => h.airK !== null) && (
+                {detail.hours.some((h) => h.airBand) && (
                   <Typography variant="body2" color="text.secondary">
                     shaded: where the air inside may be by the model, nine times in ten
                   </Typography>

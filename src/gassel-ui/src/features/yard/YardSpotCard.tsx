@@ -100,7 +100,7 @@ function Standing({ container: c, faded }: { container: ContainerBrief; faded: b
       </Typography>
       <Typography component="div" sx={{ fontSize: "0.82rem", lineHeight: 1.15 }}>
         {c.standing > 0 ? `${c.standing} up` : STATES[c.state].split(",")[0]}
-        {c.airC !== null && `, ${between(c.airC, c.airK, units)}`}
+        {c.airC !== null && `, ${between(c.airC, c.airBand, units)}`}
       </Typography>
     </Box>
   );
