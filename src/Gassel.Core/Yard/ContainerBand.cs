@@ -13,11 +13,6 @@ public sealed record ContainerBand(int From, IReadOnlyList<TemperatureBand> Air,
     /// <summary>The inside forgets how it began within a day or two; so long is run before a band is told.</summary>
     public const int SettlingHours = 4 * 24;
 
-    /// <summary>
-    /// The model is not straight: so many times as wide, nine in ten of containers drawn at random lie within (docs/evidence.md).
-    /// </summary>
-    private const double Bent = 1.1;
-
     /// <summary>Of the air inside; null for an hour that is not in it.</summary>
     public TemperatureBand? AirAt(int hour) => hour >= From && hour < From + Air.Count ? Air[hour - From] : null;
 
@@ -60,7 +55,7 @@ public sealed record ContainerBand(int From, IReadOnlyList<TemperatureBand> Air,
                     down += Square(Math.Min(0, Math.Min(one, other)));
                     up += Square(Math.Max(0, Math.Max(one, other)));
                 }
-                told[i] = new(middle[from + i] - Bent * Math.Sqrt(down), middle[from + i] + Bent * Math.Sqrt(up));
+                told[i] = new(middle[from + i] - Math.Sqrt(down), middle[from + i] + Math.Sqrt(up));
             }
             return told;
         }
