@@ -96,7 +96,9 @@ public sealed record ForecastScore(
         var of = Text.Of($"{held} of {count} {(count == 1 ? "forecast" : "forecasts")} of {kind.Words()} held");
         var right =
             kind == ForecastKind.Start
-                ? Text.Of($"{held} of {count} {(count == 1 ? "batch was" : "batches were")} started in time for its target.")
+                ? Text.Of(
+                    $"{held} of {count} {(count == 1 ? "batch was" : "batches were")} started within the days that reach {(count == 1 ? "its target" : "their targets")}."
+                )
             : kind == ForecastKind.Treatment
                 ? Text.Of($"In {held} of {count} {(count == 1 ? "batch" : "batches")} the treatments took the days of the route.")
             : count < Least ? Text.Of($"{of}; from {Least} on that says whether ours are right.")

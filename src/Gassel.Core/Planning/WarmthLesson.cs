@@ -64,8 +64,8 @@ public sealed record WarmthLesson(
                 : Array.Empty<string>(),
             Text.Of(
                 $"Thermal time of Garcia-Huidobro, Monteith & Squire (1982), log-logistic; each seedling came up between two counts, and "
-                    + $"seed that did not come up by the last tells nothing. Within the days told, in nine sowings of ten, half came up in "
-                    + $"{Trial.Held} of {Trial.Told.Count}. A model: it knows neither light nor water."
+                    + $"seed that did not come up by the last tells nothing. The days in brackets are meant for nine "
+                    + $"sowings of ten; here half came up within them in {Trial.Held} of {Trial.Told.Count}. A model: it knows neither light nor water."
             ),
             .. LeftOut > 0
                 ?

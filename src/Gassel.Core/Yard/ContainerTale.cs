@@ -72,6 +72,15 @@ public sealed record ContainerTale(
                 $"Cold in the mix so far {(known.Count > 0 ? known[^1].Cold : 0):0.0} of {need.ColdDays:0} days by "
                     + $"weight; {known.Sum(d => d.Inside.FrozenHours):0} hours frozen, which count for nothing."
             ),
+            .. need.IsOwnWarmth
+                ?
+                [
+                    Text.Of(
+                        $"Half up at {Quantity.ThermalTime(need.ThermalTime.T50)} above {Quantity.Temperature(need.Rate.BaseC)}, by your own "
+                            + $"sowings indoors in place of the days of the route."
+                    ),
+                ]
+                : Array.Empty<string>(),
             met is { } enough ? $"Enough on {Quantity.Day(enough)}."
             : warm is { } w
                 ? $"Not enough before the week's mean in the mix passes "

@@ -76,6 +76,7 @@ public class ForecastScoreTests
     {
         ForecastScore Late(ForecastKind kind) =>
             ForecastScore.Of([.. Enumerable.Range(0, 12).Select(i => new JudgedForecast(kind, i, new(2027, 5, 1), -20, 40, 0, 6 + i % 2))]);
+        Assert.StartsWith("12 of 12 batches were started within the days that reach their targets.", Late(ForecastKind.Start).Words);
         Assert.EndsWith("On the whole batches were started 6.5 days later than planned.", Late(ForecastKind.Start).Words);
         Assert.EndsWith("On the whole treatments took 6.5 days more than planned.", Late(ForecastKind.Treatment).Words);
         Assert.Equal(1, Late(ForecastKind.Start).Applied);

@@ -70,6 +70,20 @@ public class OwnWarmthTests
     }
 
     [Fact]
+    public void A_container_says_that_it_goes_by_own_sowings()
+    {
+        var route = Balsamroot.Routes.First(r => r.Setting == RouteSetting.WinterContainer);
+        var learned = WarmthLearned.Before(OwnWarmth.Before(Balsamroot)!);
+        var hours = Weathers.ClearDays(4, 1, 13, 600);
+        var run = new ContainerModel(ContainerParameters.Of(ContainerPreset.Jug4)).Run(hours, _ => Weathers.CapOff);
+        var days = hours.Select(h => h.Date).Distinct().Select(d => new YardDay(d, 1, 13, 0, null, null, YardDaySource.Recorded)).ToList();
+        IReadOnlyList<string> Working(WarmthLearned? own) =>
+            ContainerTale.Of(run, days, SpeciesOutdoors.NeedOf(Balsamroot, route, own)!, south: false).Working;
+        Assert.Contains(Working(learned), w => w.Contains("by your own sowings indoors", StringComparison.Ordinal));
+        Assert.DoesNotContain(Working(null), w => w.Contains("your own sowings", StringComparison.Ordinal));
+    }
+
+    [Fact]
     public void Fewer_than_three_sowings_leave_the_days_of_the_route_and_say_what_is_needed()
     {
         var sowing = Told(Counted(Book.SownBalsamroot()), new Temperatures().Type("lamp-shelf", Sown, 16))!;
