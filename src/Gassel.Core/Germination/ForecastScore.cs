@@ -97,7 +97,8 @@ public sealed record ForecastScore(
         var right =
             kind == ForecastKind.Start
                 ? Text.Of(
-                    $"{held} of {count} {(count == 1 ? "batch was" : "batches were")} started within the days that reach {(count == 1 ? "its target" : "their targets")}."
+                    $"{held} of {count} {(count == 1 ? "batch was" : "batches were")} started within the days that "
+                        + $"reach {(count == 1 ? "its target" : "their targets")}."
                 )
             : kind == ForecastKind.Treatment
                 ? Text.Of($"In {held} of {count} {(count == 1 ? "batch" : "batches")} the treatments took the days of the route.")

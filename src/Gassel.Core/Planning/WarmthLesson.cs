@@ -65,7 +65,8 @@ public sealed record WarmthLesson(
             Text.Of(
                 $"Thermal time of Garcia-Huidobro, Monteith & Squire (1982), log-logistic; each seedling came up between two counts, and "
                     + $"seed that did not come up by the last tells nothing. The days in brackets are meant for nine "
-                    + $"sowings of ten; here half came up within them in {Trial.Held} of {Trial.Told.Count}. A model: it knows neither light nor water."
+                    + $"sowings of ten; here half came up within them in {Trial.Held} of {Trial.Told.Count}. "
+                    + $"A model: it knows neither light nor water."
             ),
             .. LeftOut > 0
                 ?

@@ -76,7 +76,8 @@ public sealed record ContainerTale(
                 ?
                 [
                     Text.Of(
-                        $"Half up at {Quantity.ThermalTime(need.ThermalTime.T50)} above {Quantity.Temperature(need.Rate.BaseC)}, by your own "
+                        $"Half up at {Quantity.ThermalTime(need.ThermalTime.T50)} above {Quantity.Temperature(need.Rate.BaseC)}, by "
+                            + $"your own "
                             + $"sowings indoors in place of the days of the route."
                     ),
                 ]

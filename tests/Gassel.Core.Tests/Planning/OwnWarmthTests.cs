@@ -1,3 +1,4 @@
+using Gassel.Core.Climate;
 using Gassel.Core.Germination;
 using Gassel.Core.Places;
 using Gassel.Core.Planning;
