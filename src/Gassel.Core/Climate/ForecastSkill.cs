@@ -15,16 +15,20 @@ public sealed record ForecastSkill(int Nights, double OffK, double MissK)
     /// <returns>Null under <see cref="LeastNights"/>.</returns>
     public static ForecastSkill? Of(IEnumerable<ForecastWord> words, IEnumerable<TemperatureDay> measured, TimeSpan offset)
     {
-        var told = words
-            .Where(w => w.LowC is not null && DateOnly.FromDateTime(w.ToldAt.ToOffset(offset).DateTime) < w.Date)
-            .GroupBy(w => w.Date)
-            .ToDictionary(g => g.Key, g => g.MaxBy(w => w.ToldAt)!.LowC!.Value);
+        var told = LowsToldBefore(words, offset);
         var off = measured
             .Where(d => d.CoveredHours >= SiteWeather.HoursOfADay && told.ContainsKey(d.Date))
             .Select(d => d.MinC - told[d.Date])
             .ToList();
         return off.Count < LeastNights ? null : new(off.Count, off.Average(), off.Average(Math.Abs));
     }
+
+    /// <summary>By day the low, °C, as last told before the day began.</summary>
+    public static Dictionary<DateOnly, double> LowsToldBefore(IEnumerable<ForecastWord> words, TimeSpan offset) =>
+        words
+            .Where(w => w.LowC is not null && w.IsToldBefore(w.Date, offset))
+            .GroupBy(w => w.Date)
+            .ToDictionary(g => g.Key, g => g.MaxBy(w => w.ToldAt)!.LowC!.Value);
 
     public string Words =>
         Math.Abs(OffK) < 0.5

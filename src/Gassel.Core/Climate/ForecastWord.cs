@@ -17,6 +17,10 @@ public sealed record ForecastWord(
     string By
 )
 {
+    /// <summary>Told before a day began.</summary>
+    /// <param name="offset">Clock of the site, from UTC.</param>
+    public bool IsToldBefore(DateOnly day, TimeSpan offset) => DateOnly.FromDateTime(ToldAt.ToOffset(offset).DateTime) < day;
+
     /// <summary>This word over an older one on the same day: what it does not say stays.</summary>
     public ForecastWord Over(ForecastWord older) =>
         this with

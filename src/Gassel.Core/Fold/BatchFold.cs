@@ -36,6 +36,7 @@ public static class BatchFold
             CautionsRead = run.CautionsRead,
             BooksClosedOn = run.BooksClosedOn,
             ResultJudged = run.Judged,
+            Insides = run.Insides,
             LeftOut = run.LeftOut,
             InConflict = log.FindAll(l => l.Conflict is not null),
             DiscardedOn = run.SeedsStarted > 0 ? null : run.DiscardedOn,

@@ -74,4 +74,7 @@ public sealed record BatchState(
 
     /// <summary>What the grower last said of whether its result teaches; null where nothing.</summary>
     public ResultJudged? ResultJudged { get; init; }
+
+    /// <summary>Files of thermometers that lay in its containers, in order.</summary>
+    public IReadOnlyList<InsideMeasured> Insides { get; init; } = [];
 }

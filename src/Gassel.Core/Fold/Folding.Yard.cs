@@ -24,6 +24,15 @@ internal sealed partial class Folding
         return null;
     }
 
+    /// <summary>Files of thermometers that lay in its containers.</summary>
+    public List<InsideMeasured> Insides { get; } = [];
+
+    private Conflict? Measure(InsideMeasured measured)
+    {
+        Insides.Add(measured);
+        return null;
+    }
+
     /// <summary>Null where it can be done to the part.</summary>
     private static ConflictCode? Refused(Tending what, WorkingPart part) =>
         what switch

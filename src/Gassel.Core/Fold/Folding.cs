@@ -43,6 +43,7 @@ internal sealed partial class Folding(BatchPlan plan)
             SowingClosed p => OnPart(entry, p.Part, part => Close(entry, part)),
             Prepared p => OnPart(entry, p.Part, part => Prepare(p, part)),
             Tended p => OnPart(entry, p.Part, part => Tend(entry, p, part)),
+            InsideMeasured p => OnPart(entry, p.Part, _ => Measure(p)),
             TrueLeaves p => OnPart(entry, p.Part, part => SeeTrueLeaves(entry, part)),
             MovedOn p => OnPart(entry, p.Part, part => MoveOn(entry, p, part)),
             Measured p => OnPart(entry, p.Part, part => Measure(entry, p, part)),

@@ -1,6 +1,6 @@
 namespace Gassel.Core.Germination;
 
-/// <summary>What is foretold of a batch when it is planned.</summary>
+/// <summary>What is foretold of a batch.</summary>
 public enum ForecastKind
 {
     [Words("germination")]
@@ -17,4 +17,8 @@ public enum ForecastKind
     /// <summary>Days from the start of the treatments to sowing.</summary>
     [Words("days of treatment")]
     Treatment,
+
+    /// <summary>Coldest and hottest of a day inside its container, °C.</summary>
+    [Words("temperatures inside")]
+    Inside,
 }

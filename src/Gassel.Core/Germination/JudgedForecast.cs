@@ -1,6 +1,6 @@
 namespace Gassel.Core.Germination;
 
-/// <summary>A forecast beside what came: shares of germination, or days since sowing.</summary>
+/// <summary>A forecast beside what came: shares of germination, days since sowing, or °C inside a container.</summary>
 /// <param name="Batch">Its number.</param>
 /// <param name="On">Day from which the truth stands.</param>
 /// <param name="Low">Of what was said; nine in ten are taken to lie between here and <paramref name="High"/>.</param>

@@ -28,6 +28,7 @@ namespace Gassel.Core.Record;
 [JsonDerivedType(typeof(SowingClosed), "sowingClosed")]
 [JsonDerivedType(typeof(Prepared), "prepared")]
 [JsonDerivedType(typeof(Tended), "tended")]
+[JsonDerivedType(typeof(InsideMeasured), "insideMeasured")]
 [JsonDerivedType(typeof(TrueLeaves), "trueLeaves")]
 [JsonDerivedType(typeof(MovedOn), "movedOn")]
 [JsonDerivedType(typeof(Measured), "measured")]

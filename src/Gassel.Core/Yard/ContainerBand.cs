@@ -22,6 +22,7 @@ public sealed record ContainerBand(int From, IReadOnlyList<TemperatureBand> Air,
     /// <param name="from">First hour that is told.</param>
     /// <param name="to">One after the last.</param>
     /// <param name="doubtful">The numbers of the model with one at either end, each in turn.</param>
+    /// <param name="times">As wide as that makes it, so many times: as earlier ones beside a thermometer ask for.</param>
     public static ContainerBand Of(
         ContainerRun run,
         int from,
@@ -29,7 +30,8 @@ public sealed record ContainerBand(int From, IReadOnlyList<TemperatureBand> Air,
         Func<ContainerHour, ContainerSetting> settingAt,
         ContainerParameters parameters,
         double stonesKg,
-        IReadOnlyList<(ContainerParameters Less, ContainerParameters More)> doubtful
+        IReadOnlyList<(ContainerParameters Less, ContainerParameters More)> doubtful,
+        double times = 1
     )
     {
         if (to <= from)
@@ -55,7 +57,7 @@ public sealed record ContainerBand(int From, IReadOnlyList<TemperatureBand> Air,
                     down += Square(Math.Min(0, Math.Min(one, other)));
                     up += Square(Math.Max(0, Math.Max(one, other)));
                 }
-                told[i] = new(middle[from + i] - Math.Sqrt(down), middle[from + i] + Math.Sqrt(up));
+                told[i] = new(middle[from + i] - times * Math.Sqrt(down), middle[from + i] + times * Math.Sqrt(up));
             }
             return told;
         }

@@ -1,4 +1,5 @@
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 using MathNet.Numerics.LinearAlgebra;
 using MathNet.Numerics.Optimization;
 
@@ -30,6 +31,24 @@ public sealed record ContainerCalibration(
     /// <summary>The first hours of a run hang on how it began.</summary>
     private const int Settling = 12;
 
+    /// <summary>A reading stands for the full hour nearest to it; of several in an hour the mean.</summary>
+    /// <returns>Index of the hour, and what was measured at its end.</returns>
+    public static IReadOnlyList<(int Hour, double TempC)> Hourly(
+        IReadOnlyList<ContainerHour> hours,
+        IReadOnlyList<TemperatureReading> readings
+    )
+    {
+        var start = hours[0].At.ToUnixTimeMilliseconds();
+        return
+        [
+            .. readings
+                .Select(r => (Hour: (int)Math.Round((r.UnixMs - start) / 3_600_000.0) - 1, r.TempC))
+                .Where(r => r.Hour >= 0 && r.Hour < hours.Count)
+                .GroupBy(r => r.Hour)
+                .Select(g => (g.Key, g.Average(r => r.TempC))),
+        ];
+    }
+
     /// <summary>Null with fewer than <see cref="LeastReadings"/> readings in the hours, or where no fit is found.</summary>
     /// <param name="readings">In order of time; each is held against the end of the hour it falls into.</param>
     public static ContainerCalibration? Fit(
@@ -42,14 +61,7 @@ public sealed record ContainerCalibration(
         CancellationToken cancel = default
     )
     {
-        var start = hours[0].At.ToUnixTimeMilliseconds();
-        // a reading stands for the full hour nearest to it
-        var observed = readings
-            .Select(r => (Hour: (int)Math.Round((r.UnixMs - start) / 3_600_000.0) - 1, r.TempC))
-            .Where(r => r.Hour >= Settling && r.Hour < hours.Count)
-            .GroupBy(r => r.Hour)
-            .Select(g => (Hour: g.Key, TempC: g.Average(r => r.TempC)))
-            .ToList();
+        var observed = Hourly(hours, readings).Where(o => o.Hour >= Settling).ToList();
         if (observed.Count < LeastReadings)
             return null;
 

@@ -217,6 +217,8 @@ public static class GasselHost
         services.AddSingleton<TreatmentLessons>();
         services.AddSingleton<WarmthLessons>();
         services.AddSingleton<OutdoorNeeds>();
+        services.AddSingleton<InsideLessons>();
+        services.AddSingleton<InsideJudging>();
         services.AddSingleton<PlanBooks>();
         services.AddSingleton<SeasonDesk>();
         services.AddSingleton<SpeciesBooks>();

@@ -84,6 +84,7 @@ internal static class EntryWords
             ),
             DiedBack p => Text.Of($"{p.Plants} {p.Stage.Words()} died back: dormant, alive{Of(p.Part)}."),
             CameAgain p => Text.Of($"{p.Plants} {p.Stage.Words()} came up again{Of(p.Part)}."),
+            InsideMeasured p => $"A thermometer lay {p.Spot.Words()}{Of(p.Part)}. {InsideDays.Words(p.Days)}",
             StepLeftOut p => $"Left out {Step(p.Step)}.",
             Discarded p => $"Plan discarded{(p.Why is null ? "" : $": {p.Why}")}.",
             ResultJudged p =>

@@ -1,4 +1,4 @@
-using Gassel.Core.Yard;
+using Gassel.Core.Record;
 
 namespace Gassel.Web.Features.Calculators;
 

@@ -1,9 +1,6 @@
 using Gassel.Core.Climate;
-using Gassel.Core.Record;
-using Gassel.Core.Treatments;
 using Gassel.Data;
 using Gassel.Data.People;
-using Gassel.Data.Readings;
 using Gassel.Web.Features.People;
 using Gassel.Web.Features.Weather;
 using Gassel.Web.Runtime;
@@ -29,22 +26,12 @@ internal static class ForecastEndpoints
         api.MapPost("/forecast", Tell).For(Role.Volunteer).ProducesProblem(400);
     }
 
-    private static async Task<ForecastView> Known(
-        YardWeather weather,
-        ForecastBook words,
-        ReadingBook readings,
-        Library library,
-        SiteClock clock,
-        CancellationToken cancel
-    )
+    private static async Task<ForecastView> Known(YardWeather weather, ForecastBook words, SiteClock clock, CancellationToken cancel)
     {
         var forecast = await weather.Forecast(cancel);
         var (today, record, offsetK) = (clock.Today, weather.Record(), clock.Settings.FrostOffsetK);
         var told = forecast.Days.ToDictionary(d => d.Date);
-        var measured = (await library.Places())
-            .Where(p => p.Exposure == Exposure.Open)
-            .SelectMany(p => readings.Days(p.Id, ColdResponse.Usual, clock.LocalTimeZone));
-        var skill = ForecastSkill.Of(await words.From(today.AddDays(-SkillDays)), measured, forecast.At.Offset);
+        var skill = ForecastSkill.Of(await words.From(today.AddDays(-SkillDays)), await weather.OwnDays(), forecast.At.Offset);
         return new(
             forecast.State,
             forecast.Words,
@@ -65,8 +52,6 @@ internal static class ForecastEndpoints
         Asker asker,
         YardWeather weather,
         ForecastBook words,
-        ReadingBook readings,
-        Library library,
         WriteGate gate,
         SiteClock clock,
         CancellationToken cancel
@@ -90,6 +75,6 @@ internal static class ForecastEndpoints
             gate,
             cancel
         );
-        return TypedResults.Ok(await Known(weather, words, readings, library, clock, cancel));
+        return TypedResults.Ok(await Known(weather, words, clock, cancel));
     }
 }

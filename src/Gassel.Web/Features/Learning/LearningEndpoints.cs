@@ -1,7 +1,9 @@
+using Gassel.Core.Climate;
 using Gassel.Core.Germination;
 using Gassel.Core.Seed;
 using Gassel.Core.Treatments;
 using Gassel.Data;
+using Gassel.Web.Features.Weather;
 using Gassel.Web.Problems;
 using Gassel.Web.Runtime;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -16,11 +18,50 @@ internal static class LearningEndpoints
         api.MapGet("/species/{id}/treatments", Treatments).ProducesProblem(404);
         api.MapGet("/species/{id}/warmth", Warmth).ProducesProblem(404);
         api.MapGet("/forecasts-judged", Judged);
+        api.MapGet("/frosts-judged", Frosts);
     }
 
-    /// <summary>Every forecast that was kept with a plan and whose truth is known, by kind.</summary>
-    private static async Task<IReadOnlyList<ForecastsView>> Judged(OwnBatches own) =>
-        [.. (await own.All()).SelectMany(f => f.Forecasts).GroupBy(f => f.Kind).OrderBy(kind => kind.Key).Select(kind => View([.. kind]))];
+    /// <summary>
+    /// Every forecast whose truth is known, by kind: those kept with a plan, and those of the inside of containers that a thermometer lay
+    /// in.
+    /// </summary>
+    private static async Task<IReadOnlyList<ForecastsView>> Judged(OwnBatches own, InsideLessons insides) =>
+        [
+            .. (await own.All())
+                .SelectMany(f => f.Forecasts)
+                .Concat((await insides.All()).SelectMany(i => i.Forecasts).OrderBy(f => f.On))
+                .GroupBy(f => f.Kind)
+                .OrderBy(kind => kind.Key)
+                .Select(kind => View([.. kind])),
+        ];
+
+    /// <summary>Days of which it was told whether it would freeze, and whether it did: at the site, and in containers.</summary>
+    private static async Task<IReadOnlyList<FrostsView>> Frosts(
+        ForecastBook forecasts,
+        YardWeather weather,
+        InsideLessons insides,
+        SiteClock clock,
+        CancellationToken cancel
+    )
+    {
+        var (words, own) = (await forecasts.From(DateOnly.MinValue), await weather.OwnDays());
+        var site = FrostTold.Of(words, own, (await weather.Forecast(cancel)).At.Offset, clock.Settings.FrostOffsetK);
+        var inside = (await insides.All()).SelectMany(i => i.Freezes).OrderBy(d => d.Date).ToList();
+        return [.. new[] { View(false, site), View(true, inside) }.OfType<FrostsView>()];
+    }
+
+    private static FrostsView? View(bool inside, IReadOnlyList<FrostTold> days)
+    {
+        if (days.Count == 0)
+            return null;
+        var score = FrostScore.Of(days);
+        return new(inside, days, score.Words(inside), [.. score.Working, FrostWorking(inside)]);
+    }
+
+    private static string FrostWorking(bool inside) =>
+        inside
+            ? "Told with frost is a day whose whole range lay below nought, without one whose range lay above; the others said neither."
+            : "By the low as last told before the day began; it froze where the yard’s own thermometer came to nought or below.";
 
     private static ForecastsView View(IReadOnlyList<JudgedForecast> forecasts)
     {

@@ -1,9 +1,10 @@
 using Gassel.Core;
 using Gassel.Core.Climate;
+using Gassel.Core.Record;
 using Gassel.Core.Yard;
 using Gassel.Data;
+using Gassel.Web.Features.People;
 using Gassel.Web.Features.Site;
-using Gassel.Web.Features.Weather;
 using Gassel.Web.Features.Yard;
 using Gassel.Web.Problems;
 using Gassel.Web.Runtime;
@@ -24,9 +25,12 @@ internal static class Calibrating
         Guid id,
         string part,
         string? spot,
+        string? who,
         HttpRequest request,
         YardBook yard,
-        YardWeather weather,
+        InsideJudging judging,
+        EntryRecorder recorder,
+        Asker asker,
         BatchShelf shelf,
         SiteSaving site,
         SiteClock clock,
@@ -41,6 +45,8 @@ internal static class Calibrating
         var where = words.Name<ProbeSpot>("spot", spot) ?? ProbeSpot.Medium;
         if (words.Refusal is { } unclear)
             return unclear.ToResult();
+        if (save && Limits.Text("who", who, 40) is { } nameless)
+            return nameless.ToResult();
         if (vessel.Container is not { } container)
             return new Refusal("container", vessel.Withheld!).ToResult();
         if (vessel.Setup.Kind is not { } kind)
@@ -101,6 +107,10 @@ internal static class Calibrating
                 )
             ).ToResult();
         }
+        // before the fit, which knows these very readings
+        var measured = await judging.Of(vessel, container, [.. readings.OrderBy(r => r.UnixMs)], where, cancel);
+        if (save && measured is not null)
+            await recorder.Record(id, [Entry(measured, asker.Sign(who ?? ""), clock)], IfConflict.Warn, cancel);
         if (save)
             await site.Change(
                 s =>
@@ -109,6 +119,12 @@ internal static class Calibrating
                     ),
                 cancel
             );
-        return TypedResults.Ok(new CalibrationView(fit, save, refused));
+        return TypedResults.Ok(new CalibrationView(fit, measured is null ? null : InsideDays.Words(measured.Days), save, refused));
+    }
+
+    private static Entry Entry(InsideMeasured measured, string by, SiteClock clock)
+    {
+        var entry = Guid.NewGuid();
+        return new(entry, 0, entry, clock.Today, null, clock.GetUtcNow(), by, EntrySource.File, measured);
     }
 }

@@ -39,6 +39,14 @@ internal sealed class YardWeather(WeatherBook weather, ForecastBook forecasts, R
         return days;
     }
 
+    /// <summary>Days of the site's own thermometers in the open.</summary>
+    public async Task<IReadOnlyList<TemperatureDay>> OwnDays() =>
+        [
+            .. (await library.Places())
+                .Where(p => p.Exposure == Exposure.Open)
+                .SelectMany(p => readings.Days(p.Id, Core.Treatments.ColdResponse.Usual, clock.LocalTimeZone)),
+        ];
+
     /// <summary>The record was changed past this.</summary>
     public void Forget()
     {

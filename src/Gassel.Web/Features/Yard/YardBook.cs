@@ -7,6 +7,7 @@ using Gassel.Core.Treatments;
 using Gassel.Core.Yard;
 using Gassel.Data;
 using Gassel.Web.Features.Book;
+using Gassel.Web.Features.Learning;
 using Gassel.Web.Features.Weather;
 using Gassel.Web.Runtime;
 
@@ -15,8 +16,24 @@ namespace Gassel.Web.Features.Yard;
 /// <summary>
 /// All containers of the yard with their inside. A run of the model is kept while the weather and the life of the container stay the same.
 /// </summary>
-internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library, YardWeather weather, OutdoorNeeds needs, SiteClock clock)
+internal sealed class YardBook(
+    BatchShelf shelf,
+    SetAside aside,
+    Library library,
+    YardWeather weather,
+    OutdoorNeeds needs,
+    InsideLessons insides,
+    SiteClock clock
+)
 {
+    /// <summary>What all containers have in common.</summary>
+    private sealed record Ground(
+        Dictionary<string, Place> Places,
+        YardSky Sky,
+        OutdoorNeeds.Now Needs,
+        IReadOnlyList<JudgedInside> Insides
+    );
+
     private readonly ConcurrentDictionary<(string Life, DateOnly From, string Parameters), ContainerRun> _runs = [];
     private readonly ConcurrentDictionary<
         (Guid Batch, string Part),
@@ -30,18 +47,17 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
 
     public async Task<IReadOnlyList<YardVessel>> All(CancellationToken cancel = default)
     {
-        var (sky, asked) = (await weather.Sky(cancel), await needs.Known());
+        var ground = await GroundNow(cancel);
         var species = (await library.Species()).ToDictionary(s => s.Id);
-        var places = (await library.Places()).ToDictionary(p => p.Id);
         var out_ = (
             from batch in await shelf.All()
             from part in batch.State.Living
-            where IsOut(batch, part, places)
+            where IsOut(batch, part, ground.Places)
             select (batch, part)
         ).ToList();
         var vessels = new IReadOnlyList<YardVessel>[out_.Count];
         Parallel.For(0, out_.Count, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = 2 }, i =>
-            vessels[i] = [.. aside.Each([out_[i].batch], b => Look(b, out_[i].part, species[b.Row.SpeciesId], places, sky, asked))]
+            vessels[i] = [.. aside.Each([out_[i].batch], b => Look(b, out_[i].part, species[b.Row.SpeciesId], ground))]
         );
         return [.. vessels.SelectMany(v => v)];
     }
@@ -49,12 +65,14 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     /// <summary>Null where it is no container that is out.</summary>
     public async Task<YardVessel?> Find(ShelvedBatch batch, PartState part, CancellationToken cancel = default)
     {
-        var places = (await library.Places()).ToDictionary(p => p.Id);
-        if (!IsOut(batch, part, places))
+        var ground = await GroundNow(cancel);
+        if (!IsOut(batch, part, ground.Places))
             return null;
-        var species = (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId);
-        return Look(batch, part, species, places, await weather.Sky(cancel), await needs.Known());
+        return Look(batch, part, (await library.Species()).Single(s => s.Id == batch.Row.SpeciesId), ground);
     }
+
+    private async Task<Ground> GroundNow(CancellationToken cancel) =>
+        new((await library.Places()).ToDictionary(p => p.Id), await weather.Sky(cancel), await needs.Known(), await insides.All());
 
     public static bool IsOut(ShelvedBatch batch, PartState part, Dictionary<string, Place> places) =>
         (part.IsContainer || batch.Plan.Route.Setting == RouteSetting.WinterContainer)
@@ -78,21 +96,15 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
             }
             : setup.Parameters;
 
-    private YardVessel Look(
-        ShelvedBatch batch,
-        PartState part,
-        Core.Treatments.Species species,
-        Dictionary<string, Place> places,
-        YardSky sky,
-        OutdoorNeeds.Now asked
-    )
+    private YardVessel Look(ShelvedBatch batch, PartState part, Core.Treatments.Species species, Ground ground)
     {
-        var (place, setup) = (places[part.Place!], part.Setup ?? ContainerSetup.Assumed);
-        var life = Life(part, places, setup, sky);
+        var (sky, place, setup) = (ground.Sky, ground.Places[part.Place!], part.Setup ?? ContainerSetup.Assumed);
+        var life = Life(part, ground.Places, setup, sky);
+        var times = JudgedInside.TimesFor(ground.Insides, setup.Kind, Parameters(setup).UWallWm2K);
         YardVessel Withheld(string why) => new(batch, part, species, place, setup, life, null, why, [], false);
         if (sky.Days.Count == 0)
             return Withheld("No weather is known for the yard: enter the forecast, import a record on Site, or add a thermometer.");
-        if (asked.Of(species, batch.Plan.Route) is not { } need)
+        if (ground.Needs.Of(species, batch.Plan.Route) is not { } need)
             return Withheld("This route asks for no cold.");
         var from = part.SownOn!.Value;
         if (from < sky.Days[0].Date)
@@ -106,9 +118,9 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         var container =
             _containers.TryGetValue((batch.Row.Id, part.Id), out var kept)
             && (kept.Sequence, kept.Sky) == (batch.State.LastSequence, sky.Version)
-            && kept.Species == Mark(species, need, setup)
+            && kept.Species == Mark(species, need, setup, times)
                 ? kept.Container
-                : Tell(batch, part, species, setup, life, need, from, sky);
+                : Tell(batch, part, species, setup, life, need, times, from, sky);
         return new(batch, part, species, place, setup, life, container, null, YardWatch.Of(container, sky.DaysFrom(from), Now));
     }
 
@@ -158,13 +170,14 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
         ContainerSetup setup,
         ContainerLife life,
         SetOutNeed need,
+        double times,
         DateOnly from,
         YardSky sky
     )
     {
         var tale = ContainerTale.Of(Run(life, from, sky), sky.DaysFrom(from), need, IsSouth);
-        var container = new YardContainer(part, setup, life, tale, species) { Band = Band(life, from, tale.Run, sky) };
-        _containers[(batch.Row.Id, part.Id)] = (batch.State.LastSequence, sky.Version, Mark(species, need, setup), container);
+        var container = new YardContainer(part, setup, life, tale, species) { Band = Band(life, from, tale.Run, times, sky) };
+        _containers[(batch.Row.Id, part.Id)] = (batch.State.LastSequence, sky.Version, Mark(species, need, setup, times), container);
         return container;
     }
 
@@ -182,10 +195,10 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     }
 
     /// <summary>From some days ago to the last day that the forecast tells.</summary>
-    private ContainerBand Band(ContainerLife life, DateOnly from, ContainerRun run, YardSky sky)
+    private ContainerBand Band(ContainerLife life, DateOnly from, ContainerRun run, double times, YardSky sky)
     {
         var (parameters, fitted) = (Parameters(life.Setup), Fitted(life.Setup)?.Ends);
-        return _bands.GetOrAdd((life.Key, from, $"{parameters}{fitted}", clock.Today), _ =>
+        return _bands.GetOrAdd((life.Key, from, $"{parameters}{fitted}{times}", clock.Today), _ =>
         {
             var hours = run.Hours;
             int HourOf(DateOnly day) => Math.Clamp((day.DayNumber - hours[0].Date.DayNumber) * 24, 0, hours.Count);
@@ -197,7 +210,8 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
                 hour => life.At(hour.At),
                 parameters,
                 life.Setup.StonesKg,
-                ContainerDoubts.Of(parameters, fitted)
+                ContainerDoubts.Of(parameters, fitted),
+                times
             );
         });
     }
@@ -213,8 +227,8 @@ internal sealed class YardBook(BatchShelf shelf, SetAside aside, Library library
     }
 
     /// <summary>All that a container hangs on beside what was done with it and the weather.</summary>
-    private string Mark(Core.Treatments.Species species, SetOutNeed need, ContainerSetup setup) =>
-        $"{need}{species.Hardiness}{species.Germination}{Parameters(setup)}{Fitted(setup)?.Ends}";
+    private string Mark(Core.Treatments.Species species, SetOutNeed need, ContainerSetup setup, double times) =>
+        $"{need}{species.Hardiness}{species.Germination}{Parameters(setup)}{Fitted(setup)?.Ends}{times}";
 
     /// <summary>
     /// Days in the mix of a container, in the place of what is assumed of the yard; null where nothing is known of its inside.

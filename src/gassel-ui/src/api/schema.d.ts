@@ -1520,6 +1520,7 @@ export interface paths {
             parameters: {
                 query?: {
                     spot?: string;
+                    who?: string;
                     save?: boolean;
                 };
                 header?: never;
@@ -2564,6 +2565,41 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["ForecastsView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/frosts-judged": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FrostsView"][];
                     };
                 };
             };
@@ -8568,6 +8604,7 @@ export interface components {
         };
         CalibrationView: {
             fit: components["schemas"]["ContainerCalibration"];
+            beside: null | string;
             saved: boolean;
             refused: string[];
         };
@@ -9753,7 +9790,7 @@ export interface components {
         };
         /** @enum {unknown} */
         EntryFate: "counted" | "takenBack" | "inConflict" | "held";
-        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadWaterLooked"] | components["schemas"]["EntryPayloadColdAgain"] | components["schemas"]["EntryPayloadColdAgainEnded"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadMeasured"] | components["schemas"]["EntryPayloadSymptomSeen"] | components["schemas"]["EntryPayloadWinterChosen"] | components["schemas"]["EntryPayloadWinterEnded"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadPhotoTaken"] | components["schemas"]["EntryPayloadVoidEntry"];
+        EntryPayload: components["schemas"]["EntryPayloadStepStarted"] | components["schemas"]["EntryPayloadStepEnded"] | components["schemas"]["EntryPayloadCheck"] | components["schemas"]["EntryPayloadInspected"] | components["schemas"]["EntryPayloadWaterChanged"] | components["schemas"]["EntryPayloadCautionRead"] | components["schemas"]["EntryPayloadLabelled"] | components["schemas"]["EntryPayloadSplit"] | components["schemas"]["EntryPayloadMoved"] | components["schemas"]["EntryPayloadWaterLooked"] | components["schemas"]["EntryPayloadColdAgain"] | components["schemas"]["EntryPayloadColdAgainEnded"] | components["schemas"]["EntryPayloadSown"] | components["schemas"]["EntryPayloadCount"] | components["schemas"]["EntryPayloadEstimated"] | components["schemas"]["EntryPayloadCutTested"] | components["schemas"]["EntryPayloadDomeOff"] | components["schemas"]["EntryPayloadSowingKept"] | components["schemas"]["EntryPayloadSowingClosed"] | components["schemas"]["EntryPayloadPrepared"] | components["schemas"]["EntryPayloadTended"] | components["schemas"]["EntryPayloadInsideMeasured"] | components["schemas"]["EntryPayloadTrueLeaves"] | components["schemas"]["EntryPayloadMovedOn"] | components["schemas"]["EntryPayloadMeasured"] | components["schemas"]["EntryPayloadSymptomSeen"] | components["schemas"]["EntryPayloadWinterChosen"] | components["schemas"]["EntryPayloadWinterEnded"] | components["schemas"]["EntryPayloadCarriedOut"] | components["schemas"]["EntryPayloadPlantsLost"] | components["schemas"]["EntryPayloadDiedBack"] | components["schemas"]["EntryPayloadCameAgain"] | components["schemas"]["EntryPayloadClosed"] | components["schemas"]["EntryPayloadResultJudged"] | components["schemas"]["EntryPayloadStepLeftOut"] | components["schemas"]["EntryPayloadDiscarded"] | components["schemas"]["EntryPayloadReplanned"] | components["schemas"]["EntryPayloadNote"] | components["schemas"]["EntryPayloadPhotoTaken"] | components["schemas"]["EntryPayloadVoidEntry"];
         EntryPayloadCameAgain: {
             /** @enum {string} */
             kind?: "cameAgain";
@@ -9860,6 +9897,17 @@ export interface components {
             seeds: number;
             /** Format: double */
             percent: number;
+        };
+        EntryPayloadInsideMeasured: {
+            /** @enum {string} */
+            kind?: "insideMeasured";
+            part: string;
+            spot: components["schemas"]["ProbeSpot"];
+            /** Format: double */
+            wallWm2K: number;
+            /** Format: double */
+            widened: number;
+            days: components["schemas"]["InsideDay"][];
         };
         EntryPayloadInspected: {
             /** @enum {string} */
@@ -10173,7 +10221,7 @@ export interface components {
             value?: null | string;
         };
         /** @enum {unknown} */
-        ForecastKind: "germination" | "emergence" | "start" | "treatment";
+        ForecastKind: "germination" | "emergence" | "start" | "treatment" | "inside";
         ForecastLine: {
             /** Format: date */
             date: string;
@@ -10339,6 +10387,20 @@ export interface components {
             date: string;
             /** Format: double */
             share: number;
+        };
+        FrostsView: {
+            inside: boolean;
+            days: components["schemas"]["FrostTold"][];
+            words: string;
+            working: string[];
+        };
+        FrostTold: {
+            /** Format: date */
+            date: string;
+            told: boolean;
+            came: boolean;
+            /** Format: int32 */
+            batch: null | number;
         };
         FrostView: {
             record: components["schemas"]["WeatherRecord"];
@@ -10620,6 +10682,13 @@ export interface components {
         IfConflict: "warn" | "keep" | null;
         /** @enum {unknown} */
         InsideDanger: "coolKindsStop" | "openNow" | "damage" | "lethal" | "seedlingsFreeze";
+        InsideDay: {
+            /** Format: date */
+            date: string;
+            foretold: boolean;
+            coldest: components["schemas"]["InsideTold"];
+            hottest: components["schemas"]["InsideTold"];
+        };
         InsideDayView: {
             /** Format: date */
             date: string;
@@ -10657,6 +10726,16 @@ export interface components {
             airC: number;
             /** Format: double */
             mediumC: number;
+        };
+        InsideTold: {
+            /** Format: double */
+            lowC: number;
+            /** Format: double */
+            guessC: number;
+            /** Format: double */
+            highC: number;
+            /** Format: double */
+            truthC: number;
         };
         InsideWarning: {
             danger: components["schemas"]["InsideDanger"];

@@ -189,3 +189,4 @@ export type PackageReport = components["schemas"]["PackageReport"];
 export type Printed = Schemas["Printed"];
 export type TreatmentsLearned = NonNullable<Schemas["TreatmentsLearned"]>;
 export type ForecastsView = Schemas["ForecastsView"];
+export type FrostsView = Schemas["FrostsView"];

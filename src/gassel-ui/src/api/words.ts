@@ -124,6 +124,7 @@ export const WORDS = {
     emergence: "days to emergence",
     start: "the start",
     treatment: "days of treatment",
+    inside: "temperatures inside",
   },
   ForecastSource: { typed: "typed in", service: "from a service", file: "from a file" },
   HazardLevel: {
@@ -241,6 +242,7 @@ export const WORDS = {
     taped: "taped",
     strawed: "under straw",
   },
+  ProbeSpot: { medium: "in the mix", air: "in the air inside" },
   RibbonTime: { past: "done", now: "under way", ahead: "expected" },
   RouteSetting: { indoors: "indoors", winterContainer: "winter container", autumnBed: "bed outdoors" },
   ScarifyMethod: {

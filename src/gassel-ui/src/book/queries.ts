@@ -382,6 +382,10 @@ export const useYears = () =>
 export const useForecastsJudged = () =>
   useQuery({ queryKey: ["forecasts-judged"], queryFn: () => answered(api.GET("/api/forecasts-judged")) });
 
+/** Days of which it was told whether it would freeze, at the site and in containers. */
+export const useFrostsJudged = () =>
+  useQuery({ queryKey: ["frosts-judged"], queryFn: () => answered(api.GET("/api/frosts-judged")) });
+
 /** A page of the batches that fit a question; what stood there stays until the next answer. */
 export const batchPageQuery = (asked: BatchQuestion, from: number) => ({
   queryKey: ["batches", "list", asked, from],

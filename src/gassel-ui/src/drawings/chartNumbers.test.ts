@@ -56,14 +56,14 @@ describe("the numbers behind a chart", () => {
       held: false,
     };
     const shares = { kind: "germination", forecasts: [forecast] } as unknown as ForecastsView;
-    expect(forecastNumbers(shares, "2027-03-14").rows()).toEqual([
+    expect(forecastNumbers(shares, "2027-03-14", "metric").rows()).toEqual([
       ["B-3", "1 Mar", "50 %", "20 % to 80 %", "85 %", "no"],
     ]);
     const days = {
       kind: "emergence",
       forecasts: [{ ...forecast, low: 10, high: 30, guess: 20, truth: 16, held: true }],
     } as unknown as ForecastsView;
-    expect(forecastNumbers(days, "2027-03-14").rows()[0]?.slice(2)).toEqual([
+    expect(forecastNumbers(days, "2027-03-14", "metric").rows()[0]?.slice(2)).toEqual([
       "day 20",
       "day 10 to day 30",
       "day 16",

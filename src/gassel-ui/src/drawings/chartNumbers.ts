@@ -3,6 +3,7 @@ import type {
   ColdSoFar,
   ContainerDetail,
   ForecastsView,
+  FrostsView,
   FrostView,
   LongRecord,
   PartView,
@@ -199,27 +200,46 @@ export const yearsNumbers = (records: LongRecord[], today: Day): ChartNumbers =>
 });
 
 /** What was said of each batch, and what came. */
-export const forecastNumbers = ({ kind, forecasts }: ForecastsView, today: Day): ChartNumbers => ({
+export const forecastNumbers = (
+  { kind, forecasts }: ForecastsView,
+  today: Day,
+  units: Units,
+): ChartNumbers => ({
   caption: `Forecasts of ${WORDS.ForecastKind[kind]} beside what came`,
-  columns: ["Batch", "Known since", "Said", "Between", "Came", "Held"],
+  columns: ["Batch", kind === "inside" ? "Day" : "Known since", "Said", "Between", "Came", "Held"],
   rows: () =>
     forecasts.map((f) => [
       `B-${f.number}`,
       shortDay(f.on, today),
-      foretold(kind, f.guess),
-      `${foretold(kind, f.low)} to ${foretold(kind, f.high)}`,
-      foretold(kind, f.truth),
+      foretold(kind, f.guess, units),
+      `${foretold(kind, f.low, units)} to ${foretold(kind, f.high, units)}`,
+      foretold(kind, f.truth, units),
       f.held ? "yes" : "no",
     ]),
 });
 
-/** A share, days, or a day since sowing. */
-export const foretold = (kind: ForecastsView["kind"], value: number): string =>
+/** On which days it was told to freeze or not to, and what came. */
+export const frostToldNumbers = ({ inside, days }: FrostsView, today: Day): ChartNumbers => ({
+  caption: inside ? "Freezing inside containers, told and come" : "Frost at the site, told and come",
+  columns: ["Day", ...(inside ? ["Batch"] : []), "Told", "Came"],
+  rows: () =>
+    days.map((d) => [
+      shortDay(d.date, today),
+      ...(inside ? [`B-${d.batch}`] : []),
+      d.told ? "frost" : "none",
+      d.came ? "frost" : "none",
+    ]),
+});
+
+/** A share, a temperature, days, or a day since sowing. */
+export const foretold = (kind: ForecastsView["kind"], value: number, units: Units): string =>
   kind === "germination"
     ? percent(value)
-    : kind === "emergence"
-      ? `day ${Math.round(value)}`
-      : `${Math.round(value) < 0 ? "−" : ""}${several(Math.abs(Math.round(value)), "day")}`;
+    : kind === "inside"
+      ? degrees(value, units)
+      : kind === "emergence"
+        ? `day ${Math.round(value)}`
+        : `${Math.round(value) < 0 ? "−" : ""}${several(Math.abs(Math.round(value)), "day")}`;
 
 /** How many points of germination more come up with a treatment than without. */
 export const treatmentNumbers = ({ of, effects }: TreatmentsLearned): ChartNumbers => ({

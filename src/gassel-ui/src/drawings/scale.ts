@@ -8,8 +8,9 @@ export const linear = (from: number, to: number, low: number, high: number): ((v
 export const niceCeiling = (value: number): number =>
   scaleLinear().domain([0, value]).nice(5).domain()[1] ?? value;
 
-/** Round marks from 0 to the top, about `most` of them. */
-export const ticks = (top: number, most: number): number[] => scaleLinear().domain([0, top]).ticks(most);
+/** Round marks from 0, or from below it, to the top, about `most` of them. */
+export const ticks = (top: number, most: number, bottom = 0): number[] =>
+  scaleLinear().domain([bottom, top]).ticks(most);
 
 /** Lines for words that are centred at places, in order, so that none runs into another; from 0, the first that has room. */
 export function linesFor(words: { at: number; width: number }[]): number[] {

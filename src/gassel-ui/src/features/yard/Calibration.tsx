@@ -4,6 +4,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { answered, api } from "../../api/client";
 import type { ContainerDetail } from "../../api/types";
 import { ForRole } from "../../people/ForRole";
+import { useWho } from "../../people/usePerson";
 import { Card } from "../../shared/Card";
 import { Choice } from "../../shared/Choice";
 import { Failure } from "../../shared/Failure";
@@ -18,10 +19,10 @@ import { ChartTable } from "../../shared/ChartTable";
 
 type Answer = Awaited<ReturnType<typeof fit>>;
 
-const fit = (batch: string, part: string, spot: string, text: string, save: boolean) =>
+const fit = (batch: string, part: string, spot: string, who: string, text: string, save: boolean) =>
   answered(
     api.POST("/api/yard/containers/{id}/{part}/calibration-file", {
-      params: { path: { id: batch, part }, query: { spot, save } },
+      params: { path: { id: batch, part }, query: { spot, who, save } },
       body: text,
       bodySerializer: (body) => body,
       headers: { "Content-Type": "text/csv" },
@@ -32,6 +33,7 @@ const fit = (batch: string, part: string, spot: string, text: string, save: bool
 export function Calibration({ detail }: { detail: ContainerDetail }) {
   const queries = useQueryClient();
   const units = useUnits();
+  const who = useWho();
   const site = useSite().data;
   const [spot, setSpot] = useState<"medium" | "air">("medium");
   const [text, setText] = useState<string | null>(null);
@@ -41,7 +43,7 @@ export function Calibration({ detail }: { detail: ContainerDetail }) {
   const ask = async (csv: string, save: boolean) => {
     setError(null);
     try {
-      setAnswer(await fit(brief.batchId, brief.part, spot, csv, save));
+      setAnswer(await fit(brief.batchId, brief.part, spot, who, csv, save));
       if (save) await queries.invalidateQueries();
     } catch (refused) {
       setAnswer(null);
@@ -95,6 +97,7 @@ export function Calibration({ detail }: { detail: ContainerDetail }) {
             {percent(answer.fit.transmittance)}, between {percent(answer.fit.ends.sunLow)} and{" "}
             {percent(answer.fit.ends.sunHigh)}. {answer.fit.worth}
           </Typography>
+          {answer.beside && <Typography sx={{ mt: 0.5 }}>{answer.beside}</Typography>}
           <ResidualStrip residuals={answer.fit.residuals} />
           {site && (
             <ChartTable {...residualNumbers(answer.fit.residuals, units, site.timeZone, site.today)} />

@@ -1,8 +1,11 @@
-namespace Gassel.Core.Yard;
+namespace Gassel.Core.Record;
 
 /// <summary>Where the thermometer lay.</summary>
 public enum ProbeSpot
 {
+    [Words("in the mix")]
     Medium,
+
+    [Words("in the air inside")]
     Air,
 }
