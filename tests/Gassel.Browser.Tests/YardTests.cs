@@ -103,6 +103,7 @@ public sealed class YardTests : IClassFixture<DemoProgram>
         b.Choose("target", "start on a set day");
         b.Type("date", "20 Mar 2027");
         b.Says("set-out-window", "nine winters of ten");
+        b.SeeTest("set-out-range");
         b.SeeTest("set-out-outside");
         b.Click(By.XPath("//button[starts-with(normalize-space(.), 'Set out by')]"));
         b.SeeNoMore(By.CssSelector("[data-testid='set-out-outside']"));

@@ -86,6 +86,22 @@ public sealed partial class YardTests
         Assert.NotNull(smoke["setOut"]!["window"]);
         var one = await _book.Get("/api/yard/set-out?speciesId=prairie-smoke&routeId=prairie-smoke-winter-container");
         Assert.Equal(smoke["setOut"]!.ToJsonString(), one["setOut"]!.ToJsonString());
+        // between two days of the same winter, with the one that is told among them
+        var range = await _book.Get("/api/yard/set-out/range?speciesId=prairie-smoke&routeId=prairie-smoke-winter-container");
+        var (latest, told) = (range["latest"]!, smoke["setOut"]!["window"]!["latest"]!.GetValue<string>());
+        Assert.True(string.CompareOrdinal(latest["earliest"]!.GetValue<string>(), told) <= 0, range.ToJsonString());
+        Assert.True(string.CompareOrdinal(latest["latest"]!.GetValue<string>(), told) >= 0, range.ToJsonString());
+        Assert.StartsWith("As far as the numbers of the model", range["words"]!.GetValue<string>(), StringComparison.Ordinal);
+        foreach (
+            var (query, field) in new[] { ("speciesId=heather&routeId=x", "speciesId"), ("speciesId=prairie-smoke&routeId=x", "routeId") }
+        )
+        {
+            var (status, problem) = await _book.Send(HttpMethod.Get, $"/api/yard/set-out/range?{query}");
+            Assert.True(
+                status is 400 or 404 && problem["field"]!.GetValue<string>() == field,
+                $"{query}: {status} {problem.ToJsonString()}"
+            );
+        }
         foreach (var preset in new[] { "teapot", "-1", "1", "jug4,bottle2" })
         {
             var (status, problem) = await _book.Send(HttpMethod.Get, $"/api/yard/waves?preset={preset}");

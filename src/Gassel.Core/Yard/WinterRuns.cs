@@ -1,4 +1,3 @@
-using System.Globalization;
 using Gassel.Core.Climate;
 
 namespace Gassel.Core.Yard;
@@ -18,6 +17,13 @@ public sealed class WinterRuns
     public const double AcceptFreeze = 0.2;
 
     private readonly List<Winter> _winters = [];
+    private readonly ContainerSetting _setting;
+
+    private WinterRuns(WinterRuns of, IEnumerable<Winter> winters)
+    {
+        (South, _setting, FilledDays, LeftOut) = (of.South, of._setting, of.FilledDays, of.LeftOut);
+        _winters.AddRange(winters);
+    }
 
     /// <param name="daily">In order, each day once.</param>
     /// <param name="from">First day to set out on; so in every winter.</param>
@@ -30,7 +36,7 @@ public sealed class WinterRuns
         CancellationToken cancel = default
     )
     {
-        South = latitude < 0;
+        (South, _setting) = (latitude < 0, setting);
         var model = new ContainerModel(parameters);
         var first = Winters.Of(from, South);
         foreach (var year in daily.Select(d => Winters.Of(d.Date, South)).Distinct().Order())
@@ -61,6 +67,13 @@ public sealed class WinterRuns
                 FilledDays += filled.Filled.Sum(g => g.To.DayNumber - g.From.DayNumber + 1);
             _winters.Add(new(year, model.Run(ContainerHours.FromDays(filled.Days, latitude, TimeSpan.Zero), _ => setting)));
         }
+    }
+
+    /// <summary>The same winters in a container with other numbers.</summary>
+    public WinterRuns With(ContainerParameters parameters)
+    {
+        var model = new ContainerModel(parameters);
+        return new(this, _winters.Select(w => new Winter(w.Year, model.Run(w.Run.Hours, _ => _setting))));
     }
 
     public bool South { get; }
@@ -215,10 +228,7 @@ public sealed class WinterRuns
 
     private static string Short(DateOnly day) => Quantity.DayOfYear(day);
 
-    private static string Spring(SetOutDate date) =>
-        date.Emergence is { } e
-            ? Quantity.DayOfYear(DateOnly.ParseExact("2025-" + e.P50, "yyyy-MM-dd", CultureInfo.InvariantCulture))
-            : "not known";
+    private static string Spring(SetOutDate date) => date.Emergence?.Middle() ?? "not known";
 
     /// <summary>A share in words that nobody takes for more than it is: 2 winters in 10.</summary>
     private static string InTen(int of, int winters) =>

@@ -9,7 +9,7 @@ namespace Gassel.Core.Tests.Yard;
 
 public class SetOutTests
 {
-    private static readonly SetOutNeed Camas = new(
+    internal static readonly SetOutNeed Camas = new(
         42,
         ColdResponse.ColdGerminator,
         ThermalRate.Cool,
@@ -18,7 +18,7 @@ public class SetOutTests
         true,
         -6
     );
-    private static readonly SetOutNeed Penstemon = new(
+    internal static readonly SetOutNeed Penstemon = new(
         28,
         ColdResponse.Usual,
         ThermalRate.General,

@@ -64,19 +64,55 @@ internal static class Waves
         OutdoorNeeds needs
     )
     {
+        var (found, refusal) = await Find(speciesId, routeId, preset, cap, library, days);
+        if (found is not { } wanted)
+            return refusal!.ToResult();
+        return Tell(wanted.Species, wanted.Route, wanted.Runs, days, await needs.Known(), winters.Dates[0]) is { } wave
+            ? TypedResults.Ok(wave)
+            : NoWinter(routeId).ToResult();
+    }
+
+    /// <summary>How far the days of a species may be off, as far as the numbers of the model may be.</summary>
+    public static async Task<Results<Ok<SetOutRange>, ProblemHttpResult>> Range(
+        string speciesId,
+        string routeId,
+        string? preset,
+        string? cap,
+        Library library,
+        SetOutDays days,
+        OutdoorNeeds needs
+    )
+    {
+        var (found, refusal) = await Find(speciesId, routeId, preset, cap, library, days);
+        if (found is not { } wanted)
+            return refusal!.ToResult();
+        return (await needs.Known()).Of(wanted.Species, wanted.Route) is { } need
+            ? TypedResults.Ok(await days.Range(need, wanted.Runs, wanted.Container))
+            : NoWinter(routeId).ToResult();
+    }
+
+    private static Refusal NoWinter(string routeId) => new("routeId", $"{routeId} asks for no cold, so no winter is needed.");
+
+    private sealed record Wanted(Core.Treatments.Species Species, Core.Treatments.Route Route, ContainerPreset Container, WinterRuns Runs);
+
+    private static async Task<(Wanted? Found, Refusal? Refusal)> Find(
+        string speciesId,
+        string routeId,
+        string? preset,
+        string? cap,
+        Library library,
+        SetOutDays days
+    )
+    {
         var (container, position, unclear) = Container(preset, cap);
         if (unclear is not null)
-            return unclear.ToResult();
+            return (null, unclear);
         if ((await library.Species()).SingleOrDefault(s => s.Id == speciesId) is not { } species)
-            return Refusal.NotFound("speciesId", speciesId, "Choose a species of the library.").ToResult();
+            return (null, Refusal.NotFound("speciesId", speciesId, "Choose a species of the library."));
         if (species.Routes.SingleOrDefault(r => r.Id == routeId) is not { IsOutdoors: true } route)
-            return new Refusal("routeId", $"{routeId} is no route outdoors of this species.").ToResult();
+            return (null, new("routeId", $"{routeId} is no route outdoors of this species."));
         var (runs, withheld) = days.Runs(container, position);
-        if (runs is null)
-            return new Refusal("weather", withheld!).ToResult();
-        return Tell(species, route, runs, days, await needs.Known(), winters.Dates[0]) is { } wave
-            ? TypedResults.Ok(wave)
-            : new Refusal("routeId", $"{routeId} asks for no cold, so no winter is needed.").ToResult();
+        return runs is null ? (null, new("weather", withheld!)) : (new(species, route, container, runs), null);
     }
 
     private static (ContainerPreset Container, CapPosition Cap, Refusal? Refusal) Container(string? preset, string? cap)

@@ -23,6 +23,7 @@ internal static class YardEndpoints
         api.MapPost("/yard/preparation", Advise).For(Role.Volunteer).ProducesProblem(400);
         api.MapGet("/yard/waves", Waves.All).ProducesProblem(400);
         api.MapGet("/yard/set-out", Waves.One).ProducesProblem(400).ProducesProblem(404);
+        api.MapGet("/yard/set-out/range", Waves.Range).ProducesProblem(400).ProducesProblem(404);
         api.MapGet("/yard/indoors-outdoors", IndoorsOutdoors.All);
     }
 

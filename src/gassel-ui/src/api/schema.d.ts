@@ -4600,6 +4600,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/yard/set-out/range": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    speciesId: string;
+                    routeId: string;
+                    preset?: string;
+                    cap?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SetOutRange"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/yard/indoors-outdoors": {
         parameters: {
             query?: never;
@@ -12620,6 +12678,11 @@ export interface components {
             /** Format: double */
             freezeAfterEmergenceShare: number;
             counts: components["schemas"]["SetOutCounts"];
+        };
+        SetOutRange: {
+            latest: null | components["schemas"]["SetOutWindow"];
+            halfUp: null | components["schemas"]["SetOutWindow"];
+            words: string;
         };
         SetOutRequest: {
             daily: components["schemas"]["WeatherDayInput"][];

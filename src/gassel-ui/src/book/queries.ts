@@ -144,6 +144,25 @@ export const useSetOut = (speciesId: string, routeId: string | null) =>
       answered(api.GET("/api/yard/set-out", { params: { query: { speciesId, routeId: routeId ?? "" } } })),
   });
 
+/** How far those days may be off; long to reckon, and asked for only where it is looked at. */
+export const useSetOutRange = (
+  speciesId: string,
+  routeId: string | null,
+  container: { preset?: ContainerPreset; cap?: CapPosition } = {},
+  enabled = true,
+) =>
+  useQuery({
+    queryKey: ["yard", "set-out", "range", speciesId, routeId, container],
+    enabled: enabled && routeId !== null,
+    retry: false,
+    queryFn: () =>
+      answered(
+        api.GET("/api/yard/set-out/range", {
+          params: { query: { speciesId, routeId: routeId ?? "", ...container } },
+        }),
+      ),
+  });
+
 export const useBothWays = () =>
   useQuery({
     queryKey: ["yard", "ways"],

@@ -1,5 +1,5 @@
 import { Box, Button, Typography } from "@mui/material";
-import { useSetOut } from "../../book/queries";
+import { useSetOut, useSetOutRange } from "../../book/queries";
 import type { PlanView } from "../../api/types";
 import { AlarmMark } from "../../shared/AlarmMark";
 import { SetOutChart } from "../../drawings/SetOutChart";
@@ -24,6 +24,12 @@ interface SetOutProps {
 export function SetOut({ plan, speciesId, today, onStartOn }: SetOutProps) {
   const outdoors = plan.routes.find((r) => r.routeId === plan.routeId)?.setting === "winterContainer";
   const wave = useSetOut(speciesId, outdoors ? plan.routeId : null);
+  const range = useSetOutRange(
+    speciesId,
+    outdoors ? plan.routeId : null,
+    {},
+    wave.data?.setOut.window != null,
+  );
   if (!outdoors) return null;
   if (wave.error) return <Failure error={wave.error} />;
   if (!wave.data) return null;
@@ -61,6 +67,12 @@ export function SetOut({ plan, speciesId, today, onStartOn }: SetOutProps) {
       <Typography data-testid="set-out-window">
         <b>{setOut.windowWords}</b> {setOut.tradeOff}
       </Typography>
+      <Failure error={range.error} />
+      {range.data && (
+        <Typography variant="body2" data-testid="set-out-range">
+          {range.data.words}
+        </Typography>
+      )}
       <SetOutChart result={setOut} today={today} chosen={chosen} />
       <ChartTable {...setOutNumbers(setOut, today)} />
       {outside && last && (

@@ -1,8 +1,8 @@
 import { WORDS } from "../../api/words";
 import { useState } from "react";
-import { Box, Typography } from "@mui/material";
+import { Box, Button, Typography } from "@mui/material";
 import { Link } from "react-router";
-import { useSite, useWaves } from "../../book/queries";
+import { useSetOutRange, useSite, useWaves } from "../../book/queries";
 import type { CapPosition, ContainerPreset, SpeciesWave } from "../../api/types";
 import { useDevice } from "../../look/DeviceContext";
 import { SetOutChart } from "../../drawings/SetOutChart";
@@ -66,7 +66,7 @@ export function Waves() {
           </Typography>
           <Card label="waves" sx={{ py: { xs: 0.5, md: 0.5 } }}>
             {species.map((wave) => (
-              <WaveRow key={wave.routeId} wave={wave} today={site.today} />
+              <WaveRow key={wave.routeId} wave={wave} container={{ preset, cap }} today={site.today} />
             ))}
           </Card>
         </>
@@ -75,8 +75,16 @@ export function Waves() {
   );
 }
 
-function WaveRow({ wave, today }: { wave: SpeciesWave; today: Day }) {
+interface WaveRowProps {
+  wave: SpeciesWave;
+  container: { preset: ContainerPreset; cap: CapPosition };
+  today: Day;
+}
+
+function WaveRow({ wave, container, today }: WaveRowProps) {
   const { palette } = useDevice();
+  const [ranged, setRanged] = useState(false);
+  const range = useSetOutRange(wave.speciesId, wave.routeId, container, ranged);
   const { setOut } = wave;
   return (
     <Box
@@ -113,7 +121,27 @@ function WaveRow({ wave, today }: { wave: SpeciesWave; today: Day }) {
         <Typography variant="body2" sx={{ lineHeight: 1.35 }}>
           {setOut.window ? setOut.tradeOff : `${setOut.windowWords} ${setOut.tradeOff}`}
         </Typography>
+        {ranged && <Failure error={range.error} />}
+        {ranged && range.data && (
+          <Typography
+            variant="body2"
+            sx={{ mt: 0.5, lineHeight: 1.35 }}
+            data-testid={`range-${wave.speciesId}`}
+          >
+            {range.data.words}
+          </Typography>
+        )}
         <Why lines={setOut.working} about={`the window of ${wave.commonName}`} />
+        {setOut.window && !(ranged && range.data) && (
+          <Button
+            size="small"
+            disabled={ranged && range.isPending}
+            aria-label={`How sure? ${wave.commonName}`}
+            onClick={() => setRanged(true)}
+          >
+            How sure?
+          </Button>
+        )}
       </Box>
     </Box>
   );
