@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.Json.Nodes;
 
 namespace Gassel.Web.Tests;
@@ -207,8 +208,27 @@ public sealed class JudgementTests : IAsyncLifetime
         Assert.All(told["beside"]!.AsArray(), b => Assert.InRange(b!["byWarmth"]!["half"]!.GetValue<double>(), 12, 16));
         var byWarmth = await Expected();
         Assert.Contains("By the warmth of 3 sowings of your own", byWarmth["byWarmth"]!.GetValue<string>(), StringComparison.Ordinal);
-        Assert.NotEqual(byRoute["from"]!.GetValue<string>(), byWarmth["from"]!.GetValue<string>());
+        Assert.NotEqual(byRoute["to"]!.GetValue<string>(), byWarmth["to"]!.GetValue<string>());
+        // what was told goes with the batch, and is what is judged of it later
+        var next = await Sown("2026-02-01", "2026-04-10", up: 50);
+        var made = await _book.Get($"/api/batches/{next}");
+        var own = made["plan"]!["ownDays"]!;
+        Assert.Equal(byWarmth["from"]!.GetValue<string>(), From(own["shortest"]!.GetValue<int>() - ByRoute(made["plan"]!)));
+        Assert.Equal(own.ToJsonString(), made["parts"]![0]!["window"]!.ToJsonString());
+        var judged = (await _book.Get("/api/forecasts-judged")).AsArray().Single(k => k!["kind"]!.GetValue<string>() == "emergence")!;
+        Assert.Equal(own["usual"]!.GetValue<double>(), judged["forecasts"]!.AsArray()[^1]!["guess"]!.GetValue<double>());
         Assert.Equal(404, (await _book.Send(HttpMethod.Get, "/api/species/nettle/warmth")).Status);
+
+        static int ByRoute(JsonNode plan) =>
+            plan["steps"]!.AsArray().Select(s => s!["step"]!).Single(s => s["kind"]!.GetValue<string>() == "germinate")["days"]![
+                "shortest"
+            ]!.GetValue<int>();
+
+        string From(int later) =>
+            DateOnly
+                .ParseExact(byRoute["from"]!.GetValue<string>(), "yyyy-MM-dd", CultureInfo.InvariantCulture)
+                .AddDays(later)
+                .ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
     }
 
     [Fact]

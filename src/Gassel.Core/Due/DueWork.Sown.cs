@@ -21,7 +21,7 @@ public static partial class DueWork
         if (part.SecondCold is not null)
             yield break;
         if (part.ClosedOn is null && part.Emerged < part.Seeds)
-            yield return Tally(plan.Steps[open.Step], part, open, today);
+            yield return Tally(plan, part, open, today);
         if (potOn && part.Standing > 0 && PotOn(plan, part, open, today) is { } onward)
             yield return onward;
     }
@@ -113,15 +113,16 @@ public static partial class DueWork
         );
     }
 
-    private static DueItem Tally(PlannedStep step, PartState part, StepSpan open, DateOnly today)
+    private static DueItem Tally(BatchPlan plan, PartState part, StepSpan open, DateOnly today)
     {
         var from = part.ColdsAgain.Count > 0 ? part.WaitsFrom!.Value : open.Start;
         var last = part.Counts.Where(c => c.On >= from).Select(c => (DateOnly?)c.On).Max();
-        var firstLook = from.AddDays(Math.Max(1, step.Step.Days.Shortest));
+        var days = plan.ComesUpIn();
+        var firstLook = from.AddDays(Math.Max(1, days.Shortest));
         if (part.KeptOn is { } kept && (last is null || last <= kept))
             return NextSpring(part, open, kept, firstLook, today);
         var due = last?.AddDays(CountEveryDays) ?? firstLook;
-        var windowEnd = from.AddDays(step.Step.Days.Longest);
+        var windowEnd = from.AddDays(days.Longest);
         return new(
             DueKind.CountSeedlings,
             part.Id,
@@ -130,14 +131,14 @@ public static partial class DueWork
             null,
             Late(due, today),
             today <= windowEnd
-                ? $"Expected between {Quantity.Day(firstLook)} and {Quantity.Day(windowEnd)}."
+                ? $"Expected between {Quantity.Day(firstLook)} and {Quantity.Day(windowEnd)}{(plan.OwnDays is null ? "" : ", by your own sowings")}."
                 : $"Past the expected window, which ended {Quantity.Day(windowEnd)}.",
             [
                 last is { } l
                     ? Text.Of($"Last count {Quantity.Day(l)} + {CountEveryDays} days (our assumption).")
                     : Text.Of(
                         $"{(part.ColdsAgain.Count > 0 ? "Out of its second cold" : "Sown")} {Quantity.Day(from)} "
-                            + $"+ {step.Step.Days.Shortest} days, the shortest to emergence of the route."
+                            + $"+ {days.Shortest} days, the shortest to emergence {(plan.OwnDays is null ? "of the route" : "by your own sowings")}."
                     ),
             ]
         );

@@ -114,7 +114,7 @@ public static partial class DueWork
             && part.Spans.LastOrDefault(s => s.Step == plan.GerminateStep) is { } sowing
         )
         {
-            yield return Tally(plan.Steps[sowing.Step], part, sowing, today);
+            yield return Tally(plan, part, sowing, today);
         }
         // outdoors nobody ends the winter: the first seedling does, and until then it is looked at
         if (

@@ -6,11 +6,14 @@ namespace Gassel.Core.Fold;
 /// <summary>What the plan of a batch means for one of its parts as it stands.</summary>
 public static class PlanOfPart
 {
+    /// <summary>Days in which seedlings come up once they can: by own sowings where it was planned so, else by the route.</summary>
+    public static DurationRange ComesUpIn(this BatchPlan plan) => plan.OwnDays ?? plan.Steps[plan.GerminateStep!.Value].Step.Days;
+
     /// <summary>Days from sowing in which seedlings are expected. Seed sown outdoors lies through its cold first.</summary>
     public static DurationRange DaysToEmergence(this BatchPlan plan, PartState part)
     {
         var germinate = plan.GerminateStep!.Value;
-        var days = plan.Steps[germinate].Step.Days;
+        var days = plan.ComesUpIn();
         if (!plan.Route.IsOutdoors || part.SownOn is not { } sown)
             return days;
         if (part.Outdoors is { } forecast)

@@ -68,7 +68,7 @@ public sealed record LampLook(
                 t.Part is { ClosedOn: null, SecondCold: null, KeptOn: null, WaitsFrom: not null, Waiting: > 0 }
                 && t.Plan.GerminateStep is not null
             )
-            .Select(t => (It: t, On: t.Part.WaitsFrom!.Value.AddDays(t.Plan.Steps[t.Plan.GerminateStep!.Value].Step.Days.Shortest)))
+            .Select(t => (It: t, On: t.Part.WaitsFrom!.Value.AddDays(t.Plan.ComesUpIn().Shortest)))
             .ToList();
         // whoever set them for one set them for all that wait there
         if (expected.Count == 0 || LastSet(all) is not null)

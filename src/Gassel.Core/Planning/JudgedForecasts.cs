@@ -28,13 +28,9 @@ public static class JudgedForecasts
             if (Treated(plan, main, batch) is { } treated)
                 yield return treated;
         }
-        if (
-            plan.Route.IsOutdoors
-            || plan.GerminateStep is not { } germinate
-            || state.Living.MaxBy(p => p.Emerged) is not { Emerged: > 0 } up
-        )
+        if (plan.Route.IsOutdoors || plan.GerminateStep is null || state.Living.MaxBy(p => p.Emerged) is not { Emerged: > 0 } up)
             yield break;
-        var days = plan.Steps[germinate].Step.Days;
+        var days = plan.ComesUpIn();
         yield return new(
             ForecastKind.Emergence,
             batch,

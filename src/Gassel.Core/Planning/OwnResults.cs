@@ -23,7 +23,7 @@ public static class OwnResults
         var counted = SeedCounted.Of(plan, state);
         if (counted == Counted.Never)
             return null;
-        var longest = plan.Steps[germinate].Step.Days.Longest;
+        var longest = Math.Max(plan.Steps[germinate].Step.Days.Longest, plan.ComesUpIn().Longest);
         var over = DateOnly.MinValue;
         foreach (var part in state.Living)
         {

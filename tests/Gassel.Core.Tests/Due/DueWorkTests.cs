@@ -94,6 +94,20 @@ public class DueWorkTests
     }
 
     [Fact]
+    public void A_plan_by_own_sowings_counts_in_their_days_and_says_so()
+    {
+        var plan = Book.Plan() with { OwnDays = new(7, 11, 16) };
+        var today = D("2027-02-21");
+        var count = DueWork
+            .For(plan, Book.SownBalsamroot().Fold(plan), Book.Of("balsamroot"), today)
+            .Single(i => i.Kind == DueKind.CountSeedlings);
+        var sown = Book.SownBalsamroot().Fold(plan).Parts[0].SownOn!.Value;
+        Assert.Equal(sown.AddDays(7), count.DueOn);
+        Assert.EndsWith(", by your own sowings.", count.Cost, StringComparison.Ordinal);
+        Assert.Contains("+ 7 days, the shortest to emergence by your own sowings.", count.Working[0], StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void After_hot_water_the_soak_is_due_the_same_day_and_a_finished_soak_does_not_wait()
     {
         var plan = Book.Plan("globemallow");

@@ -14,21 +14,21 @@ public sealed record ComesUp(DateOnly From, DateOnly To, string? ByWarmth)
     /// <param name="own">What own sowings tell, where Gassel goes by it.</param>
     internal static ComesUp Of(DateOnly sown, RouteStep step, Core.Treatments.Species species, WarmthLearned? own)
     {
-        var meantC = EmergenceDays.MeantC(species, step);
-        if (own?.At(meantC) is not { } days)
+        if (EmergenceDays.By(own, species, step) is not { } days)
             return new(sown.AddDays(step.Days.Shortest), sown.AddDays(step.Days.Longest), null);
+        var meantC = EmergenceDays.MeantC(species, step);
         var band = step.Band ?? species.Germination;
         var others = new[] { band.LowC, band.HighC }
             .Where(c => Math.Abs(c - meantC) > 0.5)
-            .Select(c => (TempC: c, Days: own.At(c)))
+            .Select(c => (TempC: c, Days: own!.At(c)))
             .Where(o => o.Days is not null)
             .Select(o => Text.Of($"{o.Days!.Value.Half:0} at {Quantity.WholeDegrees(o.TempC)}"))
             .ToList();
         return new(
-            sown.AddDays((int)Math.Floor(days.Tenth)),
-            sown.AddDays((int)Math.Ceiling(days.NineTenths)),
+            sown.AddDays(days.Shortest),
+            sown.AddDays(days.Longest),
             Text.Of(
-                $"By the warmth of {own.Sowings} sowings of your own: half up {days.Half:0} days after sowing at "
+                $"By the warmth of {own!.Sowings} sowings of your own: half up {days.Usual} days after sowing at "
                     + $"{Quantity.WholeDegrees(meantC)}{(others.Count > 0 ? $", {string.Join(", ", others)}" : "")}."
             )
         );

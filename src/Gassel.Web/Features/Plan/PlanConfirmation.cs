@@ -191,6 +191,7 @@ internal static class PlanConfirmation
         BatchPlan As(BatchPlan plan, int sown) =>
             plan with
             {
+                OwnDays = ground.OwnDays,
                 Name = string.IsNullOrWhiteSpace(request.Plan.Name) ? null : request.Plan.Name.Trim(),
                 Sowing = new(
                     request.Plan.SeedsPerCell,

@@ -36,7 +36,6 @@ internal static class PlanEndpoints
         var room = await Room.At(books.Library);
         var taken = room.Taken(batches, ground.Today);
 
-        var warmth = ground.Route.IsOutdoors ? null : await books.Warmth.Of(ground.Species);
         var schedule = ground.Schedule(ground.Route);
         var seeds = ground.Seeds(ground.Route);
         var routes = ground.Species.Routes.Select(r => Beside(r, ground, books, own, taken, room)).ToList();
@@ -86,7 +85,7 @@ internal static class PlanEndpoints
                 ComesUp = ground
                     .Route.Steps.Zip(schedule.Steps)
                     .Where(s => s.First.Kind == StepKind.Germinate)
-                    .Select(s => ComesUp.Of(s.Second.Start.Usual, s.First, ground.Species, warmth?.Used))
+                    .Select(s => ComesUp.Of(s.Second.Start.Usual, s.First, ground.Species, ground.Warmth))
                     .FirstOrDefault(),
             }
         );

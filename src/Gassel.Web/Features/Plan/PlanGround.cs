@@ -106,6 +106,12 @@ internal sealed record PlanGround(
         return Judged(route).Forecast(seeds).Widen(kept.Count == 0 ? 1 : ForecastScore.Of(kept).Applied);
     }
 
+    /// <summary>What own sowings tell of the warmth it comes up with, where Gassel goes by it; null outdoors.</summary>
+    public WarmthLearned? Warmth { get; init; }
+
+    /// <summary>Days to seedlings by it; null where they go by the route.</summary>
+    public DurationRange? OwnDays => EmergenceDays.By(Warmth, Species, Route.Steps.Single(s => s.Kind == StepKind.Germinate));
+
     public LotOutlook Outlook(Core.Treatments.Route route) => LotOutlook.Of(route, Judged(route));
 
     public SeedsQuestion Question(Core.Treatments.Route route) =>
@@ -185,6 +191,7 @@ internal sealed record PlanGround(
                 LastFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.LastFrostUsual)?.MonthDay,
                 Evidence = await books.Evidence.All(),
                 Cold = books.Cold,
+                Warmth = route.IsOutdoors ? null : (await books.Warmth.Of(species))?.Used,
                 FirstFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.FirstFrostUsual)?.MonthDay,
             },
             null

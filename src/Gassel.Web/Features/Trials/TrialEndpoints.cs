@@ -279,8 +279,11 @@ internal static class TrialEndpoints
                     PlanChoice.Usual,
                     request.SeedsPerArm,
                     request.SeedsPerArm,
-                    ground.Judged(ground.Route).Forecast(request.SeedsPerArm)
-                )!
+                    ground.Forecast(ground.Route, request.SeedsPerArm)
+                )! with
+                {
+                    OwnDays = ground.OwnDays,
+                }
             );
         }
         var wanted = request.SeedsPerArm * request.Arms.Count;

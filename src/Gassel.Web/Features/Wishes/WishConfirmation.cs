@@ -119,12 +119,13 @@ internal static class WishConfirmation
             PlanChoice.Usual,
             wish.Kept.Wish.Plants,
             seeds,
-            ground.Judged(ground.Route).Forecast(seeds)
+            ground.Forecast(ground.Route, seeds)
         )!;
         return (
             plan with
             {
                 Name = wish.Kept.Wish.For is { } who ? $"for {who}" : null,
+                OwnDays = ground.OwnDays,
                 Sowing = new(null, PlanAssumptions.CellsPerTray, null, ground.Containers, false),
             },
             null

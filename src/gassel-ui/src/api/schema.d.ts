@@ -8556,6 +8556,7 @@ export interface components {
             forecast: null | components["schemas"]["GerminationForecast"];
             name: null | string;
             sowing: null | components["schemas"]["SownPlan"];
+            ownDays: null | components["schemas"]["DurationRange"];
             /** Format: date */
             start: string;
             /** Format: date */
