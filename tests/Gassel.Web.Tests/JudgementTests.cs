@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text;
 using System.Text.Json.Nodes;
 
 namespace Gassel.Web.Tests;
@@ -177,6 +178,61 @@ public sealed class JudgementTests : IAsyncLifetime
         Assert.Contains(told["silent"]!.AsArray(), w => w!.GetValue<string>() == "Scarifying: no batch had it.");
         Assert.Null((await _book.Get("/api/species/elegant-penstemon/treatments"))["genus"]);
         Assert.Equal(404, (await _book.Send(HttpMethod.Get, "/api/species/nettle/treatments")).Status);
+    }
+
+    /// <summary>Eight batches with 21 to 91 days of cold, a thermometer beside all of them.</summary>
+    [Fact]
+    public async Task What_the_cold_does_speaks_of_a_batch_in_the_cold_and_of_a_second_one()
+    {
+        foreach (
+            var (sown, up) in new[]
+            {
+                ("2025-10-22", 20),
+                ("2025-10-22", 12),
+                ("2025-11-10", 30),
+                ("2025-11-10", 44),
+                ("2025-12-10", 60),
+                ("2025-12-10", 70),
+                ("2025-12-31", 80),
+                ("2025-12-31", 90),
+            }
+        )
+            await Sown("2025-10-01", sown, up);
+        async Task<JsonNode> Cold() => (await _book.Get("/api/species/elegant-penstemon/results"))[0]!["cold"]!;
+        Assert.True((await Cold())["speaks"]!.GetValue<bool>());
+        Assert.Null((await Cold())["byThermometer"]);
+        var csv = new StringBuilder("at,tempC\n");
+        for (var at = new DateTime(2025, 9, 30, 0, 0, 0, DateTimeKind.Utc); at < new DateTime(2026, 1, 5); at = at.AddHours(1))
+            csv.Append(CultureInfo.InvariantCulture, $"{at:yyyy-MM-ddTHH:mm:ssZ},{(at.Day % 3 == 0 ? 14 : 4)}\n");
+        var (read, report) = await _book.Send(
+            HttpMethod.Post,
+            "/api/places/cold-shelf/reading-file?save=true&name=logger",
+            new StringContent(csv.ToString(), Encoding.UTF8, "text/csv")
+        );
+        Assert.True(read == 200, report.ToJsonString());
+        // a third of the days were too warm to count whole
+        Assert.Matches(
+            "^8 of 8 batches had a thermometer: by weight \\d+ days of cold fewer",
+            (await Cold())["byThermometer"]!.GetValue<string>()
+        );
+
+        var left = await Sown("2027-01-02", "2027-02-02", up: 30);
+        // by then it is itself a finished batch
+        var offer = (await _book.Get($"/api/batches/{left}"))["parts"]![0]!["secondCold"]!;
+        Assert.Matches("By 9 batches of your own, of 70 seeds not up yet about \\d+ \\(", offer["worth"]!.GetValue<string>());
+
+        var id = Guid.NewGuid();
+        await _book.Post("/api/batches", $$"""{"id":"{{id}}","choice":"usual","seeds":50,"who":"grower","plan":{{Wish}} }""");
+        await _book.Record(
+            id,
+            "2027-02-01",
+            "warn",
+            """{"kind":"stepStarted","part":"1","step":0,"seeds":50,"place":"cold-shelf","vessel":null}"""
+        );
+        Assert.Matches(
+            "^By 9 batches of your own, about \\d+ % \\(\\d+ to \\d+\\) come up after \\d+ days of cold\\.$",
+            (await _book.Get($"/api/batches/{id}"))["parts"]![0]!["coldWorth"]!.GetValue<string>()
+        );
     }
 
     [Fact]

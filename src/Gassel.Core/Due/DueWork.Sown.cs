@@ -118,6 +118,7 @@ public static partial class DueWork
         var from = part.ColdsAgain.Count > 0 ? part.WaitsFrom!.Value : open.Start;
         var last = part.Counts.Where(c => c.On >= from).Select(c => (DateOnly?)c.On).Max();
         var days = plan.ComesUpIn();
+        var own = plan.OwnDays is null ? "" : ", by your own sowings";
         var firstLook = from.AddDays(Math.Max(1, days.Shortest));
         if (part.KeptOn is { } kept && (last is null || last <= kept))
             return NextSpring(part, open, kept, firstLook, today);
@@ -131,14 +132,14 @@ public static partial class DueWork
             null,
             Late(due, today),
             today <= windowEnd
-                ? $"Expected between {Quantity.Day(firstLook)} and {Quantity.Day(windowEnd)}{(plan.OwnDays is null ? "" : ", by your own sowings")}."
+                ? $"Expected between {Quantity.Day(firstLook)} and {Quantity.Day(windowEnd)}{own}."
                 : $"Past the expected window, which ended {Quantity.Day(windowEnd)}.",
             [
                 last is { } l
                     ? Text.Of($"Last count {Quantity.Day(l)} + {CountEveryDays} days (our assumption).")
                     : Text.Of(
                         $"{(part.ColdsAgain.Count > 0 ? "Out of its second cold" : "Sown")} {Quantity.Day(from)} "
-                            + $"+ {days.Shortest} days, the shortest to emergence {(plan.OwnDays is null ? "of the route" : "by your own sowings")}."
+                            + $"+ {days.Shortest} days, the shortest to emergence{(own.Length > 0 ? "" : " of the route")}{own}."
                     ),
             ]
         );

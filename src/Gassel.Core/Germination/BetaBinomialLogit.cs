@@ -11,9 +11,13 @@ internal sealed class BetaBinomialLogit
     private readonly IReadOnlyList<ColdBatch> _batches;
     private readonly double[] _constants;
 
-    public BetaBinomialLogit(IReadOnlyList<ColdBatch> batches)
+    private readonly IReadOnlyList<ColdElsewhere> _elsewhere;
+
+    /// <param name="elsewhere">What is known of the slope from elsewhere; as normal about what they found.</param>
+    public BetaBinomialLogit(IReadOnlyList<ColdBatch> batches, IReadOnlyList<ColdElsewhere>? elsewhere = null)
     {
         _batches = batches;
+        _elsewhere = elsewhere ?? [];
         _constants = [.. batches.Select(b => SpecialFunctions.BinomialLn(b.Sown, b.Emerged))];
         Middle = batches.Average(b => b.ColdDays);
         Spread = Math.Max(1, Math.Sqrt(batches.Average(b => Math.Pow(b.ColdDays - Middle, 2))));
@@ -30,7 +34,7 @@ internal sealed class BetaBinomialLogit
     /// <param name="rho">0 for the binomial.</param>
     public double Log(double level, double slope, double rho)
     {
-        var sum = 0.0;
+        var sum = _elsewhere.Sum(e => -0.5 * Math.Pow((slope / Spread - e.Slope) / e.Error, 2));
         for (var i = 0; i < _batches.Count; i++)
         {
             var batch = _batches[i];

@@ -24,25 +24,32 @@ public static class ColdEffectFit
 
     /// <param name="confidence">Of the intervals, in (0, 1).</param>
     /// <param name="overdispersed">False to take batches of one cold as alike.</param>
+    /// <param name="elsewhere">What other nurseries tell of a day of cold; null for none. How much comes up is told by own batches
+    /// alone.</param>
     public static ColdEffect Fit(
         IReadOnlyList<ColdBatch> batches,
         IReadOnlyList<double> at,
         double? from,
         double? to,
         double confidence = 0.95,
-        bool overdispersed = true
+        bool overdispersed = true,
+        IReadOnlyList<ColdElsewhere>? elsewhere = null
     )
     {
-        if (batches.Select(b => b.ColdDays).Distinct().Count() < 2)
+        elsewhere ??= [];
+        List<ColdBatch> all = [.. batches, .. elsewhere.SelectMany(e => e.Batches)];
+        if (all.Select(b => b.ColdDays).Distinct().Count() < 2 || batches.Count == 0)
+            return Silent(at, from, to, Reason(all) ?? "All batches had the same cold.", batches);
+        if (elsewhere.Count == 0 && batches.Select(b => b.ColdDays).Distinct().Count() < 2)
             return Silent(at, from, to, Reason(batches) ?? "All batches had the same cold.", batches);
-        var likelihood = new BetaBinomialLogit(batches);
+        var likelihood = new BetaBinomialLogit(batches, elsewhere);
         var fit = Best(likelihood, overdispersed);
         var drop = ChiSquared.InvCDF(1, confidence) / 2;
         var flat = Profile(likelihood, overdispersed, fit, slopeless => (slopeless, 0));
         var holdsNought = fit.Log - flat.Log < drop;
-        var (least, most) = (batches.Min(b => b.ColdDays) - LevelDays, batches.Max(b => b.ColdDays) + LevelDays);
+        var (least, most) = (all.Min(b => b.ColdDays) - LevelDays, all.Max(b => b.ColdDays) + LevelDays);
         bool Reaches(double days) => days >= least && days <= most;
-        var reason = Reason(batches)
+        var reason = Reason(all)
             ?? (
                 holdsNought
                     ? "The batches differ among themselves more than with their cold: whether cold matters cannot be told yet."
@@ -67,7 +74,7 @@ public static class ColdEffectFit
             from is { } f && to is { } t ? Loss(f, t) : null,
             reason is null,
             reason,
-            Working(batches, fit, confidence)
+            [.. Working(batches, fit, confidence), .. Elsewhere(elsewhere)]
         );
 
         ColdLoss Loss(double before, double after)
@@ -102,6 +109,35 @@ public static class ColdEffectFit
             return new(before, after, difference, Bound(Lost, difference, -1, drop, 0.5), Bound(Lost, difference, 1, drop, 0.5));
         }
     }
+
+    /// <summary>What a day of cold does to the logit, and its standard error from the curvature of its profile likelihood.</summary>
+    /// <param name="batches">With 2 lengths of cold or more.</param>
+    /// <returns>Not finite where the likelihood has no single highest point.</returns>
+    internal static (double Slope, double Error) Slope(IReadOnlyList<ColdBatch> batches)
+    {
+        var likelihood = new BetaBinomialLogit(batches);
+        var fit = Best(likelihood, overdispersed: true);
+        double Log(double slope) => Profile(likelihood, true, fit, level => (level, slope)).Log;
+        var bend = (2 * fit.Log - Log(fit.Slope - Aside) - Log(fit.Slope + Aside)) / (Aside * Aside);
+        return bend > Flat
+            ? (fit.Slope / likelihood.Spread, 1 / Math.Sqrt(bend) / likelihood.Spread)
+            : (double.NaN, double.PositiveInfinity);
+    }
+
+    /// <summary>So far aside of the best slope its likelihood is looked at; logits for one spread.</summary>
+    private const double Aside = 0.05;
+
+    /// <summary>A likelihood that bends less tells nothing: all or none came up (our rule).</summary>
+    private const double Flat = 0.01;
+
+    private static IEnumerable<string> Elsewhere(IReadOnlyList<ColdElsewhere> elsewhere) =>
+        elsewhere.Select(e =>
+            Text.Of(
+                $"{e.Nursery}, {e.Batches.Count} batches: what a day of cold does, {e.Slope:0.0000} give or take {e.Error:0.0000} on the "
+                    + $"logit (with {ColdElsewhere.DiffersBy:P0} that nurseries differ by; our assumption). How much comes up is not "
+                    + $"taken from them."
+            )
+        );
 
     private sealed record Line(double Level, double Slope, double Rho, double Log);
 

@@ -28,11 +28,15 @@ public sealed record EvidenceResult(
     /// of their own, so names are not asked.
     /// </summary>
     public bool Speaks(Species species, Route route) =>
-        string.Equals(ScientificName, species.ScientificName, StringComparison.OrdinalIgnoreCase)
-        && Setting == route.Setting
-        && Treatment.SequenceEqual(route.Treatment.Select(s => s.Kind))
+        SpeaksOfCold(species, route)
         // outdoors the winter says how long the cold is
         && (route.IsOutdoors || Math.Abs(ColdDays - UsualCold(route)) <= OwnResults.LikeColdDays);
+
+    /// <summary>The same, however long its cold: it tells what another cold does.</summary>
+    public bool SpeaksOfCold(Species species, Route route) =>
+        string.Equals(ScientificName, species.ScientificName, StringComparison.OrdinalIgnoreCase)
+        && Setting == route.Setting
+        && Treatment.SequenceEqual(route.Treatment.Select(s => s.Kind));
 
     private static int UsualCold(Route route) => route.Steps.Where(s => s.Kind == StepKind.ColdMoist).Sum(s => s.Days.Usual);
 }

@@ -214,6 +214,7 @@ public static class GasselHost
         services.AddSingleton<TrialViews>();
         services.AddSingleton<OwnBatches>();
         services.AddSingleton<ColdLessons>();
+        services.AddSingleton<ColdByThermometer>();
         services.AddSingleton<TreatmentLessons>();
         services.AddSingleton<WarmthLessons>();
         services.AddSingleton<OutdoorNeeds>();

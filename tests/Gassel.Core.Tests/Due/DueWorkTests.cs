@@ -104,7 +104,7 @@ public class DueWorkTests
         var sown = Book.SownBalsamroot().Fold(plan).Parts[0].SownOn!.Value;
         Assert.Equal(sown.AddDays(7), count.DueOn);
         Assert.EndsWith(", by your own sowings.", count.Cost, StringComparison.Ordinal);
-        Assert.Contains("+ 7 days, the shortest to emergence by your own sowings.", count.Working[0], StringComparison.Ordinal);
+        Assert.Contains("+ 7 days, the shortest to emergence, by your own sowings.", count.Working[0], StringComparison.Ordinal);
     }
 
     [Fact]

@@ -57,7 +57,8 @@ internal static class BatchViews
         TimeZoneInfo zone,
         DateOnly today,
         double latitude,
-        IReadOnlyList<PastCurve> past
+        IReadOnlyList<PastCurve> past,
+        ColdQuestions? questions
     )
     {
         var placeNames = BatchNames.OfPlaces(places.Values);
@@ -82,7 +83,8 @@ internal static class BatchViews
                     p.SownOn is null || plan.GerminateStep is null ? null : plan.DaysToEmergence(p),
                     p.Divided ? [] : LookDates.Ahead(plan, p, species, practice.Check, today),
                     state.NextPart(p.Id),
-                    SecondColdOffer.Of(plan, p, [.. places.Values])
+                    SecondColdOffer.Of(plan, p, [.. places.Values], questions),
+                    p.Divided || p.SecondCold is not null || coldOf(p) is not { } cold ? null : questions?.SoFar(cold.All.Effective)
                 )),
             ],
             BatchGermination.From(plan, state),

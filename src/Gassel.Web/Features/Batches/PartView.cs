@@ -23,6 +23,7 @@ namespace Gassel.Web.Features.Batches;
 /// <param name="Hardening">Day by day; null outside that step.</param>
 /// <param name="NextPart">What a part that is moved away from it is called.</param>
 /// <param name="SecondCold">What a second cold would be; null where none can be given.</param>
+/// <param name="ColdWorth">How much comes up after the cold it has had by weight, by own batches; null where they do not tell it.</param>
 /// <param name="Troubles">What happened to the place while it stood there, since the present step began; those that last at the
 /// end.</param>
 public sealed record PartView(
@@ -40,7 +41,8 @@ public sealed record PartView(
     DurationRange? Window,
     IReadOnlyList<DateOnly> Looks,
     string NextPart,
-    SecondColdOffer? SecondCold
+    SecondColdOffer? SecondCold,
+    string? ColdWorth
 )
 {
     /// <summary>The same crowd in words; null with the clock.</summary>

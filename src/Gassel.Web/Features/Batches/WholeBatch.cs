@@ -16,6 +16,8 @@ internal sealed class WholeBatch(
     OutdoorBatches shelf,
     TemperatureWatch watch,
     OwnBatches own,
+    ColdLessons cold,
+    EvidenceBook evidence,
     PlantOutlook plants,
     SetAside aside,
     SiteClock clock
@@ -36,6 +38,12 @@ internal sealed class WholeBatch(
         var known = await watch.Known();
         var (now, inside) = (await watch.Now(known), await watch.Inside());
         var (days, curves) = (await plants.Days(cancel), await own.Curves(species.Id, batch.Plan.Route.Id));
+        var questions = cold.Questions(
+            species.Id,
+            batch.Plan.Route,
+            await own.All(),
+            EvidenceBook.ColdOf(await evidence.All(), species, batch.Plan.Route)
+        );
         return aside
             .Each([batch], b =>
                 BatchViews.Whole(
@@ -52,7 +60,8 @@ internal sealed class WholeBatch(
                     clock.LocalTimeZone,
                     clock.Today,
                     clock.Site?.Latitude ?? 0,
-                    curves
+                    curves,
+                    questions
                 )
             )
             .FirstOrDefault();

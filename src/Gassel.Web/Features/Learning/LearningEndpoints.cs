@@ -103,6 +103,7 @@ internal static class LearningEndpoints
         LotBook lots,
         EvidenceBook evidence,
         ColdLessons cold,
+        ColdByThermometer thermometers,
         SiteClock clock
     )
     {
@@ -111,13 +112,19 @@ internal static class LearningEndpoints
         var (all, others) = (await own.All(), await evidence.All());
         var byLot = (await lots.All()).ToDictionary(l => l.Id, l => l.Lot);
         var school = clock.Settings.ViabilitySchool;
-        return TypedResults.Ok<IReadOnlyList<RouteResults>>([
-            .. from route in species.Routes
-            let batches = all.Where(f => f.Result.SpeciesId == id && f.Result.RouteId == route.Id).ToList()
-            let theirs = EvidenceBook.Of(others, species, route)
-            where batches.Count > 0 || theirs.Count > 0
-            select Of(route, batches, theirs, cold.Of(id, route, batches), b => Forecast(species, b, all, byLot, school)),
-        ]);
+        var results = new List<RouteResults>();
+        foreach (var route in species.Routes)
+        {
+            var batches = all.Where(f => f.Result.SpeciesId == id && f.Result.RouteId == route.Id).ToList();
+            var theirs = EvidenceBook.Of(others, species, route);
+            if (batches.Count == 0 && theirs.Count == 0)
+                continue;
+            var learned = cold.Of(id, route, batches, EvidenceBook.ColdOf(others, species, route));
+            if (learned is not null)
+                learned = learned with { ByThermometer = await thermometers.Words(species, batches) };
+            results.Add(Of(route, batches, theirs, learned, b => Forecast(species, b, all, byLot, school)));
+        }
+        return TypedResults.Ok<IReadOnlyList<RouteResults>>(results);
     }
 
     private static RouteResults Of(

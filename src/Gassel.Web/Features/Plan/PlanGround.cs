@@ -156,7 +156,7 @@ internal sealed record PlanGround(
             route.Treatment.Where(s => s.Kind == StepKind.ColdMoist && !s.Optional).Sum(s => s.Days.Shortest),
             seeds ?? Request.Plants,
             Survival.Total,
-            Cold.Line(Species.Id, route, Finished)
+            Cold.Line(Species.Id, route, Finished, EvidenceBook.ColdOf(Evidence, Species, route))
         );
 
     public static int ColdDays(Core.Treatments.Route route) =>

@@ -9061,6 +9061,7 @@ export interface components {
             speaks: boolean;
             words: string;
             trial: null | string;
+            byThermometer: null | string;
             working: string[];
         };
         ColdLearnedBatch: {
@@ -11602,6 +11603,7 @@ export interface components {
             looks: string[];
             nextPart: string;
             secondCold: null | components["schemas"]["SecondColdOffer"];
+            coldWorth: null | string;
             crowdWords: null | string;
         };
         PasswordChange: {
@@ -12420,6 +12422,7 @@ export interface components {
             days: number;
             place: null | string;
             why: string;
+            worth: null | string;
         };
         SecondSowing: {
             /** Format: int32 */

@@ -126,6 +126,7 @@ describe("the numbers behind a chart", () => {
       speaks: true,
       words: "",
       trial: null,
+      byThermometer: null,
       working: [],
     });
     expect(rows()).toEqual([

@@ -78,6 +78,11 @@ export function ColdCard({ part, today, alone }: { part: PartView; today: Day; a
           last week
         </Typography>
         <Why lines={cold.working} about="the cold so far" />
+        {part.coldWorth && (
+          <Typography variant="body2" sx={{ width: "100%" }} data-testid="cold-worth">
+            {part.coldWorth}
+          </Typography>
+        )}
       </Box>
       <TroubleList troubles={part.troubles.filter((trouble) => trouble.isPresent)} />
       <ColdChart cold={cold} today={today} />

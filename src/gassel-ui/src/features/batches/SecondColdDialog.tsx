@@ -43,6 +43,7 @@ export function SecondColdDialog({ number, offer, left, standing, send, close }:
           max={400}
           helper={offer.why}
         />
+        {offer.worth && <Typography data-testid="cold-again-worth">{offer.worth}</Typography>}
         {offer.place === null && (
           <Typography>
             None of your places is a cold shelf or a garage: choose one, or add it under Site, Places.

@@ -146,7 +146,10 @@ function OfRoute({ species, route }: { species: string; route: RouteResults }) {
           <Typography sx={{ fontWeight: cold.speaks ? 600 : 400 }} data-testid="cold-words">
             {cold.words} {cold.trial} <Why lines={cold.working} about="what the cold does" />
           </Typography>
-          {new Set(cold.batches.map((b) => b.coldDays)).size > 1 && <ColdEffectChart cold={cold} />}
+          {cold.byThermometer && <Typography variant="body2">{cold.byThermometer}</Typography>}
+          {(cold.curve.length > 1 || new Set(cold.batches.map((b) => b.coldDays)).size > 1) && (
+            <ColdEffectChart cold={cold} />
+          )}
         </Box>
       )}
       {window && <Typography sx={{ mt: 0.5 }}>{window.words}</Typography>}
