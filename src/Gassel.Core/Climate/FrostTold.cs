@@ -21,8 +21,10 @@ public sealed record FrostTold(DateOnly Date, bool Told, bool Came, int? Batch =
         [
             .. from day in measured
             where day.CoveredHours >= SiteWeather.HoursOfADay && told.ContainsKey(day.Date)
-            orderby day.Date
-            select new FrostTold(day.Date, told[day.Date] + offsetK <= 0, day.MinC <= 0),
+            // of several thermometers the coldest
+            group day.MinC by day.Date into night
+            orderby night.Key
+            select new FrostTold(night.Key, told[night.Key] + offsetK <= 0, night.Min() <= 0),
         ];
     }
 }

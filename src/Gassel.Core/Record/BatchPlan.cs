@@ -9,9 +9,9 @@ namespace Gassel.Core.Record;
 /// <param name="LatestStart">Last start that still reaches the anchor with every step at its shortest.</param>
 /// <param name="Name">What the grower calls it beside its species; null for none.</param>
 /// <param name="Sowing">How it is meant to be sown; null in a plan from before that was kept, and where nobody said.</param>
+/// <param name="Forecast">As it was made at planning; null in a plan from before it was kept.</param>
 /// <param name="OwnDays">Days from sowing to seedlings by own sowings, as they were told when it was planned; null where the days of the
 /// route were, and in a plan from before that was kept.</param>
-/// <param name="Forecast">As it was made at planning; null in a plan from before it was kept.</param>
 public sealed record BatchPlan(
     Route Route,
     IReadOnlyList<PlannedStep> Steps,

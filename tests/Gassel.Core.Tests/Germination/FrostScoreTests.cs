@@ -44,7 +44,7 @@ public class FrostScoreTests
         TemperatureDay Night(int day, double minC) => TemperatureDay.FromRange(new(2027, 4, day), minC, 12, ColdResponse.Usual);
         var told = FrostTold.Of(
             [Word(2, 3, 1), Word(2, -1, 2), Word(4, 1, 2), Word(4, -2, 3), Word(5, 0.5, 4), Word(6, -3, 6)],
-            [Night(2, -1), Night(3, -4), Night(4, -1), Night(5, 2), Night(6, -3)],
+            [Night(2, 1), Night(2, -1), Night(3, -4), Night(4, -1), Night(5, 2), Night(6, -3)],
             TimeSpan.Zero,
             0
         );

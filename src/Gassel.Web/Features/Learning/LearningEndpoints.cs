@@ -44,7 +44,9 @@ internal static class LearningEndpoints
         CancellationToken cancel
     )
     {
-        var (words, own) = (await forecasts.From(DateOnly.MinValue), await weather.OwnDays());
+        var own = await weather.OwnDays();
+        // a service tells hundreds of words a day; without a thermometer they are held against nothing
+        var words = own.Count == 0 ? [] : await forecasts.From(own.Min(d => d.Date));
         var site = FrostTold.Of(words, own, (await weather.Forecast(cancel)).At.Offset, clock.Settings.FrostOffsetK);
         var inside = (await insides.All()).SelectMany(i => i.Freezes).OrderBy(d => d.Date).ToList();
         return [.. new[] { View(false, site), View(true, inside) }.OfType<FrostsView>()];
