@@ -15,6 +15,10 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
     private readonly ConcurrentDictionary<Guid, ShelvedBatch> _held = new();
     private readonly SemaphoreSlim _turn = new(1, 1);
     private volatile bool _filled;
+    private long _version;
+
+    /// <summary>Goes up with everything that is put on the shelf.</summary>
+    public long Version => Interlocked.Read(ref _version);
 
     /// <summary>Every batch, by number; those whose plan was discarded are not among them.</summary>
     public async Task<IReadOnlyList<ShelvedBatch>> All()
@@ -51,7 +55,11 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
     public void Add(BatchRow row) => Put(row, []);
 
     /// <summary>Puts a batch on the shelf as it is with entries committed just now.</summary>
-    public void Put(ShelvedBatch batch) => _held[batch.Row.Id] = batch;
+    public void Put(ShelvedBatch batch)
+    {
+        _held[batch.Row.Id] = batch;
+        Interlocked.Increment(ref _version);
+    }
 
     /// <summary>Reads everything again: after many batches came in at once.</summary>
     public async Task Reread()
@@ -116,8 +124,5 @@ public sealed class BatchShelf(Func<GasselDb> connect) : IDisposable
             yield return (rows[id], []);
     }
 
-    private void Put(BatchRow row, IReadOnlyList<Entry> entries)
-    {
-        _held[row.Id] = ShelvedBatch.Of(row, CoreJson.Read<BatchPlan>(row.Plan), entries);
-    }
+    private void Put(BatchRow row, IReadOnlyList<Entry> entries) => Put(ShelvedBatch.Of(row, CoreJson.Read<BatchPlan>(row.Plan), entries));
 }

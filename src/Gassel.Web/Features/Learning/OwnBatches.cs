@@ -18,12 +18,25 @@ internal sealed class OwnBatches(BatchShelf shelf, SetAside aside, Library libra
 
     private readonly ConcurrentDictionary<(Guid Batch, string Part), (long Sequence, PastCurve? Curve)> _curves = [];
 
-    /// <summary>In the order in which their results stood.</summary>
+    /// <summary>All that the results hang on: nearly every view asks for them.</summary>
+    private sealed record Mark(long Shelf, long Readings, DateOnly Today, string Zone, IReadOnlyList<Place> Places);
+
+    private volatile Kept? _all;
+
+    private sealed record Kept(Mark Mark, IReadOnlyList<FinishedBatch> Finished);
+
+    /// <summary>In the order in which their results stood; reckoned anew once something is recorded, read or another day begins.</summary>
     public async Task<IReadOnlyList<FinishedBatch>> All()
     {
-        var today = clock.Today;
-        var places = (await library.Places()).ToDictionary(p => p.Id);
-        return
+        var mark = new Mark(shelf.Version, readings.Version, clock.Today, clock.LocalTimeZone.Id, await library.Places());
+        if (_all is { } kept && kept.Mark == mark)
+            return kept.Finished;
+        var finished = await Reckon(mark.Today, mark.Places.ToDictionary(p => p.Id));
+        _all = new(mark, finished);
+        return finished;
+    }
+
+    private async Task<IReadOnlyList<FinishedBatch>> Reckon(DateOnly today, Dictionary<string, Place> places) =>
         [
             .. aside
                 .Each(await shelf.All(), b =>
@@ -35,7 +48,6 @@ internal sealed class OwnBatches(BatchShelf shelf, SetAside aside, Library libra
                 .OrderBy(f => f.Result.OverOn)
                 .ThenBy(f => f.Batch.Row.Number),
         ];
-    }
 
     /// <summary>The grower has the last word on whether a result teaches; else an accident on record keeps it out.</summary>
     private OwnResult Judged(ShelvedBatch batch, OwnResult result, Dictionary<string, Place> places) =>
