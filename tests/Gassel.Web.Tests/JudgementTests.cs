@@ -26,6 +26,18 @@ public sealed class JudgementTests : IAsyncLifetime
 
     private const string Wish = """{"speciesId":"elegant-penstemon","lotId":1,"plants":20,"target":"sow","date":"2027-05-20"}""";
 
+    /// <summary>In the cold from 1 October to these days, and so many of a hundred up: more cold, more of them.</summary>
+    private static readonly (string Sown, int Up)[] ByCold =
+    [
+        ("2025-10-22", 20),
+        ("2025-11-10", 30),
+        ("2025-11-10", 44),
+        ("2025-12-10", 60),
+        ("2025-12-10", 70),
+        ("2025-12-31", 80),
+        ("2025-12-31", 90),
+    ];
+
     private async Task<Guid> Sown(string cold, string sown, int up, int seeds = 100, double depthMm = 0)
     {
         var id = Guid.NewGuid();
@@ -158,18 +170,7 @@ public sealed class JudgementTests : IAsyncLifetime
         var early = await Told();
         Assert.Empty(early["effects"]!.AsArray());
         Assert.Contains("1 finished batch with", early["working"]![0]!.GetValue<string>(), StringComparison.Ordinal);
-        foreach (
-            var (sown, up) in new[]
-            {
-                ("2025-10-22", 20),
-                ("2025-11-10", 30),
-                ("2025-11-10", 44),
-                ("2025-12-10", 60),
-                ("2025-12-10", 70),
-                ("2025-12-31", 80),
-                ("2025-12-31", 90),
-            }
-        )
+        foreach (var (sown, up) in ByCold)
             await Sown("2025-10-01", sown, up);
         var told = await Told();
         var cold = told["effects"]!.AsArray().Single()!;
@@ -184,19 +185,7 @@ public sealed class JudgementTests : IAsyncLifetime
     [Fact]
     public async Task What_the_cold_does_speaks_of_a_batch_in_the_cold_and_of_a_second_one()
     {
-        foreach (
-            var (sown, up) in new[]
-            {
-                ("2025-10-22", 20),
-                ("2025-10-22", 12),
-                ("2025-11-10", 30),
-                ("2025-11-10", 44),
-                ("2025-12-10", 60),
-                ("2025-12-10", 70),
-                ("2025-12-31", 80),
-                ("2025-12-31", 90),
-            }
-        )
+        foreach (var (sown, up) in ByCold.Prepend(("2025-10-22", 12)))
             await Sown("2025-10-01", sown, up);
         async Task<JsonNode> Cold() => (await _book.Get("/api/species/elegant-penstemon/results"))[0]!["cold"]!;
         Assert.True((await Cold())["speaks"]!.GetValue<bool>());
