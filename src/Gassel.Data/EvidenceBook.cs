@@ -22,19 +22,17 @@ public sealed class EvidenceBook(Func<GasselDb> connect)
         ];
 
     /// <summary>What each nursery tells of the cold of the route, with batches that are over.</summary>
-    public static IReadOnlyList<ColdElsewhere> ColdOf(IEnumerable<KeptEvidence> all, Species species, Route route) =>
+    public static IReadOnlyList<OthersColds> ColdOf(IEnumerable<KeptEvidence> all, Species species, Route route) =>
         [
-            .. all.Select(e =>
-                    ColdElsewhere.Of(
-                        e.Nursery,
-                        [
-                            .. e
-                                .Results.Where(r => !r.AtLeast && r.SpeaksOfCold(species, route))
-                                .Select(r => new ColdBatch(r.ColdDays, r.Seeds, r.Germinated)),
-                        ]
-                    )
-                )
-                .OfType<ColdElsewhere>(),
+            .. all.Select(e => new OthersColds(
+                    e.Nursery,
+                    [
+                        .. e
+                            .Results.Where(r => !r.AtLeast && r.SpeaksOfCold(species, route))
+                            .Select(r => new ColdBatch(r.ColdDays, r.Seeds, r.Germinated)),
+                    ]
+                ))
+                .Where(o => o.Batches.Count > 0),
         ];
 
     /// <summary>Called behind the gate. What the same nursery told before is replaced.</summary>

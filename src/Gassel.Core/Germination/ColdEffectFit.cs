@@ -37,7 +37,7 @@ public static class ColdEffectFit
     )
     {
         elsewhere ??= [];
-        List<ColdBatch> all = [.. batches, .. elsewhere.SelectMany(e => e.Batches)];
+        List<ColdBatch> all = [.. batches, .. elsewhere.SelectMany(e => e.Of.Batches)];
         if (all.Select(b => b.ColdDays).Distinct().Count() < 2 || batches.Count == 0)
             return Silent(at, from, to, Reason(all) ?? "All batches had the same cold.", batches);
         if (elsewhere.Count == 0 && batches.Select(b => b.ColdDays).Distinct().Count() < 2)
@@ -133,8 +133,8 @@ public static class ColdEffectFit
     private static IEnumerable<string> Elsewhere(IReadOnlyList<ColdElsewhere> elsewhere) =>
         elsewhere.Select(e =>
             Text.Of(
-                $"{e.Nursery}, {e.Batches.Count} batches: what a day of cold does, {e.Slope:0.0000} give or take {e.Error:0.0000} on the "
-                    + $"logit (with {ColdElsewhere.DiffersBy:P0} that nurseries differ by; our assumption). How much comes up is not "
+                $"{e.Of.Nursery}, {e.Of.Batches.Count} batches: what a day of cold does, {e.Slope:0.0000} give or take {e.Error:0.0000} on "
+                    + $"the logit (with {ColdElsewhere.DiffersBy:P0} that nurseries differ by; our assumption). How much comes up is not "
                     + $"taken from them."
             )
         );

@@ -50,18 +50,12 @@ public sealed record ContainerBand(int From, IReadOnlyList<TemperatureBand> Air,
             var told = new TemperatureBand[to - from];
             for (var i = 0; i < told.Length; i++)
             {
-                var (hour, down, up) = (from - begin + i, 0.0, 0.0);
+                var (hour, moves) = (from - begin + i, new AddedAsSquares());
                 foreach (var (less, more) in ends)
-                {
-                    var (one, other) = (of(less)[hour] - of(usual)[hour], of(more)[hour] - of(usual)[hour]);
-                    down += Square(Math.Min(0, Math.Min(one, other)));
-                    up += Square(Math.Max(0, Math.Max(one, other)));
-                }
-                told[i] = new(middle[from + i] - times * Math.Sqrt(down), middle[from + i] + times * Math.Sqrt(up));
+                    moves.Add(of(less)[hour] - of(usual)[hour], of(more)[hour] - of(usual)[hour]);
+                told[i] = new(middle[from + i] - times * moves.Down, middle[from + i] + times * moves.Up);
             }
             return told;
         }
     }
-
-    private static double Square(double x) => x * x;
 }

@@ -25,7 +25,7 @@ public sealed record SetOutRange(SetOutWindow? Latest, SetOutWindow? HalfUp, str
     )
     {
         if (told.Window is not { } window)
-            return new(null, null, "Whether some day would have enough cold in another container of the kind is not reckoned.");
+            return new(null, null, "No day has enough cold, so there is none that could be off.");
         // day by day, or what moves by less than the days told are apart would be lost
         List<DateOnly> every = [.. Enumerable.Range(0, dates[^1].DayNumber - dates[0].DayNumber + 1).Select(dates[0].AddDays)];
         var usual = Ask(runs);
@@ -59,13 +59,10 @@ public sealed record SetOutRange(SetOutWindow? Latest, SetOutWindow? HalfUp, str
     /// <summary>Days downwards and upwards.</summary>
     private static (int Down, int Up) Around((Asked Less, Asked More)[] ends, Func<Asked, double> moves, double times)
     {
-        var (down, up) = (0.0, 0.0);
+        var added = new AddedAsSquares();
         foreach (var (less, more) in ends)
-        {
-            down += Math.Pow(Math.Min(0, Math.Min(moves(less), moves(more))), 2);
-            up += Math.Pow(Math.Max(0, Math.Max(moves(less), moves(more))), 2);
-        }
-        return ((int)Math.Ceiling(times * Math.Sqrt(down)), (int)Math.Ceiling(times * Math.Sqrt(up)));
+            added.Add(moves(less), moves(more));
+        return ((int)Math.Ceiling(times * added.Down), (int)Math.Ceiling(times * added.Up));
     }
 
     private static SetOutWindow Moved(DateOnly day, (int Down, int Up) by) => new(day.AddDays(-by.Down), day.AddDays(by.Up));
@@ -74,13 +71,13 @@ public sealed record SetOutRange(SetOutWindow? Latest, SetOutWindow? HalfUp, str
     {
         var last =
             latest.Earliest == latest.Latest
-                ? "As far as the numbers of the model may be off, the last of these days stays what it is"
-                : $"As far as the numbers of the model may be off, the last of these days lies between {Short(latest.Earliest)} "
-                    + $"and {Short(latest.Latest)}";
-        return halfUp is { } up && up.Earliest != up.Latest
-            ? $"{last}; out {Short(window.Earliest)}, half is up between {Short(up.Earliest)} and {Short(up.Latest)} "
-                + "in half of the springs."
-            : $"{last}.";
+                ? "the last of these days stays what it is"
+                : $"the last of these days lies between {Short(latest.Earliest)} and {Short(latest.Latest)}";
+        var first =
+            halfUp is { } up && up.Earliest != up.Latest
+                ? $"; out {Short(window.Earliest)}, a middling spring has half up between {Short(up.Earliest)} and {Short(up.Latest)}"
+                : "";
+        return $"As far as the numbers of the model may be off, {last}{first}.";
     }
 
     private static string Short(DateOnly day) => Quantity.DayOfYear(day);

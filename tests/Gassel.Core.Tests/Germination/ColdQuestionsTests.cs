@@ -16,6 +16,8 @@ public class ColdQuestionsTests
     private static ColdBatch[] Batches(int[] cold, int[] sown, int[] up) =>
         [.. cold.Select((days, i) => new ColdBatch(days, sown[i], up[i]))];
 
+    private static ColdElsewhere? Theirs(ColdBatch[] batches) => ColdElsewhere.From(new("Skarve", batches));
+
     [Fact]
     public void A_cold_under_way_is_told_by_the_line()
     {
@@ -44,7 +46,7 @@ public class ColdQuestionsTests
     [Fact]
     public void What_a_day_of_cold_does_comes_from_elsewhere_and_how_much_comes_up_from_here()
     {
-        var theirs = ColdElsewhere.Of("Skarve", Own)!;
+        var theirs = Theirs(Own)!;
         var alone = ColdEffectFit.Fit(Own, [], null, null);
         Assert.Equal(alone.B!.Value, theirs.Slope, 1e-5);
         // beside it what nurseries differ by
@@ -70,13 +72,12 @@ public class ColdQuestionsTests
     private const double RError = 0.008563729;
 
     [Fact]
-    public void A_nursery_with_one_cold_tells_nothing_of_it() =>
-        Assert.Null(ColdElsewhere.Of("Skarve", [new(60, 50, 20), new(60, 50, 30)]));
+    public void A_nursery_with_one_cold_tells_nothing_of_it() => Assert.Null(Theirs([new(60, 50, 20), new(60, 50, 30)]));
 
     [Fact]
     public void Nurseries_that_differ_pull_no_harder_than_they_know()
     {
-        var steep = ColdElsewhere.Of("Skarve", Batches([0, 30, 60, 90], [100, 100, 100, 100], [2, 20, 80, 98]))!;
+        var steep = Theirs(Batches([0, 30, 60, 90], [100, 100, 100, 100], [2, 20, 80, 98]))!;
         var (alone, together) = (ColdEffectFit.Fit(Own, [], null, null), ColdEffectFit.Fit(Own, [], null, null, elsewhere: [steep]));
         Assert.InRange(together.B!.Value, alone.B!.Value, steep.Slope);
     }
@@ -95,7 +96,7 @@ public class ColdQuestionsTests
             var slope = 0.04;
             var theirs = slope * (1 + ColdElsewhere.DiffersBy * Normal.Sample(random, 0, 1));
             var own = Drawn(random, [50, 50, 50, 70, 70, 70], -2.4, slope);
-            var other = ColdElsewhere.Of("Skarve", Drawn(random, [0, 30, 30, 60, 60, 90, 90, 120], -1.5, theirs));
+            var other = Theirs(Drawn(random, [0, 30, 30, 60, 60, 90, 90, 120], -1.5, theirs));
             var truth = Mean(-2.4 + slope * 90) - Mean(-2.4 + slope * 60);
             if (other is null || ColdEffectFit.Fit(own, [], 90, 60, elsewhere: [other]).Loss is not { Low: { } low, High: { } high })
                 continue;

@@ -59,6 +59,21 @@ public class OwnWarmthTests
     }
 
     [Fact]
+    public void Days_by_own_warmth_are_for_routes_indoors_and_where_sowings_tell_them()
+    {
+        var prior = OwnWarmth.Before(Balsamroot)!;
+        // balsamroot comes up at 4 to 12 °C; sowings there tell it, and days between a week and years are no days
+        var sowing = Told(Counted(Book.SownBalsamroot()), new Temperatures().Days("lamp-shelf", Sown, new(2027, 3, 20), 8))!;
+        var learned = WarmthFit.Fit([.. Enumerable.Range(1, 5).Select(n => sowing with { Batch = n })], prior);
+        var (indoors, outdoors) = (Balsamroot.Routes.First(r => !r.IsOutdoors), Balsamroot.Routes.First(r => r.IsOutdoors));
+        var days = EmergenceDays.By(learned, Balsamroot, indoors)!.Value;
+        Assert.True(days.Shortest is >= 4 and <= 10 && days.Usual is >= 10 and <= 14 && days.Longest is >= 14 and <= 30, $"{days}");
+        Assert.Null(EmergenceDays.By(learned, Balsamroot, outdoors));
+        Assert.Null(EmergenceDays.By(WarmthLearned.Before(prior), Balsamroot, indoors));
+        Assert.Null(EmergenceDays.By(null, Balsamroot, indoors));
+    }
+
+    [Fact]
     public void Outdoors_own_warmth_stands_for_the_days_of_the_route()
     {
         var route = Balsamroot.Routes.First(r => r.Setting == RouteSetting.WinterContainer);

@@ -89,10 +89,10 @@ public class SetOutRangeTests
     public void What_it_means_is_said()
     {
         Assert.StartsWith("As far as the numbers of the model may be off, the last of these days lies between", Range().Words);
-        Assert.Contains("half is up between", Range().Words);
+        Assert.Contains("a middling spring has half up between", Range().Words);
         var no = SetOutRange.Of(Need, Usual, Result with { Window = null }, ContainerDoubts.Of(Jug, null), Dates);
         Assert.Equal((null, null), (no.Latest, no.HalfUp));
-        Assert.StartsWith("Whether some day would have enough cold", no.Words);
+        Assert.Equal("No day has enough cold, so there is none that could be off.", no.Words);
     }
 
     [Fact]

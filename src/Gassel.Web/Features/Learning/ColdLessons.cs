@@ -16,13 +16,13 @@ internal sealed class ColdLessons
     > _kept = [];
 
     /// <summary>Null for a route without cold-moist, and where no batch of it is over.</summary>
-    /// <param name="elsewhere">What other nurseries tell of a day of its cold.</param>
+    /// <param name="others">Batches of the route in other nurseries.</param>
     public ColdLearned? Of(
         string species,
         Core.Treatments.Route route,
         IReadOnlyList<FinishedBatch> finished,
-        IReadOnlyList<ColdElsewhere> elsewhere
-    ) => Known(species, route, finished, elsewhere)?.Learned;
+        IReadOnlyList<OthersColds> others
+    ) => Known(species, route, finished, others)?.Learned;
 
     /// <summary>What may be asked of a cold under way; null as there.</summary>
     /// <param name="all">Of any species.</param>
@@ -30,8 +30,8 @@ internal sealed class ColdLessons
         string species,
         Core.Treatments.Route route,
         IReadOnlyList<FinishedBatch> all,
-        IReadOnlyList<ColdElsewhere> elsewhere
-    ) => Known(species, route, OfRoute(species, route, all), elsewhere)?.Questions;
+        IReadOnlyList<OthersColds> others
+    ) => Known(species, route, OfRoute(species, route, all), others)?.Questions;
 
     private static List<FinishedBatch> OfRoute(string species, Core.Treatments.Route route, IReadOnlyList<FinishedBatch> all) =>
         [.. all.Where(f => f.Result.SpeciesId == species && f.Result.RouteId == route.Id)];
@@ -40,7 +40,7 @@ internal sealed class ColdLessons
         string species,
         Core.Treatments.Route route,
         IReadOnlyList<FinishedBatch> finished,
-        IReadOnlyList<ColdElsewhere> elsewhere
+        IReadOnlyList<OthersColds> others
     )
     {
         var steps = route.Steps.Where(s => s.Kind == StepKind.ColdMoist).Select(s => s.Days).ToList();
@@ -55,10 +55,11 @@ internal sealed class ColdLessons
         if (steps.Count == 0 || batches.Count == 0)
             return null;
         DurationRange cold = new(steps.Sum(d => d.Shortest), steps.Sum(d => d.Usual), steps.Sum(d => d.Longest));
-        var mark = $"{cold} {string.Join(' ', batches)} {string.Join(' ', elsewhere)}";
+        var mark = $"{cold} {string.Join(' ', batches)} {string.Join(' ', others.SelectMany(o => o.Batches.Select(b => (o.Nursery, b))))}";
         if (_kept.TryGetValue((species, route.Id), out var kept) && kept.Mark == mark)
             return (kept.Learned, kept.Questions);
         List<ColdBatch> given = [.. batches.Select(b => new ColdBatch(b.ColdDays, b.Seeds, b.Germinated))];
+        List<ColdElsewhere> elsewhere = [.. others.Select(ColdElsewhere.From).OfType<ColdElsewhere>()];
         var (learned, questions) = (Of(cold, batches, given, elsewhere), new ColdQuestions(given, elsewhere));
         _kept[(species, route.Id)] = (mark, learned, questions);
         return (learned, questions);
@@ -69,9 +70,9 @@ internal sealed class ColdLessons
         string species,
         Core.Treatments.Route route,
         IReadOnlyList<FinishedBatch> all,
-        IReadOnlyList<ColdElsewhere> elsewhere
+        IReadOnlyList<OthersColds> others
     ) =>
-        Of(species, route, OfRoute(species, route, all), elsewhere) is { Speaks: true, Curve.Count: > 1 } told
+        Of(species, route, OfRoute(species, route, all), others) is { Speaks: true, Curve.Count: > 1 } told
             ? new(told.Curve, told.Batches.Count)
             : null;
 
@@ -82,7 +83,7 @@ internal sealed class ColdLessons
         IReadOnlyList<ColdElsewhere> elsewhere
     )
     {
-        List<double> colds = [.. given.Concat(elsewhere.SelectMany(e => e.Batches)).Select(b => b.ColdDays)];
+        List<double> colds = [.. given.Concat(elsewhere.SelectMany(e => e.Of.Batches)).Select(b => b.ColdDays)];
         var (least, most) = (colds.Min(), colds.Max());
         var at =
             colds.Count < ColdEffectFit.LeastBatches
@@ -105,7 +106,7 @@ internal sealed class ColdLessons
     {
         var by =
             Text.Of($"by {batches} {(batches == 1 ? "batch" : "batches")} of your own")
-            + (elsewhere.Count == 0 ? "" : $" and what a day of cold does at {string.Join(", ", elsewhere.Select(e => e.Nursery))}");
+            + (elsewhere.Count == 0 ? "" : $" and what a day of cold does at {string.Join(", ", elsewhere.Select(e => e.Of.Nursery))}");
         if (!effect.Speaks)
             return Text.Of($"What the cold does cannot be told yet. {effect.Reason}");
         if (effect.Loss is not { Difference: { } lost, Low: { } low, High: { } high } || cold.Usual == cold.Shortest)

@@ -22,7 +22,11 @@ internal sealed class WarmthLessons(OwnBatches own, BatchShelf shelf, ReadingBoo
     private readonly ConcurrentDictionary<string, (string Mark, WarmthLesson Lesson)> _kept = [];
 
     /// <summary>Null for a species without a route indoors, and where no sowing of it is over.</summary>
-    public async Task<WarmthLesson?> Of(Core.Treatments.Species species) => Of(species, await own.All(), await Grounds());
+    public async Task<WarmthLesson?> Of(Core.Treatments.Species species)
+    {
+        var all = await own.All();
+        return all.Any(f => f.Result.SpeciesId == species.Id && Teaches(f)) ? Of(species, all, await Grounds()) : null;
+    }
 
     /// <summary>Species whose own sowings foretell the next better than the days of their route, by id.</summary>
     public async Task<IReadOnlyDictionary<string, WarmthLearned>> Better()
@@ -44,8 +48,20 @@ internal sealed class WarmthLessons(OwnBatches own, BatchShelf shelf, ReadingBoo
 
     private sealed record Ground(Dictionary<string, Place> Places, KnownTemperatures Known);
 
-    private async Task<Ground> Grounds() =>
-        new((await library.Places()).ToDictionary(p => p.Id), new KnownTemperatures(readings, clock.LocalTimeZone, await shelf.All()));
+    private volatile Kept? _grounds;
+
+    private sealed record Kept(long Shelf, string Zone, IReadOnlyList<Place> Places, Ground Ground);
+
+    /// <summary>A hundred wishes ask for them in one go: read off all batches once, until something is recorded.</summary>
+    private async Task<Ground> Grounds()
+    {
+        var (version, zone, places) = (shelf.Version, clock.LocalTimeZone, await library.Places());
+        if (_grounds is { } kept && (kept.Shelf, kept.Zone) == (version, zone.Id) && ReferenceEquals(kept.Places, places))
+            return kept.Ground;
+        var ground = new Ground(places.ToDictionary(p => p.Id), new KnownTemperatures(readings, zone, await shelf.All()));
+        _grounds = new(version, zone.Id, places, ground);
+        return ground;
+    }
 
     private WarmthLesson? Of(Core.Treatments.Species species, IReadOnlyList<FinishedBatch> all, Ground ground)
     {

@@ -85,7 +85,7 @@ internal static class PlanEndpoints
                 ComesUp = ground
                     .Route.Steps.Zip(schedule.Steps)
                     .Where(s => s.First.Kind == StepKind.Germinate)
-                    .Select(s => ComesUp.Of(s.Second.Start.Usual, s.First, ground.Species, ground.Warmth))
+                    .Select(s => ComesUp.Of(s.Second.Start.Usual, s.First, ground))
                     .FirstOrDefault(),
             }
         );

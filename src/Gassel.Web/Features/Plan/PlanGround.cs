@@ -106,11 +106,11 @@ internal sealed record PlanGround(
         return Judged(route).Forecast(seeds).Widen(kept.Count == 0 ? 1 : ForecastScore.Of(kept).Applied);
     }
 
-    /// <summary>What own sowings tell of the warmth it comes up with, where Gassel goes by it; null outdoors.</summary>
+    /// <summary>What own sowings tell of the warmth it comes up with, where Gassel goes by it.</summary>
     public WarmthLearned? Warmth { get; init; }
 
-    /// <summary>Days to seedlings by it; null where they go by the route.</summary>
-    public DurationRange? OwnDays => EmergenceDays.By(Warmth, Species, Route.Steps.Single(s => s.Kind == StepKind.Germinate));
+    /// <summary>Days to seedlings by it; null outdoors, and where they go by the route.</summary>
+    public DurationRange? OwnDays => EmergenceDays.By(Warmth, Species, Route);
 
     public LotOutlook Outlook(Core.Treatments.Route route) => LotOutlook.Of(route, Judged(route));
 
@@ -191,7 +191,7 @@ internal sealed record PlanGround(
                 LastFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.LastFrostUsual)?.MonthDay,
                 Evidence = await books.Evidence.All(),
                 Cold = books.Cold,
-                Warmth = route.IsOutdoors ? null : (await books.Warmth.Of(species))?.Used,
+                Warmth = (await books.Warmth.Of(species))?.Used,
                 FirstFrost = books.FrostDays.FirstOrDefault(d => d.Kind == FrostDayKind.FirstFrostUsual)?.MonthDay,
             },
             null

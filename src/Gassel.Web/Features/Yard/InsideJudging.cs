@@ -37,9 +37,10 @@ internal sealed class InsideJudging(YardBook yard, YardWeather weather, Forecast
         var words = await forecasts.From(observed.Min(o => run.Hours[o.Hour].Date));
         var (parameters, fitted) = (yard.Parameters(setup), yard.Fitted(setup)?.Ends);
         var times = JudgedInside.TimesFor(await insides.All(), setup.Kind, parameters.UWallWm2K);
+        var latitude = clock.Site?.Latitude ?? 0;
         var days = InsideDays.Of(
             run,
-            day => Foretold(day, run.Hours[0].Date, sky, words),
+            day => EveningBefore.Of(day, run.Hours[0].Date, sky.Days, words, latitude, sky.Offset, clock.Settings.FrostOffsetK),
             hour => container.Life.At(hour.At),
             parameters,
             setup.StonesKg,
@@ -49,30 +50,5 @@ internal sealed class InsideJudging(YardBook yard, YardWeather weather, Forecast
             spot
         );
         return days.Count == 0 ? null : new(vessel.Part.Id, spot, parameters.UWallWm2K, times, days);
-    }
-
-    /// <summary>Hours around a day as the evening before knew them; null where it was not foretold.</summary>
-    /// <param name="from">Day on which the container went out.</param>
-    private List<ContainerHour>? Foretold(DateOnly day, DateOnly from, YardSky sky, IReadOnlyList<ForecastWord> words)
-    {
-        var midnight = new DateTimeOffset(day.ToDateTime(TimeOnly.MinValue), sky.Offset);
-        var told = Forecast
-            .Of(words.Where(w => w.Date >= day && w.Date <= day.AddDays(1) && w.IsToldBefore(day, sky.Offset)), midnight)
-            .ToServiceDays();
-        if (told.Count == 0 || told[0].Date != day)
-            return null;
-        var offsetK = clock.Settings.FrostOffsetK;
-        var earliest = day.AddDays(-InsideDays.DaysBefore);
-        return
-        [
-            .. ContainerHours.FromDays(
-                [
-                    .. sky.Days.Where(d => d.Date >= earliest && d.Date >= from && d.Date < day).Select(d => d.ToWholeDay()),
-                    .. told.Select(d => new WholeDay(d.Date, d.MinC + offsetK, d.MaxC + offsetK, d.SnowCm)),
-                ],
-                clock.Site?.Latitude ?? 0,
-                sky.Offset
-            ),
-        ];
     }
 }
